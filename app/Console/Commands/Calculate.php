@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Calculators\Calculators;
+use App\Calculators\Given;
+
+final class Calculate extends JsonCommand
+{
+    protected $signature = 'pupil:calc {name : the calculator} {given?* : key=value pairs}';
+
+    protected $description = 'One calculator, as JSON';
+
+    protected function answer(): array
+    {
+        return Calculators::run((string) $this->argument('name'), Given::parse((array) $this->argument('given')));
+    }
+}

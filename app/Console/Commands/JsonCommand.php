@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Imaging\ToolFailed;
+use Illuminate\Console\Command;
+use InvalidArgumentException;
+use Throwable;
+use TruePupil\Core\Capture\UnreadablePicture;
+
+/** A headless command: one JSON object on standard output; 0 done, 1 the input is at fault, 2 we are. */
+abstract class JsonCommand extends Command
+{
+    public function handle(): int
+    {
+        try {
+            $this->print($this->answer());
+
+            return 0;
+        } catch (UnreadablePicture $problem) {
+            return $this->refuse('unreadable-picture', $problem->getMessage(), 1);
+        } catch (InvalidArgumentException $problem) {
+            return $this->refuse('bad-input', $problem->getMessage(), 1);
+        } catch (ToolFailed $problem) {
+            return $this->refuse('tool-failed', $problem->getMessage(), 2);
+        } catch (Throwable $problem) {
+            report($problem);
+
+            return $this->refuse('internal', $problem->getMessage(), 2);
+        }
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidArgumentException|UnreadablePicture when the input is at fault
+     */
+    abstract protected function answer(): array;
+
+    private function refuse(string $code, string $message, int $exit): int
+    {
+        $this->print(['error' => ['code' => $code, 'message' => $message]]);
+        fwrite(STDERR, $message.PHP_EOL);
+
+        return $exit;
+    }
+
+    /** @param  array<string, mixed>  $answer */
+    private function print(array $answer): void
+    {
+        // Raw, so that no angle bracket in a sentence is taken for console markup.
+        $this->output->write(json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE).PHP_EOL, false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Demo\Kilnyard;
+use App\Models\User;
+use Illuminate\Console\Command;
+
+final class LoadDemo extends Command
+{
+    protected $signature = 'pupil:demo {--logins : print the demo logins only}';
+
+    protected $description = 'Loads the Kilnyard demo into an empty installation';
+
+    public function handle(Kilnyard $kilnyard): int
+    {
+        if ($this->option('logins')) {
+            foreach ($kilnyard->logins() as [$role, $email]) {
+                $this->line(sprintf('  %-12s %-28s %s', $role, $email, (string) config('pupil.demo.password')));
+            }
+
+            return self::SUCCESS;
+        }
+        // Loaded once: what people did since is kept.
+        if (User::query()->exists()) {
+            return self::SUCCESS;
+        }
+        $this->line('Loading the demo: the practice camera photographs Kilnyard …');
+        $kilnyard->load();
+
+        return self::SUCCESS;
+    }
+}

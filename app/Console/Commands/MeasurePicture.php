@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Imaging\LooseFile;
+
+final class MeasurePicture extends JsonCommand
+{
+    protected $signature = 'pupil:measure {file : a picture} {--subject= : x,y,w,h as fractions of the displayed frame}';
+
+    protected $description = 'The measures of a picture, as JSON';
+
+    protected function answer(): array
+    {
+        return app(LooseFile::class)->measure((string) $this->argument('file'), $this->option('subject'))->toArray();
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\HandIn\HandIn;
+use App\Models\Attempt;
+use App\Models\AttemptState;
+use App\Models\Decision;
+use App\Models\Frame;
+use App\Models\SetBrief;
+use App\Models\User;
+use App\PracticeCamera\Shutter;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+
+/** Makes one attempt of the demo the way people would: photographed, handed in, marked, judged, critiqued. */
+final readonly class AttemptMaker
+{
+    public function __construct(private DemoShots $shots, private Shutter $shutter, private HandIn $handIn) {}
+
+    /** @param  array<string, mixed>  $facts */
+    public function make(SetBrief $setBrief, User $student, User $instructor, array $facts, int $index): void
+    {
+        $handedIn = Carbon::now()->subMinutes((int) ($facts['days'] * 1440));
+        $shot = $this->shots->shot($facts, $handedIn->clone()->subHours(20), $index);
+        $file = storage_path('scratch/'.Str::ucfirst($facts['scene']).sprintf('_%04d.jpg', 112 + 17 * $index));
+        File::ensureDirectoryExists(dirname($file));
+        $connection = config('queue.default');
+        // The demo is judged while it loads: nobody has to wait for a worker.
+        config(['queue.default' => 'sync']);
+        try {
+            $this->shutter->press($shot, $file);
+            $frame = $this->handIn->add($setBrief, $student, $file, basename($file))->refresh();
+            if ($facts['state'] !== 'draft') {
+                $this->handIn->prepare($frame, [
+                    'typed' => ['support' => $facts['support']],
+                    'subject' => $this->shots->subject($facts, $shot),
+                    'placement_id' => $facts['placement'],
+                    'about' => $facts['about'] ?: null,
+                    'reason' => $facts['reason'] ?: null,
+                ]);
+                $this->handIn->submit($frame->attempt);
+            }
+        } finally {
+            config(['queue.default' => $connection]);
+            File::delete($file);
+        }
+        $this->bringTo(AttemptState::from($facts['state']), $frame->attempt->refresh(), $instructor, $facts, $handedIn);
+    }
+
+    /** @param  array<string, mixed>  $facts */
+    private function bringTo(AttemptState $state, Attempt $attempt, User $instructor, array $facts, Carbon $handedIn): void
+    {
+        $returned = $state === AttemptState::Returned;
+        $attempt->update([
+            'state' => $state,
+            'handed_in_at' => $state === AttemptState::Draft ? null : $handedIn,
+            'opened_at' => $returned || $state === AttemptState::AtDesk ? $handedIn->clone()->addHours(5) : null,
+            'returned_at' => $returned ? $handedIn->clone()->addHours(6) : null,
+            'summary' => $facts['summary'] ?? null,
+        ]);
+        foreach ($returned ? $attempt->frames : [] as $frame) {
+            $this->critique($frame, $instructor, $facts['notes'] ?? []);
+        }
+    }
+
+    /** @param  list<array{string, string, string}>  $notes  kind, when it is put right, words */
+    private function critique(Frame $frame, User $instructor, array $notes): void
+    {
+        $frame->findings()->update(['decision' => Decision::Accepted, 'decided_by' => $instructor->id]);
+        foreach ($notes as [$kind, $fixed, $body]) {
+            $frame->notes()->create(['author_id' => $instructor->id, 'kind' => $kind, 'fixed' => $fixed ?: null, 'body' => $body, 'token' => (string) Str::uuid()]);
+        }
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Briefs\BriefLibrary;
+use App\Models\Course;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+
+/** The demo: an evening course at an old tile works, everybody and everything in it made up. */
+final readonly class Kilnyard
+{
+    public function __construct(private BriefLibrary $library, private AttemptMaker $maker) {}
+
+    public function load(): void
+    {
+        $facts = $this->read('course');
+        $course = Course::query()->create([
+            'name' => $facts['name'], 'place' => $facts['place'], 'join_code' => $facts['join_code'], 'approach' => $facts['approach'],
+        ]);
+        $people = [];
+        foreach ($facts['members'] as $member) {
+            $user = User::query()->create(['name' => $member['name'], 'email' => $member['email'], 'password' => (string) config('pupil.demo.password')]);
+            $course->memberships()->create(['user_id' => $user->id, 'role' => Role::from($member['role'])]);
+            $people[Str::before($member['email'], '@')] = $user;
+        }
+        $setBrief = $course->setBriefs()->create([
+            'brief_id' => $facts['brief'],
+            'brief' => $this->library->data($facts['brief']),
+            'due_at' => Carbon::now()->addDays(6)->setTime(20, 0),
+        ]);
+        foreach ($this->read('attempts') as $index => $attempt) {
+            $this->maker->make($setBrief, $people[$attempt['student']], $people['maren'], $attempt, $index);
+        }
+    }
+
+    /** @return list<array{string, string}> role and address of the logins that show the most */
+    public function logins(): array
+    {
+        return [
+            ['instructor', 'maren@kilnyard.example'],
+            ['guest critic', 'tobin@kilnyard.example'],
+            ['student', 'runa@kilnyard.example'],
+            ['student', 'hugo@kilnyard.example'],
+        ];
+    }
+
+    /** @return array<mixed> */
+    private function read(string $name): array
+    {
+        return File::json(base_path('demo/kilnyard/'.$name.'.json'), JSON_THROW_ON_ERROR);
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Attempt;
+use App\Models\AttemptState;
+use App\Models\FrameState;
+use App\View\Models\FrameView;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+final class DeskController extends Controller
+{
+    public function show(Request $request, Attempt $attempt): View
+    {
+        $attempt->load(['user', 'setBrief.course', 'frames.picture', 'frames.findings', 'frames.notes.author']);
+        if ($attempt->state === AttemptState::Waiting && $request->user()->teaches($attempt->setBrief->course)) {
+            $attempt->update(['state' => AttemptState::AtDesk, 'opened_at' => now()]);
+        }
+        $queue = Attempt::query()->where('set_brief_id', $attempt->set_brief_id)
+            ->whereIn('state', [AttemptState::Waiting, AttemptState::AtDesk])->orderBy('handed_in_at')->orderBy('id')->pluck('id');
+        $position = $queue->search($attempt->id);
+
+        return view('desk.show', [
+            'attempt' => $attempt,
+            'brief' => $attempt->setBrief->content(),
+            'frames' => $attempt->frames->map(fn ($frame) => FrameView::of($frame->setRelation('attempt', $attempt))),
+            'decides' => $request->user()->can('decide', $attempt) && $attempt->state !== AttemptState::Returned,
+            'queue' => $queue,
+            'position' => $position,
+            'next' => $position === false ? $queue->first() : $queue->get($position + 1),
+            'earlier' => $position === false ? null : $queue->get($position - 1),
+        ]);
+    }
+
+    /** Keeps what is being written, and which suggestion is chosen; asked for while typing. */
+    public function update(Request $request, Attempt $attempt): Response|RedirectResponse
+    {
+        $input = $request->validate([
+            'summary' => ['nullable', 'string', 'max:5000'],
+            'suggestion' => ['sometimes', 'array'],
+            'suggestion.*' => ['nullable', 'integer', 'min:0', 'max:9'],
+        ]);
+        if ($attempt->state === AttemptState::Returned) {
+            return $this->tooLate($request);
+        }
+        $attempt->update(['summary' => $input['summary'] ?? null]);
+        $this->keepSuggestions($attempt, $input['suggestion'] ?? []);
+
+        return $request->header('HX-Request') !== null ? response('Kept '.now()->format('H:i:s').' UTC') : back();
+    }
+
+    public function publish(Request $request, Attempt $attempt): RedirectResponse
+    {
+        $input = $request->validate(['summary' => ['nullable', 'string', 'max:5000'], 'suggestion' => ['sometimes', 'array'], 'suggestion.*' => ['nullable', 'integer', 'min:0', 'max:9']]);
+        // A second click finds it published and changes nothing.
+        if ($attempt->state !== AttemptState::Returned) {
+            if ($attempt->frames()->where('state', FrameState::Judging)->exists()) {
+                return back()->withInput()->with('problem', 'A frame is still being judged. Wait a moment and publish again; everything you wrote is kept.');
+            }
+            $this->keepSuggestions($attempt, $input['suggestion'] ?? []);
+            $attempt->update(['summary' => $input['summary'] ?? null, 'state' => AttemptState::Returned, 'returned_at' => now()]);
+        }
+        $next = Attempt::query()->where('set_brief_id', $attempt->set_brief_id)
+            ->whereIn('state', [AttemptState::Waiting, AttemptState::AtDesk])->orderBy('handed_in_at')->orderBy('id')->value('id');
+        $done = sprintf('Published: %s can read it now.', $attempt->user->name);
+
+        return $next === null
+            ? redirect()->route('courses.show', $attempt->setBrief->course_id)->with('done', $done.' Nobody else is waiting on this brief.')
+            : redirect()->route('desk.show', $next)->with('done', $done);
+    }
+
+    /** @param  array<int|string, mixed>  $chosen  index by frame id */
+    private function keepSuggestions(Attempt $attempt, array $chosen): void
+    {
+        foreach ($attempt->frames as $frame) {
+            if (array_key_exists($frame->id, $chosen)) {
+                $frame->update(['chosen_suggestion' => $chosen[$frame->id]]);
+            }
+        }
+    }
+
+    private function tooLate(Request $request): Response|RedirectResponse
+    {
+        $message = 'This critique has been published already; it can no longer change.';
+
+        return $request->header('HX-Request') !== null ? response($message, 409) : back()->with('problem', $message);
+    }
+}

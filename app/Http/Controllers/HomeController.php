@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+final class HomeController extends Controller
+{
+    public function __invoke(Request $request): View|RedirectResponse
+    {
+        $courses = $request->user()->courses()->get();
+        // One course is what most people have: no stop on the way to it.
+        if ($courses->count() === 1) {
+            return redirect()->route('courses.show', $courses->first());
+        }
+
+        return view('home', ['courses' => $courses]);
+    }
+}

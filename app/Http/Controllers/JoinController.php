@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\JoinRequest;
+use App\Models\Course;
+use App\Models\Membership;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\View\View;
+
+final class JoinController extends Controller
+{
+    public function create(Request $request): View
+    {
+        return view('join.create', ['code' => (string) $request->query('code', '')]);
+    }
+
+    public function store(JoinRequest $request): RedirectResponse
+    {
+        $course = Course::withCode($request->string('code')->toString());
+        if ($course === null) {
+            return back()->withInput($request->except('password'))->withErrors(['code' => 'No course has this code. Ask the instructor; the letters I, O, S and the digits 0, 1, 2, 5, 8 never appear in one.']);
+        }
+        DB::transaction(function () use ($request, $course): void {
+            $user = $request->user() ?? User::query()->create($request->safe()->only(['name', 'email', 'password']));
+            // Joining twice changes nothing, least of all a role.
+            Membership::query()->createOrFirst(['course_id' => $course->id, 'user_id' => $user->id], ['role' => Role::Student]);
+            Auth::login($user);
+        });
+        $request->session()->regenerate();
+
+        return redirect()->route('courses.show', $course)->with('done', 'You have joined '.$course->name.'.');
+    }
+}

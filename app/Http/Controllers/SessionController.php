@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\View\View;
+
+final class SessionController extends Controller
+{
+    public function create(): View
+    {
+        return view('session.create');
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $credentials = $request->validate([
+            'email' => ['required', 'string', 'email', 'max:190'],
+            'password' => ['required', 'string', 'max:200'],
+        ]);
+        if (! Auth::attempt($credentials, $request->boolean('remember'))) {
+            return back()->withInput($request->only('email'))->withErrors(['email' => 'No member has this address and password. Check both; capitals count in the password.']);
+        }
+        $request->session()->regenerate();
+
+        return redirect()->intended(route('home'));
+    }
+
+    public function destroy(Request $request): RedirectResponse
+    {
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return redirect()->route('sign-in')->with('done', 'You have signed out.');
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Briefs\BriefLibrary;
+use App\Models\Attempt;
+use App\Models\Course;
+use App\Models\Role;
+use App\Models\SetBrief;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+final class SetBriefController extends Controller
+{
+    public function create(Course $course, BriefLibrary $library): View
+    {
+        return view('set-briefs.create', [
+            'course' => $course,
+            'briefs' => $library->all(),
+            'set' => $course->setBriefs()->pluck('brief_id')->all(),
+        ]);
+    }
+
+    public function store(Request $request, Course $course, BriefLibrary $library): RedirectResponse
+    {
+        $input = $request->validate([
+            'brief' => ['required', 'string'],
+            'due_at' => ['nullable', 'date', 'after:2000-01-01', 'before:2200-01-01'],
+        ]);
+        $data = $library->data($input['brief']);
+        if ($data === null) {
+            return back()->withInput()->withErrors(['brief' => 'There is no such brief in the library.']);
+        }
+        $setBrief = $course->setBriefs()->createOrFirst(['brief_id' => $input['brief']], ['brief' => $data, 'due_at' => $input['due_at'] ?? null]);
+
+        return redirect()->route('set-briefs.show', $setBrief)->with('done', $setBrief->wasRecentlyCreated
+            ? 'The brief is set. Students see it from now on.'
+            : 'This brief was set already; nothing has changed.');
+    }
+
+    public function show(Request $request, SetBrief $setBrief): View
+    {
+        $role = $request->user()->roleIn($setBrief->course);
+
+        return view('set-briefs.show', [
+            'setBrief' => $setBrief,
+            'brief' => $setBrief->content(),
+            'role' => $role,
+            'attempts' => $role === Role::Student
+                ? Attempt::query()->with('frames.picture')->where('set_brief_id', $setBrief->id)->where('user_id', $request->user()->id)->orderBy('number')->get()
+                : collect(),
+        ]);
+    }
+}

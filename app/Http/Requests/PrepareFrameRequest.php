@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\HandIn\TypedFieldsInput;
+use App\Models\Frame;
+use Closure;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** Marks, typed fields and words for a frame. Positions arrive in percent of the displayed frame. */
+final class PrepareFrameRequest extends FormRequest
+{
+    /** Smaller than this, a rectangle is a slip of the finger. */
+    private const LEAST_PERCENT = 0.5;
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        /** @var Frame $frame */
+        $frame = $this->route('frame');
+        $placements = array_map(fn ($placement): string => $placement->id, $frame->attempt->setBrief->content()->placements);
+        $readable = fn (string $attribute, mixed $value, Closure $fail) => ($problem = TypedFieldsInput::problem(
+            substr($attribute, strlen('typed.')), is_string($value) ? $value : null,
+        )) === null ? null : $fail($problem);
+        $percent = ['required', 'numeric', 'min:0', 'max:100'];
+
+        return [
+            'placement_id' => ['required', Rule::in($placements)],
+            'subject' => ['required', 'array:x,y,width,height'],
+            'subject.x' => $percent,
+            'subject.y' => $percent,
+            'subject.width' => ['required', 'numeric', 'min:'.self::LEAST_PERCENT, 'max:100'],
+            'subject.height' => ['required', 'numeric', 'min:'.self::LEAST_PERCENT, 'max:100'],
+            'typed' => ['sometimes', 'array:'.implode(',', TypedFieldsInput::FIELDS)],
+            'typed.*' => ['nullable', 'string', 'max:60', $readable],
+            'about' => ['nullable', 'string', 'max:2000'],
+            'reason' => ['nullable', 'string', 'max:2000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        $draw = 'Draw a rectangle round the subject on the picture.';
+
+        return [
+            'placement_id.required' => 'Say which subject of the brief this is.',
+            'subject.required' => $draw,
+            'subject.*.required' => $draw,
+            'subject.width.min' => $draw,
+            'subject.height.min' => $draw,
+            'subject.*' => 'The rectangle must lie inside the picture.',
+        ];
+    }
+
+    /** @return array{typed: array<string, ?string>, subject: array{x: float, y: float, width: float, height: float}, placement_id: string, about: ?string, reason: ?string} */
+    public function prepared(): array
+    {
+        $share = fn (string $key): float => (float) $this->input('subject.'.$key) / 100;
+
+        return [
+            'typed' => (array) $this->input('typed', []),
+            'subject' => [
+                'x' => $share('x'),
+                'y' => $share('y'),
+                // Rounding in the form may reach past the edge by a hair.
+                'width' => min($share('width'), 1 - $share('x')),
+                'height' => min($share('height'), 1 - $share('y')),
+            ],
+            'placement_id' => (string) $this->input('placement_id'),
+            'about' => $this->input('about'),
+            'reason' => $this->input('reason'),
+        ];
+    }
+
+    public function withValidator(\Illuminate\Validation\Validator $validator): void
+    {
+        $validator->after(function ($validator): void {
+            if ((float) $this->input('subject.x') >= 100 || (float) $this->input('subject.y') >= 100) {
+                $validator->errors()->add('subject', 'The rectangle must lie inside the picture.');
+            }
+        });
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+use TruePupil\Core\Capture\UnreadablePicture;
+
+/**
+ * What a file must be before anything decodes it: a picture, whole, and not larger than can be held in memory. A small
+ * file can claim billions of pixels, so the claim is read from the header first.
+ */
+final readonly class PictureGate
+{
+    /** A JPEG's end mark may be followed by previews that some cameras append; it is looked for this far from the end. */
+    private const TAIL_BYTES = 8 * 1024 * 1024;
+
+    private const JPEG_END = "\xFF\xD9";
+
+    public function __construct(private int $megapixels) {}
+
+    /** @throws UnreadablePicture */
+    public function admit(string $path): void
+    {
+        if (! is_file($path) || ! is_readable($path)) {
+            throw UnreadablePicture::broken('there is no such file');
+        }
+        if (filesize($path) === 0) {
+            throw UnreadablePicture::empty();
+        }
+        $kind = $this->mime($path);
+        // Camera raw files look like TIFF or like nothing known; what is plainly something else stops here.
+        if (preg_match('~^(image/|application/octet-stream$)~', $kind) !== 1 || str_contains($kind, 'svg')) {
+            throw UnreadablePicture::notAPicture($kind);
+        }
+        $size = @getimagesize($path);
+        if ($size !== false && $size[0] * $size[1] > $this->megapixels * 1_000_000) {
+            throw UnreadablePicture::tooLarge($size[0], $size[1], $this->megapixels);
+        }
+        if ($kind === 'image/jpeg') {
+            if ($size === false) {
+                throw UnreadablePicture::truncated();
+            }
+            $this->mustEnd($path);
+        }
+    }
+
+    /** For a hand-in: JPEG only, by what the file is and not by what it is called. @throws UnreadablePicture */
+    public function admitJpeg(string $path): void
+    {
+        $this->admit($path);
+        $kind = $this->mime($path);
+        if ($kind !== 'image/jpeg') {
+            throw UnreadablePicture::notAPicture($kind);
+        }
+    }
+
+    public function mime(string $path): string
+    {
+        return mime_content_type($path) ?: 'application/octet-stream';
+    }
+
+    /** @throws UnreadablePicture */
+    private function mustEnd(string $path): void
+    {
+        $file = fopen($path, 'rb');
+        $bytes = (int) filesize($path);
+        fseek($file, max(0, $bytes - self::TAIL_BYTES));
+        $tail = (string) stream_get_contents($file);
+        fclose($file);
+        if (! str_contains($tail, self::JPEG_END)) {
+            throw UnreadablePicture::truncated();
+        }
+    }
+}

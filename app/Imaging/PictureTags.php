@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+/** Reads the numeric metadata tags of a picture file, by name. */
+interface PictureTags
+{
+    /**
+     * @return array<string, mixed> EXIF names; File:… facts under FileType, ImageWidth, ImageHeight, Orientation
+     *
+     * @throws \TruePupil\Core\Capture\UnreadablePicture
+     */
+    public function read(string $path): array;
+}

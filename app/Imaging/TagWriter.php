@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Metering\MeteringPattern;
+
+/** Writes a capture record into a JPEG as EXIF, through exiftool. */
+final readonly class TagWriter
+{
+    public function __construct(private Tool $exiftool) {}
+
+    /** @throws ToolFailed */
+    public function write(string $path, CaptureRecord $record): void
+    {
+        $tags = array_filter([
+            'Make' => $record->make,
+            'Model' => $record->model,
+            'LensModel' => $record->lens,
+            'FNumber' => $record->fNumber?->nominal(),
+            'ExposureTime' => $record->exposureTime?->nominal(),
+            'ISO' => $record->iso?->nominal(),
+            'ExposureCompensation' => $record->compensation,
+            'ExposureProgram' => match ($record->mode) {
+                ExposureMode::Manual, ExposureMode::ManualAutoIso => 1,
+                ExposureMode::Program => 2,
+                ExposureMode::Aperture => 3,
+                ExposureMode::Shutter => 4,
+                ExposureMode::Scene => 5,
+                ExposureMode::Bulb => 9,
+                ExposureMode::Auto, ExposureMode::Unknown => 0,
+            },
+            'ExposureMode' => match ($record->mode) {
+                ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Bulb => 1,
+                default => 0,
+            },
+            'MeteringMode' => match ($record->metering) {
+                MeteringPattern::Centre => 2,
+                MeteringPattern::Spot => 3,
+                MeteringPattern::Scene => 5,
+                default => 255,
+            },
+            'Flash' => $record->flashFired === null ? null : (int) $record->flashFired,
+            'FocalLength' => $record->focalLength,
+            'FocalLengthIn35mmFormat' => $record->focalLength35,
+            'WhiteBalance' => ['auto' => 0, 'set' => 1][$record->whiteBalance ?? ''] ?? null,
+            'SubjectDistance' => $record->focusDistance,
+            'DateTimeOriginal' => $record->takenAt?->format('Y:m:d H:i:s'),
+            'MaxApertureValue' => $record->widestFNumber,
+            'ColorSpace' => 1,
+        ], fn (mixed $value): bool => $value !== null);
+
+        $arguments = [];
+        foreach ($tags as $name => $value) {
+            $arguments[] = '-'.$name.'='.$value;
+        }
+        $this->exiftool->run(['-overwrite_original', '-q', '-n', ...$arguments, '--', $path]);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
+use Symfony\Component\Process\Process;
+
+/** Runs one of the outside programs. Arguments are passed as they are, never through a shell. */
+final readonly class Tool
+{
+    public function __construct(private string $program, private float $seconds) {}
+
+    /**
+     * @param  list<string>  $arguments
+     *
+     * @throws ToolFailed when the program is missing, takes too long or says no
+     */
+    public function run(array $arguments): string
+    {
+        $process = new Process([$this->program, ...$arguments], env: ['VIPS_CONCURRENCY' => '2'], timeout: $this->seconds);
+        try {
+            $process->run();
+        } catch (ProcessTimedOutException) {
+            throw new ToolFailed(sprintf('%s took longer than %d s', basename($this->program), $this->seconds));
+        }
+        if (! $process->isSuccessful()) {
+            throw new ToolFailed(trim($process->getErrorOutput()) ?: basename($this->program).' ended with code '.$process->getExitCode());
+        }
+
+        return $process->getOutput();
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * @property int $id
+ * @property int $user_id
+ * @property int $set_brief_id
+ * @property int $number
+ * @property AttemptState $state
+ * @property ?string $summary
+ * @property ?Carbon $handed_in_at
+ * @property ?Carbon $opened_at
+ * @property ?Carbon $returned_at
+ * @property SetBrief $setBrief
+ * @property User $user
+ */
+final class Attempt extends Model
+{
+    protected $fillable = ['set_brief_id', 'user_id', 'number', 'state', 'summary', 'handed_in_at', 'opened_at', 'returned_at'];
+
+    /** @return BelongsTo<SetBrief, $this> */
+    public function setBrief(): BelongsTo
+    {
+        return $this->belongsTo(SetBrief::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return HasMany<Frame, $this> */
+    public function frames(): HasMany
+    {
+        return $this->hasMany(Frame::class)->orderBy('id');
+    }
+
+    /** The attempt that this one follows. */
+    public function previous(): ?self
+    {
+        return self::query()
+            ->where('set_brief_id', $this->set_brief_id)->where('user_id', $this->user_id)
+            ->where('number', '<', $this->number)->orderByDesc('number')->first();
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'state' => AttemptState::class,
+            'handed_in_at' => 'datetime',
+            'opened_at' => 'datetime',
+            'returned_at' => 'datetime',
+        ];
+    }
+}

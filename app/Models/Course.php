@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Str;
+use TruePupil\Core\Brief\Approach;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property ?string $place
+ * @property string $join_code
+ * @property array<string, string> $approach
+ */
+final class Course extends Model
+{
+    /** Without letters and digits that look alike when read from a board. */
+    private const CODE_LETTERS = 'ACDEFGHJKLMNPQRTUVWXY34679';
+
+    protected $fillable = ['name', 'place', 'join_code', 'approach'];
+
+    public static function newJoinCode(): string
+    {
+        return implode('', array_map(fn (): string => self::CODE_LETTERS[random_int(0, strlen(self::CODE_LETTERS) - 1)], range(1, 8)));
+    }
+
+    public static function withCode(string $code): ?self
+    {
+        return self::query()->where('join_code', Str::upper(preg_replace('/[\s-]+/', '', $code) ?? ''))->first();
+    }
+
+    /** @return HasMany<Membership, $this> */
+    public function memberships(): HasMany
+    {
+        return $this->hasMany(Membership::class);
+    }
+
+    /** @return HasMany<SetBrief, $this> */
+    public function setBriefs(): HasMany
+    {
+        return $this->hasMany(SetBrief::class)->orderBy('id');
+    }
+
+    public function approachChoices(): Approach
+    {
+        return Approach::fromArray($this->approach);
+    }
+
+    protected function casts(): array
+    {
+        return ['approach' => 'array'];
+    }
+}

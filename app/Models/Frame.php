@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\HandIn\TypedFieldsInput;
+use App\Imaging\FileRecordReader;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\PictureRecord;
+use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Exposure\LightLedger;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Measure\Measures;
+use TruePupil\Core\Measure\StoredMeasures;
+
+/**
+ * One photograph of an attempt, with its record, its marks and what came of its analysis.
+ *
+ * @property int $id
+ * @property int $attempt_id
+ * @property string $original_name
+ * @property FrameState $state
+ * @property ?string $problem
+ * @property ?int $width
+ * @property ?int $height
+ * @property ?array<string, mixed> $tags
+ * @property ?array<string, mixed> $typed
+ * @property ?array{x: float, y: float, width: float, height: float} $subject
+ * @property ?string $placement_id
+ * @property ?string $about
+ * @property ?string $reason
+ * @property ?array<mixed> $measures
+ * @property ?list<array<string, mixed>> $checks
+ * @property ?list<array<string, mixed>> $suggestions
+ * @property ?array<string, list<string>> $silences
+ * @property ?int $chosen_suggestion
+ * @property int $revision
+ * @property Picture $picture
+ * @property Attempt $attempt
+ */
+final class Frame extends Model
+{
+    protected $fillable = [
+        'attempt_id', 'picture_id', 'original_name', 'state', 'problem', 'width', 'height', 'tags', 'typed', 'subject',
+        'placement_id', 'about', 'reason', 'measures', 'checks', 'suggestions', 'silences', 'chosen_suggestion',
+        'rules_version', 'revision',
+    ];
+
+    /** @return BelongsTo<Attempt, $this> */
+    public function attempt(): BelongsTo
+    {
+        return $this->belongsTo(Attempt::class);
+    }
+
+    /** @return BelongsTo<Picture, $this> */
+    public function picture(): BelongsTo
+    {
+        return $this->belongsTo(Picture::class);
+    }
+
+    /** @return HasMany<FrameFinding, $this> */
+    public function findings(): HasMany
+    {
+        return $this->hasMany(FrameFinding::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Note, $this> */
+    public function notes(): HasMany
+    {
+        return $this->hasMany(Note::class)->orderBy('id');
+    }
+
+    /** The picture as its file describes it; null while the file has not been read. */
+    public function pictureRecord(): ?PictureRecord
+    {
+        return $this->tags === null ? null : app(FileRecordReader::class)->fromTags($this->tags);
+    }
+
+    /** The record with the student's own words in its gaps. */
+    public function record(): ?CaptureRecord
+    {
+        $picture = $this->pictureRecord();
+
+        return $picture === null ? null : TypedFieldsInput::restore($this->typed ?? [])->fillIn($picture->capture);
+    }
+
+    public function subjectRegion(): ?Region
+    {
+        return $this->subject === null
+            ? null
+            : Region::of($this->subject['x'], $this->subject['y'], $this->subject['width'], $this->subject['height']);
+    }
+
+    public function storedMeasures(): ?Measures
+    {
+        return $this->measures === null ? null : StoredMeasures::restore($this->measures);
+    }
+
+    /** All that is known of the frame, when it has been read and measured. */
+    public function situation(): ?Situation
+    {
+        $record = $this->record();
+        $measures = $this->storedMeasures();
+        if ($record === null || $measures === null) {
+            return null;
+        }
+        $setBrief = $this->attempt->setBrief;
+
+        return new Situation($record, $measures, $setBrief->course->approachChoices(), $setBrief->content()->placement($this->placement_id));
+    }
+
+    /** The account of the frame's light; null while settings, subject or its place are not known. */
+    public function ledger(): ?LightLedger
+    {
+        $situation = $this->situation();
+        $light = $situation?->subjectLight();
+        $settings = $situation?->record->settings();
+        if ($situation === null || $light === null || $settings === null || $situation->wanted === null) {
+            return null;
+        }
+        $compensation = $situation->record->compensation;
+
+        return LightLedger::of(
+            $light, $settings, $situation->wanted->stops,
+            $compensation !== null && $situation->record->mode->takesCompensation() ? Stops::of($compensation) : null,
+        );
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'state' => FrameState::class,
+            'tags' => 'array',
+            'typed' => 'array',
+            'subject' => 'array',
+            'measures' => 'array',
+            'checks' => 'array',
+            'suggestions' => 'array',
+            'silences' => 'array',
+        ];
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Imaging\ExifTool;
+use App\Imaging\FileRecordReader;
+use App\Imaging\PictureGate;
+use App\Imaging\PictureTags;
+use App\Imaging\PixelEngine;
+use App\Imaging\PlateRenderer;
+use App\Imaging\TagWriter;
+use App\Imaging\Tool;
+use App\Imaging\VipsEngine;
+use Illuminate\Support\ServiceProvider;
+use TruePupil\Core\Capture\RecordReader;
+
+/** Binds the ports for pictures to the programs that do the work. */
+final class ImagingServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(PictureGate::class, fn () => new PictureGate((int) config('pupil.upload.megapixels')));
+        $this->app->singleton(PictureTags::class, fn () => new ExifTool($this->tool('exiftool')));
+        $this->app->bind(RecordReader::class, FileRecordReader::class);
+        $this->app->singleton(PixelEngine::class, fn () => new VipsEngine(
+            $this->tool('vips'), $this->tool('vipsthumbnail'), $this->tool('vipsheader'), $this->scratch(),
+        ));
+        $this->app->singleton(PlateRenderer::class, fn () => new PlateRenderer($this->tool('vips'), $this->tool('vipsheader'), $this->scratch()));
+        $this->app->singleton(TagWriter::class, fn () => new TagWriter($this->tool('exiftool')));
+    }
+
+    private function tool(string $name): Tool
+    {
+        return new Tool((string) config('pupil.tools.'.$name), (float) config('pupil.tools.seconds'));
+    }
+
+    private function scratch(): string
+    {
+        return storage_path('scratch');
+    }
+}

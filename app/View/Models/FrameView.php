@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Models;
+
+use App\Models\Decision;
+use App\Models\Frame;
+use App\Models\FrameFinding;
+use App\Models\FrameState;
+use Illuminate\Support\Collection;
+use TruePupil\Core\Brief\Verdict;
+use TruePupil\Core\Exposure\LightLedger;
+use TruePupil\Core\Findings\Need;
+
+/** A frame as the screens show it. */
+final readonly class FrameView
+{
+    /** @param  list<RecordRow>  $record */
+    private function __construct(
+        public Frame $frame,
+        public FrameState $state,
+        public array $record,
+        public ?LightLedger $ledger,
+        public ?ToneStrip $tones,
+        public ?PupilDrawing $pupil,
+    ) {}
+
+    public static function of(Frame $frame): self
+    {
+        $situation = $frame->situation();
+        $record = $frame->record();
+
+        return new self(
+            $frame,
+            $frame->state,
+            $record === null ? [] : RecordTable::rows($record),
+            $frame->ledger(),
+            $situation === null ? null : ToneStrip::of($situation->measures, $situation->wanted?->stops),
+            $record === null ? null : PupilDrawing::of($record),
+        );
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function checks(): array
+    {
+        return $this->frame->checks ?? [];
+    }
+
+    /** How many of the checks have this verdict. */
+    public function count(Verdict $verdict): int
+    {
+        return count(array_filter($this->checks(), fn (array $check): bool => $check['verdict'] === $verdict->value));
+    }
+
+    /** @return Collection<int, FrameFinding> what the newest analysis says, what must be put right first */
+    public function findings(): Collection
+    {
+        return $this->frame->findings
+            ->filter(fn (FrameFinding $finding): bool => $finding->current || $finding->decision !== Decision::Open)
+            ->sortBy(fn (FrameFinding $finding): array => [$finding->severity()->rank(), $finding->rule_id])->values();
+    }
+
+    /** @return Collection<int, FrameFinding> what the student reads: everything that was not dismissed */
+    public function published(): Collection
+    {
+        return $this->findings()->filter(fn (FrameFinding $finding): bool => $finding->decision !== Decision::Dismissed)->values();
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function suggestions(): array
+    {
+        return $this->frame->suggestions ?? [];
+    }
+
+    /** @return ?array<string, mixed> the suggestion that goes with the return */
+    public function suggestion(): ?array
+    {
+        return $this->suggestions()[$this->frame->chosen_suggestion ?? 0] ?? null;
+    }
+
+    /** @return list<string> what would have to be known for the rules that stayed silent, named once each */
+    public function unknowns(): array
+    {
+        $needs = array_unique(array_merge(...array_values($this->frame->silences ?? []), ...[[]]));
+
+        return array_values(array_map(fn (string $need): string => Need::from($need)->label(), $needs));
+    }
+
+    public function alt(): string
+    {
+        return 'Frame "'.$this->frame->original_name.'"'.($this->frame->about === null ? '' : ': '.$this->frame->about);
+    }
+}

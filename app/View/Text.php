@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Stops;
+
+/** Measured values as people read them: stops in signed thirds, times as on a dial, everything with its unit. */
+final class Text
+{
+    public static function quantity(float|string|null $value, string $unit): string
+    {
+        if ($value === null) {
+            return 'not known';
+        }
+        if (is_string($value)) {
+            return $value;
+        }
+
+        return match ($unit) {
+            'stops' => Stops::of($value)->signed().' '.(abs(Stops::of($value)->inThirds()) === 3 || (abs(Stops::of($value)->inThirds()) < 3 && Stops::of($value)->inThirds() !== 0) ? 'stop' : 'stops'),
+            's' => (string) ExposureTime::of($value),
+            '%' => number_format($value, $value > 0 && $value < 9.95 ? 1 : 0).' %',
+            default => (string) round($value, 2),
+        };
+    }
+
+    /** How far inside or beyond a limit. */
+    public static function margin(?float $margin, string $unit): string
+    {
+        if ($margin === null) {
+            return '';
+        }
+        $amount = $unit === 'stops' ? Stops::of($margin)->inWords() : ltrim(self::quantity(abs($margin), $unit), '+');
+
+        return $amount.($margin >= -1e-6 ? ' inside the limit' : ' beyond the limit');
+    }
+}

@@ -1,0 +1,219 @@
+# Shared by bin/serve, bin/test and bin/bench. Everything they write goes under $VAR; nothing outside this folder is
+# touched, and no system service is used.
+
+say() { printf '%s\n' "$*"; }
+die() { printf 'True Pupil: %s\n' "$*" >&2; exit 1; }
+
+as_root() {
+    if [ "$(id -u)" = 0 ]; then "$@"; elif command -v sudo >/dev/null; then sudo "$@"; else return 127; fi
+}
+
+# The Debian packages that hold the programs we need; only what is missing is installed.
+install_packages() {
+    local wanted=() extension
+    command -v php >/dev/null || wanted+=(php8.2-cli)
+    for extension in gd:gd mysql:pdo_mysql zip:zip curl:curl intl:intl mbstring:mbstring xml:dom; do
+        php -m 2>/dev/null | grep -qix "${extension#*:}" || wanted+=("php8.2-${extension%%:*}")
+    done
+    command -v mariadbd >/dev/null || [ -x /usr/sbin/mariadbd ] || wanted+=(mariadb-server)
+    command -v vips >/dev/null || wanted+=(libvips-tools)
+    command -v exiftool >/dev/null || wanted+=(libimage-exiftool-perl)
+    command -v composer >/dev/null || wanted+=(composer)
+    for program in "$@"; do
+        case $program in
+            fpm) [ -x /usr/sbin/php-fpm8.2 ] || wanted+=(php8.2-fpm) ;;
+            nginx) [ -x /usr/sbin/nginx ] || wanted+=(nginx) ;;
+            chromium) command -v chromium >/dev/null || wanted+=(chromium)
+                      command -v chromedriver >/dev/null || wanted+=(chromium-driver) ;;
+        esac
+    done
+    [ ${#wanted[@]} = 0 ] && return
+    say "Installing: ${wanted[*]}"
+    local log; log=$(mktemp)
+    # A system database or web server that the packages would start is not ours: keep it from starting.
+    if ! { as_root env DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 apt-get update -qq \
+        && as_root env DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 apt-get install -y -qq --no-install-recommends "${wanted[@]}"; } >"$log" 2>&1; then
+        tail -n 5 "$log" >&2
+        die "these packages are missing and could not be installed (run as root or with sudo, with a package source in reach): ${wanted[*]}"
+    fi
+    rm -f "$log"
+}
+
+install_libraries() {
+    [ -f vendor/autoload.php ] && [ -f vendor/.installed-for ] && cmp -s composer.json vendor/.installed-for && return
+    say "Installing PHP libraries"
+    local log; log=$(mktemp)
+    if ! COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress >"$log" 2>&1; then
+        tail -n 15 "$log" >&2
+        die "the PHP libraries could not be installed; the lines above say why"
+    fi
+    rm -f "$log"
+    cp composer.json vendor/.installed-for
+}
+
+# Room for a database, an upload or two and their scratch files.
+need_disk() {
+    local free; free=$(df -Pk "$1" | awk 'NR==2 {print $4}')
+    [ "$free" -ge 400000 ] || die "the disk under $1 is full: $((free / 1024)) MB are free, 400 MB are needed to start. Nothing was changed."
+}
+
+free_port() {
+    php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);'
+}
+
+port_is_free() {
+    php -r 'exit(@stream_socket_server("tcp://127.0.0.1:".$argv[1]) ? 0 : 1);' "$1"
+}
+
+# Sockets have a short limit on their path: a deep folder gets its sockets elsewhere.
+socket_folder() {
+    if [ ${#1} -le 80 ]; then mkdir -p "$1/run"; printf '%s' "$1/run"; else mktemp -d /tmp/true-pupil.XXXXXX; fi
+}
+
+secret() { php -r 'echo bin2hex(random_bytes(16));'; }
+
+# Starts a child that ends with us, even when we are killed.
+run_child() { setpriv --pdeathsig TERM -- "$@"; }
+
+# start_database DATA RUN PORT PASSWORD LOG: sets DB_PID
+start_database() {
+    local data=$1 run=$2 port=$3 password=$4 log=$5 user; user=$(id -un)
+    if [ ! -d "$data/mysql" ]; then
+        rm -rf "$data"; mkdir -p "$data"
+        mariadb-install-db --no-defaults --datadir="$data" --user="$user" --auth-root-authentication-method=socket \
+            --auth-root-socket-user="$user" --skip-test-db >"$log" 2>&1 || { tail -n 5 "$log" >&2; die "the database could not be created in $data"; }
+    fi
+    run_child "$(command -v mariadbd || echo /usr/sbin/mariadbd)" --no-defaults --datadir="$data" --user="$user" --bind-address=127.0.0.1 \
+        --port="$port" --socket="$run/db.sock" --pid-file="$run/db.pid" --skip-log-bin --innodb-buffer-pool-size=256M \
+        ${DB_EXTRA:-} >>"$log" 2>&1 &
+    DB_PID=$!
+    local tries
+    for tries in $(seq 1 300); do
+        if mariadb --no-defaults --socket="$run/db.sock" -u "$user" -e 'select 1' >/dev/null 2>&1; then
+            mariadb --no-defaults --socket="$run/db.sock" -u "$user" <<SQL || die "the database account could not be made"
+create database if not exists truepupil character set utf8mb4 collate utf8mb4_unicode_ci;
+create or replace user 'truepupil'@'127.0.0.1' identified by '$password';
+grant all on truepupil.* to 'truepupil'@'127.0.0.1';
+SQL
+            return
+        fi
+        kill -0 "$DB_PID" 2>/dev/null || { tail -n 8 "$log" >&2; die "the database did not start; the lines above say why"; }
+        sleep 0.1
+    done
+    die "the database did not answer within 30 seconds; see $log"
+}
+
+# stop PID...: asks, waits, and insists after ten seconds
+stop() {
+    local pid tries
+    for pid in "$@"; do [ -n "$pid" ] && kill -TERM "$pid" 2>/dev/null; done
+    for pid in "$@"; do
+        [ -n "$pid" ] || continue
+        for tries in $(seq 1 100); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
+        kill -KILL "$pid" 2>/dev/null
+        wait "$pid" 2>/dev/null
+    done
+    return 0
+}
+
+make_folders() {
+    mkdir -p "$1"/storage/{framework/{cache/data,sessions,views},logs,scratch,pictures,app} "$1/log" || die "cannot write to $1"
+}
+
+# write_environment VAR PORT DB_PORT DB_PASSWORD: keeps the key of an earlier start
+write_environment() {
+    local key; key=$(sed -n 's/^APP_KEY=//p' "$1/.env" 2>/dev/null)
+    [ -n "$key" ] || key="base64:$(php -r 'echo base64_encode(random_bytes(32));')"
+    ( umask 077; cat >"$1/.env" <<ENV
+APP_KEY=$key
+APP_ENV=${APP_ENV:-production}
+APP_URL=http://127.0.0.1:$2
+DB_HOST=127.0.0.1
+DB_PORT=$3
+DB_PASSWORD=$4
+ENV
+    ) || die "cannot write to $1"
+}
+
+# write_server_files VAR RUN PORT ROOT: configuration of nginx and PHP-FPM
+write_server_files() {
+    local var=$1 run=$2 port=$3 root=$4 user_line=''
+    [ "$(id -u)" = 0 ] && user_line="user root;"
+    cat >"$run/nginx.conf" <<NGINX
+$user_line
+worker_processes 2;
+pid $run/nginx.pid;
+error_log $var/log/nginx.log;
+daemon off;
+events { worker_connections 512; }
+http {
+    include /etc/nginx/mime.types;
+    types { text/javascript js mjs; font/woff2 woff2; }
+    access_log off;
+    sendfile on;
+    gzip on; gzip_types text/css text/javascript image/svg+xml;
+    client_max_body_size 66m;
+    client_body_temp_path $var/nginx/body; fastcgi_temp_path $var/nginx/fastcgi; proxy_temp_path $var/nginx/proxy;
+    uwsgi_temp_path $var/nginx/uwsgi; scgi_temp_path $var/nginx/scgi;
+    server {
+        listen 127.0.0.1:$port;
+        root $root/public;
+        server_tokens off;
+        error_page 413 /too-large.json;
+        location = /too-large.json { internal; default_type application/json; }
+        location / { try_files \$uri @app; }
+        location ~ ^/(vendor|css|js)/ { expires 1h; }
+        location ~ \\.php\$ { return 404; }
+        location @app {
+            # Written out, not included: distributions differ in what they pass as the host, and we need its port.
+            fastcgi_param HTTP_HOST \$host:\$server_port;
+            fastcgi_param SCRIPT_FILENAME $root/public/index.php;
+            fastcgi_param SCRIPT_NAME /index.php;
+            fastcgi_param QUERY_STRING \$query_string;
+            fastcgi_param REQUEST_METHOD \$request_method;
+            fastcgi_param REQUEST_URI \$request_uri;
+            fastcgi_param CONTENT_TYPE \$content_type;
+            fastcgi_param CONTENT_LENGTH \$content_length;
+            fastcgi_param DOCUMENT_ROOT $root/public;
+            fastcgi_param SERVER_PROTOCOL \$server_protocol;
+            fastcgi_param SERVER_NAME \$host;
+            fastcgi_param SERVER_PORT \$server_port;
+            fastcgi_param REMOTE_ADDR \$remote_addr;
+            fastcgi_param GATEWAY_INTERFACE CGI/1.1;
+            fastcgi_read_timeout 120;
+            fastcgi_pass unix:$run/fpm.sock;
+        }
+    }
+}
+NGINX
+    cat >"$run/fpm.conf" <<FPM
+[global]
+pid = $run/fpm.pid
+error_log = $var/log/fpm.log
+daemonize = no
+[www]
+$( [ "$(id -u)" = 0 ] && printf 'user = root\ngroup = root\n' )
+listen = $run/fpm.sock
+pm = static
+pm.max_children = ${FPM_CHILDREN:-6}
+clear_env = no
+env[PUPIL_VAR] = $var
+php_admin_value[upload_max_filesize] = 64M
+php_admin_value[post_max_size] = 66M
+php_admin_value[memory_limit] = 512M
+php_admin_value[upload_tmp_dir] = $var/nginx/body
+php_admin_value[error_log] = $var/log/php.log
+php_admin_flag[display_errors] = off
+php_admin_value[opcache.revalidate_freq] = 2
+FPM
+    mkdir -p "$var/nginx/body"
+}
+
+wait_for_page() {
+    local tries
+    for tries in $(seq 1 150); do
+        php -r '$h = @file_get_contents($argv[1], false, stream_context_create(["http" => ["timeout" => 5, "ignore_errors" => true]])); exit($h === false ? 1 : (str_contains($http_response_header[0], $argv[2]) ? 0 : 1));' "$1" "$2" && return 0
+        sleep 0.1
+    done
+    return 1
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+$app = Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        commands: __DIR__.'/../routes/console.php',
+    )
+    ->withCommands()
+    ->withMiddleware(function (Middleware $middleware): void {
+        // Same-origin application: the CORS library is not installed.
+        $middleware->remove(HandleCors::class);
+        $middleware->web(append: [App\Http\Middleware\SecureHeaders::class]);
+        $middleware->redirectGuestsTo(fn () => route('sign-in'));
+        $middleware->redirectUsersTo(fn () => route('home'));
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        // A partial request gets a sentence it can show in place, never a whole page.
+        $exceptions->shouldRenderJsonWhen(fn (Request $request) => $request->expectsJson() || $request->hasHeader('HX-Request'));
+        // A form that was open too long: what was typed goes back into it, with a fresh token.
+        $exceptions->render(function (HttpException $exception, Request $request) {
+            if (! $exception->getPrevious() instanceof TokenMismatchException) {
+                return null;
+            }
+            $message = 'This page had been open too long for its form to count. What you typed is still here: please press the button again.';
+
+            return $request->expectsJson() || $request->hasHeader('HX-Request')
+                ? response()->json(['message' => $message], 419)
+                : back()->withInput($request->except('_token', 'password'))->with('problem', $message);
+        });
+        $exceptions->render(function (PostTooLargeException $exception, Request $request) {
+            $message = sprintf('The file is larger than the %d MB taken here. Nothing was kept of it; hand in a smaller export.', (int) config('pupil.upload.megabytes'));
+
+            return $request->expectsJson() ? response()->json(['message' => $message], 413) : back()->with('problem', $message);
+        });
+    })
+    ->create();
+
+// Everything this copy writes lies under var/, so that two copies never meet.
+$var = getenv('PUPIL_VAR') ?: dirname(__DIR__).'/var';
+$app->useStoragePath($var.'/storage');
+$app->useEnvironmentPath($var);
+
+return $app;

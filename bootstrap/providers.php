@@ -1,0 +1,6 @@
+<?php
+
+return [
+    App\Providers\AppServiceProvider::class,
+    App\Providers\ImagingServiceProvider::class,
+];

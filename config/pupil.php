@@ -1,0 +1,22 @@
+<?php
+
+return [
+    'upload' => [
+        // nginx and PHP are told the same by bin/serve.
+        'megabytes' => 64,
+        // Larger pictures are refused before they are decoded.
+        'megapixels' => 120,
+    ],
+    // Longest side of the copy that is shown and measured on, pixels.
+    'working_side' => 1600,
+    // Stored with every analysis, so that a later one can tell what it would replace.
+    'rules_version' => 1,
+    'tools' => [
+        'exiftool' => env('PUPIL_EXIFTOOL', 'exiftool'),
+        'vips' => env('PUPIL_VIPS', 'vips'),
+        'vipsthumbnail' => env('PUPIL_VIPSTHUMBNAIL', 'vipsthumbnail'),
+        'vipsheader' => env('PUPIL_VIPSHEADER', 'vipsheader'),
+        'seconds' => 60,
+    ],
+    'demo' => ['password' => 'eight-evenings'],
+];

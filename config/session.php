@@ -1,0 +1,19 @@
+<?php
+
+return [
+    'driver' => env('SESSION_DRIVER', 'file'),
+    // An evening of critique without signing in again, in minutes.
+    'lifetime' => 480,
+    'expire_on_close' => false,
+    'encrypt' => false,
+    'files' => storage_path('framework/sessions'),
+    'lottery' => [2, 100],
+    // Cookies are shared between ports of one host; the name keeps two copies apart.
+    'cookie' => 'true_pupil_'.substr(sha1((string) env('APP_KEY')), 0, 8),
+    'path' => '/',
+    'domain' => null,
+    'secure' => (bool) env('SESSION_SECURE', false),
+    'http_only' => true,
+    'same_site' => 'lax',
+    'partitioned' => false,
+];

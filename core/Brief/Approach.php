@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Brief;
+
+use InvalidArgumentException;
+
+/** Which teaching school a course follows, in the questions where practitioners disagree. */
+final readonly class Approach
+{
+    public function __construct(
+        public Start $start = Start::AperturePriority,
+        public Protects $protects = Protects::Highlights,
+        public IsoSetting $iso = IsoSetting::ByHand,
+    ) {}
+
+    /**
+     * @param  array<mixed>  $choices  by question; missing ones keep their default
+     *
+     * @throws InvalidArgumentException when a choice is not one of the question's
+     */
+    public static function fromArray(array $choices): self
+    {
+        $default = new self;
+
+        return new self(
+            self::choice($choices, 'start', Start::tryFrom(...)) ?? $default->start,
+            self::choice($choices, 'protects', Protects::tryFrom(...)) ?? $default->protects,
+            self::choice($choices, 'iso', IsoSetting::tryFrom(...)) ?? $default->iso,
+        );
+    }
+
+    /** @return array{start: string, protects: string, iso: string} */
+    public function toArray(): array
+    {
+        return ['start' => $this->start->value, 'protects' => $this->protects->value, 'iso' => $this->iso->value];
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<mixed>  $choices
+     * @param  callable(string): ?T  $read
+     * @return ?T
+     */
+    private static function choice(array $choices, string $question, callable $read): mixed
+    {
+        $chosen = $choices[$question] ?? null;
+        if ($chosen === null) {
+            return null;
+        }
+
+        return (is_string($chosen) ? $read($chosen) : null)
+            ?? throw new InvalidArgumentException(sprintf('The approach has no such choice for "%s": %s.', $question, json_encode($chosen)));
+    }
+}

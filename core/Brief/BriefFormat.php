@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Brief;
+
+use TruePupil\Core\Exposure\Stops;
+
+/** Reads a brief from the decoded JSON of a brief file. */
+final class BriefFormat
+{
+    public const FORMAT = 'true-pupil.brief';
+
+    public const VERSION = 1;
+
+    /**
+     * @param  array<mixed>  $data
+     *
+     * @throws InvalidBrief naming the part that is wrong
+     */
+    public static function read(array $data): Brief
+    {
+        if (($data['format'] ?? null) !== self::FORMAT || ($data['version'] ?? null) !== self::VERSION) {
+            throw InvalidBrief::at('format', sprintf('expected "%s" version %d', self::FORMAT, self::VERSION));
+        }
+
+        return new Brief(
+            id: self::text($data, 'id'),
+            number: (int) self::number($data, 'number'),
+            title: self::text($data, 'title'),
+            purpose: self::text($data, 'purpose'),
+            task: self::texts($data, 'task'),
+            frames: max(1, (int) self::number($data, 'frames')),
+            cautions: self::texts($data, 'cautions'),
+            placements: array_map(self::placement(...), self::parts($data, 'placements')),
+            checks: array_map(self::check(...), self::parts($data, 'checks')),
+        );
+    }
+
+    /** @param  array<mixed>  $data */
+    private static function placement(array $data): Placement
+    {
+        return new Placement(self::text($data, 'id'), self::text($data, 'label'), Stops::of(self::number($data, 'stops')));
+    }
+
+    /** @param  array<mixed>  $data */
+    private static function check(array $data): Check
+    {
+        $comparison = Comparison::tryFrom(self::text($data, 'comparison'))
+            ?? throw InvalidBrief::at('comparison', 'expected one of '.implode(', ', array_column(Comparison::cases(), 'value')));
+        $measure = Measure::tryFrom(self::text($data, 'measure'))
+            ?? throw InvalidBrief::at('measure', 'expected one of '.implode(', ', array_column(Measure::cases(), 'value')));
+        $words = in_array($comparison, [Comparison::OneOf, Comparison::NoneOf], true);
+
+        return new Check(
+            id: self::text($data, 'id'),
+            measure: $measure,
+            comparison: $comparison,
+            limit: $words ? self::texts($data, 'limit') : self::number($data, 'limit'),
+            tolerance: isset($data['tolerance']) ? self::number($data, 'tolerance') : 0.0,
+            sentence: self::text($data, 'sentence'),
+            reason: self::text($data, 'reason'),
+        );
+    }
+
+    /** @param  array<mixed>  $data */
+    private static function text(array $data, string $key): string
+    {
+        $value = $data[$key] ?? null;
+
+        return is_string($value) && trim($value) !== '' ? $value : throw InvalidBrief::at($key, 'expected a text');
+    }
+
+    /** @param  array<mixed>  $data */
+    private static function number(array $data, string $key): float
+    {
+        $value = $data[$key] ?? null;
+
+        return is_int($value) || is_float($value) ? (float) $value : throw InvalidBrief::at($key, 'expected a number');
+    }
+
+    /**
+     * @param  array<mixed>  $data
+     * @return list<string>
+     */
+    private static function texts(array $data, string $key): array
+    {
+        $value = $data[$key] ?? null;
+        if (! is_array($value)) {
+            throw InvalidBrief::at($key, 'expected a list of texts');
+        }
+
+        return array_map(
+            fn (mixed $text): string => is_string($text) ? $text : throw InvalidBrief::at($key, 'expected a list of texts'),
+            array_values($value),
+        );
+    }
+
+    /**
+     * @param  array<mixed>  $data
+     * @return list<array<mixed>>
+     */
+    private static function parts(array $data, string $key): array
+    {
+        $value = $data[$key] ?? null;
+        if (! is_array($value)) {
+            throw InvalidBrief::at($key, 'expected a list');
+        }
+
+        return array_map(
+            fn (mixed $part): array => is_array($part) ? $part : throw InvalidBrief::at($key, 'expected a list of objects'),
+            array_values($value),
+        );
+    }
+}

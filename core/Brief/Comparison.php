@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Brief;
+
+/** How a check compares what was measured with its limit. */
+enum Comparison: string
+{
+    /** |value| at most the limit: for errors about zero. */
+    case Within = 'within';
+    case AtMost = 'atMost';
+    case AtLeast = 'atLeast';
+    /** The value, a word, is not in the list. */
+    case NoneOf = 'noneOf';
+    /** The value, a word, is in the list. */
+    case OneOf = 'oneOf';
+}

@@ -1,0 +1,215 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Capture;
+
+use DateTimeImmutable;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Metering\MeteringPattern;
+use TruePupil\Core\Sensor\Format;
+
+/**
+ * Turns the numeric tags of a file (EXIF names, numbers unconverted) into a capture record. Values that cannot be, such
+ * as a zero f-number from a lens without contacts, count as not recorded.
+ */
+final class RecordNormaliser
+{
+    /** @param  array<string, mixed>  $tags */
+    public function normalise(array $tags): CaptureRecord
+    {
+        $provenance = [];
+        $focalLength = $this->positive($tags['FocalLength'] ?? null);
+        $focalLength35 = $this->positive($tags['FocalLengthIn35mmFormat'] ?? null);
+        $found = [
+            'make' => $this->text($tags['Make'] ?? null),
+            'model' => $this->text($tags['Model'] ?? null),
+            'lens' => $this->text($tags['LensModel'] ?? $tags['LensID'] ?? $tags['Lens'] ?? null),
+            'fNumber' => $this->fNumber($tags, $provenance),
+            'exposureTime' => $this->exposureTime($tags, $provenance),
+            'iso' => $this->iso($tags),
+            'compensation' => $this->number($tags['ExposureCompensation'] ?? null),
+            'mode' => $this->mode($tags),
+            'metering' => $this->metering($tags['MeteringMode'] ?? null),
+            'flashFired' => $this->flashFired($tags['Flash'] ?? null),
+            'focalLength' => $focalLength,
+            'focalLength35' => $focalLength35 ?? $this->equivalent($focalLength, $tags, $provenance),
+            'whiteBalance' => $this->whiteBalance($tags['WhiteBalance'] ?? null),
+            'focusDistance' => $this->positive($tags['SubjectDistance'] ?? $tags['FocusDistance'] ?? null),
+            'takenAt' => $this->takenAt($tags['DateTimeOriginal'] ?? null),
+            'widestFNumber' => $this->positive($tags['MaxApertureValue'] ?? null),
+        ];
+        foreach ($found as $field => $value) {
+            if ($value !== null && $value !== ExposureMode::Unknown && $value !== MeteringPattern::Unknown) {
+                $provenance[$field] ??= Provenance::File;
+            }
+        }
+
+        return new CaptureRecord(...$found, provenance: $provenance);
+    }
+
+    /**
+     * @param  array<string, mixed>  $tags
+     * @param  array<string, Provenance>  $provenance
+     */
+    private function fNumber(array $tags, array &$provenance): ?Aperture
+    {
+        $number = $this->positive($tags['FNumber'] ?? null);
+        if ($number === null) {
+            // Reported by the metadata reader as an f-number already, from the APEX tag ApertureValue.
+            $number = $this->positive($tags['ApertureValue'] ?? null);
+            if ($number !== null) {
+                $provenance['fNumber'] = Provenance::Derived;
+            }
+        }
+
+        return $number === null ? null : Aperture::of($number);
+    }
+
+    /**
+     * @param  array<string, mixed>  $tags
+     * @param  array<string, Provenance>  $provenance
+     */
+    private function exposureTime(array $tags, array &$provenance): ?ExposureTime
+    {
+        $seconds = $this->positive($tags['ExposureTime'] ?? null);
+        if ($seconds === null) {
+            $seconds = $this->positive($tags['ShutterSpeedValue'] ?? null);
+            if ($seconds !== null) {
+                $provenance['exposureTime'] = Provenance::Derived;
+            }
+        }
+
+        return $seconds === null ? null : ExposureTime::of($seconds);
+    }
+
+    /** @param  array<string, mixed>  $tags */
+    private function iso(array $tags): ?Iso
+    {
+        $iso = $this->positive($tags['ISO'] ?? $tags['PhotographicSensitivity'] ?? null);
+        // 65535 in the 16-bit tag means "more than fits"; the real value is then elsewhere.
+        if ($iso === null || $iso >= 65535.0 && isset($tags['RecommendedExposureIndex'])) {
+            $iso = $this->positive($tags['RecommendedExposureIndex'] ?? null) ?? $iso;
+        }
+
+        return $iso === null ? null : Iso::of($iso);
+    }
+
+    /** @param  array<string, mixed>  $tags */
+    private function mode(array $tags): ExposureMode
+    {
+        $autoIso = ($tags['ISOSetting'] ?? null) === 'Auto' || ($tags['ISOAuto'] ?? null) === 1;
+
+        return match ($this->whole($tags['ExposureProgram'] ?? null)) {
+            1 => $autoIso ? ExposureMode::ManualAutoIso : ExposureMode::Manual,
+            2 => ExposureMode::Program,
+            3 => ExposureMode::Aperture,
+            4 => ExposureMode::Shutter,
+            5, 6, 7, 8 => ExposureMode::Scene,
+            9 => ExposureMode::Bulb,
+            default => match ($this->whole($tags['ExposureMode'] ?? null)) {
+                0 => ExposureMode::Auto,
+                1 => $autoIso ? ExposureMode::ManualAutoIso : ExposureMode::Manual,
+                default => ExposureMode::Unknown,
+            },
+        };
+    }
+
+    private function metering(mixed $value): MeteringPattern
+    {
+        // EXIF MeteringMode: 1 average, 2 centre-weighted average, 3 spot, 4 multi-spot, 5 pattern, 6 partial.
+        return match ($this->whole($value)) {
+            null, 0 => MeteringPattern::Unknown,
+            2 => MeteringPattern::Centre,
+            3 => MeteringPattern::Spot,
+            5 => MeteringPattern::Scene,
+            default => MeteringPattern::Other,
+        };
+    }
+
+    private function flashFired(mixed $value): ?bool
+    {
+        $flags = $this->whole($value);
+
+        return $flags === null ? null : ($flags & 1) === 1;
+    }
+
+    private function whiteBalance(mixed $value): ?string
+    {
+        return match ($this->whole($value)) {
+            0 => 'auto',
+            1 => 'set',
+            default => null,
+        };
+    }
+
+    private function takenAt(mixed $value): ?DateTimeImmutable
+    {
+        if (! is_string($value)) {
+            return null;
+        }
+        $taken = DateTimeImmutable::createFromFormat('!Y:m:d H:i:s', substr($value, 0, 19));
+
+        return $taken === false || $taken->format('Y:m:d H:i:s') !== substr($value, 0, 19) ? null : $taken;
+    }
+
+    /**
+     * The 35 mm equivalent from the focal-plane resolution, where only that is recorded.
+     *
+     * @param  array<string, mixed>  $tags
+     * @param  array<string, Provenance>  $provenance
+     */
+    private function equivalent(?float $focalLength, array $tags, array &$provenance): ?float
+    {
+        $perUnit = $this->positive($tags['FocalPlaneXResolution'] ?? null);
+        $pixels = $this->positive($tags['ExifImageWidth'] ?? null);
+        $unit = match ($this->whole($tags['FocalPlaneResolutionUnit'] ?? null)) {
+            2 => 25.4,
+            3 => 10.0,
+            4 => 1.0,
+            default => null,
+        };
+        if ($focalLength === null || $perUnit === null || $pixels === null || $unit === null) {
+            return null;
+        }
+        $width = $pixels / $perUnit * $unit;
+        if ($width < 3 || $width > 70) {
+            return null;
+        }
+        $provenance['focalLength35'] = Provenance::Derived;
+
+        return round($focalLength * Format::ofSize($width, $width * 2 / 3)->crop());
+    }
+
+    private function number(mixed $value): ?float
+    {
+        return is_numeric($value) && is_finite((float) $value) ? (float) $value : null;
+    }
+
+    private function positive(mixed $value): ?float
+    {
+        $number = $this->number($value);
+
+        return $number !== null && $number > 0.0 ? $number : null;
+    }
+
+    private function whole(mixed $value): ?int
+    {
+        $number = $this->number($value);
+
+        return $number === null ? null : (int) $number;
+    }
+
+    private function text(mixed $value): ?string
+    {
+        // Makers pad with blanks and zero bytes; some files hold bytes that are not text at all.
+        if (! is_string($value) && ! is_int($value)) {
+            return null;
+        }
+        $text = trim(mb_substr(mb_scrub((string) $value, 'UTF-8'), 0, 120), " \t\n\r\0\x0B");
+
+        return $text === '' ? null : $text;
+    }
+}

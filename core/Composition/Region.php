@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Composition;
+
+use InvalidArgumentException;
+
+/** A rectangle on a frame as fractions of its displayed width and height, from the top left corner. */
+final readonly class Region
+{
+    private function __construct(
+        public float $x,
+        public float $y,
+        public float $width,
+        public float $height,
+    ) {}
+
+    /** @throws InvalidArgumentException when it is empty or leaves the frame */
+    public static function of(float $x, float $y, float $width, float $height): self
+    {
+        $slack = 1e-6;
+        foreach ([$x, $y, $width, $height] as $number) {
+            if (! is_finite($number)) {
+                throw new InvalidArgumentException('A region is four finite numbers: x, y, width and height.');
+            }
+        }
+        if ($width <= 0 || $height <= 0 || $x < -$slack || $y < -$slack || $x + $width > 1 + $slack || $y + $height > 1 + $slack) {
+            throw new InvalidArgumentException(sprintf(
+                'A region lies inside the frame and has a size, all as fractions of it; got x %s, y %s, width %s, height %s.',
+                $x, $y, $width, $height,
+            ));
+        }
+
+        return new self(max(0.0, $x), max(0.0, $y), min($width, 1 - max(0.0, $x)), min($height, 1 - max(0.0, $y)));
+    }
+
+    /** Reads "x,y,w,h" as fractions. @throws InvalidArgumentException */
+    public static function parse(string $text): self
+    {
+        $parts = array_map(trim(...), explode(',', $text));
+        if (count($parts) !== 4 || array_filter($parts, is_numeric(...)) !== $parts) {
+            throw new InvalidArgumentException(sprintf('"%s" is not a region; write x,y,w,h as fractions of the frame.', $text));
+        }
+
+        return self::of((float) $parts[0], (float) $parts[1], (float) $parts[2], (float) $parts[3]);
+    }
+
+    /** Percentage of the frame that it covers. */
+    public function sharePct(): float
+    {
+        return 100 * $this->width * $this->height;
+    }
+
+    /** @return array{x: float, y: float} */
+    public function centre(): array
+    {
+        return ['x' => $this->x + $this->width / 2, 'y' => $this->y + $this->height / 2];
+    }
+
+    /** @return array{x: float, y: float, width: float, height: float} */
+    public function toArray(): array
+    {
+        return ['x' => $this->x, 'y' => $this->y, 'width' => $this->width, 'height' => $this->height];
+    }
+}

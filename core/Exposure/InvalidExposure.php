@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Exposure;
+
+use InvalidArgumentException;
+
+/** A value that no exposure can have. The message names the value. */
+final class InvalidExposure extends InvalidArgumentException
+{
+    public static function notPositive(string $what, float $value): self
+    {
+        return new self(sprintf('%s must be greater than zero and finite; got %s.', ucfirst($what), $value));
+    }
+
+    public static function notFinite(string $what, float $value): self
+    {
+        return new self(sprintf('%s must be a finite number; got %s.', ucfirst($what), $value));
+    }
+
+    public static function unreadable(string $what, string $text): self
+    {
+        return new self(sprintf('"%s" cannot be read as %s.', $text, $what));
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Exposure;
+
+/**
+ * What aperture, exposure time and ISO share: a recorded number, and the exact value it stands for on a camera's scale.
+ */
+trait ScaleValue
+{
+    private function __construct(
+        /** The number as engraved, recorded or typed. */
+        public readonly float $recorded,
+        /** The value to compute with: the exact scale value where the number is one of the scale, else as recorded. */
+        public readonly float $exact,
+        private readonly ?int $step,
+    ) {}
+
+    /** A number from a record or a form, e.g. 5.6, 0.008 or 400. @throws InvalidExposure */
+    public static function of(float $value): self
+    {
+        if (! is_finite($value) || $value <= 0.0) {
+            throw InvalidExposure::notPositive(self::NAME, $value);
+        }
+        $step = self::scale()->stepOf($value);
+
+        return new self($value, $step === null ? $value : self::scale()->exact($step), $step);
+    }
+
+    /** The scale value nearest to a computed one, e.g. the exposure time that a camera would set. */
+    public static function nearest(float $value): self
+    {
+        if (! is_finite($value) || $value <= 0.0) {
+            throw InvalidExposure::notPositive(self::NAME, $value);
+        }
+
+        return self::atStep(self::scale()->nearest($value));
+    }
+
+    /** A value of the scale by its step, counted in thirds from f/1, 1 s or ISO 100. */
+    public static function atStep(int $step): self
+    {
+        $scale = self::scale();
+        $nominal = $scale->nominal($step);
+        if ($nominal === null) {
+            throw InvalidExposure::notPositive(self::NAME.' on the scale', $scale->exact($step));
+        }
+
+        return new self($nominal, $scale->exact($step), $step);
+    }
+
+    /** Whether the number is an engraved value, rather than one between the marks. */
+    public function isOnScale(): bool
+    {
+        return $this->step !== null;
+    }
+
+    /** The engraved number where there is one, else the number as recorded. */
+    public function nominal(): float
+    {
+        return $this->step === null ? $this->recorded : (self::scale()->nominal($this->step) ?? $this->recorded);
+    }
+
+    /** The value as the scale has it: snapped within 1/6 stop, otherwise as recorded. */
+    private function snapped(): float
+    {
+        $step = self::scale()->snap($this->recorded);
+
+        return $step === null ? $this->recorded : self::scale()->exact($step);
+    }
+}

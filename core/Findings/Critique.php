@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings;
+
+use TruePupil\Core\Adviser\PlacementAdviser;
+use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Brief\Brief;
+use TruePupil\Core\Brief\CheckResult;
+
+/** Everything that is said of one frame: the brief's checks, what was noticed, and what would have been better. */
+final readonly class Critique
+{
+    /**
+     * @param  list<CheckResult>  $checks
+     * @param  list<Finding>  $findings
+     * @param  list<Suggestion>  $suggestions
+     * @param  array<string, list<Need>>  $silences  rules that had to stay silent, and what they would need
+     */
+    private function __construct(
+        public array $checks,
+        public array $findings,
+        public array $suggestions,
+        public array $silences,
+    ) {}
+
+    public static function of(Situation $situation, ?Brief $brief, Critic $critic, PlacementAdviser $adviser): self
+    {
+        return new self(
+            $brief?->evaluate($situation) ?? [],
+            $critic->judge($situation),
+            $adviser->suggest($situation),
+            $critic->silences($situation),
+        );
+    }
+
+    /** @return array{checks: list<array<string, mixed>>, findings: list<array<string, mixed>>, suggestions: list<array<string, mixed>>} */
+    public function toArray(): array
+    {
+        return [
+            'checks' => array_map(fn (CheckResult $result): array => $result->toArray(), $this->checks),
+            'findings' => array_map(fn (Finding $finding): array => $finding->toArray(), $this->findings),
+            'suggestions' => array_map(fn (Suggestion $suggestion): array => $suggestion->toArray(), $this->suggestions),
+        ];
+    }
+
+    /** @return array<string, list<string>> silences as plain values */
+    public function silencesToArray(): array
+    {
+        return array_map(
+            fn (array $needs): array => array_map(fn (Need $need): string => $need->value, $needs),
+            $this->silences,
+        );
+    }
+}

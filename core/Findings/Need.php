@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings;
+
+/** Something that must be known before a finding or a check can say anything. */
+enum Need: string
+{
+    case Settings = 'settings';
+    case Iso = 'iso';
+    case ExposureTime = 'exposureTime';
+    case Mode = 'mode';
+    case Subject = 'subject';
+    case Placement = 'placement';
+    case FocalLength = 'focalLength';
+    case Format = 'format';
+    case Support = 'support';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Settings => 'aperture, exposure time and ISO',
+            self::Iso => 'ISO',
+            self::ExposureTime => 'exposure time',
+            self::Mode => 'the exposure mode',
+            self::Subject => 'the subject, marked on the picture',
+            self::Placement => 'which subject of the brief this is',
+            self::FocalLength => 'focal length',
+            self::Format => 'the 35 mm equivalent focal length',
+            self::Support => 'what held the camera',
+        };
+    }
+
+    public function isKnownIn(Situation $situation): bool
+    {
+        return match ($this) {
+            self::Settings => $situation->record->settings() !== null,
+            self::Iso => $situation->record->iso !== null,
+            self::ExposureTime => $situation->record->exposureTime !== null,
+            self::Mode => $situation->record->mode->value !== 'unknown',
+            self::Subject => $situation->measures->subject !== null,
+            self::Placement => $situation->wanted !== null,
+            self::FocalLength => $situation->record->focalLength !== null,
+            self::Format => $situation->record->format() !== null,
+            self::Support => $situation->record->support !== null,
+        };
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+
+/** An exposure longer than hands hold still for this focal length, format and support. */
+final class HandHeldTooLong implements FindingRule
+{
+    /** Hands differ by more than this; nearer than it says nothing. */
+    private const LIMIT = 1 / 3;
+
+    public function id(): string
+    {
+        return 'movement.hand-held-too-long';
+    }
+
+    public function needs(): array
+    {
+        return [Need::ExposureTime, Need::Support, Need::FocalLength, Need::Format];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $limit = $situation->handHeldLimit();
+        $time = $situation->record->exposureTime;
+        $support = $situation->record->support;
+        if ($limit === null || $time === null || $support === null) {
+            return null;
+        }
+        $beyond = $limit->roomFor($time->exact)->negated();
+        if ($beyond->value <= self::LIMIT) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Movement,
+            severity: $beyond->value >= 1.0 ? Severity::Fault : Severity::Weakness,
+            sentence: sprintf(
+                '%s %s is %s longer than most hands hold %s mm still. Brace the camera, use a tripod, or take %s more from ISO or aperture.',
+                $time, $support->label(), $beyond->inWords(), round($situation->record->focalLength ?? 0), Stops::of($beyond->value)->inWords(),
+            ),
+            evidence: [new Evidence('exposure time', $time->exact, 's', $limit->seconds, -$beyond->value, 'stops')],
+            source: 'One over the 35 mm equivalent focal length, one stop longer braced, two on a monopod. Hands differ.',
+        );
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+
+/** A light subject brought up without losing its highlights. */
+final class HighlightsKept implements FindingRule
+{
+    /** From here on a subject is light enough for its highlights to be at risk. */
+    private const LIGHT = 1.0;
+
+    private const LIMIT_PCT = 1.0;
+
+    public function id(): string
+    {
+        return 'tone.highlights-kept';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Subject];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $subject = $situation->measures->subject;
+        if ($subject === null || $subject->tone->meanStops < self::LIGHT || $subject->tone->lostHighlightsPct >= self::LIMIT_PCT) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Tone,
+            severity: Severity::Praise,
+            sentence: sprintf('The subject is light and still whole: only %.1f %% of it is lost to pure white.', $subject->tone->lostHighlightsPct),
+            evidence: [new Evidence('lost highlights in the subject', $subject->tone->lostHighlightsPct, '%', self::LIMIT_PCT, self::LIMIT_PCT - $subject->tone->lostHighlightsPct)],
+            source: 'All three channels at 254 or 255; under 1 % passes as glints.',
+        );
+    }
+}

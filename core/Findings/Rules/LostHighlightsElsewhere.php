@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+
+/** Highlights lost around a subject that kept its own. */
+final class LostHighlightsElsewhere implements FindingRule
+{
+    /** A twentieth of the frame draws the eye away from a subject. */
+    private const LIMIT_PCT = 5.0;
+
+    public function id(): string
+    {
+        return 'tone.lost-highlights-elsewhere';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Subject];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $subject = $situation->measures->subject;
+        $lost = $situation->measures->tone->lostHighlightsPct;
+        if ($subject === null || $subject->tone->lostHighlightsPct >= 1.0) {
+            return null;
+        }
+        // The subject's own share of the loss is taken out of the frame's.
+        $elsewhere = max(0.0, $lost - $subject->tone->lostHighlightsPct * $subject->region->sharePct() / 100);
+        if ($elsewhere < self::LIMIT_PCT) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Tone,
+            severity: Severity::Choice,
+            sentence: sprintf('%.1f %% of the frame outside the subject is pure white. The subject kept its detail; decide whether the surroundings needed theirs.', $elsewhere),
+            evidence: [new Evidence('lost highlights outside the subject', $elsewhere, '%', self::LIMIT_PCT, self::LIMIT_PCT - $elsewhere)],
+            source: 'All three channels at 254 or 255.',
+        );
+    }
+}

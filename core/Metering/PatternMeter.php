@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Metering;
+
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Tone\Srgb;
+
+/**
+ * What each metering pattern says of a picture: log2(weighted mean luminance / 0.18), in stops. Zero means that a meter
+ * with this pattern would have asked for this very exposure; +1 that it would have asked for one stop less.
+ *
+ * The weights, ours and the same everywhere:
+ * - centre-weighted: 60 % of the weight in a centred circle half the frame height across, 40 % evenly outside it;
+ * - spot: a circle of 2.5 % of the frame's area round the chosen point, nothing else;
+ * - whole scene: everything counts, what lies near the focus point up to three times as much (a bell a quarter of the
+ *   frame height wide), and parts more than three stops over the median half as much, so that a lamp does not rule;
+ * - highlight-weighted: the brightest twentieth, nothing else.
+ */
+final readonly class PatternMeter
+{
+    private const CENTRE_WEIGHT = 0.6;
+
+    private const CENTRE_RADIUS = 0.25;
+
+    private const SPOT_AREA = 0.025;
+
+    private const FOCUS_WEIGHT = 2.0;
+
+    private const FOCUS_WIDTH = 0.25;
+
+    private const GLARE_STOPS = 3.0;
+
+    private const GLARE_WEIGHT = 0.5;
+
+    private const HIGHLIGHT_SHARE = 0.05;
+
+    /**
+     * @param  array{x: float, y: float}  $point  where the spot and the focus point lie, as fractions of the frame
+     */
+    public function __construct(private LuminanceGrid $grid, private array $point = ['x' => 0.5, 'y' => 0.5]) {}
+
+    public function verdict(MeteringPattern $pattern): ?Stops
+    {
+        $weights = match ($pattern) {
+            MeteringPattern::Scene => $this->sceneWeights(),
+            MeteringPattern::Centre => $this->centreWeights(),
+            MeteringPattern::Spot => $this->spotWeights(),
+            MeteringPattern::Highlight => $this->highlightWeights(),
+            MeteringPattern::Other, MeteringPattern::Unknown => null,
+        };
+
+        return $weights === null ? null : Stops::of(Srgb::stopsFromMidGrey($this->grid->weightedMean($weights)));
+    }
+
+    /** @return array{scene: float, centre: float, spot: float, highlight: float} stops */
+    public function verdicts(): array
+    {
+        return [
+            'scene' => $this->verdict(MeteringPattern::Scene)->value ?? 0.0,
+            'centre' => $this->verdict(MeteringPattern::Centre)->value ?? 0.0,
+            'spot' => $this->verdict(MeteringPattern::Spot)->value ?? 0.0,
+            'highlight' => $this->verdict(MeteringPattern::Highlight)->value ?? 0.0,
+        ];
+    }
+
+    /** @return list<float> */
+    private function centreWeights(): array
+    {
+        $inside = $this->within($this->grid->aspect() / 2, 0.5, self::CENTRE_RADIUS);
+        $count = array_sum($inside);
+        $outside = count($inside) - $count;
+
+        return array_map(
+            fn (int $in): float => $in === 1 ? self::CENTRE_WEIGHT / max(1, $count) : (1 - self::CENTRE_WEIGHT) / max(1, $outside),
+            $inside,
+        );
+    }
+
+    /** @return list<float> */
+    private function spotWeights(): array
+    {
+        $radius = sqrt(self::SPOT_AREA * $this->grid->aspect() / M_PI);
+
+        return array_map(floatval(...), $this->within($this->point['x'] * $this->grid->aspect(), $this->point['y'], $radius));
+    }
+
+    /** @return list<float> */
+    private function sceneWeights(): array
+    {
+        $sorted = $this->grid->cells;
+        sort($sorted);
+        $glare = $sorted[intdiv(count($sorted), 2)] * 2 ** self::GLARE_STOPS;
+        $weights = [];
+        foreach ($this->grid->placedCells() as $cell) {
+            $distance = hypot($cell['x'] - $this->point['x'] * $this->grid->aspect(), $cell['y'] - $this->point['y']);
+            $near = 1 + self::FOCUS_WEIGHT * exp(-($distance / self::FOCUS_WIDTH) ** 2);
+            $weights[] = $near * ($glare > 0 && $cell['luminance'] > $glare ? self::GLARE_WEIGHT : 1.0);
+        }
+
+        return $weights;
+    }
+
+    /** @return list<float> */
+    private function highlightWeights(): array
+    {
+        $sorted = $this->grid->cells;
+        rsort($sorted);
+        $least = $sorted[max(0, (int) ceil(count($sorted) * self::HIGHLIGHT_SHARE) - 1)];
+
+        return array_map(fn (float $luminance): float => $luminance >= $least ? 1.0 : 0.0, $this->grid->cells);
+    }
+
+    /** @return list<int> 1 for cells whose centre lies in the circle (in frame heights), else 0 */
+    private function within(float $x, float $y, float $radius): array
+    {
+        $inside = [];
+        foreach ($this->grid->placedCells() as $cell) {
+            $inside[] = hypot($cell['x'] - $x, $cell['y'] - $y) <= $radius ? 1 : 0;
+        }
+
+        return $inside;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Motion;
+
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Optics\InvalidOptics;
+use TruePupil\Core\Sensor\Format;
+
+/**
+ * The longest exposure that most hands hold still: t = 2^(stabiliser stops)/(crop·f), in seconds.
+ *
+ * The rule of thumb of one over the 35 mm equivalent focal length, widened by the stabiliser. Hands differ.
+ */
+final readonly class HandHeldLimit
+{
+    private function __construct(public float $seconds) {}
+
+    /** Focal length in millimetres as marked on the lens. @throws InvalidOptics */
+    public static function of(float $focalLength, Format $format, float $stabiliserStops = 0.0): self
+    {
+        InvalidOptics::unlessPositive('focal length', $focalLength, 'mm');
+
+        return new self(2 ** $stabiliserStops / ($format->crop() * $focalLength));
+    }
+
+    /** Stops between an exposure and the limit; positive when the exposure is the shorter, so there is room. */
+    public function roomFor(float $seconds): Stops
+    {
+        return Stops::ofRatio($this->seconds / $seconds);
+    }
+}

@@ -1,0 +1,18 @@
+// What the server cannot do: drawing marks, sending with progress, keeping typed words, keys. No rule of the job is here.
+import { watchUploads } from './upload.js';
+import { watchMarks } from './mark.js';
+import { keepTexts } from './keep.js';
+import { watchDesk } from './desk.js';
+import { onceOnly } from './once.js';
+import { tellProblems } from './problems.js';
+
+tellProblems();
+const start = (root) => {
+    watchUploads(root);
+    watchMarks(root);
+    keepTexts(root);
+    onceOnly(root);
+};
+start(document);
+watchDesk();
+document.body.addEventListener('htmx:load', (event) => start(event.detail.elt));

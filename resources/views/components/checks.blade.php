@@ -1,0 +1,22 @@
+@props(['checks'])
+<ol class="checks">
+    @foreach ($checks as $check)
+        @php($verdict = \TruePupil\Core\Brief\Verdict::from($check['verdict']))
+        @php($measure = \TruePupil\Core\Brief\Measure::from($check['measure']))
+        <li class="check check-{{ $verdict->value }}">
+            <span class="verdict">{{ $verdict->label() }}</span>
+            <div>
+                <strong>{{ $check['sentence'] }}</strong>
+                @if ($check['missing'])
+                    <p class="fine">Needs {{ implode(', ', array_map(fn ($need) => \TruePupil\Core\Findings\Need::from($need)->label(), $check['missing'])) }}.</p>
+                @else
+                    <p class="fine">
+                        {{ ucfirst($measure->label()) }}:
+                        <b>{{ $measure === \TruePupil\Core\Brief\Measure::Mode ? \TruePupil\Core\Capture\ExposureMode::from($check['value'])->label() : \App\View\Text::quantity($check['value'], $check['unit']) }}</b>@if ($check['margin'] !== null), {{ \App\View\Text::margin($check['margin'], $check['unit']) }}@endif.
+                        {{ $check['reason'] }}
+                    </p>
+                @endif
+            </div>
+        </li>
+    @endforeach
+</ol>

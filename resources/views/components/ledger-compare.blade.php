@@ -1,0 +1,24 @@
+@props(['before', 'after', 'beforeNumber', 'afterNumber'])
+<table class="ledger-table ledger">
+    <caption>Light ledger, attempt {{ $beforeNumber }} against attempt {{ $afterNumber }} <span class="fine">lines that moved are marked ▸</span></caption>
+    <thead><tr><th scope="col">Entry</th><th scope="col">Attempt {{ $beforeNumber }}</th><th scope="col">Attempt {{ $afterNumber }}</th><th scope="col" class="num">Moved</th></tr></thead>
+    <tbody>
+        @foreach ($after->against($before) as $row)
+            @php($moved = $row['change'] !== null && $row['change']->inThirds() !== 0)
+            <tr @class(['moved' => $moved])>
+                <th scope="row">{{ $moved ? '▸ ' : '' }}{{ $row['label'] }}</th>
+                <td>{{ $row['before']?->setting ?? '–' }}</td>
+                <td>{{ $row['after']?->setting ?? '–' }}</td>
+                <td class="num">{{ $row['change'] === null ? '–' : ($moved ? $row['change']->signed() : '·') }}</td>
+            </tr>
+        @endforeach
+    </tbody>
+    <tfoot>
+        <tr class="balance">
+            <th scope="row">Balance</th>
+            <td>{{ $before->balance->signed() }}</td>
+            <td>{{ $after->balance->signed() }}</td>
+            <td class="num">{{ $after->balance->minus($before->balance)->signed() }}</td>
+        </tr>
+    </tfoot>
+</table>

@@ -1,0 +1,90 @@
+@use(App\Models\AttemptState)
+<x-layout :title="'Desk: '.$attempt->user->name" :course="$attempt->setBrief->course" wide>
+<div class="desk" data-desk>
+    <header class="desk-head">
+        <div><p class="eyebrow">Desk · <a href="{{ route('set-briefs.show', $attempt->setBrief) }}">{{ $brief->title }}</a></p>
+        <h1>{{ $attempt->user->name }} <span class="fine">attempt {{ $attempt->number }}</span> <span class="state state-{{ $attempt->state->value }}">{{ $attempt->state->label() }}</span></h1></div>
+        <nav aria-label="Queue" class="queue">
+            @if ($position !== false)<span class="fine">{{ $position + 1 }} of {{ $queue->count() }} on the desk</span>@endif
+            @if ($earlier)<a class="button" href="{{ route('desk.show', $earlier) }}" data-go="earlier">Earlier</a>@endif
+            @if ($next && $next !== $attempt->id)<a class="button" href="{{ route('desk.show', $next) }}" data-go="next">Next</a>@endif
+            <button type="button" class="plain" data-keys>Keys <kbd>?</kbd></button>
+        </nav>
+    </header>
+    @foreach ($frames as $view)
+        @php($frame = $view->frame)
+        <div class="desk-frame">
+            <div class="desk-main">
+                <x-picture :view="$view"/>
+                @if ($frame->state === \App\Models\FrameState::Judged)
+                <div class="desk-strip">
+                    @if ($view->tones)<x-tone-strip :tones="$view->tones" id="tones-{{ $frame->id }}"/>@endif
+                    @if ($view->pupil)<x-pupil :pupil="$view->pupil"/>@endif
+                </div>
+                <div class="desk-tables">
+                    @if ($view->ledger)<x-ledger :ledger="$view->ledger"/>@endif
+                    <div><x-record :rows="$view->record"/></div>
+                </div>
+                @else
+                    <p class="word word-problem">{{ $frame->problem ?? 'This frame is still being judged; look again in a moment.' }}</p>
+                @endif
+            </div>
+            <div class="desk-side">
+                @if ($frame->about || $frame->reason)
+                    <section class="sheet said"><h2>In the student's words</h2>
+                        @if ($frame->about)<p>{{ $frame->about }}</p>@endif
+                        @if ($frame->reason)<p><span class="fine">exposed this way because</span> {{ $frame->reason }}</p>@endif
+                    </section>
+                @endif
+                <section class="sheet"><h2>Checks</h2><x-checks :checks="$view->checks()"/></section>
+                <section class="sheet"><h2>Findings</h2>
+                    @foreach ($view->findings() as $finding)
+                        @include('desk.finding', ['finding' => $finding, 'decides' => $decides])
+                    @endforeach
+                    @if ($view->unknowns())<p class="fine">Silent for want of: {{ implode(', ', $view->unknowns()) }}.</p>@endif
+                </section>
+                <section class="sheet"><h2>Notes</h2>@include('desk.notes', ['frame' => $frame])</section>
+            </div>
+        </div>
+    @endforeach
+    @if ($decides)
+        <form method="post" action="{{ route('desk.publish', $attempt) }}" class="sheet publish" data-once
+              hx-put="{{ route('desk.update', $attempt) }}" hx-trigger="input delay:800ms, change" hx-target="#kept" hx-swap="innerHTML">
+            @csrf
+            @foreach ($frames as $view)
+                @if ($view->suggestions())
+                    <fieldset><legend>Suggestion to go with the return</legend>
+                        @foreach ($view->suggestions() as $index => $suggestion)
+                            <label class="choice"><input type="radio" name="suggestion[{{ $view->frame->id }}]" value="{{ $index }}" @checked(($view->frame->chosen_suggestion ?? 0) === $index)> <span><x-suggestion :suggestion="$suggestion"/></span></label>
+                        @endforeach
+                    </fieldset>
+                @endif
+            @endforeach
+            <div>
+                <label for="summary">Your message to {{ $attempt->user->name }}</label>
+                <textarea id="summary" name="summary" rows="4" maxlength="5000" data-keep="summary-{{ $attempt->id }}">{{ old('summary', $attempt->summary) }}</textarea>
+                <p class="publish-row"><button class="primary" data-publish>Publish the critique</button> <span id="kept" class="fine" aria-live="polite"></span></p>
+            </div>
+        </form>
+    @elseif ($attempt->state === AttemptState::Returned)
+        <p class="word word-done">Published {{ $attempt->returned_at->format('j M Y, H:i') }} UTC. <a href="{{ route('attempts.return', $attempt) }}">Read it as the student does</a>.</p>
+    @endif
+    <dialog data-keys-dialog aria-labelledby="keys-title">
+        <h2 id="keys-title">Keys at the desk</h2>
+        <dl class="keys">
+            <dt><kbd>↓</kbd> <kbd>↑</kbd></dt><dd>the next finding, the one before</dd>
+            <dt><kbd>a</kbd></dt><dd>accept the finding</dd>
+            <dt><kbd>w</kbd></dt><dd>put it in your own words</dd>
+            <dt><kbd>x</kbd></dt><dd>dismiss it</dd>
+            <dt><kbd>r</kbd></dt><dd>reopen the finding</dd>
+            <dt><kbd>m</kbd></dt><dd>write a note</dd>
+            <dt><kbd>t</kbd></dt><dd>write to the student</dd>
+            <dt><kbd>e</kbd> <kbd>n</kbd></dt><dd>earlier attempt, next attempt</dd>
+            <dt><kbd>o</kbd></dt><dd>show or hide the subject mark</dd>
+            <dt><kbd>Ctrl</kbd> <kbd>Enter</kbd></dt><dd>in a text: keep it</dd>
+            <dt><kbd>p</kbd> then <kbd>Enter</kbd></dt><dd>publish</dd>
+        </dl>
+        <form method="dialog"><button>Close</button></form>
+    </dialog>
+</div>
+</x-layout>

@@ -1,0 +1,30 @@
+@use(App\Models\AttemptState)
+<div class="result">
+    <div class="sheet">
+        <h2>Checks of the brief</h2>
+        <x-checks :checks="$view->checks()"/>
+        @if ($attempt->state === AttemptState::Draft)
+            <form method="post" action="{{ route('attempts.hand-in', $attempt) }}" data-once>@csrf
+                <button class="primary">Hand in attempt {{ $attempt->number }}</button>
+                <span class="fine">You can also change the marks, or take the picture again, first.</span>
+            </form>
+        @endif
+    </div>
+    <div class="sheet">
+        <h2>What was noticed</h2>
+        @foreach ($view->findings() as $finding)
+            <article class="finding finding-{{ $finding->severity()->value }}">
+                <p class="finding-head"><span class="severity">{{ $finding->severity()->label() }}</span> <span class="fine">{{ $finding->topic()->label() }}</span></p>
+                <p>{{ $finding->body['sentence'] }}</p>
+                <details><summary>Evidence</summary><x-evidence :body="$finding->body"/></details>
+            </article>
+        @endforeach
+        @if ($view->unknowns())<p class="fine">More could be said if these were known: {{ implode(', ', $view->unknowns()) }}.</p>@endif
+        @if ($view->suggestion())<h3>What would have placed it</h3><x-suggestion :suggestion="$view->suggestion()"/>@endif
+    </div>
+    <div class="sheet">
+        @if ($view->tones)<x-tone-strip :tones="$view->tones" id="tones-{{ $frame->id }}"/>@endif
+        @if ($view->ledger)<x-ledger :ledger="$view->ledger"/>@endif
+        @if ($view->pupil)<x-pupil :pupil="$view->pupil"/>@endif
+    </div>
+</div>

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\AttemptController;
+use App\Http\Controllers\CourseController;
+use App\Http\Controllers\DeskController;
+use App\Http\Controllers\FindingController;
+use App\Http\Controllers\FrameController;
+use App\Http\Controllers\FramePictureController;
+use App\Http\Controllers\HealthController;
+use App\Http\Controllers\HomeController;
+use App\Http\Controllers\JoinController;
+use App\Http\Controllers\NoteController;
+use App\Http\Controllers\ReturnController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SetBriefController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('healthz', HealthController::class)->withoutMiddleware('web')->name('health');
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('sign-in', [SessionController::class, 'create'])->name('sign-in');
+    Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+});
+
+// A course is joined by its code, by somebody new or by somebody who has signed in.
+Route::get('join', [JoinController::class, 'create'])->name('join');
+Route::post('join', [JoinController::class, 'store'])->middleware('throttle:20,1');
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('sign-out', [SessionController::class, 'destroy'])->name('sign-out');
+    Route::get('/', HomeController::class)->name('home');
+
+    Route::get('courses/{course}', [CourseController::class, 'show'])->can('view', 'course')->name('courses.show');
+    Route::get('courses/{course}/briefs', [SetBriefController::class, 'create'])->can('teach', 'course')->name('set-briefs.create');
+    Route::post('courses/{course}/briefs', [SetBriefController::class, 'store'])->can('teach', 'course')->name('set-briefs.store');
+
+    Route::get('briefs/{setBrief}', [SetBriefController::class, 'show'])->can('view', 'setBrief')->name('set-briefs.show');
+    Route::post('briefs/{setBrief}/frames', [FrameController::class, 'store'])->can('handIn', 'setBrief')->name('frames.store');
+
+    Route::get('frames/{frame}', [FrameController::class, 'edit'])->can('prepare', 'frame')->name('frames.edit');
+    Route::put('frames/{frame}', [FrameController::class, 'update'])->can('prepare', 'frame')->name('frames.update');
+    Route::get('frames/{frame}/progress', [FrameController::class, 'progress'])->can('prepare', 'frame')->name('frames.progress');
+    Route::get('frames/{frame}/picture', FramePictureController::class)->can('view', 'frame')->name('frames.picture');
+    Route::post('attempts/{attempt}/hand-in', [AttemptController::class, 'handIn'])->can('prepare', 'attempt')->name('attempts.hand-in');
+
+    Route::get('desk/{attempt}', [DeskController::class, 'show'])->can('critique', 'attempt')->name('desk.show');
+    Route::put('desk/{attempt}', [DeskController::class, 'update'])->can('decide', 'attempt')->name('desk.update');
+    Route::post('desk/{attempt}/publish', [DeskController::class, 'publish'])->can('decide', 'attempt')->name('desk.publish');
+    Route::put('findings/{finding}', [FindingController::class, 'update'])->can('decide', 'finding')->name('findings.update');
+    Route::post('frames/{frame}/notes', [NoteController::class, 'store'])->can('critique', 'frame')->name('notes.store');
+    Route::delete('notes/{note}', [NoteController::class, 'destroy'])->can('delete', 'note')->name('notes.destroy');
+
+    Route::get('attempts/{attempt}/return', ReturnController::class)->can('readReturn', 'attempt')->name('attempts.return');
+});
