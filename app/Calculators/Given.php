@@ -10,7 +10,9 @@ use InvalidArgumentException;
 final readonly class Given
 {
     /** @param  array<string, string>  $values */
-    private function __construct(private array $values) {}
+    private function __construct(private array $values)
+    {
+    }
 
     /** @param  array<string>  $pairs  "key=value" */
     public static function parse(array $pairs): self

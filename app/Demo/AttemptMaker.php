@@ -19,7 +19,9 @@ use Illuminate\Support\Str;
 /** Makes one attempt of the demo the way people would: photographed, handed in, marked, judged, critiqued. */
 final readonly class AttemptMaker
 {
-    public function __construct(private DemoShots $shots, private Shutter $shutter, private HandIn $handIn) {}
+    public function __construct(private DemoShots $shots, private Shutter $shutter, private HandIn $handIn)
+    {
+    }
 
     /** @param  array<string, mixed>  $facts */
     public function make(SetBrief $setBrief, User $student, User $instructor, array $facts, int $index): void

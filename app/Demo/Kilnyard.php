@@ -15,9 +15,26 @@ use Illuminate\Support\Str;
 /** The demo: an evening course at an old tile works, everybody and everything in it made up. */
 final readonly class Kilnyard
 {
-    public function __construct(private BriefLibrary $library, private AttemptMaker $maker) {}
+    public function __construct(private BriefLibrary $library, private AttemptMaker $maker)
+    {
+    }
 
     public function load(): void
+    {
+        [$course, $people] = $this->loadPeople();
+        $id = $this->read('course')['brief'];
+        $setBrief = $course->setBriefs()->create([
+            'brief_id' => $id,
+            'brief' => $this->library->data($id),
+            'due_at' => Carbon::now()->addDays(6)->setTime(20, 0),
+        ]);
+        foreach ($this->read('attempts') as $index => $attempt) {
+            $this->maker->make($setBrief, $people[$attempt['student']], $people['maren'], $attempt, $index);
+        }
+    }
+
+    /** @return array{Course, array<string, User>} the course without any brief, and its members by first name */
+    public function loadPeople(): array
     {
         $facts = $this->read('course');
         $course = Course::query()->create([
@@ -29,14 +46,8 @@ final readonly class Kilnyard
             $course->memberships()->create(['user_id' => $user->id, 'role' => Role::from($member['role'])]);
             $people[Str::before($member['email'], '@')] = $user;
         }
-        $setBrief = $course->setBriefs()->create([
-            'brief_id' => $facts['brief'],
-            'brief' => $this->library->data($facts['brief']),
-            'due_at' => Carbon::now()->addDays(6)->setTime(20, 0),
-        ]);
-        foreach ($this->read('attempts') as $index => $attempt) {
-            $this->maker->make($setBrief, $people[$attempt['student']], $people['maren'], $attempt, $index);
-        }
+
+        return [$course, $people];
     }
 
     /** @return list<array{string, string}> role and address of the logins that show the most */

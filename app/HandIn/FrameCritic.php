@@ -16,7 +16,9 @@ use TruePupil\Core\Measure\Measures;
 /** Judges a measured frame against its brief and stores what came of it, without losing any decision made before. */
 final readonly class FrameCritic
 {
-    public function __construct(private Critic $critic, private PlacementAdviser $adviser) {}
+    public function __construct(private Critic $critic, private PlacementAdviser $adviser)
+    {
+    }
 
     public function judge(Frame $frame, Measures $measures, int $revision): void
     {

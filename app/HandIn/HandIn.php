@@ -19,7 +19,9 @@ use Illuminate\Support\Str;
 /** A student's way from a file to a handed-in attempt. Every step can be repeated without doing anything twice. */
 final readonly class HandIn
 {
-    public function __construct(private PictureGate $gate, private PictureStore $store) {}
+    public function __construct(private PictureGate $gate, private PictureStore $store)
+    {
+    }
 
     /**
      * Puts a picture into the student's attempt under preparation, starting one if there is none.

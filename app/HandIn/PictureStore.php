@@ -12,7 +12,9 @@ use Illuminate\Support\Facades\Storage;
 /** Keeps each picture once, under the hash of its content, outside the web root. */
 final readonly class PictureStore
 {
-    public function __construct(private PictureGate $gate) {}
+    public function __construct(private PictureGate $gate)
+    {
+    }
 
     /**
      * Takes a file that has passed the gate. The same content again gives the picture that is there already.

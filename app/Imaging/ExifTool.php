@@ -19,7 +19,9 @@ final readonly class ExifTool implements PictureTags
         'FocusDistance', 'DateTimeOriginal', 'MaxApertureValue',
     ];
 
-    public function __construct(private Tool $exiftool) {}
+    public function __construct(private Tool $exiftool)
+    {
+    }
 
     public function read(string $path): array
     {

@@ -16,7 +16,9 @@ final readonly class FrameMeasurer
     /** Fine enough that a spot of 2.5 % of the frame holds hundreds of cells. */
     private const GRID_COLUMNS = 144;
 
-    public function __construct(private PixelEngine $pixels) {}
+    public function __construct(private PixelEngine $pixels)
+    {
+    }
 
     /** @throws \TruePupil\Core\Capture\UnreadablePicture */
     public function measure(string $original, string $workingCopy, ?Region $subject): Measures

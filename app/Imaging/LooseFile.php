@@ -11,7 +11,9 @@ use TruePupil\Core\Measure\Measures;
 /** Measures a file that is not in the store: its working copy is made and thrown away. */
 final readonly class LooseFile
 {
-    public function __construct(private PictureGate $gate, private PixelEngine $pixels, private FrameMeasurer $measurer) {}
+    public function __construct(private PictureGate $gate, private PixelEngine $pixels, private FrameMeasurer $measurer)
+    {
+    }
 
     /** @param  ?string  $subject  "x,y,w,h" as fractions */
     public function measure(string $path, ?string $subject): Measures

@@ -17,7 +17,9 @@ final readonly class PictureGate
 
     private const JPEG_END = "\xFF\xD9";
 
-    public function __construct(private int $megapixels) {}
+    public function __construct(private int $megapixels)
+    {
+    }
 
     /** @throws UnreadablePicture */
     public function admit(string $path): void
@@ -34,7 +36,7 @@ final readonly class PictureGate
             throw UnreadablePicture::notAPicture($kind);
         }
         $size = @getimagesize($path);
-        if ($size !== false && $size[0] * $size[1] > $this->megapixels * 1_000_000) {
+        if ($size !== false && $this->megapixels * 1_000_000 < $size[0] * $size[1]) {
             throw UnreadablePicture::tooLarge($size[0], $size[1], $this->megapixels);
         }
         if ($kind === 'image/jpeg') {

@@ -17,7 +17,9 @@ use TruePupil\Core\Tone\Srgb;
  */
 final readonly class PlateRenderer
 {
-    public function __construct(private Tool $vips, private Tool $vipsheader, private string $scratch) {}
+    public function __construct(private Tool $vips, private Tool $vipsheader, private string $scratch)
+    {
+    }
 
     /**
      * @param  float  $candelasPerUnit  cd/m² of a plate value of 1

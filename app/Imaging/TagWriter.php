@@ -11,7 +11,9 @@ use TruePupil\Core\Metering\MeteringPattern;
 /** Writes a capture record into a JPEG as EXIF, through exiftool. */
 final readonly class TagWriter
 {
-    public function __construct(private Tool $exiftool) {}
+    public function __construct(private Tool $exiftool)
+    {
+    }
 
     /** @throws ToolFailed */
     public function write(string $path, CaptureRecord $record): void

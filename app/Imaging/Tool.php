@@ -10,7 +10,9 @@ use Symfony\Component\Process\Process;
 /** Runs one of the outside programs. Arguments are passed as they are, never through a shell. */
 final readonly class Tool
 {
-    public function __construct(private string $program, private float $seconds) {}
+    public function __construct(private string $program, private float $seconds)
+    {
+    }
 
     /**
      * @param  list<string>  $arguments

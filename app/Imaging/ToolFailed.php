@@ -7,4 +7,6 @@ namespace App\Imaging;
 use RuntimeException;
 
 /** An outside program did not do what it was asked. */
-final class ToolFailed extends RuntimeException {}
+final class ToolFailed extends RuntimeException
+{
+}

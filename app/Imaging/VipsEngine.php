@@ -29,7 +29,8 @@ final readonly class VipsEngine implements PixelEngine
         private Tool $vipsthumbnail,
         private Tool $vipsheader,
         private string $scratch,
-    ) {}
+    ) {
+    }
 
     public function workingCopy(string $source, string $target, int $side): void
     {

@@ -26,7 +26,9 @@ final class JudgeFrame implements ShouldQueue
     /** @var list<int> seconds */
     public array $backoff = [2, 10];
 
-    public function __construct(public readonly int $frameId, public readonly int $revision) {}
+    public function __construct(public readonly int $frameId, public readonly int $revision)
+    {
+    }
 
     public function handle(PictureStore $store, FrameMeasurer $measurer, FrameCritic $critic): void
     {

@@ -27,7 +27,9 @@ final class ReadFrame implements ShouldQueue
     /** @var list<int> seconds */
     public array $backoff = [2, 10];
 
-    public function __construct(public readonly int $frameId) {}
+    public function __construct(public readonly int $frameId)
+    {
+    }
 
     public function handle(PictureStore $store, PictureTags $tags, FileRecordReader $reader, PixelEngine $pixels): void
     {

@@ -9,7 +9,9 @@ use App\Models\User;
 
 final class FrameFindingPolicy
 {
-    public function __construct(private readonly AttemptPolicy $attempts) {}
+    public function __construct(private readonly AttemptPolicy $attempts)
+    {
+    }
 
     public function decide(User $user, FrameFinding $finding): bool
     {

@@ -10,7 +10,9 @@ use App\Models\User;
 /** A frame is its attempt's. */
 final class FramePolicy
 {
-    public function __construct(private readonly AttemptPolicy $attempts) {}
+    public function __construct(private readonly AttemptPolicy $attempts)
+    {
+    }
 
     public function view(User $user, Frame $frame): bool
     {

@@ -19,7 +19,8 @@ final readonly class Body
         /** Focal length in mm as marked on the lens. */
         public float $focalLength,
         public float $widestFNumber,
-    ) {}
+    ) {
+    }
 
     public function focalLength35(): float
     {

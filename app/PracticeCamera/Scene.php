@@ -19,7 +19,8 @@ final readonly class Scene
         public float $candelasPerUnit,
         /** The 35 mm equivalent focal length that sees the whole plate, mm. */
         public float $focalLength35,
-    ) {}
+    ) {
+    }
 
     public static function find(string $id): self
     {

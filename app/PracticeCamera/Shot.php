@@ -28,5 +28,6 @@ final readonly class Shot
         public array $aim,
         public DateTimeImmutable $takenAt,
         public int $seed,
-    ) {}
+    ) {
+    }
 }

@@ -20,7 +20,9 @@ use TruePupil\Core\PracticeCamera\PlateExposure;
 /** Presses the shutter: meters the scene, lets the camera choose what was left to it, and writes a JPEG with its record. */
 final readonly class Shutter
 {
-    public function __construct(private PlateRenderer $renderer, private TagWriter $tags) {}
+    public function __construct(private PlateRenderer $renderer, private TagWriter $tags)
+    {
+    }
 
     public function press(Shot $shot, string $target): ExposureSettings
     {

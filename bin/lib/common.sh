@@ -73,7 +73,8 @@ socket_folder() {
 secret() { php -r 'echo bin2hex(random_bytes(16));'; }
 
 # Starts a child that ends with us, even when we are killed.
-run_child() { setpriv --pdeathsig TERM -- "$@"; }
+# Always called in the background, so that the exec replaces that subshell and the child is ours directly.
+run_child() { exec setpriv --pdeathsig TERM -- "$@"; }
 
 # start_database DATA RUN PORT PASSWORD LOG: sets DB_PID
 start_database() {

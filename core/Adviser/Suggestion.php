@@ -29,7 +29,8 @@ final readonly class Suggestion
         public array $gains,
         public array $costs,
         public float $filterStops = 0.0,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> */
     public function toArray(): array

@@ -13,7 +13,8 @@ final readonly class Approach
         public Start $start = Start::AperturePriority,
         public Protects $protects = Protects::Highlights,
         public IsoSetting $iso = IsoSetting::ByHand,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array<mixed>  $choices  by question; missing ones keep their default

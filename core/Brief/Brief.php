@@ -25,7 +25,8 @@ final readonly class Brief
         public array $cautions,
         public array $placements,
         public array $checks,
-    ) {}
+    ) {
+    }
 
     public function placement(?string $id): ?Placement
     {

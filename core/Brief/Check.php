@@ -24,7 +24,8 @@ final readonly class Check
         public float $tolerance,
         public string $sentence,
         public string $reason,
-    ) {}
+    ) {
+    }
 
     public function evaluate(Situation $situation): CheckResult
     {

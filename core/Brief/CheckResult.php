@@ -19,7 +19,8 @@ final readonly class CheckResult
         public ?float $margin,
         public Verdict $verdict,
         public array $missing = [],
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> */
     public function toArray(): array

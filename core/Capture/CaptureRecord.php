@@ -42,7 +42,8 @@ final readonly class CaptureRecord
         public ?Support $support = null,
         public ?float $widestFNumber = null,
         public array $provenance = [],
-    ) {}
+    ) {
+    }
 
     /** Aperture, time and ISO together, when all three are known. */
     public function settings(): ?ExposureSettings

@@ -16,5 +16,6 @@ final readonly class PictureRecord
         /** EXIF orientation, 1–8. */
         public int $orientation,
         public ?string $colourSpace,
-    ) {}
+    ) {
+    }
 }

@@ -20,7 +20,8 @@ final readonly class TypedFields
         public ?float $focalLength = null,
         public ?float $focalLength35 = null,
         public ?Support $support = null,
-    ) {}
+    ) {
+    }
 
     /** The record with its gaps filled from here. */
     public function fillIn(CaptureRecord $record): CaptureRecord

@@ -14,7 +14,8 @@ final readonly class Region
         public float $y,
         public float $width,
         public float $height,
-    ) {}
+    ) {
+    }
 
     /** @throws InvalidArgumentException when it is empty or leaves the frame */
     public static function of(float $x, float $y, float $width, float $height): self

@@ -18,7 +18,9 @@ final readonly class Ev100
     /** lx (ISO 2720, incident light). */
     public const C = 250.0;
 
-    private function __construct(public float $value) {}
+    private function __construct(public float $value)
+    {
+    }
 
     /** @throws InvalidExposure when not finite */
     public static function of(float $value): self

@@ -11,7 +11,8 @@ final readonly class ExposureSettings
         public Aperture $aperture,
         public ExposureTime $time,
         public Iso $iso,
-    ) {}
+    ) {
+    }
 
     /** The light that these settings render as mid-grey, from exact scale values. */
     public function ev100(): Ev100

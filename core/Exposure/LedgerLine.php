@@ -15,5 +15,6 @@ final readonly class LedgerLine
         public Stops $stops,
         /** Noted beside the account, not counted in it. */
         public bool $memorandum = false,
-    ) {}
+    ) {
+    }
 }

@@ -14,7 +14,9 @@ namespace TruePupil\Core\Exposure;
 final readonly class LightLedger
 {
     /** @param  list<LedgerLine>  $lines */
-    private function __construct(public array $lines, public Stops $balance) {}
+    private function __construct(public array $lines, public Stops $balance)
+    {
+    }
 
     /**
      * @param  Ev100  $light  what the subject offered

@@ -7,7 +7,9 @@ namespace TruePupil\Core\Exposure;
 /** A neutral-density filter, by the light it takes: stops = log2(factor) = density / log10(2). */
 final readonly class NeutralDensity
 {
-    private function __construct(public Stops $stops) {}
+    private function __construct(public Stops $stops)
+    {
+    }
 
     public static function ofStops(float $stops): self
     {

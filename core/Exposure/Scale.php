@@ -27,7 +27,8 @@ final readonly class Scale
         private StopIncrement $increment,
         private float $origin,
         private float $stopsPerDoubling,
-    ) {}
+    ) {
+    }
 
     public static function aperture(StopIncrement $increment = StopIncrement::Third): self
     {

@@ -15,7 +15,8 @@ trait ScaleValue
         /** The value to compute with: the exact scale value where the number is one of the scale, else as recorded. */
         public readonly float $exact,
         private readonly ?int $step,
-    ) {}
+    ) {
+    }
 
     /** A number from a record or a form, e.g. 5.6, 0.008 or 400. @throws InvalidExposure */
     public static function of(float $value): self

@@ -11,7 +11,9 @@ namespace TruePupil\Core\Exposure;
  */
 final readonly class Stops
 {
-    private function __construct(public float $value) {}
+    private function __construct(public float $value)
+    {
+    }
 
     /** @throws InvalidExposure when the number is not finite */
     public static function of(float $value): self

@@ -8,7 +8,9 @@ namespace TruePupil\Core\Findings;
 final readonly class Critic
 {
     /** @param  list<FindingRule>  $rules */
-    public function __construct(public array $rules) {}
+    public function __construct(public array $rules)
+    {
+    }
 
     /** @return list<Finding> what must be put right first, praise last */
     public function judge(Situation $situation): array

@@ -23,7 +23,8 @@ final readonly class Critique
         public array $findings,
         public array $suggestions,
         public array $silences,
-    ) {}
+    ) {
+    }
 
     public static function of(Situation $situation, ?Brief $brief, Critic $critic, PlacementAdviser $adviser): self
     {

@@ -18,7 +18,8 @@ final readonly class Evidence
         public float|string|null $limit = null,
         public ?float $margin = null,
         public string $marginUnit = '',
-    ) {}
+    ) {
+    }
 
     /** @return array{value: float|string, unit: string, limit: float|string|null, margin: ?float, marginUnit: string} */
     public function toArray(): array

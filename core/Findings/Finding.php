@@ -24,7 +24,8 @@ final readonly class Finding
         public string $source,
         public ?Suggestion $suggestion = null,
         public ?string $otherView = null,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> */
     public function toArray(): array

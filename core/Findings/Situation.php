@@ -26,7 +26,8 @@ final readonly class Situation
         /** Where the brief wants the subject. */
         public ?Placement $wanted = null,
         public ?Iso $baseIso = null,
-    ) {}
+    ) {
+    }
 
     public function baseIso(): Iso
     {

@@ -14,7 +14,8 @@ final readonly class Measures
         public ToneMeasures $tone,
         public array $metering,
         public ?SubjectMeasures $subject = null,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> */
     public function toArray(): array

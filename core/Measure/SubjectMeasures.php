@@ -11,7 +11,9 @@ use TruePupil\Core\Tone\ToneMeasures;
 /** The measures of the marked subject. */
 final readonly class SubjectMeasures
 {
-    public function __construct(public Region $region, public ToneMeasures $tone) {}
+    public function __construct(public Region $region, public ToneMeasures $tone)
+    {
+    }
 
     /** Where the subject's mean luminance fell, in stops from mid-grey. */
     public function placement(): Stops

@@ -10,7 +10,9 @@ use InvalidArgumentException;
 final readonly class LuminanceGrid
 {
     /** @param  list<float>  $cells */
-    private function __construct(public int $columns, public int $rows, public array $cells) {}
+    private function __construct(public int $columns, public int $rows, public array $cells)
+    {
+    }
 
     /**
      * @param  list<float>  $cells

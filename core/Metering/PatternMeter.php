@@ -39,7 +39,9 @@ final readonly class PatternMeter
     /**
      * @param  array{x: float, y: float}  $point  where the spot and the focus point lie, as fractions of the frame
      */
-    public function __construct(private LuminanceGrid $grid, private array $point = ['x' => 0.5, 'y' => 0.5]) {}
+    public function __construct(private LuminanceGrid $grid, private array $point = ['x' => 0.5, 'y' => 0.5])
+    {
+    }
 
     public function verdict(MeteringPattern $pattern): ?Stops
     {
@@ -107,9 +109,18 @@ final readonly class PatternMeter
     {
         $sorted = $this->grid->cells;
         rsort($sorted);
-        $least = $sorted[max(0, (int) ceil(count($sorted) * self::HIGHLIGHT_SHARE) - 1)];
+        $wanted = max(1, (int) ceil(count($sorted) * self::HIGHLIGHT_SHARE));
+        $least = $sorted[$wanted - 1];
+        // Cells as bright as the last one that counts share its place, so that a plain area does not count whole.
+        $above = count(array_filter($sorted, fn (float $luminance): bool => $luminance > $least));
+        $level = count(array_keys($sorted, $least, true));
+        $share = ($wanted - $above) / $level;
 
-        return array_map(fn (float $luminance): float => $luminance >= $least ? 1.0 : 0.0, $this->grid->cells);
+        return array_map(fn (float $luminance): float => match (true) {
+            $luminance > $least => 1.0,
+            $luminance === $least => $share,
+            default => 0.0,
+        }, $this->grid->cells);
     }
 
     /** @return list<int> 1 for cells whose centre lies in the circle (in frame heights), else 0 */

@@ -15,7 +15,9 @@ use TruePupil\Core\Sensor\Format;
  */
 final readonly class HandHeldLimit
 {
-    private function __construct(public float $seconds) {}
+    private function __construct(public float $seconds)
+    {
+    }
 
     /** Focal length in millimetres as marked on the lens. @throws InvalidOptics */
     public static function of(float $focalLength, Format $format, float $stabiliserStops = 0.0): self

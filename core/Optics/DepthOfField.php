@@ -17,7 +17,8 @@ final readonly class DepthOfField
         public float $near,
         /** Null when it reaches infinity. */
         public ?float $far,
-    ) {}
+    ) {
+    }
 
     /** @throws InvalidOptics */
     public static function of(float $focalLength, float $fNumber, float $distance, float $circleOfConfusion): self

@@ -13,7 +13,9 @@ use TruePupil\Core\Exposure\Aperture;
  */
 final readonly class EntrancePupil
 {
-    private function __construct(public float $millimetres) {}
+    private function __construct(public float $millimetres)
+    {
+    }
 
     /** From bare numbers as written: focal length in mm. @throws InvalidOptics */
     public static function fromNumbers(float $focalLength, float $fNumber): self

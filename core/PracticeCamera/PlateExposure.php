@@ -21,7 +21,8 @@ final readonly class PlateExposure
         public float $perCandela,
         public float $noiseGain,
         public float $noiseFloor,
-    ) {}
+    ) {
+    }
 
     public static function of(ExposureSettings $settings, SensorModel $sensor): self
     {

@@ -12,7 +12,9 @@ final readonly class Format
     /** Diagonal divided by this is the circle of confusion: 0.0300 mm on 36x24 (the usual print criterion). */
     private const DIAGONAL_PARTS = 1442;
 
-    private function __construct(public float $width, public float $height) {}
+    private function __construct(public float $width, public float $height)
+    {
+    }
 
     /** @throws InvalidOptics */
     public static function ofSize(float $width, float $height): self

@@ -25,7 +25,8 @@ final readonly class SensorModel
         /** Electrons, root mean square. */
         public float $readNoise,
         public Iso $baseIso,
-    ) {}
+    ) {
+    }
 
     public static function of(float $fullWell, float $readNoise, Iso $baseIso): self
     {

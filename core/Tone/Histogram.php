@@ -10,7 +10,9 @@ use InvalidArgumentException;
 final readonly class Histogram
 {
     /** @param  list<int>  $counts */
-    private function __construct(public array $counts, public int $total) {}
+    private function __construct(public array $counts, public int $total)
+    {
+    }
 
     /**
      * @param  array<int>  $counts  256 of them

@@ -16,5 +16,6 @@ final readonly class PixelStatistics
         public int $lostHighlights,
         /** Pixels in which all three channels are at BLOCKED_TO or below. */
         public int $blockedShadows,
-    ) {}
+    ) {
+    }
 }

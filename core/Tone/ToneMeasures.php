@@ -28,7 +28,8 @@ final readonly class ToneMeasures
         public array $lostHighlightsPctByChannel,
         public float $blockedShadowsPct,
         public PixelStatistics $statistics,
-    ) {}
+    ) {
+    }
 
     public static function from(PixelStatistics $pixels): self
     {

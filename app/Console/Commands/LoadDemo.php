@@ -10,7 +10,7 @@ use Illuminate\Console\Command;
 
 final class LoadDemo extends Command
 {
-    protected $signature = 'pupil:demo {--logins : print the demo logins only}';
+    protected $signature = 'pupil:demo {--logins : print the demo logins only} {--people : the course and its members, without any brief or attempt}';
 
     protected $description = 'Loads the Kilnyard demo into an empty installation';
 
@@ -25,6 +25,11 @@ final class LoadDemo extends Command
         }
         // Loaded once: what people did since is kept.
         if (User::query()->exists()) {
+            return self::SUCCESS;
+        }
+        if ($this->option('people')) {
+            $kilnyard->loadPeople();
+
             return self::SUCCESS;
         }
         $this->line('Loading the demo: the practice camera photographs Kilnyard …');

@@ -24,7 +24,8 @@ final readonly class FrameView
         public ?LightLedger $ledger,
         public ?ToneStrip $tones,
         public ?PupilDrawing $pupil,
-    ) {}
+    ) {
+    }
 
     public static function of(Frame $frame): self
     {

@@ -15,7 +15,8 @@ final readonly class PupilDrawing
         public float $diameter,
         public ?float $widest,
         public string $label,
-    ) {}
+    ) {
+    }
 
     public static function of(CaptureRecord $record): ?self
     {

@@ -16,5 +16,6 @@ final readonly class RecordRow
         public ?Provenance $source,
         /** Whether the student can and should fill it in when the file has nothing. */
         public bool $asked = false,
-    ) {}
+    ) {
+    }
 }

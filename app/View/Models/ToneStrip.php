@@ -31,7 +31,9 @@ final readonly class ToneStrip
 
     private const BASE = 118;
 
-    private function __construct(private Measures $measures, private ?Stops $wanted) {}
+    private function __construct(private Measures $measures, private ?Stops $wanted)
+    {
+    }
 
     public static function of(Measures $measures, ?Stops $wanted): self
     {

@@ -6,7 +6,7 @@ global_settings {
   max_trace_level 8
   radiosity {
     pretrace_start 0.08 pretrace_end 0.01
-    count 220 nearest_count 12 error_bound 0.5
+    count 420 nearest_count 16 error_bound 0.3
     recursion_limit 3 low_error_factor 0.5 gray_threshold 0.0 minimum_reuse 0.012 brightness 1.0
   }
 }
@@ -51,7 +51,7 @@ plane { y, 0
       pigment { granite scale 0.4 color_map { [0 rgb <0.66,0.60,0.50>] [1 rgb <0.76,0.71,0.62>] } },
       pigment { granite scale 0.4 color_map { [0 rgb <0.055,0.05,0.048>] [1 rgb <0.11,0.10,0.095>] } }
       scale 0.7 translate <0.35,0,0.05> }
-    normal { average normal_map { [1 bumps 0.05 scale 0.35] [0.5 bumps 0.08 scale 0.012] } }
+    normal { bumps 0.03 scale 0.5 }
     finish { diffuse 0.88 ambient 0 specular 0.12 roughness 0.02 reflection { 0.005, 0.24 } }
   }
 }

@@ -36,7 +36,7 @@ final class Chromium
             $options->setExperimentalOption('mobileEmulation', ['deviceMetrics' => ['width' => $width, 'height' => $height, 'pixelRatio' => 1.0, 'touch' => true]]);
         }
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
-        $this->driver = $this->connect('http://127.0.0.1:'.$port, $capabilities);
+        $this->driver = $this->connect($port, $capabilities);
     }
 
     public function __destruct()
@@ -59,11 +59,14 @@ final class Chromium
         return $port;
     }
 
-    private function connect(string $address, DesiredCapabilities $capabilities): RemoteWebDriver
+    private function connect(int $port, DesiredCapabilities $capabilities): RemoteWebDriver
     {
         for ($try = 0; $try < 100; $try++) {
-            if (@file_get_contents($address.'/status') !== false) {
-                return RemoteWebDriver::create($address, $capabilities, 20_000, 60_000);
+            $socket = @fsockopen('127.0.0.1', $port, timeout: 1.0);
+            if ($socket !== false) {
+                fclose($socket);
+
+                return RemoteWebDriver::create('http://127.0.0.1:'.$port, $capabilities, 20_000, 60_000);
             }
             usleep(100_000);
         }

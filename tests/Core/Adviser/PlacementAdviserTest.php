@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Adviser;
+
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Situations;
+use TruePupil\Core\Adviser\PlacementAdviser;
+use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Capture\Support;
+
+final class PlacementAdviserTest extends TestCase
+{
+    public function test_every_suggestion_moves_the_exposure_by_just_the_error(): void
+    {
+        mt_srand(4);
+        $seen = 0;
+        for ($case = 0; $case < 400; $case++) {
+            $situation = Situations::make(
+                n: [1.8, 2.8, 4, 5.6, 8, 11, 16][mt_rand(0, 6)],
+                t: 2 ** -(mt_rand(0, 36) / 3),
+                iso: 100 * 2 ** (mt_rand(0, 18) / 3),
+                mode: [ExposureMode::Manual, ExposureMode::Aperture, ExposureMode::Shutter, ExposureMode::Program, ExposureMode::Auto][mt_rand(0, 4)],
+                support: [Support::Hand, Support::Tripod, Support::Monopod][mt_rand(0, 2)],
+                subject: mt_rand(-400, 220) / 100,
+                wanted: [4 / 3, -2.0][mt_rand(0, 1)],
+            );
+            $error = $situation->placementError()?->value;
+            $suggestions = (new PlacementAdviser)->suggest($situation);
+            $this->assertLessThanOrEqual(3, count($suggestions));
+            foreach ($suggestions as $suggestion) {
+                $seen++;
+                $moved = $suggestion->settings->stopsBrighterThan($situation->record->settings())->value;
+                $this->assertEqualsWithDelta(-$error, $moved, 1 / 6 + 1e-6, "case $case: {$suggestion->title}");
+                $this->assertGreaterThanOrEqual(99.0, $suggestion->settings->iso->exact);
+                $this->assertLessThanOrEqual(23.0, $suggestion->settings->aperture->exact);
+                $this->assertGreaterThanOrEqual(1.7, $suggestion->settings->aperture->exact);
+            }
+        }
+        $this->assertGreaterThan(400, $seen);
+    }
+
+    public function test_in_aperture_priority_the_dial_to_turn_is_compensation(): void
+    {
+        $best = $this->suggest(Situations::make(n: 5.6, t: 1 / 200, iso: 100, subject: 1 / 3))[0];
+
+        $this->assertEqualsWithDelta(1.0, $best->compensation, 0.01);
+        $this->assertSame('1/100 s', (string) $best->settings->time);
+        $this->assertSame('ƒ/5.6', (string) $best->settings->aperture);
+        $this->assertStringContainsString('compensation to +1', $best->title);
+    }
+
+    public function test_in_manual_one_value_moves_and_compensation_is_not_spoken_of(): void
+    {
+        foreach ($this->suggest(Situations::make(n: 8, t: 1 / 60, iso: 400, mode: ExposureMode::Manual, subject: 7 / 3)) as $suggestion) {
+            $this->assertNull($suggestion->compensation);
+            $this->assertSame(ExposureMode::Manual, $suggestion->mode);
+            $changed = array_filter([
+                (string) $suggestion->settings->aperture !== 'ƒ/8', (string) $suggestion->settings->time !== '1/60 s', (string) $suggestion->settings->iso !== 'ISO 400',
+            ]);
+            $this->assertCount(1, $changed, $suggestion->title);
+        }
+    }
+
+    public function test_too_bright_at_high_iso_comes_down_in_iso_first(): void
+    {
+        $best = $this->suggest(Situations::make(n: 8, t: 1 / 60, iso: 800, mode: ExposureMode::Manual, subject: 7 / 3))[0];
+
+        $this->assertSame('iso', $best->kind);
+        $this->assertSame('ISO 400', (string) $best->settings->iso);
+    }
+
+    public function test_where_hands_run_out_time_and_iso_share_the_way(): void
+    {
+        // Two stops are wanted; hands hold one of them at 50 mm.
+        $kinds = array_column($this->suggest(Situations::make(n: 1.8, t: 1 / 100, iso: 100, mode: ExposureMode::Manual, subject: -2 / 3)), null, 'kind');
+
+        $this->assertSame('1/50 s', (string) $kinds['time-and-iso']->settings->time);
+        $this->assertSame('ISO 200', (string) $kinds['time-and-iso']->settings->iso);
+        $this->assertNotSame([], $kinds['time-and-iso']->costs);
+    }
+
+    public function test_a_lens_whose_widest_is_unknown_is_not_promised_to_open(): void
+    {
+        $kinds = array_column($this->suggest(Situations::make(mode: ExposureMode::Manual, widest: null, subject: 0.0)), 'kind');
+
+        $this->assertNotContains('aperture', $kinds);
+    }
+
+    public function test_full_automatic_is_told_to_take_the_decision_back(): void
+    {
+        $best = $this->suggest(Situations::make(mode: ExposureMode::Auto, subject: 0.0))[0];
+
+        $this->assertSame(ExposureMode::Manual, $best->mode);
+        $this->assertStringStartsWith('Switch to manual', $best->title);
+    }
+
+    public function test_nothing_is_suggested_when_nothing_needs_to_move_or_too_little_is_known(): void
+    {
+        $this->assertSame([], $this->suggest(Situations::make(subject: 1.25)));
+        $this->assertSame([], $this->suggest(Situations::make(subject: null)));
+        $this->assertSame([], $this->suggest(Situations::make(iso: null)));
+    }
+
+    /** @return list<Suggestion> */
+    private function suggest(\TruePupil\Core\Findings\Situation $situation): array
+    {
+        return (new PlacementAdviser)->suggest($situation);
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Brief;
+
+use InvalidArgumentException;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Situations;
+use TruePupil\Core\Brief\Approach;
+use TruePupil\Core\Brief\Brief;
+use TruePupil\Core\Brief\BriefFormat;
+use TruePupil\Core\Brief\CheckResult;
+use TruePupil\Core\Brief\InvalidBrief;
+use TruePupil\Core\Brief\Protects;
+use TruePupil\Core\Brief\Verdict;
+use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Situation;
+
+final class BriefTest extends TestCase
+{
+    #[DataProvider('verdicts')]
+    public function test_checks_of_the_meter_is_fooled(string $check, Situation $situation, Verdict $verdict, ?float $margin): void
+    {
+        $result = $this->check($check, $situation);
+
+        $this->assertSame($verdict, $result->verdict);
+        $margin === null ? $this->assertNull($result->margin) : $this->assertEqualsWithDelta($margin, $result->margin, 0.01);
+    }
+
+    public static function verdicts(): iterable
+    {
+        yield 'a mode that leaves a decision' => ['mode', Situations::make(), Verdict::Met, null];
+        yield 'full automatic' => ['mode', Situations::make(mode: ExposureMode::Auto), Verdict::Missed, null];
+        yield 'a scene program' => ['mode', Situations::make(mode: ExposureMode::Scene), Verdict::Missed, null];
+        yield 'a mode nobody recorded' => ['mode', Situations::make(mode: ExposureMode::Unknown), Verdict::Unknown, null];
+        yield 'in its place' => ['placement', Situations::make(subject: 4 / 3), Verdict::Met, 1 / 3];
+        yield 'a third away' => ['placement', Situations::make(subject: 1.0), Verdict::Met, 0.0];
+        yield 'half a stop away' => ['placement', Situations::make(subject: 4 / 3 - 0.5), Verdict::Close, -0.167];
+        yield 'a stop too bright' => ['placement', Situations::make(subject: 4 / 3 + 1), Verdict::Missed, -0.667];
+        yield 'no subject marked' => ['placement', Situations::make(subject: null), Verdict::Unknown, null];
+        yield 'glints' => ['highlights', Situations::make(subject: 1.3, lostPct: 0.4), Verdict::Met, 0.6];
+        yield 'a little lost' => ['highlights', Situations::make(subject: 1.3, lostPct: 1.6), Verdict::Close, -0.6];
+        yield 'much lost' => ['highlights', Situations::make(subject: 2.0, lostPct: 12), Verdict::Missed, -11.0];
+        yield 'base ISO' => ['iso', Situations::make(iso: 100), Verdict::Met, 2 / 3];
+        // By hand 1/50 s would have held at 50 mm; 1/200 s (exactly 1/203) leaves 2.02 stops, and ISO 800 has three to give.
+        yield 'ISO 800 with time to spare' => ['iso', Situations::make(t: 1 / 200, iso: 800), Verdict::Missed, 2 / 3 - 2.023];
+        yield 'ISO 800 with no time to spare' => ['iso', Situations::make(t: 1 / 50, iso: 800), Verdict::Met, 0.65];
+        yield 'ISO 400 on a tripod' => ['iso', Situations::make(iso: 400, support: Support::Tripod), Verdict::Missed, 2 / 3 - 2];
+    }
+
+    public function test_a_check_that_cannot_be_told_says_what_it_needs(): void
+    {
+        $this->assertSame([Need::Support], $this->check('iso', Situations::make(support: null))->missing);
+        $this->assertContains(Need::Subject, $this->check('highlights', Situations::make(subject: null))->missing);
+    }
+
+    #[DataProvider('brokenBriefs')]
+    public function test_a_brief_that_is_wrong_is_refused_by_the_part_at_fault(callable $break, string $part): void
+    {
+        $data = $break($this->data());
+        $this->expectException(InvalidBrief::class);
+        $this->expectExceptionMessage('"'.$part.'"');
+        BriefFormat::read($data);
+    }
+
+    public static function brokenBriefs(): iterable
+    {
+        yield 'another format' => [fn (array $data) => ['format' => 'else'] + $data, 'format'];
+        yield 'no title' => [fn (array $data) => array_diff_key($data, ['title' => 1]), 'title'];
+        yield 'an unknown measure' => [function (array $data) {
+            $data['checks'][0]['measure'] = 'record.colour';
+
+            return $data;
+        }, 'measure'];
+        yield 'words where a number belongs' => [function (array $data) {
+            $data['checks'][1]['limit'] = ['a third'];
+
+            return $data;
+        }, 'limit'];
+        yield 'cautions that are no list' => [fn (array $data) => ['cautions' => 'mind the step'] + $data, 'cautions'];
+    }
+
+    public function test_an_approach_keeps_its_defaults_and_refuses_what_is_no_choice(): void
+    {
+        $this->assertSame(Protects::Shadows, Approach::fromArray(['protects' => 'shadows'])->protects);
+        $this->assertEquals(new Approach, Approach::fromArray((new Approach)->toArray()));
+        $this->expectException(InvalidArgumentException::class);
+        $this->expectExceptionMessage('protects');
+        Approach::fromArray(['protects' => 'everything']);
+    }
+
+    private function check(string $id, Situation $situation): CheckResult
+    {
+        $results = array_filter($this->brief()->evaluate($situation), fn (CheckResult $result): bool => $result->check->id === $id);
+
+        return array_values($results)[0];
+    }
+
+    private function brief(): Brief
+    {
+        return BriefFormat::read($this->data());
+    }
+
+    /** @return array<mixed> the ready brief as it ships */
+    private function data(): array
+    {
+        return json_decode((string) file_get_contents(__DIR__.'/../../../resources/briefs/meter-is-fooled.json'), true, flags: JSON_THROW_ON_ERROR);
+    }
+}

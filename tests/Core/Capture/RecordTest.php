@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Capture;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Capture\Provenance;
+use TruePupil\Core\Capture\RecordNormaliser;
+use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Capture\TypedFields;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Metering\MeteringPattern;
+
+final class RecordTest extends TestCase
+{
+    public function test_a_full_record(): void
+    {
+        $record = (new RecordNormaliser)->normalise([
+            'Make' => 'Marlpit ', 'Model' => "Marlpit One\0", 'LensModel' => '50 mm', 'FNumber' => 5.6, 'ExposureTime' => 0.004, 'ISO' => 400,
+            'ExposureCompensation' => -0.3333, 'ExposureProgram' => 3, 'MeteringMode' => 5, 'Flash' => 16, 'FocalLength' => 50,
+            'FocalLengthIn35mmFormat' => 75, 'WhiteBalance' => 1, 'SubjectDistance' => 2.5, 'DateTimeOriginal' => '2026:10:06 19:12:00', 'MaxApertureValue' => 1.8,
+        ]);
+
+        $this->assertSame(['Marlpit', 'Marlpit One'], [$record->make, $record->model]);
+        $this->assertSame('ƒ/5.6, 1/250 s, ISO 400', (string) $record->settings());
+        $this->assertSame(ExposureMode::Aperture, $record->mode);
+        $this->assertSame(MeteringPattern::Scene, $record->metering);
+        $this->assertFalse($record->flashFired);
+        $this->assertEqualsWithDelta(1.5, $record->format()?->crop(), 1e-9);
+        $this->assertSame('set', $record->whiteBalance);
+        $this->assertSame('2026-10-06 19:12:00', $record->takenAt?->format('Y-m-d H:i:s'));
+        $this->assertSame(Provenance::File, $record->sourceOf('fNumber'));
+    }
+
+    public function test_an_empty_record_knows_nothing_and_invents_nothing(): void
+    {
+        $record = (new RecordNormaliser)->normalise([]);
+
+        $this->assertNull($record->settings());
+        $this->assertNull($record->format());
+        $this->assertSame(ExposureMode::Unknown, $record->mode);
+        $this->assertSame([], $record->provenance);
+    }
+
+    #[DataProvider('absurdities')]
+    public function test_absurd_values_count_as_not_recorded(array $tags, string $field): void
+    {
+        $this->assertNull((new RecordNormaliser)->normalise($tags)->$field);
+    }
+
+    public static function absurdities(): array
+    {
+        return [
+            'a lens without contacts' => [['FNumber' => 0], 'fNumber'],
+            'an infinite rational' => [['ExposureTime' => 'inf'], 'exposureTime'],
+            'an undefined rational' => [['FocalLength' => 'undef'], 'focalLength'],
+            'a clock never set' => [['DateTimeOriginal' => '0000:00:00 00:00:00'], 'takenAt'],
+            'a day that is none' => [['DateTimeOriginal' => '2026:02:31 10:00:00'], 'takenAt'],
+            'an equivalent of zero' => [['FocalLengthIn35mmFormat' => 0], 'focalLength35'],
+            'blanks for a lens' => [['LensModel' => "  \0 "], 'lens'],
+            'a list for a lens' => [['LensModel' => ['a', 'b']], 'lens'],
+        ];
+    }
+
+    public function test_what_stands_only_in_the_apex_tags_is_derived(): void
+    {
+        $record = (new RecordNormaliser)->normalise(['ApertureValue' => 8, 'ShutterSpeedValue' => 1 / 128]);
+
+        $this->assertSame('ƒ/8', (string) $record->fNumber);
+        $this->assertSame('1/125 s', (string) $record->exposureTime);
+        $this->assertSame(Provenance::Derived, $record->sourceOf('exposureTime'));
+    }
+
+    public function test_the_format_follows_from_the_focal_plane_where_no_equivalent_is_recorded(): void
+    {
+        $record = (new RecordNormaliser)->normalise([
+            'FocalLength' => 50, 'FocalPlaneXResolution' => 6000 / 23.5 * 25.4, 'FocalPlaneResolutionUnit' => 2, 'ExifImageWidth' => 6000,
+        ]);
+
+        $this->assertEqualsWithDelta(77, $record->focalLength35, 1);
+        $this->assertSame(Provenance::Derived, $record->sourceOf('focalLength35'));
+    }
+
+    public function test_an_iso_too_large_for_its_tag_is_read_elsewhere(): void
+    {
+        $this->assertSame(102400.0, (new RecordNormaliser)->normalise(['ISO' => 65535, 'RecommendedExposureIndex' => 102400])->iso?->recorded);
+    }
+
+    #[DataProvider('modes')]
+    public function test_modes(array $tags, ExposureMode $mode): void
+    {
+        $this->assertSame($mode, (new RecordNormaliser)->normalise($tags)->mode);
+    }
+
+    public static function modes(): array
+    {
+        return [
+            [['ExposureProgram' => 1], ExposureMode::Manual], [['ExposureProgram' => 1, 'ISOSetting' => 'Auto'], ExposureMode::ManualAutoIso],
+            [['ExposureProgram' => 2], ExposureMode::Program], [['ExposureProgram' => 4], ExposureMode::Shutter], [['ExposureProgram' => 7], ExposureMode::Scene],
+            [['ExposureProgram' => 9], ExposureMode::Bulb], [['ExposureProgram' => 0, 'ExposureMode' => 0], ExposureMode::Auto], [['ExposureMode' => 1], ExposureMode::Manual],
+        ];
+    }
+
+    public function test_typed_fields_fill_gaps_and_never_overrule_the_file(): void
+    {
+        $file = (new RecordNormaliser)->normalise(['ISO' => 200]);
+        $record = (new TypedFields(iso: Iso::of(6400), mode: ExposureMode::Manual, support: Support::Tripod))->fillIn($file);
+
+        $this->assertSame('ISO 200', (string) $record->iso);
+        $this->assertSame(Provenance::File, $record->sourceOf('iso'));
+        $this->assertSame(ExposureMode::Manual, $record->mode);
+        $this->assertSame(Provenance::Student, $record->sourceOf('support'));
+    }
+
+    public function test_who_takes_compensation(): void
+    {
+        $this->assertTrue(ExposureMode::Aperture->takesCompensation());
+        $this->assertFalse(ExposureMode::Manual->takesCompensation());
+        $this->assertFalse(ExposureMode::Auto->takesCompensation());
+        $this->assertTrue(ExposureMode::Auto->followsTheMeter());
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Findings\Rules;
+
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Situations;
+use TruePupil\Core\Brief\Approach;
+use TruePupil\Core\Brief\Protects;
+use TruePupil\Core\Findings\Rules\LostHighlightsInSubject;
+use TruePupil\Core\Findings\Severity;
+
+final class LostHighlightsInSubjectTest extends TestCase
+{
+    public function test_twelve_percent_lost_is_a_fault_where_highlights_come_first(): void
+    {
+        $finding = (new LostHighlightsInSubject)->judge(Situations::make(subject: 2.0, lostPct: 12));
+
+        $this->assertSame(Severity::Fault, $finding?->severity);
+        $this->assertEqualsWithDelta(-11.0, $finding->evidence[0]->margin, 0.01);
+    }
+
+    public function test_a_course_that_protects_shadows_takes_it_lighter_and_names_the_other_view(): void
+    {
+        $finding = (new LostHighlightsInSubject)->judge(Situations::make(subject: 2.0, lostPct: 12, approach: new Approach(protects: Protects::Shadows)));
+
+        $this->assertSame(Severity::Weakness, $finding?->severity);
+        $this->assertStringContainsString('shadows', (string) $finding->otherView);
+    }
+
+    public function test_glints_say_nothing(): void
+    {
+        $this->assertNull((new LostHighlightsInSubject)->judge(Situations::make(lostPct: 0.9)));
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\PracticeCamera;
+
+use InvalidArgumentException;
+use PHPUnit\Framework\TestCase;
+use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Modes\MeteredChoice;
+use TruePupil\Core\PracticeCamera\Framing;
+use TruePupil\Core\PracticeCamera\PlateExposure;
+use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Sensor\SensorModel;
+
+final class PracticeCameraTest extends TestCase
+{
+    public function test_the_luminance_that_the_settings_ask_for_comes_out_as_mid_grey(): void
+    {
+        $settings = new ExposureSettings(Aperture::of(8), ExposureTime::of(1 / 125), Iso::of(200));
+        $sensor = SensorModel::typical(Format::fullFrame(), 24_000_000);
+        $exposure = PlateExposure::of($settings, $sensor);
+
+        $this->assertEqualsWithDelta(0.18, $exposure->perCandela * $settings->ev100()->luminance(), 1e-12);
+        $brighter = PlateExposure::of($settings->withTime(ExposureTime::of(1 / 60)), $sensor);
+        $this->assertEqualsWithDelta(2.0, $brighter->perCandela / $exposure->perCandela, 1e-9);
+    }
+
+    public function test_noise_grows_with_iso(): void
+    {
+        $sensor = SensorModel::typical(Format::fullFrame(), 24_000_000);
+        $base = new ExposureSettings(Aperture::of(8), ExposureTime::of(1 / 125), Iso::of(100));
+
+        $this->assertGreaterThan(
+            10 * PlateExposure::of($base, $sensor)->noiseGain,
+            PlateExposure::of($base->withIso(Iso::of(1600)), $sensor)->noiseGain,
+        );
+    }
+
+    public function test_the_camera_s_one_choice_balances_the_light_to_the_nearest_third(): void
+    {
+        mt_srand(99);
+        for ($case = 0; $case < 200; $case++) {
+            $light = Ev100::of(mt_rand(0, 1500) / 100);
+            $compensation = Stops::of(mt_rand(-6, 6) / 3);
+            $settings = (new MeteredChoice($light, $compensation))->time(Aperture::of(5.6), Iso::of(400));
+            if ($settings->time->nominal() <= 30) {
+                $this->assertEqualsWithDelta($compensation->value, $light->minus($settings->ev100())->value, 1 / 6 + 1e-9);
+            }
+        }
+        $choice = new MeteredChoice(Ev100::of(12), Stops::none());
+        $this->assertSame('ƒ/8', (string) $choice->aperture(ExposureTime::of(1 / 60), Iso::of(100))->aperture);
+        $this->assertSame('ISO 400', (string) $choice->iso(Aperture::of(8), ExposureTime::of(1 / 250))->iso);
+    }
+
+    public function test_a_longer_lens_sees_its_share_of_the_plate(): void
+    {
+        $framing = Framing::of(24, 48, ['x' => 0.5, 'y' => 0.5]);
+
+        $this->assertEqualsWithDelta([0.25, 0.25, 0.5, 0.5], array_values($framing->toArray()), 1e-9);
+        $this->assertSame(0.5, Framing::of(24, 48, ['x' => 0.98, 'y' => 0.1])->x);
+        $this->assertSame(0.0, Framing::of(24, 48, ['x' => 0.98, 'y' => 0.1])->y);
+    }
+
+    public function test_no_lens_sees_beyond_the_plate(): void
+    {
+        $this->expectException(InvalidArgumentException::class);
+        $this->expectExceptionMessage('got 20 mm');
+        Framing::of(24, 20);
+    }
+
+    public function test_regions_are_read_and_refused(): void
+    {
+        $this->assertEqualsWithDelta(8.0, Region::parse('0.4, 0.3,0.2,0.4')->sharePct(), 1e-9);
+        foreach (['0,0,0,1', '0.9,0,0.2,1', 'a,b,c,d', '0.1,0.1,0.1', '-0.1,0,0.5,0.5'] as $wrong) {
+            try {
+                Region::parse($wrong);
+                $this->fail("$wrong was taken for a region");
+            } catch (InvalidArgumentException $problem) {
+                $this->assertNotSame('', $problem->getMessage());
+            }
+        }
+    }
+}
