@@ -16,10 +16,11 @@ final readonly class Tool
 
     /**
      * @param  list<string>  $arguments
+     * @param  ?string  $refuse  a pattern: a warning that fits it counts as a failure
      *
      * @throws ToolFailed when the program is missing, takes too long or says no
      */
-    public function run(array $arguments): string
+    public function run(array $arguments, ?string $refuse = null): string
     {
         $process = new Process([$this->program, ...$arguments], env: ['VIPS_CONCURRENCY' => '2'], timeout: $this->seconds);
         try {
@@ -29,6 +30,10 @@ final readonly class Tool
         }
         if (! $process->isSuccessful()) {
             throw new ToolFailed(trim($process->getErrorOutput()) ?: basename($this->program).' ended with code '.$process->getExitCode());
+        }
+
+        if ($refuse !== null && preg_match($refuse, $process->getErrorOutput(), $warning) === 1) {
+            throw new ToolFailed($warning[0]);
         }
 
         return $process->getOutput();

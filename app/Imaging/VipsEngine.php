@@ -24,6 +24,9 @@ final readonly class VipsEngine implements PixelEngine
     /** Lost and blocked pixels are the corner bins of a three-dimensional histogram, two codes to a bin. */
     private const BINS = 128;
 
+    /** What the JPEG decoder says of a file whose middle is missing; it fills the rest with grey and goes on. */
+    private const MISSING_DATA = '/premature end of (data|JPEG)[^\n]*/i';
+
     public function __construct(
         private Tool $vips,
         private Tool $vipsthumbnail,
@@ -36,7 +39,7 @@ final readonly class VipsEngine implements PixelEngine
     {
         $this->orUnreadable($source, fn () => $this->vipsthumbnail->run([
             $source, '--size', $side.'x'.$side.'>', '--export-profile', 'srgb', '-o', $target.'[Q=92,strip,optimize-coding]',
-        ]));
+        ], self::MISSING_DATA));
     }
 
     public function statistics(string $source, array $regions = []): array
@@ -82,7 +85,7 @@ final readonly class VipsEngine implements PixelEngine
     private function uprightSrgb(string $source, string $folder): string
     {
         $decoded = $folder.'/decoded.v';
-        $this->vips->run(['copy', $this->strictly($source), $decoded]);
+        $this->vips->run(['copy', $this->strictly($source), $decoded], self::MISSING_DATA);
         $header = $this->header($decoded);
         $steps = [];
         if (($header['orientation'] ?? '1') !== '1') {

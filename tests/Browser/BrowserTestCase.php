@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use Tests\Browser\Support\Chromium;
+use Tests\TestCase;
+
+/** Drives the served application in a real browser, as a person would. */
+abstract class BrowserTestCase extends TestCase
+{
+    private const PASSWORD = 'eight-evenings';
+
+    private ?Chromium $chromium = null;
+
+    protected function tearDown(): void
+    {
+        $this->chromium = null;
+        parent::tearDown();
+    }
+
+    protected function open(int $width = 1280, int $height = 800): void
+    {
+        $this->chromium = new Chromium($width, $height);
+    }
+
+    protected function browser(): \Facebook\WebDriver\Remote\RemoteWebDriver
+    {
+        return $this->chromium?->driver ?? throw new \LogicException('Open a browser first.');
+    }
+
+    protected function visit(string $path): void
+    {
+        $this->browser()->get((getenv('PUPIL_TEST_URL') ?: throw new \LogicException('Run browser tests through bin/test.')).$path);
+    }
+
+    protected function signIn(string $name): void
+    {
+        $this->visit('/sign-in');
+        if ($this->browser()->findElements(WebDriverBy::id('email')) === []) {
+            $this->press('Sign out');
+        }
+        $this->type('#email', $name.'@kilnyard.example');
+        $this->type('#password', self::PASSWORD);
+        $this->press('Sign in');
+        $this->see('Eight Evenings of Light');
+    }
+
+    protected function find(string $css): RemoteWebElement
+    {
+        return $this->browser()->wait(20, 100)->until(WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($css)));
+    }
+
+    protected function type(string $css, string $text): void
+    {
+        $this->find($css)->clear()->sendKeys($text);
+    }
+
+    /** Presses the button, or follows the link, that reads so. */
+    protected function press(string $label): void
+    {
+        $quoted = '"'.$label.'"';
+        $path = "//button[normalize-space()=$quoted] | //a[normalize-space()=$quoted]";
+        $element = $this->browser()->wait(20, 100)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath($path)));
+        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
+        $element->click();
+    }
+
+    protected function see(string $text, int $seconds = 30): void
+    {
+        $this->browser()->wait($seconds, 150)->until(
+            fn () => str_contains($this->pageText(), $text),
+            "Waited for \"$text\"; the page reads:\n".mb_substr($this->pageText(), 0, 1500),
+        );
+        $this->addToAssertionCount(1);
+    }
+
+    protected function notSee(string $text): void
+    {
+        $this->assertStringNotContainsString($text, $this->pageText());
+    }
+
+    protected function choose(string $css, string $file): void
+    {
+        $this->browser()->findElement(WebDriverBy::cssSelector($css))->setFileDetector(new LocalFileDetector)->sendKeys($file);
+    }
+
+    /** Draws on an element from one place to another, given as shares of it. */
+    protected function drag(string $css, array $from, array $to): void
+    {
+        $element = $this->find($css);
+        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
+        $size = $element->getSize();
+        // Offsets count from the element's middle.
+        $at = fn (array $share): array => [(int) round(($share[0] - 0.5) * $size->getWidth()), (int) round(($share[1] - 0.5) * $size->getHeight())];
+        $this->browser()->action()->moveToElement($element, ...$at($from))->clickAndHold()->moveToElement($element, ...$at($to))->release()->perform();
+    }
+
+    protected function pageText(): string
+    {
+        return (string) $this->browser()->executeScript('return document.body ? document.body.innerText : ""');
+    }
+
+    protected function assertNothingSticksOut(): void
+    {
+        $this->assertLessThanOrEqual(0, $this->browser()->executeScript('return document.documentElement.scrollWidth - window.innerWidth'), 'the page is wider than the screen');
+    }
+
+    /** No violation of WCAG 2 A and AA that can be found by machine. */
+    protected function assertAccessible(): void
+    {
+        $this->browser()->executeScript((string) file_get_contents(__DIR__.'/../Fixtures/axe/axe.min.js'));
+        $violations = $this->browser()->executeAsyncScript(
+            'const done = arguments[arguments.length - 1];
+            axe.run({ runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"] }).then((found) => done(found.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ")).join(", "))));',
+        );
+        $this->assertSame([], $violations, $this->browser()->getCurrentURL());
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Demo\DemoShots;
+use App\PracticeCamera\Shutter;
+use DateTimeImmutable;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Pictures;
+
+/** One brief, one frame, one critique, from end to end and once round again. */
+final class FirstRoundTest extends BrowserTestCase
+{
+    public function test_a_brief_is_set_handed_in_critiqued_returned_and_reshot(): void
+    {
+        $this->open();
+
+        $this->signIn('maren');
+        $this->press('Set a brief');
+        $this->see('Take care');
+        $this->assertAccessible();
+        $this->press('Set this brief');
+        $this->see('The brief is set.');
+
+        $this->signIn('hugo');
+        $this->press('4 The meter is fooled');
+        $this->handIn(compensation: 0, iso: 400);
+        $this->see('missed');
+        $this->see('The meter was believed.');
+        $this->see('too dark');
+        $this->assertAccessible();
+        $this->press('Hand in attempt 1');
+        $this->see('Attempt 1 is handed in.');
+        $this->see('waiting');
+
+        $this->critique();
+
+        $this->signIn('hugo');
+        $this->press('Read the return');
+        $this->see('Turn the dial, then look again.');
+        $this->see('Say it in stops.');
+        $this->see('Nothing is lost and nothing is dull.');
+        $this->notSee('2 stops more than the light needed');
+        $this->assertAccessible();
+
+        $this->press('Hand in attempt 2');
+        $this->handIn(compensation: 1, iso: 200);
+        $this->see('well done');
+        $this->press('Hand in attempt 2');
+        $this->see('Attempt 2 is handed in.');
+
+        $this->signIn('maren');
+        $this->press('To the desk');
+        $this->press('Publish the critique');
+        $this->see('Published:');
+        $this->signIn('hugo');
+        $this->visit($this->lastReturn());
+        $this->see('Against attempt 1');
+        $this->see('▸ ISO gives');
+        $this->see('Gone: ');
+    }
+
+    private function handIn(float $compensation, float $iso): void
+    {
+        $this->choose('#picture', $this->shoot($compensation, $iso));
+        $this->press('Send the picture');
+        $this->see('Which subject is it?');
+        $this->see('from the file');
+        $this->drag('[data-mark]', [0.385, 0.45], [0.49, 0.69]);
+        $this->assertEqualsWithDelta(38.5, (float) $this->browser()->findElement(WebDriverBy::cssSelector('[data-side=x]'))->getAttribute('value'), 0.4);
+        $this->browser()->findElement(WebDriverBy::cssSelector('input[value=white]'))->click();
+        $this->type('#about', 'The white bottle.');
+        $this->type('#reason', 'To see what the meter makes of white.');
+        $this->browser()->findElement(WebDriverBy::cssSelector('#typed-support option[value=hand]'))->click();
+        $this->press('Check this frame');
+        $this->see('Checks of the brief');
+    }
+
+    private function critique(): void
+    {
+        $this->signIn('maren');
+        $this->press('To the desk');
+        $this->see('Light ledger');
+        $this->see('Capture record');
+        $this->assertAccessible();
+        $keys = function (string ...$pressed): void {
+            foreach ($pressed as $key) {
+                $this->browser()->action()->sendKeys(null, $key)->perform();
+            }
+        };
+
+        $keys('?');
+        $this->see('Keys at the desk');
+        $keys(WebDriverKeys::ESCAPE);
+        // The first finding is accepted, the second put in other words, the third dismissed: all by keys.
+        $keys(WebDriverKeys::ARROW_DOWN, 'a');
+        $this->see('accepted');
+        $keys(WebDriverKeys::ARROW_DOWN, 'w');
+        $this->find('[data-finding] form:not([hidden]) textarea')->clear()->sendKeys('Say it in stops.')->sendKeys([WebDriverKeys::CONTROL, WebDriverKeys::ENTER]);
+        $this->see('reworded');
+        $keys(WebDriverKeys::ARROW_DOWN, 'x');
+        $this->find('[data-finding] form:not([hidden]) input[name=dismissal]')->sendKeys(['The camera cannot go lower.', WebDriverKeys::ENTER]);
+        $this->see('dismissed');
+
+        $this->type('[data-note] textarea', 'Nothing is lost and nothing is dull.');
+        $this->press('Add the note');
+        $this->see('Take back');
+        $this->type('#summary', 'Turn the dial, then look again.');
+        $this->see('Kept');
+        // What was written survives the page being left and opened again.
+        $this->browser()->navigate()->refresh();
+        $this->assertSame('Turn the dial, then look again.', $this->find('#summary')->getAttribute('value'));
+        $this->press('Publish the critique');
+        $this->see('Published: Hugo Lintwhite can read it now.');
+    }
+
+    private function shoot(float $compensation, float $iso): string
+    {
+        $path = Pictures::path('jpg');
+        $shot = app(DemoShots::class)->shot([
+            'scene' => 'pots', 'body' => 'one-50', 'mode' => 'aperture', 'n' => 4, 'iso' => $iso, 'compensation' => $compensation, 'aim' => [0.5, 0.5],
+        ], new DateTimeImmutable('2026-10-06 19:12:00'), (int) $iso);
+        app(Shutter::class)->press($shot, $path);
+
+        return $path;
+    }
+
+    /** Where the newest of several returns lies. */
+    private function lastReturn(): string
+    {
+        $this->press('4 The meter is fooled');
+        $links = $this->browser()->findElements(WebDriverBy::linkText('Read the return'));
+
+        return (string) parse_url((string) end($links)->getAttribute('href'), PHP_URL_PATH);
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
+use Tests\Support\Pictures;
+use Tests\TestCase;
+
+/** The headless commands, run as a person would run them, with no database in reach. */
+final class CommandsTest extends TestCase
+{
+    public function test_read(): void
+    {
+        $read = $this->answer(['pupil:read', Pictures::jpeg()]);
+
+        $this->assertSame(['make' => 'Marlpit', 'model' => 'Marlpit One'], $read['camera']);
+        $this->assertEqualsWithDelta([5.6, 0.01, 100], [$read['exposure']['fNumber'], $read['exposure']['exposureTime'], $read['exposure']['iso']], 1e-6);
+        $this->assertSame(['aperture', 'scene', false, null], [$read['exposure']['mode'], $read['exposure']['metering'], $read['exposure']['flashFired'], $read['exposure']['focusDistance']]);
+        $this->assertSame(['width' => 600, 'height' => 400, 'format' => 'JPEG', 'orientation' => 1, 'colourSpace' => 'sRGB'], $read['image']);
+        $this->assertSame('file', $read['provenance']['fNumber']);
+    }
+
+    public function test_measure(): void
+    {
+        $measured = $this->answer(['pupil:measure', Pictures::jpeg(patch: 180), '--subject='.Pictures::SUBJECT]);
+
+        $this->assertSame(600 * 400, array_sum($measured['tone']['histogram']['luminance']));
+        $this->assertEqualsWithDelta(1.342, $measured['subject']['meanStops'], 0.05);
+        $this->assertSame(['tone', 'metering', 'subject'], array_keys($measured), 'what is not measured is absent');
+    }
+
+    public function test_critique(): void
+    {
+        $critique = $this->answer(['pupil:critique', Pictures::jpeg(patch: 118), '--brief=meter-is-fooled', '--subject='.Pictures::SUBJECT, '--support=hand']);
+        $checks = array_column($critique['checks'], 'verdict', 'id');
+
+        $this->assertSame(['mode' => 'met', 'placement' => 'missed', 'highlights' => 'met', 'iso' => 'met'], $checks);
+        $this->assertContains('exposure.meter-fooled', array_column($critique['findings'], 'id'));
+        $this->assertEqualsWithDelta(4 / 3, $critique['suggestions'][0]['compensation'], 0.01);
+        $black = $this->answer(['pupil:critique', Pictures::jpeg(patch: 58), '--brief=meter-is-fooled', '--placement=black', '--subject='.Pictures::SUBJECT]);
+        $this->assertSame('met', array_column($black['checks'], 'verdict', 'id')['placement']);
+        $this->assertSame('unknown', array_column($black['checks'], 'verdict', 'id')['iso']);
+    }
+
+    #[DataProvider('calculations')]
+    public function test_calc(array $arguments, array $expected): void
+    {
+        $answer = $this->answer(['pupil:calc', ...$arguments]);
+        foreach ($expected as $key => $value) {
+            $value === null ? $this->assertNull($answer[$key]) : $this->assertEqualsWithDelta($value, $answer[$key], 0.001);
+        }
+    }
+
+    public static function calculations(): array
+    {
+        return [
+            [['ev', 'n=16', 't=1/125', 'iso=100'], ['ev100' => 14.966, 'luminance' => 4000.0]],
+            [['ev', 'n=4', 't=20', 'iso=3200'], ['ev100' => -5.322]],
+            [['dof', 'f=16', 'n=8', 's=2', 'c=0.030'], ['hyperfocal' => 1.083, 'near' => 0.699, 'far' => null, 'total' => null]],
+            [['dof', 'f=50', 'n=8', 's=3', 'format=36x24'], ['near' => 2.338]],
+            [['pupil', 'f=35', 'n=2.8'], ['diameter' => 12.5]],
+            [['nd', 'from=1/8', 'to=4', 'isoFrom=200', 'isoTo=100'], ['stops' => 4.0]],
+            [['stops', 'fromN=3.2', 'toN=1.8'], ['stops' => 5 / 3]],
+            [['stops', 'fromIso=100', 'toIso=640'], ['stops' => 8 / 3]],
+        ];
+    }
+
+    #[DataProvider('faults')]
+    public function test_bad_input_is_one_json_error_and_a_line_for_people(array $arguments, string $code, string $says): void
+    {
+        $process = $this->artisanProcess($arguments);
+
+        $this->assertSame(1, $process->getExitCode());
+        $error = json_decode($process->getOutput(), true)['error'];
+        $this->assertSame($code, $error['code']);
+        $this->assertStringContainsString($says, $error['message']);
+        $this->assertStringContainsString($says, $process->getErrorOutput());
+    }
+
+    public static function faults(): array
+    {
+        return [
+            [['pupil:read', '/nowhere/at-all.jpg'], 'unreadable-picture', 'no such file'],
+            [['pupil:calc', 'pupil', 'f=50', 'n=0'], 'bad-input', '"n"'],
+            [['pupil:calc', 'pupil', 'f=50'], 'bad-input', '"n" is missing'],
+            [['pupil:calc', 'dof', 'f=50', 'n=8', 's=3', 'format=big'], 'bad-input', '"big"'],
+            [['pupil:calc', 'phase-of-tea'], 'bad-input', 'phase-of-tea'],
+            [['pupil:calc', 'ev', 'sixteen'], 'bad-input', 'key=value'],
+            [['pupil:critique', __FILE__, '--brief=no-such'], 'bad-input', 'no-such'],
+            [['pupil:measure', __FILE__], 'unreadable-picture', 'not a picture'],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function answer(array $arguments): array
+    {
+        $process = $this->artisanProcess($arguments);
+        $this->assertSame(0, $process->getExitCode(), $process->getOutput().$process->getErrorOutput());
+
+        return json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+    }
+
+    private function artisanProcess(array $arguments): Process
+    {
+        $process = new Process([PHP_BINARY, base_path('artisan'), ...$arguments], base_path(), ['DB_HOST' => '127.0.0.1', 'DB_PORT' => '1'], timeout: 60);
+        $process->run();
+
+        return $process;
+    }
+}

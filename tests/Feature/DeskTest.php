@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\AttemptState;
+use App\Models\Decision;
+use App\Models\FrameState;
+use App\Models\Note;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Str;
+use Tests\Support\Pictures;
+use Tests\Support\World;
+use Tests\TestCase;
+
+final class DeskTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_opening_brings_it_to_the_desk_and_a_critic_s_look_does_not(): void
+    {
+        $world = World::make();
+        $attempt = $world->handedIn();
+
+        $this->actingAs($world->critic)->get(route('desk.show', $attempt))->assertOk()->assertDontSee('Publish the critique');
+        $this->assertSame(AttemptState::Waiting, $attempt->fresh()->state);
+        $this->actingAs($world->instructor)->get(route('desk.show', $attempt))->assertOk()
+            ->assertSee('Light ledger')->assertSee('Capture record')->assertSee('a pupil 8.8 mm across')->assertSee('Tones as a table')->assertSee('The meter said so.')->assertSee('Publish the critique');
+        $this->assertSame(AttemptState::AtDesk, $attempt->fresh()->state);
+    }
+
+    public function test_findings_are_accepted_reworded_dismissed_and_reopened(): void
+    {
+        $world = World::make();
+        $finding = $world->handedIn(Pictures::jpeg(patch: 118))->frames->first()->findings->first();
+        $this->actingAs($world->instructor);
+        $decide = fn (array $input) => $this->put(route('findings.update', $finding), $input, ['HX-Request' => 'true']);
+
+        $decide(['decision' => 'accepted'])->assertOk()->assertSee('accepted');
+        $decide(['decision' => 'reworded', 'wording' => 'Look at the bottle, not at the number.'])->assertSee('Look at the bottle')->assertSee('Computed sentence');
+        $decide(['decision' => 'dismissed', 'dismissal' => 'It was meant so.'])->assertSee('It was meant so.');
+        $this->assertSame(Decision::Dismissed, $finding->fresh()->decision);
+        $decide(['decision' => 'open'])->assertOk();
+        $this->assertSame('Look at the bottle, not at the number.', $finding->fresh()->wording, 'an earlier wording is not lost');
+        $decide(['decision' => 'reworded', 'wording' => ''])->assertStatus(422)->assertJsonPath('message', 'Write your own wording first.');
+        $this->actingAs($world->critic)->put(route('findings.update', $finding), ['decision' => 'accepted'])->assertForbidden();
+    }
+
+    public function test_a_note_is_written_once_however_often_it_is_sent(): void
+    {
+        $world = World::make();
+        $frame = $world->handedIn()->frames->first();
+        $note = ['kind' => 'keep', 'fixed' => 'field', 'body' => 'The row reads well.', 'token' => (string) Str::uuid()];
+
+        $this->actingAs($world->instructor)->post(route('notes.store', $frame), $note, ['HX-Request' => 'true'])->assertSee('The row reads well.');
+        $this->post(route('notes.store', $frame), $note, ['HX-Request' => 'true'])->assertOk();
+        $this->assertSame(1, Note::query()->count());
+        $this->actingAs($world->critic)->delete(route('notes.destroy', Note::query()->sole()))->assertForbidden();
+        $this->actingAs($world->critic)->post(route('notes.store', $frame), ['token' => (string) Str::uuid(), 'body' => 'Seen from the other side.'] + $note)->assertRedirect();
+        $this->assertSame(2, Note::query()->count());
+    }
+
+    public function test_publishing_lets_the_student_read_what_was_not_dismissed(): void
+    {
+        $world = World::make();
+        $attempt = $world->handedIn(Pictures::jpeg(patch: 118));
+        $frame = $attempt->frames->first();
+        [$kept, $dismissed] = [$frame->findings[0], $frame->findings[1]];
+        $dismissed->update(['decision' => Decision::Dismissed, 'dismissal' => 'between us']);
+        $kept->update(['decision' => Decision::Reworded, 'wording' => 'Open up by a stop.']);
+
+        $this->actingAs($world->instructor)->put(route('desk.update', $attempt), ['summary' => 'Half a message'], ['HX-Request' => 'true'])->assertSee('Kept');
+        $this->assertSame('Half a message', $attempt->fresh()->summary);
+        $this->post(route('desk.publish', $attempt), ['summary' => 'Tell the meter what you see.', 'suggestion' => [$frame->id => 1]])->assertRedirect(route('courses.show', $world->course));
+        $this->assertSame(AttemptState::Returned, $attempt->fresh()->state);
+
+        $this->actingAs($world->student)->get(route('attempts.return', $attempt))->assertOk()
+            ->assertSee('Tell the meter what you see.')->assertSee('Open up by a stop.')->assertSee($frame->suggestions[1]['title'])
+            ->assertDontSee($dismissed->body['sentence'])->assertDontSee('between us');
+    }
+
+    public function test_what_is_published_stands(): void
+    {
+        $world = World::make();
+        $attempt = $world->handedIn();
+        $this->actingAs($world->instructor)->post(route('desk.publish', $attempt), ['summary' => 'First.']);
+        $returned = $attempt->fresh()->returned_at;
+        $this->travel(3)->minutes();
+
+        $this->post(route('desk.publish', $attempt), ['summary' => 'Second click.']);
+        $this->assertSame('First.', $attempt->fresh()->summary);
+        $this->assertEquals($returned, $attempt->fresh()->returned_at);
+        $this->put(route('findings.update', $attempt->frames->first()->findings->first()), ['decision' => 'dismissed'], ['HX-Request' => 'true'])->assertStatus(409);
+        $this->post(route('notes.store', $attempt->frames->first()), ['kind' => 'try', 'body' => 'late', 'token' => (string) Str::uuid()], ['HX-Request' => 'true'])->assertStatus(409);
+        $this->put(route('desk.update', $attempt), ['summary' => 'late'], ['HX-Request' => 'true'])->assertStatus(409);
+    }
+
+    public function test_nothing_is_published_while_a_frame_is_being_judged(): void
+    {
+        $world = World::make();
+        $attempt = $world->handedIn();
+        $attempt->frames->first()->update(['state' => FrameState::Judging]);
+
+        $this->actingAs($world->instructor)->post(route('desk.publish', $attempt), ['summary' => 'x'])->assertSessionHas('problem')->assertSessionHasInput('summary', 'x');
+        $this->assertNotSame(AttemptState::Returned, $attempt->fresh()->state);
+    }
+
+    public function test_the_next_on_the_desk_is_who_has_waited_longest(): void
+    {
+        $world = World::make();
+        $first = $world->handedIn();
+        $this->travel(2)->minutes();
+        $second = $world->handedIn(Pictures::jpeg(mark: 3), $world->neighbour);
+
+        $this->actingAs($world->instructor)->post(route('desk.publish', $first))->assertRedirect(route('desk.show', $second->id));
+    }
+
+    public function test_the_second_attempt_is_compared_with_the_first_line_by_line(): void
+    {
+        $world = World::make();
+        $first = $world->handedIn(Pictures::jpeg(patch: 118, record: Pictures::record(t: 1 / 200, iso: 400)));
+        $this->actingAs($world->instructor)->post(route('desk.publish', $first));
+        $second = $world->handedIn(Pictures::jpeg(patch: 182, record: Pictures::record(t: 1 / 50, iso: 200, compensation: 1)));
+        $this->assertSame(2, $second->number);
+        $this->actingAs($world->instructor)->post(route('desk.publish', $second));
+
+        $page = $this->actingAs($world->student)->get(route('attempts.return', $second))->assertOk();
+        $page->assertSeeInOrder(['attempt 1 against attempt 2', '▸ ISO gives', 'ISO 400', 'ISO 200', '−1', '▸ Exposure time takes', '1/200 s', '1/50 s', '+2'], false);
+        $page->assertSee('Gone: ');
+        $this->actingAs($world->student)->get(route('attempts.return', $first))->assertDontSee('Against attempt');
+    }
+
+    public function test_a_brief_is_set_once_and_keeps_its_own_copy(): void
+    {
+        $world = World::make();
+        $world->setBrief->delete();
+        $this->actingAs($world->instructor)->get(route('set-briefs.create', $world->course))->assertSee('The meter is fooled')->assertSee('Take care');
+        $this->post(route('set-briefs.store', $world->course), ['brief' => 'meter-is-fooled', 'due_at' => '2026-12-01T20:00'])->assertRedirect();
+        $this->post(route('set-briefs.store', $world->course), ['brief' => 'meter-is-fooled'])->assertRedirect();
+        $this->assertSame(1, $world->course->setBriefs()->count());
+        $this->assertSame(4, count($world->course->setBriefs()->sole()->content()->checks));
+
+        $this->post(route('set-briefs.store', $world->course), ['brief' => '../../composer'])->assertSessionHasErrors('brief');
+        $this->actingAs($world->student)->post(route('set-briefs.store', $world->course), ['brief' => 'meter-is-fooled'])->assertForbidden();
+    }
+
+    public function test_only_students_hand_in(): void
+    {
+        $world = World::make();
+        $this->actingAs($world->instructor)->post(route('frames.store', $world->setBrief), ['picture' => World::upload(Pictures::jpeg())])->assertForbidden();
+    }
+}

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Imaging\LooseFile;
+use App\Imaging\PixelEngine;
+use App\Imaging\Tool;
+use App\PracticeCamera\Body;
+use App\PracticeCamera\Scene;
+use App\PracticeCamera\Shot;
+use App\PracticeCamera\Shutter;
+use DateTimeImmutable;
+use InvalidArgumentException;
+use Tests\Support\Pictures;
+use Tests\TestCase;
+use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Capture\RecordReader;
+use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Metering\MeteringPattern;
+use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Tone\Srgb;
+
+/** Pictures of known tones, measured back. */
+final class ImagingTest extends TestCase
+{
+    public function test_every_pixel_is_counted_and_the_subject_s_tone_is_found(): void
+    {
+        $measures = app(LooseFile::class)->measure(Pictures::jpeg(patch: 180, ground: 60), Pictures::SUBJECT);
+        foreach (['luminance', 'red', 'green', 'blue'] as $channel) {
+            $this->assertSame(Pictures::WIDTH * Pictures::HEIGHT, array_sum($measures->tone->statistics->$channel->counts), $channel);
+        }
+        $stops = fn (int $code): float => Srgb::stopsFromMidGrey(Srgb::linear($code / 255));
+
+        $this->assertEqualsWithDelta($stops(180), $measures->subject?->tone->meanStops, 0.05);
+        $this->assertEqualsWithDelta($stops(60), $measures->tone->medianStops, 0.05);
+        $mean = 0.08 * Srgb::linear(180 / 255) + 0.92 * Srgb::linear(60 / 255);
+        $this->assertEqualsWithDelta(Srgb::stopsFromMidGrey($mean), $measures->tone->meanStops, 0.05);
+        $this->assertEqualsWithDelta($stops(180), $measures->metering['spot'], 0.1);
+    }
+
+    public function test_lost_and_blocked_shares_within_a_tenth_of_a_percent(): void
+    {
+        $measures = app(LooseFile::class)->measure(Pictures::jpeg(patch: 255, ground: 0), null);
+
+        $this->assertEqualsWithDelta(8.0, $measures->tone->lostHighlightsPct, 0.1);
+        $this->assertEqualsWithDelta(92.0, $measures->tone->blockedShadowsPct, 0.5);
+        $this->assertNull($measures->subject);
+    }
+
+    public function test_one_channel_at_its_end_is_no_lost_highlight_but_counts_as_a_channel(): void
+    {
+        $path = Pictures::path('png');
+        $image = imagecreatetruecolor(100, 100);
+        imagefill($image, 0, 0, (int) imagecolorallocate($image, 255, 120, 40));
+        imagepng($image, $path);
+        $tone = app(LooseFile::class)->measure($path, null)->tone;
+
+        $this->assertSame(0.0, $tone->lostHighlightsPct);
+        $this->assertSame(['r' => 100.0, 'g' => 0.0, 'b' => 0.0], $tone->lostHighlightsPctByChannel);
+    }
+
+    public function test_orientation_is_honoured_in_size_and_in_regions(): void
+    {
+        $path = Pictures::path('jpg');
+        $image = imagecreatetruecolor(400, 200);
+        imagefilledrectangle($image, 0, 0, 199, 199, (int) imagecolorallocate($image, 200, 200, 200));
+        imagejpeg($image, $path, 98);
+        // Stored lying on its side: displayed, its left half is the top.
+        (new Tool('exiftool', 20))->run(['-overwrite_original', '-q', '-n', '-Orientation=6', $path]);
+        $picture = app(RecordReader::class)->read($path);
+        $measures = app(LooseFile::class)->measure($path, '0.1,0.02,0.8,0.4');
+
+        $this->assertSame([200, 400], [$picture->width, $picture->height]);
+        $this->assertEqualsWithDelta(Srgb::stopsFromMidGrey(Srgb::linear(200 / 255)), $measures->subject?->tone->meanStops, 0.05);
+    }
+
+    public function test_a_profile_other_than_srgb_is_converted_before_it_is_measured(): void
+    {
+        $plain = Pictures::path('png');
+        $image = imagecreatetruecolor(64, 64);
+        imagefill($image, 0, 0, (int) imagecolorallocate($image, 40, 200, 60));
+        imagepng($image, $plain);
+        $wide = Pictures::path('jpg');
+        // The same colour, stored in the other RGB profile that vips carries.
+        (new Tool('vips', 20))->run(['icc_transform', $plain, $wide.'[Q=100,subsample-mode=off]', 'p3', '--input-profile', 'srgb']);
+        $engine = app(PixelEngine::class);
+        $expected = $engine->statistics($plain)[0];
+        $found = $engine->statistics($wide)[0];
+
+        $mean = fn ($histogram) => array_sum(array_map(fn (int $code, int $count) => $code * $count, array_keys($histogram->counts), $histogram->counts)) / $histogram->total;
+        $this->assertEqualsWithDelta($mean($expected->green), $mean($found->green), 3);
+        $this->assertEqualsWithDelta($mean($expected->red), $mean($found->red), 4);
+    }
+
+    public function test_grey_and_cmyk_pictures_are_measured_too(): void
+    {
+        $grey = Pictures::path('png');
+        (new Tool('vips', 20))->run(['colourspace', Pictures::jpeg(patch: 118), $grey, 'b-w']);
+        $cmyk = Pictures::path('jpg');
+        (new Tool('vips', 20))->run(['icc_transform', Pictures::jpeg(patch: 118), $cmyk, 'cmyk', '--input-profile', 'srgb']);
+
+        $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($grey, null)->tone->medianStops, 0.05);
+        $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($cmyk, null)->tone->medianStops, 0.25);
+    }
+
+    public function test_the_practice_camera_exposes_in_exact_stops(): void
+    {
+        $placements = [];
+        foreach ([1 / 60, 1 / 30] as $time) {
+            $path = Pictures::path('jpg');
+            $this->press($path, ExposureMode::Manual, ExposureTime::of($time), Stops::none());
+            $placements[] = app(LooseFile::class)->measure($path, '0.76,0.56,0.04,0.07')->subject?->tone->meanStops;
+        }
+
+        // The dark jar is far from both ends, so a doubled time is one stop.
+        $this->assertEqualsWithDelta(1.0, $placements[1] - $placements[0], 0.05);
+    }
+
+    public function test_what_its_meter_chose_reads_as_mid_grey_and_its_record_reads_back(): void
+    {
+        $path = Pictures::path('jpg');
+        $settings = $this->press($path, ExposureMode::Aperture, null, Stops::none());
+        $record = app(RecordReader::class)->read($path)->capture;
+
+        $this->assertSame((string) $settings, (string) $record->settings());
+        $this->assertSame(['Marlpit One', ExposureMode::Aperture, MeteringPattern::Scene], [$record->model, $record->mode, $record->metering]);
+        $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($path, null)->metering['scene'], 0.25);
+    }
+
+    public function test_there_are_no_other_scenes(): void
+    {
+        $this->expectException(InvalidArgumentException::class);
+        Scene::find('../pots');
+    }
+
+    public function test_a_region_outside_the_frame_is_refused(): void
+    {
+        $this->expectException(InvalidArgumentException::class);
+        Region::of(0.9, 0.9, 0.3, 0.3);
+    }
+
+    private function press(string $path, ExposureMode $mode, ?ExposureTime $time, Stops $compensation): \TruePupil\Core\Exposure\ExposureSettings
+    {
+        $body = new Body('Marlpit', 'Marlpit One', 'Marlpit 50 mm', Format::fullFrame(), 24_000_000, 50, 1.8);
+
+        return app(Shutter::class)->press(new Shot(
+            Scene::find('pots'), $body, $mode, Aperture::of(5.6), $time, Iso::of(400), $compensation,
+            MeteringPattern::Scene, ['x' => 0.5, 'y' => 0.5], new DateTimeImmutable('2026-10-06 19:12:00'), 7,
+        ), $path);
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Course;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Hash;
+use Tests\Support\World;
+use Tests\TestCase;
+
+final class SignInTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_a_member_signs_in_and_lands_in_the_one_course(): void
+    {
+        $world = World::make();
+
+        $this->post('/sign-in', ['email' => $world->student->email, 'password' => 'a-long-password'])->assertRedirect(route('home'));
+        $this->assertAuthenticatedAs($world->student);
+        $this->get('/')->assertRedirect(route('courses.show', $world->course));
+    }
+
+    public function test_a_wrong_password_keeps_the_address_and_says_so(): void
+    {
+        $world = World::make();
+
+        $this->from('/sign-in')->followingRedirects()->post('/sign-in', ['email' => $world->student->email, 'password' => 'guess'])
+            ->assertSee('No member has this address and password')->assertSee($world->student->email);
+        $this->assertGuest();
+    }
+
+    public function test_guessing_is_slowed_down(): void
+    {
+        $world = World::make();
+        for ($try = 0; $try < 5; $try++) {
+            $this->post('/sign-in', ['email' => $world->student->email, 'password' => 'guess '.$try]);
+        }
+
+        $this->followingRedirects()->from('/sign-in')->post('/sign-in', ['email' => $world->student->email, 'password' => 'a-long-password'])->assertSee('Too many tries');
+        $this->assertGuest();
+    }
+
+    public function test_passwords_are_stored_hashed(): void
+    {
+        $stored = World::make()->student->fresh()->getAuthPassword();
+
+        $this->assertNotSame('a-long-password', $stored);
+        $this->assertTrue(Hash::check('a-long-password', $stored));
+    }
+
+    public function test_somebody_new_joins_by_code_however_it_is_written(): void
+    {
+        $world = World::make();
+        $this->post('/join', ['code' => 'test cqde', 'name' => 'Nia Newcomb', 'email' => 'nia@kilnyard.example', 'password' => 'ten-letters-and-more'])
+            ->assertRedirect(route('courses.show', $world->course));
+
+        $nia = User::query()->where('email', 'nia@kilnyard.example')->firstOrFail();
+        $this->assertAuthenticatedAs($nia);
+        $this->assertSame(Role::Student, $nia->roleIn($world->course));
+    }
+
+    public function test_joining_again_changes_no_role(): void
+    {
+        $world = World::make();
+        $this->actingAs($world->instructor)->post('/join', ['code' => 'TESTCQDE'])->assertRedirect();
+
+        $this->assertSame(Role::Instructor, $world->instructor->roleIn($world->course));
+        $this->assertSame(4, $world->course->memberships()->count());
+    }
+
+    public function test_a_code_that_no_course_has(): void
+    {
+        World::make();
+        $this->followingRedirects()->from('/join')->post('/join', ['code' => 'NOTHERE', 'name' => 'Nia Newcomb', 'email' => 'nia@kilnyard.example', 'password' => 'ten-letters-and-more'])
+            ->assertSee('No course has this code')->assertSee('Nia Newcomb');
+        $this->assertDatabaseMissing('users', ['email' => 'nia@kilnyard.example']);
+    }
+
+    public function test_codes_avoid_letters_that_look_alike(): void
+    {
+        for ($i = 0; $i < 50; $i++) {
+            $this->assertMatchesRegularExpression('/^[ACDEFGHJKLMNPQRTUVWXY34679]{8}$/', Course::newJoinCode());
+        }
+    }
+
+    public function test_signing_out(): void
+    {
+        $this->actingAs(World::make()->student)->post('/sign-out')->assertRedirect('/sign-in');
+        $this->assertGuest();
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Briefs\BriefLibrary;
+use App\HandIn\HandIn;
+use App\Models\Attempt;
+use App\Models\Course;
+use App\Models\Frame;
+use App\Models\Role;
+use App\Models\SetBrief;
+use App\Models\User;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+
+/** A small course to test in: one instructor, one critic, two students, one brief. */
+final readonly class World
+{
+    private function __construct(
+        public Course $course,
+        public SetBrief $setBrief,
+        public User $instructor,
+        public User $critic,
+        public User $student,
+        public User $neighbour,
+        public User $outsider,
+    ) {
+    }
+
+    public static function make(): self
+    {
+        $course = Course::query()->create(['name' => 'Evening course', 'place' => 'Kilnyard', 'join_code' => 'TESTCQDE', 'approach' => []]);
+        $member = function (string $name, ?Role $role) use ($course): User {
+            $user = User::query()->create(['name' => $name, 'email' => Str::slug($name).'@kilnyard.example', 'password' => 'a-long-password']);
+            if ($role !== null) {
+                $course->memberships()->create(['user_id' => $user->id, 'role' => $role]);
+            }
+
+            // As the database has it, with every column.
+            return $user->refresh();
+        };
+
+        return new self(
+            $course,
+            $course->setBriefs()->create(['brief_id' => 'meter-is-fooled', 'brief' => app(BriefLibrary::class)->data('meter-is-fooled')]),
+            $member('Ina Structor', Role::Instructor), $member('Guy Crit', Role::Critic), $member('Stu Dent', Role::Student), $member('Nell Bour', Role::Student), $member('Out Sider', null),
+        );
+    }
+
+    /** A frame that the student has handed in, judged. */
+    public function handedIn(?string $picture = null, ?User $student = null): Attempt
+    {
+        $frame = $this->prepared($picture, $student);
+        app(HandIn::class)->submit($frame->attempt);
+
+        return $frame->attempt->refresh();
+    }
+
+    public function prepared(?string $picture = null, ?User $student = null): Frame
+    {
+        $frame = app(HandIn::class)->add($this->setBrief, $student ?? $this->student, $picture ?? Pictures::jpeg(), 'pot.jpg')->refresh();
+        [$x, $y, $width, $height] = array_map(floatval(...), explode(',', Pictures::SUBJECT));
+        app(HandIn::class)->prepare($frame, [
+            'typed' => ['support' => 'hand'],
+            'subject' => compact('x', 'y', 'width', 'height'),
+            'placement_id' => 'white',
+            'about' => 'A pot.',
+            'reason' => 'The meter said so.',
+        ]);
+
+        return $frame->refresh();
+    }
+
+    /** What the form of the prepare page sends. @return array<string, mixed> */
+    public static function form(array $changes = []): array
+    {
+        return array_replace_recursive([
+            'placement_id' => 'white',
+            'subject' => ['x' => '42', 'y' => '32', 'width' => '16', 'height' => '36'],
+            'typed' => ['support' => 'hand'],
+            'about' => 'A pot on a shelf.',
+            'reason' => 'To see what the meter does.',
+        ], $changes);
+    }
+
+    public static function upload(string $path, string $name = 'pot.jpg'): UploadedFile
+    {
+        return new UploadedFile($path, $name, null, UPLOAD_ERR_OK, true);
+    }
+}
