@@ -9,6 +9,7 @@ use App\Models\Course;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 
@@ -19,7 +20,13 @@ final readonly class Kilnyard
     {
     }
 
+    /** All of it or nothing, so that a start that was cut short loads it afresh. */
     public function load(): void
+    {
+        DB::transaction(fn () => $this->loadAll());
+    }
+
+    private function loadAll(): void
     {
         [$course, $people] = $this->loadPeople();
         $id = $this->read('course')['brief'];

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Bench\Stopwatch;
+use App\Briefs\BriefLibrary;
+use App\Imaging\FrameMeasurer;
+use App\Imaging\PictureTags;
+use App\Imaging\PixelEngine;
+use App\Imaging\TagWriter;
+use App\Imaging\Tool;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\File;
+use TruePupil\Core\Adviser\PlacementAdviser;
+use TruePupil\Core\Brief\Approach;
+use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Capture\RecordNormaliser;
+use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Capture\TypedFields;
+use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Findings\Critic;
+use TruePupil\Core\Findings\Critique;
+use TruePupil\Core\Findings\Situation;
+
+final class Bench extends Command
+{
+    protected $signature = 'pupil:bench {--runs=5}';
+
+    protected $description = 'Times the analysis of a 24-megapixel JPEG beside a bare decode of it';
+
+    public function handle(PictureTags $tags, PixelEngine $pixels, FrameMeasurer $measurer, TagWriter $writer, Critic $critic, BriefLibrary $library): int
+    {
+        $picture = storage_path('scratch/bench.jpg');
+        $copy = storage_path('scratch/bench-working.jpg');
+        $this->makePicture($picture, $writer);
+        $subject = Region::of(0.35, 0.3, 0.2, 0.35);
+        $brief = $library->find('meter-is-fooled');
+        $watch = new Stopwatch(max(1, (int) $this->option('runs')));
+
+        $decode = $watch->time('bare decode (libjpeg through GD)', fn () => imagecreatefromjpeg($picture));
+        $analysis = $watch->time('whole analysis of the frame', function () use ($tags, $pixels, $measurer, $picture, $copy, $subject, $brief, $critic): void {
+            $record = (new TypedFields(support: Support::Hand))->fillIn((new RecordNormaliser)->normalise($tags->read($picture)));
+            $pixels->workingCopy($picture, $copy, (int) config('pupil.working_side'));
+            $measures = $measurer->measure($picture, $copy, $subject);
+            Critique::of(new Situation($record, $measures, new Approach, $brief?->placement('white')), $brief, $critic, new PlacementAdviser);
+        });
+        $watch->time('  its record (exiftool)', fn () => $tags->read($picture));
+        $watch->time('  its working copy (vips)', fn () => $pixels->workingCopy($picture, $copy, (int) config('pupil.working_side')));
+        $watch->time('  its full-resolution counts (vips)', fn () => $pixels->statistics($picture, [$subject]));
+        $watch->time('  its luminance grid (GD and PHP)', fn () => $pixels->luminanceGrid($copy, 144));
+        $measures = $measurer->measure($picture, $copy, $subject);
+        $record = (new TypedFields(support: Support::Hand))->fillIn((new RecordNormaliser)->normalise($tags->read($picture)));
+        $watch->time('  its checks, findings and suggestions (PHP)', fn () => Critique::of(
+            new Situation($record, $measures, new Approach, $brief?->placement('white')), $brief, $critic, new PlacementAdviser,
+        ));
+
+        $this->table(['what', 'median', 'slowest', 'peak memory of PHP'], $watch->rows());
+        $this->line(sprintf('The whole analysis takes %.1f times a bare decode.', $analysis / $decode));
+        $this->line(sprintf('Peak memory of the largest program run for it: %.0f MB.', (getrusage(1)['ru_maxrss'] ?? 0) / 1024));
+        File::delete([$picture, $copy]);
+
+        return self::SUCCESS;
+    }
+
+    /** 6000 × 4000 pixels of a scene of the demo with noise: detail that a JPEG decoder has to work for. */
+    private function makePicture(string $target, TagWriter $writer): void
+    {
+        $vips = new Tool((string) config('pupil.tools.vips'), 120);
+        $folder = storage_path('scratch/making');
+        File::ensureDirectoryExists($folder);
+        File::put($folder.'/plate.hdr', (string) gzdecode(File::get(base_path('demo/scenes/pots/plate.hdr.gz'))));
+        $vips->run(['rad2float', $folder.'/plate.hdr', $folder.'/plate.v']);
+        $vips->run(['colourspace', $folder.'/plate.v', $folder.'/srgb.v', 'srgb', '--source-space', 'scrgb']);
+        $vips->run(['resize', $folder.'/srgb.v', $folder.'/large.v', (string) (6000 / 1800)]);
+        $vips->run(['gaussnoise', $folder.'/noise.v', '6000', '4000', '--sigma', '5', '--mean', '0', '--seed', '24']);
+        $vips->run(['add', $folder.'/large.v', $folder.'/noise.v', $folder.'/noisy.v']);
+        $vips->run(['cast', $folder.'/noisy.v', $folder.'/cast.v', 'uchar']);
+        $vips->run(['copy', $folder.'/cast.v', $target.'[Q=92]', '--interpretation', 'srgb']);
+        File::deleteDirectory($folder);
+        $writer->write($target, new CaptureRecord(
+            make: 'Marlpit', model: 'Marlpit One', fNumber: Aperture::of(5.6), exposureTime: ExposureTime::of(1 / 100), iso: Iso::of(400), compensation: 0.0,
+            mode: ExposureMode::Aperture, focalLength: 50, focalLength35: 50, widestFNumber: 1.8,
+        ));
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** bin/serve as somebody starts it: it comes up, keeps to itself, says what is wrong, and leaves nothing running. */
+final class ServeTest extends TestCase
+{
+    private string $var;
+
+    /** @var list<Process> */
+    private array $started = [];
+
+    protected function setUp(): void
+    {
+        $this->var = (getenv('PUPIL_VAR') ?: throw new \LogicException('Run this through bin/test.')).'/serve-'.bin2hex(random_bytes(3));
+    }
+
+    protected function tearDown(): void
+    {
+        foreach ($this->started as $process) {
+            $process->stop(15, SIGTERM);
+        }
+    }
+
+    public function test_it_comes_up_keeps_to_itself_and_leaves_nothing_behind(): void
+    {
+        [$first, $port] = $this->serve($this->var.'/one');
+        [$second, $otherPort] = $this->serve($this->var.'/two');
+        $this->assertNotSame($port, $otherPort);
+        foreach ([$port, $otherPort] as $served) {
+            $health = json_decode((string) file_get_contents('http://127.0.0.1:'.$served.'/healthz'), true);
+            $this->assertSame(['up', 'up'], [$health['database'], $health['queue']['worker']]);
+        }
+        $this->assertStringContainsString('maren@kilnyard.example', $first->getOutput());
+
+        $again = $this->start($this->var.'/one', ['PORT' => (string) $this->freePort()]);
+        $again->wait();
+        $this->assertSame(1, $again->getExitCode());
+        $this->assertStringContainsString('running from this folder already', $again->getErrorOutput());
+
+        $first->signal(SIGTERM);
+        $first->wait();
+        $this->assertSame(0, $first->getExitCode());
+        $this->assertStringContainsString('Stopped.', $first->getOutput());
+        $this->assertSame('', $this->processesOf($this->var.'/one'));
+        $this->assertNotSame('', $this->processesOf($this->var.'/two'), 'the other copy goes on');
+        $this->assertNotFalse(file_get_contents('http://127.0.0.1:'.$otherPort.'/sign-in'));
+
+        // Killed outright, its children still go with it.
+        posix_kill((int) $second->getPid(), SIGKILL);
+        for ($try = 0; $try < 100 && $this->processesOf($this->var.'/two') !== ''; $try++) {
+            usleep(100_000);
+        }
+        $this->assertSame('', $this->processesOf($this->var.'/two'));
+        // And what was stored is there at the next start.
+        [, $port] = $this->serve($this->var.'/two');
+        $this->assertStringContainsString('Sign in', (string) file_get_contents('http://127.0.0.1:'.$port.'/sign-in'));
+    }
+
+    #[DataProvider('obstacles')]
+    public function test_an_obstacle_gets_one_clear_sentence(callable $environment, string $says): void
+    {
+        $process = $this->start($this->var.'/obstacle', $environment());
+        $process->wait();
+
+        $this->assertSame(1, $process->getExitCode());
+        $this->assertStringStartsWith('True Pupil: ', $process->getErrorOutput());
+        $this->assertStringContainsString($says, $process->getErrorOutput());
+        $this->assertSame('', $this->processesOf($this->var.'/obstacle'));
+    }
+
+    public static function obstacles(): iterable
+    {
+        yield 'a port in use' => [function (): array {
+            static $holder;
+            $holder = stream_socket_server('tcp://127.0.0.1:0');
+
+            return ['PORT' => substr((string) strrchr((string) stream_socket_get_name($holder, false), ':'), 1)];
+        }, 'is in use by another program'];
+        yield 'a port that is none' => [fn (): array => ['PORT' => 'eighty'], 'PORT must be a number'];
+        yield 'a port beyond the last' => [fn (): array => ['PORT' => '70000'], 'between 1 and 65535'];
+        yield 'a folder nobody can write' => [fn (): array => ['PUPIL_VAR' => '/proc/true-pupil'], 'cannot write to /proc/true-pupil'];
+    }
+
+    /** @return array{Process, int} */
+    private function serve(string $var): array
+    {
+        $port = $this->freePort();
+        $process = $this->start($var, ['PORT' => (string) $port, 'DEMO' => 'people']);
+        $process->waitUntil(fn (): bool => str_contains($process->getOutput(), 'Ctrl-C stops it.'));
+        $this->assertTrue($process->isRunning(), $process->getOutput().$process->getErrorOutput());
+
+        return [$process, $port];
+    }
+
+    /** @param  array<string, string>  $environment */
+    private function start(string $var, array $environment): Process
+    {
+        // The test run's own database and cache settings are none of the served copy's business.
+        $clean = array_fill_keys(['APP_ENV', 'APP_KEY', 'DB_HOST', 'DB_PORT', 'DB_PASSWORD', 'DB_DATABASE', 'CACHE_STORE', 'SESSION_DRIVER', 'QUEUE_CONNECTION', 'BCRYPT_ROUNDS'], false);
+        $process = new Process([dirname(__DIR__, 2).'/bin/serve'], env: [...$clean, 'PUPIL_VAR' => $var, ...$environment], timeout: 120);
+        $process->start();
+
+        return $this->started[] = $process;
+    }
+
+    private function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+
+        return (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+    }
+
+    /** Command lines of running processes that speak of a folder. */
+    private function processesOf(string $folder): string
+    {
+        $found = new Process(['pgrep', '-af', $folder]);
+        $found->run();
+
+        return trim($found->getOutput());
+    }
+}
