@@ -10,7 +10,9 @@ final class Stopwatch
     /** @var list<array{string, string, string, string}> */
     private array $rows = [];
 
-    public function __construct(private readonly int $runs) {}
+    public function __construct(private readonly int $runs)
+    {
+    }
 
     /** @return float median, seconds */
     public function time(string $what, callable $work): float

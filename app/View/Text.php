@@ -33,8 +33,11 @@ final class Text
         if ($margin === null) {
             return '';
         }
+        $side = $margin >= -1e-6 ? 'inside' : 'beyond';
         $amount = $unit === 'stops' ? Stops::of($margin)->inWords() : ltrim(self::quantity(abs($margin), $unit), '+');
+        // Less than any dial can move is not "0 stops beyond".
+        $isHair = $unit === 'stops' ? Stops::of($margin)->inThirds() === 0 : abs($margin) < 0.05;
 
-        return $amount.($margin >= -1e-6 ? ' inside the limit' : ' beyond the limit');
+        return ($isHair ? 'just ' : $amount.' ').$side.' the limit';
     }
 }

@@ -20,8 +20,8 @@ use TruePupil\Core\Findings\Situation;
  */
 final class PlacementAdviser
 {
-    /** Nothing needs to move within half a third: no dial could do it. */
-    private const NOTHING_TO_MOVE = 1 / 6;
+    /** Within a third of a stop, the finest step of most dials, a subject sits where the brief wants it. */
+    private const IN_PLACE = 1 / 3;
 
     /** Costs per stop, so that kinds can be compared: shake ruins a frame, noise and depth only change it. */
     private const SHAKE_WEIGHT = 4.0;
@@ -44,7 +44,7 @@ final class PlacementAdviser
     {
         $settings = $situation->record->settings();
         $error = $situation->placementError();
-        if ($settings === null || $error === null || abs($error->value) < self::NOTHING_TO_MOVE) {
+        if ($settings === null || $error === null || $error->isWithin(Stops::of(self::IN_PLACE))) {
             return [];
         }
         $change = Stops::of(-$error->inThirds() / 3);
@@ -136,7 +136,7 @@ final class PlacementAdviser
     private function way(Situation $situation, ExposureSettings $from, ExposureSettings $to, string $kind, Stops $change): array
     {
         $record = $situation->record;
-        $gains = [sprintf('the %s sits %s stops from mid-grey, where the brief wants it', $situation->wanted->label ?? 'subject', $situation->wanted?->stops->signed() ?? '0')];
+        $gains = [sprintf('the %s sits at %s from mid-grey, where the brief wants it', $situation->wanted->label ?? 'subject', $situation->wanted?->stops->signed() ?? '0')];
         $costs = [];
         $cost = 0.0;
 

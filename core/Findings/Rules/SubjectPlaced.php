@@ -52,7 +52,7 @@ final class SubjectPlaced implements FindingRule
                 default => Severity::Weakness,
             },
             sentence: $placed
-                ? sprintf('You placed the %s at %s stops from mid-grey, within a third of a stop of where the brief wants it.', $wanted->label, $subject->placement()->signed())
+                ? sprintf('You placed the %s at %s from mid-grey, within a third of a stop of where the brief wants it.', $wanted->label, $subject->placement()->signed())
                 : sprintf(
                     'The %s is %s too %s: it sits at %s from mid-grey and the brief wants it at %s.',
                     $wanted->label, $error->inWords(), $error->value > 0 ? 'bright' : 'dark', $subject->placement()->signed(), $wanted->stops->signed(),

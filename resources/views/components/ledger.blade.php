@@ -18,7 +18,7 @@
     </tbody>
     <tfoot>
         <tr @class(['balance', 'off' => ! $ledger->balance->isWithin(\TruePupil\Core\Exposure\Stops::of(1 / 3))])>
-            <th scope="row" colspan="2">Balance: {{ $ledger->balance->inThirds() === 0 ? 'the subject sits where it belongs' : 'too '.($ledger->balance->value > 0 ? 'bright' : 'dark') }}</th>
+            <th scope="row" colspan="2">Balance: {{ $ledger->balance->isWithin(\TruePupil\Core\Exposure\Stops::of(1 / 3)) ? 'the subject sits where it belongs' : 'too '.($ledger->balance->value > 0 ? 'bright' : 'dark') }}</th>
             <td colspan="2" class="num">{{ $ledger->balance->signed() }}</td>
         </tr>
     </tfoot>
