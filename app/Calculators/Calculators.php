@@ -8,11 +8,20 @@ use InvalidArgumentException;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\FlashReach;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\NeutralDensity;
+use TruePupil\Core\Film\Reciprocity;
+use TruePupil\Core\Motion\HandHeldLimit;
+use TruePupil\Core\Motion\StarTrail;
+use TruePupil\Core\Motion\SubjectBlur;
+use TruePupil\Core\Optics\AngleOfView;
+use TruePupil\Core\Optics\BlurDisc;
 use TruePupil\Core\Optics\DepthOfField;
+use TruePupil\Core\Optics\Diffraction;
 use TruePupil\Core\Optics\EntrancePupil;
 use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Series\BracketLength;
 
 /** The calculators by name: plain numbers in, plain numbers out, in the units of each docblock in core. */
 final class Calculators
@@ -28,7 +37,18 @@ final class Calculators
                 $given->positive('from'), $given->positive('to'), $given->positiveOr('isoFrom', 100), $given->positiveOr('isoTo', 100),
             )->stops->value],
             'stops' => self::stops($given),
-            default => throw new InvalidArgumentException(sprintf('There is no calculator "%s"; there are ev, dof, pupil, nd and stops.', $name)),
+            'fov' => self::angleOfView($given),
+            'airy' => ['diameterUm' => Diffraction::at($given->positive('n'))->airyMicrometres],
+            'blurdisc' => ['diameter' => BlurDisc::of($given->positive('f'), $given->positive('n'), $given->positive('s'), $given->positive('d'))->millimetres],
+            'motion' => self::motion($given),
+            'shake' => ['limit' => HandHeldLimit::of($given->positive('f'), Format::parse($given->text('format')), $given->numberOr('stops', 0))->seconds],
+            'stars' => self::stars($given),
+            'flash' => ['distance' => FlashReach::of($given->positive('gn'), $given->positive('n'), $given->positive('iso'))->metres],
+            'bracket' => ['frames' => BracketLength::frames($given->number('sceneStops'), $given->number('usableStops'), $given->positive('step'))],
+            'reciprocity' => ['time' => Reciprocity::corrected($given->positive('t'), $given->numberOr('p', Reciprocity::TYPICAL))],
+            default => throw new InvalidArgumentException(sprintf(
+                'There is no calculator "%s"; there are ev, dof, pupil, fov, airy, blurdisc, motion, shake, stars, nd, flash, bracket, reciprocity and stops.', $name,
+            )),
         };
     }
 
@@ -64,5 +84,33 @@ final class Calculators
             $given->has('fromIso') => Iso::of($given->positive('toIso'))->stopsMoreThan(Iso::of($given->positive('fromIso')))->value,
             default => throw new InvalidArgumentException('Give fromN and toN, fromT and toT, or fromIso and toIso.'),
         }];
+    }
+
+    /** @return array<string, float> degrees */
+    private static function angleOfView(Given $given): array
+    {
+        $view = AngleOfView::of($given->positive('f'), Format::parse($given->text('format')));
+
+        return ['horizontal' => $view->horizontal, 'vertical' => $view->vertical, 'diagonal' => $view->diagonal];
+    }
+
+    /** @return array<string, ?float> mm and seconds */
+    private static function motion(Given $given): array
+    {
+        $blur = SubjectBlur::of(
+            $given->number('v'), $given->numberOr('angle', 0), $given->positive('f'), $given->positive('s'), Format::parse($given->text('format')),
+        );
+
+        return ['blur' => $blur->after($given->positive('t')), 'criticalLimit' => $blur->criticalLimit(), 'acceptableLimit' => $blur->acceptableLimit()];
+    }
+
+    /** @return array<string, float> seconds and pixels */
+    private static function stars(Given $given): array
+    {
+        return [
+            'roughLimit' => StarTrail::roughLimit($given->positive('f'), Format::parse($given->text('format'))),
+            'pixelLimit' => StarTrail::pixelLimit($given->positive('f'), $given->positive('n'), $given->positive('pitch')),
+            'trailPixels' => StarTrail::pixels($given->positive('f'), $given->positive('pitch'), $given->numberOr('declination', 0), $given->positive('t')),
+        ];
     }
 }

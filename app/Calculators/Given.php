@@ -50,6 +50,11 @@ final readonly class Given
         return is_numeric($text) && is_finite((float) $text) ? (float) $text : throw new InvalidArgumentException(sprintf('"%s" must be a number; got "%s".', $key, $text));
     }
 
+    public function numberOr(string $key, float $default): float
+    {
+        return $this->has($key) ? $this->number($key) : $default;
+    }
+
     /** A number greater than zero. */
     public function positive(string $key): float
     {

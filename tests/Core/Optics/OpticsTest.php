@@ -7,13 +7,21 @@ namespace Tests\Core\Optics;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\FlashReach;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Film\Reciprocity;
 use TruePupil\Core\Motion\HandHeldLimit;
+use TruePupil\Core\Motion\StarTrail;
+use TruePupil\Core\Motion\SubjectBlur;
+use TruePupil\Core\Optics\AngleOfView;
+use TruePupil\Core\Optics\BlurDisc;
 use TruePupil\Core\Optics\DepthOfField;
+use TruePupil\Core\Optics\Diffraction;
 use TruePupil\Core\Optics\EntrancePupil;
 use TruePupil\Core\Optics\InvalidOptics;
 use TruePupil\Core\Sensor\Format;
 use TruePupil\Core\Sensor\SensorModel;
+use TruePupil\Core\Series\BracketLength;
 
 final class OpticsTest extends TestCase
 {
@@ -106,5 +114,60 @@ final class OpticsTest extends TestCase
         $this->expectException(InvalidOptics::class);
         $this->expectExceptionMessage('"large"');
         Format::parse('large');
+    }
+
+    public function test_angles_of_view(): void
+    {
+        $this->assertEqualsWithDelta(39.60, AngleOfView::of(50, Format::fullFrame())->horizontal, 0.005);
+        $this->assertEqualsWithDelta(90.0, AngleOfView::of(18, Format::fullFrame())->horizontal, 1e-9);
+    }
+
+    public function test_diffraction(): void
+    {
+        $this->assertEqualsWithDelta(10.74, Diffraction::at(8)->airyMicrometres, 0.005);
+        $this->assertEqualsWithDelta(29.52, Diffraction::at(22)->airyMicrometres, 0.005);
+        $this->assertEqualsWithDelta(22.4, Diffraction::printLimit(Format::fullFrame()), 0.05);
+        $this->assertEqualsWithDelta(11.2, Diffraction::printLimit(Format::ofSize(17.3, 13)), 0.05);
+        $this->assertEqualsWithDelta(11.18, Diffraction::pixelLimit(6), 0.005);
+    }
+
+    public function test_blur_discs(): void
+    {
+        $disc = BlurDisc::of(85, 1.8, 2, 10);
+
+        $this->assertEqualsWithDelta(1.677, $disc->millimetres, 0.001);
+        $this->assertEqualsWithDelta(4.66, $disc->percentOfWidth(Format::fullFrame()), 0.005);
+        $this->assertSame(0.0, BlurDisc::of(85, 1.8, 2, 2)->millimetres);
+        // At the limits of depth of field the disc is just one circle of confusion.
+        $depth = DepthOfField::of(50, 8, 3, 0.03);
+        $this->assertEqualsWithDelta(0.03, BlurDisc::of(50, 8, 3, $depth->near)->millimetres, 1e-6);
+        $this->assertEqualsWithDelta(0.03, BlurDisc::of(50, 8, 3, (float) $depth->far)->millimetres, 1e-6);
+    }
+
+    public function test_subject_blur(): void
+    {
+        $walking = SubjectBlur::of(1.4, 0, 50, 5, Format::fullFrame());
+        $running = SubjectBlur::of(5, 0, 50, 8, Format::fullFrame());
+
+        $this->assertEqualsWithDelta([471, 118], [1 / $walking->criticalLimit(), 1 / $walking->acceptableLimit()], 0.5);
+        $this->assertEqualsWithDelta([1048, 262], [1 / $running->criticalLimit(), 1 / $running->acceptableLimit()], 0.5);
+        $this->assertEqualsWithDelta($walking->after(0.01) / 2, SubjectBlur::of(1.4, 60, 50, 5, Format::fullFrame())->after(0.01), 1e-9);
+        $this->assertNull(SubjectBlur::of(1.4, 90, 50, 5, Format::fullFrame())->criticalLimit());
+    }
+
+    public function test_stars(): void
+    {
+        $this->assertEqualsWithDelta(12.2, StarTrail::pixelLimit(20, 1.8, 6), 0.06);
+        $this->assertEqualsWithDelta(3.65, StarTrail::pixels(20, 6, 0, 15), 0.005);
+        $this->assertEqualsWithDelta(0.0, StarTrail::pixels(20, 6, 90, 15), 1e-9, 'the pole stands still');
+        $this->assertEqualsWithDelta(25.0, StarTrail::roughLimit(20, Format::fullFrame()), 1e-9);
+    }
+
+    public function test_flash_film_and_brackets(): void
+    {
+        $this->assertEqualsWithDelta(10.0, FlashReach::of(40, 8, 400)->metres, 1e-9);
+        $this->assertEqualsWithDelta(20.0, Reciprocity::corrected(10, 1.3), 0.05);
+        $this->assertSame(0.5, Reciprocity::corrected(0.5, 1.3));
+        $this->assertSame([4, 1, 3], [BracketLength::frames(16, 10, 2), BracketLength::frames(8, 10, 2), BracketLength::frames(10 + 4 / 3, 10, 2 / 3)]);
     }
 }

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Motion;
+
+use TruePupil\Core\Optics\InvalidOptics;
+use TruePupil\Core\Sensor\Format;
+
+/** How long stars stay points on a camera that stands still. */
+final class StarTrail
+{
+    /** The sky's turning, radians per second (one turn in a sidereal day of 86 164 s). */
+    private const TURNING = 7.2921e-5;
+
+    /** The rough rule: 500/(crop·f), seconds. Focal length in mm. @throws InvalidOptics */
+    public static function roughLimit(float $focalLength, Format $format): float
+    {
+        InvalidOptics::unlessPositive('focal length', $focalLength, 'mm');
+
+        return 500 / ($format->crop() * $focalLength);
+    }
+
+    /**
+     * The pixel-based rule: (35·N + 30·p)/f, seconds. Focal length in mm, pixel pitch in µm.
+     *
+     * @throws InvalidOptics
+     */
+    public static function pixelLimit(float $focalLength, float $fNumber, float $pitch): float
+    {
+        InvalidOptics::unlessPositive('focal length', $focalLength, 'mm');
+        InvalidOptics::unlessPositive('f-number', $fNumber);
+        InvalidOptics::unlessPositive('pixel pitch', $pitch, 'µm');
+
+        return (35 * $fNumber + 30 * $pitch) / $focalLength;
+    }
+
+    /**
+     * Length of the trail in pixels, exactly: f·ω·cosδ·t/p, with declination δ in degrees.
+     *
+     * @throws InvalidOptics
+     */
+    public static function pixels(float $focalLength, float $pitch, float $declination, float $seconds): float
+    {
+        InvalidOptics::unlessPositive('focal length', $focalLength, 'mm');
+        InvalidOptics::unlessPositive('pixel pitch', $pitch, 'µm');
+
+        return $focalLength * 1000 * self::TURNING * cos(deg2rad($declination)) * $seconds / $pitch;
+    }
+}
