@@ -19,6 +19,16 @@ final class InvalidExposure extends InvalidArgumentException
         return new self(sprintf('%s must be a finite number; got %s.', ucfirst($what), $value));
     }
 
+    public static function reversed(string $what): self
+    {
+        return new self(sprintf('%s are the wrong way round: the lower end lies above the upper.', ucfirst($what)));
+    }
+
+    public static function unset(string $what, string $mode): self
+    {
+        return new self(sprintf('In %s the %s is the person\'s to set, and none was given.', $mode, $what));
+    }
+
     public static function unreadable(string $what, string $text): self
     {
         return new self(sprintf('"%s" cannot be read as %s.', $text, $what));

@@ -45,6 +45,27 @@ final class CommandsTest extends TestCase
         $this->assertSame('unknown', array_column($black['checks'], 'verdict', 'id')['iso']);
     }
 
+    public function test_expose(): void
+    {
+        $request = [
+            'sceneEv100' => 7.0, 'mode' => 'aperture', 'set' => ['fNumber' => 2.8, 'exposureTime' => null, 'iso' => 'auto'], 'compensation' => 0, 'filterStops' => 0,
+            'lens' => ['focalLength' => 50, 'widest' => 1.8, 'smallest' => 16], 'autoIso' => ['floor' => 100, 'ceiling' => 6400, 'slowest' => 0.0125],
+            'body' => ['format' => '36x24', 'fastest' => 0.000125, 'slowest' => 30, 'isoMin' => 100, 'isoMax' => 25600, 'isoBase' => 100, 'stepsPerStop' => 3],
+        ];
+        $answer = $this->answer(['pupil:expose'], (string) json_encode($request));
+
+        $this->assertSame(['fNumber' => 2.8, 'exposureTime' => 0.0125, 'iso' => 500], array_map(fn ($value) => $value == (int) $value ? (int) $value : $value, $answer['display']));
+        $this->assertEqualsWithDelta(2 ** (-19 / 3), $answer['exposureTime'], 1e-9);
+        $this->assertSame(['fNumber' => 'person', 'exposureTime' => 'camera', 'iso' => 'camera'], $answer['decidedBy']);
+        $this->assertSame('slowest-automatic-time', $answer['limits'][0]['what']);
+        $this->assertLessThanOrEqual(1 / 6, abs($answer['errorStops']));
+        foreach (['nonsense' => 'not JSON', '{"mode":"aperture"}' => 'sceneEv100', '{"sceneEv100":9,"mode":"sideways"}' => '"mode"', '{"sceneEv100":9,"mode":"manual","set":{"iso":"lots"}}' => '"iso"'] as $input => $says) {
+            $process = $this->artisanProcess(['pupil:expose'], $input);
+            $this->assertSame(1, $process->getExitCode());
+            $this->assertStringContainsString($says, json_decode($process->getOutput(), true)['error']['message']);
+        }
+    }
+
     #[DataProvider('calculations')]
     public function test_calc(array $arguments, array $expected): void
     {
@@ -100,17 +121,17 @@ final class CommandsTest extends TestCase
     }
 
     /** @return array<string, mixed> */
-    private function answer(array $arguments): array
+    private function answer(array $arguments, string $input = ''): array
     {
-        $process = $this->artisanProcess($arguments);
+        $process = $this->artisanProcess($arguments, $input);
         $this->assertSame(0, $process->getExitCode(), $process->getOutput().$process->getErrorOutput());
 
         return json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
     }
 
-    private function artisanProcess(array $arguments): Process
+    private function artisanProcess(array $arguments, string $input = ''): Process
     {
-        $process = new Process([PHP_BINARY, base_path('artisan'), ...$arguments], base_path(), ['DB_HOST' => '127.0.0.1', 'DB_PORT' => '1'], timeout: 60);
+        $process = new Process([PHP_BINARY, base_path('artisan'), ...$arguments], base_path(), ['DB_HOST' => '127.0.0.1', 'DB_PORT' => '1'], $input, timeout: 60);
         $process->run();
 
         return $process;

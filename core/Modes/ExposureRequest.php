@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Modes;
+
+use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Kit\BodyLimits;
+use TruePupil\Core\Kit\LensLimits;
+
+/** What the camera is asked: the light, the mode, what the person set, and what body and lens can do. */
+final readonly class ExposureRequest
+{
+    /**
+     * @param  float  $sceneEv100  light as the meter reads it
+     * @param  float  $compensation  stops
+     * @param  float  $filterStops  light that a filter takes
+     * @param  ?Iso  $iso  null: automatic
+     */
+    public function __construct(
+        public float $sceneEv100,
+        public ExposureMode $mode,
+        public LensLimits $lens,
+        public BodyLimits $body,
+        public ?Aperture $aperture = null,
+        public ?ExposureTime $time = null,
+        public ?Iso $iso = null,
+        public ?AutoIso $autoIso = null,
+        public float $compensation = 0.0,
+        public float $filterStops = 0.0,
+    ) {
+    }
+
+    /** Compensation as wanted light: full automatic, scene programs and bulb do not offer it. */
+    public function compensationCounted(): float
+    {
+        return match ($this->mode) {
+            ExposureMode::Auto, ExposureMode::Scene, ExposureMode::Bulb => 0.0,
+            default => $this->compensation,
+        };
+    }
+}
