@@ -64,7 +64,7 @@ final readonly class Shutter
         $choice = new MeteredChoice($this->reading($shot, $framing), $shot->compensation);
 
         return match (true) {
-            $shot->time === null => $choice->time($shot->aperture, $shot->iso),
+            $shot->time === null => $choice->exposureTime($shot->aperture, $shot->iso),
             $shot->aperture === null => $choice->aperture($shot->time, $shot->iso),
             default => $choice->iso($shot->aperture, $shot->time),
         };

@@ -69,7 +69,7 @@ final class PlacementAdviser
     /** @return ?array{cost: float, suggestion: Suggestion} */
     private function byTime(Situation $situation, ExposureSettings $settings, Stops $change): ?array
     {
-        $time = $this->time($settings->time->exact * $change->ratio());
+        $time = $this->timeOnScale($settings->time->exact * $change->ratio());
 
         return $time === null ? null : $this->way($situation, $settings, $settings->withTime($time), 'time', $change);
     }
@@ -115,7 +115,7 @@ final class PlacementAdviser
         if ($room <= 0 || $room >= $change->value) {
             return null;
         }
-        $time = $this->time($settings->time->exact * 2 ** $room);
+        $time = $this->timeOnScale($settings->time->exact * 2 ** $room);
         $iso = Iso::nearest($settings->iso->exact * 2 ** ($change->value - $room));
         if ($time === null || $iso->exact > self::ISO_CEILING * 1.01) {
             return null;
@@ -124,7 +124,7 @@ final class PlacementAdviser
         return $this->way($situation, $settings, $settings->withTime($time)->withIso($iso), 'time-and-iso', $change);
     }
 
-    private function time(float $seconds): ?ExposureTime
+    private function timeOnScale(float $seconds): ?ExposureTime
     {
         $time = ExposureTime::nearest($seconds);
         $isOff = abs(log($time->exact / $seconds, 2)) > 1 / 6;

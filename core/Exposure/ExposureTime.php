@@ -56,6 +56,6 @@ final class ExposureTime
         /** @var ?Scale $scale */
         static $scale = null;
 
-        return $scale ??= Scale::time();
+        return $scale ??= Scale::exposureTime();
     }
 }

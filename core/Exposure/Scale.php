@@ -45,7 +45,7 @@ final readonly class Scale
         return new self($nominal, $increment, 1.0, 2.0);
     }
 
-    public static function time(StopIncrement $increment = StopIncrement::Third): self
+    public static function exposureTime(StopIncrement $increment = StopIncrement::Third): self
     {
         $nominal = match ($increment) {
             StopIncrement::Third => self::numbered(-45, [

@@ -25,7 +25,7 @@ final readonly class MeteredChoice
         $this->target = $reading->value - $compensation->value;
     }
 
-    public function time(Aperture $aperture, Iso $iso): ExposureSettings
+    public function exposureTime(Aperture $aperture, Iso $iso): ExposureSettings
     {
         $time = ExposureTime::nearest(2 ** ($aperture->apex() - $iso->stopsAbove100() - $this->target));
 

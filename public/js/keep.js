@@ -13,14 +13,18 @@ export function keepTexts(root) {
             forget(key);
         }
         field.addEventListener('input', () => write(key, field.value));
-        const form = field.closest('form');
-        form?.addEventListener('htmx:afterRequest', (event) => {
-            if (event.detail.successful) {
-                forget(key);
-            }
-        });
     }
 }
+
+// Sent and stored: what is in the field is safe. Listened for on the body, since an answer may replace the form itself.
+document.body.addEventListener('htmx:afterRequest', (event) => {
+    const { successful, requestConfig } = event.detail;
+    for (const field of successful ? requestConfig.elt.querySelectorAll('[data-keep]') : []) {
+        if (requestConfig.parameters[field.name] === field.value) {
+            forget(PREFIX + field.dataset.keep);
+        }
+    }
+});
 
 function read(key) {
     try {

@@ -4,24 +4,26 @@ import { say } from './say.js';
 export function tellProblems() {
     document.body.addEventListener('htmx:responseError', (event) => {
         const { status, responseText } = event.detail.xhr;
-        const plain = responseText && responseText.length < 400 && !responseText.includes('<') ? responseText : null;
         const words = {
             401: 'You are signed out. What you typed is kept in this browser: sign in again in another tab, then come back and press the button again.',
             403: 'This is not yours to change. What you typed is still here.',
             419: 'This page had been open too long. What you typed is kept in this browser: load the page again and it will be there.',
             422: 'Something is missing or cannot be read. What you typed is still here.',
         };
-        say(plain ?? readMessage(responseText) ?? words[status] ?? 'Something broke on our side. What you typed is still here; please try again.', true);
+        // Who is signed out or kept out needs more than the server's one word for it.
+        const said = status === 401 || status === 403 ? null : readMessage(responseText);
+        say(said ?? words[status] ?? 'Something broke on our side. What you typed is still here; please try again.', true);
     });
     document.body.addEventListener('htmx:sendError', () => {
         say('The connection is gone. What you typed is kept in this browser; press the button again when it is back.', true);
     });
 }
 
+/** The sentence in an answer: a JSON message, or a short plain text. */
 function readMessage(text) {
     try {
         return JSON.parse(text).message ?? null;
     } catch {
-        return null;
+        return text && text.length < 400 && !text.includes('<') ? text : null;
     }
 }

@@ -108,6 +108,7 @@ final class FirstRoundTest extends BrowserTestCase
         $this->type('[data-note] textarea', 'Nothing is lost and nothing is dull.');
         $this->press('Add the note');
         $this->see('Take back');
+        $this->assertSame('', $this->find('[data-note] textarea')->getAttribute('value'), 'a note that was sent is not offered again');
         $this->type('#summary', 'Turn the dial, then look again.');
         $this->see('Kept');
         // What was written survives the page being left and opened again.

@@ -78,7 +78,7 @@ final class ScaleTest extends TestCase
     {
         foreach (StopIncrement::cases() as $increment) {
             yield "aperture in {$increment->name}s" => [Scale::aperture($increment)];
-            yield "time in {$increment->name}s" => [Scale::time($increment)];
+            yield "time in {$increment->name}s" => [Scale::exposureTime($increment)];
             yield "ISO in {$increment->name}s" => [Scale::iso($increment)];
         }
     }

@@ -49,7 +49,7 @@ final class PracticeCameraTest extends TestCase
         for ($case = 0; $case < 200; $case++) {
             $light = Ev100::of(mt_rand(0, 1500) / 100);
             $compensation = Stops::of(mt_rand(-6, 6) / 3);
-            $settings = (new MeteredChoice($light, $compensation))->time(Aperture::of(5.6), Iso::of(400));
+            $settings = (new MeteredChoice($light, $compensation))->exposureTime(Aperture::of(5.6), Iso::of(400));
             if ($settings->time->nominal() <= 30) {
                 $this->assertEqualsWithDelta($compensation->value, $light->minus($settings->ev100())->value, 1 / 6 + 1e-9);
             }
