@@ -27,7 +27,7 @@ final readonly class HandIn
      * Puts a picture into the student's attempt under preparation, starting one if there is none.
      *
      * @throws \TruePupil\Core\Capture\UnreadablePicture when the file cannot be taken
-     * @throws CannotHandIn when the brief's frames are all there, or the last attempt is not back yet
+     * @throws CannotHandIn when the last attempt is not back yet
      */
     public function add(SetBrief $setBrief, User $student, string $path, string $originalName): Frame
     {
@@ -65,10 +65,19 @@ final readonly class HandIn
      * Keeps marks, typed fields and words, and asks for the frame to be judged again.
      *
      * @param  array{typed: array<string, ?string>, subject: ?array{x: float, y: float, width: float, height: float}, placement_id: ?string, about: ?string, reason: ?string}  $input
+     *
+     * @throws CannotHandIn when the attempt has been handed in, or the picture could not be read or is not read yet
      */
     public function prepare(Frame $frame, array $input): void
     {
         DB::transaction(function () use ($frame, $input): void {
+            // Locked, so that marks cannot slip in behind a hand-in from another tab.
+            if (Attempt::query()->lockForUpdate()->findOrFail($frame->attempt_id)->state !== AttemptState::Draft) {
+                throw CannotHandIn::because('This attempt has been handed in; its marks can no longer change.');
+            }
+            if ($frame->tags === null || $frame->state === FrameState::Refused) {
+                throw CannotHandIn::because('The picture has not been read, so it cannot be checked. Wait a moment, or choose another picture.');
+            }
             $frame->fill([...$input, 'state' => FrameState::Judging, 'revision' => $frame->revision + 1])->save();
             JudgeFrame::dispatch($frame->id, $frame->revision);
         });

@@ -10,10 +10,12 @@ as_root() {
 
 # The Debian packages that hold the programs we need; only what is missing is installed.
 install_packages() {
-    local wanted=() extension
+    local wanted=() extension modules
+    # Read whole before it is searched: a search that stops early breaks the pipe, and that would count as missing.
+    modules=$(php -m 2>/dev/null)
     command -v php >/dev/null || wanted+=(php8.2-cli)
     for extension in gd:gd mysql:pdo_mysql zip:zip curl:curl intl:intl mbstring:mbstring xml:dom; do
-        php -m 2>/dev/null | grep -qix "${extension#*:}" || wanted+=("php8.2-${extension%%:*}")
+        grep -qix "${extension#*:}" <<<"$modules" || wanted+=("php8.2-${extension%%:*}")
     done
     command -v mariadbd >/dev/null || [ -x /usr/sbin/mariadbd ] || wanted+=(mariadb-server)
     command -v vips >/dev/null || wanted+=(libvips-tools)

@@ -202,6 +202,21 @@ final class HandInTest extends TestCase
             ->assertStatus(422)->assertJsonPath('message', fn (string $message) => str_contains($message, 'Attempt 1 is waiting'));
     }
 
+    public function test_marks_wait_for_the_reading_and_end_with_the_hand_in(): void
+    {
+        $world = World::make();
+        $frame = $world->prepared();
+        $this->actingAs($world->student);
+        $frame->update(['state' => FrameState::Reading, 'tags' => null]);
+        $this->put(route('frames.update', $frame), World::form())->assertSessionHas('problem', fn (string $says) => str_contains($says, 'has not been read'))->assertSessionHasInput('about');
+        $this->assertSame(FrameState::Reading, $frame->fresh()->state);
+
+        $handedIn = $world->handedIn(student: $world->neighbour)->frames->first();
+        $before = $handedIn->revision;
+        $this->actingAs($world->neighbour)->put(route('frames.update', $handedIn), World::form())->assertSessionHas('problem', fn (string $says) => str_contains($says, 'handed in'));
+        $this->assertSame($before, $handedIn->fresh()->revision);
+    }
+
     public function test_an_older_job_never_overwrites_newer_marks(): void
     {
         $world = World::make();

@@ -47,10 +47,11 @@ final class FrameController extends Controller
 
     public function update(PrepareFrameRequest $request, Frame $frame, HandIn $handIn): RedirectResponse
     {
-        if ($frame->attempt->state !== AttemptState::Draft) {
-            return redirect()->route('frames.edit', $frame)->with('problem', 'This attempt has been handed in; its marks can no longer change.');
+        try {
+            $handIn->prepare($frame, $request->prepared());
+        } catch (CannotHandIn $problem) {
+            return redirect()->route('frames.edit', $frame)->withInput()->with('problem', $problem->getMessage());
         }
-        $handIn->prepare($frame, $request->prepared());
 
         return redirect()->to(route('frames.edit', $frame).'#result');
     }
