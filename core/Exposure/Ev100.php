@@ -36,9 +36,7 @@ final readonly class Ev100
     public static function fromNumbers(float $fNumber, float $seconds, float $iso): self
     {
         foreach (['f-number' => $fNumber, 'exposure time' => $seconds, 'ISO' => $iso] as $name => $value) {
-            if (! is_finite($value) || $value <= 0.0) {
-                throw InvalidExposure::notPositive($name, $value);
-            }
+            InvalidExposure::unlessPositive($name, $value);
         }
 
         return new self(log($fNumber ** 2 / $seconds, 2) - log($iso / 100, 2));
@@ -47,9 +45,7 @@ final readonly class Ev100
     /** EV100 of a surface of the given luminance in cd/m²: L = 2^EV100 · K/100 (ISO 2720). @throws InvalidExposure */
     public static function fromLuminance(float $candelasPerSquareMetre): self
     {
-        if (! is_finite($candelasPerSquareMetre) || $candelasPerSquareMetre <= 0.0) {
-            throw InvalidExposure::notPositive('luminance', $candelasPerSquareMetre);
-        }
+        InvalidExposure::unlessPositive('luminance', $candelasPerSquareMetre);
 
         return new self(log($candelasPerSquareMetre * 100 / self::K, 2));
     }

@@ -15,9 +15,7 @@ final readonly class FlashReach
     public static function of(float $guideNumber, float $fNumber, float $iso): self
     {
         foreach (['guide number' => $guideNumber, 'f-number' => $fNumber, 'ISO' => $iso] as $name => $value) {
-            if (! is_finite($value) || $value <= 0.0) {
-                throw InvalidExposure::notPositive($name, $value);
-            }
+            InvalidExposure::unlessPositive($name, $value);
         }
 
         return new self($guideNumber * sqrt($iso / 100) / $fNumber);

@@ -9,6 +9,14 @@ use InvalidArgumentException;
 /** A value that no exposure can have. The message names the value. */
 final class InvalidExposure extends InvalidArgumentException
 {
+    /** @throws self when the value is zero, negative or not finite */
+    public static function unlessPositive(string $what, float $value): void
+    {
+        if (! is_finite($value) || $value <= 0.0) {
+            throw self::notPositive($what, $value);
+        }
+    }
+
     public static function notPositive(string $what, float $value): self
     {
         return new self(sprintf('%s must be greater than zero and finite; got %s.', ucfirst($what), $value));

@@ -21,9 +21,7 @@ trait ScaleValue
     /** A number from a record or a form, e.g. 5.6, 0.008 or 400. @throws InvalidExposure */
     public static function of(float $value): self
     {
-        if (! is_finite($value) || $value <= 0.0) {
-            throw InvalidExposure::notPositive(self::NAME, $value);
-        }
+        InvalidExposure::unlessPositive(self::NAME, $value);
         $step = self::scale()->stepOf($value);
 
         return new self($value, $step === null ? $value : self::scale()->exact($step), $step);
@@ -32,9 +30,7 @@ trait ScaleValue
     /** The scale value nearest to a computed one, e.g. the exposure time that a camera would set. */
     public static function nearest(float $value): self
     {
-        if (! is_finite($value) || $value <= 0.0) {
-            throw InvalidExposure::notPositive(self::NAME, $value);
-        }
+        InvalidExposure::unlessPositive(self::NAME, $value);
 
         return self::atStep(self::scale()->nearest($value));
     }

@@ -28,9 +28,7 @@ final readonly class Stops
     /** @throws InvalidExposure when the ratio is zero, negative or not finite */
     public static function ofRatio(float $ratio): self
     {
-        if (! is_finite($ratio) || $ratio <= 0.0) {
-            throw InvalidExposure::notPositive('a ratio of light', $ratio);
-        }
+        InvalidExposure::unlessPositive('a ratio of light', $ratio);
 
         return new self(log($ratio, 2));
     }

@@ -19,9 +19,7 @@ final class Reciprocity
     /** Corrected time in seconds. @throws InvalidExposure when the time is not positive or the exponent below 1 */
     public static function corrected(float $seconds, float $exponent = self::TYPICAL): float
     {
-        if (! is_finite($seconds) || $seconds <= 0.0) {
-            throw InvalidExposure::notPositive('exposure time', $seconds);
-        }
+        InvalidExposure::unlessPositive('exposure time', $seconds);
         if (! is_finite($exponent) || $exponent < 1.0) {
             throw InvalidExposure::notPositive('reciprocity exponent less 1', $exponent - 1);
         }

@@ -17,9 +17,7 @@ final readonly class BodyLimits
         public ?float $flashSync = null,
     ) {
         foreach (['fastest time' => $fastest, 'slowest time' => $slowest, 'lowest ISO' => $isoMin, 'highest ISO' => $isoMax] as $name => $value) {
-            if (! is_finite($value) || $value <= 0.0) {
-                throw InvalidExposure::notPositive($name, $value);
-            }
+            InvalidExposure::unlessPositive($name, $value);
         }
         if ($fastest > $slowest || $isoMin > $isoMax) {
             throw InvalidExposure::reversed('the body\'s limits');

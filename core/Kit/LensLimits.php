@@ -12,9 +12,7 @@ final readonly class LensLimits
     public function __construct(public float $widest, public float $smallest, public ?float $focalLength = null)
     {
         foreach (['widest f-number' => $widest, 'smallest aperture' => $smallest] as $name => $value) {
-            if (! is_finite($value) || $value <= 0.0) {
-                throw InvalidExposure::notPositive($name, $value);
-            }
+            InvalidExposure::unlessPositive($name, $value);
         }
         if ($widest > $smallest) {
             throw InvalidExposure::reversed('the lens\'s apertures');

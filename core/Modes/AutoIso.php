@@ -12,9 +12,7 @@ final readonly class AutoIso
     public function __construct(public float $floor, public float $ceiling, public ?float $slowest = null)
     {
         foreach (['ISO floor' => $floor, 'ISO ceiling' => $ceiling, 'slowest time' => $slowest ?? 1.0] as $name => $value) {
-            if (! is_finite($value) || $value <= 0.0) {
-                throw InvalidExposure::notPositive($name, $value);
-            }
+            InvalidExposure::unlessPositive($name, $value);
         }
         if ($floor > $ceiling) {
             throw InvalidExposure::reversed('automatic ISO\'s range');

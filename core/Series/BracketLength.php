@@ -12,9 +12,7 @@ final class BracketLength
     /** All in stops; step greater than zero. @throws InvalidExposure */
     public static function frames(float $sceneStops, float $usableStops, float $step): int
     {
-        if (! is_finite($step) || $step <= 0.0) {
-            throw InvalidExposure::notPositive('bracket step', $step);
-        }
+        InvalidExposure::unlessPositive('bracket step', $step);
 
         // A hair less, so that thirds that went through sums do not ask for one frame too many.
         return max(1, (int) ceil(($sceneStops - $usableStops) / $step - 1e-9) + 1);
