@@ -13,19 +13,30 @@ use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\NeutralDensity;
 use TruePupil\Core\Film\Reciprocity;
 use TruePupil\Core\Motion\HandHeldLimit;
+use TruePupil\Core\Motion\Pan;
 use TruePupil\Core\Motion\StarTrail;
 use TruePupil\Core\Motion\SubjectBlur;
 use TruePupil\Core\Optics\AngleOfView;
 use TruePupil\Core\Optics\BlurDisc;
+use TruePupil\Core\Optics\CloseUp;
 use TruePupil\Core\Optics\DepthOfField;
 use TruePupil\Core\Optics\Diffraction;
 use TruePupil\Core\Optics\EntrancePupil;
+use TruePupil\Core\Optics\FocusPlan;
+use TruePupil\Core\Optics\FocusStack;
+use TruePupil\Core\Optics\RectilinearStretch;
 use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Sensor\SensorModel;
 use TruePupil\Core\Series\BracketLength;
 
 /** The calculators by name: plain numbers in, plain numbers out, in the units of each docblock in core. */
 final class Calculators
 {
+    public const NAMES = [
+        'ev', 'stops', 'nd', 'flash', 'sensor', 'dof', 'focus', 'stack', 'pupil', 'fov', 'airy', 'blurdisc', 'closeup', 'stretch',
+        'motion', 'shake', 'pan', 'stars', 'bracket', 'reciprocity', 'sky', 'light',
+    ];
+
     /** @return array<string, mixed> */
     public static function run(string $name, Given $given): array
     {
@@ -46,10 +57,88 @@ final class Calculators
             'flash' => ['distance' => FlashReach::of($given->positive('gn'), $given->positive('n'), $given->positive('iso'))->metres],
             'bracket' => ['frames' => BracketLength::frames($given->number('sceneStops'), $given->number('usableStops'), $given->positive('step'))],
             'reciprocity' => ['time' => Reciprocity::corrected($given->positive('t'), $given->numberOr('p', Reciprocity::TYPICAL))],
-            default => throw new InvalidArgumentException(sprintf(
-                'There is no calculator "%s"; there are ev, dof, pupil, fov, airy, blurdisc, motion, shake, stars, nd, flash, bracket, reciprocity and stops.', $name,
-            )),
+            'sky' => SkyCalculator::run($given),
+            'light' => SkyCalculator::light($given),
+            'focus' => self::focus($given),
+            'stack' => self::stack($given),
+            'closeup' => self::closeUp($given),
+            'stretch' => self::stretch($given),
+            'pan' => self::pan($given),
+            'sensor' => self::sensor($given),
+            default => throw new InvalidArgumentException(sprintf('There is no calculator "%s"; there are %s.', $name, implode(', ', self::NAMES))),
         };
+    }
+
+    /** @return array{focus: float, fNumber: float} m */
+    private static function focus(Given $given): array
+    {
+        $plan = FocusPlan::forLimits($given->positive('near'), $given->has('far') ? $given->positive('far') : null, $given->positive('f'), self::circle($given));
+
+        return ['focus' => $plan->distance, 'fNumber' => $plan->fNumber];
+    }
+
+    /** @return array{frames: int, distances: list<float>} m */
+    private static function stack(Given $given): array
+    {
+        $stack = FocusStack::covering(
+            $given->positive('near'), $given->positive('far'), $given->positive('f'), $given->positive('n'), self::circle($given), $given->numberOr('overlap', 20) / 100,
+        );
+
+        return ['frames' => $stack->frames(), 'distances' => $stack->distances];
+    }
+
+    /** @return array<string, float> */
+    private static function closeUp(Given $given): array
+    {
+        $close = CloseUp::of($given->positive('f'), $given->positive('n'), $given->positive('s'));
+
+        return ['magnification' => $close->magnification, 'effectiveN' => $close->effectiveFNumber, 'stopsLost' => $close->lightLost->value];
+    }
+
+    /** @return array<string, float> at a point in % of the frame from the top left; the corner when none is given */
+    private static function stretch(Given $given): array
+    {
+        $stretch = RectilinearStretch::at(
+            $given->positive('f'), Format::parse($given->text('format')), $given->numberOr('x', 100) / 100, $given->numberOr('y', 100) / 100,
+        );
+
+        return ['angle' => $stretch->angle, 'radial' => $stretch->radial, 'tangential' => $stretch->tangential, 'ratio' => $stretch->ratio];
+    }
+
+    /** @return array<string, ?float> seconds */
+    private static function pan(Given $given): array
+    {
+        $pan = Pan::of(
+            $given->positive('v'), $given->positive('f'), $given->positive('s'), Format::parse($given->text('format')),
+            $given->positiveOr('slip', 100 * Pan::TYPICAL_SLIP) / 100,
+        );
+
+        return ['shortest' => $pan->shortest(), 'longest' => $pan->longest()];
+    }
+
+    /** @return array<string, float> */
+    private static function sensor(Given $given): array
+    {
+        $format = Format::parse($given->text('format'));
+        $across = (int) $given->positive('pixels');
+        $model = SensorModel::typical(
+            $format, (int) round($across ** 2 * $format->height / $format->width), Iso::of($given->positiveOr('base', 100)),
+            $given->has('readNoise') ? $given->positive('readNoise') : null,
+        );
+        $iso = Iso::of($given->positive('iso'));
+
+        return [
+            'pitchUm' => $format->pixelPitch($across),
+            'dynamicRange' => $model->dynamicRange($iso)->value,
+            'highlightHeadroom' => $model->highlightHeadroom($iso)->value,
+            'midGreySignalToNoise' => $model->midGreySignalToNoise($iso),
+        ];
+    }
+
+    /** The circle of confusion, mm: given, or the format's. */
+    private static function circle(Given $given): float
+    {
+        return $given->has('c') ? $given->positive('c') : Format::parse($given->text('format'))->circleOfConfusion();
     }
 
     /** @return array<string, float> */
@@ -69,8 +158,7 @@ final class Calculators
     /** @return array<string, ?float> */
     private static function depthOfField(Given $given): array
     {
-        $circle = $given->has('c') ? $given->positive('c') : Format::parse($given->text('format'))->circleOfConfusion();
-        $depth = DepthOfField::of($given->positive('f'), $given->positive('n'), $given->positive('s'), $circle);
+        $depth = DepthOfField::of($given->positive('f'), $given->positive('n'), $given->positive('s'), self::circle($given));
 
         return ['hyperfocal' => $depth->hyperfocal, 'near' => $depth->near, 'far' => $depth->far, 'total' => $depth->total()];
     }

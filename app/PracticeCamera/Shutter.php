@@ -8,18 +8,24 @@ use App\Imaging\PlateRenderer;
 use App\Imaging\TagWriter;
 use InvalidArgumentException;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Kit\BodyLimits;
+use TruePupil\Core\Kit\LensLimits;
 use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Metering\PatternMeter;
-use TruePupil\Core\Modes\MeteredChoice;
+use TruePupil\Core\Modes\ExposureRequest;
+use TruePupil\Core\Modes\ExposureSolver;
 use TruePupil\Core\PracticeCamera\Framing;
 use TruePupil\Core\PracticeCamera\PlateExposure;
 
 /** Presses the shutter: meters the scene, lets the camera choose what was left to it, and writes a JPEG with its record. */
 final readonly class Shutter
 {
+    private const SMALLEST_APERTURE = 22.0;
+
     public function __construct(private PlateRenderer $renderer, private TagWriter $tags)
     {
     }
@@ -61,13 +67,16 @@ final readonly class Shutter
         if ($left > 1) {
             throw new InvalidArgumentException('This camera chooses one value; set two of aperture, exposure time and ISO.');
         }
-        $choice = new MeteredChoice($this->reading($shot, $framing), $shot->compensation);
-
-        return match (true) {
-            $shot->time === null => $choice->exposureTime($shot->aperture, $shot->iso),
-            $shot->aperture === null => $choice->aperture($shot->time, $shot->iso),
-            default => $choice->iso($shot->aperture, $shot->time),
+        $mode = match (true) {
+            $shot->time === null => ExposureMode::Aperture,
+            $shot->aperture === null => ExposureMode::Shutter,
+            default => ExposureMode::ManualAutoIso,
         };
+
+        return ExposureSolver::solve(new ExposureRequest(
+            $this->reading($shot, $framing)->value, $mode, new LensLimits($shot->body->widestFNumber, self::SMALLEST_APERTURE), new BodyLimits,
+            $shot->aperture, $shot->time, $shot->iso, compensation: $shot->compensation->value,
+        ))->settings;
     }
 
     private function reading(Shot $shot, Region $framing): Ev100

@@ -5,89 +5,63 @@ declare(strict_types=1);
 namespace App\Requests;
 
 use InvalidArgumentException;
-use JsonException;
 use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Format\InvalidFields;
 use TruePupil\Core\Kit\BodyLimits;
+use TruePupil\Core\Kit\KitFormat;
 use TruePupil\Core\Kit\LensLimits;
 use TruePupil\Core\Modes\AutoIso;
 use TruePupil\Core\Modes\ExposureRequest;
+use TruePupil\Core\Sensor\Format;
 
-/** Reads an exposure request from the JSON of a headless caller; what is missing keeps the body's ordinary values. */
-final readonly class ExposeInput
+/** Reads an exposure request from decoded JSON; what is missing keeps the body's ordinary values. */
+final class ExposeInput
 {
-    /** @param  array<mixed>  $data */
-    private function __construct(private array $data)
-    {
-    }
-
     /** @throws InvalidArgumentException naming the key at fault */
-    public static function parse(string $json): ExposureRequest
+    public static function read(Fields $data): ExposureRequest
     {
-        try {
-            $data = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
-        } catch (JsonException $problem) {
-            throw new InvalidArgumentException('The request is not JSON: '.$problem->getMessage().'.');
+        $mode = $data->choice('mode', ExposureMode::class) ?? throw InvalidFields::missing('mode');
+        if ($mode === ExposureMode::Unknown) {
+            throw InvalidFields::expected('mode', 'a mode that decides something', $mode->value);
         }
-        if (! is_array($data)) {
-            throw new InvalidArgumentException('The request must be a JSON object.');
-        }
-
-        return (new self($data))->request();
-    }
-
-    private function request(): ExposureRequest
-    {
-        $mode = is_string($this->data['mode'] ?? null) ? ExposureMode::tryFrom($this->data['mode']) : null;
-        if ($mode === null || $mode === ExposureMode::Unknown) {
-            throw new InvalidArgumentException('"mode" must be one of auto, scene, program, aperture, shutter, manual, manual-auto-iso and bulb.');
-        }
-        $ordinary = new BodyLimits;
-        $iso = $this->value('set', 'iso');
-        $automatic = ($this->data['autoIso'] ?? null) === null ? null : new AutoIso(
-            $this->number('autoIso', 'floor') ?? $this->number('body', 'isoMin') ?? $ordinary->isoMin,
-            $this->number('autoIso', 'ceiling') ?? $this->number('body', 'isoMax') ?? $ordinary->isoMax,
-            $this->number('autoIso', 'slowest'),
-        );
+        [$set, $lens] = [$data->part('set'), $data->part('lens')];
+        $body = KitFormat::limits($data->part('body'));
+        $fNumber = $set->positiveOrNull('fNumber');
+        $time = $set->positiveOrNull('exposureTime');
 
         return new ExposureRequest(
-            sceneEv100: $this->number(null, 'sceneEv100') ?? throw new InvalidArgumentException('"sceneEv100" is missing.'),
+            sceneEv100: $data->number('sceneEv100'),
             mode: $mode,
-            lens: new LensLimits($this->number('lens', 'widest') ?? 1.0, $this->number('lens', 'smallest') ?? 22.0, $this->number('lens', 'focalLength')),
-            body: new BodyLimits(
-                $this->number('body', 'fastest') ?? $ordinary->fastest,
-                $this->number('body', 'slowest') ?? $ordinary->slowest,
-                $this->number('body', 'isoMin') ?? $ordinary->isoMin,
-                $this->number('body', 'isoMax') ?? $ordinary->isoMax,
-            ),
-            aperture: ($n = $this->number('set', 'fNumber')) === null ? null : Aperture::of($n),
-            time: ($t = $this->number('set', 'exposureTime')) === null ? null : ExposureTime::of($t),
-            iso: $iso === null || $iso === 'auto' ? null : Iso::of((float) $this->number('set', 'iso')),
-            autoIso: $automatic,
-            compensation: $this->number(null, 'compensation') ?? 0.0,
-            filterStops: $this->number(null, 'filterStops') ?? 0.0,
+            lens: new LensLimits($lens->positiveOr('widest', 1.0), $lens->positiveOr('smallest', 22.0), $lens->positiveOrNull('focalLength')),
+            body: $body,
+            aperture: $fNumber === null ? null : Aperture::of($fNumber),
+            time: $time === null ? null : ExposureTime::of($time),
+            iso: ! $set->has('iso') || $set->raw('iso') === 'auto' ? null : Iso::of($set->positive('iso')),
+            autoIso: $data->has('autoIso') ? self::autoIso($data, $body) : null,
+            compensation: $data->numberOr('compensation', 0.0),
+            filterStops: $data->numberOr('filterStops', 0.0),
+            flash: $data->flag('flash') ?? false,
+            silent: $data->flag('silent') ?? false,
         );
     }
 
-    private function number(?string $part, string $key): ?float
+    /** "slowest" is a time in seconds, or "focal-length" to follow it, "stopsSlower" moving that. */
+    private static function autoIso(Fields $data, BodyLimits $body): AutoIso
     {
-        $value = $this->value($part, $key);
-        if ($value !== null && ! is_int($value) && ! is_float($value)) {
-            throw new InvalidArgumentException(sprintf('"%s" must be a number; got %s.', $key, json_encode($value)));
+        $automatic = $data->part('autoIso');
+        $floor = $automatic->positiveOr('floor', $body->isoMin);
+        $ceiling = $automatic->positiveOr('ceiling', $body->isoMax);
+        if ($automatic->raw('slowest') !== 'focal-length') {
+            return new AutoIso($floor, $ceiling, $automatic->positiveOrNull('slowest'));
         }
 
-        return $value === null ? null : (float) $value;
-    }
-
-    private function value(?string $part, string $key): mixed
-    {
-        $from = $part === null ? $this->data : ($this->data[$part] ?? []);
-        if (! is_array($from)) {
-            throw new InvalidArgumentException(sprintf('"%s" must be an object.', $part));
-        }
-
-        return $from[$key] ?? null;
+        return AutoIso::byFocalLength(
+            $floor, $ceiling, $data->part('lens')->positive('focalLength'),
+            Format::parse($data->part('body')->textOrNull('format') ?? '36x24'), $automatic->numberOr('stopsSlower', 0.0),
+        );
     }
 }

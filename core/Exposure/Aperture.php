@@ -36,9 +36,14 @@ final class Aperture
 
     private static function scale(): Scale
     {
-        /** @var ?Scale $scale */
-        static $scale = null;
+        return self::scaleOf(StopIncrement::Third);
+    }
 
-        return $scale ??= Scale::aperture();
+    private static function scaleOf(StopIncrement $increment): Scale
+    {
+        /** @var array<int, Scale> $scales */
+        static $scales = [];
+
+        return $scales[$increment->value] ??= Scale::aperture($increment);
     }
 }

@@ -53,9 +53,14 @@ final class ExposureTime
 
     private static function scale(): Scale
     {
-        /** @var ?Scale $scale */
-        static $scale = null;
+        return self::scaleOf(StopIncrement::Third);
+    }
 
-        return $scale ??= Scale::exposureTime();
+    private static function scaleOf(StopIncrement $increment): Scale
+    {
+        /** @var array<int, Scale> $scales */
+        static $scales = [];
+
+        return $scales[$increment->value] ??= Scale::exposureTime($increment);
     }
 }

@@ -27,6 +27,11 @@ final class InvalidExposure extends InvalidArgumentException
         return new self(sprintf('%s must be a finite number; got %s.', ucfirst($what), $value));
     }
 
+    public static function outside(string $what, float $value, float $least, float $most): self
+    {
+        return new self(sprintf('%s must lie between %s and %s; got %s.', ucfirst($what), $least, $most, $value));
+    }
+
     public static function reversed(string $what): self
     {
         return new self(sprintf('%s are the wrong way round: the lower end lies above the upper.', ucfirst($what)));

@@ -34,9 +34,14 @@ final class Iso
 
     private static function scale(): Scale
     {
-        /** @var ?Scale $scale */
-        static $scale = null;
+        return self::scaleOf(StopIncrement::Third);
+    }
 
-        return $scale ??= Scale::iso();
+    private static function scaleOf(StopIncrement $increment): Scale
+    {
+        /** @var array<int, Scale> $scales */
+        static $scales = [];
+
+        return $scales[$increment->value] ??= Scale::iso($increment);
     }
 }

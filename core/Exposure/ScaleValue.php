@@ -28,11 +28,19 @@ trait ScaleValue
     }
 
     /** The scale value nearest to a computed one, e.g. the exposure time that a camera would set. */
-    public static function nearest(float $value): self
+    public static function nearest(float $value, StopIncrement $increment = StopIncrement::Third): self
     {
         InvalidExposure::unlessPositive(self::NAME, $value);
+        if ($increment === StopIncrement::Third) {
+            return self::atStep(self::scale()->nearest($value));
+        }
+        $scale = self::scaleOf($increment);
+        $step = $scale->nearest($value);
+        [$nominal, $exact] = [$scale->nominal($step) ?? $value, $scale->exact($step)];
+        $inThirds = self::scale()->stepOf($exact);
 
-        return self::atStep(self::scale()->nearest($value));
+        // Whole stops are on both scales; between them a half step is known by its own exact value.
+        return $inThirds === null ? new self($nominal, $exact, null) : self::atStep($inThirds);
     }
 
     /** A value of the scale by its step, counted in thirds from f/1, 1 s or ISO 100. */

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Modes;
 
+use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\InvalidExposure;
+use TruePupil\Core\Motion\HandHeldLimit;
+use TruePupil\Core\Optics\InvalidOptics;
+use TruePupil\Core\Sensor\Format;
 
 /** Automatic ISO: the range it may use, and the slowest time it lets the camera reach before ISO rises, in seconds. */
 final readonly class AutoIso
@@ -17,5 +21,16 @@ final readonly class AutoIso
         if ($floor > $ceiling) {
             throw InvalidExposure::reversed('automatic ISO\'s range');
         }
+    }
+
+    /**
+     * With the slowest time that follows the focal length: one over the 35 mm equivalent, so many stops slower or, with a
+     * negative number, faster. Focal length in mm.
+     *
+     * @throws InvalidOptics
+     */
+    public static function byFocalLength(float $floor, float $ceiling, float $focalLength, Format $format, float $stopsSlower = 0.0): self
+    {
+        return new self($floor, $ceiling, ExposureTime::nearest(HandHeldLimit::of($focalLength, $format, $stopsSlower)->seconds)->nominal());
     }
 }

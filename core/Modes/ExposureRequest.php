@@ -19,6 +19,7 @@ final readonly class ExposureRequest
      * @param  float  $compensation  stops
      * @param  float  $filterStops  light that a filter takes
      * @param  ?Iso  $iso  null: automatic
+     * @param  bool  $silent  the electronic shutter is in use
      */
     public function __construct(
         public float $sceneEv100,
@@ -31,7 +32,23 @@ final readonly class ExposureRequest
         public ?AutoIso $autoIso = null,
         public float $compensation = 0.0,
         public float $filterStops = 0.0,
+        public bool $flash = false,
+        public bool $silent = false,
     ) {
+    }
+
+    /** The fastest time that shutter and flash allow, in seconds. */
+    public function fastest(): float
+    {
+        $fastest = $this->body->fastestWith($this->silent);
+
+        return $this->isFlashSynced() ? max($fastest, (float) $this->body->flashSync) : $fastest;
+    }
+
+    /** Whether a flash fires that needs the shutter fully open. */
+    public function isFlashSynced(): bool
+    {
+        return $this->flash && ! $this->silent && $this->body->flashSync !== null;
     }
 
     /** Compensation as wanted light: full automatic, scene programs and bulb do not offer it. */

@@ -10,6 +10,7 @@ use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\InvalidExposure;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\StopIncrement;
 use TruePupil\Core\Exposure\Stops;
 
 /**
@@ -62,6 +63,8 @@ final class ExposureSolver
         }
         $settings = new ExposureSettings($aperture, $time, $iso);
         $error = Stops::of($this->target() - $settings->ev100()->value);
+        $this->noteIso($iso);
+        $this->noteCoarseDials($error);
 
         return new SolvedExposure($settings, $error, $decidedBy, $this->limits);
     }
@@ -74,11 +77,7 @@ final class ExposureSolver
 
     private function personAperture(): ?Aperture
     {
-        $isPersons = match ($this->request->mode) {
-            ExposureMode::Aperture, ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Bulb => true,
-            default => false,
-        };
-        if (! $isPersons) {
+        if (WhoDecides::in($this->request->mode)->aperture === Decider::Camera) {
             return null;
         }
         $set = $this->request->aperture ?? throw InvalidExposure::unset('aperture', $this->request->mode->label());
@@ -99,16 +98,12 @@ final class ExposureSolver
 
     private function personTime(): ?ExposureTime
     {
-        $isPersons = match ($this->request->mode) {
-            ExposureMode::Shutter, ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Bulb => true,
-            default => false,
-        };
-        if (! $isPersons) {
+        if (WhoDecides::in($this->request->mode)->time === Decider::Camera) {
             return null;
         }
         $set = $this->request->time ?? throw InvalidExposure::unset('exposure time', $this->request->mode->label());
-        if ($set->exact < ExposureTime::of($this->request->body->fastest)->exact * 0.97) {
-            return $this->bodyTime('body-fastest', $this->request->body->fastest);
+        if ($set->exact < ExposureTime::of($this->request->fastest())->exact * 0.97) {
+            return $this->fastest();
         }
         // In bulb the shutter is held open by hand: the body's slowest time does not bind it.
         if ($this->request->mode !== ExposureMode::Bulb && $set->exact > ExposureTime::of($this->request->body->slowest)->exact * 1.03) {
@@ -120,9 +115,8 @@ final class ExposureSolver
 
     private function personIso(): ?Iso
     {
-        $mustBeSet = $this->request->mode === ExposureMode::Manual || $this->request->mode === ExposureMode::Bulb;
-        $isAutomatic = in_array($this->request->mode, [ExposureMode::ManualAutoIso, ExposureMode::Auto, ExposureMode::Scene], true);
-        if ($isAutomatic || ($this->request->iso === null && ! $mustBeSet)) {
+        $decider = WhoDecides::in($this->request->mode)->iso;
+        if ($decider === Decider::Camera || ($decider === null && $this->request->iso === null)) {
             return null;
         }
         $set = $this->request->iso ?? throw InvalidExposure::unset('ISO', $this->request->mode->label());
@@ -146,7 +140,7 @@ final class ExposureSolver
 
             return $smallest;
         }
-        $chosen = Aperture::nearest(2 ** ($apex / 2));
+        $chosen = Aperture::nearest(2 ** ($apex / 2), $this->request->body->increment);
 
         // Rounding must not leave the lens's range by a third.
         return match (true) {
@@ -166,14 +160,14 @@ final class ExposureSolver
 
             return $slowest;
         }
-        if ($wanted < ExposureTime::of($this->request->body->fastest)->exact * 2 ** (-1 / 6)) {
-            return $this->bodyTime('body-fastest', $this->request->body->fastest);
+        if ($wanted < ExposureTime::of($this->request->fastest())->exact * 2 ** (-1 / 6)) {
+            return $this->fastest();
         }
         if ($wanted > ExposureTime::of($this->request->body->slowest)->exact * 2 ** (1 / 6)) {
             return $this->bodyTime('body-slowest', $this->request->body->slowest);
         }
 
-        return ExposureTime::nearest($wanted);
+        return ExposureTime::nearest($wanted, $this->request->body->increment);
     }
 
     private function chosenIso(Aperture $aperture, ExposureTime $time): Iso
@@ -225,9 +219,47 @@ final class ExposureSolver
     private function bodyTime(string $what, float $seconds): ExposureTime
     {
         $time = ExposureTime::of($seconds);
-        $this->meetOnce($what, $time->nominal(), sprintf('The shutter goes no %s than %s.', $what === 'body-fastest' ? 'faster' : 'slower', $time));
+        $this->meetOnce($what, $time->nominal(), match ($what) {
+            'body-slowest' => sprintf('The shutter goes no slower than %s.', $time),
+            'flash-sync' => sprintf('With flash the shutter goes no faster than %s, the sync speed.', $time),
+            'silent-fastest' => sprintf('The silent shutter goes no faster than %s.', $time),
+            default => sprintf('The shutter goes no faster than %s.', $time),
+        });
 
         return $time;
+    }
+
+    private function fastest(): ExposureTime
+    {
+        if ($this->request->isFlashSynced()) {
+            return $this->bodyTime('flash-sync', $this->request->fastest());
+        }
+
+        return $this->bodyTime($this->request->silent ? 'silent-fastest' : 'body-fastest', $this->request->fastest());
+    }
+
+    /** Values beyond the sensor's own range are allowed, and cost something that has to be said. */
+    private function noteIso(Iso $iso): void
+    {
+        $body = $this->request->body;
+        $below = Iso::of($body->isoBase)->stopsMoreThan($iso);
+        if ($below->inThirds() > 0) {
+            $this->meetOnce('iso-below-base', $body->isoBase, sprintf('%s lies below base %s: highlights clip %s sooner.', $iso, Iso::of($body->isoBase), $below->inWords()));
+        }
+        if ($body->isoNativeMax !== null && $iso->stopsMoreThan(Iso::of($body->isoNativeMax))->inThirds() > 0) {
+            $this->meetOnce('iso-above-native', $body->isoNativeMax, sprintf('%s lies above the sensor\'s own range: the file is only brightened.', $iso));
+        }
+        if ($this->request->flash && $this->request->silent) {
+            $this->meetOnce('flash-silent', 0.0, 'The flash does not fire with the silent shutter.');
+        }
+    }
+
+    /** With half-stop dials up to a quarter stop cannot be set away. */
+    private function noteCoarseDials(Stops $error): void
+    {
+        if ($this->limits === [] && $this->request->body->increment === StopIncrement::Half && abs($error->value) > 1 / 6) {
+            $this->meet('half-stop-dials', 0.5, sprintf('The dials go in half stops; %.2f stop is left.', abs($error->value)));
+        }
     }
 
     private function meet(string $what, float $value, string $message): void

@@ -22,6 +22,21 @@ final class InvalidOptics extends InvalidArgumentException
         return new self(sprintf('A subject at %s m is inside the focal length of %s mm.', $metres, $focalLength));
     }
 
+    public static function insideClosestFocus(float $metres, float $closest, string $lens): self
+    {
+        return new self(sprintf('A subject at %s m is inside the closest focus of %s, %s m.', $metres, $lens, $closest));
+    }
+
+    public static function beyondZoom(float $focalLength, string $lens, float $shortest, float $longest): self
+    {
+        return new self(sprintf('%s does not reach %s mm; it goes from %s to %s mm.', ucfirst($lens), $focalLength, $shortest, $longest));
+    }
+
+    public static function reversed(float $near, float $far): self
+    {
+        return new self(sprintf('The far limit of %s m lies nearer than the near limit of %s m.', $far, $near));
+    }
+
     public static function unknownFormat(string $text): self
     {
         return new self(sprintf('"%s" is not a format; write its width x height in mm, such as 36x24.', $text));

@@ -12,7 +12,7 @@ final readonly class Format
     /** Diagonal divided by this is the circle of confusion: 0.0300 mm on 36x24 (the usual print criterion). */
     private const DIAGONAL_PARTS = 1442;
 
-    private function __construct(public float $width, public float $height)
+    private function __construct(public float $width, public float $height, private ?float $ownCircle = null)
     {
     }
 
@@ -61,10 +61,34 @@ final readonly class Format
         return self::fullFrame()->diagonal() / $this->diagonal();
     }
 
-    /** Circle of confusion in millimetres: diagonal/1442. */
+    /** Circle of confusion in millimetres: diagonal/1442, unless the format carries its own. */
     public function circleOfConfusion(): float
     {
-        return $this->diagonal() / self::DIAGONAL_PARTS;
+        return $this->ownCircle ?? $this->diagonal() / self::DIAGONAL_PARTS;
+    }
+
+    /** The same format judged more or less strictly, by a circle of confusion of one's own in mm. @throws InvalidOptics */
+    public function withCircleOfConfusion(float $millimetres): self
+    {
+        InvalidOptics::unlessPositive('circle of confusion', $millimetres, 'mm');
+
+        return new self($this->width, $this->height, $millimetres);
+    }
+
+    /** Judged at the size of the pixels: a circle of two pixel pitches, pitch in µm. @throws InvalidOptics */
+    public function judgedByPixels(float $pitch): self
+    {
+        InvalidOptics::unlessPositive('pixel pitch', $pitch, 'µm');
+
+        return $this->withCircleOfConfusion(2 * $pitch / 1000);
+    }
+
+    /** Distance between pixels in µm, for so many across the long side. @throws InvalidOptics */
+    public function pixelPitch(int $pixelsAcross): float
+    {
+        InvalidOptics::unlessPositive('pixels across', $pixelsAcross);
+
+        return $this->width * 1000 / $pixelsAcross;
     }
 
     public function __toString(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Sensor;
 
+use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 
@@ -19,6 +20,14 @@ final readonly class SensorModel
     /** Electrons per square micrometre of pixel at base ISO: typical of current designs. */
     private const WELL_DENSITY = 1700.0;
 
+    /** Electrons, root mean square: typical of current designs. */
+    private const READ_NOISE = 3.0;
+
+    /** Lens transmission, vignetting and geometry together (ISO 12232). */
+    private const Q = 0.65;
+
+    private const MID_GREY = 0.18;
+
     private function __construct(
         /** Electrons at clipping, at base ISO. */
         public float $fullWell,
@@ -33,12 +42,40 @@ final readonly class SensorModel
         return new self($fullWell, $readNoise, $baseIso);
     }
 
-    /** A typical sensor of a format divided into so many pixels; read noise three electrons. */
-    public static function typical(Format $format, int $pixels): self
+    /**
+     * A typical sensor of a format divided into so many pixels. A body that was measured gives its own constants.
+     *
+     * @param  ?float  $readNoise  electrons
+     * @param  ?float  $wellDensity  electrons per µm² at base ISO
+     */
+    public static function typical(Format $format, int $pixels, ?Iso $baseIso = null, ?float $readNoise = null, ?float $wellDensity = null): self
     {
         $areaPerPixel = $format->width * $format->height * 1e6 / max(1, $pixels);
 
-        return new self($areaPerPixel * self::WELL_DENSITY, 3.0, Iso::of(100));
+        return new self($areaPerPixel * ($wellDensity ?? self::WELL_DENSITY), $readNoise ?? self::READ_NOISE, $baseIso ?? Iso::of(100));
+    }
+
+    /**
+     * Stops between mid-grey and clipping: 2.47 in a plain sRGB rendering (log2(1/0.18)), less what an ISO below base
+     * gives up, since the sensor is then full before the rendering is.
+     */
+    public function highlightHeadroom(Iso $iso): Stops
+    {
+        return Stops::of(log(1 / self::MID_GREY, 2) - max(0.0, $this->baseIso->stopsMoreThan($iso)->value));
+    }
+
+    /** Signal-to-noise ratio of an even mid-grey, as a plain ratio: signal/√(signal + read noise²), in electrons. */
+    public function midGreySignalToNoise(Iso $iso): float
+    {
+        $signal = self::MID_GREY * $this->wellAt($iso);
+
+        return $signal / sqrt($signal + $this->readNoise ** 2);
+    }
+
+    /** Focal-plane exposure in lux-seconds: H = q·L·t/N² with q = 0.65 (ISO 12232); L in cd/m². */
+    public static function focalPlaneExposure(float $luminance, ExposureSettings $settings): float
+    {
+        return self::Q * $luminance * $settings->time->exact / $settings->aperture->exact ** 2;
     }
 
     /** Electrons at clipping for an ISO: the ISO amplifies, so fewer electrons fill the range. */

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Requests\ExposeInput;
+use TruePupil\Core\Format\Fields;
 use TruePupil\Core\Modes\Decider;
 use TruePupil\Core\Modes\ExposureSolver;
+use TruePupil\Core\Modes\FinderDisplay;
 use TruePupil\Core\Modes\LimitMet;
 
 final class Expose extends JsonCommand
@@ -17,8 +19,10 @@ final class Expose extends JsonCommand
 
     protected function answer(): array
     {
-        $solved = ExposureSolver::solve(ExposeInput::parse((string) stream_get_contents(STDIN)));
+        $request = ExposeInput::read(Fields::parse((string) stream_get_contents(STDIN)));
+        $solved = ExposureSolver::solve($request);
         $settings = $solved->settings;
+        $finder = FinderDisplay::of($request, $solved);
 
         return [
             'fNumber' => $settings->aperture->exact,
@@ -28,6 +32,10 @@ final class Expose extends JsonCommand
             'decidedBy' => array_map(fn (Decider $decider): string => $decider->value, $solved->decidedBy),
             'limits' => array_map(fn (LimitMet $limit): array => ['what' => $limit->what, 'value' => $limit->value, 'message' => $limit->message], $solved->limits),
             'display' => ['fNumber' => $settings->aperture->nominal(), 'exposureTime' => $settings->time->nominal(), 'iso' => $settings->iso->nominal()],
+            'finder' => [
+                'fNumber' => $finder->fNumber, 'exposureTime' => $finder->exposureTime, 'iso' => $finder->iso,
+                'meterStops' => $finder->meter?->value, 'meterAtEnd' => $finder->meterAtEnd, 'blinking' => (object) $finder->blinking,
+            ],
         ];
     }
 }

@@ -10,13 +10,17 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\InvalidExposure;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\StopIncrement;
 use TruePupil\Core\Kit\BodyLimits;
 use TruePupil\Core\Kit\LensLimits;
 use TruePupil\Core\Modes\AutoIso;
 use TruePupil\Core\Modes\Decider;
 use TruePupil\Core\Modes\ExposureRequest;
 use TruePupil\Core\Modes\ExposureSolver;
+use TruePupil\Core\Modes\FinderDisplay;
 use TruePupil\Core\Modes\SolvedExposure;
+use TruePupil\Core\Modes\WhoDecides;
+use TruePupil\Core\Sensor\Format;
 
 final class ExposureSolverTest extends TestCase
 {
@@ -144,6 +148,76 @@ final class ExposureSolverTest extends TestCase
         $this->assertGreaterThan(1000, $balanced);
     }
 
+    public function test_flash_keeps_the_time_at_sync_speed_and_the_silent_shutter_keeps_the_flash_dark(): void
+    {
+        $body = new BodyLimits(flashSync: 1 / 200, silentFastest: 1 / 16000);
+        $set = ['n' => 4, 't' => 1 / 1000, 'iso' => 100, 'body' => $body];
+        $synced = $this->solve(12.0, ExposureMode::Manual, ...$set, flash: true);
+        $silent = $this->solve(12.0, ExposureMode::Manual, ...$set, flash: true, silent: true);
+
+        $this->assertSame(['1/200 s', ['flash-sync']], [(string) $synced->settings->time, array_column($synced->limits, 'what')]);
+        $this->assertSame(['1/1000 s', ['flash-silent']], [(string) $silent->settings->time, array_column($silent->limits, 'what')]);
+        $bright = $this->solve(17.0, ExposureMode::Aperture, n: 1.8, iso: 100, body: $body, silent: true);
+        $this->assertSame(['1/16000 s', ['silent-fastest']], [(string) $bright->settings->time, array_column($bright->limits, 'what')]);
+    }
+
+    public function test_automatic_iso_follows_the_focal_length(): void
+    {
+        $format = Format::parse('23.5x15.6');
+        $this->assertEqualsWithDelta(1 / 80, AutoIso::byFocalLength(100, 6400, 50, $format)->slowest, 1e-9);
+        $this->assertEqualsWithDelta(1 / 40, AutoIso::byFocalLength(100, 6400, 50, $format, 1)->slowest, 1e-9);
+        $this->assertEqualsWithDelta(1 / 320, AutoIso::byFocalLength(100, 6400, 200, $format)->slowest, 1e-9);
+    }
+
+    public function test_iso_beyond_the_sensor_s_own_range_is_said(): void
+    {
+        $body = new BodyLimits(isoMin: 50, isoMax: 51200, isoBase: 100, isoNativeMax: 25600);
+
+        $low = $this->solve(12.0, ExposureMode::Aperture, n: 8, iso: 50, body: $body);
+        $this->assertSame(['iso-below-base'], array_column($low->limits, 'what'));
+        $this->assertStringContainsString('1 stop sooner', $low->limits[0]->message);
+        $this->assertSame(['iso-above-native'], array_column($this->solve(2.0, ExposureMode::Aperture, n: 8, iso: 51200, body: $body)->limits, 'what'));
+    }
+
+    public function test_dials_in_half_stops(): void
+    {
+        $body = new BodyLimits(increment: StopIncrement::Half);
+        $solved = $this->solve(12.5, ExposureMode::Aperture, n: 5.6, iso: 100, body: $body);
+        $this->assertSame(['1/180 s', []], [(string) $solved->settings->time, $solved->limits]);
+        $this->assertEqualsWithDelta(0.0, $solved->error->value, 1e-9);
+        $this->assertSame('ƒ/6.7', (string) $this->solve(12.5, ExposureMode::Shutter, t: 1 / 125, iso: 100, body: $body)->settings->aperture);
+        $between = $this->solve(12.25, ExposureMode::Aperture, n: 5.6, iso: 100, body: $body);
+        $this->assertSame(['half-stop-dials'], array_column($between->limits, 'what'));
+    }
+
+    public function test_what_the_finder_shows(): void
+    {
+        $request = new ExposureRequest(16.0, ExposureMode::Aperture, new LensLimits(1.8, 16), new BodyLimits, Aperture::of(1.8), iso: Iso::of(100));
+        $finder = FinderDisplay::of($request, ExposureSolver::solve($request));
+        $this->assertSame(['exposureTime' => 'The shutter goes no faster than 1/8000 s.'], $finder->blinking);
+
+        $request = new ExposureRequest(10.0, ExposureMode::Manual, new LensLimits(1.8, 16), new BodyLimits, Aperture::of(8), ExposureTime::of(1 / 1000), Iso::of(100));
+        $finder = FinderDisplay::of($request, ExposureSolver::solve($request));
+        $this->assertSame([-3.0, true, []], [$finder->meter?->value, $finder->meterAtEnd, $finder->blinking]);
+
+        $request = new ExposureRequest(12.0, ExposureMode::Aperture, new LensLimits(1.8, 16), new BodyLimits, Aperture::of(5.6), iso: Iso::of(100), compensation: 1.0);
+        $this->assertEqualsWithDelta(1.0, FinderDisplay::of($request, ExposureSolver::solve($request))->meter?->value, 1e-9);
+        $request = new ExposureRequest(-6.0, ExposureMode::Bulb, new LensLimits(1.8, 16), new BodyLimits, Aperture::of(4), ExposureTime::of(120), Iso::of(100));
+        $this->assertNull(FinderDisplay::of($request, ExposureSolver::solve($request))->meter);
+    }
+
+    public function test_who_decides_in_each_mode(): void
+    {
+        $table = array_map(fn (ExposureMode $mode): string => implode(' ', [
+            WhoDecides::in($mode)->aperture->value, WhoDecides::in($mode)->time->value, WhoDecides::in($mode)->iso->value ?? 'either', WhoDecides::in($mode)->compensation ? 'yes' : 'no',
+        ]), [ExposureMode::Auto, ExposureMode::Program, ExposureMode::Aperture, ExposureMode::Shutter, ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Bulb]);
+
+        $this->assertSame([
+            'camera camera camera no', 'camera camera either yes', 'person camera either yes', 'camera person either yes',
+            'person person person no', 'person person camera yes', 'person person person no',
+        ], $table);
+    }
+
     public function test_a_value_that_is_the_person_s_must_be_set(): void
     {
         $this->expectException(InvalidExposure::class);
@@ -159,11 +233,11 @@ final class ExposureSolverTest extends TestCase
 
     private function solve(
         float $ev, ExposureMode $mode, ?float $n = null, ?float $t = null, ?float $iso = null, float $compensation = 0.0, float $filter = 0.0,
-        ?AutoIso $autoIso = null, LensLimits $lens = new LensLimits(1.4, 22),
+        ?AutoIso $autoIso = null, LensLimits $lens = new LensLimits(1.4, 22), BodyLimits $body = new BodyLimits, bool $flash = false, bool $silent = false,
     ): SolvedExposure {
         return ExposureSolver::solve(new ExposureRequest(
-            $ev, $mode, $lens, new BodyLimits, $n === null ? null : Aperture::of($n), $t === null ? null : ExposureTime::of($t), $iso === null ? null : Iso::of($iso),
-            $autoIso, $compensation, $filter,
+            $ev, $mode, $lens, $body, $n === null ? null : Aperture::of($n), $t === null ? null : ExposureTime::of($t), $iso === null ? null : Iso::of($iso),
+            $autoIso, $compensation, $filter, $flash, $silent,
         ));
     }
 }

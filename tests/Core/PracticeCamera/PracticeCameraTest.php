@@ -8,12 +8,9 @@ use InvalidArgumentException;
 use PHPUnit\Framework\TestCase;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Aperture;
-use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
-use TruePupil\Core\Exposure\Stops;
-use TruePupil\Core\Modes\MeteredChoice;
 use TruePupil\Core\PracticeCamera\Framing;
 use TruePupil\Core\PracticeCamera\PlateExposure;
 use TruePupil\Core\Sensor\Format;
@@ -41,22 +38,6 @@ final class PracticeCameraTest extends TestCase
             10 * PlateExposure::of($base, $sensor)->noiseGain,
             PlateExposure::of($base->withIso(Iso::of(1600)), $sensor)->noiseGain,
         );
-    }
-
-    public function test_the_camera_s_one_choice_balances_the_light_to_the_nearest_third(): void
-    {
-        mt_srand(99);
-        for ($case = 0; $case < 200; $case++) {
-            $light = Ev100::of(mt_rand(0, 1500) / 100);
-            $compensation = Stops::of(mt_rand(-6, 6) / 3);
-            $settings = (new MeteredChoice($light, $compensation))->exposureTime(Aperture::of(5.6), Iso::of(400));
-            if ($settings->time->nominal() <= 30) {
-                $this->assertEqualsWithDelta($compensation->value, $light->minus($settings->ev100())->value, 1 / 6 + 1e-9);
-            }
-        }
-        $choice = new MeteredChoice(Ev100::of(12), Stops::none());
-        $this->assertSame('ƒ/8', (string) $choice->aperture(ExposureTime::of(1 / 60), Iso::of(100))->aperture);
-        $this->assertSame('ISO 400', (string) $choice->iso(Aperture::of(8), ExposureTime::of(1 / 250))->iso);
     }
 
     public function test_a_longer_lens_sees_its_share_of_the_plate(): void

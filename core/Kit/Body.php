@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Kit;
+
+use TruePupil\Core\Exposure\InvalidExposure;
+use TruePupil\Core\Sensor\Format;
+
+/** A camera body: its format, what it can be set to, and how it helps. */
+final readonly class Body
+{
+    /**
+     * @param  ?int  $pixelsAcross  the long side, for what depends on the size of a pixel
+     * @param  float  $stabiliserStops  how much longer hands hold with it
+     * @param  ?float  $comfortableIso  the highest whose noise its owner does not mind
+     *
+     * @throws InvalidExposure
+     */
+    public function __construct(
+        public string $name,
+        public Format $format,
+        public BodyLimits $limits = new BodyLimits,
+        public ?int $pixelsAcross = null,
+        public float $stabiliserStops = 0.0,
+        public ?float $comfortableIso = null,
+    ) {
+        if (! is_finite($stabiliserStops) || $stabiliserStops < 0.0 || $stabiliserStops > 10.0) {
+            throw InvalidExposure::outside('stabiliser stops', $stabiliserStops, 0, 10);
+        }
+    }
+
+    /** Distance between pixels in µm, when the count is known. */
+    public function pixelPitch(): ?float
+    {
+        return $this->pixelsAcross === null ? null : $this->format->pixelPitch($this->pixelsAcross);
+    }
+}

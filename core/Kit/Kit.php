@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Kit;
+
+use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Exposure\InvalidExposure;
+use TruePupil\Core\Film\Film;
+
+/** What a person has at hand. */
+final readonly class Kit
+{
+    /**
+     * @param  list<Lens>  $lenses
+     * @param  list<Support>  $supports  hands are always there
+     * @param  list<float>  $filters  neutral-density filters, by the stops they take
+     * @param  ?float  $flashGuideNumber  metres at ISO 100
+     *
+     * @throws InvalidExposure
+     */
+    public function __construct(
+        public Body $body,
+        public array $lenses = [],
+        public array $supports = [Support::Hand],
+        public array $filters = [],
+        public ?float $flashGuideNumber = null,
+        public ?Film $film = null,
+    ) {
+        foreach ($filters as $stops) {
+            InvalidExposure::unlessPositive('a filter\'s stops', $stops);
+        }
+        if ($flashGuideNumber !== null) {
+            InvalidExposure::unlessPositive('guide number', $flashGuideNumber);
+        }
+    }
+
+    /** @return list<Lens> that reach a focal length, the fastest first */
+    public function lensesAt(float $focalLength): array
+    {
+        $lenses = array_filter($this->lenses, fn (Lens $lens): bool => $lens->covers($focalLength));
+        usort($lenses, fn (Lens $a, Lens $b): int => $a->widestAt($focalLength)->exact <=> $b->widestAt($focalLength)->exact);
+
+        return $lenses;
+    }
+
+    public function lensNamed(?string $name): ?Lens
+    {
+        foreach ($this->lenses as $lens) {
+            if ($lens->name === $name) {
+                return $lens;
+            }
+        }
+
+        return null;
+    }
+}

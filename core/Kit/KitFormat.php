@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Kit;
+
+use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\StopIncrement;
+use TruePupil\Core\Film\Film;
+use TruePupil\Core\Film\FilmKind;
+use TruePupil\Core\Film\Reciprocity;
+use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Format\InvalidFields;
+use TruePupil\Core\Sensor\Format;
+
+/** Reads a kit from decoded JSON: "body", "lenses", "filters", "supports", "flash" and "film". */
+final class KitFormat
+{
+    /** @throws InvalidFields|\InvalidArgumentException naming what is wrong */
+    public static function read(Fields $data): Kit
+    {
+        $supports = array_map(
+            fn (string $name): Support => Support::tryFrom($name) ?? throw InvalidFields::expected('supports', 'a list of hand, braced, monopod and tripod', $name),
+            $data->texts('supports'),
+        );
+        $single = $data->choice('support', Support::class);
+
+        return new Kit(
+            body: self::body($data->part('body')),
+            lenses: array_map(self::lens(...), $data->parts('lenses')),
+            supports: $supports !== [] ? array_values(array_unique($supports, SORT_REGULAR)) : [$single ?? Support::Hand],
+            filters: $data->positives('filters'),
+            flashGuideNumber: $data->has('flash') ? $data->part('flash')->positive('guideNumber') : null,
+            film: $data->has('film') ? self::film($data->part('film')) : null,
+        );
+    }
+
+    public static function body(Fields $body): Body
+    {
+        $format = Format::parse($body->textOrNull('format') ?? '36x24');
+        $pixels = $body->positives('pixels');
+        $circle = $body->positiveOrNull('circleOfConfusion');
+
+        return new Body(
+            name: $body->textOrNull('name') ?? 'the body',
+            format: $circle === null ? $format : $format->withCircleOfConfusion($circle),
+            limits: self::limits($body),
+            pixelsAcross: $pixels === [] ? null : (int) max($pixels),
+            stabiliserStops: $body->numberOr('stabiliserStops', 0.0),
+            comfortableIso: $body->positiveOrNull('comfortableIso'),
+        );
+    }
+
+    public static function limits(Fields $body): BodyLimits
+    {
+        $ordinary = new BodyLimits;
+        $steps = $body->numberOr('stepsPerStop', 3);
+
+        return new BodyLimits(
+            fastest: $body->positiveOr('fastest', $ordinary->fastest),
+            slowest: $body->positiveOr('slowest', $ordinary->slowest),
+            isoMin: $body->positiveOr('isoMin', $ordinary->isoMin),
+            isoMax: $body->positiveOr('isoMax', $ordinary->isoMax),
+            flashSync: $body->positiveOrNull('flashSync'),
+            isoBase: $body->positiveOrNull('isoBase'),
+            isoNativeMax: $body->positiveOrNull('isoNativeMax'),
+            increment: StopIncrement::tryFrom((int) $steps) ?? throw InvalidFields::expected('body.stepsPerStop', '2 or 3', $steps),
+            silentFastest: $body->positiveOrNull('silentFastest'),
+        );
+    }
+
+    private static function lens(Fields $lens): Lens
+    {
+        $minFocal = $lens->positive('minFocal');
+        $widest = $lens->positive('widestAtMin');
+
+        return new Lens(
+            name: $lens->textOrNull('name') ?? round($minFocal).' mm',
+            minFocal: $minFocal,
+            maxFocal: $lens->positiveOr('maxFocal', $minFocal),
+            widestAtMin: $widest,
+            widestAtMax: $lens->positiveOr('widestAtMax', $widest),
+            smallest: $lens->positiveOr('smallest', 22.0),
+            closestFocus: $lens->numberOr('closestFocus', 0.0),
+            stabiliserStops: $lens->numberOr('stabiliserStops', 0.0),
+        );
+    }
+
+    private static function film(Fields $film): Film
+    {
+        return new Film(
+            name: $film->textOrNull('name') ?? 'the film',
+            boxSpeed: Iso::of($film->positive('boxSpeed')),
+            kind: $film->choice('kind', FilmKind::class) ?? FilmKind::Negative,
+            reciprocity: $film->numberOr('reciprocity', Reciprocity::TYPICAL),
+            yearsExpired: $film->numberOr('yearsExpired', 0.0),
+        );
+    }
+}

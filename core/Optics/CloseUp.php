@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Optics;
+
+use TruePupil\Core\Exposure\Stops;
+
+/**
+ * What focusing near costs: magnification m = f/(s−f), effective f-number N·(1+m) (thin lens with equal pupils).
+ *
+ * Example: at life size, m = 1, f/8 gives the light of f/16: two stops less.
+ */
+final readonly class CloseUp
+{
+    private function __construct(public float $magnification, public float $effectiveFNumber, public Stops $lightLost)
+    {
+    }
+
+    /** Focal length in mm, subject distance in m from the lens. @throws InvalidOptics */
+    public static function of(float $focalLength, float $fNumber, float $distance): self
+    {
+        InvalidOptics::unlessPositive('focal length', $focalLength, 'mm');
+        InvalidOptics::unlessPositive('f-number', $fNumber);
+        InvalidOptics::unlessPositive('distance', $distance, 'm');
+        if ($distance * 1000 <= $focalLength) {
+            throw InvalidOptics::tooClose($distance, $focalLength);
+        }
+        $magnification = $focalLength / ($distance * 1000 - $focalLength);
+
+        return new self($magnification, $fNumber * (1 + $magnification), Stops::ofRatio((1 + $magnification) ** 2));
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Film;
+
+use PHPUnit\Framework\TestCase;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\InvalidExposure;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Film\Film;
+use TruePupil\Core\Film\FilmKind;
+use TruePupil\Core\Motion\Pan;
+use TruePupil\Core\Motion\WaterLook;
+use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Sensor\SensorModel;
+
+final class FilmTest extends TestCase
+{
+    public function test_an_exposure_index_against_the_box(): void
+    {
+        $film = new Film('Kilnyard 400', Iso::of(400), FilmKind::Negative, yearsExpired: 10);
+
+        $this->assertEqualsWithDelta(1.0, $film->generosity(Iso::of(200))->value, 1e-9);
+        $this->assertEqualsWithDelta(-1.0, $film->generosity(Iso::of(800))->value, 1e-9);
+        $this->assertEqualsWithDelta(1.0, $film->ageing()->value, 1e-9);
+        $this->assertEqualsWithDelta(19.95, $film->correctedTime(10), 0.01);
+        $this->assertSame(0.5, $film->correctedTime(0.5));
+    }
+
+    public function test_what_each_kind_forgives(): void
+    {
+        $this->assertSame([[-1.0, 3.0], [-0.5, 0.5], [-1.0, 2.0]], array_map(fn (FilmKind $kind): array => $kind->latitude(), FilmKind::cases()));
+        $this->assertSame([true, false, true], array_map(fn (FilmKind $kind): bool => $kind->protectsShadows(), FilmKind::cases()));
+    }
+
+    public function test_a_film_that_cannot_be(): void
+    {
+        $this->expectException(InvalidExposure::class);
+        new Film('x', Iso::of(400), FilmKind::Slide, reciprocity: 0.8);
+    }
+
+    public function test_how_water_looks(): void
+    {
+        $looks = array_map(fn (float $seconds): ?string => WaterLook::after($seconds)?->value, [1 / 1000, 1 / 500, 1 / 125, 1 / 15, 1 / 8, 1 / 4, 1 / 3, 0.5, 2, 4, 8, 30]);
+
+        $this->assertSame(['frozen', 'frozen', null, 'shaped', 'shaped', 'shaped', null, 'silk', 'silk', null, 'mist', 'mist'], $looks);
+    }
+
+    public function test_panning_streaks_what_stands_and_keeps_what_is_followed(): void
+    {
+        // A tricycle at 5 m/s, 10 m away, with 50 mm: the wall passes at 25 mm/s; 3 % of 36 mm is 1.08 mm.
+        $pan = Pan::of(5, 50, 10, Format::fullFrame());
+
+        $this->assertEqualsWithDelta(1.08 / 25, $pan->shortest(), 1e-6);
+        $this->assertEqualsWithDelta(4 * 0.03 / 2.5, $pan->longest(), 0.001);
+    }
+
+    public function test_the_sensor_s_numbers(): void
+    {
+        $sensor = SensorModel::typical(Format::fullFrame(), 24_000_000, Iso::of(100));
+        $settings = new ExposureSettings(Aperture::of(16), ExposureTime::of(1 / 125), Iso::of(100));
+
+        // ISO 12232: the 18 % grey of bright sun, 4096 cd/m², at f/16 and 1/128 s.
+        $this->assertEqualsWithDelta(0.65 * 4096 / 128 / 256, SensorModel::focalPlaneExposure(4096, $settings), 1e-9);
+        $this->assertEqualsWithDelta(2.474, $sensor->highlightHeadroom(Iso::of(100))->value, 0.001);
+        $this->assertEqualsWithDelta(1.474, $sensor->highlightHeadroom(Iso::of(50))->value, 0.001);
+        $this->assertEqualsWithDelta(2.474, $sensor->highlightHeadroom(Iso::of(3200))->value, 0.001);
+        $this->assertGreaterThan($sensor->midGreySignalToNoise(Iso::of(1600)), $sensor->midGreySignalToNoise(Iso::of(100)));
+        $this->assertEqualsWithDelta(3.0, SensorModel::typical(Format::fullFrame(), 24_000_000, readNoise: 24.0)->dynamicRange(Iso::of(100))->minus($sensor->dynamicRange(Iso::of(100)))->negated()->value, 1e-9);
+    }
+}
