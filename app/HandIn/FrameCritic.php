@@ -7,29 +7,24 @@ namespace App\HandIn;
 use App\Models\Frame;
 use App\Models\FrameState;
 use Illuminate\Support\Facades\DB;
-use TruePupil\Core\Adviser\PlacementAdviser;
 use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Findings\Critique;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Measure\Measures;
 
 /** Judges a measured frame against its brief and stores what came of it, without losing any decision made before. */
 final readonly class FrameCritic
 {
-    public function __construct(private Critic $critic, private PlacementAdviser $adviser)
+    public function __construct(private Critic $critic, private FrameSituation $situations)
     {
     }
 
     public function judge(Frame $frame, Measures $measures, int $revision): void
     {
-        $record = $frame->record();
-        if ($record === null) {
+        $situation = $this->situations->of($frame, $measures);
+        if ($situation === null) {
             return;
         }
-        $setBrief = $frame->attempt->setBrief;
-        $brief = $setBrief->content();
-        $situation = new Situation($record, $measures, $setBrief->course->approachChoices(), $brief->placement($frame->placement_id));
-        $critique = Critique::of($situation, $brief, $this->critic, $this->adviser);
+        $critique = Critique::of($situation, $this->critic);
         $plain = $critique->toArray();
 
         DB::transaction(function () use ($frame, $measures, $critique, $plain, $revision): void {
@@ -42,6 +37,7 @@ final readonly class FrameCritic
                 'measures' => $measures->toArray(),
                 'checks' => $plain['checks'],
                 'suggestions' => $plain['suggestions'],
+                'impossible' => $plain['impossible'],
                 'silences' => $critique->silencesToArray(),
                 'rules_version' => (int) config('pupil.rules_version'),
                 'state' => FrameState::Judged,
@@ -52,5 +48,16 @@ final readonly class FrameCritic
                 $current->findings()->updateOrCreate(['rule_id' => $body['id']], ['body' => $body, 'current' => true]);
             }
         });
+        $this->closeSeries($frame);
+    }
+
+    /** What is said of a row of frames is said of its last one, which is judged again when another of them changes. */
+    private function closeSeries(Frame $frame): void
+    {
+        $last = $this->situations->lastOfSeries($frame);
+        $measures = $last === null || $last->id === $frame->id || $last->state !== FrameState::Judged ? null : $last->storedMeasures();
+        if ($last !== null && $measures !== null) {
+            $this->judge($last, $measures, $last->revision);
+        }
     }
 }

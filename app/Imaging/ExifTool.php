@@ -7,16 +7,21 @@ namespace App\Imaging;
 use JsonException;
 use TruePupil\Core\Capture\UnreadablePicture;
 
-/** Metadata through exiftool: only the tags that are used, as numbers, so that nothing of where a picture was taken is kept. */
+/** Metadata through exiftool: only the tags that are used, so that nothing of where a picture was taken is kept. */
 final readonly class ExifTool implements PictureTags
 {
-    private const TAGS = [
-        'FileType', 'ImageWidth', 'ImageHeight', 'Orientation', 'ColorSpace', 'ProfileDescription',
-        'Make', 'Model', 'LensModel', 'Lens', 'FNumber', 'ApertureValue', 'ExposureTime', 'ShutterSpeedValue',
-        'ISO', 'PhotographicSensitivity', 'RecommendedExposureIndex', 'ISOSetting', 'ISOAuto', 'ExposureCompensation',
-        'ExposureProgram', 'ExposureMode', 'MeteringMode', 'Flash', 'FocalLength', 'FocalLengthIn35mmFormat',
-        'FocalPlaneXResolution', 'FocalPlaneResolutionUnit', 'ExifImageWidth', 'WhiteBalance', 'SubjectDistance',
-        'FocusDistance', 'DateTimeOriginal', 'MaxApertureValue',
+    /** Tags that are read as numbers. */
+    private const NUMBERS = [
+        'ImageWidth', 'ImageHeight', 'Orientation', 'ColorSpace', 'FNumber', 'ApertureValue', 'ExposureTime', 'ShutterSpeedValue',
+        'ISO', 'PhotographicSensitivity', 'RecommendedExposureIndex', 'ExposureCompensation', 'ExposureProgram', 'ExposureMode',
+        'MeteringMode', 'Flash', 'FocalLength', 'FocalLengthIn35mmFormat', 'FocalPlaneXResolution', 'FocalPlaneResolutionUnit',
+        'ExifImageWidth', 'WhiteBalance', 'SubjectDistance', 'FocusDistance', 'MaxApertureValue',
+    ];
+
+    /** Tags that are read as words; the makers' codes for these differ, their words hardly. */
+    private const WORDS = [
+        'FileType', 'ProfileDescription', 'Make', 'Model', 'LensModel', 'Lens', 'DateTimeOriginal', 'ISOSetting', 'ISOAuto',
+        'ImageStabilization', 'VibrationReduction', 'ShutterType', 'ShutterMode', 'FocusMode', 'DriveMode', 'ContinuousDrive', 'ReleaseMode',
     ];
 
     public function __construct(private Tool $exiftool)
@@ -26,7 +31,9 @@ final readonly class ExifTool implements PictureTags
     public function read(string $path): array
     {
         try {
-            $output = $this->exiftool->run(['-json', '-n', '-q', ...array_map(fn (string $tag): string => '-'.$tag, self::TAGS), '--', $path]);
+            $output = $this->exiftool->run([
+                '-json', '-q', ...array_map(fn (string $tag): string => '-'.$tag.'#', self::NUMBERS), ...array_map(fn (string $tag): string => '-'.$tag, self::WORDS), '--', $path,
+            ]);
             $files = json_decode($output, true, flags: JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
         } catch (ToolFailed|JsonException $failure) {
             throw UnreadablePicture::broken('its record cannot be read ('.$this->withoutPath($failure->getMessage(), $path).')');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
-/** Reads the numeric metadata tags of a picture file, by name. */
+/** Reads the metadata tags of a picture file, by name: numbers where EXIF has numbers, words where makers differ in their codes. */
 interface PictureTags
 {
     /**

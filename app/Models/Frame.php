@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\HandIn\FrameSituation;
+use App\HandIn\IntentInput;
 use App\HandIn\TypedFieldsInput;
 use App\Imaging\FileRecordReader;
 use Illuminate\Database\Eloquent\Model;
@@ -15,6 +17,7 @@ use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Measure\Measures;
 use TruePupil\Core\Measure\StoredMeasures;
 
@@ -30,6 +33,8 @@ use TruePupil\Core\Measure\StoredMeasures;
  * @property ?int $height
  * @property ?array<string, mixed> $tags
  * @property ?array<string, mixed> $typed
+ * @property ?array<string, mixed> $intent
+ * @property ?array<string, mixed> $impossible
  * @property ?array{x: float, y: float, width: float, height: float} $subject
  * @property ?string $placement_id
  * @property ?string $about
@@ -46,8 +51,8 @@ use TruePupil\Core\Measure\StoredMeasures;
 final class Frame extends Model
 {
     protected $fillable = [
-        'attempt_id', 'picture_id', 'original_name', 'state', 'problem', 'width', 'height', 'tags', 'typed', 'subject',
-        'placement_id', 'about', 'reason', 'measures', 'checks', 'suggestions', 'silences', 'chosen_suggestion',
+        'attempt_id', 'picture_id', 'original_name', 'state', 'problem', 'width', 'height', 'tags', 'typed', 'intent', 'subject',
+        'placement_id', 'about', 'reason', 'measures', 'checks', 'suggestions', 'impossible', 'silences', 'chosen_suggestion',
         'rules_version', 'revision',
     ];
 
@@ -104,14 +109,20 @@ final class Frame extends Model
     /** All that is known of the frame, when it has been read and measured. */
     public function situation(): ?Situation
     {
-        $record = $this->record();
         $measures = $this->storedMeasures();
-        if ($record === null || $measures === null) {
-            return null;
-        }
-        $setBrief = $this->attempt->setBrief;
 
-        return new Situation($record, $measures, $setBrief->course->approachChoices(), $setBrief->content()->placement($this->placement_id));
+        return $measures === null ? null : app(FrameSituation::class)->of($this, $measures);
+    }
+
+    public function intentChoices(): Intent
+    {
+        return IntentInput::restore($this->intent ?? []);
+    }
+
+    /** The suggestion that goes with its return, as stored. @return ?array<string, mixed> */
+    public function chosenSuggestion(): ?array
+    {
+        return ($this->suggestions ?? [])[$this->chosen_suggestion ?? 0] ?? null;
     }
 
     /** The account of the frame's light; null while settings, subject or its place are not known. */
@@ -137,6 +148,8 @@ final class Frame extends Model
             'state' => FrameState::class,
             'tags' => 'array',
             'typed' => 'array',
+            'intent' => 'array',
+            'impossible' => 'array',
             'subject' => 'array',
             'measures' => 'array',
             'checks' => 'array',

@@ -6,15 +6,19 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Kit\Kit;
+use TruePupil\Core\Kit\KitFormat;
 
 /**
  * @property int $id
  * @property string $name
  * @property string $email
+ * @property ?array<mixed> $kit
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password'];
+    protected $fillable = ['name', 'email', 'password', 'kit'];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -36,8 +40,14 @@ final class User extends Authenticatable
         return $this->roleIn($course) === Role::Instructor;
     }
 
+    /** What the user owns, as the core knows it; null while nothing has been entered. */
+    public function kitInUse(): ?Kit
+    {
+        return $this->kit === null ? null : KitFormat::read(Fields::of($this->kit));
+    }
+
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return ['password' => 'hashed', 'kit' => 'array'];
     }
 }

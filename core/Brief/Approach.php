@@ -13,6 +13,9 @@ final readonly class Approach
         public Start $start = Start::AperturePriority,
         public Protects $protects = Protects::Highlights,
         public IsoSetting $iso = IsoSetting::ByHand,
+        public LowestIso $lowestIso = LowestIso::Base,
+        public WideRange $wideRange = WideRange::Bracket,
+        public LandscapeAperture $landscapeAperture = LandscapeAperture::Middle,
     ) {
     }
 
@@ -29,13 +32,23 @@ final readonly class Approach
             self::choice($choices, 'start', Start::tryFrom(...)) ?? $default->start,
             self::choice($choices, 'protects', Protects::tryFrom(...)) ?? $default->protects,
             self::choice($choices, 'iso', IsoSetting::tryFrom(...)) ?? $default->iso,
+            self::choice($choices, 'lowestIso', LowestIso::tryFrom(...)) ?? $default->lowestIso,
+            self::choice($choices, 'wideRange', WideRange::tryFrom(...)) ?? $default->wideRange,
+            self::choice($choices, 'landscapeAperture', LandscapeAperture::tryFrom(...)) ?? $default->landscapeAperture,
         );
     }
 
-    /** @return array{start: string, protects: string, iso: string} */
+    /** @return array<string, string> the choice by question */
     public function toArray(): array
     {
-        return ['start' => $this->start->value, 'protects' => $this->protects->value, 'iso' => $this->iso->value];
+        return [
+            'start' => $this->start->value,
+            'protects' => $this->protects->value,
+            'iso' => $this->iso->value,
+            'lowestIso' => $this->lowestIso->value,
+            'wideRange' => $this->wideRange->value,
+            'landscapeAperture' => $this->landscapeAperture->value,
+        ];
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Brief;
 
 use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Series\SeriesKind;
 
 /** An exercise: its purpose, cautions, the subjects it offers and its checks. */
 final readonly class Brief
@@ -14,6 +15,8 @@ final readonly class Brief
      * @param  list<string>  $cautions
      * @param  list<Placement>  $placements  the subjects to choose from and where each belongs
      * @param  list<Check>  $checks
+     * @param  list<DecisionAsked>  $decisions  values that the student is to decide
+     * @param  ?SeriesKind  $series  what several frames are to be
      */
     public function __construct(
         public string $id,
@@ -25,6 +28,8 @@ final readonly class Brief
         public array $cautions,
         public array $placements,
         public array $checks,
+        public array $decisions = [],
+        public ?SeriesKind $series = null,
     ) {
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Brief;
 
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Series\SeriesKind;
 
 /** Reads a brief from the decoded JSON of a brief file. */
 final class BriefFormat
@@ -34,6 +35,12 @@ final class BriefFormat
             cautions: self::texts($data, 'cautions'),
             placements: array_map(self::placement(...), self::parts($data, 'placements')),
             checks: array_map(self::check(...), self::parts($data, 'checks')),
+            decisions: array_map(
+                fn (string $value): DecisionAsked => DecisionAsked::tryFrom($value) ?? throw InvalidBrief::at('decisions', 'expected some of '.implode(', ', array_column(DecisionAsked::cases(), 'value'))),
+                isset($data['decisions']) ? self::texts($data, 'decisions') : [],
+            ),
+            series: ! isset($data['series']) ? null : (SeriesKind::tryFrom(self::text($data, 'series'))
+                ?? throw InvalidBrief::at('series', 'expected one of '.implode(', ', array_column(SeriesKind::cases(), 'value')))),
         );
     }
 

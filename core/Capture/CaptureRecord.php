@@ -21,6 +21,9 @@ final readonly class CaptureRecord
      * @param  ?float  $focalLength35  mm, giving the same view on 36x24 mm
      * @param  ?float  $focusDistance  m
      * @param  ?float  $widestFNumber  the lens's widest f-number at this focal length
+     * @param  ?bool  $isoAutomatic  the camera chose ISO
+     * @param  ?bool  $stabiliser  switched on
+     * @param  ?bool  $silent  the electronic shutter was in use
      * @param  array<string, Provenance>  $provenance  by property name
      */
     public function __construct(
@@ -41,6 +44,11 @@ final readonly class CaptureRecord
         public ?DateTimeImmutable $takenAt = null,
         public ?Support $support = null,
         public ?float $widestFNumber = null,
+        public ?bool $isoAutomatic = null,
+        public ?bool $stabiliser = null,
+        public ?bool $silent = null,
+        public ?FocusMode $focusMode = null,
+        public ?Drive $drive = null,
         public array $provenance = [],
     ) {
     }
@@ -59,6 +67,19 @@ final readonly class CaptureRecord
         return $this->focalLength !== null && $this->focalLength35 !== null
             ? Format::fromEquivalent($this->focalLength, $this->focalLength35)
             : null;
+    }
+
+    /**
+     * The same frame taken otherwise; nothing else of it changes.
+     *
+     * @param  array<string, mixed>  $changes  by property
+     */
+    public function with(array $changes): self
+    {
+        /** @var array{make: ?string} $parts */
+        $parts = array_replace(get_object_vars($this), $changes);
+
+        return new self(...$parts);
     }
 
     public function sourceOf(string $field): ?Provenance

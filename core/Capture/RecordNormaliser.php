@@ -40,6 +40,11 @@ final class RecordNormaliser
             'focusDistance' => $this->positive($tags['SubjectDistance'] ?? $tags['FocusDistance'] ?? null),
             'takenAt' => $this->takenAt($tags['DateTimeOriginal'] ?? null),
             'widestFNumber' => $this->positive($tags['MaxApertureValue'] ?? null),
+            'isoAutomatic' => $this->isoAutomatic($tags),
+            'stabiliser' => $this->switched($tags['ImageStabilization'] ?? $tags['VibrationReduction'] ?? null),
+            'silent' => $this->silent($tags),
+            'focusMode' => FocusMode::fromWords($this->text($tags['FocusMode'] ?? null) ?? ''),
+            'drive' => Drive::fromWords($this->text($tags['DriveMode'] ?? $tags['ContinuousDrive'] ?? $tags['ReleaseMode'] ?? null) ?? ''),
         ];
         foreach ($found as $field => $value) {
             if ($value !== null && $value !== ExposureMode::Unknown && $value !== MeteringPattern::Unknown) {
@@ -100,7 +105,7 @@ final class RecordNormaliser
     /** @param  array<string, mixed>  $tags */
     private function mode(array $tags): ExposureMode
     {
-        $autoIso = ($tags['ISOSetting'] ?? null) === 'Auto' || ($tags['ISOAuto'] ?? null) === 1;
+        $autoIso = $this->isoAutomatic($tags) === true;
 
         return match ($this->whole($tags['ExposureProgram'] ?? null)) {
             1 => $autoIso ? ExposureMode::ManualAutoIso : ExposureMode::Manual,
@@ -114,6 +119,40 @@ final class RecordNormaliser
                 1 => $autoIso ? ExposureMode::ManualAutoIso : ExposureMode::Manual,
                 default => ExposureMode::Unknown,
             },
+        };
+    }
+
+    /** @param  array<string, mixed>  $tags */
+    private function isoAutomatic(array $tags): ?bool
+    {
+        $setting = $tags['ISOSetting'] ?? null;
+        $auto = $this->switched($tags['ISOAuto'] ?? null) ?? (isset($tags['ISOAuto']) ? $this->whole($tags['ISOAuto']) === 1 : null);
+
+        return $setting === null ? $auto : is_string($setting) && preg_match('/^auto/i', $setting) === 1;
+    }
+
+    /** On or off in words, with whatever a maker adds to them. */
+    private function switched(mixed $value): ?bool
+    {
+        return match (true) {
+            ! is_string($value) => null,
+            preg_match('/^off|^no\b|none/i', $value) === 1 => false,
+            preg_match('/^on|^yes|auto|optical|shift|normal|active/i', $value) === 1 => true,
+            default => null,
+        };
+    }
+
+    /** @param  array<string, mixed>  $tags */
+    private function silent(array $tags): ?bool
+    {
+        $words = $this->text($tags['ShutterType'] ?? $tags['ShutterMode'] ?? null);
+
+        return match (true) {
+            $words === null => null,
+            // An electronic first curtain still ends the exposure mechanically, so that a flash works.
+            preg_match('/front|first|mechanical/i', $words) === 1 => false,
+            preg_match('/electronic|silent/i', $words) === 1 => true,
+            default => null,
         };
     }
 

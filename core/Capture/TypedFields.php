@@ -32,25 +32,16 @@ final readonly class TypedFields
             $provenance[(string) $field] ??= Provenance::Student;
         }
 
-        return new CaptureRecord(
-            make: $record->make,
-            model: $record->model,
-            lens: $record->lens,
-            fNumber: $record->fNumber ?? $this->fNumber,
-            exposureTime: $record->exposureTime ?? $this->exposureTime,
-            iso: $record->iso ?? $this->iso,
-            compensation: $record->compensation ?? $this->compensation,
-            mode: $record->mode === ExposureMode::Unknown ? $this->mode ?? ExposureMode::Unknown : $record->mode,
-            metering: $record->metering,
-            flashFired: $record->flashFired,
-            focalLength: $record->focalLength ?? $this->focalLength,
-            focalLength35: $record->focalLength35 ?? $this->focalLength35,
-            whiteBalance: $record->whiteBalance,
-            focusDistance: $record->focusDistance,
-            takenAt: $record->takenAt,
-            support: $record->support ?? $this->support,
-            widestFNumber: $record->widestFNumber,
-            provenance: $provenance,
-        );
+        return $record->with([
+            'fNumber' => $record->fNumber ?? $this->fNumber,
+            'exposureTime' => $record->exposureTime ?? $this->exposureTime,
+            'iso' => $record->iso ?? $this->iso,
+            'compensation' => $record->compensation ?? $this->compensation,
+            'mode' => $record->mode === ExposureMode::Unknown ? $this->mode ?? ExposureMode::Unknown : $record->mode,
+            'focalLength' => $record->focalLength ?? $this->focalLength,
+            'focalLength35' => $record->focalLength35 ?? $this->focalLength35,
+            'support' => $record->support ?? $this->support,
+            'provenance' => $provenance,
+        ]);
     }
 }

@@ -28,6 +28,22 @@ final class ExposureTime
         throw InvalidExposure::unreadable('an exposure time (write 1/250 or 4)', $text);
     }
 
+    /** The longest time of the scale that is no longer than so many seconds: for a limit that must be kept. */
+    public static function noLongerThan(float $seconds): self
+    {
+        $nearest = self::nearest($seconds);
+
+        return $nearest->exact <= $seconds * (1 + 1e-9) ? $nearest : self::nearest($nearest->exact * 2 ** (-1 / 3));
+    }
+
+    /** The shortest time of the scale that is no shorter than so many seconds. */
+    public static function noShorterThan(float $seconds): self
+    {
+        $nearest = self::nearest($seconds);
+
+        return $nearest->exact >= $seconds * (1 - 1e-9) ? $nearest : self::nearest($nearest->exact * 2 ** (1 / 3));
+    }
+
     /** Light that this time gathers more than another, as steps of the scale. */
     public function stopsMoreLightThan(self $other): Stops
     {

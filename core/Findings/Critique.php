@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings;
 
-use TruePupil\Core\Adviser\PlacementAdviser;
+use TruePupil\Core\Adviser\Advice;
+use TruePupil\Core\Adviser\FrameAdviser;
 use TruePupil\Core\Adviser\Suggestion;
-use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\CheckResult;
 
 /** Everything that is said of one frame: the brief's checks, what was noticed, and what would have been better. */
@@ -15,34 +15,36 @@ final readonly class Critique
     /**
      * @param  list<CheckResult>  $checks
      * @param  list<Finding>  $findings
-     * @param  list<Suggestion>  $suggestions
      * @param  array<string, list<Need>>  $silences  rules that had to stay silent, and what they would need
      */
     private function __construct(
         public array $checks,
         public array $findings,
-        public array $suggestions,
+        public Advice $advice,
         public array $silences,
     ) {
     }
 
-    public static function of(Situation $situation, ?Brief $brief, Critic $critic, PlacementAdviser $adviser): self
+    public static function of(Situation $situation, Critic $critic): self
     {
+        $findings = $critic->judge($situation);
+
         return new self(
-            $brief?->evaluate($situation) ?? [],
-            $critic->judge($situation),
-            $adviser->suggest($situation),
+            $situation->brief?->evaluate($situation) ?? [],
+            $findings,
+            (new FrameAdviser($critic))->advise($situation, $findings),
             $critic->silences($situation),
         );
     }
 
-    /** @return array{checks: list<array<string, mixed>>, findings: list<array<string, mixed>>, suggestions: list<array<string, mixed>>} */
+    /** @return array{checks: list<array<string, mixed>>, findings: list<array<string, mixed>>, suggestions: list<array<string, mixed>>, impossible: ?array<string, mixed>} */
     public function toArray(): array
     {
         return [
             'checks' => array_map(fn (CheckResult $result): array => $result->toArray(), $this->checks),
             'findings' => array_map(fn (Finding $finding): array => $finding->toArray(), $this->findings),
-            'suggestions' => array_map(fn (Suggestion $suggestion): array => $suggestion->toArray(), $this->suggestions),
+            'suggestions' => array_map(fn (Suggestion $suggestion): array => $suggestion->toArray(), $this->advice->suggestions),
+            'impossible' => $this->advice->impossible?->toArray(),
         ];
     }
 

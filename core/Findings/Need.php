@@ -16,6 +16,10 @@ enum Need: string
     case FocalLength = 'focalLength';
     case Format = 'format';
     case Support = 'support';
+    case Kit = 'kit';
+    case Distance = 'distance';
+    case Depth = 'depth';
+    case Movement = 'movement';
 
     public function label(): string
     {
@@ -29,6 +33,10 @@ enum Need: string
             self::FocalLength => 'focal length',
             self::Format => 'the 35 mm equivalent focal length',
             self::Support => 'what held the camera',
+            self::Kit => 'the kit: body, lenses and what else is at hand',
+            self::Distance => 'the distance of the subject',
+            self::Depth => 'from where to where it should look sharp',
+            self::Movement => 'whether something moves, how fast, and how it should look',
         };
     }
 
@@ -42,8 +50,12 @@ enum Need: string
             self::Subject => $situation->measures->subject !== null,
             self::Placement => $situation->wanted !== null,
             self::FocalLength => $situation->record->focalLength !== null,
-            self::Format => $situation->record->format() !== null,
+            self::Format => $situation->format() !== null,
             self::Support => $situation->record->support !== null,
+            self::Kit => $situation->kit !== null,
+            self::Distance => $situation->focusDistance() !== null,
+            self::Depth => $situation->intent->asksForDepth(),
+            self::Movement => $situation->intent->movement !== null,
         };
     }
 }

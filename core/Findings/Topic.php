@@ -11,7 +11,15 @@ enum Topic: string
     case Tone = 'tone';
     case Noise = 'noise';
     case Movement = 'movement';
+    case Depth = 'depth';
+    case Lens = 'lens';
     case Mode = 'mode';
+    case Flash = 'flash';
+    case Focus = 'focus';
+    case Plan = 'plan';
+    case Series = 'series';
+    case Film = 'film';
+    case File = 'file';
 
     public function label(): string
     {
@@ -20,7 +28,15 @@ enum Topic: string
             self::Tone => 'Tones',
             self::Noise => 'ISO and noise',
             self::Movement => 'Shutter and movement',
+            self::Depth => 'Aperture and depth',
+            self::Lens => 'Lens',
             self::Mode => 'Mode and metering',
+            self::Flash => 'Flash',
+            self::Focus => 'Focus',
+            self::Plan => 'Plan',
+            self::Series => 'Series',
+            self::Film => 'Film',
+            self::File => 'File',
         };
     }
 }

@@ -33,6 +33,12 @@ final readonly class Fields
         return new self($data, '');
     }
 
+    /** @return array<mixed> all of it, unchecked */
+    public function toArray(): array
+    {
+        return $this->data;
+    }
+
     public function has(string $key): bool
     {
         return ($this->data[$key] ?? null) !== null;

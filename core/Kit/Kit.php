@@ -7,6 +7,7 @@ namespace TruePupil\Core\Kit;
 use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\InvalidExposure;
 use TruePupil\Core\Film\Film;
+use TruePupil\Core\Modes\AutoIso;
 
 /** What a person has at hand. */
 final readonly class Kit
@@ -16,6 +17,7 @@ final readonly class Kit
      * @param  list<Support>  $supports  hands are always there
      * @param  list<float>  $filters  neutral-density filters, by the stops they take
      * @param  ?float  $flashGuideNumber  metres at ISO 100
+     * @param  ?AutoIso  $autoIso  how automatic ISO is set up on the body
      *
      * @throws InvalidExposure
      */
@@ -26,6 +28,7 @@ final readonly class Kit
         public array $filters = [],
         public ?float $flashGuideNumber = null,
         public ?Film $film = null,
+        public ?AutoIso $autoIso = null,
     ) {
         foreach ($filters as $stops) {
             InvalidExposure::unlessPositive('a filter\'s stops', $stops);

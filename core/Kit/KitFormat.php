@@ -12,9 +12,10 @@ use TruePupil\Core\Film\FilmKind;
 use TruePupil\Core\Film\Reciprocity;
 use TruePupil\Core\Format\Fields;
 use TruePupil\Core\Format\InvalidFields;
+use TruePupil\Core\Modes\AutoIso;
 use TruePupil\Core\Sensor\Format;
 
-/** Reads a kit from decoded JSON: "body", "lenses", "filters", "supports", "flash" and "film". */
+/** Reads a kit from decoded JSON: "body", "lenses", "filters", "supports", "flash", "film" and "autoIso". */
 final class KitFormat
 {
     /** @throws InvalidFields|\InvalidArgumentException naming what is wrong */
@@ -33,6 +34,7 @@ final class KitFormat
             filters: $data->positives('filters'),
             flashGuideNumber: $data->has('flash') ? $data->part('flash')->positive('guideNumber') : null,
             film: $data->has('film') ? self::film($data->part('film')) : null,
+            autoIso: $data->has('autoIso') ? self::autoIso($data->part('autoIso'), self::limits($data->part('body'))) : null,
         );
     }
 
@@ -85,6 +87,11 @@ final class KitFormat
             closestFocus: $lens->numberOr('closestFocus', 0.0),
             stabiliserStops: $lens->numberOr('stabiliserStops', 0.0),
         );
+    }
+
+    private static function autoIso(Fields $automatic, BodyLimits $limits): AutoIso
+    {
+        return new AutoIso($automatic->positiveOr('floor', $limits->isoMin), $automatic->positiveOr('ceiling', $limits->isoMax), $automatic->positiveOrNull('slowest'));
     }
 
     private static function film(Fields $film): Film

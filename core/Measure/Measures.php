@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Measure;
 
+use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Tone\ToneMeasures;
 
 /** Everything measured in one picture. What was not measured is absent, never invented. */
@@ -15,6 +16,18 @@ final readonly class Measures
         public array $metering,
         public ?SubjectMeasures $subject = null,
     ) {
+    }
+
+    /** What would be measured with so many stops more light on the same scene. */
+    public function brightened(Stops $stops): self
+    {
+        $subject = $this->subject;
+
+        return new self(
+            $this->tone->brightened($stops),
+            array_map(fn (float $verdict): float => $verdict + $stops->value, $this->metering),
+            $subject === null ? null : new SubjectMeasures($subject->region, $subject->tone->brightened($stops)),
+        );
     }
 
     /** @return array<string, mixed> */

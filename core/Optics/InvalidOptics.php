@@ -27,6 +27,16 @@ final class InvalidOptics extends InvalidArgumentException
         return new self(sprintf('A subject at %s m is inside the closest focus of %s, %s m.', $metres, $lens, $closest));
     }
 
+    public static function unreadable(string $what, string $text): self
+    {
+        return new self(sprintf('"%s" cannot be read as %s; write a number.', $text, $what));
+    }
+
+    public static function negativeSpeed(float $speed): self
+    {
+        return new self(sprintf('A speed is zero or more, in m/s; got %s.', $speed));
+    }
+
     public static function beyondZoom(float $focalLength, string $lens, float $shortest, float $longest): self
     {
         return new self(sprintf('%s does not reach %s mm; it goes from %s to %s mm.', ucfirst($lens), $focalLength, $shortest, $longest));

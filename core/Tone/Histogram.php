@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Tone;
 
 use InvalidArgumentException;
+use TruePupil\Core\Exposure\Stops;
 
 /** Pixels counted by 8-bit sRGB code, 0–255. */
 final readonly class Histogram
@@ -56,6 +57,17 @@ final readonly class Histogram
         }
 
         return Srgb::stopsFromMidGrey(1.0);
+    }
+
+    /** The same picture with so many stops more light, each code moved to where its light then falls; white is the end. */
+    public function brightened(Stops $stops): self
+    {
+        $counts = array_fill(0, 256, 0);
+        foreach (Srgb::linearByCode() as $code => $linear) {
+            $counts[(int) round(255 * Srgb::encoded(min(1.0, $linear * $stops->ratio())))] += $this->counts[$code];
+        }
+
+        return new self(array_values($counts), $this->total);
     }
 
     /** Percentage of pixels at or above a code. */

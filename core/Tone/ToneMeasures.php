@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Tone;
 
+use TruePupil\Core\Exposure\Stops;
+
 /**
  * The tones of a picture or of its subject, in stops from mid-grey (18 % linear, sRGB 118) and percentages.
  *
@@ -49,6 +51,21 @@ final readonly class ToneMeasures
             blockedShadowsPct: 100 * $pixels->blockedShadows / $total,
             statistics: $pixels,
         );
+    }
+
+    /** As they would be with so many stops more light. */
+    public function brightened(Stops $stops): self
+    {
+        $pixels = $this->statistics;
+        $luminance = $pixels->luminance->brightened($stops);
+        $share = fn (float $percent): int => (int) round($percent / 100 * $luminance->total);
+
+        return self::from(new PixelStatistics(
+            $luminance, $pixels->red->brightened($stops), $pixels->green->brightened($stops), $pixels->blue->brightened($stops),
+            // Darker, only what luminance tells is certain to be lost still; brighter, whatever reaches the end.
+            $stops->value < 0 ? $pixels->lostHighlights : max($pixels->lostHighlights, $share($luminance->percentFrom(self::LOST_FROM))),
+            $stops->value > 0 ? $pixels->blockedShadows : max($pixels->blockedShadows, $share($luminance->percentTo(self::BLOCKED_TO))),
+        ));
     }
 
     /** Stops between the darkest and the brightest hundredth. */

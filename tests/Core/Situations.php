@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use DateTimeImmutable;
 use TruePupil\Core\Brief\Approach;
+use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\Placement;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\Drive;
 use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Composition\Region;
@@ -15,9 +18,16 @@ use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Kit\Kit;
+use TruePupil\Core\Kit\KitFormat;
 use TruePupil\Core\Measure\Measures;
 use TruePupil\Core\Measure\SubjectMeasures;
 use TruePupil\Core\Metering\MeteringPattern;
+use TruePupil\Core\Plan\Plan;
+use TruePupil\Core\Series\Series;
+use TruePupil\Core\Series\SeriesKind;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\PixelStatistics;
 use TruePupil\Core\Tone\Srgb;
@@ -29,6 +39,8 @@ final class Situations
     /**
      * @param  ?float  $subject  stops from mid-grey of an even subject; null: none marked
      * @param  float  $lostPct  of the subject, in %
+     * @param  array<string, mixed>  $record  further facts of the record, by property
+     * @param  list<CaptureRecord>  $earlier
      * @param  array{scene?: float, centre?: float, spot?: float, highlight?: float}  $metering
      */
     public static function make(
@@ -48,19 +60,80 @@ final class Situations
         array $metering = [],
         MeteringPattern $pattern = MeteringPattern::Scene,
         Approach $approach = new Approach,
+        array $record = [],
+        ?Kit $kit = null,
+        Intent $intent = new Intent,
+        ?Plan $plan = null,
+        ?Brief $brief = null,
+        ?Series $series = null,
+        array $earlier = [],
+        ?string $file = null,
+        ?string $colourSpace = null,
+        ?Region $region = null,
     ): Situation {
-        $record = new CaptureRecord(
+        $capture = (new CaptureRecord(
             lens: 'Marlpit 50 mm', fNumber: Aperture::of($n), exposureTime: $t === null ? null : ExposureTime::of($t), iso: $iso === null ? null : Iso::of($iso),
             compensation: $compensation, mode: $mode, metering: $pattern, focalLength: $focalLength, focalLength35: $focalLength, support: $support, widestFNumber: $widest,
-        );
+        ))->with($record);
         $measures = new Measures(
             self::tone(0.0, $frameLostPct, 0.0),
             [...['scene' => 0.0, 'centre' => 0.0, 'spot' => 0.0, 'highlight' => 0.0], ...$metering],
-            $subject === null ? null : new SubjectMeasures(Region::of(0.4, 0.3, 0.2, 0.4), self::tone($subject, $lostPct, $blockedPct)),
+            $subject === null ? null : new SubjectMeasures($region ?? Region::of(0.4, 0.3, 0.2, 0.4), self::tone($subject, $lostPct, $blockedPct)),
         );
         $placement = $wanted === null ? null : new Placement('it', $wanted > 0 ? 'white subject' : 'black subject', Stops::of($wanted));
 
-        return new Situation($record, $measures, $approach, $placement);
+        return new Situation($capture, $measures, $approach, $placement, $kit, $intent, $plan, $brief, $series, $earlier, $file, $colourSpace);
+    }
+
+    /**
+     * A full-frame kit with a 50 mm ƒ/1.8, a 24–70 mm ƒ/4 and a 200 mm ƒ/4, hands and a tripod.
+     *
+     * @param  array<string, mixed>  $body  changed or further facts of the body
+     * @param  array<string, mixed>  $more  further parts of the kit
+     */
+    public static function kit(array $body = [], array $more = []): Kit
+    {
+        return KitFormat::read(Fields::of([
+            'body' => [
+                'name' => 'Marlpit One', 'format' => '36x24', 'pixels' => [6000, 4000], 'isoMin' => 50, 'isoBase' => 100, 'isoMax' => 51200, 'isoNativeMax' => 25600,
+                'flashSync' => 1 / 200, 'comfortableIso' => 3200, ...$body,
+            ],
+            'lenses' => [
+                ['name' => 'Marlpit 50 mm', 'minFocal' => 50, 'widestAtMin' => 1.8, 'smallest' => 16, 'closestFocus' => 0.45],
+                ['name' => 'Marlpit 24–70 mm', 'minFocal' => 24, 'maxFocal' => 70, 'widestAtMin' => 4, 'smallest' => 22, 'closestFocus' => 0.4],
+                ['name' => 'Marlpit 200 mm', 'minFocal' => 200, 'widestAtMin' => 4, 'smallest' => 22, 'closestFocus' => 1.5],
+            ],
+            'supports' => ['hand', 'tripod'],
+            ...$more,
+        ]));
+    }
+
+    /**
+     * Frames one after another.
+     *
+     * @param  list<array{float, float, float, int}>  $frames  f-number, seconds, ISO, second at which it was taken
+     * @return list<CaptureRecord>
+     */
+    public static function frames(array $frames, ?Drive $drive = null): array
+    {
+        return array_map(fn (array $frame): CaptureRecord => new CaptureRecord(
+            fNumber: Aperture::of($frame[0]), exposureTime: ExposureTime::of($frame[1]), iso: Iso::of($frame[2]), mode: ExposureMode::Manual,
+            takenAt: (new DateTimeImmutable('2026-10-03 18:00:00'))->modify('+'.$frame[3].' seconds'), drive: $drive,
+        ), $frames);
+    }
+
+    /**
+     * A situation that closes a series.
+     *
+     * @param  list<array{float, float, float, int}>  $frames
+     */
+    public static function series(array $frames, ?SeriesKind $declared = null, ?float $sceneStops = null, ?Drive $drive = null): Situation
+    {
+        $records = self::frames($frames, $drive);
+
+        return self::make(
+            iso: end($frames)[2], mode: ExposureMode::Manual, intent: new Intent(sceneStops: $sceneStops), kit: self::kit(), series: Series::of($records, $declared), record: ['drive' => $drive],
+        );
     }
 
     /** An even tone of two neighbouring codes, mixed so that its mean is right. */

@@ -59,7 +59,7 @@ final class CommandsTest extends TestCase
         $this->assertSame(['fNumber' => 'person', 'exposureTime' => 'camera', 'iso' => 'camera'], $answer['decidedBy']);
         $this->assertSame('slowest-automatic-time', $answer['limits'][0]['what']);
         $this->assertLessThanOrEqual(1 / 6, abs($answer['errorStops']));
-        foreach (['nonsense' => 'not JSON', '{"mode":"aperture"}' => 'sceneEv100', '{"sceneEv100":9,"mode":"sideways"}' => '"mode"', '{"sceneEv100":9,"mode":"manual","set":{"iso":"lots"}}' => '"iso"'] as $input => $says) {
+        foreach (['nonsense' => 'not JSON', '{"mode":"aperture"}' => 'sceneEv100', '{"sceneEv100":9,"mode":"sideways"}' => '"mode"', '{"sceneEv100":9,"mode":"manual","set":{"iso":"lots"}}' => '"set.iso"'] as $input => $says) {
             $process = $this->artisanProcess(['pupil:expose'], $input);
             $this->assertSame(1, $process->getExitCode());
             $this->assertStringContainsString($says, json_decode($process->getOutput(), true)['error']['message']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Bench\AdviserBench;
 use App\Bench\Stopwatch;
 use App\Briefs\BriefLibrary;
 use App\Imaging\FrameMeasurer;
@@ -13,7 +14,6 @@ use App\Imaging\TagWriter;
 use App\Imaging\Tool;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
-use TruePupil\Core\Adviser\PlacementAdviser;
 use TruePupil\Core\Brief\Approach;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\ExposureMode;
@@ -30,12 +30,16 @@ use TruePupil\Core\Findings\Situation;
 
 final class Bench extends Command
 {
-    protected $signature = 'pupil:bench {--runs=5}';
+    protected $signature = 'pupil:bench {--runs=5} {--adviser : only the adviser}';
 
-    protected $description = 'Times the analysis of a 24-megapixel JPEG beside a bare decode of it';
+    protected $description = 'Times the analysis of a 24-megapixel JPEG beside a bare decode of it, and the adviser over kits of one lens to thirty';
 
     public function handle(PictureTags $tags, PixelEngine $pixels, FrameMeasurer $measurer, TagWriter $writer, Critic $critic, BriefLibrary $library): int
     {
+        $this->table(['what', 'median', 'slowest', 'peak memory of PHP'], (new AdviserBench)->rows(40 * max(1, (int) $this->option('runs'))));
+        if ($this->option('adviser')) {
+            return self::SUCCESS;
+        }
         $picture = storage_path('scratch/bench.jpg');
         $copy = storage_path('scratch/bench-working.jpg');
         $this->makePicture($picture, $writer);
@@ -48,7 +52,7 @@ final class Bench extends Command
             $record = (new TypedFields(support: Support::Hand))->fillIn((new RecordNormaliser)->normalise($tags->read($picture)));
             $pixels->workingCopy($picture, $copy, (int) config('pupil.working_side'));
             $measures = $measurer->measure($picture, $copy, $subject);
-            Critique::of(new Situation($record, $measures, new Approach, $brief?->placement('white')), $brief, $critic, new PlacementAdviser);
+            Critique::of(new Situation($record, $measures, new Approach, $brief?->placement('white'), brief: $brief), $critic);
         });
         $watch->time('  its record (exiftool)', fn () => $tags->read($picture));
         $watch->time('  its working copy (vips)', fn () => $pixels->workingCopy($picture, $copy, (int) config('pupil.working_side')));
@@ -57,7 +61,7 @@ final class Bench extends Command
         $measures = $measurer->measure($picture, $copy, $subject);
         $record = (new TypedFields(support: Support::Hand))->fillIn((new RecordNormaliser)->normalise($tags->read($picture)));
         $watch->time('  its checks, findings and suggestions (PHP)', fn () => Critique::of(
-            new Situation($record, $measures, new Approach, $brief?->placement('white')), $brief, $critic, new PlacementAdviser,
+            new Situation($record, $measures, new Approach, $brief?->placement('white'), brief: $brief), $critic,
         ));
 
         $this->table(['what', 'median', 'slowest', 'peak memory of PHP'], $watch->rows());

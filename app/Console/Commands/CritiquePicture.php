@@ -8,7 +8,6 @@ use App\Briefs\BriefLibrary;
 use App\Imaging\LooseFile;
 use App\View\RecordArray;
 use InvalidArgumentException;
-use TruePupil\Core\Adviser\PlacementAdviser;
 use TruePupil\Core\Brief\Approach;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Capture\RecordReader;
@@ -17,41 +16,77 @@ use TruePupil\Core\Capture\TypedFields;
 use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Findings\Critique;
 use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Kit\KitFormat;
+use TruePupil\Core\Plan\PlanFormat;
+use TruePupil\Core\Series\Series;
 
+/** Critique without interface or database. Several files are a series; what is said of the row is said once. */
 final class CritiquePicture extends JsonCommand
 {
-    protected $signature = 'pupil:critique {file : a picture}
+    protected $signature = 'pupil:critique {files* : pictures; more than one are a series}
         {--brief= : the id of a ready brief, or a brief file}
         {--placement= : which subject of the brief it is; the first when not said}
         {--subject= : x,y,w,h as fractions of the displayed frame}
         {--support= : hand, braced, monopod or tripod}
+        {--kit= : a JSON file with body, lenses and what else is at hand}
+        {--plan= : a JSON file with what was intended}
         {--approach= : a JSON file with the course\'s choices}';
 
-    protected $description = 'Checks, findings and suggestions for a picture, as JSON';
+    protected $description = 'Checks, findings and suggestions for a picture or a series, as JSON';
 
-    public function __construct(
-        private readonly BriefLibrary $library,
-        private readonly Critic $critic,
-        private readonly PlacementAdviser $adviser,
-    ) {
+    public function __construct(private readonly BriefLibrary $library, private readonly Critic $critic)
+    {
         parent::__construct();
     }
 
     protected function answer(): array
     {
-        $path = (string) $this->argument('file');
-        $brief = $this->brief();
-        $typed = new TypedFields(support: $this->support());
-        $approach = $this->approach();
-        $picture = app(RecordReader::class)->read($path);
-        $measures = app(LooseFile::class)->measure($path, $this->option('subject'));
-        $placement = $this->option('placement') ?? $brief?->placements[0]->id ?? null;
-        $situation = new Situation($typed->fillIn($picture->capture), $measures, $approach, $brief?->placement($placement));
+        [$brief, $approach] = [$this->brief(), $this->approach()];
+        $kit = $this->option('kit') === null ? null : KitFormat::read($this->json('kit'));
+        $plan = $this->option('plan') === null ? null : PlanFormat::read($this->json('plan'));
+        $typed = new TypedFields(support: $this->support() ?? $plan?->support);
+        $pictures = [];
+        foreach ((array) $this->argument('files') as $path) {
+            $picture = app(RecordReader::class)->read($path);
+            $pictures[] = ['path' => $path, 'picture' => $picture, 'record' => $typed->fillIn($picture->capture), 'measures' => app(LooseFile::class)->measure($path, $this->option('subject'))];
+        }
+        usort($pictures, fn (array $a, array $b): int => $a['record']->takenAt <=> $b['record']->takenAt);
+        $records = array_column($pictures, 'record');
+        $series = Series::of($records, $brief?->series);
+        $frames = [];
+        foreach ($pictures as $index => $it) {
+            $situation = new Situation(
+                $it['record'], $it['measures'], $approach, $brief?->placement($this->option('placement') ?? $brief->placements[0]->id ?? null), $kit, $plan->intent ?? new Intent, $plan, $brief,
+                $index === count($pictures) - 1 ? $series : null, array_slice($records, 0, $index), $it['picture']->format, $it['picture']->colourSpace,
+            );
+            $frames[] = ['file' => basename($it['path']), 'record' => RecordArray::of($it['picture']), 'measures' => $it['measures']->toArray(), ...Critique::of($situation, $this->critic)->toArray()];
+        }
+
+        return count($frames) === 1 ? array_diff_key($frames[0], ['file' => true]) : $this->asSeries($frames, $series);
+    }
+
+    /**
+     * The first frame's record and measures stand at the top as for one file; findings and checks say which frame they are of.
+     *
+     * @param  non-empty-list<array<string, mixed>>  $frames
+     * @return array<string, mixed>
+     */
+    private function asSeries(array $frames, ?Series $series): array
+    {
+        $tagged = fn (string $part): array => array_merge(...array_map(fn (int $index): array => array_map(
+            fn (array $item): array => [...$item, 'frame' => ($item['topic'] ?? null) === 'series' ? null : $index + 1], $frames[$index][$part],
+        ), array_keys($frames)));
 
         return [
-            'record' => RecordArray::of($picture),
-            'measures' => $measures->toArray(),
-            ...Critique::of($situation, $brief, $this->critic, $this->adviser)->toArray(),
+            'record' => $frames[0]['record'],
+            'measures' => $frames[0]['measures'],
+            'checks' => $tagged('checks'),
+            'findings' => $tagged('findings'),
+            'suggestions' => $tagged('suggestions'),
+            'series' => $series === null ? null : ['kind' => $series->kind()->value, 'moving' => $series->moving(), 'exposures' => $series->exposures(), 'steps' => $series->steps()],
+            'frames' => $frames,
         ];
     }
 
@@ -76,12 +111,17 @@ final class CritiquePicture extends JsonCommand
 
     private function approach(): Approach
     {
-        $path = $this->option('approach');
-        if ($path === null) {
-            return new Approach;
-        }
-        $choices = is_file($path) ? json_decode((string) file_get_contents($path), true) : null;
+        $choices = $this->option('approach') === null ? [] : $this->json('approach')->toArray();
 
-        return is_array($choices) ? Approach::fromArray($choices) : throw new InvalidArgumentException(sprintf('"%s" is not a JSON file with an approach.', $path));
+        return Approach::fromArray($choices);
+    }
+
+    /** The JSON file that an option names. */
+    private function json(string $option): Fields
+    {
+        $path = (string) $this->option($option);
+
+        return is_file($path) ? Fields::parse((string) file_get_contents($path))
+            : throw new InvalidArgumentException(sprintf('There is no file "%s" to read the %s from.', $path, $option));
     }
 }

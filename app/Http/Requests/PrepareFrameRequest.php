@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\HandIn\IntentInput;
 use App\HandIn\TypedFieldsInput;
 use App\Models\Frame;
 use Closure;
@@ -36,6 +37,8 @@ final class PrepareFrameRequest extends FormRequest
             'subject.height' => ['required', 'numeric', 'min:'.self::LEAST_PERCENT, 'max:100'],
             'typed' => ['sometimes', 'array:'.implode(',', TypedFieldsInput::FIELDS)],
             'typed.*' => ['nullable', 'string', 'max:60', $readable],
+            'intent' => ['sometimes', 'array', fn (string $attribute, mixed $value, Closure $fail) => ($problem = IntentInput::problem(is_array($value) ? $value : [])) === null ? null : $fail($problem)],
+            'intent.*' => ['nullable', 'string', 'max:20'],
             'about' => ['nullable', 'string', 'max:2000'],
             'reason' => ['nullable', 'string', 'max:2000'],
         ];
@@ -56,13 +59,14 @@ final class PrepareFrameRequest extends FormRequest
         ];
     }
 
-    /** @return array{typed: array<string, ?string>, subject: array{x: float, y: float, width: float, height: float}, placement_id: string, about: ?string, reason: ?string} */
+    /** @return array{typed: array<string, ?string>, intent: array<string, mixed>, subject: array{x: float, y: float, width: float, height: float}, placement_id: string, about: ?string, reason: ?string} */
     public function prepared(): array
     {
         $share = fn (string $key): float => (float) $this->input('subject.'.$key) / 100;
 
         return [
             'typed' => (array) $this->input('typed', []),
+            'intent' => array_filter((array) $this->input('intent', []), fn (mixed $value): bool => $value !== null && $value !== ''),
             'subject' => [
                 'x' => $share('x'),
                 'y' => $share('y'),

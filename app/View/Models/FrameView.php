@@ -77,7 +77,7 @@ final readonly class FrameView
     /** @return ?array<string, mixed> the suggestion that goes with the return */
     public function suggestion(): ?array
     {
-        return $this->suggestions()[$this->frame->chosen_suggestion ?? 0] ?? null;
+        return $this->frame->chosenSuggestion();
     }
 
     /** @return list<string> what would have to be known for the rules that stayed silent, named once each */

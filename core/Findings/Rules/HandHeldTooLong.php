@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Adviser\SameExposure;
+use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
@@ -51,7 +53,8 @@ final class HandHeldTooLong implements FindingRule
                 $time, $support->label(), $beyond->inWords(), round($situation->record->focalLength ?? 0), Stops::of($beyond->value)->inWords(),
             ),
             evidence: [new Evidence('exposure time', $time->exact, 's', $limit->seconds, -$beyond->value, 'stops')],
-            source: 'One over the 35 mm equivalent focal length, one stop longer braced, two on a monopod. Hands differ.',
+            source: 'One over the 35 mm equivalent focal length, longer by the stabiliser\'s stops, by one braced and by two on a monopod. Hands differ.',
+            suggestion: SameExposure::with($situation, 'hands hold it still', time: ExposureTime::noLongerThan($limit->seconds)),
         );
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Adviser\SameExposure;
 use TruePupil\Core\Brief\IsoSetting;
+use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -13,7 +15,7 @@ use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
 
-/** ISO higher than the light needed: the exposure time had room above what hands hold. */
+/** ISO higher than the light needed: the exposure time had room above what hands hold and what movement allows. */
 final class IsoSlack implements FindingRule
 {
     /** Less than this is within what hands differ by. */
@@ -37,24 +39,29 @@ final class IsoSlack implements FindingRule
         $iso = $situation->record->iso;
         $time = $situation->record->exposureTime;
         $support = $situation->record->support;
-        if ($slack === null || $iso === null || $time === null || $support === null || $slack->value <= self::LIMIT + 1e-9) {
+        $limit = $situation->handHeldLimit();
+        // On a tripod another finding speaks of it.
+        if ($slack === null || $iso === null || $time === null || $support === null || $limit === null || $slack->value <= self::LIMIT + 1e-9) {
             return null;
         }
         $handsSet = $situation->approach->iso === IsoSetting::ByHand;
-        $limit = $situation->handHeldLimit();
+        $movement = $situation->longestForMovement();
 
         return new Finding(
             id: $this->id(),
             topic: Topic::Noise,
             severity: $handsSet && $slack->value >= self::FAULT ? Severity::Fault : Severity::Weakness,
-            sentence: $limit === null
-                ? sprintf('%s is %s more than the light needed: on a %s a still subject gives you all the time there is.', $iso, $slack->inWords(), $support->label())
-                : sprintf('%s is %s more than the light needed: at %s there was that much room before hands begin to shake.', $iso, $slack->inWords(), $time),
+            sentence: sprintf(
+                '%s is %s more than the light needed: at %s there was that much room before %s.', $iso, $slack->inWords(), $time,
+                $movement !== null && $movement < $limit->seconds ? 'the movement blurs' : 'hands begin to shake',
+            ),
             evidence: [
                 new Evidence('ISO slack', $slack->value, 'stops', self::LIMIT, self::LIMIT - $slack->value),
-                ...($limit === null ? [] : [new Evidence('longest time held still', $limit->seconds, 's', $time->exact, $limit->roomFor($time->exact)->value, 'stops')]),
+                new Evidence('longest time held still', $limit->seconds, 's', $time->exact, $limit->roomFor($time->exact)->value, 'stops'),
+                ...($movement === null ? [] : [new Evidence('longest time for the movement', $movement, 's', $time->exact, log($movement / $time->exact, 2), 'stops')]),
             ],
             source: sprintf('Hand-held limit of one over the 35 mm equivalent focal length; base %s.', $situation->baseIso()),
+            suggestion: SameExposure::with($situation, 'the same picture', time: ExposureTime::nearest($time->exact * $slack->ratio())),
             otherView: $handsSet ? null : 'With automatic ISO the camera chose this; a slower "slowest shutter" setting would bring it down.',
         );
     }

@@ -70,7 +70,7 @@ final class CriticTest extends TestCase
 
     public function test_a_critique_as_plain_values(): void
     {
-        $critique = Critique::of(Situations::make(), null, $this->critic(), new PlacementAdviser);
+        $critique = Critique::of(Situations::make(), $this->critic());
 
         $this->assertSame([], $critique->toArray()['checks']);
         $this->assertNotSame([], $critique->toArray()['suggestions']);

@@ -11,6 +11,9 @@ use TruePupil\Core\Brief\IsoSetting;
 use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Findings\Rules\IsoSlack;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Intent\Movement;
+use TruePupil\Core\Intent\MovementLook;
 
 final class IsoSlackTest extends TestCase
 {
@@ -22,12 +25,27 @@ final class IsoSlackTest extends TestCase
         $this->assertEqualsWithDelta(2.02, $finding->evidence[0]->value, 0.01);
     }
 
-    public function test_on_a_tripod_all_of_it_is_slack(): void
+    public function test_a_tripod_is_another_finding_s_business(): void
     {
-        $finding = (new IsoSlack)->judge(Situations::make(t: 1 / 8, iso: 400, support: Support::Tripod));
+        $this->assertNull((new IsoSlack)->judge(Situations::make(t: 1 / 8, iso: 400, support: Support::Tripod)));
+    }
 
-        $this->assertEqualsWithDelta(2.0, $finding?->evidence[0]->value, 1e-6);
-        $this->assertStringContainsString('tripod', $finding->sentence);
+    public function test_movement_takes_the_room_that_hands_would_leave(): void
+    {
+        // Hands hold 1/50 s, a walker to be frozen only 1/471 s: of four stops at 1/800 s 0.7 are left.
+        $walker = new Intent(subject: 5, movement: new Movement(MovementLook::Freeze, 1.4));
+        $finding = (new IsoSlack)->judge(Situations::make(t: 1 / 800, iso: 1600, intent: $walker));
+
+        $this->assertEqualsWithDelta(log(812.7 / 471.4, 2), $finding?->evidence[0]->value, 0.02);
+        $this->assertStringContainsString('before the movement blurs', $finding->sentence);
+    }
+
+    public function test_a_stabiliser_leaves_more_room(): void
+    {
+        $without = (new IsoSlack)->judge(Situations::make(t: 1 / 200, iso: 1600, kit: Situations::kit()));
+        $with = (new IsoSlack)->judge(Situations::make(t: 1 / 200, iso: 1600, kit: Situations::kit(['stabiliserStops' => 1.5])));
+
+        $this->assertEqualsWithDelta(1.5, $with?->evidence[0]->value - $without?->evidence[0]->value, 1e-6);
     }
 
     public function test_where_iso_is_automatic_it_is_the_camera_s_doing(): void

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandIn;
+
+use App\Models\Attempt;
+use App\Models\AttemptState;
+use App\Models\Frame;
+use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Measure\Measures;
+use TruePupil\Core\Plan\Plan;
+use TruePupil\Core\Plan\PlanFormat;
+use TruePupil\Core\Series\Series;
+
+/** Gathers all that is known of a frame: its record, marks and intent, the student's kit, and the frames round it. */
+final class FrameSituation
+{
+    /** Settings are left over from the same outing, not from last week. */
+    private const OUTING_HOURS = 12;
+
+    /** @return ?Situation null while the file has not been read */
+    public function of(Frame $frame, Measures $measures): ?Situation
+    {
+        $frame->loadMissing(['attempt.user', 'attempt.setBrief.course', 'attempt.frames']);
+        $record = $frame->record();
+        if ($record === null) {
+            return null;
+        }
+        $attempt = $frame->attempt;
+        $brief = $attempt->setBrief->content();
+        $picture = $frame->pictureRecord();
+        $series = $attempt->frames->count() > 1 && $this->lastOfSeries($frame)?->id === $frame->id
+            ? Series::of(array_values(array_filter($attempt->frames->map(fn (Frame $other): ?CaptureRecord => $other->record())->all())), $brief->series)
+            : null;
+
+        return new Situation(
+            $record, $measures, $attempt->setBrief->course->approachChoices(), $brief->placement($frame->placement_id), $attempt->user->kitInUse(), $frame->intentChoices(),
+            $this->plan($attempt), $brief, $series, $this->earlier($frame, $record), $picture?->format, $picture?->colourSpace,
+        );
+    }
+
+    /** The frame of the attempt that was taken last; null for an attempt of one frame. */
+    public function lastOfSeries(Frame $frame): ?Frame
+    {
+        $frames = $frame->attempt->frames()->whereNotNull('tags')->orderBy('id')->get();
+
+        return $frames->count() < 2 ? null : $frames->sortBy(fn (Frame $other): array => [$other->record()?->takenAt?->getTimestamp() ?? 0, $other->id])->last();
+    }
+
+    /** For a reshoot the plan is the suggestion that came with the return before. */
+    private function plan(Attempt $attempt): ?Plan
+    {
+        $suggestion = $attempt->number < 2 ? null : Attempt::query()->with('frames')
+            ->where('set_brief_id', $attempt->set_brief_id)->where('user_id', $attempt->user_id)
+            ->where('number', $attempt->number - 1)->where('state', AttemptState::Returned)->first()?->frames->first()?->chosenSuggestion();
+
+        return $suggestion === null ? null : PlanFormat::read(Fields::of($suggestion));
+    }
+
+    /** @return list<CaptureRecord> what the student took before on the same outing for the same brief, the latest last */
+    private function earlier(Frame $frame, CaptureRecord $record): array
+    {
+        $taken = $record->takenAt;
+        if ($taken === null) {
+            return [];
+        }
+        $earlier = Frame::query()->whereKeyNot($frame->id)->whereNotNull('tags')
+            ->whereHas('attempt', fn ($query) => $query->where('set_brief_id', $frame->attempt->set_brief_id)->where('user_id', $frame->attempt->user_id))
+            ->get(['id', 'tags', 'typed'])->map(fn (Frame $other): ?CaptureRecord => $other->record())
+            ->filter(fn (?CaptureRecord $other): bool => $other?->takenAt !== null && $other->takenAt < $taken && $other->takenAt >= $taken->modify('-'.self::OUTING_HOURS.' hours'));
+
+        return array_values($earlier->sortBy(fn (CaptureRecord $other): int => $other->takenAt->getTimestamp())->all());
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Adviser;
+
+/** What comes nearest when nothing meets every demand: least missed in stops, and what it misses. */
+final readonly class NearestMiss
+{
+    /** A missed demand weighs this much more than any preference. */
+    private const MISS = 10.0;
+
+    public function __construct(private AdviceRequest $request, private Search $search)
+    {
+    }
+
+    /** @return list<Candidate> the best that misses each kind of demand most, the best of all first */
+    public function candidates(): array
+    {
+        $isTooDark = (LightGap::of($this->request, $this->search)->missing ?? 0.0) > 0;
+        $best = [];
+        foreach ($this->search->setups as $setup) {
+            // Where light is missing already, a filter only takes more.
+            if (! $isTooDark || $setup->filter === 0.0) {
+                $this->weigh($setup, $best);
+            }
+        }
+        usort($best, fn (Candidate $a, Candidate $b): int => $a->cost <=> $b->cost);
+
+        return array_slice($best, 0, 3);
+    }
+
+    /** @param  array<string, Candidate>  $best  by the demand that it misses most */
+    private function weigh(Setup $setup, array &$best): void
+    {
+        $demands = $setup->demands;
+        $grid = new Grid($this->request->kit->body->limits->increment);
+        $light = $this->request->light->value - $setup->filter;
+        $fixed = $this->search->fixedCost($setup);
+        $isos = array_map(fn (float $sv): array => [$sv, $this->search->isoCost($demands, $sv)], $grid->isos($demands->svLowest, $demands->svHighest));
+        $body = $grid->times($demands->tvSlowest, $demands->tvFastest);
+        $wished = $demands->tvFrom() <= $demands->tvTo() ? $grid->times($demands->tvFrom(), $demands->tvTo()) : [];
+        if ($body === []) {
+            return;
+        }
+        [$slowest, $fastest] = [min($body), max($body)];
+        [$from, $to] = $wished === [] ? [$slowest, $fastest] : [min($wished), max($wished)];
+        foreach ($grid->apertures($demands->avWidest, $demands->avSmallest) as $av) {
+            $apertureCost = $fixed + $this->search->apertureCost($demands, $av);
+            foreach ($isos as [$sv, $isoCost]) {
+                $wanted = $light + $sv - $av;
+                $forced = max($slowest, min($fastest, $grid->time($wanted)));
+                $this->keep($setup, $av, $forced, $sv, $wanted, $apertureCost + $isoCost, $best);
+                // And the nearest time that the other demands allow.
+                if ($forced < $from || $forced > $to) {
+                    $this->keep($setup, $av, max($from, min($to, $forced)), $sv, $wanted, $apertureCost + $isoCost, $best);
+                }
+            }
+        }
+    }
+
+    /** @param  array<string, Candidate>  $best */
+    private function keep(Setup $setup, float $av, float $tv, float $sv, float $wanted, float $preference, array &$best): void
+    {
+        $demands = $setup->demands;
+        [$kind, $most, $total] = ['', 1e-6, 0.0];
+        $missed = [
+            'light' => abs($wanted - $tv) > Grid::BALANCED ? abs($wanted - $tv) : 0.0,
+            'depth' => $demands->avDepth === null ? 0.0 : $demands->avDepth - $av,
+            'separation' => $demands->avSeparation === null ? 0.0 : $av - $demands->avSeparation,
+            'shake' => $demands->tvShake === null ? 0.0 : $demands->tvShake - $tv,
+            'movement' => $demands->tvMovement === null ? 0.0 : $demands->tvMovement - $tv,
+            'look' => $demands->tvLook === null ? 0.0 : $tv - $demands->tvLook,
+            'noise' => $sv - $demands->svCeiling,
+        ];
+        foreach ($missed as $demand => $stops) {
+            if ($stops > 1e-6) {
+                $total += $stops;
+                if ($stops > $most) {
+                    [$kind, $most] = [$demand, $stops];
+                }
+            }
+        }
+        $cost = self::MISS * $total + $preference;
+        if ($kind === '' || isset($best[$kind]) && $best[$kind]->cost <= $cost) {
+            return;
+        }
+        $violations = array_filter($missed, fn (float $stops): bool => $stops > 1e-6);
+        // A longer exposure than the light wants is too bright, a shorter one too dark.
+        $signed = isset($violations['light']) ? ['light' => $wanted - $tv] + $violations : $violations;
+        $best[$kind] = $setup->candidate($av, $tv, $sv, $cost, $signed);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Brief\IsoSetting;
+use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+
+/** Automatic ISO in manual: the meter always says zero. */
+final class AutomaticIsoHidesMeter implements FindingRule
+{
+    public function id(): string
+    {
+        return 'mode.automatic-iso-hides-meter';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Mode];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $mode = $situation->record->mode;
+        if ($mode !== ExposureMode::ManualAutoIso) {
+            return null;
+        }
+        $byHand = $situation->approach->iso === IsoSetting::ByHand;
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Mode,
+            severity: $byHand ? Severity::Weakness : Severity::Choice,
+            sentence: 'Manual with automatic ISO is not manual: whatever aperture and time you set, ISO answers, the meter stands at zero, and the exposure is the camera\'s. Only compensation moves it, where the body allows that here.',
+            evidence: [new Evidence('ISO', $situation->record->iso === null ? 'automatic' : (string) $situation->record->iso, '', 'set by hand')],
+            source: 'Who decides what in each mode.',
+            otherView: $byHand ? 'Others use it on purpose: time and aperture for the picture, ISO for the light, with a ceiling.' : 'Others set ISO by hand in manual, so that the meter tells the truth.',
+        );
+    }
+}

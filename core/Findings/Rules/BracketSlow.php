@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Capture\Drive;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Series\SeriesKind;
+
+/** A bracket taken frame by frame, with time for the light and the camera to move. */
+final class BracketSlow implements FindingRule
+{
+    private const SECONDS = 3;
+
+    public function id(): string
+    {
+        return 'series.bracket-slow';
+    }
+
+    public function needs(): array
+    {
+        return [];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $series = $situation->series;
+        $gap = $series?->longestGap();
+        if ($series?->kind() !== SeriesKind::Bracket || $gap === null || $gap <= self::SECONDS) {
+            return null;
+        }
+        $isSingle = $situation->record->drive === Drive::Single;
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Series,
+            severity: Severity::Weakness,
+            sentence: sprintf('%s s went by between two frames of this bracket%s: clouds, people and the camera move meanwhile. Set the drive to bracket or continuous, and take the row with one press or a release.', round($gap), $isSingle ? ', in single drive' : ''),
+            evidence: [new Evidence('longest gap', $gap, 's', (float) self::SECONDS, self::SECONDS - $gap), ...($isSingle ? [new Evidence('drive', 'single', '', 'bracket')] : [])],
+            source: 'Recorded times, less the exposure itself.',
+        );
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Sensor\UsableRange;
+use TruePupil\Core\Series\BracketLength;
+use TruePupil\Core\Series\SeriesKind;
+
+/** A bracket that does not reach over the range of the scene. */
+final class BracketTooShort implements FindingRule
+{
+    public function id(): string
+    {
+        return 'series.bracket-too-short';
+    }
+
+    public function needs(): array
+    {
+        return [];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        [$series, $scene, $iso] = [$situation->series, $situation->intent->sceneStops, $situation->record->iso];
+        if ($series?->kind() !== SeriesKind::Bracket || $scene === null || $iso === null) {
+            return null;
+        }
+        $usable = UsableRange::of($situation->kit?->body, $iso);
+        $covered = $usable->value + $series->range($series->exposures());
+        $short = $scene - $covered;
+        if ($short <= 1 / 3) {
+            return null;
+        }
+        $steps = $series->steps();
+        $step = max(1.0, $steps === [] ? 1.0 : array_sum($steps) / count($steps));
+        $frames = BracketLength::frames($scene, $usable->value, $step);
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Series,
+            severity: Severity::Weakness,
+            sentence: sprintf('Together these frames hold about %s, and the scene spans %s. At this step it takes %d frames; you took %d.', Stops::of($covered)->inWords(), Stops::of($scene)->inWords(), $frames, $series->count()),
+            evidence: [new Evidence('range held', $covered, 'stops', $scene, -$short), new Evidence('frames', (float) $series->count(), '', (float) $frames)],
+            source: 'ceil((scene range − usable range)/step) + 1 frames.',
+        );
+    }
+}

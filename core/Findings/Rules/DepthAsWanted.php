@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Optics\Metres;
+
+/** Everything that should look sharp lies inside the depth of field. */
+final class DepthAsWanted implements FindingRule
+{
+    /** Distances are estimates: five hundredths is no difference. */
+    private const HAIR = 1.05;
+
+    public function id(): string
+    {
+        return 'depth.as-wanted';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Settings, Need::FocalLength, Need::Format, Need::Depth];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        [$near, $far, $depth] = [$situation->intent->sharpFrom(), $situation->intent->sharpTo(), $situation->depth()];
+        $aperture = $situation->record->fNumber;
+        if ($near === null || $depth === null || $aperture === null || $depth->near > $near * self::HAIR || $depth->far !== null && ($far === null || $depth->far < $far / self::HAIR)) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Depth,
+            severity: Severity::Praise,
+            sentence: sprintf('%s holds the depth you wanted: sharp from %s to %s, and %s to %s was asked for.', $aperture, Metres::text($depth->near), Metres::text($depth->far), Metres::text($near), Metres::text($far)),
+            evidence: [
+                new Evidence('near end of depth', $depth->near, 'm', $near, $near - $depth->near),
+                new Evidence('far end of depth', $depth->far ?? 'the horizon', $depth->far === null ? '' : 'm', $far ?? 'the horizon'),
+            ],
+            source: 'Thin-lens depth of field at the format\'s circle of confusion.',
+        );
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Series\Series;
+
+/** Settings left over from earlier light: a large miss in manual with the very settings of an earlier frame. */
+final class ExposureLeftOver implements FindingRule
+{
+    /** Stops: less than this is an error of judgement, not a forgotten dial. */
+    private const MISS = 1.5;
+
+    public function id(): string
+    {
+        return 'exposure.left-over';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Settings, Need::Mode, Need::Subject, Need::Placement];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $error = $situation->placementError();
+        $settings = $situation->record->settings();
+        $last = $situation->frameBefore();
+        if ($error === null || $settings === null || $last === null || $situation->record->mode !== ExposureMode::Manual || abs($error->value) < self::MISS) {
+            return null;
+        }
+        $before = $last->settings();
+        if ($before === null || abs($settings->time->stopsMoreLightThan($before->time)->value) > Series::SAME || abs($settings->aperture->stopsMoreLightThan($before->aperture)->value) > Series::SAME) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Exposure,
+            severity: Severity::Fault,
+            sentence: sprintf(
+                '%s at %s are the settings of the frame before, but the light has changed: the %s came out %s too %s. In manual, read the meter again whenever the light moves.',
+                $settings->time, $settings->aperture, $situation->wanted->label ?? 'subject', $error->inWords(), $error->value > 0 ? 'bright' : 'dark',
+            ),
+            evidence: [
+                new Evidence('subject from its place', $error->value, 'stops', self::MISS, self::MISS - abs($error->value)),
+                new Evidence('exposure time of the frame before', $before->time->exact, 's', $settings->time->exact),
+            ],
+            source: 'Two frames of one person with the same aperture and exposure time in manual, and a miss of more than a stop and a half.',
+        );
+    }
+}

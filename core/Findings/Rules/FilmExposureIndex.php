@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+
+/** Film exposed at another index than its box says, held against what its kind forgives. */
+final class FilmExposureIndex implements FindingRule
+{
+    public function id(): string
+    {
+        return 'film.exposure-index';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Iso];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        [$film, $index] = [$situation->kit?->film, $situation->record->iso];
+        if ($film === null || $index === null) {
+            return null;
+        }
+        $generous = $film->generosity($index);
+        if ($generous->inThirds() === 0) {
+            return null;
+        }
+        [$under, $over] = $film->kind->latitude();
+        $isInside = $generous->value >= $under - 1e-9 && $generous->value <= $over + 1e-9;
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Film,
+            severity: $isInside ? Severity::Choice : Severity::Fault,
+            sentence: sprintf(
+                '%s has a box speed of %s and was exposed at %s: %s %s. %s', ucfirst($film->name), $film->boxSpeed, $index, $generous->inWords(), $generous->value > 0 ? 'more light' : 'less light',
+                $isInside ? sprintf('A %s forgives that; note it on the roll.', $film->kind->label()) : sprintf('A %s forgives from %s to %s; tell the lab, or keep to the box.', $film->kind->label(), Stops::of($under)->signed(), Stops::of($over)->signed()),
+            ),
+            evidence: [new Evidence('light against box speed', $generous->value, 'stops', $generous->value > 0 ? $over : $under, $generous->value > 0 ? $over - $generous->value : $generous->value - $under)],
+            source: 'Latitude typical of the kind of film; every film has its own.',
+        );
+    }
+}

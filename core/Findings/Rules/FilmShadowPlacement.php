@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+
+/** Where a spot reading of the shadows was placed on negative film. */
+final class FilmShadowPlacement implements FindingRule
+{
+    /** Stops from mid-grey at which shadows keep their detail: zone III. */
+    private const SHADOWS = -2.0;
+
+    private const LIMIT = 0.5;
+
+    public function id(): string
+    {
+        return 'film.shadow-placement';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Settings];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        [$film, $reading, $settings] = [$situation->kit?->film, $situation->plan?->shadowReading, $situation->record->settings()];
+        if ($film === null || $reading === null || $settings === null || ! $film->kind->protectsShadows()) {
+            return null;
+        }
+        $placed = $reading->minus($settings->ev100());
+        $off = $placed->minus(Stops::of(self::SHADOWS));
+        if (abs($off->value) <= self::LIMIT) {
+            return new Finding(
+                id: $this->id(),
+                topic: Topic::Film,
+                severity: Severity::Praise,
+                sentence: sprintf('The shadows you metered lie %s from mid-grey, where negative film still shows their detail.', $placed->signed()),
+                evidence: [new Evidence('shadows from mid-grey', $placed->value, 'stops', self::SHADOWS, self::LIMIT - abs($off->value))],
+                source: 'Expose for the shadows: two stops below the reading, zone III.',
+            );
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Film,
+            severity: $off->value < 0 ? Severity::Fault : Severity::Choice,
+            sentence: sprintf(
+                'The shadows you metered lie %s from mid-grey; on negative film they belong two stops below it. %s', $placed->signed(),
+                $off->value < 0 ? sprintf('Give %s more.', $off->inWords()) : sprintf('That is %s more light than they needed: safe on negative film, at the cost of time or depth.', $off->inWords()),
+            ),
+            evidence: [new Evidence('shadows from mid-grey', $placed->value, 'stops', self::SHADOWS, self::LIMIT - abs($off->value))],
+            source: 'Expose for the shadows: two stops below the reading, zone III.',
+        );
+    }
+}

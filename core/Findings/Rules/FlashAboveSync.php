@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Adviser\SameExposure;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+
+/** A flash at a time shorter than the shutter is fully open for. */
+final class FlashAboveSync implements FindingRule
+{
+    public function id(): string
+    {
+        return 'flash.above-sync';
+    }
+
+    public function needs(): array
+    {
+        return [Need::ExposureTime, Need::Kit];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $time = $situation->record->exposureTime;
+        $sync = $situation->kit?->body->limits->flashSync;
+        if ($situation->record->flashFired !== true || $time === null || $sync === null || $situation->record->silent === true) {
+            return null;
+        }
+        $beyond = ExposureTime::of($sync)->stopsMoreLightThan($time);
+        if ($beyond->inThirds() < 1) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Flash,
+            severity: Severity::Fault,
+            sentence: sprintf('At %s the shutter of this body is never fully open (%s is its fastest with flash), so part of the frame stays dark, unless the flash pulses, which costs most of its reach. Set %s or longer.', $time, ExposureTime::of($sync), ExposureTime::of($sync)),
+            evidence: [new Evidence('exposure time', $time->exact, 's', $sync, -$beyond->value, 'stops')],
+            source: 'The flash sync time entered in the kit.',
+            suggestion: SameExposure::with($situation, 'the whole frame gets the flash', time: ExposureTime::of($sync)),
+        );
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Exposure\FlashReach;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Optics\Metres;
+
+/** A subject beyond what the flash reaches at this aperture and ISO. */
+final class FlashOutOfRange implements FindingRule
+{
+    public function id(): string
+    {
+        return 'flash.out-of-range';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Settings, Need::Kit, Need::Distance];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        [$settings, $guideNumber, $distance] = [$situation->record->settings(), $situation->kit?->flashGuideNumber, $situation->focusDistance()];
+        if ($situation->record->flashFired !== true || $settings === null || $guideNumber === null || $distance === null) {
+            return null;
+        }
+        $reach = FlashReach::of($guideNumber, $settings->aperture->exact, $settings->iso->exact)->metres;
+        // Light falls with the square of the distance.
+        $short = Stops::of(2 * log($distance / $reach, 2));
+        if ($short->value <= 1 / 3) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Flash,
+            severity: Severity::Fault,
+            sentence: sprintf('At %s and %s your flash reaches %s, and the subject stands at %s: %s short. Open up, raise ISO, or go nearer.', $settings->aperture, $settings->iso, Metres::text($reach), Metres::text($distance), $short->inWords()),
+            evidence: [new Evidence('distance', $distance, 'm', $reach, -$short->value, 'stops')],
+            source: 'Guide number × √(ISO/100) / f-number, at full power.',
+        );
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Brief\DecisionAsked;
+use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+
+/** A mode that takes away a decision which the brief wants the student to take. */
+final class ModeAgainstBrief implements FindingRule
+{
+    public function id(): string
+    {
+        return 'mode.against-brief';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Mode];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $mode = $situation->record->mode;
+        $taken = array_values(array_filter($situation->brief->decisions ?? [], fn (DecisionAsked $asked): bool => ! $asked->isLeftTo($mode, $situation->record->isoAutomatic)));
+        if ($taken === [] || $mode === ExposureMode::Auto || $mode === ExposureMode::Scene) {
+            return null;
+        }
+        $names = implode(' and ', array_map(fn (DecisionAsked $asked): string => $asked->label(), $taken));
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Mode,
+            severity: Severity::Fault,
+            sentence: sprintf('This brief wants you to decide %s, and in %s the camera decides that.', $names, $mode->label()),
+            evidence: [new Evidence('exposure mode', $mode->value, '', $names)],
+            source: 'Who decides what in each mode.',
+        );
+    }
+}

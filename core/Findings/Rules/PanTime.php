@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Adviser\SameExposure;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Intent\MovementLook;
+
+/** A time that a pan cannot use: too short to streak the background, or too long to keep the subject. */
+final class PanTime implements FindingRule
+{
+    public function id(): string
+    {
+        return 'movement.pan-time';
+    }
+
+    public function needs(): array
+    {
+        return [Need::ExposureTime, Need::Movement];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $time = $situation->record->exposureTime;
+        $band = $situation->movementBand();
+        if ($situation->intent->movement?->want !== MovementLook::Pan || $time === null || $band?->shortest === null || $band->longest === null) {
+            return null;
+        }
+        [$short, $long] = [Stops::ofRatio($band->shortest / $time->exact), Stops::ofRatio($time->exact / $band->longest)];
+        if ($short->value <= 1 / 3 && $long->value <= 1 / 3) {
+            return null;
+        }
+        $isShort = $short->value > 1 / 3;
+        $better = $isShort ? ExposureTime::noShorterThan($band->shortest) : ExposureTime::noLongerThan(max($band->longest, $band->shortest));
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Movement,
+            severity: Severity::Weakness,
+            sentence: $isShort
+                ? sprintf('%s is %s too short for a pan: what stands still hardly streaks, so nothing tells of speed. Follow it at about %s.', $time, $short->inWords(), $better)
+                : sprintf('%s is %s longer than most people follow evenly: the subject itself smears. Follow it at about %s.', $time, $long->inWords(), $better),
+            evidence: [new Evidence('exposure time', $time->exact, 's', $isShort ? $band->shortest : $band->longest, $isShort ? -$short->value : -$long->value, 'stops')],
+            source: 'A background streak of three hundredths of the width, and a tenth of the speed left over in the following.',
+            suggestion: SameExposure::with($situation, 'the background streaks and the subject stays', time: $better),
+        );
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Plan\PlanComparison;
+use TruePupil\Core\Plan\PlanDifference;
+
+/** The plan was carried out. */
+final class PlanFollowed implements FindingRule
+{
+    public function id(): string
+    {
+        return 'plan.followed';
+    }
+
+    public function needs(): array
+    {
+        return [];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $compared = PlanComparison::of($situation->plan, $situation->record);
+        if ($compared === null || ! $compared->isFollowed()) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Plan,
+            severity: Severity::Praise,
+            sentence: sprintf('You did what you had planned: %s.', implode(', ', array_map(fn (PlanDifference $difference): string => $difference->taken, $compared->differences))),
+            evidence: array_map(fn (PlanDifference $difference): Evidence => new Evidence($difference->name, $difference->taken, '', $difference->planned), $compared->differences),
+            source: 'The plan, or the suggestion that came with the last return.',
+        );
+    }
+}

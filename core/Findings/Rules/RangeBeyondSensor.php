@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Brief\WideRange;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Sensor\UsableRange;
+use TruePupil\Core\Series\BracketLength;
+
+/** A scene with more range than the sensor holds at this ISO: how many frames hold it all. */
+final class RangeBeyondSensor implements FindingRule
+{
+    /** Stops between frames: what bodies commonly offer and what merges without seams. */
+    private const STEP = 2;
+
+    public function id(): string
+    {
+        return 'exposure.range-beyond-sensor';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Iso];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $scene = $situation->intent->sceneStops;
+        $iso = $situation->record->iso;
+        $body = $situation->kit?->body;
+        if ($scene === null || $iso === null || $situation->series !== null) {
+            return null;
+        }
+        $usable = UsableRange::of($body, $iso);
+        if ($scene <= $usable->value + 1 / 3) {
+            return null;
+        }
+        $frames = BracketLength::frames($scene, $usable->value, self::STEP);
+        [$advice, $other] = match ($situation->approach->wideRange) {
+            WideRange::Bracket => [sprintf('A bracket of %d frames, %d stops apart, holds it.', $frames, self::STEP), 'Others keep one frame, expose for the highlights and lift the shadows, or hold a graduated filter against the sky.'],
+            WideRange::LiftedShadows => ['Expose for the highlights, in raw, and lift the shadows; what lies deeper than the sensor reaches will be noise.', sprintf('Others take a bracket: %d frames, %d stops apart.', $frames, self::STEP)],
+            WideRange::GraduatedFilter => [sprintf('A graduated filter of %s brings the bright part in.', Stops::of(max(1.0, $scene - $usable->value))->inWords()), sprintf('Others take a bracket: %d frames, %d stops apart.', $frames, self::STEP)],
+        };
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Exposure,
+            severity: Severity::Weakness,
+            sentence: sprintf('The scene spans %s, and one frame at %s holds about %s of it. %s', Stops::of($scene)->inWords(), $iso, $usable->inWords(), $advice),
+            evidence: [
+                new Evidence('range of the scene', $scene, 'stops', $usable->value, $usable->value - $scene),
+                new Evidence('frames of a bracket', (float) $frames),
+            ],
+            source: 'Full well against read noise of a typical sensor, two stops left for clean shadows.',
+            otherView: $other,
+        );
+    }
+}

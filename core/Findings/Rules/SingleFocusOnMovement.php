@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Capture\FocusMode;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Intent\MovementLook;
+
+/** A moving subject with a focus that stays where it was. */
+final class SingleFocusOnMovement implements FindingRule
+{
+    private const WALKING = 1.4;
+
+    /** m/s. */
+    private const MATTERS = 0.3;
+
+    public function id(): string
+    {
+        return 'focus.single-on-movement';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Movement];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $movement = $situation->intent->movement;
+        if ($movement === null || $situation->record->focusMode !== FocusMode::Single || ! in_array($movement->want, [MovementLook::Freeze, MovementLook::Acceptable, MovementLook::Pan], true)) {
+            return null;
+        }
+        // Across the frame the distance hardly changes; towards the camera it does.
+        $towards = ($movement->speed ?? self::WALKING) * ($movement->want === MovementLook::Pan ? 1.0 : abs(sin(deg2rad($movement->angle))));
+        if ($movement->speed !== null && $towards < self::MATTERS) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Focus,
+            severity: Severity::Weakness,
+            sentence: 'The focus was set to hold still while the subject moved. Continuous focus goes with it; or focus by hand on the place where the picture will happen.',
+            evidence: [new Evidence('focus mode', FocusMode::Single->value, '', FocusMode::Continuous->value), new Evidence('speed towards the camera', $towards, 'm/s', self::MATTERS, self::MATTERS - $towards)],
+            source: 'A subject that comes nearer leaves the plane of focus between half-press and exposure.',
+        );
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+
+/** A stabiliser left on where the camera stands still, or off where hands hold it. */
+final class StabiliserMismatch implements FindingRule
+{
+    /** Seconds: at shorter times a stabiliser on a tripod does no harm that shows. */
+    private const MATTERS_FROM = 1 / 30;
+
+    public function id(): string
+    {
+        return 'movement.stabiliser';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Support, Need::ExposureTime];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        [$stabiliser, $support, $time] = [$situation->record->stabiliser, $situation->record->support, $situation->record->exposureTime];
+        if ($stabiliser === null || $support === null || $time === null) {
+            return null;
+        }
+        if ($support === Support::Tripod && $stabiliser && $time->exact >= self::MATTERS_FROM) {
+            return new Finding(
+                id: $this->id(),
+                topic: Topic::Movement,
+                severity: Severity::Weakness,
+                sentence: sprintf('The stabiliser was on at %s on a tripod. With nothing to steady it can drift and blur by itself: switch it off when the camera stands, and on again by hand.', $time),
+                evidence: [new Evidence('stabiliser', 'on', '', 'off on a tripod')],
+                source: 'Common practice for tripod work; some bodies notice the tripod themselves, so read your manual.',
+            );
+        }
+        $limit = $situation->handHeldLimit();
+        if ($support === Support::Tripod || $stabiliser || $limit === null || $limit->roomFor($time->exact)->value >= 0) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Movement,
+            severity: Severity::Weakness,
+            sentence: sprintf('The stabiliser was off, and %s is longer than hands hold without it. Switch it on for work by hand.', $time),
+            evidence: [new Evidence('stabiliser', 'off', '', 'on by hand'), new Evidence('exposure time', $time->exact, 's', $limit->seconds, $limit->roomFor($time->exact)->value, 'stops')],
+            source: 'One over the 35 mm equivalent focal length without stabiliser.',
+        );
+    }
+}

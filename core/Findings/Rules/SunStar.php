@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Adviser\SameExposure;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+
+/** Lamps or the sun that were to become stars, at an aperture too wide for it. */
+final class SunStar implements FindingRule
+{
+    /** f-number. */
+    private const STARS_FROM = 11.0;
+
+    public function id(): string
+    {
+        return 'depth.sun-star';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Settings];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $aperture = $situation->record->fNumber;
+        if (! $situation->intent->sunStar || $aperture === null || $aperture->exact >= self::STARS_FROM * 0.97) {
+            return null;
+        }
+        $needed = Aperture::of(self::STARS_FROM);
+        $stops = $aperture->stopsMoreLightThan($needed);
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Depth,
+            severity: Severity::Weakness,
+            sentence: sprintf('At %s points of light stay round. Rays grow from about %s on, where the blades of the aperture leave corners. With the sun itself, look at the screen, never through an optical finder.', $aperture, $needed),
+            evidence: [new Evidence('f-number', $aperture->exact, '', self::STARS_FROM, -$stops->value, 'stops')],
+            source: 'Common practice; the number of rays follows the number of blades.',
+            suggestion: SameExposure::with($situation, 'points of light grow rays', aperture: $needed),
+        );
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+
+/** A JPEG in a colour space that most screens and labs do not expect. */
+final class WideColourSpace implements FindingRule
+{
+    public function id(): string
+    {
+        return 'file.colour-space';
+    }
+
+    public function needs(): array
+    {
+        return [];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $space = $situation->colourSpace;
+        if ($situation->fileFormat !== 'JPEG' || $space === null || preg_match('/sRGB|IEC ?61966/i', $space) === 1 || preg_match('/gr[ae]y|CMYK/i', $space) === 1) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::File,
+            severity: Severity::Choice,
+            sentence: sprintf('This JPEG is not in sRGB (%s). Shown where profiles are ignored its colours turn dull. Hand out sRGB, and keep the wide space for raw and for print.', $space),
+            evidence: [new Evidence('colour space', $space, '', 'sRGB')],
+            source: 'sRGB (IEC 61966-2-1) is what is assumed where no profile is read.',
+        );
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Adviser\SameExposure;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+
+/** Leaves or grass at a time in which wind moves them. */
+final class WindOnFoliage implements FindingRule
+{
+    public function id(): string
+    {
+        return 'movement.wind-on-foliage';
+    }
+
+    public function needs(): array
+    {
+        return [Need::ExposureTime];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $time = $situation->record->exposureTime;
+        if (! $situation->intent->foliage || $time === null) {
+            return null;
+        }
+        $beyond = Stops::ofRatio($time->exact / Situation::WIND_HOLDS);
+        if ($beyond->value <= 1 / 3) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Movement,
+            severity: Severity::Choice,
+            sentence: sprintf('Leaves and grass move in %s, %s longer than a light breeze allows. Wait for a lull and look at the tips of the leaves, raise ISO, or let them blur on purpose.', $time, $beyond->inWords()),
+            evidence: [new Evidence('exposure time', $time->exact, 's', Situation::WIND_HOLDS, -$beyond->value, 'stops')],
+            source: 'A rule of thumb for a light breeze at ordinary distances.',
+            suggestion: SameExposure::with($situation, 'leaves stay still', time: ExposureTime::of(Situation::WIND_HOLDS)),
+        );
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Series;
+
+/** What a row of frames was taken for. */
+enum SeriesKind: string
+{
+    /** The same picture at several exposures, to hold more range than one frame can. */
+    case Bracket = 'bracket';
+    /** One of aperture, time and ISO moves; the exposure follows. */
+    case OneVariable = 'one-variable';
+    /** One of them moves and another answers, so that the exposure stays. */
+    case EqualExposures = 'equal-exposures';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Bracket => 'a bracket',
+            self::OneVariable => 'a series in which one value moves',
+            self::EqualExposures => 'a series of equal exposures',
+        };
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Findings\Rules;
+
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Situations;
+use TruePupil\Core\Brief\Approach;
+use TruePupil\Core\Brief\IsoSetting;
+use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Findings\Rules\AutomaticIsoHidesMeter;
+use TruePupil\Core\Findings\Severity;
+
+final class AutomaticIsoHidesMeterTest extends TestCase
+{
+    public function test_the_approach_decides_how_much_it_weighs(): void
+    {
+        $automatic = new Approach(iso: IsoSetting::Automatic);
+
+        $this->assertSame(Severity::Weakness, (new AutomaticIsoHidesMeter)->judge(Situations::make(mode: ExposureMode::ManualAutoIso))?->severity);
+        $this->assertSame(Severity::Choice, (new AutomaticIsoHidesMeter)->judge(Situations::make(mode: ExposureMode::ManualAutoIso, approach: $automatic))?->severity);
+    }
+
+    public function test_manual_with_iso_set(): void
+    {
+        $this->assertNull((new AutomaticIsoHidesMeter)->judge(Situations::make(mode: ExposureMode::Manual)));
+    }
+}
