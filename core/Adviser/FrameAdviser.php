@@ -97,13 +97,24 @@ final readonly class FrameAdviser
     private function fixes(Situation $situation, Suggestion $suggestion, array $findings): array
     {
         // Whole rows of frames are not retaken by one.
-        $faults = array_filter($findings, fn (Finding $finding): bool => $finding->severity !== Severity::Praise && $finding->topic !== Topic::Series);
+        $faults = array_filter($this->faults($findings), fn (Finding $finding): bool => $finding->topic !== Topic::Series);
         if ($faults === []) {
             return [];
         }
-        $left = array_map(fn (Finding $finding): string => $finding->id, $this->critic->judge($situation->retaken($suggestion)));
+        $left = array_map(fn (Finding $finding): string => $finding->id, $this->faults($this->critic->judge($situation->retaken($suggestion))));
 
         return array_values(array_diff(array_map(fn (Finding $finding): string => $finding->id, $faults), $left));
+    }
+
+    /**
+     * Everything but praise, which some rules give under the same name when the fault is gone.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private function faults(array $findings): array
+    {
+        return array_values(array_filter($findings, fn (Finding $finding): bool => $finding->severity !== Severity::Praise));
     }
 
     private function isMisplaced(Situation $situation): bool

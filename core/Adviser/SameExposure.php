@@ -19,6 +19,8 @@ final class SameExposure
     /** Where no kit says how far ISO goes. */
     private const ISO_CEILING = 12800.0;
 
+    private const SMALLEST = 22.0;
+
     /**
      * @param  string  $gain  what the new value is for
      * @return ?Suggestion null when settings are not known or ISO would have to go beyond the body
@@ -26,7 +28,7 @@ final class SameExposure
     public static function with(Situation $situation, string $gain, ?Aperture $aperture = null, ?ExposureTime $time = null, ?Support $support = null): ?Suggestion
     {
         $before = $situation->record->settings();
-        if ($before === null) {
+        if ($before === null || ! self::canBeSet($situation, $before, $aperture, $time)) {
             return null;
         }
         $moved = new ExposureSettings($aperture ?? $before->aperture, $time ?? $before->time, $before->iso);
@@ -64,5 +66,16 @@ final class SameExposure
             costs: $costs,
             filterStops: $filter,
         );
+    }
+
+    /** Within what body and lens can do; a lens that nobody described opens no further than it was seen to, and closes to a usual end. */
+    private static function canBeSet(Situation $situation, ExposureSettings $before, ?Aperture $aperture, ?ExposureTime $time): bool
+    {
+        $limits = $situation->limits();
+        $widest = $situation->widest()->exact ?? $before->aperture->exact;
+        $smallest = $situation->lens()->smallest ?? self::SMALLEST;
+
+        return ($time === null || $time->exact >= $limits->fastest * 0.97 && $time->exact <= ExposureTime::of($limits->slowest)->exact * 1.001)
+            && ($aperture === null || $aperture->exact >= $widest * 0.97 && $aperture->exact <= $smallest * 1.03);
     }
 }

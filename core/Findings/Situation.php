@@ -12,10 +12,12 @@ use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\TimeBand;
+use TruePupil\Core\Kit\BodyLimits;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Lens;
 use TruePupil\Core\Measure\Measures;
@@ -73,6 +75,12 @@ final readonly class Situation
     public function frameBefore(): ?CaptureRecord
     {
         return $this->earlier === [] ? null : $this->earlier[count($this->earlier) - 1];
+    }
+
+    /** What the body can be set to; what is usual where no kit says. */
+    public function limits(): BodyLimits
+    {
+        return $this->kit->body->limits ?? new BodyLimits;
     }
 
     public function format(): ?Format
@@ -202,8 +210,8 @@ final readonly class Situation
             $slack = min($slack, log($movement / $time->exact, 2));
         }
         // A longer time than the body offers is none.
-        if ($this->kit !== null && $time !== null) {
-            $slack = min($slack, log($this->kit->body->limits->slowest / $time->exact, 2));
+        if ($time !== null) {
+            $slack = min($slack, log(ExposureTime::of($this->limits()->slowest)->exact / $time->exact, 2));
         }
 
         return Stops::of(max(0.0, $slack));

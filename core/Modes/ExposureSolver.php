@@ -167,7 +167,15 @@ final class ExposureSolver
             return $this->bodyTime('body-slowest', $this->request->body->slowest);
         }
 
-        return ExposureTime::nearest($wanted, $this->request->body->increment);
+        $chosen = ExposureTime::nearest($wanted, $this->request->body->increment);
+        [$fastest, $slowest] = [ExposureTime::of($this->request->fastest()), ExposureTime::of($this->request->body->slowest)];
+
+        // Rounding must not leave the shutter's range by a third.
+        return match (true) {
+            $chosen->exact < $fastest->exact => $fastest,
+            $chosen->exact > $slowest->exact => $slowest,
+            default => $chosen,
+        };
     }
 
     private function chosenIso(Aperture $aperture, ExposureTime $time): Iso
