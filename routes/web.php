@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AttemptController;
+use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CourseController;
 use App\Http\Controllers\DeskController;
 use App\Http\Controllers\FindingController;
@@ -11,6 +12,7 @@ use App\Http\Controllers\FramePictureController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\JoinController;
+use App\Http\Controllers\KitController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\ReturnController;
 use App\Http\Controllers\SessionController;
@@ -31,6 +33,12 @@ Route::post('join', [JoinController::class, 'store'])->middleware('throttle:20,1
 Route::middleware('auth')->group(function (): void {
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/', HomeController::class)->name('home');
+
+    // Everybody's tools, and everybody's own kit.
+    Route::get('bench', [BenchController::class, 'index'])->name('bench');
+    Route::get('bench/{sheet}', [BenchController::class, 'show'])->name('bench.show');
+    Route::get('kit', [KitController::class, 'edit'])->name('kit.edit');
+    Route::put('kit', [KitController::class, 'update'])->name('kit.update');
 
     Route::get('courses/{course}', [CourseController::class, 'show'])->can('view', 'course')->name('courses.show');
     Route::get('courses/{course}/briefs', [SetBriefController::class, 'create'])->can('teach', 'course')->name('set-briefs.create');

@@ -49,8 +49,8 @@ final class Calculators
             )->stops->value],
             'stops' => self::stops($given),
             'fov' => self::angleOfView($given),
-            'airy' => ['diameterUm' => Diffraction::at($given->positive('n'))->airyMicrometres],
-            'blurdisc' => ['diameter' => BlurDisc::of($given->positive('f'), $given->positive('n'), $given->positive('s'), $given->positive('d'))->millimetres],
+            'airy' => self::diffraction($given),
+            'blurdisc' => self::blurDisc($given),
             'motion' => self::motion($given),
             'shake' => ['limit' => HandHeldLimit::of($given->positive('f'), Format::parse($given->text('format')), $given->numberOr('stops', 0))->seconds],
             'stars' => self::stars($given),
@@ -67,6 +67,26 @@ final class Calculators
             'sensor' => self::sensor($given),
             default => throw new InvalidArgumentException(sprintf('There is no calculator "%s"; there are %s.', $name, implode(', ', self::NAMES))),
         };
+    }
+
+    /** @return array<string, float> µm, and with a format the f-numbers from which it shows */
+    private static function diffraction(Given $given): array
+    {
+        $format = $given->has('format') ? Format::parse($given->text('format')) : null;
+
+        return [
+            'diameterUm' => Diffraction::at($given->positive('n'))->airyMicrometres,
+            ...($format === null ? [] : ['printLimit' => Diffraction::printLimit($format)]),
+            ...($format === null || ! $given->has('pixels') ? [] : ['pixelLimit' => Diffraction::pixelLimit($format->pixelPitch((int) $given->positive('pixels')))]),
+        ];
+    }
+
+    /** @return array<string, float> mm, and with a format the share of its width in % */
+    private static function blurDisc(Given $given): array
+    {
+        $disc = BlurDisc::of($given->positive('f'), $given->positive('n'), $given->positive('s'), $given->positive('d'));
+
+        return ['diameter' => $disc->millimetres, ...($given->has('format') ? ['percent' => $disc->percentOfWidth(Format::parse($given->text('format')))] : [])];
     }
 
     /** @return array{focus: float, fNumber: float} m */
@@ -163,15 +183,19 @@ final class Calculators
         return ['hyperfocal' => $depth->hyperfocal, 'near' => $depth->near, 'far' => $depth->far, 'total' => $depth->total()];
     }
 
-    /** @return array{stops: float} light gained in going from one to the other, on the scale */
+    /** @return array<string, float> light gained in going from one to the other, on the scale; several pairs are added up */
     private static function stops(Given $given): array
     {
-        return ['stops' => match (true) {
-            $given->has('fromN') => Aperture::of($given->positive('toN'))->stopsMoreLightThan(Aperture::of($given->positive('fromN')))->value,
-            $given->has('fromT') => ExposureTime::of($given->positive('toT'))->stopsMoreLightThan(ExposureTime::of($given->positive('fromT')))->value,
-            $given->has('fromIso') => Iso::of($given->positive('toIso'))->stopsMoreThan(Iso::of($given->positive('fromIso')))->value,
-            default => throw new InvalidArgumentException('Give fromN and toN, fromT and toT, or fromIso and toIso.'),
-        }];
+        $parts = array_filter([
+            'aperture' => $given->has('fromN') || $given->has('toN') ? Aperture::of($given->positive('toN'))->stopsMoreLightThan(Aperture::of($given->positive('fromN')))->value : null,
+            'time' => $given->has('fromT') || $given->has('toT') ? ExposureTime::of($given->positive('toT'))->stopsMoreLightThan(ExposureTime::of($given->positive('fromT')))->value : null,
+            'iso' => $given->has('fromIso') || $given->has('toIso') ? Iso::of($given->positive('toIso'))->stopsMoreThan(Iso::of($given->positive('fromIso')))->value : null,
+        ], fn (?float $stops): bool => $stops !== null);
+        if ($parts === []) {
+            throw new InvalidArgumentException('Give fromN and toN, fromT and toT, or fromIso and toIso.');
+        }
+
+        return ['stops' => array_sum($parts), ...$parts];
     }
 
     /** @return array<string, float> degrees */

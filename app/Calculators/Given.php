@@ -14,6 +14,12 @@ final readonly class Given
     {
     }
 
+    /** @param  array<string, string>  $values */
+    public static function of(array $values): self
+    {
+        return new self($values);
+    }
+
     /** @param  array<string>  $pairs  "key=value" */
     public static function parse(array $pairs): self
     {

@@ -39,6 +39,7 @@ final readonly class AttemptMaker
             if ($facts['state'] !== 'draft') {
                 $this->handIn->prepare($frame, [
                     'typed' => ['support' => $facts['support']],
+                    'intent' => $facts['intent'] ?? [],
                     'subject' => $this->shots->subject($facts, $shot),
                     'placement_id' => $facts['placement'],
                     'about' => $facts['about'] ?: null,

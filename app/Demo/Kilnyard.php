@@ -48,8 +48,9 @@ final readonly class Kilnyard
             'name' => $facts['name'], 'place' => $facts['place'], 'join_code' => $facts['join_code'], 'approach' => $facts['approach'],
         ]);
         $people = [];
+        $kits = $this->read('kits');
         foreach ($facts['members'] as $member) {
-            $user = User::query()->create(['name' => $member['name'], 'email' => $member['email'], 'password' => (string) config('pupil.demo.password')]);
+            $user = User::query()->create(['name' => $member['name'], 'email' => $member['email'], 'password' => (string) config('pupil.demo.password'), 'kit' => isset($member['kit']) ? $kits[$member['kit']] : null]);
             $course->memberships()->create(['user_id' => $user->id, 'role' => Role::from($member['role'])]);
             $people[Str::before($member['email'], '@')] = $user;
         }

@@ -6,6 +6,7 @@ namespace App\View;
 
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Optics\Metres;
 
 /** Measured values as people read them: stops in signed thirds, times as on a dial, everything with its unit. */
 final class Text
@@ -23,7 +24,8 @@ final class Text
             'stops' => Stops::of($value)->signed().' '.(abs(Stops::of($value)->inThirds()) === 3 || (abs(Stops::of($value)->inThirds()) < 3 && Stops::of($value)->inThirds() !== 0) ? 'stop' : 'stops'),
             's' => (string) ExposureTime::of($value),
             '%' => number_format($value, $value > 0 && $value < 9.95 ? 1 : 0).' %',
-            default => (string) round($value, 2),
+            'm' => Metres::text($value),
+            default => trim(round($value, abs($value) < 0.1 ? 4 : 2).' '.$unit),
         };
     }
 

@@ -51,6 +51,7 @@ final class KitAdviser
             filterStops: $candidate->filter,
             meets: $candidate->meets(),
             focusDistance: $candidate->demands->focus,
+            widestFNumber: $candidate->choice->lens->widestAt($candidate->choice->focalLength)->nominal(),
         );
     }
 

@@ -179,6 +179,7 @@ final class PlacementAdviser
             support: $record->support,
             gains: $gains,
             costs: $costs,
+            widestFNumber: $record->widestFNumber,
         )];
     }
 

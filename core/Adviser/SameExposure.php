@@ -65,6 +65,7 @@ final class SameExposure
             gains: $gains,
             costs: $costs,
             filterStops: $filter,
+            widestFNumber: $situation->widest()?->nominal(),
         );
     }
 

@@ -19,6 +19,7 @@ final readonly class Suggestion
      * @param  bool  $meets  every demand of the intent is met and the light balanced
      * @param  ?float  $focusDistance  m
      * @param  list<string>  $fixes  ids of the findings that these settings would do away with
+     * @param  ?float  $widestFNumber  of that lens at that focal length
      */
     public function __construct(
         public string $kind,
@@ -35,6 +36,7 @@ final readonly class Suggestion
         public bool $meets = true,
         public ?float $focusDistance = null,
         public array $fixes = [],
+        public ?float $widestFNumber = null,
     ) {
     }
 
@@ -78,6 +80,7 @@ final readonly class Suggestion
             'filterStops' => $this->filterStops,
             'support' => $this->support?->value,
             'focusDistance' => $this->focusDistance,
+            'widestFNumber' => $this->widestFNumber,
             'meets' => $this->meets,
             'fixes' => $this->fixes,
             'gains' => $this->gains,

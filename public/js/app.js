@@ -5,6 +5,7 @@ import { keepTexts } from './keep.js';
 import { watchDesk } from './desk.js';
 import { onceOnly } from './once.js';
 import { tellProblems } from './problems.js';
+import { watchMaps } from './map.js';
 
 tellProblems();
 const start = (root) => {
@@ -12,6 +13,7 @@ const start = (root) => {
     watchMarks(root);
     keepTexts(root);
     onceOnly(root);
+    watchMaps(root);
 };
 start(document);
 watchDesk();

@@ -16,7 +16,7 @@ final class AccessTest extends TestCase
     use RefreshDatabase;
 
     /** Open to everybody, or to everybody who has signed in. */
-    private const WITHOUT_POLICY = ['health', 'sign-in', 'join', 'sign-out', 'home'];
+    private const WITHOUT_POLICY = ['health', 'sign-in', 'join', 'sign-out', 'home', 'bench', 'bench.show', 'kit.edit', 'kit.update'];
 
     public function test_every_route_asks_who_it_is_and_a_policy(): void
     {

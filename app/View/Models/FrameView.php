@@ -9,9 +9,11 @@ use App\Models\Frame;
 use App\Models\FrameFinding;
 use App\Models\FrameState;
 use Illuminate\Support\Collection;
+use TruePupil\Core\Adviser\FrameAdviser;
 use TruePupil\Core\Brief\Verdict;
 use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Situation;
 
 /** A frame as the screens show it. */
 final readonly class FrameView
@@ -24,6 +26,7 @@ final readonly class FrameView
         public ?LightLedger $ledger,
         public ?ToneStrip $tones,
         public ?PupilDrawing $pupil,
+        private ?Situation $situation,
     ) {
     }
 
@@ -39,7 +42,33 @@ final readonly class FrameView
             $frame->ledger(),
             $situation === null ? null : ToneStrip::of($situation->measures, $situation->wanted?->stops),
             $record === null ? null : PupilDrawing::of($record),
+            $situation,
         );
+    }
+
+    /** Every aperture against every time in the light of this frame, with the frame, the plan and the suggestions on it. */
+    public function map(): ?ExposureMapDrawing
+    {
+        return $this->situation === null ? null : ExposureMapDrawing::of(app(FrameAdviser::class)->advise($this->situation, [])->map);
+    }
+
+    public function ruler(): ?DepthRuler
+    {
+        return $this->situation === null ? null : DepthRuler::ofFrame($this->situation);
+    }
+
+    public function comb(): ?MovementComb
+    {
+        return $this->situation === null ? null : MovementComb::ofFrame($this->situation);
+    }
+
+    /** The account that the planned settings would have given in the frame's own light. */
+    public function planLedger(): ?LightLedger
+    {
+        $settings = $this->situation?->plan?->settings();
+        $light = $this->situation?->subjectLight();
+
+        return $settings === null || $light === null || $this->situation?->wanted === null ? null : LightLedger::of($light, $settings, $this->situation->wanted->stops);
     }
 
     /** @return list<array<string, mixed>> */

@@ -18,6 +18,14 @@ final readonly class PupilDrawing
     ) {
     }
 
+    /** @param  array<string, mixed>  $suggestion  as stored */
+    public static function ofSuggestion(array $suggestion): ?self
+    {
+        $focalLength = $suggestion['focalLength'] ?? null;
+
+        return $focalLength === null ? null : self::of(new CaptureRecord(fNumber: Aperture::of((float) $suggestion['fNumber']), focalLength: (float) $focalLength, widestFNumber: isset($suggestion['widestFNumber']) ? (float) $suggestion['widestFNumber'] : null));
+    }
+
     public static function of(CaptureRecord $record): ?self
     {
         if ($record->focalLength === null || $record->fNumber === null) {
@@ -29,7 +37,7 @@ final readonly class PupilDrawing
 
         return new self(
             $pupil->millimetres,
-            $widest === null || $widest->millimetres < $pupil->millimetres ? null : $widest->millimetres,
+            $widest === null || $widest->millimetres < $pupil->millimetres * 1.02 ? null : $widest->millimetres,
             $widest === null ? $label.'.' : sprintf('%s; the lens opens to %.1f mm.', $label, $widest->millimetres),
         );
     }

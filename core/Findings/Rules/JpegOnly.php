@@ -20,7 +20,7 @@ final class JpegOnly implements FindingRule
     private const JPEG_RANGE = 9.0;
 
     /** Stops. */
-    private const FORGIVES = 1.0;
+    private const FORGIVES = 1.5;
 
     public function id(): string
     {

@@ -28,7 +28,7 @@
             <section class="sheet compare">
                 <h2>Against attempt {{ $before->frame->attempt->number }}</h2>
                 <div class="compare-pictures"><figure><x-picture :view="$before" :marked="false"/><figcaption>attempt {{ $before->frame->attempt->number }}</figcaption></figure><figure><x-picture :view="$view" :marked="false"/><figcaption>attempt {{ $attempt->number }}</figcaption></figure></div>
-                @if ($before->ledger && $view->ledger)<x-ledger-compare :before="$before->ledger" :after="$view->ledger" :beforeNumber="$before->frame->attempt->number" :afterNumber="$attempt->number"/>@endif
+                @if ($before->ledger && $view->ledger)<x-ledger-compare :before="$before->ledger" :after="$view->ledger" :beforeName="'Attempt '.$before->frame->attempt->number" :afterName="'Attempt '.$attempt->number" :caption="'attempt '.$before->frame->attempt->number.' against attempt '.$attempt->number"/>@endif
                 <ul class="gone">
                     @foreach ($before->published() as $finding)@if ($finding->severity()->rank() < 3)<li>{{ $now->contains($finding->rule_id) ? 'Still there' : 'Gone' }}: {{ $finding->sentence() }}</li>@endif @endforeach
                     @foreach ($view->published() as $finding)@if ($finding->severity()->rank() < 3 && ! $gone->contains($finding->rule_id))<li>New: {{ $finding->sentence() }}</li>@endif @endforeach

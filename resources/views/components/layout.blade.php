@@ -11,6 +11,7 @@
     <link rel="stylesheet" href="/vendor/bootstrap/bootstrap.min.css">
     <link rel="stylesheet" href="/css/true-pupil.css">
     <link rel="stylesheet" href="/css/frames.css">
+    <link rel="stylesheet" href="/css/views.css">
     <script src="/vendor/htmx/htmx.min.js" defer></script>
     <script src="/js/app.js" type="module"></script>
 </head>
@@ -18,10 +19,12 @@
 <a class="visually-hidden-focusable skip" href="#main">Skip to the content</a>
 <header class="masthead">
     <a class="brand" href="{{ auth()->check() ? route('home') : route('sign-in') }}"><x-mark/> <span>True Pupil</span></a>
-    @if ($course)
-        <nav aria-label="Course"><a href="{{ route('courses.show', $course) }}">{{ $course->name }}</a></nav>
-    @endif
     @auth
+        <nav aria-label="Main">
+            @if ($course)<a href="{{ route('courses.show', $course) }}">{{ $course->name }}</a>@else<a href="{{ route('home') }}">Course</a>@endif
+            <a href="{{ route('bench') }}">Bench</a>
+            <a href="{{ route('kit.edit') }}">Kit</a>
+        </nav>
         <form method="post" action="{{ route('sign-out') }}" class="who">
             @csrf
             <span>{{ auth()->user()->name }}</span>

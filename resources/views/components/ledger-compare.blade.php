@@ -1,7 +1,7 @@
-@props(['before', 'after', 'beforeNumber', 'afterNumber'])
+@props(['before', 'after', 'beforeName', 'afterName', 'caption'])
 <table class="ledger-table ledger">
-    <caption>Light ledger, attempt {{ $beforeNumber }} against attempt {{ $afterNumber }} <span class="fine">lines that moved are marked ▸</span></caption>
-    <thead><tr><th scope="col">Entry</th><th scope="col">Attempt {{ $beforeNumber }}</th><th scope="col">Attempt {{ $afterNumber }}</th><th scope="col" class="num">Moved</th></tr></thead>
+    <caption>Light ledger, {{ $caption }} <span class="fine">lines that moved are marked ▸</span></caption>
+    <thead><tr><th scope="col">Entry</th><th scope="col">{{ $beforeName }}</th><th scope="col">{{ $afterName }}</th><th scope="col" class="num">Moved</th></tr></thead>
     <tbody>
         @foreach ($after->against($before) as $row)
             @php($moved = $row['change'] !== null && $row['change']->inThirds() !== 0)

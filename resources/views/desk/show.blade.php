@@ -25,6 +25,7 @@
                     @if ($view->ledger)<x-ledger :ledger="$view->ledger"/>@endif
                     <div><x-record :rows="$view->record"/></div>
                 </div>
+                <x-frame-views :view="$view"/>
                 @else
                     <p class="word word-problem">{{ $frame->problem ?? 'This frame is still being judged; look again in a moment.' }}</p>
                 @endif
@@ -41,6 +42,7 @@
                     @foreach ($view->findings() as $finding)
                         @include('desk.finding', ['finding' => $finding, 'decides' => $decides])
                     @endforeach
+                    @if ($frame->impossible)<x-impossible :impossible="$frame->impossible"/>@endif
                     @if ($view->unknowns())<p class="fine">Silent for want of: {{ implode(', ', $view->unknowns()) }}.</p>@endif
                 </section>
                 <section class="sheet"><h2>Notes</h2>@include('desk.notes', ['frame' => $frame])</section>
@@ -55,7 +57,7 @@
                 @if ($view->suggestions())
                     <fieldset><legend>Suggestion to go with the return</legend>
                         @foreach ($view->suggestions() as $index => $suggestion)
-                            <label class="choice"><input type="radio" name="suggestion[{{ $view->frame->id }}]" value="{{ $index }}" @checked(($view->frame->chosen_suggestion ?? 0) === $index)> <span><x-suggestion :suggestion="$suggestion"/></span></label>
+                            <label class="choice"><input type="radio" name="suggestion[{{ $view->frame->id }}]" value="{{ $index }}" @checked(($view->frame->chosen_suggestion ?? 0) === $index)> <span class="choice-body"><x-suggestion :suggestion="$suggestion" :number="$index + 1"/></span></label>
                         @endforeach
                     </fieldset>
                 @endif

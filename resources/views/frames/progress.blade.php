@@ -45,6 +45,7 @@
                 <textarea id="about" name="about" rows="2" maxlength="2000" data-keep="about-{{ $frame->id }}">{{ old('about', $frame->about) }}</textarea>
                 <label for="reason">Why did you expose it this way?</label>
                 <textarea id="reason" name="reason" rows="2" maxlength="2000" data-keep="reason-{{ $frame->id }}">{{ old('reason', $frame->reason) }}</textarea>
+                @include('frames.intent')
             @else
                 @if ($frame->about)<p><b>About:</b> {{ $frame->about }}</p>@endif
                 @if ($frame->reason)<p><b>Exposed this way because:</b> {{ $frame->reason }}</p>@endif

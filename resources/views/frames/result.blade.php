@@ -20,7 +20,8 @@
             </article>
         @endforeach
         @if ($view->unknowns())<p class="fine">More could be said if these were known: {{ implode(', ', $view->unknowns()) }}.</p>@endif
-        @if ($view->suggestion())<h3>What would have placed it</h3><x-suggestion :suggestion="$view->suggestion()"/>@endif
+        @if ($frame->impossible)<x-impossible :impossible="$frame->impossible"/>@endif
+        @if ($view->suggestion())<h3>What would have been better</h3><x-suggestion :suggestion="$view->suggestion()"/>@endif
     </div>
     <div class="sheet">
         @if ($view->tones)<x-tone-strip :tones="$view->tones" id="tones-{{ $frame->id }}"/>@endif
@@ -28,3 +29,4 @@
         @if ($view->pupil)<x-pupil :pupil="$view->pupil"/>@endif
     </div>
 </div>
+<x-frame-views :view="$view"/>

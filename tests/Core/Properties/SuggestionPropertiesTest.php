@@ -10,6 +10,9 @@ use Tests\Core\Situations;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Findings\Critique;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Severity;
@@ -17,9 +20,6 @@ use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\Kit;
-use TruePupil\Core\Exposure\Aperture;
-use TruePupil\Core\Exposure\ExposureTime;
-use TruePupil\Core\Exposure\Iso;
 
 /** A suggestion, carried out by hand as a frame of its own, is rid of every finding that it claimed to fix. */
 final class SuggestionPropertiesTest extends PropertyTestCase

@@ -15,7 +15,7 @@ final class FramingOffTest extends TestCase
     {
         $finding = (new FramingOff)->judge(Situations::make(focalLength: 50, kit: Situations::kit(), intent: new Intent(focalLength35: 200)));
 
-        $this->assertEqualsWithDelta(-2.0, $finding?->evidence[0]->margin, 1e-9);
+        $this->assertSame([50.0, 200.0], [$finding?->evidence[0]->value, $finding->evidence[0]->limit]);
         $this->assertStringContainsString('Marlpit 200 mm', $finding->sentence);
     }
 

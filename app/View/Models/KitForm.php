@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Models;
+
+use App\Calculators\LensLine;
+use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Kit\Kit;
+
+/** A kit as its form shows it: every value as a person would type it. */
+final readonly class KitForm
+{
+    /** @param  array<string, string>  $values */
+    private function __construct(private array $values, /** @var list<string> */ public array $supports)
+    {
+    }
+
+    public static function of(?Kit $kit): self
+    {
+        if ($kit === null) {
+            return new self(['format' => '36x24', 'stepsPerStop' => '3', 'fastest' => '1/8000', 'slowest' => '30', 'isoMin' => '100', 'isoBase' => '100', 'isoMax' => '25600', 'stabiliserStops' => '0'], ['hand']);
+        }
+        $limits = $kit->body->limits;
+        $number = fn (float|int|null $value): string => $value === null ? '' : (string) round($value, 2);
+        $time = fn (?float $seconds): string => $seconds === null ? '' : str_replace(' s', '', (string) ExposureTime::of($seconds));
+
+        return new self([
+            'name' => $kit->body->name,
+            'format' => $kit->body->format->width.'x'.$kit->body->format->height,
+            'pixels' => $number($kit->body->pixelsAcross),
+            'stepsPerStop' => (string) $limits->increment->perStop(),
+            'fastest' => $time($limits->fastest), 'slowest' => $time($limits->slowest), 'flashSync' => $time($limits->flashSync), 'silentFastest' => $time($limits->silentFastest),
+            'isoMin' => $number($limits->isoMin), 'isoBase' => $number($limits->isoBase), 'isoNativeMax' => $number($limits->isoNativeMax), 'isoMax' => $number($limits->isoMax),
+            'stabiliserStops' => $number($kit->body->stabiliserStops), 'comfortableIso' => $number($kit->body->comfortableIso),
+            'lenses' => implode("\n", array_map(LensLine::of(...), $kit->lenses)),
+            'filters' => implode(' ', $kit->filters),
+            'guideNumber' => $number($kit->flashGuideNumber),
+        ], array_map(fn (Support $support): string => $support->value, $kit->supports));
+    }
+
+    public function value(string $key): string
+    {
+        return $this->values[$key] ?? '';
+    }
+}

@@ -1,0 +1,35 @@
+@use(TruePupil\Core\Capture\Support)
+<x-layout title="Kit">
+    <h1>Your kit</h1>
+    <p class="lead-text">{{ $isNew ? 'Nothing is entered yet. ' : '' }}What you own decides what can be suggested: nothing that your body, lenses or support cannot do is ever asked of you. Only you, and whoever critiques your frames, count with it.</p>
+    @php($field = fn (string $key) => old($key, $form->value($key)))
+    <form method="post" action="{{ route('kit.update') }}" class="kit" data-once>
+        @csrf @method('put')
+        <fieldset class="sheet"><legend>Body</legend>
+            <div class="intent-grid">
+                <label>Name <input name="name" value="{{ $field('name') }}" maxlength="80" placeholder="as you call it"></label>
+                <label>Format <select name="format">@php($own = $field('format'))@if (! isset($formats[$own]))<option value="{{ $own }}" selected>{{ str_replace('x', ' × ', $own) }} mm</option>@endif @foreach ($formats as $value => $label)<option value="{{ $value }}" @selected($own === $value)>{{ $label }}</option>@endforeach</select></label>
+                @foreach ([
+                    'pixels' => ['Pixels across', '', '6000'], 'fastest' => ['Fastest time', 's', '1/8000'], 'slowest' => ['Slowest time', 's', '30'], 'silentFastest' => ['Fastest silent time', 's, if it has one', '1/16000'],
+                    'flashSync' => ['Flash sync', 's', '1/200'], 'isoMin' => ['Lowest ISO', 'extended too', '50'], 'isoBase' => ['Base ISO', '', '100'], 'isoNativeMax' => ['Highest native ISO', '', '25600'], 'isoMax' => ['Highest ISO', 'extended too', '51200'],
+                    'comfortableIso' => ['ISO you can live with', '', '3200'], 'stabiliserStops' => ['Stabiliser', 'stops', '3'],
+                ] as $key => [$label, $unit, $example])
+                    <label>{{ $label }} @if ($unit)<span class="fine">{{ $unit }}</span>@endif <input name="{{ $key }}" value="{{ $field($key) }}" maxlength="20" autocomplete="off" placeholder="{{ $example }}"></label>
+                @endforeach
+                <label>Dials go in <select name="stepsPerStop"><option value="3" @selected($field('stepsPerStop') === '3')>thirds of a stop</option><option value="2" @selected($field('stepsPerStop') === '2')>half stops</option></select></label>
+            </div>
+        </fieldset>
+        <fieldset class="sheet"><legend>Lenses</legend>
+            <label for="lenses">One a line <span class="fine">a name and a colon if you like; focal lengths; widest aperture; “to” the smallest; “from” the closest focus</span></label>
+            <textarea id="lenses" name="lenses" rows="5" maxlength="4000" spellcheck="false" data-keep="kit-lenses" placeholder="Old faithful: 50 mm 1.8 to 16 from 0.45 m&#10;24-70 mm 2.8-4 to 22 from 0.38 m">{{ $field('lenses') }}</textarea>
+        </fieldset>
+        <fieldset class="sheet"><legend>What else is at hand</legend>
+            <div class="intent-flags">@foreach ([Support::Braced, Support::Monopod, Support::Tripod] as $support)<label><input type="checkbox" name="supports[]" value="{{ $support->value }}" @checked(in_array($support->value, old('supports', $form->supports), true))> {{ $support->label() }}</label>@endforeach</div>
+            <div class="intent-grid">
+                <label>Neutral-density filters <span class="fine">stops each, with spaces</span> <input name="filters" value="{{ $field('filters') }}" maxlength="100" placeholder="3 6 10"></label>
+                <label>Flash guide number <span class="fine">m at ISO 100</span> <input name="guideNumber" value="{{ $field('guideNumber') }}" maxlength="20" placeholder="28"></label>
+            </div>
+        </fieldset>
+        <button class="primary">Keep this kit</button>
+    </form>
+</x-layout>
