@@ -97,7 +97,7 @@ final class Sheets
             new Sheet('stack', 'Depth', 'Focus stack', 'How many frames cover a range of distances, and where each is focused.', [
                 new SheetField('near', 'From', 'm', '0.3'), new SheetField('far', 'To', 'm', '0.4'), self::f('100'), self::n('8'), self::format(), new SheetField('overlap', 'Overlap', '%', '20'),
             ], [
-                self::answer('frames', 'Frames', fn (int $frames): string => (string) $frames),
+                self::answer('frames', 'Frames', fn (int $frames): string => $frames === 1 ? '1 frame' : $frames.' frames'),
                 self::answer('distances', 'Focused at', fn (array $distances): string => implode(' · ', array_map(fn (float $metres): string => sprintf('%.3f m', $metres), array_slice($distances, 0, 12))).(count($distances) > 12 ? ' …' : '')),
             ]),
             new Sheet('blurdisc', 'Depth', 'How soft a background goes', 'The disc that a point of the background becomes on the sensor.', [
@@ -160,7 +160,7 @@ final class Sheets
         return [
             new Sheet('bracket', 'Series and film', 'Frames of a bracket', 'How many frames hold a scene with more range than the sensor.', [
                 new SheetField('sceneStops', 'Range of the scene', 'stops', '16'), new SheetField('usableStops', 'One frame holds', 'stops', '11'), new SheetField('step', 'Step', 'stops', '2'),
-            ], [self::answer('frames', 'Frames', fn (int $frames): string => (string) $frames)]),
+            ], [self::answer('frames', 'Frames', fn (int $frames): string => $frames === 1 ? '1 frame' : $frames.' frames')]),
             new Sheet('reciprocity', 'Series and film', 'Long exposures on film', 'What a metered time becomes on film that answers less to long times.', [
                 self::t('10'), new SheetField('p', 'Exponent of the film', '', '1.3'),
             ], [self::answer('time', 'Expose for', fn (float $seconds): string => self::number($seconds).' s')]),

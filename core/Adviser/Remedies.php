@@ -140,7 +140,8 @@ final readonly class Remedies
             return null;
         }
         $choice = $gap->setup->choice;
-        for ($step = (int) ceil($gap->missing * 3 - 1e-6); $step <= 18; $step++) {
+        // Half a third either way still balances.
+        for ($step = max(1, (int) ceil($gap->missing * 3 - 0.5 - 1e-6)); $step <= 18; $step++) {
             $widest = 2 ** ($gap->setup->demands->avWidest / 2 - $step / 6);
             if ($widest < self::FASTEST_LENS) {
                 return null;

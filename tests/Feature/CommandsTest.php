@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 use Tests\Support\Pictures;
@@ -66,6 +67,61 @@ final class CommandsTest extends TestCase
         }
     }
 
+    public function test_critique_counts_with_kit_and_plan(): void
+    {
+        $kit = Pictures::file((string) json_encode(['body' => ['format' => '36x24', 'pixels' => [6000, 4000], 'isoMin' => 50, 'isoBase' => 200], 'lenses' => [['name' => 'Marlpit 50 mm', 'minFocal' => 50, 'widestAtMin' => 1.8, 'smallest' => 16]]]), 'json');
+        $plan = Pictures::file((string) json_encode(['support' => 'hand', 'intent' => ['subject' => 3, 'near' => 2, 'far' => 5, 'motion' => ['speed' => 1.4, 'want' => 'freeze']], 'fNumber' => 8]), 'json');
+        $critique = $this->answer(['pupil:critique', Pictures::jpeg(patch: 118), '--subject='.Pictures::SUBJECT, '--kit='.$kit, '--plan='.$plan, '--brief=meter-is-fooled']);
+        $findings = array_column($critique['findings'], null, 'id');
+
+        foreach (['exposure.iso-below-base', 'depth.too-shallow', 'movement.subject-blurred', 'plan.not-followed'] as $id) {
+            $this->assertArrayHasKey($id, $findings);
+            $this->assertEqualsCanonicalizing(['id', 'topic', 'severity', 'sentence', 'evidence', 'source', 'suggestion'], array_diff(array_keys($findings[$id]), ['otherView']));
+        }
+        $best = $critique['suggestions'][0];
+        $this->assertSame('Marlpit 50 mm', $best['lens']);
+        $this->assertContains('depth.too-shallow', $best['fixes']);
+        $this->assertNull($critique['impossible']);
+    }
+
+    public function test_several_files_are_a_series(): void
+    {
+        $file = fn (float $time, int $second): string => Pictures::jpeg(mark: $second, record: Pictures::record(t: $time)->with(['takenAt' => new DateTimeImmutable('2026-10-03 18:00:0'.$second)]));
+        // Given out of order.
+        $critique = $this->answer(['pupil:critique', $file(1 / 30, 2), $file(1 / 500, 0), $file(1 / 125, 1)]);
+        $series = array_values(array_filter($critique['findings'], fn (array $finding): bool => $finding['topic'] === 'series'));
+
+        $this->assertSame(['kind' => 'bracket', 'moving' => ['time']], array_intersect_key($critique['series'], ['kind' => 1, 'moving' => 1]));
+        $this->assertSame(['series.bracket-complete', null], [$series[0]['id'], $series[0]['frame']]);
+        $this->assertCount(3, $critique['frames']);
+        $this->assertEqualsWithDelta(1 / 500, $critique['record']['exposure']['exposureTime'], 1e-6);
+    }
+
+    public function test_solve(): void
+    {
+        $request = [
+            'sceneEv100' => 9.0, 'support' => 'hand',
+            'intent' => ['subject' => 3.0, 'near' => 2.7, 'far' => 3.4, 'motion' => ['speed' => 1.4, 'angle' => 0, 'want' => 'freeze'], 'focalLength35' => 50, 'maxIso' => 6400],
+            'body' => ['format' => '23.5x15.6', 'pixels' => [6000, 4000], 'fastest' => 0.00025, 'slowest' => 30, 'isoMin' => 100, 'isoMax' => 12800, 'isoBase' => 100, 'stabiliserStops' => 3, 'stepsPerStop' => 3],
+            'lenses' => [['name' => '35 prime', 'minFocal' => 35, 'maxFocal' => 35, 'widestAtMin' => 1.8, 'widestAtMax' => 1.8, 'smallest' => 16, 'closestFocus' => 0.3]], 'filters' => [3, 6, 10],
+        ];
+        $answer = $this->answer(['pupil:solve'], (string) json_encode($request));
+        $best = $answer['suggestions'][0];
+
+        $this->assertTrue($best['meets']);
+        $this->assertNull($answer['impossible']);
+        $this->assertEqualsWithDelta(9.0, log($best['fNumber'] ** 2 / $best['exposureTime'], 2) - log($best['iso'] / 100, 2), 1 / 6 + 1e-6);
+        $this->assertContains('not-deep-enough', array_column($answer['map']['zones'], 'reason'));
+        $this->assertSame('suggestion', $answer['map']['points'][0]['what']);
+        $dark = $this->answer(['pupil:solve'], (string) json_encode(['sceneEv100' => -5.0] + $request));
+        $this->assertContains('light', array_column($dark['impossible']['wouldHelp'], 'what'));
+        foreach (['{"body":{},"lenses":[]}' => 'sceneEv100', '{"sceneEv100":9,"lenses":[{"minFocal":-35,"widestAtMin":2}]}' => 'lenses.0.minFocal', '{"sceneEv100":9,"intent":{"near":5,"far":2}}' => '5'] as $input => $says) {
+            $process = $this->artisanProcess(['pupil:solve'], $input);
+            $this->assertSame(1, $process->getExitCode());
+            $this->assertStringContainsString($says, json_decode($process->getOutput(), true)['error']['message']);
+        }
+    }
+
     #[DataProvider('calculations')]
     public function test_calc(array $arguments, array $expected): void
     {
@@ -117,6 +173,11 @@ final class CommandsTest extends TestCase
             [['pupil:calc', 'ev', 'sixteen'], 'bad-input', 'key=value'],
             [['pupil:critique', __FILE__, '--brief=no-such'], 'bad-input', 'no-such'],
             [['pupil:measure', __FILE__], 'unreadable-picture', 'not a picture'],
+            [['pupil:critique', __FILE__, '--kit=nowhere.json'], 'bad-input', 'nowhere.json'],
+            [['pupil:critique', __FILE__, '--plan='.__FILE__], 'bad-input', 'not JSON'],
+            [['pupil:calc', 'sky', 'lat=95', 'lon=0', 'at=2026-06-21T12:00:00Z'], 'bad-input', '95'],
+            [['pupil:calc', 'dof', 'f=50', 'n=8', 's=-3', 'format=36x24'], 'bad-input', '-3'],
+            [['pupil:calc', 'dof', 'f=500', 'n=8', 's=0.4', 'format=36x24'], 'bad-input', '0.4'],
         ];
     }
 

@@ -3,7 +3,7 @@
     <h1>{{ $sheet->title }}</h1>
     <p class="lead-text">{{ $sheet->lead }}</p>
     <div class="bench-sheet">
-        <form method="get" action="{{ route('bench.show', $sheet->id) }}" class="sheet bench-form" hx-get="{{ route('bench.show', $sheet->id) }}" hx-trigger="input delay:250ms, change, submit" hx-target="#answer" hx-swap="outerHTML" hx-push-url="true" hx-sync="this:replace">
+        <form method="get" action="{{ route('bench.show', $sheet->id) }}" class="sheet bench-form" hx-get="{{ route('bench.show', $sheet->id) }}" hx-trigger="input delay:250ms, change, submit" hx-target="#answer" hx-swap="outerHTML" hx-replace-url="true" hx-sync="this:replace">
             <div class="bench-fields">
                 @foreach ($sheet->fields as $field)
                     <label @class(['bench-long' => $field->long])>{{ $field->label }} @if ($field->unit)<span class="fine">{{ $field->unit }}</span>@endif

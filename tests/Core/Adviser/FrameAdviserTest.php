@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Adviser;
+
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Rules;
+use Tests\Core\Situations;
+use TruePupil\Core\Adviser\Advice;
+use TruePupil\Core\Adviser\FrameAdviser;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Intent\Intent;
+
+final class FrameAdviserTest extends TestCase
+{
+    public function test_without_kit_or_intent_one_value_of_the_frame_moves(): void
+    {
+        $advice = $this->advise(Situations::make(t: 1 / 200, subject: 0.0));
+
+        $this->assertEqualsWithDelta(4 / 3, $advice->suggestions[0]->compensation, 0.01);
+        $this->assertNotNull($advice->map, 'the map is drawn all the same, with what the record tells');
+        $this->assertSame('frame', $advice->map->points[0]->what);
+    }
+
+    public function test_with_a_kit_the_whole_of_it_is_searched_and_compensation_says_how_to_get_there(): void
+    {
+        $advice = $this->advise(Situations::make(n: 5.6, t: 1 / 200, iso: 800, subject: 1 / 3, kit: Situations::kit()));
+        $best = $advice->suggestions[0];
+
+        // The subject offered EV 10 and belongs at +1⅓: EV 8⅔ places it.
+        $this->assertEqualsWithDelta(10 - 4 / 3 - 0.03, $best->settings->ev100()->value, 0.25);
+        $this->assertEqualsWithDelta(1.0, $best->compensation, 0.01);
+        $this->assertContains('exposure.subject-placed', $best->fixes);
+        $this->assertContains('noise.iso-slack', $best->fixes);
+    }
+
+    public function test_a_good_frame_gets_no_suggestion(): void
+    {
+        $this->assertSame([], $this->advise(Situations::make(n: 8, t: 1 / 60, iso: 100, subject: 4 / 3, kit: Situations::kit()))->suggestions);
+    }
+
+    public function test_an_impossible_wish_is_said_to_be_one(): void
+    {
+        $wish = new Intent(subject: 3.0, near: 0.6, far: INF);
+
+        $this->assertNotNull($this->advise(Situations::make(n: 8, t: 1 / 60, subject: 0.0, wanted: 0.0, kit: Situations::kit(), intent: $wish))->impossible);
+    }
+
+    private function advise(Situation $situation): Advice
+    {
+        return (new FrameAdviser(Rules::critic()))->advise($situation, Rules::critic()->judge($situation));
+    }
+}
