@@ -44,12 +44,13 @@ final readonly class Weights
     ) {
     }
 
-    /** The weights as a course's approach has them. */
+    /** The weights as a course's approach has them: its choices first, then whatever it weighs otherwise by name. */
     public static function of(Approach $approach): self
     {
-        return new self(
-            belowBase: $approach->lowestIso->valuesBaseIso() ? 1.5 : 0.0,
-            preferredAv: $approach->landscapeAperture->preferredAv(),
-        );
+        return new self(...[
+            'belowBase' => $approach->lowestIso->valuesBaseIso() ? 1.5 : 0.0,
+            'preferredAv' => $approach->landscapeAperture->preferredAv(),
+            ...$approach->weights,
+        ]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Brief;
 
 use InvalidArgumentException;
+use TruePupil\Core\Adviser\Weights;
 
 /** Which teaching school a course follows, in the questions where practitioners disagree. */
 final readonly class Approach
@@ -16,6 +17,8 @@ final readonly class Approach
         public LowestIso $lowestIso = LowestIso::Base,
         public WideRange $wideRange = WideRange::Bracket,
         public LandscapeAperture $landscapeAperture = LandscapeAperture::Middle,
+        /** @var array<string, float> what departures cost the adviser, where this course weighs them otherwise, by name */
+        public array $weights = [],
     ) {
     }
 
@@ -35,10 +38,11 @@ final readonly class Approach
             self::choice($choices, 'lowestIso', LowestIso::tryFrom(...)) ?? $default->lowestIso,
             self::choice($choices, 'wideRange', WideRange::tryFrom(...)) ?? $default->wideRange,
             self::choice($choices, 'landscapeAperture', LandscapeAperture::tryFrom(...)) ?? $default->landscapeAperture,
+            self::weights($choices['weights'] ?? []),
         );
     }
 
-    /** @return array<string, string> the choice by question */
+    /** @return array<string, string|array<string, float>> the choice by question */
     public function toArray(): array
     {
         return [
@@ -48,7 +52,26 @@ final readonly class Approach
             'lowestIso' => $this->lowestIso->value,
             'wideRange' => $this->wideRange->value,
             'landscapeAperture' => $this->landscapeAperture->value,
+            ...($this->weights === [] ? [] : ['weights' => $this->weights]),
         ];
+    }
+
+    /**
+     * @return array<string, float>
+     *
+     * @throws InvalidArgumentException when one is unknown or no number
+     */
+    private static function weights(mixed $given): array
+    {
+        $weights = [];
+        foreach (is_array($given) ? $given : throw new InvalidArgumentException('The approach\'s "weights" must be an object.') as $name => $value) {
+            if (! is_string($name) || ! property_exists(Weights::class, $name) || ! is_int($value) && ! is_float($value) || $value < 0) {
+                throw new InvalidArgumentException(sprintf('The approach has no such weight: "%s": %s.', $name, json_encode($value)));
+            }
+            $weights[$name] = (float) $value;
+        }
+
+        return $weights;
     }
 
     /**

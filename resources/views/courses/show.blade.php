@@ -70,6 +70,9 @@
                     <div><dt>beginners start with</dt><dd>{{ $approach->start->label() }}</dd></div>
                     <div><dt>exposure protects</dt><dd>{{ $approach->protects->label() }}</dd></div>
                     <div><dt>ISO</dt><dd>{{ $approach->iso->label() }}</dd></div>
+                    <div><dt>lowest ISO</dt><dd>{{ $approach->lowestIso->label() }}</dd></div>
+                    <div><dt>wide range</dt><dd>{{ $approach->wideRange->label() }}</dd></div>
+                    <div><dt>landscape aperture</dt><dd>{{ $approach->landscapeAperture->label() }}</dd></div>
                 </dl>
             </section>
         </aside>

@@ -93,8 +93,14 @@ final class KitAdviserTest extends TestCase
         $at = fn (Approach $approach): float => KitAdviser::advise(new AdviceRequest(Ev100::of(13.0), Situations::kit(more: ['supports' => ['tripod']]), new Intent(focalLength35: 50), $approach))->suggestions[0]->settings->aperture->exact;
 
         $this->assertGreaterThan($at(new Approach), $at(new Approach(landscapeAperture: LandscapeAperture::Small)));
-        $weights = new Weights(noise: 0.0, preferredAv: 2.0);
+        $weights = Weights::of(Approach::fromArray(['weights' => ['noise' => 0, 'preferredAv' => 2.0]]));
         $this->assertSame(2.0, KitAdviser::advise(new AdviceRequest(Ev100::of(13.0), Situations::kit(), new Intent(focalLength35: 50), new Approach, $weights))->suggestions[0]->settings->aperture->nominal());
+    }
+
+    public function test_a_weight_that_does_not_exist_is_refused(): void
+    {
+        $this->expectExceptionMessage('no such weight: "fame"');
+        Approach::fromArray(['weights' => ['fame' => 2]]);
     }
 
     public function test_the_same_request_has_the_same_answer(): void
