@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Adviser;
 
 use TruePupil\Core\Brief\Approach;
+use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\Kit;
@@ -14,19 +15,23 @@ final readonly class AdviceRequest
 {
     public Weights $weights;
 
-    /** @param  Ev100  $light  the exposure that places the subject where it is wanted, at ISO 100 */
+    /**
+     * @param  Ev100  $light  the exposure that places the subject where it is wanted, at ISO 100
+     * @param  ?Aperture  $taken  the aperture of a frame that is to be taken better: left alone unless something is gained
+     */
     public function __construct(
         public Ev100 $light,
         public Kit $kit,
         public Intent $intent,
         public Approach $approach = new Approach,
         ?Weights $weights = null,
+        public ?Aperture $taken = null,
     ) {
         $this->weights = $weights ?? Weights::of($approach);
     }
 
     public function with(?Ev100 $light = null, ?Kit $kit = null, ?Intent $intent = null): self
     {
-        return new self($light ?? $this->light, $kit ?? $this->kit, $intent ?? $this->intent, $this->approach, $this->weights);
+        return new self($light ?? $this->light, $kit ?? $this->kit, $intent ?? $this->intent, $this->approach, $this->weights, $this->taken);
     }
 }

@@ -59,7 +59,7 @@ final readonly class FrameAdviser
             'subject' => $situation->intent->subject ?? ($situation->intent->asksForDepth() ? null : $situation->focusDistance()),
         ], fn (?float $value): bool => $value !== null));
 
-        return KitAdviser::advise(new AdviceRequest($light, $this->withSupport($kit, $situation->record->support), $intent, $situation->approach));
+        return KitAdviser::advise(new AdviceRequest($light, $this->withSupport($kit, $situation->record->support), $intent, $situation->approach, taken: $situation->record->fNumber));
     }
 
     /** The exposure that places the subject where it is wanted; the frame's own where nobody said where that is. */

@@ -61,7 +61,7 @@ final class KitAdviser
         $isNoisier = $first instanceof Candidate && $candidate->sv > $first->sv + 1e-6;
 
         return match ($kind) {
-            'best' => 'Gives up least',
+            'best' => 'Best of the kit',
             'deeper' => $isNoisier ? 'Keep more depth and raise ISO' : 'Keep more depth and open longer',
             'cleaner' => 'Keep ISO low',
             'safer' => 'A shorter time',

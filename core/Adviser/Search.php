@@ -171,10 +171,13 @@ final readonly class Search
         if ($demands->avPixel !== null) {
             $cost += $weights->pixelDiffraction * max(0.0, $av - $demands->avPixel);
         }
+        if ($this->request->taken !== null) {
+            $cost += $weights->changedAperture * abs($av - $this->request->taken->apex());
+        }
         if ($demands->avDepth !== null) {
             return $cost + $weights->spareDepth * max(0.0, $av - $demands->avDepth);
         }
 
-        return $demands->avSeparation !== null ? $cost : $cost + $weights->awayFromAperture * abs($av - $weights->preferredAv);
+        return $demands->avSeparation !== null || $this->request->taken !== null ? $cost : $cost + $weights->awayFromAperture * abs($av - $weights->preferredAv);
     }
 }

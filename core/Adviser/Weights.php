@@ -25,6 +25,8 @@ final readonly class Weights
         public float $awayFromAperture = 0.3,
         /** Av of that aperture: 6 is f/8. */
         public float $preferredAv = 6.0,
+        /** A stop away from the aperture of a frame that is to be taken better: whoever took it meant something by it. */
+        public float $changedAperture = 0.4,
         /** A stop beyond the f-number at which diffraction shows in a print. */
         public float $diffraction = 1.0,
         /** A stop beyond the f-number at which it shows in single pixels: seen only at full magnification. */

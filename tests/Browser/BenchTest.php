@@ -39,7 +39,7 @@ final class BenchTest extends BrowserTestCase
         $this->open();
         $this->signIn('nils');
         $this->visit('/bench/solve');
-        $this->see('Gives up least');
+        $this->see('Best of the kit');
         $this->assertAccessible();
         $map = $this->find('.exposure-map svg');
         $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"}); arguments[0].focus()', [$map]);
@@ -64,7 +64,7 @@ final class BenchTest extends BrowserTestCase
         $this->open(390, 844);
         $this->signIn('amara');
         $this->visit('/bench/solve');
-        $this->see('Gives up least');
+        $this->see('Best of the kit');
         $this->assertNothingSticksOut();
         $this->visit('/kit');
         $this->see('Nothing is entered yet.');

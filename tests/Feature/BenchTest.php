@@ -93,7 +93,7 @@ final class BenchTest extends TestCase
         $world = World::make();
         $world->student->update(['kit' => ['body' => ['format' => '23.5x15.6'], 'lenses' => [['name' => 'Quoin 35 mm 1:2', 'minFocal' => 35, 'widestAtMin' => 2]]]]);
 
-        $this->actingAs($world->student)->get(route('bench.show', 'solve'))->assertOk()->assertSee('Quoin 35 mm 1:2: 35 mm 2 to 22')->assertSee('Exposure map')->assertSee('Gives up least');
+        $this->actingAs($world->student)->get(route('bench.show', 'solve'))->assertOk()->assertSee('Quoin 35 mm 1:2: 35 mm 2 to 22')->assertSee('Exposure map')->assertSee('Best of the kit');
         $this->actingAs($world->neighbour)->get(route('bench.show', 'solve'))->assertOk()->assertDontSee('Quoin');
     }
 
