@@ -32,6 +32,8 @@ final readonly class Search
                 }
             }
         }
+        // What costs least to carry first: it sets a bound that spares looking through the rest.
+        usort($setups, fn (Setup $a, Setup $b): int => $this->fixedCost($a) <=> $this->fixedCost($b));
         $this->setups = $setups;
     }
 
@@ -101,18 +103,22 @@ final readonly class Search
         foreach ($this->grid->isos($demands->svLowest, $demands->svCeiling) as $sv) {
             $isos[] = [$sv, $this->isoCost($demands, $sv)];
         }
+        $count = count($isos);
+        $lowest = $count === 0 ? 0.0 : $isos[0][0];
         foreach ($this->grid->apertures($demands->avWidest, $demands->avSmallest) as $av) {
             if ($av < $from || $av > $to) {
                 continue;
             }
             $apertureCost = $fixed + $this->apertureCost($demands, $av);
+            if ($apertureCost >= $bound) {
+                continue;
+            }
             // The times allowed leave only these ISOs, a dial's step either way for rounding.
             $least = $slowest - $light + $av - 0.5;
             $most = $fastest - $light + $av + 0.5;
-            foreach ($isos as [$sv, $isoCost]) {
-                if ($sv < $least) {
-                    continue;
-                }
+            // ISO goes in thirds: straight to the first that can be.
+            for ($i = max(0, (int) ceil(($least - $lowest) * 3 - 1e-6)); $i < $count; $i++) {
+                [$sv, $isoCost] = $isos[$i];
                 $cost = $apertureCost + $isoCost;
                 // From base on, every further ISO only costs more.
                 if ($sv > $most || $cost >= $bound && $sv >= $demands->svBase) {
