@@ -14,6 +14,8 @@ use TruePupil\Core\Intent\MovementLook;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Lens;
 use TruePupil\Core\Optics\FocusStack;
+use TruePupil\Core\Optics\InvalidOptics;
+use TruePupil\Core\Optics\Metres;
 
 /** Looks for the one thing that would make an impossible wish possible. Each is tried before it is named. */
 final readonly class Remedies
@@ -70,14 +72,16 @@ final readonly class Remedies
         $helps = [];
         $closest = min(array_map(fn (Lens $lens): float => $lens->closestFocus, $kit->lenses));
         if ($intent->subject !== null && $intent->subject < $closest && $this->isPossible(intent: $this->moved($intent, $closest))) {
-            $helps[] = new Remedy('distance', $closest, 'm', sprintf('Step back to %s m: no lens of the kit focuses nearer.', round($closest, 2)));
+            $helps[] = new Remedy('distance', $closest, 'm', sprintf('Step back to %s: no lens of the kit focuses nearer.', Metres::text($closest)));
         }
         if ($intent->focalLength35 !== null) {
             $wanted = $intent->focalLength35 / $kit->body->format->crop();
             $helps[] = new Remedy('lens', $wanted, 'mm', sprintf('A lens of %s mm frames this.', round($wanted)));
         }
 
-        return new Impossible('No lens of the kit frames the subject and focuses that near.', $helps);
+        return new Impossible($intent->subject !== null && $intent->subject < $closest
+            ? InvalidOptics::insideClosestFocus($intent->subject, $closest, 'every lens of the kit')->getMessage()
+            : 'No lens of the kit frames the subject that way and focuses that near.', $helps);
     }
 
     private function tripod(): ?Remedy

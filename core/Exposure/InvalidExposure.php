@@ -37,6 +37,11 @@ final class InvalidExposure extends InvalidArgumentException
         return new self(sprintf('%s are the wrong way round: the lower end lies above the upper.', ucfirst($what)));
     }
 
+    public static function beyondShutter(ExposureTime $set, ExposureTime $fastest): self
+    {
+        return new self(sprintf('%s is above the top speed of the shutter, %s.', $set, $fastest));
+    }
+
     public static function unset(string $what, string $mode): self
     {
         return new self(sprintf('In %s the %s is the person\'s to set, and none was given.', $mode, $what));

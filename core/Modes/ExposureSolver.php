@@ -34,7 +34,7 @@ final class ExposureSolver
     {
     }
 
-    /** @throws InvalidExposure when the mode leaves a value to the person and none is set */
+    /** @throws InvalidExposure when the mode leaves a value to the person and none is set, or a time that the shutter does not have */
     public static function solve(ExposureRequest $request): SolvedExposure
     {
         return (new self($request))->solved();
@@ -102,6 +102,11 @@ final class ExposureSolver
             return null;
         }
         $set = $this->request->time ?? throw InvalidExposure::unset('exposure time', $this->request->mode->label());
+        // No dial turns past the shutter's own end; flash and silence only hold the camera back.
+        $fastest = ExposureTime::of($this->request->body->fastestWith($this->request->silent));
+        if ($set->exact < $fastest->exact * 0.97) {
+            throw InvalidExposure::beyondShutter($set, $fastest);
+        }
         if ($set->exact < ExposureTime::of($this->request->fastest())->exact * 0.97) {
             return $this->fastest();
         }

@@ -82,6 +82,7 @@ final class BenchTest extends TestCase
             ['sky?lat=95&lon=0&at=2026-06-21T12:00:00Z', '95', '95'],
             ['ev?n=<b>&t=1&iso=100', 'must be a number', '<b>'],
             ['expose?light=9&mode=aperture', 'aperture', '9'],
+            ['expose?light=9&mode=shutter&t=1/16000&iso=100&fastest=1/8000', '1/16000 s is above the top speed of the shutter, 1/8000 s.', '1/16000'],
             ['solve?light=9&format=36x24&lenses=a+fast+one', 'cannot be read as a lens', '9'],
             ['solve?light=9&format=36x24&subject=-3&lenses=50+mm+1.8', 'subject', '-3'],
             ['ledger?light=9&n=4&t=1/60&iso=100&n2=8', 'second setting', '8'],

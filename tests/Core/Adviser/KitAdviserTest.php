@@ -85,6 +85,7 @@ final class KitAdviserTest extends TestCase
         $advice = $this->advise(10.0, new Intent(subject: 0.2, focalLength35: 50));
 
         $this->assertSame([], $advice->suggestions);
+        $this->assertSame('A subject at 0.2 m is inside the closest focus of every lens of the kit, 0.4 m.', $advice->impossible?->reason);
         $this->assertSame(['distance', 0.4], [$advice->impossible?->wouldHelp[0]->what, $advice->impossible->wouldHelp[0]->amount]);
     }
 

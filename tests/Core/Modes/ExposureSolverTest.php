@@ -54,6 +54,13 @@ final class ExposureSolverTest extends TestCase
         $this->assertEqualsWithDelta(-2.0, $dark->error->value, 0.01);
     }
 
+    public function test_a_time_above_the_top_speed_of_the_shutter_is_no_setting(): void
+    {
+        $this->expectException(InvalidExposure::class);
+        $this->expectExceptionMessage('1/16000 s is above the top speed of the shutter, 1/8000 s.');
+        ExposureSolver::solve(new ExposureRequest(15.0, ExposureMode::Shutter, new LensLimits(1.8, 16), new BodyLimits, time: ExposureTime::of(1 / 16000), iso: Iso::of(100)));
+    }
+
     public function test_too_much_light_for_the_fastest_shutter(): void
     {
         $solved = $this->solve(16.0, ExposureMode::Aperture, n: 1.8, iso: 100, lens: new LensLimits(1.8, 16));
