@@ -46,7 +46,7 @@ final class BenchTest extends BrowserTestCase
         $readout = fn (): string => $this->find('[data-readout]')->getText();
         // To the left edge the lens ends; nothing is open there.
         $map->sendKeys(array_fill(0, 30, WebDriverKeys::ARROW_LEFT));
-        $this->assertStringContainsString('beyond the lens', $readout());
+        $this->assertStringContainsString('Beyond the lens', $readout());
         $before = $readout();
         $map->sendKeys([WebDriverKeys::ARROW_UP, WebDriverKeys::ARROW_UP, WebDriverKeys::ARROW_UP]);
         $this->assertNotSame($before, $readout());
