@@ -13,8 +13,8 @@ return [
     'rules_version' => 2,
     'tools' => [
         'exiftool' => env('PUPIL_EXIFTOOL', 'exiftool'),
+        'php' => env('PUPIL_PHP', 'php'),
         'vips' => env('PUPIL_VIPS', 'vips'),
-        'vipsthumbnail' => env('PUPIL_VIPSTHUMBNAIL', 'vipsthumbnail'),
         'vipsheader' => env('PUPIL_VIPSHEADER', 'vipsheader'),
         'seconds' => 60,
     ],

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Imaging;
 
 use TruePupil\Core\Composition\Region;
-use TruePupil\Core\Metering\LuminanceGrid;
-use TruePupil\Core\Tone\PixelStatistics;
+use TruePupil\Core\Measure\PixelReading;
 
 /** What is asked of pixels: upright, in sRGB, whatever the file was. */
 interface PixelEngine
@@ -19,15 +18,12 @@ interface PixelEngine
     public function workingCopy(string $source, string $target, int $side): void;
 
     /**
-     * Counts every full-resolution pixel of the picture, and of each region of it.
+     * Everything that measuring needs, from one decode: counts of every full-resolution pixel of the picture and of each
+     * region of it, and the small maps.
      *
      * @param  list<Region>  $regions
-     * @return list<PixelStatistics> the whole picture first, then the regions in order
      *
      * @throws \TruePupil\Core\Capture\UnreadablePicture
      */
-    public function statistics(string $source, array $regions = []): array;
-
-    /** Mean linear luminance over square cells of a working copy. @throws \TruePupil\Core\Capture\UnreadablePicture */
-    public function luminanceGrid(string $workingCopy, int $columns): LuminanceGrid;
+    public function read(string $source, array $regions = []): PixelReading;
 }

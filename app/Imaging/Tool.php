@@ -20,9 +20,9 @@ final readonly class Tool
      *
      * @throws ToolFailed when the program is missing, takes too long or says no
      */
-    public function run(array $arguments, ?string $refuse = null): string
+    public function run(array $arguments, ?string $refuse = null, ?string $input = null): string
     {
-        $process = new Process([$this->program, ...$arguments], env: ['VIPS_CONCURRENCY' => '2'], timeout: $this->seconds);
+        $process = new Process([$this->program, ...$arguments], env: ['VIPS_CONCURRENCY' => '2'], input: $input, timeout: $this->seconds);
         try {
             $process->run();
         } catch (ProcessTimedOutException) {

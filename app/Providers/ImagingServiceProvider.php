@@ -24,9 +24,7 @@ final class ImagingServiceProvider extends ServiceProvider
         $this->app->singleton(PictureGate::class, fn () => new PictureGate((int) config('pupil.upload.megapixels')));
         $this->app->singleton(PictureTags::class, fn () => new ExifTool($this->tool('exiftool')));
         $this->app->bind(RecordReader::class, FileRecordReader::class);
-        $this->app->singleton(PixelEngine::class, fn () => new VipsEngine(
-            $this->tool('vips'), $this->tool('vipsthumbnail'), $this->tool('vipsheader'), $this->scratch(),
-        ));
+        $this->app->singleton(PixelEngine::class, fn () => new VipsEngine($this->tool('php')));
         $this->app->singleton(PlateRenderer::class, fn () => new PlateRenderer($this->tool('vips'), $this->tool('vipsheader'), $this->scratch()));
         $this->app->singleton(TagWriter::class, fn () => new TagWriter($this->tool('exiftool')));
     }

@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Measure;
 
+use TruePupil\Core\Colour\ColourMeasures;
+use TruePupil\Core\Composition\CompositionMeasures;
+use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Focus\FocusMeasures;
+use TruePupil\Core\Metering\PatternMeter;
+use TruePupil\Core\Tone\ToneDetail;
 use TruePupil\Core\Tone\ToneMeasures;
 
 /** Everything measured in one picture. What was not measured is absent, never invented. */
@@ -15,7 +21,29 @@ final readonly class Measures
         public ToneMeasures $tone,
         public array $metering,
         public ?SubjectMeasures $subject = null,
+        public ?FocusMeasures $focus = null,
+        public ?CompositionMeasures $composition = null,
+        public ?ColourMeasures $colour = null,
     ) {
+    }
+
+    public static function of(PixelReading $reading, ?Region $subject = null): self
+    {
+        $meter = new PatternMeter($reading->luminance, $subject?->centre() ?? ['x' => 0.5, 'y' => 0.5]);
+
+        return new self(
+            ToneMeasures::from($reading->statistics[0]),
+            $meter->verdicts(),
+            $subject === null ? null : new SubjectMeasures($subject, ToneMeasures::from($reading->statistics[1])),
+            FocusMeasures::of($reading->detail, $subject),
+            CompositionMeasures::of($reading->colours, $reading->width / $reading->height, $subject),
+            ColourMeasures::of($reading->colours),
+        );
+    }
+
+    public function toneDetail(): ToneDetail
+    {
+        return ToneDetail::of($this->tone);
     }
 
     /** What would be measured with so many stops more light on the same scene. */
@@ -27,6 +55,8 @@ final readonly class Measures
             $this->tone->brightened($stops),
             array_map(fn (float $verdict): float => $verdict + $stops->value, $this->metering),
             $subject === null ? null : new SubjectMeasures($subject->region, $subject->tone->brightened($stops)),
+            // Where things lie does not change with the light.
+            $this->focus, $this->composition, $this->colour,
         );
     }
 
@@ -34,9 +64,11 @@ final readonly class Measures
     public function toArray(): array
     {
         return [
-            'tone' => $this->tone->toArray(),
+            'tone' => [...$this->tone->toArray(), ...$this->toneDetail()->toArray()],
             'metering' => $this->metering,
-            ...($this->subject === null ? [] : ['subject' => $this->subject->toArray()]),
+            ...array_filter([
+                'focus' => $this->focus?->toArray(), 'composition' => $this->composition?->toArray(), 'colour' => $this->colour?->toArray(), 'subject' => $this->subject?->toArray(),
+            ], fn (?array $part): bool => $part !== null),
         ];
     }
 }

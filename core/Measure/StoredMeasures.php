@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace TruePupil\Core\Measure;
 
 use InvalidArgumentException;
+use TruePupil\Core\Colour\ColourMeasures;
+use TruePupil\Core\Composition\CompositionMeasures;
 use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\PixelStatistics;
 use TruePupil\Core\Tone\ToneMeasures;
@@ -32,6 +35,9 @@ final class StoredMeasures
                 'highlight' => self::number($metering, 'highlight'),
             ],
             is_array($subject) ? self::subject($subject) : null,
+            is_array($stored['focus'] ?? null) ? FocusMeasures::restore($stored['focus']) : null,
+            is_array($stored['composition'] ?? null) ? CompositionMeasures::restore($stored['composition']) : null,
+            is_array($stored['colour'] ?? null) ? ColourMeasures::restore($stored['colour']) : null,
         );
     }
 

@@ -90,8 +90,8 @@ final class ImagingTest extends TestCase
         // The same colour, stored in the other RGB profile that vips carries.
         (new Tool('vips', 20))->run(['icc_transform', $plain, $wide.'[Q=100,subsample-mode=off]', 'p3', '--input-profile', 'srgb']);
         $engine = app(PixelEngine::class);
-        $expected = $engine->statistics($plain)[0];
-        $found = $engine->statistics($wide)[0];
+        $expected = $engine->read($plain)->statistics[0];
+        $found = $engine->read($wide)->statistics[0];
 
         $mean = fn ($histogram) => array_sum(array_map(fn (int $code, int $count) => $code * $count, array_keys($histogram->counts), $histogram->counts)) / $histogram->total;
         $this->assertEqualsWithDelta($mean($expected->green), $mean($found->green), 3);

@@ -27,6 +27,7 @@ use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Findings\Critique;
 use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Measure\Measures;
 
 final class Bench extends Command
 {
@@ -48,17 +49,17 @@ final class Bench extends Command
         $watch = new Stopwatch(max(1, (int) $this->option('runs')));
 
         $decode = $watch->time('bare decode (libjpeg through GD)', fn () => imagecreatefromjpeg($picture));
-        $analysis = $watch->time('whole analysis of the frame', function () use ($tags, $pixels, $measurer, $picture, $copy, $subject, $brief, $critic): void {
+        $analysis = $watch->time('whole analysis of the frame', function () use ($tags, $measurer, $picture, $subject, $brief, $critic): void {
             $record = (new TypedFields(support: Support::Hand))->fillIn((new RecordNormaliser)->normalise($tags->read($picture)));
-            $pixels->workingCopy($picture, $copy, (int) config('pupil.working_side'));
-            $measures = $measurer->measure($picture, $copy, $subject);
+            $measures = $measurer->measure($picture, $subject);
             Critique::of(new Situation($record, $measures, new Approach, $brief?->placement('white'), brief: $brief), $critic);
         });
         $watch->time('  its record (exiftool)', fn () => $tags->read($picture));
-        $watch->time('  its working copy (vips)', fn () => $pixels->workingCopy($picture, $copy, (int) config('pupil.working_side')));
-        $watch->time('  its full-resolution counts (vips)', fn () => $pixels->statistics($picture, [$subject]));
-        $watch->time('  its luminance grid (GD and PHP)', fn () => $pixels->luminanceGrid($copy, 144));
-        $measures = $measurer->measure($picture, $copy, $subject);
+        $watch->time('the working copy that is shown, made once at hand-in', fn () => $pixels->workingCopy($picture, $copy, (int) config('pupil.working_side')));
+        $watch->time('  its counts and maps, from one decode (libvips)', fn () => $pixels->read($picture, [$subject]));
+        $reading = $pixels->read($picture, [$subject]);
+        $watch->time('  its measures of tones, focus, attention, lines and colour (PHP)', fn () => Measures::of($reading, $subject));
+        $measures = Measures::of($reading, $subject);
         $record = (new TypedFields(support: Support::Hand))->fillIn((new RecordNormaliser)->normalise($tags->read($picture)));
         $watch->time('  its checks, findings and suggestions (PHP)', fn () => Critique::of(
             new Situation($record, $measures, new Approach, $brief?->placement('white'), brief: $brief), $critic,

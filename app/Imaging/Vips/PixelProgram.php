@@ -1,0 +1,279 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging\Vips;
+
+use RuntimeException;
+
+/**
+ * Decodes a picture once and takes from that one decode everything that is asked of its pixels: an upright copy in sRGB,
+ * counts of every full-resolution pixel, and how strongly neighbouring pixels differ, block by block.
+ *
+ * Run by pixels.php in a process of its own; needs nothing of the framework.
+ *
+ * @phpstan-type Counts array{luminance: list<int>, r: list<int>, g: list<int>, b: list<int>, lost: int, blocked: int}
+ */
+final class PixelProgram
+{
+    /** vips's numbers for formats and colour spaces. */
+    private const UCHAR = 0;
+
+    private const USHORT = 2;
+
+    private const SRGB = 22;
+
+    private const B_W = 1;
+
+    private const CMYK = 15;
+
+    private const LINEAR_KERNEL = 1;
+
+    /** Luminance of white in the sum of the weighted channels, so that three times the largest weight fits 16 bits. */
+    private const WHITE = 30000;
+
+    private const WEIGHTS = [0.2126, 0.7152, 0.0722];
+
+    /** Rows of full-resolution pixels that each row of the detail map looks at, and how many such rows. */
+    private const STRIP = 48;
+
+    private const STRIPS = 16;
+
+    private const BLOCK = 64;
+
+    /** Longer side of what the small maps are made from, pixels. */
+    private const MIDDLE = 1600;
+
+    /** Of the small colour picture: fine enough to find lines to a fraction of a degree. */
+    private const COLOUR_COLUMNS = 384;
+
+    /** Of the luminance grid: a spot of 2.5 % of the frame then holds hundreds of cells. */
+    private const LIGHT_COLUMNS = 144;
+
+    public function __construct(private readonly Vips $vips)
+    {
+    }
+
+    /**
+     * @param  array{source: string, jpeg: bool, working?: string, side?: int, counts?: bool, detail?: bool, regions?: list<array{x: float, y: float, width: float, height: float}>}  $task
+     * @return array<string, mixed>
+     */
+    public function run(array $task): array
+    {
+        $picture = $this->uprightSrgb($task['source'], $task['jpeg']);
+        $answer = ['width' => $this->vips->fact($picture, 'width'), 'height' => $this->vips->fact($picture, 'height')];
+        $middle = $this->vips->keep($this->reduced($picture, $task['side'] ?? self::MIDDLE));
+        if (isset($task['working'])) {
+            $this->vips->saveJpeg($middle, $task['working'], 92);
+        }
+        if ($task['counts'] ?? false) {
+            $answer['counts'] = [$this->counts($picture), ...array_map(fn (array $region): array => $this->counts($this->region($picture, $region)), $task['regions'] ?? [])];
+        }
+        if ($task['detail'] ?? false) {
+            $answer['detail'] = $this->detail($picture);
+            $small = $this->vips->keep($this->small($middle, self::COLOUR_COLUMNS));
+            $answer['colours'] = $this->colours($small);
+            $answer['light'] = $this->light($small);
+        }
+
+        return $answer;
+    }
+
+    private function uprightSrgb(string $source, bool $isJpeg): Picture
+    {
+        // Only loaders of formats that can break off half-way know the option fail-on; 2 is "truncated".
+        $picture = $this->vips->open($source, ['access' => 1] + ($isJpeg ? ['fail-on' => 2] : []));
+        $profile = $this->vips->profile($picture);
+        $orientation = $this->vips->fact($picture, 'orientation');
+        $picture = $this->vips->keep($picture);
+        if ($orientation > 1) {
+            $picture = $this->vips->keep($this->vips->run('autorot', $picture));
+        }
+        $space = $this->vips->fact($picture, 'interpretation');
+        if ($profile !== null && $space !== self::B_W && ! str_contains(str_replace("\0", '', $profile), 'sRGB')) {
+            $picture = $this->vips->run('icc_transform', $picture, ['srgb'], ['embedded' => 1]);
+        } elseif ($space !== self::SRGB || $this->vips->fact($picture, 'format') !== self::UCHAR) {
+            $picture = $space === self::CMYK
+                ? $this->vips->run('icc_transform', $picture, ['srgb'], ['input-profile' => 'cmyk'])
+                : $this->vips->run('colourspace', $picture, [self::SRGB]);
+        }
+        if ($this->vips->fact($picture, 'hasalpha') === 1) {
+            $picture = $this->vips->run('flatten', $picture);
+        }
+        if ($this->vips->fact($picture, 'bands') !== 3) {
+            throw new RuntimeException('it has no colour channels that can be understood');
+        }
+
+        return $this->vips->keep($picture);
+    }
+
+    /** At most so many pixels along the longer side. */
+    private function reduced(Picture $picture, int $side): Picture
+    {
+        $scale = $side / max($this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height'));
+
+        return $scale < 1 ? $this->vips->run('resize', $picture, [$scale], ['kernel' => self::LINEAR_KERNEL]) : $picture;
+    }
+
+    /** @param  array{x: float, y: float, width: float, height: float}  $region */
+    private function region(Picture $picture, array $region): Picture
+    {
+        [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
+        $left = min($width - 1, (int) round($region['x'] * $width));
+        $top = min($height - 1, (int) round($region['y'] * $height));
+
+        return $this->vips->keep($this->vips->run('crop', $picture, [
+            $left, $top, max(1, min($width - $left, (int) round($region['width'] * $width))), max(1, min($height - $top, (int) round($region['height'] * $height))),
+        ]));
+    }
+
+    /** @return array{luminance: list<int>, r: list<int>, g: list<int>, b: list<int>, lost: int, blocked: int} */
+    private function counts(Picture $picture): array
+    {
+        $bands = $this->numbers($this->vips->run('hist_find', $picture));
+        $band = fn (int $index): array => array_map(fn (int $code): int => $bands[$code * 3 + $index], range(0, 255));
+        [$r, $g, $b] = [$band(0), $band(1), $band(2)];
+        $pixels = array_sum($r);
+
+        return [
+            'luminance' => $this->luminance($picture), 'r' => $r, 'g' => $g, 'b' => $b,
+            ...$this->ends($picture, $r, $g, $b),
+        ];
+    }
+
+    /** Pixels by the sRGB code of their luminance: linear channels weighted and added in whole numbers, then encoded. @return list<int> */
+    private function luminance(Picture $picture): array
+    {
+        $counts = $this->numbers($this->vips->run('hist_find', $this->linear($picture)));
+        $byCode = array_fill(0, 256, 0);
+        foreach ($counts as $value => $count) {
+            if ($count > 0) {
+                $linear = min(1.0, $value / self::WHITE);
+                $encoded = $linear <= 0.0031308 ? $linear * 12.92 : 1.055 * $linear ** (1 / 2.4) - 0.055;
+                $byCode[(int) round(255 * $encoded)] += $count;
+            }
+        }
+
+        return $byCode;
+    }
+
+    /** Linear luminance, 0 to WHITE. */
+    private function linear(Picture $picture): Picture
+    {
+        $table = '';
+        for ($code = 0; $code < 256; $code++) {
+            $encoded = $code / 255;
+            $linear = $encoded <= 0.04045 ? $encoded / 12.92 : (($encoded + 0.055) / 1.055) ** 2.4;
+            foreach (self::WEIGHTS as $weight) {
+                // The mean of three bands is a third of their sum.
+                $table .= pack('v', (int) round(3 * $weight * $linear * self::WHITE));
+            }
+        }
+
+        return $this->vips->run('bandmean', $this->vips->run('maplut', $picture, [$this->vips->table($table, 256, 3, self::USHORT)]));
+    }
+
+    /** The picture made small, as sRGB codes. @return array{columns: int, rows: int, bytes: string} */
+    private function colours(Picture $small): array
+    {
+        return ['columns' => $this->vips->fact($small, 'width'), 'rows' => $this->vips->fact($small, 'height'), 'bytes' => base64_encode($this->vips->bytes($small))];
+    }
+
+    /** Mean linear luminance of square cells, 0–1. @return array{columns: int, rows: int, cells: list<float>} */
+    private function light(Picture $small): array
+    {
+        $small = $this->vips->keep($this->small($this->linear($small), self::LIGHT_COLUMNS));
+        $cells = array_values(unpack('v*', $this->vips->bytes($small)) ?: []);
+
+        return ['columns' => $this->vips->fact($small, 'width'), 'rows' => $this->vips->fact($small, 'height'), 'cells' => array_map(fn (int $cell): float => $cell / self::WHITE, $cells)];
+    }
+
+    /** At most so many columns, each cell the mean of what it covers. */
+    private function small(Picture $picture, int $columns): Picture
+    {
+        $scale = $columns / $this->vips->fact($picture, 'width');
+
+        return $scale >= 1 ? $picture : $this->vips->run('resize', $picture, [$scale], ['kernel' => self::LINEAR_KERNEL]);
+    }
+
+    /**
+     * Pixels whose three channels are all at an end of the scale.
+     *
+     * @param  list<int>  $r
+     * @param  list<int>  $g
+     * @param  list<int>  $b
+     * @return array{lost: int, blocked: int}
+     */
+    private function ends(Picture $picture, array $r, array $g, array $b): array
+    {
+        // All three can only be there where each has pixels there; most pictures need no second look.
+        $most = max(min($r[254] + $r[255], $g[254] + $g[255], $b[254] + $b[255]), min($r[0] + $r[1], $g[0] + $g[1], $b[0] + $b[1]));
+        if ($most === 0) {
+            return ['lost' => 0, 'blocked' => 0];
+        }
+        // Flags whose mean over three bands is 3 only for all at the top, and 60 only for all at the bottom.
+        $flags = '';
+        for ($code = 0; $code < 256; $code++) {
+            $flags .= str_repeat(chr($code >= 254 ? 3 : ($code <= 1 ? 60 : 0)), 3);
+        }
+        $counts = $this->numbers($this->vips->run('hist_find', $this->vips->run('bandmean', $this->vips->run('maplut', $picture, [$this->vips->table($flags, 256, 3, self::UCHAR)]))));
+
+        return ['lost' => $counts[3] ?? 0, 'blocked' => $counts[60] ?? 0];
+    }
+
+    /**
+     * Mean first and second differences of neighbouring pixels of the green channel, across and downwards, in blocks of
+     * strips that lie evenly over the picture. Values in 8-bit codes.
+     *
+     * @return array{columns: int, rows: int, slopeX: list<float>, slopeY: list<float>, bendX: list<float>, bendY: list<float>}
+     */
+    private function detail(Picture $picture): array
+    {
+        [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
+        $green = $this->vips->keep($this->vips->run('extract_band', $picture, [1]));
+        $columns = max(1, min(64, intdiv($width, self::BLOCK)));
+        $rows = max(1, min(self::STRIPS, intdiv($height, self::STRIP)));
+        $maps = ['slopeX' => [], 'slopeY' => [], 'bendX' => [], 'bendY' => []];
+        [$blockWidth, $strip] = [intdiv($width, $columns), min(self::STRIP, $height)];
+        for ($row = 0; $row < $rows; $row++) {
+            $top = max(0, min($height - $strip, (int) round(($row + 0.5) * $height / $rows - $strip / 2)));
+            $crop = $this->vips->run('crop', $green, [0, $top, $columns * $blockWidth, $strip]);
+            foreach (['X' => [1, 0], 'Y' => [0, 1]] as $direction => $step) {
+                $slope = $this->vips->keep($this->difference($crop, $step));
+                array_push($maps['slope'.$direction], ...$this->blockMeans($slope, $columns, $blockWidth));
+                array_push($maps['bend'.$direction], ...$this->blockMeans($this->difference($slope, $step), $columns, $blockWidth));
+            }
+        }
+
+        return ['columns' => $columns, 'rows' => $rows, ...$maps];
+    }
+
+    /** Each pixel less its neighbour one step on. @param  array{int, int}  $step  across and downwards */
+    private function difference(Picture $picture, array $step): Picture
+    {
+        [$width, $height] = [$this->vips->fact($picture, 'width') - $step[0], $this->vips->fact($picture, 'height') - $step[1]];
+        $part = fn (int $left, int $top): Picture => $this->vips->run('crop', $picture, [$left, $top, $width, $height]);
+
+        return $this->vips->subtract($part($step[0], $step[1]), $part(0, 0));
+    }
+
+    /** Mean size of the values in blocks of columns. @return list<float> */
+    private function blockMeans(Picture $differences, int $columns, int $blockWidth): array
+    {
+        $height = $this->vips->fact($differences, 'height');
+        $sums = $this->vips->columnSums($this->vips->run('abs', $differences));
+        $means = [];
+        for ($column = 0; $column < $columns; $column++) {
+            $part = array_slice($sums, $column * $blockWidth, $blockWidth);
+            $means[] = array_sum($part) / max(1, count($part) * $height);
+        }
+
+        return $means;
+    }
+
+    /** @return list<int> unsigned 32-bit numbers */
+    private function numbers(Picture $picture): array
+    {
+        return array_values(unpack('V*', $this->vips->bytes($picture)) ?: []);
+    }
+}

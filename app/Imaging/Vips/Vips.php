@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging\Vips;
+
+use FFI;
+use FFI\CData;
+use RuntimeException;
+
+/**
+ * The few functions of libvips that the pixel program uses, through PHP's foreign function interface. Confined to that
+ * program, which is a process of its own: whatever a hostile file does to it, nothing else falls with it.
+ */
+final class Vips
+{
+    private const LIBRARY = 'libvips.so.42';
+
+    private const DECLARATIONS = '
+        typedef struct _VipsImage VipsImage;
+        int vips_init(const char *program);
+        const char *vips_error_buffer(void);
+        void vips_concurrency_set(int threads);
+        void vips_cache_set_max(int operations);
+        VipsImage *vips_image_new_from_file(const char *name, ...);
+        VipsImage *vips_image_new_from_memory_copy(const void *data, size_t size, int width, int height, int bands, int format);
+        VipsImage *vips_image_copy_memory(VipsImage *image);
+        int vips_image_get_width(const VipsImage *image);
+        int vips_image_get_height(const VipsImage *image);
+        int vips_image_get_bands(const VipsImage *image);
+        int vips_image_get_format(const VipsImage *image);
+        int vips_image_get_interpretation(const VipsImage *image);
+        int vips_image_get_orientation(VipsImage *image);
+        int vips_image_hasalpha(VipsImage *image);
+        size_t vips_image_get_typeof(const VipsImage *image, const char *name);
+        int vips_image_get_blob(const VipsImage *image, const char *name, const void **data, size_t *length);
+        void *vips_image_write_to_memory(VipsImage *image, size_t *size);
+        int vips_hist_find(VipsImage *in, VipsImage **out, ...);
+        int vips_maplut(VipsImage *in, VipsImage **out, VipsImage *lut, ...);
+        int vips_bandmean(VipsImage *in, VipsImage **out, ...);
+        int vips_extract_band(VipsImage *in, VipsImage **out, int band, ...);
+        int vips_crop(VipsImage *in, VipsImage **out, int left, int top, int width, int height, ...);
+        int vips_resize(VipsImage *in, VipsImage **out, double scale, ...);
+        int vips_subtract(VipsImage *left, VipsImage *right, VipsImage **out, ...);
+        int vips_project(VipsImage *in, VipsImage **columns, VipsImage **rows, ...);
+        int vips_abs(VipsImage *in, VipsImage **out, ...);
+        int vips_autorot(VipsImage *in, VipsImage **out, ...);
+        int vips_flatten(VipsImage *in, VipsImage **out, ...);
+        int vips_colourspace(VipsImage *in, VipsImage **out, int space, ...);
+        int vips_icc_transform(VipsImage *in, VipsImage **out, const char *profile, ...);
+        int vips_jpegsave(VipsImage *in, const char *name, ...);
+        void g_object_unref(void *object);
+        void g_free(void *memory);
+    ';
+
+    private FFI $library;
+
+    public function __construct(int $threads)
+    {
+        $this->library = FFI::cdef(self::DECLARATIONS, self::LIBRARY);
+        if ($this->library->vips_init('true-pupil') !== 0) {
+            throw new RuntimeException($this->error());
+        }
+        $this->library->vips_concurrency_set($threads);
+        // Every step is used once; a cache would only hold memory.
+        $this->library->vips_cache_set_max(0);
+    }
+
+    /** @param  array<string, int>  $options  of the loader */
+    public function open(string $path, array $options): Picture
+    {
+        $image = $this->library->vips_image_new_from_file($path, ...$this->variadic($options));
+
+        return $image === null ? throw new RuntimeException($this->error()) : $this->own($image);
+    }
+
+    /** A table that maps codes to values, one entry after another, as raw bytes of a format. */
+    public function table(string $bytes, int $entries, int $bands, int $format): Picture
+    {
+        $memory = $this->library->new(sprintf('char[%d]', strlen($bytes)));
+        FFI::memcpy($memory, $bytes, strlen($bytes));
+
+        return $this->own($this->library->vips_image_new_from_memory_copy($memory, strlen($bytes), $entries, 1, $bands, $format));
+    }
+
+    /**
+     * Sets up an operation from one picture to another; nothing is computed before the result is asked for.
+     *
+     * @param  array<string, int|string|float>  $options
+     */
+    public function run(string $operation, Picture $in, array $arguments = [], array $options = []): Picture
+    {
+        $out = $this->library->new('VipsImage *');
+        $plain = array_map(fn (mixed $argument): mixed => $argument instanceof Picture ? $argument->image : $argument, $arguments);
+        if ($this->library->{'vips_'.$operation}($in->image, FFI::addr($out), ...$plain, ...$this->variadic($options)) !== 0) {
+            throw new RuntimeException($this->error());
+        }
+
+        return $this->own($out);
+    }
+
+    /** One picture less another of the same size. */
+    public function subtract(Picture $left, Picture $right): Picture
+    {
+        $out = $this->library->new('VipsImage *');
+        if ($this->library->vips_subtract($left->image, $right->image, FFI::addr($out), null) !== 0) {
+            throw new RuntimeException($this->error());
+        }
+
+        return $this->own($out);
+    }
+
+    /** The sum of each column. @return list<int> */
+    public function columnSums(Picture $picture): array
+    {
+        [$columns, $rows] = [$this->library->new('VipsImage *'), $this->library->new('VipsImage *')];
+        if ($this->library->vips_project($picture->image, FFI::addr($columns), FFI::addr($rows), null) !== 0) {
+            throw new RuntimeException($this->error());
+        }
+        $this->own($rows);
+
+        // Sums of whole numbers come as signed 32-bit.
+        return array_values(unpack('l*', $this->bytes($this->own($columns))) ?: []);
+    }
+
+    /** Computes a picture and keeps it. */
+    public function keep(Picture $picture): Picture
+    {
+        $image = $this->library->vips_image_copy_memory($picture->image);
+
+        return $image === null ? throw new RuntimeException($this->error()) : $this->own($image);
+    }
+
+    /** The computed pixels, band by band within each pixel, row by row. */
+    public function bytes(Picture $picture): string
+    {
+        $size = $this->library->new('size_t');
+        $memory = $this->library->vips_image_write_to_memory($picture->image, FFI::addr($size));
+        if ($memory === null) {
+            throw new RuntimeException($this->error());
+        }
+        $bytes = FFI::string($this->library->cast('char *', $memory), (int) $size->cdata);
+        $this->library->g_free($memory);
+
+        return $bytes;
+    }
+
+    public function saveJpeg(Picture $picture, string $path, int $quality): void
+    {
+        if ($this->library->vips_jpegsave($picture->image, $path, 'Q', $quality, 'strip', 1, 'optimize-coding', 1, null) !== 0) {
+            throw new RuntimeException($this->error());
+        }
+    }
+
+    /** A number about a picture: width, height, bands, format, interpretation, orientation, hasalpha. */
+    public function fact(Picture $picture, string $what): int
+    {
+        return $what === 'hasalpha' ? $this->library->vips_image_hasalpha($picture->image) : $this->library->{'vips_image_get_'.$what}($picture->image);
+    }
+
+    /** The embedded colour profile, or null. */
+    public function profile(Picture $picture): ?string
+    {
+        if ($this->library->vips_image_get_typeof($picture->image, 'icc-profile-data') === 0) {
+            return null;
+        }
+        [$data, $length] = [$this->library->new('const void *'), $this->library->new('size_t')];
+        if ($this->library->vips_image_get_blob($picture->image, 'icc-profile-data', FFI::addr($data), FFI::addr($length)) !== 0) {
+            return null;
+        }
+
+        return FFI::string($this->library->cast('char *', $data), (int) $length->cdata);
+    }
+
+    /**
+     * @param  array<string, int|string|float>  $options
+     * @return list<mixed> name, value, name, value … and the null that ends them
+     */
+    private function variadic(array $options): array
+    {
+        $list = [];
+        foreach ($options as $name => $value) {
+            array_push($list, $name, $value);
+        }
+
+        return [...$list, null];
+    }
+
+    private function own(CData $image): Picture
+    {
+        return new Picture($image, fn (CData $held) => $this->library->g_object_unref($held));
+    }
+
+    private function error(): string
+    {
+        return trim(strtok($this->library->vips_error_buffer(), "\n") ?: 'the picture cannot be decoded');
+    }
+}

@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Composition;
+
+use TruePupil\Core\Picture\ColourGrid;
+
+/**
+ * What draws the eye: the image signature (Hou, Harel and Koch, "Image Signature: Highlighting Sparse Salient Regions",
+ * IEEE PAMI 34, 2012). The signs of a picture's cosine transform, transformed back, squared and smoothed, stand out where
+ * something sparse lies on a plain ground; added up over brightness and two opponent colours.
+ */
+final readonly class Attention
+{
+    private const COLUMNS = 64;
+
+    private const ROWS = 48;
+
+    /** Smoothing, as a share of the columns. */
+    private const BLUR = 0.045;
+
+    /** Peaks nearer than this share of the width are one. */
+    private const APART = 0.14;
+
+    /** @var list<float> sum of everything above and left of a corner, 65 × 49 */
+    private array $sums;
+
+    /**
+     * @param  list<float>  $map  shares that add up to one, 64 × 48
+     * @param  list<array{x: float, y: float, weight: float}>  $peaks  the strongest first; weight against the strongest
+     * @param  array{x: float, y: float}  $balance  centre of weight, fractions of the frame
+     */
+    private function __construct(public array $map, public array $peaks, public array $balance)
+    {
+        $this->sums = self::sumsOf($map);
+    }
+
+    public static function of(ColourGrid $grid): self
+    {
+        $total = array_fill(0, self::COLUMNS * self::ROWS, 0.0);
+        foreach (self::channels($grid) as $channel) {
+            foreach (self::signature($channel) as $i => $value) {
+                $total[$i] += $value;
+            }
+        }
+        $map = self::blurred(array_values($total));
+        $sum = array_sum($map);
+        $map = $sum > 0 ? array_map(fn (float $value): float => $value / $sum, $map) : array_fill(0, count($map), 1 / count($map));
+
+        return new self($map, self::peaksOf($map), self::centreOf($map));
+    }
+
+    public static function columns(): int
+    {
+        return self::COLUMNS;
+    }
+
+    public static function rows(): int
+    {
+        return self::ROWS;
+    }
+
+    /** Share of all attention that falls into a region. */
+    public function shareIn(Region $region): float
+    {
+        $column = fn (float $x): int => max(0, min(self::COLUMNS, (int) round($x * self::COLUMNS)));
+        $row = fn (float $y): int => max(0, min(self::ROWS, (int) round($y * self::ROWS)));
+        [$left, $right, $top, $bottom] = [$column($region->x), $column($region->x + $region->width), $row($region->y), $row($region->y + $region->height)];
+        $w = self::COLUMNS + 1;
+
+        return max(0.0, $this->sums[$bottom * $w + $right] - $this->sums[$top * $w + $right] - $this->sums[$bottom * $w + $left] + $this->sums[$top * $w + $left]);
+    }
+
+    /**
+     * @param  list<float>  $map
+     * @return list<float>
+     */
+    private static function sumsOf(array $map): array
+    {
+        $w = self::COLUMNS + 1;
+        $sums = array_fill(0, $w * (self::ROWS + 1), 0.0);
+        for ($y = 0; $y < self::ROWS; $y++) {
+            for ($x = 0, $row = 0.0; $x < self::COLUMNS; $x++) {
+                $row += $map[$y * self::COLUMNS + $x];
+                $sums[($y + 1) * $w + $x + 1] = $sums[$y * $w + $x + 1] + $row;
+            }
+        }
+
+        return array_values($sums);
+    }
+
+    /** @return list<list<float>> brightness, red against green, blue against yellow, 64 × 48 each */
+    private static function channels(ColourGrid $grid): array
+    {
+        $channels = [[], [], []];
+        for ($y = 0; $y < self::ROWS; $y++) {
+            [$top, $bottom] = [intdiv($y * $grid->rows, self::ROWS), max(intdiv($y * $grid->rows, self::ROWS) + 1, intdiv(($y + 1) * $grid->rows, self::ROWS))];
+            for ($x = 0; $x < self::COLUMNS; $x++) {
+                [$left, $right] = [intdiv($x * $grid->columns, self::COLUMNS), max(intdiv($x * $grid->columns, self::COLUMNS) + 1, intdiv(($x + 1) * $grid->columns, self::COLUMNS))];
+                [$r, $g, $b, $n] = [0, 0, 0, 0];
+                for ($v = $top; $v < min($bottom, $grid->rows); $v++) {
+                    for ($u = $left; $u < min($right, $grid->columns); $u++) {
+                        $i = 3 * ($v * $grid->columns + $u);
+                        $r += $grid->codes[$i];
+                        $g += $grid->codes[$i + 1];
+                        $b += $grid->codes[$i + 2];
+                        $n++;
+                    }
+                }
+                $n = max(1, $n);
+                $channels[0][] = ($r + $g + $b) / 3 / $n;
+                $channels[1][] = ($r - $g) / $n;
+                $channels[2][] = ($b - ($r + $g) / 2) / $n;
+            }
+        }
+
+        return $channels;
+    }
+
+    /**
+     * @param  list<float>  $channel
+     * @return list<float>
+     */
+    private static function signature(array $channel): array
+    {
+        // A channel without any difference has nothing to show, and its rounding errors have signs.
+        if ($channel === [] || max($channel) - min($channel) < 1.0) {
+            return array_fill(0, count($channel), 0.0);
+        }
+        $signs = array_map(fn (float $value): float => abs($value) < 1e-9 ? 0.0 : ($value > 0 ? 1.0 : -1.0), self::transform($channel, false));
+        // The mean of the picture is no part of what stands out.
+        $signs[0] = 0.0;
+
+        return array_map(fn (float $value): float => $value * $value, self::transform($signs, true));
+    }
+
+    /**
+     * Two-dimensional cosine transform (type II, orthonormal) or its inverse, rows first, then columns.
+     *
+     * @param  list<float>  $values
+     * @return list<float>
+     */
+    private static function transform(array $values, bool $inverse): array
+    {
+        [$w, $h] = [self::COLUMNS, self::ROWS];
+        [$wide, $high] = [self::cosines($w, $inverse), self::cosines($h, $inverse)];
+        $half = [];
+        for ($y = 0; $y < $h; $y++) {
+            $row = array_slice($values, $y * $w, $w);
+            foreach ($wide as $basis) {
+                $sum = 0.0;
+                foreach ($basis as $x => $cosine) {
+                    $sum += $cosine * $row[$x];
+                }
+                $half[] = $sum;
+            }
+        }
+        $columns = [];
+        for ($x = 0; $x < $w; $x++) {
+            for ($y = 0; $y < $h; $y++) {
+                $columns[$x][$y] = $half[$y * $w + $x];
+            }
+        }
+        $result = [];
+        foreach ($high as $basis) {
+            foreach ($columns as $column) {
+                $sum = 0.0;
+                foreach ($basis as $y => $cosine) {
+                    $sum += $cosine * $column[$y];
+                }
+                $result[] = $sum;
+            }
+        }
+
+        return $result;
+    }
+
+    /** @return list<list<float>> */
+    private static function cosines(int $n, bool $inverse): array
+    {
+        /** @var array<string, list<list<float>>> $known */
+        static $known = [];
+        $key = $n.($inverse ? 'i' : '');
+        if (! isset($known[$key])) {
+            $table = [];
+            for ($a = 0; $a < $n; $a++) {
+                for ($b = 0; $b < $n; $b++) {
+                    [$frequency, $place] = $inverse ? [$b, $a] : [$a, $b];
+                    $table[$a][$b] = sqrt(($frequency === 0 ? 1 : 2) / $n) * cos(M_PI * ($place + 0.5) * $frequency / $n);
+                }
+            }
+            $known[$key] = array_map(array_values(...), array_values($table));
+        }
+
+        return $known[$key];
+    }
+
+    /**
+     * @param  list<float>  $map
+     * @return list<float>
+     */
+    private static function blurred(array $map): array
+    {
+        $sigma = self::BLUR * self::COLUMNS;
+        $reach = (int) ceil(2.5 * $sigma);
+        $kernel = array_map(fn (int $d): float => exp(-$d * $d / (2 * $sigma * $sigma)), range(-$reach, $reach));
+        foreach ([[1, self::COLUMNS, self::ROWS, self::COLUMNS], [self::COLUMNS, self::ROWS, self::COLUMNS, 1]] as [$stride, $length, $lines, $step]) {
+            $next = $map;
+            for ($line = 0; $line < $lines; $line++) {
+                for ($i = 0; $i < $length; $i++) {
+                    [$sum, $weight] = [0.0, 0.0];
+                    for ($d = max(-$reach, -$i); $d <= min($reach, $length - 1 - $i); $d++) {
+                        $sum += $kernel[$d + $reach] * $map[$line * $step + ($i + $d) * $stride];
+                        $weight += $kernel[$d + $reach];
+                    }
+                    $next[$line * $step + $i * $stride] = $sum / $weight;
+                }
+            }
+            $map = array_values($next);
+        }
+
+        return $map;
+    }
+
+    /**
+     * @param  list<float>  $map
+     * @return list<array{x: float, y: float, weight: float}>
+     */
+    private static function peaksOf(array $map): array
+    {
+        arsort($map);
+        $peaks = [];
+        $strongest = null;
+        foreach ($map as $i => $value) {
+            $strongest ??= $value;
+            [$x, $y] = [($i % self::COLUMNS + 0.5) / self::COLUMNS, (intdiv($i, self::COLUMNS) + 0.5) / self::ROWS];
+            if ($strongest <= 0 || $value < 0.25 * $strongest || count($peaks) === 5) {
+                break;
+            }
+            foreach ($peaks as $peak) {
+                if (hypot($peak['x'] - $x, ($peak['y'] - $y) * self::ROWS / self::COLUMNS) < self::APART) {
+                    continue 2;
+                }
+            }
+            $peaks[] = ['x' => round($x, 4), 'y' => round($y, 4), 'weight' => round($value / $strongest, 3)];
+        }
+
+        return $peaks;
+    }
+
+    /**
+     * @param  list<float>  $map
+     * @return array{x: float, y: float}
+     */
+    private static function centreOf(array $map): array
+    {
+        [$x, $y] = [0.0, 0.0];
+        foreach ($map as $i => $value) {
+            $x += $value * ($i % self::COLUMNS + 0.5) / self::COLUMNS;
+            $y += $value * (intdiv($i, self::COLUMNS) + 0.5) / self::ROWS;
+        }
+
+        return ['x' => round($x, 4), 'y' => round($y, 4)];
+    }
+}

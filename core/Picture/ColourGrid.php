@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Picture;
+
+use InvalidArgumentException;
+
+/** A picture made small: 8-bit sRGB codes of square cells, row by row from the top left, red, green and blue in turn. */
+final readonly class ColourGrid
+{
+    /** @param  list<int>  $codes  three a cell */
+    private function __construct(public int $columns, public int $rows, public array $codes)
+    {
+    }
+
+    /** @throws InvalidArgumentException when the bytes do not fill the grid */
+    public static function ofBytes(int $columns, int $rows, string $bytes): self
+    {
+        if ($columns < 1 || $rows < 1 || strlen($bytes) !== 3 * $columns * $rows) {
+            throw new InvalidArgumentException(sprintf('A grid of %d × %d cannot hold %d bytes.', $columns, $rows, strlen($bytes)));
+        }
+
+        /** @var array<int, int> $codes */
+        $codes = unpack('C*', $bytes) ?: [];
+
+        return new self($columns, $rows, array_values($codes));
+    }
+
+    /** Brightness as the eye grades it: the codes weighted by luminance (luma of IEC 61966-2-1 codes, 0–255). */
+    public function grey(): GreyGrid
+    {
+        $grey = [];
+        for ($i = 0, $end = count($this->codes); $i < $end; $i += 3) {
+            $grey[] = 0.2126 * $this->codes[$i] + 0.7152 * $this->codes[$i + 1] + 0.0722 * $this->codes[$i + 2];
+        }
+
+        return GreyGrid::of($this->columns, $this->rows, $grey);
+    }
+
+    /** The mean of whole blocks of cells, to about so many columns; the same grid when it has no more. */
+    public function reduced(int $columns): self
+    {
+        $block = max(1, intdiv($this->columns, $columns));
+        if ($block === 1) {
+            return $this;
+        }
+        [$wide, $high] = [intdiv($this->columns, $block), max(1, intdiv($this->rows, $block))];
+        $codes = [];
+        for ($y = 0; $y < $high; $y++) {
+            for ($x = 0; $x < $wide; $x++) {
+                $sum = [0, 0, 0];
+                $count = 0;
+                for ($dy = 0; $dy < $block && $y * $block + $dy < $this->rows; $dy++) {
+                    $at = 3 * (($y * $block + $dy) * $this->columns + $x * $block);
+                    for ($dx = 0; $dx < $block; $dx++, $at += 3) {
+                        $sum[0] += $this->codes[$at];
+                        $sum[1] += $this->codes[$at + 1];
+                        $sum[2] += $this->codes[$at + 2];
+                        $count++;
+                    }
+                }
+                array_push($codes, intdiv($sum[0], $count), intdiv($sum[1], $count), intdiv($sum[2], $count));
+            }
+        }
+
+        return new self($wide, $high, $codes);
+    }
+}
