@@ -38,7 +38,7 @@ final class FrameSituation
 
         return new Situation(
             $record, $measures, $attempt->setBrief->course->approachChoices(), $brief->placement($frame->placement_id), $attempt->user->kitInUse(), $frame->intentChoices(),
-            $this->plan($attempt), $brief, $series, $this->earlier($frame, $record), $picture?->format, $picture?->colourSpace,
+            $this->plan($attempt), $brief, $series, $this->earlier($frame, $record), $picture?->format, $picture?->colourSpace, (string) $frame->reason,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\HandIn;
 
 use InvalidArgumentException;
+use TruePupil\Core\Intent\Idea;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -56,6 +57,7 @@ final class IntentInput
             crossesLight: $flag('crossesLight'),
             person: $flag('person'),
             sceneStops: self::number($typed, 'sceneStops'),
+            idea: Idea::tryFrom(self::text($typed, 'idea')),
         );
     }
 

@@ -13,6 +13,7 @@ final readonly class Finding
      * @param  string  $sentence  for the student
      * @param  list<Evidence>  $evidence
      * @param  string  $source  where the limit comes from
+     * @param  ?float  $confidence  0–1 where pixels decide; null where records and rules do
      * @param  ?string  $otherView  one line naming the other school's view, when the approach decides
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class Finding
         public string $source,
         public ?Suggestion $suggestion = null,
         public ?string $otherView = null,
+        public ?float $confidence = null,
     ) {
     }
 
@@ -44,6 +46,7 @@ final readonly class Finding
             'source' => $this->source,
             'suggestion' => $this->suggestion?->toArray(),
             ...($this->otherView === null ? [] : ['otherView' => $this->otherView]),
+            ...($this->confidence === null ? [] : ['confidence' => round($this->confidence, 2)]),
         ];
     }
 }

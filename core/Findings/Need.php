@@ -20,6 +20,9 @@ enum Need: string
     case Distance = 'distance';
     case Depth = 'depth';
     case Movement = 'movement';
+    case FocusMap = 'focusMap';
+    case Composition = 'composition';
+    case Colour = 'colour';
 
     public function label(): string
     {
@@ -36,6 +39,7 @@ enum Need: string
             self::Kit => 'the kit: body, lenses and what else is at hand',
             self::Distance => 'the distance of the subject',
             self::Depth => 'from where to where it should look sharp',
+            self::FocusMap, self::Composition, self::Colour => 'a newer measuring of the picture',
             self::Movement => 'whether something moves, how fast, and how it should look',
         };
     }
@@ -56,6 +60,9 @@ enum Need: string
             self::Distance => $situation->focusDistance() !== null,
             self::Depth => $situation->intent->asksForDepth(),
             self::Movement => $situation->intent->movement !== null,
+            self::FocusMap => $situation->measures->focus !== null,
+            self::Composition => $situation->measures->composition !== null,
+            self::Colour => $situation->measures->colour !== null,
         };
     }
 }

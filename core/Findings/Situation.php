@@ -57,6 +57,8 @@ final readonly class Situation
         public array $earlier = [],
         public ?string $fileFormat = null,
         public ?string $colourSpace = null,
+        /** Why the picture is composed so, in the student's words; null where nobody was asked, empty where nothing was said. */
+        public ?string $reason = null,
     ) {
     }
 
@@ -264,7 +266,7 @@ final readonly class Situation
 
         return new self(
             $record, $this->measures->brightened(Stops::of($brighter)), $this->approach, $this->wanted, $this->kit, $this->intent,
-            $this->plan, $this->brief, null, $this->earlier, $this->fileFormat, $this->colourSpace,
+            $this->plan, $this->brief, null, $this->earlier, $this->fileFormat, $this->colourSpace, $this->reason,
         );
     }
 }

@@ -18,6 +18,8 @@ enum Topic: string
     case Focus = 'focus';
     case Plan = 'plan';
     case Series = 'series';
+    case Composition = 'composition';
+    case Colour = 'colour';
     case Film = 'film';
     case File = 'file';
 
@@ -35,6 +37,8 @@ enum Topic: string
             self::Focus => 'Focus',
             self::Plan => 'Plan',
             self::Series => 'Series',
+            self::Composition => 'Composition',
+            self::Colour => 'Colour and finish',
             self::Film => 'Film',
             self::File => 'File',
         };

@@ -24,6 +24,7 @@ final readonly class Intent
      * @param  bool  $sunStar  the sun, or lamps, are to become stars
      * @param  bool  $crossesLight  the subject passes from one light into another
      * @param  bool  $person  somebody is in the picture
+     * @param  ?Idea  $idea  of composition, where one was declared
      * @param  ?float  $sceneStops  from the darkest to the brightest place that should keep detail, stops
      *
      * @throws InvalidOptics|InvalidExposure
@@ -44,6 +45,7 @@ final readonly class Intent
         public bool $crossesLight = false,
         public bool $person = false,
         public ?float $sceneStops = null,
+        public ?Idea $idea = null,
     ) {
         $distances = ['subject distance' => $subject, 'near limit' => $near, 'far limit' => $far === INF ? null : $far, 'background distance' => $background];
         foreach (array_filter($distances, fn (?float $distance): bool => $distance !== null) as $name => $distance) {

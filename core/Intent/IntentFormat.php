@@ -35,6 +35,7 @@ final class IntentFormat
             crossesLight: $intent->flag('crossesLight') ?? false,
             person: $intent->flag('person') ?? false,
             sceneStops: $intent->positiveOrNull('sceneStops'),
+            idea: $intent->choice('idea', Idea::class),
         );
     }
 }

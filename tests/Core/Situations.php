@@ -12,12 +12,15 @@ use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\Drive;
 use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Colour\ColourMeasures;
+use TruePupil\Core\Composition\CompositionMeasures;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Format\Fields;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\Kit;
@@ -70,19 +73,30 @@ final class Situations
         ?string $file = null,
         ?string $colourSpace = null,
         ?Region $region = null,
+        ?array $focus = null,
+        ?array $composition = null,
+        ?array $colour = null,
+        ?string $reason = null,
+        ?ToneMeasures $frame = null,
     ): Situation {
         $capture = (new CaptureRecord(
             lens: 'Marlpit 50 mm', fNumber: Aperture::of($n), exposureTime: $t === null ? null : ExposureTime::of($t), iso: $iso === null ? null : Iso::of($iso),
             compensation: $compensation, mode: $mode, metering: $pattern, focalLength: $focalLength, focalLength35: $focalLength, support: $support, widestFNumber: $widest,
         ))->with($record);
         $measures = new Measures(
-            self::tone(0.0, $frameLostPct, 0.0),
+            $frame ?? self::tone(0.0, $frameLostPct, 0.0),
             [...['scene' => 0.0, 'centre' => 0.0, 'spot' => 0.0, 'highlight' => 0.0], ...$metering],
             $subject === null ? null : new SubjectMeasures($region ?? Region::of(0.4, 0.3, 0.2, 0.4), self::tone($subject, $lostPct, $blockedPct)),
+            $focus === null ? null : FocusMeasures::restore([...['sharpest' => ['x' => 0.5, 'y' => 0.5], 'sharpness' => 0.6, 'subjectRatio' => 1.0, 'directional' => 0.0, 'confidence' => 1.0, 'columns' => 1, 'rows' => 1, 'map' => [0.6]], ...$focus]),
+            $composition === null ? null : CompositionMeasures::restore([...[
+                'tiltDeg' => 0.0, 'convergenceDeg' => null, 'symmetry' => 0.2, 'symmetryAxis' => 0.5, 'symmetryBest' => 0.2, 'attention' => [], 'balance' => ['x' => 0.5, 'y' => 0.5], 'edges' => [], 'plain' => [], 'lines' => [], 'crops' => [],
+                'subjectAttention' => null, 'ideas' => null, 'aspect' => 1.5,
+            ], ...$composition]),
+            $colour === null ? null : ColourMeasures::restore([...['cast' => ['warm' => 0.0, 'green' => 0.0], 'overSaturatedPct' => 0.0, 'dominant' => null, 'cornerStops' => 0.0, 'saturation' => 0.3], ...$colour]),
         );
         $placement = $wanted === null ? null : new Placement('it', $wanted > 0 ? 'white subject' : 'black subject', Stops::of($wanted));
 
-        return new Situation($capture, $measures, $approach, $placement, $kit, $intent, $plan, $brief, $series, $earlier, $file, $colourSpace);
+        return new Situation($capture, $measures, $approach, $placement, $kit, $intent, $plan, $brief, $series, $earlier, $file, $colourSpace, $reason);
     }
 
     /**
@@ -134,6 +148,14 @@ final class Situations
         return self::make(
             iso: end($frames)[2], mode: ExposureMode::Manual, intent: new Intent(sceneStops: $sceneStops), kit: self::kit(), series: Series::of($records, $declared), record: ['drive' => $drive],
         );
+    }
+
+    /** @param  array<int, int>  $counts  pixels by code */
+    public static function tones(array $counts): ToneMeasures
+    {
+        $histogram = Histogram::of(array_replace(array_fill(0, 256, 0), $counts));
+
+        return ToneMeasures::from(new PixelStatistics($histogram, $histogram, $histogram, $histogram, 0, 0));
     }
 
     /** An even tone of two neighbouring codes, mixed so that its mean is right. */

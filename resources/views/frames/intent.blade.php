@@ -1,3 +1,4 @@
+@use(TruePupil\Core\Intent\Idea)
 @use(TruePupil\Core\Intent\MovementLook)
 @php($typed = old('intent', $frame->intent ?? []))
 <details class="intent" @if (array_filter($typed) || $errors->has('intent*')) open @endif>
@@ -9,6 +10,8 @@
         @endforeach
         <label>Movement <span class="fine">how it should look</span>
             <select name="intent[want]"><option value="">nothing moves, or it does not matter</option>@foreach (MovementLook::cases() as $look)<option value="{{ $look->value }}" @selected(($typed['want'] ?? '') === $look->value)>{{ $look->label() }}</option>@endforeach</select></label>
+        <label>Idea <span class="fine">of the composition</span>
+            <select name="intent[idea]"><option value="">none in particular</option>@foreach (Idea::cases() as $idea)<option value="{{ $idea->value }}" @selected(($typed['idea'] ?? '') === $idea->value)>{{ $idea->label() }}</option>@endforeach</select></label>
         <label>Its speed <span class="fine">m/s; walking is 1.4</span> <input name="intent[speed]" value="{{ $typed['speed'] ?? '' }}" maxlength="20" inputmode="decimal" autocomplete="off" placeholder="1.4"></label>
         <label>Its direction <span class="fine">°; 0 across, 90 towards you</span> <input name="intent[angle]" value="{{ $typed['angle'] ?? '' }}" maxlength="20" inputmode="decimal" autocomplete="off" placeholder="0"></label>
     </div>

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Thresholds;
+use TruePupil\Core\Findings\Topic;
+
+/** The weight of the picture lies far from its subject. */
+final class BalanceElsewhere implements FindingRule
+{
+    public function id(): string
+    {
+        return 'composition.balance';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Composition, Need::Subject];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $composition = $situation->measures->composition;
+        $centre = $situation->measures->subject?->region->centre();
+        if ($composition === null || $centre === null) {
+            return null;
+        }
+        $away = hypot($composition->balance['x'] - $centre['x'], ($composition->balance['y'] - $centre['y']) / $composition->aspect);
+        if ($away < Thresholds::UNBALANCED) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Composition,
+            severity: Severity::Choice,
+            sentence: sprintf('What draws the eye lies, taken together, %.0f %% of the width away from the subject: the picture tips to the %s. A step to one side, or a darker ground there, would bring it back.', 100 * $away, $composition->balance['x'] < $centre['x'] ? 'left' : 'right'),
+            evidence: [new Evidence('balance from the subject', 100 * $away, '%', 100 * Thresholds::UNBALANCED, 100 * (Thresholds::UNBALANCED - $away))],
+            source: 'Centre of weight of the attention map.',
+            confidence: 0.5,
+        );
+    }
+}

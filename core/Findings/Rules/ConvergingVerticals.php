@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Thresholds;
+use TruePupil\Core\Findings\Topic;
+
+/** Upright lines that lean together. */
+final class ConvergingVerticals implements FindingRule
+{
+    public function id(): string
+    {
+        return 'composition.converging-verticals';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Composition];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $convergence = $situation->measures->composition?->convergenceDeg;
+        if ($convergence === null || abs($convergence) < Thresholds::CONVERGING) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Composition,
+            severity: Severity::Choice,
+            sentence: sprintf('Upright lines lean %.1f° %s from one side of the frame to the other: the camera looked %s. Hold it level and step back, or take it so far that it is plainly meant.', abs($convergence), $convergence > 0 ? 'together' : 'apart', $convergence > 0 ? 'up' : 'down'),
+            evidence: [new Evidence('convergence', $convergence, '°', Thresholds::CONVERGING, Thresholds::CONVERGING - abs($convergence))],
+            source: 'The lean of the longest upright lines against their place in the frame.',
+            confidence: 0.7,
+        );
+    }
+}

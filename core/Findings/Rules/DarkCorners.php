@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Thresholds;
+use TruePupil\Core\Findings\Topic;
+
+/** Corners that are much darker than the middle. */
+final class DarkCorners implements FindingRule
+{
+    public function id(): string
+    {
+        return 'colour.dark-corners';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Colour];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $corners = $situation->measures->colour->cornerStops ?? 0.0;
+        if (-$corners < Thresholds::DARK_CORNERS) {
+            return null;
+        }
+        $widest = $situation->widest();
+        $isOpen = $widest !== null && $situation->record->fNumber !== null && $situation->record->fNumber->exact <= $widest->exact * 1.2;
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Colour,
+            severity: Severity::Choice,
+            sentence: sprintf('Even the brightest corner is %s darker than the middle. %s', Stops::of(-$corners)->inWords(), $isOpen ? 'At its widest a lens often does that; two stops closed, it goes.' : 'If the scene is not like that, a hood, a filter ring or the finish did it.'),
+            evidence: [new Evidence('corners against the middle', $corners, 'stops', -Thresholds::DARK_CORNERS, $corners + Thresholds::DARK_CORNERS)],
+            source: 'Mean luminance of the four corners, the brightest of them, against the middle.',
+            confidence: 0.5,
+        );
+    }
+}

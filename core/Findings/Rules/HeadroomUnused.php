@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Brief\Protects;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Thresholds;
+use TruePupil\Core\Findings\Topic;
+
+/** Room left above the brightest tones, which raw files turn into cleaner shadows. */
+final class HeadroomUnused implements FindingRule
+{
+    public function id(): string
+    {
+        return 'exposure.headroom-unused';
+    }
+
+    public function needs(): array
+    {
+        return [];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $room = $situation->measures->toneDetail()->headroomStops;
+        if ($situation->approach->protects !== Protects::Highlights || $situation->wanted !== null || $room < Thresholds::HEADROOM) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Tone,
+            severity: Severity::Choice,
+            sentence: sprintf('The brightest tones end %s below white. In raw, that much more exposure would have made the shadows cleaner, and could be taken back afterwards.', Stops::of($room)->inWords()),
+            evidence: [new Evidence('room above the brightest thousandth', $room, 'stops', Thresholds::HEADROOM, Thresholds::HEADROOM - $room)],
+            source: 'The brightest thousandth of all pixels against white.',
+            otherView: 'Others expose for the look of the picture itself, and take dark scenes dark.',
+        );
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+
+/** An exposure and a composition without a reason. */
+final class NoReason implements FindingRule
+{
+    /** Characters; less is not a reason. */
+    private const LEAST = 8;
+
+    public function id(): string
+    {
+        return 'composition.no-reason';
+    }
+
+    public function needs(): array
+    {
+        return [];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        if ($situation->reason === null || mb_strlen(trim($situation->reason)) >= self::LEAST) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Composition,
+            severity: Severity::Choice,
+            sentence: 'You did not say why you took it this way. A reason, even a short one, is what makes the next picture better than the last.',
+            evidence: [new Evidence('reason', trim($situation->reason) === '' ? 'none' : trim($situation->reason), '', 'a sentence')],
+            source: 'A decision without a reason is a finding of its own.',
+        );
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Thresholds;
+use TruePupil\Core\Findings\Topic;
+
+/** One colour that rules the picture. */
+final class OneHue implements FindingRule
+{
+    public function id(): string
+    {
+        return 'colour.one-hue';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Colour];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $colour = $situation->measures->colour;
+        $dominant = $colour?->dominant;
+        if ($colour === null || $dominant === null || $dominant['sharePct'] < Thresholds::ONE_HUE || $colour->saturation < 0.2) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Colour,
+            severity: Severity::Choice,
+            sentence: sprintf('%.0f %% of all colour is %s. A single hue holds a picture together; a small accent of its opposite would wake it up, and black-and-white is worth a try.', $dominant['sharePct'], $dominant['hue']),
+            evidence: [new Evidence('share of all colour', $dominant['sharePct'], '%', Thresholds::ONE_HUE)],
+            source: 'Twelfths of the colour circle, weighted by chroma.',
+            confidence: 0.8,
+        );
+    }
+}

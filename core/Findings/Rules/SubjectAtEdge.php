@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Thresholds;
+use TruePupil\Core\Findings\Topic;
+
+/** A subject cut by the edge of the frame, or standing against it. */
+final class SubjectAtEdge implements FindingRule
+{
+    public function id(): string
+    {
+        return 'composition.subject-at-edge';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Subject];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $region = $situation->measures->subject?->region;
+        if ($region === null) {
+            return null;
+        }
+        $gaps = ['left' => $region->x, 'top' => $region->y, 'right' => 1 - $region->x - $region->width, 'bottom' => 1 - $region->y - $region->height];
+        // A subject that fills the frame touches several edges on purpose.
+        $touching = array_filter($gaps, fn (float $gap): bool => $gap < Thresholds::EDGE_NEAR);
+        if ($touching === [] || count($touching) > 2 || $region->sharePct() > 60) {
+            return null;
+        }
+        asort($touching);
+        $side = array_key_first($touching);
+        $cut = $touching[$side] < 0.004;
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Composition,
+            severity: $cut ? Severity::Weakness : Severity::Choice,
+            sentence: $cut
+                ? sprintf('The subject is cut off by the %s edge. Cut clearly and on purpose, or leave it whole with air around it.', $side)
+                : sprintf('The subject stands %.1f %% from the %s edge: neither cut nor clear of it. A little more room, or a clear cut, would look meant.', 100 * $touching[$side], $side),
+            evidence: [new Evidence('room at the edge', 100 * $touching[$side], '%', 100 * Thresholds::EDGE_NEAR, 100 * ($touching[$side] - Thresholds::EDGE_NEAR))],
+            source: 'The mark of the subject.',
+        );
+    }
+}

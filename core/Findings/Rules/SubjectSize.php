@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Thresholds;
+use TruePupil\Core\Findings\Topic;
+
+/** A subject that is lost in the frame, or has no room left in it. */
+final class SubjectSize implements FindingRule
+{
+    public function id(): string
+    {
+        return 'composition.subject-size';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Subject];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $region = $situation->measures->subject?->region;
+        if ($region === null) {
+            return null;
+        }
+        $share = $region->sharePct();
+        $small = $share < Thresholds::SUBJECT_SMALL;
+        if (! $small && $share <= Thresholds::SUBJECT_LARGE) {
+            return null;
+        }
+        $focalLength = $situation->record->focalLength;
+        // The area grows with the square of the focal length.
+        $times = sqrt(($small ? 3 * Thresholds::SUBJECT_SMALL : 0.6 * Thresholds::SUBJECT_LARGE) / $share);
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Composition,
+            severity: Severity::Choice,
+            sentence: $small
+                ? sprintf('The subject takes %.1f %% of the frame and is easily overlooked. Go in to %.1f of the distance%s, or make the emptiness the point of it.', $share, 1 / $times, $focalLength === null ? '' : sprintf(', or use %s mm from the same spot', round($focalLength * $times)))
+                : sprintf('The subject takes %.0f %% of the frame; nothing is left round it. Step back, or go closer still and make it a detail.', $share),
+            evidence: [new Evidence('share of the frame', $share, '%', $small ? Thresholds::SUBJECT_SMALL : Thresholds::SUBJECT_LARGE, $small ? $share - Thresholds::SUBJECT_SMALL : Thresholds::SUBJECT_LARGE - $share)],
+            source: 'The mark of the subject. Coming nearer changes perspective, a longer lens does not.',
+        );
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings;
+
+/**
+ * Where measures of pixels begin to mean something. All in one place, each with its reason; what pixels decide is never
+ * certain, so each finding that uses one says how sure it is.
+ */
+final class Thresholds
+{
+    /** Degrees of tilt that most people notice against a frame edge. */
+    public const TILT_SEEN = 0.7;
+
+    /** Degrees from which it disturbs at first sight. */
+    public const TILT_DISTURBS = 2.0;
+
+    /** Degrees from which a tilt reads as meant. */
+    public const TILT_MEANT = 9.0;
+
+    /** Share of the sharpest part's sharpness below which a subject looks out of focus beside it. */
+    public const FOCUS_MISSED = 0.6;
+
+    /** Share from which it counts as the sharpest part. */
+    public const FOCUS_HELD = 0.85;
+
+    /** Sharpness (1 is an edge one pixel wide) below which nothing in a full-size picture is crisp: edges spread over five pixels. */
+    public const SOFT = 0.2;
+
+    /** Stops by which edges in one direction are softer, from which blur has a direction. */
+    public const DIRECTIONAL = 0.8;
+
+    /** Part of the frame that must have texture before sharpness is judged. */
+    public const FOCUS_CONFIDENCE = 0.2;
+
+    /** % of the frame under which a declared subject is lost in it. */
+    public const SUBJECT_SMALL = 2.0;
+
+    /** % of the frame over which a subject has no room left. */
+    public const SUBJECT_LARGE = 70.0;
+
+    /** Share of the frame's side under which a subject stands against the edge. */
+    public const EDGE_NEAR = 0.02;
+
+    /** % of the frame that a plain area must take before it is empty space to speak of. */
+    public const EMPTY = 33.0;
+
+    /** Strength times length of a run at the edge that pulls the eye. */
+    public const EDGE_PULL = 0.02;
+
+    /** Weight of the second centre of attention against the first from which the two compete. */
+    public const COMPETES = 0.8;
+
+    /** Share of the frame's width between the balance of attention and the subject that leaves it to one side. */
+    public const UNBALANCED = 0.28;
+
+    /** Correlation with its mirror image from which a picture is built on symmetry. */
+    public const SYMMETRICAL = 0.8;
+
+    /** Share of the width by which an axis of symmetry may miss the middle before the eye sees it. */
+    public const AXIS_OFF = 0.012;
+
+    /** Degrees of convergence from side to side that make buildings fall backwards. */
+    public const CONVERGING = 3.0;
+
+    /** % of the diagonal within which a subject stands where an idea has it. */
+    public const IDEA_KEPT = 5.0;
+
+    /** Stops of red over blue (or green over both) in what should be neutral. */
+    public const CAST = 0.35;
+
+    /** % of the frame in which colour has nothing left to differ by. */
+    public const OVER_SATURATED = 5.0;
+
+    /** % of all colour in one hue that makes a picture of it. */
+    public const ONE_HUE = 80.0;
+
+    /** Stops by which all four corners are darker than the middle. */
+    public const DARK_CORNERS = 1.3;
+
+    /** Stops of room above the brightest thousandth that raw could have used. */
+    public const HEADROOM = 1.0;
+
+    /** Stops between the twentieth parts at both ends under which light is flat. */
+    public const FLAT = 2.2;
+
+    /** % of the codes between dark and bright that no pixel has: a picture pulled apart too far. */
+    public const BANDING = 8.0;
+
+    /** Stops by which a face may be darker than the picture round it. */
+    public const DARK_FACE = 1.0;
+
+    /** Stops between what two metering patterns say from which it matters which was set. */
+    public const PATTERNS_DIFFER = 1.0;
+}

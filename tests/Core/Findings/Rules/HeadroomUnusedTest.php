@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Findings\Rules;
+
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Situations;
+use TruePupil\Core\Brief\Approach;
+use TruePupil\Core\Brief\Protects;
+use TruePupil\Core\Findings\Rules\HeadroomUnused;
+
+final class HeadroomUnusedTest extends TestCase
+{
+    public function test_a_stop_and_more_of_room(): void
+    {
+        // Code 118 is mid-grey: white lies 2.47 stops above it.
+        $finding = (new HeadroomUnused)->judge(Situations::make(wanted: null, frame: Situations::tones([40 => 500_000, 118 => 500_000])));
+
+        $this->assertEqualsWithDelta(2.47, $finding?->evidence[0]->value, 0.02);
+        $this->assertNotNull($finding->otherView);
+    }
+
+    public function test_none_left_or_another_approach(): void
+    {
+        $this->assertNull((new HeadroomUnused)->judge(Situations::make(wanted: null, frame: Situations::tones([40 => 500_000, 240 => 500_000]))));
+        $this->assertNull((new HeadroomUnused)->judge(Situations::make(wanted: null, frame: Situations::tones([40 => 500_000, 118 => 500_000]), approach: new Approach(protects: Protects::Shadows))));
+    }
+}
