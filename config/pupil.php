@@ -14,6 +14,7 @@ return [
     'tools' => [
         'exiftool' => env('PUPIL_EXIFTOOL', 'exiftool'),
         'php' => env('PUPIL_PHP', 'php'),
+        'prlimit' => env('PUPIL_PRLIMIT', 'prlimit'),
         'vips' => env('PUPIL_VIPS', 'vips'),
         'vipsheader' => env('PUPIL_VIPSHEADER', 'vipsheader'),
         'seconds' => 60,

@@ -31,7 +31,7 @@ final readonly class HandIn
      */
     public function add(SetBrief $setBrief, User $student, string $path, string $originalName): Frame
     {
-        $this->gate->admitJpeg($path);
+        $this->gate->admit($path);
         $picture = $this->store->keep($path);
 
         return DB::transaction(function () use ($setBrief, $student, $picture, $originalName): Frame {

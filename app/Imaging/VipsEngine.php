@@ -26,7 +26,11 @@ final readonly class VipsEngine implements PixelEngine
     /** What the JPEG decoder says of a file whose middle is missing; it fills the rest with grey and goes on. */
     private const MISSING_DATA = '/premature end of (data|JPEG)[^\n]*/i';
 
-    public function __construct(private Tool $php)
+    /** Room for a decoded picture of the largest size taken, twice over; a bomb that wants more ends there. */
+    private const ADDRESS_SPACE = 6_000_000_000;
+
+    /** @param  Tool  $prlimit  runs a program within limits */
+    public function __construct(private Tool $prlimit, private string $php, private PreviewExtractor $previews, private int $megapixels)
     {
     }
 
@@ -37,7 +41,7 @@ final readonly class VipsEngine implements PixelEngine
 
     public function read(string $source, array $regions = []): PixelReading
     {
-        $answer = $this->run($source, ['counts' => true, 'detail' => true, 'regions' => array_map(fn (Region $region): array => $region->toArray(), $regions)]);
+        [$answer, $isPreview] = $this->run($source, ['counts' => true, 'detail' => true, 'regions' => array_map(fn (Region $region): array => $region->toArray(), $regions)]);
         [$light, $colours, $detail] = [$answer['light'], $answer['colours'], $answer['detail']];
 
         return new PixelReading(
@@ -46,6 +50,7 @@ final readonly class VipsEngine implements PixelEngine
             LuminanceGrid::of($light['columns'], $light['rows'], $light['cells']),
             ColourGrid::ofBytes($colours['columns'], $colours['rows'], (string) base64_decode($colours['bytes'], true)),
             new DetailMap($detail['columns'], $detail['rows'], $detail['slopeX'], $detail['slopeY'], $detail['bendX'], $detail['bendY']),
+            $isPreview,
         );
     }
 
@@ -57,23 +62,38 @@ final readonly class VipsEngine implements PixelEngine
 
     /**
      * @param  array<string, mixed>  $task
-     * @return array<string, mixed>
+     * @return array{array<string, mixed>, bool} the answer, and whether it is of a preview only
      *
      * @throws UnreadablePicture
      */
     private function run(string $source, array $task): array
     {
-        $isJpeg = (mime_content_type($source) ?: '') === 'image/jpeg';
+        return $this->previews->decodable($source, fn (string $path, bool $isPreview): array => [$this->decode($path, $task), $isPreview]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $task
+     * @return array<string, mixed>
+     *
+     * @throws UnreadablePicture
+     */
+    private function decode(string $source, array $task): array
+    {
         try {
-            $output = $this->php->run(
-                // A pipeline of one file; nothing of the framework, of extensions' set-up or of the environment is needed.
-                ['-d', 'ffi.enable=1', '-d', 'memory_limit=256M', '-d', 'display_errors=stderr', __DIR__.'/Vips/pixels.php'], self::MISSING_DATA,
-                json_encode(['source' => $source, 'jpeg' => $isJpeg] + $task, JSON_THROW_ON_ERROR),
+            $output = $this->prlimit->run(
+                ['--as='.self::ADDRESS_SPACE, '--', $this->php, '-d', 'ffi.enable=1', '-d', 'memory_limit=256M', '-d', 'display_errors=stderr', __DIR__.'/Vips/pixels.php'], self::MISSING_DATA,
+                json_encode(['source' => $source, 'megapixels' => $this->megapixels] + $task, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
             );
 
             return json_decode($output, true, flags: JSON_THROW_ON_ERROR);
         } catch (ToolFailed $failure) {
             $why = $failure->getMessage();
+            if (preg_match('/too large: (\d+) × (\d+)/u', $why, $size) === 1) {
+                throw UnreadablePicture::tooLarge((int) $size[1], (int) $size[2], $this->megapixels);
+            }
+            if (preg_match('/operation is blocked|not a known (file|buffer) format/i', $why) === 1) {
+                throw UnreadablePicture::notAPicture(mime_content_type($source) ?: 'something unknown');
+            }
             throw preg_match('/truncat|premature end|VipsJpeg|unexpected end/i', $why) === 1
                 ? UnreadablePicture::truncated()
                 : UnreadablePicture::broken(trim(str_replace($source, 'the file', strtok($why, "\n") ?: $why)));

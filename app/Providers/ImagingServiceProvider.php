@@ -10,6 +10,7 @@ use App\Imaging\PictureGate;
 use App\Imaging\PictureTags;
 use App\Imaging\PixelEngine;
 use App\Imaging\PlateRenderer;
+use App\Imaging\PreviewExtractor;
 use App\Imaging\TagWriter;
 use App\Imaging\Tool;
 use App\Imaging\VipsEngine;
@@ -24,7 +25,9 @@ final class ImagingServiceProvider extends ServiceProvider
         $this->app->singleton(PictureGate::class, fn () => new PictureGate((int) config('pupil.upload.megapixels')));
         $this->app->singleton(PictureTags::class, fn () => new ExifTool($this->tool('exiftool')));
         $this->app->bind(RecordReader::class, FileRecordReader::class);
-        $this->app->singleton(PixelEngine::class, fn () => new VipsEngine($this->tool('php')));
+        $this->app->singleton(PixelEngine::class, fn () => new VipsEngine(
+            $this->tool('prlimit'), (string) config('pupil.tools.php'), new PreviewExtractor($this->tool('exiftool'), $this->scratch()), (int) config('pupil.upload.megapixels'),
+        ));
         $this->app->singleton(PlateRenderer::class, fn () => new PlateRenderer($this->tool('vips'), $this->tool('vipsheader'), $this->scratch()));
         $this->app->singleton(TagWriter::class, fn () => new TagWriter($this->tool('exiftool')));
     }

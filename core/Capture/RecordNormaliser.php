@@ -17,12 +17,23 @@ use TruePupil\Core\Sensor\Format;
  */
 final class RecordNormaliser
 {
+    /** Beyond these, a number in a file is an accident: no camera can be set so. */
+    private const APERTURES = [0.5, 256.0];
+
+    /** Seconds. */
+    private const TIMES = [1e-6, 90_000.0];
+
+    private const ISOS = [1.0, 10_000_000.0];
+
+    /** mm. */
+    private const FOCALS = [0.5, 5000.0];
+
     /** @param  array<string, mixed>  $tags */
     public function normalise(array $tags): CaptureRecord
     {
         $provenance = [];
-        $focalLength = $this->positive($tags['FocalLength'] ?? null);
-        $focalLength35 = $this->positive($tags['FocalLengthIn35mmFormat'] ?? null);
+        $focalLength = $this->focal($tags['FocalLength'] ?? null);
+        $focalLength35 = $this->focal($tags['FocalLengthIn35mmFormat'] ?? null);
         $found = [
             'make' => $this->text($tags['Make'] ?? null),
             'model' => $this->text($tags['Model'] ?? null),
@@ -70,7 +81,7 @@ final class RecordNormaliser
             }
         }
 
-        return $number === null ? null : Aperture::of($number);
+        return $number === null || $number < self::APERTURES[0] || $number > self::APERTURES[1] ? null : Aperture::of($number);
     }
 
     /**
@@ -87,7 +98,7 @@ final class RecordNormaliser
             }
         }
 
-        return $seconds === null ? null : ExposureTime::of($seconds);
+        return $seconds === null || $seconds < self::TIMES[0] || $seconds > self::TIMES[1] ? null : ExposureTime::of($seconds);
     }
 
     /** @param  array<string, mixed>  $tags */
@@ -99,7 +110,7 @@ final class RecordNormaliser
             $iso = $this->positive($tags['RecommendedExposureIndex'] ?? null) ?? $iso;
         }
 
-        return $iso === null ? null : Iso::of($iso);
+        return $iso === null || $iso < self::ISOS[0] || $iso > self::ISOS[1] ? null : Iso::of($iso);
     }
 
     /** @param  array<string, mixed>  $tags */
@@ -225,6 +236,13 @@ final class RecordNormaliser
     private function number(mixed $value): ?float
     {
         return is_numeric($value) && is_finite((float) $value) ? (float) $value : null;
+    }
+
+    private function focal(mixed $value): ?float
+    {
+        $focal = $this->positive($value);
+
+        return $focal === null || $focal < self::FOCALS[0] || $focal > self::FOCALS[1] ? null : $focal;
     }
 
     private function positive(mixed $value): ?float

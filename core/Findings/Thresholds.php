@@ -47,7 +47,7 @@ final class Thresholds
     public const EMPTY = 33.0;
 
     /** Strength times length of a run at the edge that pulls the eye. */
-    public const EDGE_PULL = 0.02;
+    public const EDGE_PULL = 0.05;
 
     /** Weight of the second centre of attention against the first from which the two compete. */
     public const COMPETES = 0.8;

@@ -24,6 +24,8 @@ final readonly class Measures
         public ?FocusMeasures $focus = null,
         public ?CompositionMeasures $composition = null,
         public ?ColourMeasures $colour = null,
+        /** Measured on the preview embedded in a camera raw file, which is smaller and rendered by the camera. */
+        public bool $ofPreview = false,
     ) {
     }
 
@@ -38,6 +40,7 @@ final readonly class Measures
             FocusMeasures::of($reading->detail, $subject),
             CompositionMeasures::of($reading->colours, $reading->width / $reading->height, $subject),
             ColourMeasures::of($reading->colours),
+            $reading->isPreview,
         );
     }
 
@@ -56,7 +59,7 @@ final readonly class Measures
             array_map(fn (float $verdict): float => $verdict + $stops->value, $this->metering),
             $subject === null ? null : new SubjectMeasures($subject->region, $subject->tone->brightened($stops)),
             // Where things lie does not change with the light.
-            $this->focus, $this->composition, $this->colour,
+            $this->focus, $this->composition, $this->colour, $this->ofPreview,
         );
     }
 
@@ -66,6 +69,7 @@ final readonly class Measures
         return [
             'tone' => [...$this->tone->toArray(), ...$this->toneDetail()->toArray()],
             'metering' => $this->metering,
+            ...($this->ofPreview ? ['ofPreview' => true] : []),
             ...array_filter([
                 'focus' => $this->focus?->toArray(), 'composition' => $this->composition?->toArray(), 'colour' => $this->colour?->toArray(), 'subject' => $this->subject?->toArray(),
             ], fn (?array $part): bool => $part !== null),

@@ -21,6 +21,8 @@ final readonly class PixelReading
         public LuminanceGrid $luminance,
         public ColourGrid $colours,
         public DetailMap $detail,
+        /** Only the preview embedded in a camera raw file was read. */
+        public bool $isPreview = false,
     ) {
     }
 }

@@ -38,6 +38,7 @@ final class StoredMeasures
             is_array($stored['focus'] ?? null) ? FocusMeasures::restore($stored['focus']) : null,
             is_array($stored['composition'] ?? null) ? CompositionMeasures::restore($stored['composition']) : null,
             is_array($stored['colour'] ?? null) ? ColourMeasures::restore($stored['colour']) : null,
+            ($stored['ofPreview'] ?? false) === true,
         );
     }
 

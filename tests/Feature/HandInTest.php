@@ -105,12 +105,7 @@ final class HandInTest extends TestCase
         yield 'cut short' => [fn () => Pictures::file(substr((string) file_get_contents(Pictures::jpeg()), 0, 3000)), 'breaks off'];
         yield 'a text with a picture\'s name' => [fn () => Pictures::file('Dear diary, today the light was fine.'), 'not a picture'];
         yield 'a drawing with a script in it' => [fn () => Pictures::file('<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'), 'not a picture'];
-        yield 'a PNG called JPEG' => [function () {
-            $path = Pictures::path('png');
-            imagepng(imagecreatetruecolor(20, 20), $path);
-
-            return $path;
-        }, 'image/png'];
+        yield 'a page called JPEG' => [fn () => Pictures::file("%PDF-1.4\n1 0 obj<</Type/Catalog>>endobj\ntrailer<</Root 1 0 R>>\n%%EOF"), 'application/pdf'];
         yield 'a small file that claims four billion pixels' => [function () {
             $bytes = (string) file_get_contents(Pictures::jpeg());
             $frame = (int) strpos($bytes, "\xFF\xC0");

@@ -56,6 +56,40 @@ final class Pictures
         );
     }
 
+    /** A picture drawn by GD, as a JPEG of high quality. @param  callable(\GdImage): void  $draw */
+    public static function drawn(callable $draw, int $width = 1800, int $height = 1200, int $quality = 96): string
+    {
+        $path = self::path('jpg');
+        $image = imagecreatetruecolor($width, $height);
+        $draw($image);
+        imagejpeg($image, $path, $quality);
+        imagedestroy($image);
+
+        return $path;
+    }
+
+    /** The smallest camera raw file: a TIFF that says it is raw and holds nothing but a JPEG preview, lying as the sensor did. */
+    public static function raw(string $jpeg, int $orientation = 1): string
+    {
+        [$width, $height] = getimagesizefromstring($jpeg) ?: [0, 0];
+        $texts = '';
+        $first = 8 + 2 + 13 * 12 + 4;
+        $text = function (int $tag, string $words) use (&$texts, $first): string {
+            $entry = pack('vvVV', $tag, 2, strlen($words) + 1, $first + strlen($texts));
+            $texts .= $words."\0".(strlen($words) % 2 === 0 ? "\0" : '');
+
+            return $entry;
+        };
+        [$make, $model] = [$text(0x10F, 'Marlpit'), $text(0x110, 'Marlpit One')];
+        $long = fn (int $tag, int $value): string => pack('vvVV', $tag, 4, 1, $value);
+        $short = fn (int $tag, int $value): string => pack('vvVvv', $tag, 3, 1, $value, 0);
+        // In the order of their tags: reduced picture, size, JPEG in one strip, version of the raw format.
+        $entries = $long(0xFE, 1).$long(0x100, $width).$long(0x101, $height).$short(0x103, 7).$short(0x106, 6).$make.$model.$long(0x111, $first + strlen($texts))
+            .$short(0x112, $orientation).$short(0x115, 3).$long(0x117, strlen($jpeg)).pack('vvV', 0xC612, 1, 4)."\1\4\0\0".pack('vvV', 0xC613, 1, 4)."\1\1\0\0";
+
+        return self::file('II*'."\0".pack('V', 8).pack('v', 13).$entries.pack('V', 0).$texts.$jpeg, 'dng');
+    }
+
     public static function path(string $ending): string
     {
         $folder = storage_path('scratch/tests');

@@ -55,12 +55,12 @@ final class PixelProgram
     }
 
     /**
-     * @param  array{source: string, jpeg: bool, working?: string, side?: int, counts?: bool, detail?: bool, regions?: list<array{x: float, y: float, width: float, height: float}>}  $task
+     * @param  array{source: string, megapixels?: int, working?: string, side?: int, counts?: bool, detail?: bool, regions?: list<array{x: float, y: float, width: float, height: float}>}  $task
      * @return array<string, mixed>
      */
     public function run(array $task): array
     {
-        $picture = $this->uprightSrgb($task['source'], $task['jpeg']);
+        $picture = $this->uprightSrgb($task['source'], $task['megapixels'] ?? PHP_INT_MAX);
         $answer = ['width' => $this->vips->fact($picture, 'width'), 'height' => $this->vips->fact($picture, 'height')];
         $middle = $this->vips->keep($this->reduced($picture, $task['side'] ?? self::MIDDLE));
         if (isset($task['working'])) {
@@ -79,10 +79,15 @@ final class PixelProgram
         return $answer;
     }
 
-    private function uprightSrgb(string $source, bool $isJpeg): Picture
+    private function uprightSrgb(string $source, int $megapixels): Picture
     {
-        // Only loaders of formats that can break off half-way know the option fail-on; 2 is "truncated".
-        $picture = $this->vips->open($source, ['access' => 1] + ($isJpeg ? ['fail-on' => 2] : []));
+        // From top to bottom, and no further than the data goes: 2 is "truncated".
+        $picture = $this->vips->open($source, ['access' => 1, 'fail-on' => 2]);
+        // Only the header has been read so far.
+        [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
+        if ($width * $height > $megapixels * 1_000_000) {
+            throw new RuntimeException(sprintf('too large: %d × %d', $width, $height));
+        }
         $profile = $this->vips->profile($picture);
         $orientation = $this->vips->fact($picture, 'orientation');
         $picture = $this->vips->keep($picture);

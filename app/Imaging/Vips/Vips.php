@@ -20,6 +20,7 @@ final class Vips
         typedef struct _VipsImage VipsImage;
         int vips_init(const char *program);
         const char *vips_error_buffer(void);
+        void vips_block_untrusted_set(int state);
         void vips_concurrency_set(int threads);
         void vips_cache_set_max(int operations);
         VipsImage *vips_image_new_from_file(const char *name, ...);
@@ -61,6 +62,8 @@ final class Vips
         if ($this->library->vips_init('true-pupil') !== 0) {
             throw new RuntimeException($this->error());
         }
+        // Loaders that hand the file on to interpreters of documents and scripts stay closed.
+        $this->library->vips_block_untrusted_set(1);
         $this->library->vips_concurrency_set($threads);
         // Every step is used once; a cache would only hold memory.
         $this->library->vips_cache_set_max(0);

@@ -22,8 +22,8 @@
             @if ($last === null || in_array($last->state, [AttemptState::Draft, AttemptState::Returned], true))
                 <form method="post" action="{{ route('frames.store', $setBrief) }}" enctype="multipart/form-data" class="upload" data-upload>
                     @csrf
-                    <label for="picture">{{ $last?->state === AttemptState::Draft && $last->frames->isNotEmpty() ? 'Take another picture instead' : ($last?->state === AttemptState::Returned ? 'Picture for attempt '.($last->number + 1) : 'Your picture') }} <span class="fine">JPEG, up to {{ config('pupil.upload.megabytes') }} MB</span></label>
-                    <input id="picture" type="file" name="picture" accept="image/jpeg,.jpg,.jpeg" required>
+                    <label for="picture">{{ $last?->state === AttemptState::Draft && $last->frames->isNotEmpty() ? 'Take another picture instead' : ($last?->state === AttemptState::Returned ? 'Picture for attempt '.($last->number + 1) : 'Your picture') }} <span class="fine">JPEG, HEIC, TIFF, PNG, WebP or camera raw, up to {{ config('pupil.upload.megabytes') }} MB</span></label>
+                    <input id="picture" type="file" name="picture" accept="image/*,.heic,.heif,.tif,.tiff,.dng,.raw" required>
                     <button class="primary">Send the picture</button>
                     <div class="upload-progress" hidden><progress max="100" value="0" aria-label="Sending"></progress> <span class="fine" data-said></span></div>
                     <p class="word word-problem" role="alert" hidden data-problem></p>

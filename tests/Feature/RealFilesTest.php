@@ -1,0 +1,265 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Imaging\LooseFile;
+use App\Imaging\Tool;
+use App\Models\FrameState;
+use GdImage;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\File;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\Pictures;
+use Tests\Support\World;
+use Tests\TestCase;
+use TruePupil\Core\Capture\RecordReader;
+use TruePupil\Core\Capture\UnreadablePicture;
+use TruePupil\Core\Measure\Measures;
+
+/** Files as they come: every format, hostile ones, and known pictures measured back from real JPEGs. */
+final class RealFilesTest extends TestCase
+{
+    use RefreshDatabase;
+
+    /** @param  callable(string): string  $make */
+    #[DataProvider('formats')]
+    public function test_every_format_measures_the_same(callable $make): void
+    {
+        $jpeg = Pictures::jpeg(patch: 180, ground: 60);
+        $expected = $this->measure($jpeg, Pictures::SUBJECT);
+        $found = $this->measure($make($jpeg), Pictures::SUBJECT);
+
+        $this->assertEqualsWithDelta($expected->subject?->tone->meanStops, $found->subject?->tone->meanStops, 0.05);
+        $this->assertSame(Pictures::WIDTH * Pictures::HEIGHT, $found->tone->statistics->luminance->total);
+        $this->assertFalse($found->ofPreview);
+    }
+
+    /** @return iterable<string, array{callable(string): string}> */
+    public static function formats(): iterable
+    {
+        $vips = function (array $steps): callable {
+            return function (string $jpeg) use ($steps): string {
+                foreach ($steps as [$operation, $ending, $more]) {
+                    $next = Pictures::path($ending);
+                    (new Tool('vips', 30))->run([$operation, $jpeg, $next, ...$more]);
+                    $jpeg = $next;
+                }
+
+                return $jpeg;
+            };
+        };
+        yield 'PNG' => [$vips([['copy', 'png', []]])];
+        yield 'WebP' => [$vips([['copy', 'webp', []]])];
+        yield 'HEIC' => [$vips([['copy', 'heic', []]])];
+        yield 'TIFF, 8 bit' => [$vips([['copy', 'tif', []]])];
+        yield 'TIFF, 16 bit' => [$vips([['colourspace', 'v', ['rgb16']], ['copy', 'tif', []]])];
+        yield 'with an alpha channel' => [$vips([['bandjoin_const', 'png', ['255']]])];
+    }
+
+    public function test_a_camera_raw_file_is_measured_on_its_preview_turned_the_right_way_and_says_so(): void
+    {
+        $raw = Pictures::raw((string) file_get_contents(Pictures::jpeg(patch: 180, ground: 60)), orientation: 6);
+        // Lying on its side: the patch, right of the middle of the height, is now found turned by a quarter.
+        $measures = $this->measure($raw, '0.32,0.42,0.36,0.16');
+        $record = app(RecordReader::class)->read($raw);
+
+        $this->assertTrue($measures->ofPreview);
+        $this->assertSame(true, $measures->toArray()['ofPreview']);
+        $this->assertEqualsWithDelta(1.34, $measures->subject?->tone->meanStops, 0.06);
+        $this->assertSame(['DNG', Pictures::HEIGHT, Pictures::WIDTH, 'Marlpit One'], [$record->format, $record->width, $record->height, $record->capture->model]);
+    }
+
+    public function test_raw_and_heic_files_are_handed_in_like_any_other(): void
+    {
+        $world = World::make();
+        $frame = $world->prepared(Pictures::raw((string) file_get_contents(Pictures::jpeg(patch: 180))));
+
+        $this->assertSame(FrameState::Judged, $frame->state);
+        $this->assertTrue($frame->storedMeasures()?->ofPreview);
+        $this->actingAs($world->student)->get(route('frames.picture', $frame))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+    }
+
+    /** @param  callable(): string  $make */
+    #[DataProvider('hostile')]
+    public function test_hostile_files_are_refused_or_measured_and_leave_nothing_behind(callable $make, ?string $says): void
+    {
+        $path = $make();
+        $before = $this->scratch();
+        $started = microtime(true);
+        try {
+            $this->measure($path, null);
+            $said = null;
+        } catch (UnreadablePicture $problem) {
+            $said = $problem->getMessage();
+        }
+
+        $says === null ? $this->assertNull($said) : $this->assertStringContainsString($says, (string) $said);
+        $this->assertSame($before, $this->scratch(), 'something was left in the scratch folder');
+        $this->assertStringNotContainsString(dirname($path), (string) $said, 'no path is given away');
+        $this->assertLessThan(60, microtime(true) - $started, 'the time limit holds');
+    }
+
+    /** @return iterable<string, array{callable(): string, ?string}> */
+    public static function hostile(): iterable
+    {
+        $named = function (string $name): callable {
+            return function () use ($name): string {
+                $path = dirname(Pictures::path('x')).'/'.$name;
+                File::copy(Pictures::jpeg(), $path);
+
+                return $path;
+            };
+        };
+        yield 'a name with quotes and brackets' => [$named('a "pot"; $(touch x) [fail-on=none].jpg'), null];
+        yield 'a name with a new line' => [$named("first\nsecond.jpg"), null];
+        yield 'a name that looks like an option' => [$named('--help.jpg'), null];
+        yield 'a picture with a page behind it' => [fn () => Pictures::file(file_get_contents(Pictures::jpeg()).'<html><script>alert(1)</script></html>'), null];
+        yield 'a picture with megabytes of remarks' => [function (): string {
+            $bytes = (string) file_get_contents(Pictures::jpeg());
+            $remark = "\xFF\xFE".pack('n', 65535).str_repeat('x', 65533);
+
+            return Pictures::file(substr($bytes, 0, 2).str_repeat($remark, 120).substr($bytes, 2));
+        }, null];
+        yield 'a PNG that breaks off' => [function (): string {
+            $path = Pictures::path('png');
+            imagepng(imagecreatetruecolor(400, 400), $path);
+            $image = imagecreatetruecolor(400, 400);
+            for ($i = 0; $i < 400; $i++) {
+                imageline($image, random_int(0, 399), 0, random_int(0, 399), 399, random_int(0, 0xFFFFFF));
+            }
+            imagepng($image, $path);
+
+            return Pictures::file(substr((string) file_get_contents($path), 0, 9000), 'png');
+        }, ''];
+        yield 'a TIFF that claims a thousand megapixels' => [function (): string {
+            $path = Pictures::path('tif');
+            (new Tool('vips', 30))->run(['black', $path.'[compression=deflate]', '40000', '30000']);
+
+            return $path;
+        }, '40000 × 30000'];
+        yield 'a raw file with a lying preview' => [fn () => Pictures::raw('this is no picture'), 'no preview'];
+        yield 'a script that calls itself a picture' => [fn () => Pictures::file("push graphic-context\nviewbox 0 0 640 480\nimage over 0,0 0,0 'https://127.0.0.1/x'\npop graphic-context", 'mvg'), 'not a picture'];
+    }
+
+    public function test_the_same_file_always_gives_the_same_measures(): void
+    {
+        $path = Pictures::jpeg(patch: 90);
+
+        $this->assertSame(json_encode($this->measure($path, Pictures::SUBJECT)->toArray()), json_encode($this->measure($path, Pictures::SUBJECT)->toArray()));
+    }
+
+    #[DataProvider('tilts')]
+    public function test_a_known_tilt_comes_back(float $degrees): void
+    {
+        $picture = Pictures::drawn(function (GdImage $image) use ($degrees): void {
+            imagefill($image, 0, 0, 0x9FB4C8);
+            $rise = tan(deg2rad($degrees)) * 900;
+            imagefilledpolygon($image, [0, (int) round(640 - $rise), 1799, (int) round(640 + $rise), 1799, 1199, 0, 1199], 0x4A5240);
+        });
+
+        $this->assertEqualsWithDelta($degrees, $this->measure($picture, null)->composition?->tiltDeg, 0.3);
+    }
+
+    /** @return list<array{float}> */
+    public static function tilts(): array
+    {
+        return [[0.0], [1.2], [-2.6], [4.5]];
+    }
+
+    public function test_a_known_axis_of_symmetry_comes_back_within_a_hundredth_of_the_width(): void
+    {
+        foreach ([0.5, 0.53] as $axis) {
+            $picture = Pictures::drawn(function (GdImage $image) use ($axis): void {
+                imagefill($image, 0, 0, 0xB8B0A0);
+                $middle = (int) round($axis * 1800);
+                foreach ([120, 300, 520, 700] as $index => $away) {
+                    foreach ([-1, 1] as $side) {
+                        imagefilledrectangle($image, $middle + $side * $away - 40, 200 + 120 * $index, $middle + $side * $away + 40, 1100, 0x402818 + 0x101010 * $index);
+                    }
+                }
+            });
+
+            $this->assertEqualsWithDelta($axis, $this->measure($picture, null)->composition?->symmetryAxis, 0.01);
+        }
+    }
+
+    public function test_the_sharp_half_is_told_from_the_blurred_one(): void
+    {
+        $picture = $this->halfBlurred();
+        $sharp = $this->measure($picture, '0.05,0.2,0.4,0.6')->focus;
+        $blurred = $this->measure($picture, '0.55,0.2,0.4,0.6')->focus;
+
+        $this->assertLessThan(0.5, $sharp->sharpest['x'] ?? 1);
+        $this->assertGreaterThan(0.85, $sharp?->subjectRatio);
+        $this->assertLessThan(0.6, $blurred?->subjectRatio);
+    }
+
+    public function test_a_smear_across_has_a_direction_and_an_even_blur_has_none(): void
+    {
+        $smeared = Pictures::drawn(function (GdImage $image): void {
+            $this->texture($image);
+            // Averaged over shifts to one side, as a moving camera does.
+            $copy = imagecreatetruecolor(1800, 1200);
+            imagecopy($copy, $image, 0, 0, 0, 0, 1800, 1200);
+            for ($shift = 1; $shift <= 14; $shift++) {
+                imagecopymerge($image, $copy, $shift, 0, 0, 0, 1800, 1200, (int) round(100 / ($shift + 1)));
+            }
+        });
+        $even = Pictures::drawn(function (GdImage $image): void {
+            $this->texture($image);
+            for ($i = 0; $i < 8; $i++) {
+                imagefilter($image, IMG_FILTER_GAUSSIAN_BLUR);
+            }
+        });
+
+        $this->assertLessThan(-0.8, $this->measure($smeared, null)->focus?->directional);
+        $this->assertEqualsWithDelta(0.0, $this->measure($even, null)->focus?->directional, 0.4);
+        $this->assertLessThan($this->measure(Pictures::drawn($this->texture(...)), null)->focus?->sharpness, $this->measure($even, null)->focus?->sharpness);
+    }
+
+    public function test_a_known_cast_comes_back(): void
+    {
+        $cast = $this->measure(Pictures::drawn(fn (GdImage $image) => imagefill($image, 0, 0, 0x7E7668), 600, 400), null)->colour?->cast;
+
+        // 0x7E against 0x68 in linear light.
+        $this->assertEqualsWithDelta(2.4 * log((0x7E / 255 + 0.055) / (0x68 / 255 + 0.055), 2), $cast['warm'] ?? 0, 0.03);
+    }
+
+    private function halfBlurred(): string
+    {
+        return Pictures::drawn(function (GdImage $image): void {
+            $this->texture($image);
+            $right = imagecrop($image, ['x' => 900, 'y' => 0, 'width' => 900, 'height' => 1200]) ?: throw new \LogicException('GD cannot crop.');
+            for ($i = 0; $i < 12; $i++) {
+                imagefilter($right, IMG_FILTER_GAUSSIAN_BLUR);
+            }
+            imagecopy($image, $right, 900, 0, 0, 0, 900, 1200);
+        });
+    }
+
+    /** Small squares of many greys, with a plain band that shows the noise. */
+    private function texture(GdImage $image): void
+    {
+        mt_srand(7);
+        imagefill($image, 0, 0, 0x808080);
+        for ($y = 140; $y < 1200; $y += 20) {
+            for ($x = 0; $x < 1800; $x += 20) {
+                $grey = mt_rand(40, 215);
+                imagefilledrectangle($image, $x, $y, $x + 19, $y + 19, $grey << 16 | $grey << 8 | $grey);
+            }
+        }
+    }
+
+    private function measure(string $path, ?string $subject): Measures
+    {
+        return app(LooseFile::class)->measure($path, $subject);
+    }
+
+    /** @return list<string> */
+    private function scratch(): array
+    {
+        return is_dir(storage_path('scratch')) ? array_values(array_diff(scandir(storage_path('scratch')) ?: [], ['.', '..'])) : [];
+    }
+}
