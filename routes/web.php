@@ -17,6 +17,7 @@ use App\Http\Controllers\NoteController;
 use App\Http\Controllers\ReturnController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetBriefController;
+use App\Http\Controllers\SpotController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('healthz', HealthController::class)->withoutMiddleware('web')->name('health');
@@ -51,6 +52,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('frames/{frame}', [FrameController::class, 'update'])->can('prepare', 'frame')->name('frames.update');
     Route::get('frames/{frame}/progress', [FrameController::class, 'progress'])->can('prepare', 'frame')->name('frames.progress');
     Route::get('frames/{frame}/picture', FramePictureController::class)->can('view', 'frame')->name('frames.picture');
+    Route::get('frames/{frame}/spot', SpotController::class)->can('view', 'frame')->name('frames.spot');
     Route::post('attempts/{attempt}/hand-in', [AttemptController::class, 'handIn'])->can('prepare', 'attempt')->name('attempts.hand-in');
 
     Route::get('desk/{attempt}', [DeskController::class, 'show'])->can('critique', 'attempt')->name('desk.show');

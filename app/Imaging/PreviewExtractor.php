@@ -32,6 +32,9 @@ final readonly class PreviewExtractor
      */
     public function decodable(string $path, callable $work): mixed
     {
+        if (! is_file($path)) {
+            throw UnreadablePicture::broken('there is no such file');
+        }
         if (preg_match(self::PLAIN, mime_content_type($path) ?: '') === 1 || ! $this->isRaw($path)) {
             return $work($path, false);
         }

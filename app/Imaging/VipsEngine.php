@@ -12,6 +12,7 @@ use TruePupil\Core\Focus\DetailMap;
 use TruePupil\Core\Measure\PixelReading;
 use TruePupil\Core\Metering\LuminanceGrid;
 use TruePupil\Core\Picture\ColourGrid;
+use TruePupil\Core\Tone\EndAreas;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\PixelStatistics;
 
@@ -51,6 +52,7 @@ final readonly class VipsEngine implements PixelEngine
             ColourGrid::ofBytes($colours['columns'], $colours['rows'], (string) base64_decode($colours['bytes'], true)),
             new DetailMap($detail['columns'], $detail['rows'], $detail['slopeX'], $detail['slopeY'], $detail['bendX'], $detail['bendY']),
             $isPreview,
+            $answer['ends'] === null ? null : EndAreas::ofBytes($answer['ends']['columns'], $answer['ends']['rows'], (string) base64_decode($answer['ends']['lost'], true), (string) base64_decode($answer['ends']['blocked'], true)),
         );
     }
 

@@ -10,6 +10,7 @@ use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Metering\PatternMeter;
+use TruePupil\Core\Tone\EndAreas;
 use TruePupil\Core\Tone\ToneDetail;
 use TruePupil\Core\Tone\ToneMeasures;
 
@@ -26,6 +27,7 @@ final readonly class Measures
         public ?ColourMeasures $colour = null,
         /** Measured on the preview embedded in a camera raw file, which is smaller and rendered by the camera. */
         public bool $ofPreview = false,
+        public ?EndAreas $ends = null,
     ) {
     }
 
@@ -41,6 +43,7 @@ final readonly class Measures
             CompositionMeasures::of($reading->colours, $reading->width / $reading->height, $subject),
             ColourMeasures::of($reading->colours),
             $reading->isPreview,
+            $reading->ends,
         );
     }
 
@@ -59,7 +62,7 @@ final readonly class Measures
             array_map(fn (float $verdict): float => $verdict + $stops->value, $this->metering),
             $subject === null ? null : new SubjectMeasures($subject->region, $subject->tone->brightened($stops)),
             // Where things lie does not change with the light.
-            $this->focus, $this->composition, $this->colour, $this->ofPreview,
+            $this->focus, $this->composition, $this->colour, $this->ofPreview, $this->ends,
         );
     }
 
@@ -71,7 +74,7 @@ final readonly class Measures
             'metering' => $this->metering,
             ...($this->ofPreview ? ['ofPreview' => true] : []),
             ...array_filter([
-                'focus' => $this->focus?->toArray(), 'composition' => $this->composition?->toArray(), 'colour' => $this->colour?->toArray(), 'subject' => $this->subject?->toArray(),
+                'focus' => $this->focus?->toArray(), 'composition' => $this->composition?->toArray(), 'colour' => $this->colour?->toArray(), 'ends' => $this->ends?->toArray(), 'subject' => $this->subject?->toArray(),
             ], fn (?array $part): bool => $part !== null),
         ];
     }

@@ -7,6 +7,7 @@ namespace TruePupil\Core\Measure;
 use TruePupil\Core\Focus\DetailMap;
 use TruePupil\Core\Metering\LuminanceGrid;
 use TruePupil\Core\Picture\ColourGrid;
+use TruePupil\Core\Tone\EndAreas;
 use TruePupil\Core\Tone\PixelStatistics;
 
 /** What a pixel engine takes from one decode of a picture: upright, in sRGB. */
@@ -23,6 +24,8 @@ final readonly class PixelReading
         public DetailMap $detail,
         /** Only the preview embedded in a camera raw file was read. */
         public bool $isPreview = false,
+        /** Null where no pixel is at an end of the scale. */
+        public ?EndAreas $ends = null,
     ) {
     }
 }

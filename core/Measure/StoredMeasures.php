@@ -9,6 +9,7 @@ use TruePupil\Core\Colour\ColourMeasures;
 use TruePupil\Core\Composition\CompositionMeasures;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Focus\FocusMeasures;
+use TruePupil\Core\Tone\EndAreas;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\PixelStatistics;
 use TruePupil\Core\Tone\ToneMeasures;
@@ -39,6 +40,7 @@ final class StoredMeasures
             is_array($stored['composition'] ?? null) ? CompositionMeasures::restore($stored['composition']) : null,
             is_array($stored['colour'] ?? null) ? ColourMeasures::restore($stored['colour']) : null,
             ($stored['ofPreview'] ?? false) === true,
+            is_array($stored['ends'] ?? null) ? EndAreas::restore($stored['ends']) : null,
         );
     }
 

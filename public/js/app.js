@@ -6,6 +6,7 @@ import { watchDesk } from './desk.js';
 import { onceOnly } from './once.js';
 import { tellProblems } from './problems.js';
 import { watchMaps } from './map.js';
+import { watchViews } from './views.js';
 
 tellProblems();
 const start = (root) => {
@@ -14,6 +15,7 @@ const start = (root) => {
     keepTexts(root);
     onceOnly(root);
     watchMaps(root);
+    watchViews(root);
 };
 start(document);
 watchDesk();

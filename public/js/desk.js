@@ -44,6 +44,7 @@ export function watchDesk() {
             e: () => desk.querySelector('[data-go="earlier"]')?.click(),
             n: () => desk.querySelector('[data-go="next"]')?.click(),
             o: () => desk.classList.toggle('hide-mark'),
+            v: () => desk.querySelectorAll('[data-views]').forEach((views) => views.dispatchEvent(new Event('next-view'))),
             p: () => desk.querySelector('[data-publish]')?.focus(),
         };
         if (keys[event.key]) {

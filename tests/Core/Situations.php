@@ -31,6 +31,7 @@ use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Plan\Plan;
 use TruePupil\Core\Series\Series;
 use TruePupil\Core\Series\SeriesKind;
+use TruePupil\Core\Tone\EndAreas;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\PixelStatistics;
 use TruePupil\Core\Tone\Srgb;
@@ -78,6 +79,7 @@ final class Situations
         ?array $colour = null,
         ?string $reason = null,
         ?ToneMeasures $frame = null,
+        ?EndAreas $ends = null,
     ): Situation {
         $capture = (new CaptureRecord(
             lens: 'Marlpit 50 mm', fNumber: Aperture::of($n), exposureTime: $t === null ? null : ExposureTime::of($t), iso: $iso === null ? null : Iso::of($iso),
@@ -93,6 +95,7 @@ final class Situations
                 'subjectAttention' => null, 'ideas' => null, 'aspect' => 1.5,
             ], ...$composition]),
             $colour === null ? null : ColourMeasures::restore([...['cast' => ['warm' => 0.0, 'green' => 0.0], 'overSaturatedPct' => 0.0, 'dominant' => null, 'cornerStops' => 0.0, 'saturation' => 0.3], ...$colour]),
+            ends: $ends,
         );
         $placement = $wanted === null ? null : new Placement('it', $wanted > 0 ? 'white subject' : 'black subject', Stops::of($wanted));
 

@@ -37,7 +37,7 @@ final class PixelProgram
     /** Rows of full-resolution pixels that each row of the detail map looks at, and how many such rows. */
     private const STRIP = 48;
 
-    private const STRIPS = 16;
+    private const STRIPS = 12;
 
     private const BLOCK = 64;
 
@@ -46,6 +46,13 @@ final class PixelProgram
 
     /** Of the small colour picture: fine enough to find lines to a fraction of a degree. */
     private const COLOUR_COLUMNS = 384;
+
+    private const LOST = 3;
+
+    private const BLOCKED = 60;
+
+    /** Of the map of lost and blocked places. */
+    private const ENDS_COLUMNS = 192;
 
     /** Of the luminance grid: a spot of 2.5 % of the frame then holds hundreds of cells. */
     private const LIGHT_COLUMNS = 144;
@@ -74,6 +81,7 @@ final class PixelProgram
             $small = $this->vips->keep($this->small($middle, self::COLOUR_COLUMNS));
             $answer['colours'] = $this->colours($small);
             $answer['light'] = $this->light($small);
+            $answer['ends'] = $answer['counts'][0]['lost'] + $answer['counts'][0]['blocked'] === 0 ? null : $this->endsMap($middle);
         }
 
         return $answer;
@@ -193,6 +201,33 @@ final class PixelProgram
         return ['columns' => $this->vips->fact($small, 'width'), 'rows' => $this->vips->fact($small, 'height'), 'cells' => array_map(fn (int $cell): float => $cell / self::WHITE, $cells)];
     }
 
+    /**
+     * Where the ends of the scale lie, as shares of small cells; taken from the reduced picture, in which single pixels no
+     * longer count.
+     *
+     * @return array{columns: int, rows: int, lost: string, blocked: string}
+     */
+    private function endsMap(Picture $middle): array
+    {
+        $marked = $this->vips->keep($this->flagged($middle));
+        $map = fn (int $flag): Picture => $this->vips->keep($this->small($this->vips->run('equal_const1', $marked, [(float) $flag]), self::ENDS_COLUMNS));
+        [$lost, $blocked] = [$map(self::LOST), $map(self::BLOCKED)];
+
+        return ['columns' => $this->vips->fact($lost, 'width'), 'rows' => $this->vips->fact($lost, 'height'), 'lost' => base64_encode($this->vips->bytes($lost)), 'blocked' => base64_encode($this->vips->bytes($blocked))];
+    }
+
+    /** Every pixel LOST where all three channels are at the top, BLOCKED where all are at the bottom, something else elsewhere. */
+    private function flagged(Picture $picture): Picture
+    {
+        $flags = '';
+        for ($code = 0; $code < 256; $code++) {
+            // The mean over three bands is one of the two only where all of them are.
+            $flags .= str_repeat(chr($code >= 254 ? self::LOST : ($code <= 1 ? self::BLOCKED : 0)), 3);
+        }
+
+        return $this->vips->run('bandmean', $this->vips->run('maplut', $picture, [$this->vips->table($flags, 256, 3, self::UCHAR)]));
+    }
+
     /** At most so many columns, each cell the mean of what it covers. */
     private function small(Picture $picture, int $columns): Picture
     {
@@ -216,14 +251,9 @@ final class PixelProgram
         if ($most === 0) {
             return ['lost' => 0, 'blocked' => 0];
         }
-        // Flags whose mean over three bands is 3 only for all at the top, and 60 only for all at the bottom.
-        $flags = '';
-        for ($code = 0; $code < 256; $code++) {
-            $flags .= str_repeat(chr($code >= 254 ? 3 : ($code <= 1 ? 60 : 0)), 3);
-        }
-        $counts = $this->numbers($this->vips->run('hist_find', $this->vips->run('bandmean', $this->vips->run('maplut', $picture, [$this->vips->table($flags, 256, 3, self::UCHAR)]))));
+        $counts = $this->numbers($this->vips->run('hist_find', $this->flagged($picture)));
 
-        return ['lost' => $counts[3] ?? 0, 'blocked' => $counts[60] ?? 0];
+        return ['lost' => $counts[self::LOST] ?? 0, 'blocked' => $counts[self::BLOCKED] ?? 0];
     }
 
     /**

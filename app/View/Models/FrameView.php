@@ -62,6 +62,12 @@ final readonly class FrameView
         return $this->situation === null ? null : MovementComb::ofFrame($this->situation);
     }
 
+    /** What can be laid over the picture; null for one that was measured before that could be. */
+    public function overlays(): ?FrameOverlays
+    {
+        return $this->situation === null ? null : FrameOverlays::of($this->situation);
+    }
+
     /** The account that the planned settings would have given in the frame's own light. */
     public function planLedger(): ?LightLedger
     {

@@ -15,7 +15,9 @@
         @php($frame = $view->frame)
         <div class="desk-frame">
             <div class="desk-main">
-                <x-picture :view="$view"/>
+                @php($overlays = $frame->state === \App\Models\FrameState::Judged ? $view->overlays() : null)
+                <x-picture :view="$view" :overlays="$overlays"/>
+                @if ($overlays)<x-picture-views :view="$view" :overlays="$overlays"/>@endif
                 @if ($frame->state === \App\Models\FrameState::Judged)
                 <div class="desk-strip">
                     @if ($view->tones)<x-tone-strip :tones="$view->tones" id="tones-{{ $frame->id }}"/>@endif
@@ -83,6 +85,7 @@
             <dt><kbd>t</kbd></dt><dd>write to the student</dd>
             <dt><kbd>e</kbd> <kbd>n</kbd></dt><dd>earlier attempt, next attempt</dd>
             <dt><kbd>o</kbd></dt><dd>show or hide the subject mark</dd>
+            <dt><kbd>v</kbd></dt><dd>lay the next view over the picture</dd>
             <dt><kbd>Ctrl</kbd> <kbd>Enter</kbd></dt><dd>in a text: keep it</dd>
             <dt><kbd>p</kbd> then <kbd>Enter</kbd></dt><dd>publish</dd>
         </dl>

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\HandIn\FrameCritic;
+use App\HandIn\PictureStore;
+use App\Imaging\FrameMeasurer;
+use App\Models\Frame;
+use App\Models\FrameState;
+use Illuminate\Console\Command;
+use TruePupil\Core\Capture\UnreadablePicture;
+
+/** Measures and judges again what older rules judged. Notes, decisions and what was published stay as they are. */
+final class Remeasure extends Command
+{
+    protected $signature = 'pupil:remeasure {--all : also what the newest rules have judged already}';
+
+    protected $description = 'Measures frames again that were judged by older rules; notes and decisions are kept';
+
+    public function handle(PictureStore $store, FrameMeasurer $measurer, FrameCritic $critic): int
+    {
+        $frames = Frame::query()->where('state', FrameState::Judged)
+            ->when(! $this->option('all'), fn ($query) => $query->where(fn ($older) => $older->whereNull('rules_version')->orWhere('rules_version', '<', (int) config('pupil.rules_version'))));
+        $problems = [];
+        $bar = $this->output->createProgressBar((clone $frames)->count());
+        // By id, so that what is done drops out of the query without a frame being passed over.
+        foreach ($frames->lazyById(20) as $frame) {
+            try {
+                $frame->load(['picture', 'attempt.setBrief.course']);
+                $critic->judge($frame, $measurer->measure($store->original($frame->picture), $frame->subjectRegion()), $frame->revision);
+            } catch (UnreadablePicture $problem) {
+                $problems[] = sprintf('Frame %d (%s) keeps its old measures. %s', $frame->id, $frame->original_name, $problem->getMessage());
+            }
+            $bar->advance();
+        }
+        $bar->finish();
+        $this->newLine();
+        foreach ($problems as $problem) {
+            $this->warn($problem);
+        }
+
+        return $problems === [] ? self::SUCCESS : self::FAILURE;
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Tone\EndAreas;
+
+/** Lost highlights that are nothing but glints. */
+final class OnlyGlints implements FindingRule
+{
+    /** % of the frame. */
+    private const LITTLE = 1.0;
+
+    public function id(): string
+    {
+        return 'tone.only-glints';
+    }
+
+    public function needs(): array
+    {
+        return [];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $ends = $situation->measures->ends;
+        $lost = $situation->measures->tone->lostHighlightsPct;
+        if ($ends === null || $lost <= 0.0 || $lost > self::LITTLE || $ends->largestLostPct > EndAreas::GLINT_PCT) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Tone,
+            severity: Severity::Praise,
+            sentence: sprintf('What is lost in the highlights are glints (%.2f %% in all, none larger than %.2f %% of the frame): that is how light on a glaze or on water looks.', $lost, max(0.01, $ends->largestLostPct)),
+            evidence: [new Evidence('largest lost area', $ends->largestLostPct, '%', EndAreas::GLINT_PCT, EndAreas::GLINT_PCT - $ends->largestLostPct), new Evidence('lost in all', $lost, '%', self::LITTLE, self::LITTLE - $lost)],
+            source: 'Connected size of places where all three channels are at 254 or 255.',
+            confidence: 0.9,
+        );
+    }
+}

@@ -1,0 +1,44 @@
+/** Switches what is laid over a picture; everything that is shown was worked out by the server. */
+export function watchViews(root) {
+    for (const views of root.querySelectorAll('[data-views]')) {
+        if (!views.dataset.watched) {
+            views.dataset.watched = 'yes';
+            watch(views);
+        }
+    }
+}
+
+function watch(views) {
+    const picture = views.parentElement.querySelector('.picture');
+    const buttons = [...views.querySelectorAll('[data-show]')];
+    const show = (name) => {
+        for (const button of buttons) {
+            button.setAttribute('aria-pressed', String(button.dataset.show === name));
+        }
+        for (const part of picture.querySelectorAll('[data-view]')) {
+            part.toggleAttribute('hidden', part.dataset.view !== name);
+        }
+        for (const words of views.querySelectorAll('[data-words]')) {
+            words.hidden = words.dataset.words !== name;
+        }
+        picture.classList.toggle('picking', name === 'spot');
+        views.dataset.shown = name ?? '';
+    };
+    for (const button of buttons) {
+        button.addEventListener('click', () => show(button.getAttribute('aria-pressed') === 'true' ? null : button.dataset.show));
+    }
+    views.addEventListener('next-view', () => {
+        const at = buttons.findIndex((button) => button.getAttribute('aria-pressed') === 'true');
+        show(buttons[at + 1]?.dataset.show ?? null);
+    });
+    picture.addEventListener('click', (event) => {
+        if (views.dataset.shown !== 'spot') {
+            return;
+        }
+        const box = picture.getBoundingClientRect();
+        const form = views.querySelector('.spot-form');
+        form.elements.x.value = Math.min(100, Math.max(0, ((event.clientX - box.left) / box.width) * 100)).toFixed(1);
+        form.elements.y.value = Math.min(100, Math.max(0, ((event.clientY - box.top) / box.height) * 100)).toFixed(1);
+        form.requestSubmit();
+    });
+}

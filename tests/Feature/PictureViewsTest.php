@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\HandIn\PictureStore;
+use App\Models\Decision;
+use App\View\Models\FrameView;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+use Tests\Support\Pictures;
+use Tests\Support\World;
+use Tests\TestCase;
+
+/** What is laid over a picture at the desk, spot readings, and measuring again. */
+final class PictureViewsTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_every_view_has_its_drawing_and_its_numbers_in_words(): void
+    {
+        $world = World::make();
+        $attempt = $world->handedIn(Pictures::jpeg(patch: 255, ground: 60));
+        $overlays = FrameView::of($attempt->frames->first())->overlays();
+        $page = $this->actingAs($world->instructor)->get(route('desk.show', $attempt))->assertOk();
+
+        foreach ($overlays?->views() ?? [] as $name => $view) {
+            $page->assertSee('data-view="'.$name.'"', escape: false)->assertSee('data-words="'.$name.'"', escape: false)->assertSee($view['label']);
+            $this->assertMatchesRegularExpression('/\d|No |Nothing|Too little/', $view['text'], $name);
+        }
+        $this->assertGreaterThanOrEqual(5, count($overlays?->views() ?? []));
+    }
+
+    public function test_the_lost_patch_is_drawn_where_it_lies(): void
+    {
+        $frame = World::make()->handedIn(Pictures::jpeg(patch: 255, ground: 60))->frames->first();
+        $overlays = FrameView::of($frame)->overlays();
+        preg_match_all('/M([\d.]+),([\d.]+)h([\d.]+)/', $overlays?->ends()['lost'] ?? '', $rows, PREG_SET_ORDER);
+
+        // The patch lies at 0.4 to 0.6 across and 0.3 to 0.7 down; the drawing is 1000 wide and 667 high.
+        $this->assertEqualsWithDelta(400, min(array_column($rows, 1)), 8);
+        $this->assertEqualsWithDelta(200, max(array_map(floatval(...), array_column($rows, 3))), 12);
+        $this->assertEqualsWithDelta(0.3 * 666.7, min(array_map(floatval(...), array_column($rows, 2))), 8);
+        $this->assertSame('', $overlays?->ends()['blocked']);
+        $this->assertEqualsWithDelta(8.0, $frame->storedMeasures()?->ends?->largestLostPct, 0.3);
+    }
+
+    public function test_a_spot_says_where_its_tone_was_placed_and_who_may_ask(): void
+    {
+        $world = World::make();
+        $frame = $world->handedIn(Pictures::jpeg(patch: 180, ground: 118))->frames->first();
+
+        // 180 lies 1.34 stops above mid-grey; the ground on it.
+        $this->actingAs($world->instructor)->get(route('frames.spot', ['frame' => $frame, 'x' => 50, 'y' => 50]))->assertOk()->assertSee('+1⅓')->assertSee('zone VI')->assertSee('wants −1⅓');
+        $this->get(route('frames.spot', ['frame' => $frame, 'x' => 10, 'y' => 10]))->assertSee('zone V,')->assertSee('for −2 −2');
+        $this->get(route('frames.spot', ['frame' => $frame, 'x' => 140, 'y' => 10]), ['Accept' => 'application/json'])->assertStatus(422);
+        $this->actingAs($world->neighbour)->get(route('frames.spot', ['frame' => $frame, 'x' => 50, 'y' => 50]))->assertForbidden();
+    }
+
+    public function test_older_frames_are_measured_again_and_keep_what_people_decided(): void
+    {
+        $world = World::make();
+        $frame = $world->handedIn(Pictures::jpeg(patch: 118))->frames->first();
+        $finding = $frame->findings->first();
+        $finding->update(['decision' => Decision::Reworded, 'wording' => 'In my own words.']);
+        $frame->notes()->create(['author_id' => $world->instructor->id, 'kind' => 'keep', 'body' => 'Good light.', 'token' => (string) Str::uuid()]);
+        $frame->update(['rules_version' => 1, 'measures' => array_diff_key($frame->measures, ['focus' => 1, 'composition' => 1, 'colour' => 1])]);
+
+        $this->assertNull(FrameView::of($frame->fresh())->overlays(), 'what older rules measured is shown as far as it goes');
+        $this->artisan('pupil:remeasure')->assertSuccessful();
+        $again = $frame->fresh();
+        $this->assertSame((int) config('pupil.rules_version'), $again->rules_version);
+        $this->assertArrayHasKey('composition', $again->measures);
+        $this->assertSame([Decision::Reworded, 'In my own words.'], [$finding->fresh()->decision, $finding->fresh()->wording]);
+        $this->assertSame(1, $again->notes()->count());
+        // Nothing is left to do, and a file that has gone is told and keeps its measures.
+        File::delete(app(PictureStore::class)->original($frame->picture));
+        $this->artisan('pupil:remeasure')->assertSuccessful();
+        $this->artisan('pupil:remeasure --all')->expectsOutputToContain('keeps its old measures')->assertFailed();
+        $this->assertArrayHasKey('composition', $frame->fresh()->measures);
+    }
+}
