@@ -39,6 +39,7 @@ final class FrameSituation
         return new Situation(
             $record, $measures, $attempt->setBrief->course->approachChoices(), $brief->placement($frame->placement_id), $attempt->user->kitInUse(), $frame->intentChoices(),
             $this->plan($attempt), $brief, $series, $this->earlier($frame, $record), $picture?->format, $picture?->colourSpace, (string) $frame->reason,
+            $series === null ? [] : array_values(array_filter($attempt->frames->map(fn (Frame $other) => $other->id === $frame->id ? $measures->thumb : $other->storedMeasures()?->thumb)->all())),
         );
     }
 

@@ -25,6 +25,7 @@ use TruePupil\Core\Motion\HandHeldLimit;
 use TruePupil\Core\Motion\StarTrail;
 use TruePupil\Core\Motion\SubjectBlur;
 use TruePupil\Core\Optics\DepthOfField;
+use TruePupil\Core\Picture\GreyGrid;
 use TruePupil\Core\Plan\Plan;
 use TruePupil\Core\Sensor\Format;
 use TruePupil\Core\Series\Series;
@@ -59,6 +60,8 @@ final readonly class Situation
         public ?string $colourSpace = null,
         /** Why the picture is composed so, in the student's words; null where nobody was asked, empty where nothing was said. */
         public ?string $reason = null,
+        /** @var list<GreyGrid> thumbnails of the frames of the row, in its order */
+        public array $rowPictures = [],
     ) {
     }
 

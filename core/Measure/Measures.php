@@ -10,6 +10,7 @@ use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Metering\PatternMeter;
+use TruePupil\Core\Picture\GreyGrid;
 use TruePupil\Core\Tone\EndAreas;
 use TruePupil\Core\Tone\ToneDetail;
 use TruePupil\Core\Tone\ToneMeasures;
@@ -17,6 +18,9 @@ use TruePupil\Core\Tone\ToneMeasures;
 /** Everything measured in one picture. What was not measured is absent, never invented. */
 final readonly class Measures
 {
+    /** Columns of the thumbnail. */
+    private const THUMB = 96;
+
     /** @param  array{scene: float, centre: float, spot: float, highlight: float}  $metering  verdicts in stops */
     public function __construct(
         public ToneMeasures $tone,
@@ -28,6 +32,8 @@ final readonly class Measures
         /** Measured on the preview embedded in a camera raw file, which is smaller and rendered by the camera. */
         public bool $ofPreview = false,
         public ?EndAreas $ends = null,
+        /** The picture as a thumbnail in greys, to lay frames of a row over each other. */
+        public ?GreyGrid $thumb = null,
     ) {
     }
 
@@ -44,6 +50,7 @@ final readonly class Measures
             ColourMeasures::of($reading->colours),
             $reading->isPreview,
             $reading->ends,
+            $reading->colours->reduced(self::THUMB)->grey(),
         );
     }
 
@@ -62,7 +69,7 @@ final readonly class Measures
             array_map(fn (float $verdict): float => $verdict + $stops->value, $this->metering),
             $subject === null ? null : new SubjectMeasures($subject->region, $subject->tone->brightened($stops)),
             // Where things lie does not change with the light.
-            $this->focus, $this->composition, $this->colour, $this->ofPreview, $this->ends,
+            $this->focus, $this->composition, $this->colour, $this->ofPreview, $this->ends, $this->thumb,
         );
     }
 
@@ -72,6 +79,7 @@ final readonly class Measures
         return [
             'tone' => [...$this->tone->toArray(), ...$this->toneDetail()->toArray()],
             'metering' => $this->metering,
+            ...($this->thumb === null ? [] : ['thumb' => ['columns' => $this->thumb->columns, 'rows' => $this->thumb->rows, 'bytes' => base64_encode($this->thumb->toBytes())]]),
             ...($this->ofPreview ? ['ofPreview' => true] : []),
             ...array_filter([
                 'focus' => $this->focus?->toArray(), 'composition' => $this->composition?->toArray(), 'colour' => $this->colour?->toArray(), 'ends' => $this->ends?->toArray(), 'subject' => $this->subject?->toArray(),

@@ -9,6 +9,7 @@ use TruePupil\Core\Colour\ColourMeasures;
 use TruePupil\Core\Composition\CompositionMeasures;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Focus\FocusMeasures;
+use TruePupil\Core\Picture\GreyGrid;
 use TruePupil\Core\Tone\EndAreas;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\PixelStatistics;
@@ -41,7 +42,15 @@ final class StoredMeasures
             is_array($stored['colour'] ?? null) ? ColourMeasures::restore($stored['colour']) : null,
             ($stored['ofPreview'] ?? false) === true,
             is_array($stored['ends'] ?? null) ? EndAreas::restore($stored['ends']) : null,
+            self::thumb($stored['thumb'] ?? null),
         );
+    }
+
+    private static function thumb(mixed $stored): ?GreyGrid
+    {
+        return is_array($stored) && is_int($stored['columns'] ?? null) && is_int($stored['rows'] ?? null) && is_string($stored['bytes'] ?? null)
+            ? GreyGrid::ofBytes($stored['columns'], $stored['rows'], (string) base64_decode($stored['bytes'], true))
+            : null;
     }
 
     /** @param  array<mixed>  $stored */

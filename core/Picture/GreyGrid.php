@@ -26,6 +26,18 @@ final readonly class GreyGrid
             : new self($columns, $rows, $cells);
     }
 
+    /** One byte a cell. */
+    public function toBytes(): string
+    {
+        return implode('', array_map(fn (float $cell): string => chr(max(0, min(255, (int) round($cell)))), $this->cells));
+    }
+
+    /** @throws InvalidArgumentException when the bytes do not fill the grid */
+    public static function ofBytes(int $columns, int $rows, string $bytes): self
+    {
+        return self::of($columns, $rows, $bytes === '' ? [] : array_map(fn (string $byte): float => (float) ord($byte), str_split($bytes)));
+    }
+
     /**
      * Slope of brightness by the Sobel operator, in codes a cell, at every cell inside the border.
      *

@@ -92,6 +92,17 @@ final class FirstRoundTest extends BrowserTestCase
             }
         };
 
+        // Views are laid over the picture by key, each with its numbers; a spot is read by pointing at it.
+        $keys('v');
+        $this->see('lost in the highlights');
+        $keys('v', 'v');
+        $this->see('Draws the eye');
+        $this->assertAccessible();
+        $this->press('spot reading');
+        $this->browser()->action()->moveToElement($this->find('.desk .picture'), 0, 0)->click()->perform();
+        $this->see('from mid-grey, zone');
+        $this->press('spot reading');
+
         $keys('?');
         $this->see('Keys at the desk');
         $keys(WebDriverKeys::ESCAPE);

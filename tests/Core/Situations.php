@@ -80,6 +80,7 @@ final class Situations
         ?string $reason = null,
         ?ToneMeasures $frame = null,
         ?EndAreas $ends = null,
+        array $rowPictures = [],
     ): Situation {
         $capture = (new CaptureRecord(
             lens: 'Marlpit 50 mm', fNumber: Aperture::of($n), exposureTime: $t === null ? null : ExposureTime::of($t), iso: $iso === null ? null : Iso::of($iso),
@@ -99,7 +100,7 @@ final class Situations
         );
         $placement = $wanted === null ? null : new Placement('it', $wanted > 0 ? 'white subject' : 'black subject', Stops::of($wanted));
 
-        return new Situation($capture, $measures, $approach, $placement, $kit, $intent, $plan, $brief, $series, $earlier, $file, $colourSpace, $reason);
+        return new Situation($capture, $measures, $approach, $placement, $kit, $intent, $plan, $brief, $series, $earlier, $file, $colourSpace, $reason, $rowPictures);
     }
 
     /**
@@ -144,12 +145,12 @@ final class Situations
      *
      * @param  list<array{float, float, float, int}>  $frames
      */
-    public static function series(array $frames, ?SeriesKind $declared = null, ?float $sceneStops = null, ?Drive $drive = null): Situation
+    public static function series(array $frames, ?SeriesKind $declared = null, ?float $sceneStops = null, ?Drive $drive = null, array $pictures = []): Situation
     {
         $records = self::frames($frames, $drive);
 
         return self::make(
-            iso: end($frames)[2], mode: ExposureMode::Manual, intent: new Intent(sceneStops: $sceneStops), kit: self::kit(), series: Series::of($records, $declared), record: ['drive' => $drive],
+            iso: end($frames)[2], mode: ExposureMode::Manual, intent: new Intent(sceneStops: $sceneStops), kit: self::kit(), series: Series::of($records, $declared), record: ['drive' => $drive], rowPictures: $pictures,
         );
     }
 

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Imaging\LooseFile;
 use App\Imaging\PixelEngine;
+use App\Imaging\PlateRenderer;
 use App\Imaging\Tool;
 use App\PracticeCamera\Body;
 use App\PracticeCamera\Scene;
@@ -23,6 +24,7 @@ use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Metering\MeteringPattern;
+use TruePupil\Core\PracticeCamera\Framing;
 use TruePupil\Core\Sensor\Format;
 use TruePupil\Core\Tone\Srgb;
 
@@ -131,6 +133,27 @@ final class ImagingTest extends TestCase
         $this->assertSame((string) $settings, (string) $record->settings());
         $this->assertSame(['Marlpit One', ExposureMode::Aperture, MeteringPattern::Scene], [$record->model, $record->mode, $record->metering]);
         $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($path, null)->metering['scene'], 0.25);
+    }
+
+    public function test_a_frame_is_measured_back_where_it_was_shot(): void
+    {
+        // The green bowl and the blue beaker: neither clips. Regions as fractions of the frame.
+        foreach ([[0.52, 0.6, 0.1, 0.08], [0.27, 0.62, 0.04, 0.08]] as [$x, $y, $width, $height]) {
+            $path = Pictures::path('jpg');
+            $settings = $this->press($path, ExposureMode::Manual, ExposureTime::of(1 / 60), Stops::none());
+            $scene = Scene::find('pots');
+            $grid = app(PlateRenderer::class)->meterGrid($scene->plate, $scene->candelasPerUnit, Framing::of($scene->focalLength35, 50, ['x' => 0.5, 'y' => 0.5]), 360);
+            $inside = [];
+            foreach ($grid->cells as $i => $luminance) {
+                [$u, $v] = [($i % $grid->columns + 0.5) / $grid->columns, (intdiv($i, $grid->columns) + 0.5) / $grid->rows];
+                if ($u > $x && $u < $x + $width && $v > $y && $v < $y + $height) {
+                    $inside[] = $luminance;
+                }
+            }
+            $shot = log(array_sum($inside) / count($inside) / 0.18, 2) - $settings->ev100()->value;
+
+            $this->assertEqualsWithDelta($shot, app(LooseFile::class)->measure($path, "$x,$y,$width,$height")->subject?->tone->meanStops, 0.1);
+        }
     }
 
     public function test_there_are_no_other_scenes(): void

@@ -17,6 +17,7 @@ use Tests\TestCase;
 use TruePupil\Core\Capture\RecordReader;
 use TruePupil\Core\Capture\UnreadablePicture;
 use TruePupil\Core\Measure\Measures;
+use TruePupil\Core\Measure\StoredMeasures;
 
 /** Files as they come: every format, hostile ones, and known pictures measured back from real JPEGs. */
 final class RealFilesTest extends TestCase
@@ -148,6 +149,15 @@ final class RealFilesTest extends TestCase
         $path = Pictures::jpeg(patch: 90);
 
         $this->assertSame(json_encode($this->measure($path, Pictures::SUBJECT)->toArray()), json_encode($this->measure($path, Pictures::SUBJECT)->toArray()));
+    }
+
+    public function test_what_is_stored_of_a_picture_comes_back_whole(): void
+    {
+        $measures = $this->measure(Pictures::jpeg(patch: 255, ground: 30), Pictures::SUBJECT)->toArray();
+        $again = StoredMeasures::restore(json_decode((string) json_encode($measures), true))->toArray();
+
+        $this->assertSame(array_keys($measures), array_keys($again));
+        $this->assertEqualsWithDelta(json_decode((string) json_encode($measures), true), json_decode((string) json_encode($again), true), 1e-9);
     }
 
     #[DataProvider('tilts')]

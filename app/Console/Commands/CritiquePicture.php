@@ -60,6 +60,7 @@ final class CritiquePicture extends JsonCommand
             $situation = new Situation(
                 $it['record'], $it['measures'], $approach, $brief?->placement($this->option('placement') ?? $brief->placements[0]->id ?? null), $kit, $plan->intent ?? new Intent, $plan, $brief,
                 $index === count($pictures) - 1 ? $series : null, array_slice($records, 0, $index), $it['picture']->format, $it['picture']->colourSpace,
+                rowPictures: array_values(array_filter(array_map(fn (array $one) => $one['measures']->thumb, $pictures))),
             );
             $frames[] = ['file' => basename($it['path']), 'record' => RecordArray::of($it['picture']), 'measures' => $it['measures']->toArray(), ...Critique::of($situation, $this->critic)->toArray()];
         }

@@ -6,7 +6,9 @@ namespace Tests\Core\Capture;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use TruePupil\Core\Capture\Drive;
 use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Capture\FocusMode;
 use TruePupil\Core\Capture\Provenance;
 use TruePupil\Core\Capture\RecordNormaliser;
 use TruePupil\Core\Capture\Support;
@@ -60,6 +62,12 @@ final class RecordTest extends TestCase
             'a clock never set' => [['DateTimeOriginal' => '0000:00:00 00:00:00'], 'takenAt'],
             'a day that is none' => [['DateTimeOriginal' => '2026:02:31 10:00:00'], 'takenAt'],
             'an equivalent of zero' => [['FocalLengthIn35mmFormat' => 0], 'focalLength35'],
+            'an f-number of nothing like a lens' => [['FNumber' => 0.01], 'fNumber'],
+            'a time of a year' => [['ExposureTime' => 3.2e7], 'exposureTime'],
+            'an infinite rational' => [['ExposureTime' => 'inf'], 'exposureTime'],
+            'an undefined rational' => [['FNumber' => 'undef'], 'fNumber'],
+            'an ISO of a billion' => [['ISO' => 1e9], 'iso'],
+            'a focal length of a building' => [['FocalLength' => 65535], 'focalLength'],
             'blanks for a lens' => [['LensModel' => "  \0 "], 'lens'],
             'a list for a lens' => [['LensModel' => ['a', 'b']], 'lens'],
         ];
@@ -113,6 +121,16 @@ final class RecordTest extends TestCase
         $this->assertSame(Provenance::File, $record->sourceOf('iso'));
         $this->assertSame(ExposureMode::Manual, $record->mode);
         $this->assertSame(Provenance::Student, $record->sourceOf('support'));
+    }
+
+    public function test_what_makers_say_in_words_is_understood(): void
+    {
+        $record = (new RecordNormaliser)->normalise(['ImageStabilization' => 'On (shift)', 'ShutterType' => 'Electronic', 'FocusMode' => 'AF-C', 'DriveMode' => 'Continuous High', 'ISOAuto' => 'On']);
+
+        $this->assertSame([true, true, FocusMode::Continuous, Drive::Continuous, true], [$record->stabiliser, $record->silent, $record->focusMode, $record->drive, $record->isoAutomatic]);
+        $other = (new RecordNormaliser)->normalise(['VibrationReduction' => 'Off', 'ShutterMode' => 'Electronic Front Curtain', 'FocusMode' => 'Manual', 'ReleaseMode' => 'Exposure Bracketing']);
+        $this->assertSame([false, false, FocusMode::Manual, Drive::Bracket, null], [$other->stabiliser, $other->silent, $other->focusMode, $other->drive, $other->isoAutomatic]);
+        $this->assertNull((new RecordNormaliser)->normalise(['ImageStabilization' => 'Whatever'])->stabiliser);
     }
 
     public function test_who_takes_compensation(): void

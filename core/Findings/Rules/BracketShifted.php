@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Series\Alignment;
+use TruePupil\Core\Series\SeriesKind;
+
+/** A bracket whose frames do not lie on each other. */
+final class BracketShifted implements FindingRule
+{
+    /** % of the width. */
+    private const SHIFTED = 1.2;
+
+    /** Below it the frames are hardly of one scene. */
+    private const ALIKE = 0.6;
+
+    public function id(): string
+    {
+        return 'series.bracket-shifted';
+    }
+
+    public function needs(): array
+    {
+        return [];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $pictures = $situation->rowPictures;
+        if ($situation->series?->kind() !== SeriesKind::Bracket || count($pictures) < 2) {
+            return null;
+        }
+        $worst = null;
+        foreach (array_slice($pictures, 1) as $picture) {
+            $shift = Alignment::between($pictures[0], $picture);
+            if ($shift !== null && $shift->likeness >= self::ALIKE && ($worst === null || $shift->distance() > $worst->distance())) {
+                $worst = $shift;
+            }
+        }
+        if ($worst === null || $worst->distance() <= self::SHIFTED) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Series,
+            severity: Severity::Weakness,
+            sentence: sprintf('The frames of this bracket are shifted against each other by up to %.1f %% of the width. Software can line them up at the cost of the edges; a tripod, or the camera pressed to something, keeps them.', $worst->distance()),
+            evidence: [new Evidence('largest shift', $worst->distance(), '%', self::SHIFTED, self::SHIFTED - $worst->distance())],
+            source: 'The shift at which two frames correlate best, on thumbnails.',
+            confidence: $worst->likeness,
+        );
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Series;
+
+use TruePupil\Core\Picture\GreyGrid;
+
+/** How far two pictures of one scene are shifted against each other: the shift at which they correlate best, whatever their exposure. */
+final readonly class Alignment
+{
+    /** Cells that are tried to every side. */
+    private const REACH = 8;
+
+    /** Every second cell is compared: enough to tell, and four times quicker. */
+    private const STRIDE = 2;
+
+    private function __construct(
+        /** % of the width; positive: the second lies further right. */
+        public float $across,
+        /** % of the width; positive: the second lies further down. */
+        public float $down,
+        /** Correlation at that shift, −1 to 1: low where the pictures are of different things. */
+        public float $likeness,
+    ) {
+    }
+
+    /** @return ?self null for pictures of different shapes */
+    public static function between(GreyGrid $first, GreyGrid $second): ?self
+    {
+        if ($first->columns !== $second->columns || $first->rows !== $second->rows) {
+            return null;
+        }
+        $best = [0, 0, -2.0];
+        for ($dy = -self::REACH; $dy <= self::REACH; $dy++) {
+            for ($dx = -self::REACH; $dx <= self::REACH; $dx++) {
+                $likeness = self::likeness($first, $second, $dx, $dy);
+                // A tie goes to the smaller shift.
+                if ($likeness > $best[2] + 1e-9 || abs($likeness - $best[2]) <= 1e-9 && abs($dx) + abs($dy) < abs($best[0]) + abs($best[1])) {
+                    $best = [$dx, $dy, $likeness];
+                }
+            }
+        }
+
+        return new self(100 * $best[0] / $first->columns, 100 * $best[1] / $first->columns, $best[2]);
+    }
+
+    /** % of the width. */
+    public function distance(): float
+    {
+        return hypot($this->across, $this->down);
+    }
+
+    private static function likeness(GreyGrid $first, GreyGrid $second, int $dx, int $dy): float
+    {
+        [$w, $h] = [$first->columns, $first->rows];
+        [$n, $a, $b, $aa, $bb, $ab] = [0, 0.0, 0.0, 0.0, 0.0, 0.0];
+        for ($y = max(0, -$dy); $y < min($h, $h - $dy); $y += self::STRIDE) {
+            for ($x = max(0, -$dx), $end = min($w, $w - $dx); $x < $end; $x += self::STRIDE) {
+                [$one, $two] = [$first->cells[$y * $w + $x], $second->cells[($y + $dy) * $w + $x + $dx]];
+                $n++;
+                $a += $one;
+                $b += $two;
+                $aa += $one * $one;
+                $bb += $two * $two;
+                $ab += $one * $two;
+            }
+        }
+        $spread = $n === 0 ? 0.0 : sqrt(max(0.0, $aa - $a * $a / $n) * max(0.0, $bb - $b * $b / $n));
+
+        return $spread < 1e-6 ? 0.0 : ($ab - $a * $b / $n) / $spread;
+    }
+}
