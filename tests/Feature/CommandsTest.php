@@ -30,7 +30,7 @@ final class CommandsTest extends TestCase
 
         $this->assertSame(600 * 400, array_sum($measured['tone']['histogram']['luminance']));
         $this->assertEqualsWithDelta(1.342, $measured['subject']['meanStops'], 0.05);
-        $this->assertEqualsCanonicalizing(['tone', 'metering', 'focus', 'composition', 'colour', 'subject'], array_keys($measured));
+        $this->assertEqualsCanonicalizing(['tone', 'metering', 'focus', 'composition', 'colour', 'subject', 'thumb'], array_keys($measured));
     }
 
     public function test_critique(): void
