@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\HandIn;
 
 use InvalidArgumentException;
+use TruePupil\Core\Intent\Facing;
 use TruePupil\Core\Intent\Idea;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
@@ -58,6 +59,7 @@ final class IntentInput
             person: $flag('person'),
             sceneStops: self::number($typed, 'sceneStops'),
             idea: Idea::tryFrom(self::text($typed, 'idea')),
+            facing: Facing::tryFrom(self::text($typed, 'facing')),
         );
     }
 

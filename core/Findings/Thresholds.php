@@ -67,6 +67,21 @@ final class Thresholds
     /** % of the diagonal within which a subject stands where an idea has it. */
     public const IDEA_KEPT = 5.0;
 
+    /** Room ahead of a subject against the room behind it, under which it looks out of the picture. */
+    public const LOOK_ROOM_SHORT = 0.8;
+
+    /** The same, from which it has somewhere to look or go. */
+    public const LOOK_ROOM_GIVEN = 1.25;
+
+    /** Share of the frame's height above a person that is more than a head needs. */
+    public const HEAD_ROOM = 0.3;
+
+    /** % of the frame between which a subject is neither near nor far. */
+    public const HALF_WAY = [4.0, 14.0];
+
+    /** Share of all attention under which a subject does not hold the picture. */
+    public const HOLDS = 0.25;
+
     /** Stops of red over blue (or green over both) in what should be neutral. */
     public const CAST = 0.35;
 

@@ -25,6 +25,7 @@ final readonly class Intent
      * @param  bool  $crossesLight  the subject passes from one light into another
      * @param  bool  $person  somebody is in the picture
      * @param  ?Idea  $idea  of composition, where one was declared
+     * @param  ?Facing  $facing  where the subject looks or goes, as seen in the picture
      * @param  ?float  $sceneStops  from the darkest to the brightest place that should keep detail, stops
      *
      * @throws InvalidOptics|InvalidExposure
@@ -46,6 +47,7 @@ final readonly class Intent
         public bool $person = false,
         public ?float $sceneStops = null,
         public ?Idea $idea = null,
+        public ?Facing $facing = null,
     ) {
         $distances = ['subject distance' => $subject, 'near limit' => $near, 'far limit' => $far === INF ? null : $far, 'background distance' => $background];
         foreach (array_filter($distances, fn (?float $distance): bool => $distance !== null) as $name => $distance) {

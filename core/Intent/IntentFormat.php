@@ -36,6 +36,7 @@ final class IntentFormat
             person: $intent->flag('person') ?? false,
             sceneStops: $intent->positiveOrNull('sceneStops'),
             idea: $intent->choice('idea', Idea::class),
+            facing: $intent->choice('facing', Facing::class),
         );
     }
 }

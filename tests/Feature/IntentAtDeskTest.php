@@ -33,6 +33,18 @@ final class IntentAtDeskTest extends TestCase
         $this->get(route('frames.edit', $frame))->assertSee('value="1,5 m"', escape: false)->assertSee('Depth ruler')->assertSee('Movement comb');
     }
 
+    public function test_where_the_subject_looks_is_asked_for_kept_and_judged(): void
+    {
+        $world = World::make();
+        $frame = $world->prepared();
+        $marks = ['subject' => ['x' => '5', 'width' => '20'], 'intent' => ['facing' => 'left']];
+
+        $this->actingAs($world->student)->put(route('frames.update', $frame), World::form($marks))->assertRedirect()->assertSessionHasNoErrors();
+
+        $this->assertContains('composition.look-room', $frame->fresh()->findings->where('current', true)->pluck('rule_id')->all());
+        $this->get(route('frames.edit', $frame))->assertSee('<option value="left" selected>to the left</option>', escape: false);
+    }
+
     public function test_what_cannot_be_is_told_and_kept(): void
     {
         $world = World::make();

@@ -1,3 +1,4 @@
+@use(TruePupil\Core\Intent\Facing)
 @use(TruePupil\Core\Intent\Idea)
 @use(TruePupil\Core\Intent\MovementLook)
 @php($typed = old('intent', $frame->intent ?? []))
@@ -12,6 +13,8 @@
             <select name="intent[want]"><option value="">nothing moves, or it does not matter</option>@foreach (MovementLook::cases() as $look)<option value="{{ $look->value }}" @selected(($typed['want'] ?? '') === $look->value)>{{ $look->label() }}</option>@endforeach</select></label>
         <label>Idea <span class="fine">of the composition</span>
             <select name="intent[idea]"><option value="">none in particular</option>@foreach (Idea::cases() as $idea)<option value="{{ $idea->value }}" @selected(($typed['idea'] ?? '') === $idea->value)>{{ $idea->label() }}</option>@endforeach</select></label>
+        <label>It looks or goes <span class="fine">as seen in the picture</span>
+            <select name="intent[facing]"><option value="">nowhere in particular</option>@foreach (Facing::cases() as $facing)<option value="{{ $facing->value }}" @selected(($typed['facing'] ?? '') === $facing->value)>{{ $facing->label() }}</option>@endforeach</select></label>
         <label>Its speed <span class="fine">m/s; walking is 1.4</span> <input name="intent[speed]" value="{{ $typed['speed'] ?? '' }}" maxlength="20" inputmode="decimal" autocomplete="off" placeholder="1.4"></label>
         <label>Its direction <span class="fine">°; 0 across, 90 towards you</span> <input name="intent[angle]" value="{{ $typed['angle'] ?? '' }}" maxlength="20" inputmode="decimal" autocomplete="off" placeholder="0"></label>
     </div>

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Thresholds;
+use TruePupil\Core\Findings\Topic;
+
+/** Much of the frame lies empty above a person's head. */
+final class HeadRoom implements FindingRule
+{
+    public function id(): string
+    {
+        return 'composition.head-room';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Subject];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $region = $situation->measures->subject?->region;
+        if ($region === null || ! $situation->intent->person || $situation->intent->idea !== null) {
+            return null;
+        }
+        [$above, $below] = [$region->y, 1 - $region->y - $region->height];
+        if ($above < Thresholds::HEAD_ROOM || $above < 1.5 * $below) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Composition,
+            severity: Severity::Choice,
+            sentence: sprintf('%.0f %% of the height lies above the head and %.0f %% below the mark: the person sinks in the frame. Point the camera lower, or go nearer, until a hand\'s breadth is left above.', 100 * $above, 100 * $below),
+            evidence: [new Evidence('room above the head', 100 * $above, '% of the height', 100 * Thresholds::HEAD_ROOM, 100 * (Thresholds::HEAD_ROOM - $above))],
+            source: 'The mark of the subject, taken to begin at the head.',
+        );
+    }
+}
