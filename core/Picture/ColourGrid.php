@@ -30,9 +30,9 @@ final readonly class ColourGrid
     /** Brightness as the eye grades it: the codes weighted by luminance (luma of IEC 61966-2-1 codes, 0–255). */
     public function grey(): GreyGrid
     {
-        $grey = [];
-        for ($i = 0, $end = count($this->codes); $i < $end; $i += 3) {
-            $grey[] = 0.2126 * $this->codes[$i] + 0.7152 * $this->codes[$i + 1] + 0.0722 * $this->codes[$i + 2];
+        [$grey, $codes] = [[], $this->codes];
+        for ($i = 0, $end = count($codes); $i < $end; $i += 3) {
+            $grey[] = 0.2126 * $codes[$i] + 0.7152 * $codes[$i + 1] + 0.0722 * $codes[$i + 2];
         }
 
         return GreyGrid::of($this->columns, $this->rows, $grey);
@@ -46,21 +46,21 @@ final readonly class ColourGrid
             return $this;
         }
         [$wide, $high] = [intdiv($this->columns, $block), max(1, intdiv($this->rows, $block))];
-        $codes = [];
+        [$all, $codes] = [$this->codes, []];
         for ($y = 0; $y < $high; $y++) {
             for ($x = 0; $x < $wide; $x++) {
-                $sum = [0, 0, 0];
-                $count = 0;
-                for ($dy = 0; $dy < $block && $y * $block + $dy < $this->rows; $dy++) {
-                    $at = 3 * (($y * $block + $dy) * $this->columns + $x * $block);
-                    for ($dx = 0; $dx < $block; $dx++, $at += 3) {
-                        $sum[0] += $this->codes[$at];
-                        $sum[1] += $this->codes[$at + 1];
-                        $sum[2] += $this->codes[$at + 2];
+                [$r, $g, $b, $count] = [0, 0, 0, 0];
+                for ($v = $y * $block, $bottom = min($v + $block, $this->rows); $v < $bottom; $v++) {
+                    for ($at = 3 * ($v * $this->columns + $x * $block), $end = $at + 3 * $block; $at < $end; $at += 3) {
+                        $r += $all[$at];
+                        $g += $all[$at + 1];
+                        $b += $all[$at + 2];
                         $count++;
                     }
                 }
-                array_push($codes, intdiv($sum[0], $count), intdiv($sum[1], $count), intdiv($sum[2], $count));
+                $codes[] = intdiv($r, $count);
+                $codes[] = intdiv($g, $count);
+                $codes[] = intdiv($b, $count);
             }
         }
 

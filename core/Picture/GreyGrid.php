@@ -61,11 +61,11 @@ final readonly class GreyGrid
     /** Each cell the mean of itself and its neighbours, so that the steps of a slanting edge melt into a slope. */
     public function smoothed(): self
     {
-        [$w, $h] = [$this->columns, $this->rows];
-        $across = $this->cells;
+        [$w, $h, $cells] = [$this->columns, $this->rows, $this->cells];
+        $across = $cells;
         for ($y = 0; $y < $h; $y++) {
             for ($x = 1, $i = $y * $w + 1; $x < $w - 1; $x++, $i++) {
-                $across[$i] = ($this->cells[$i - 1] + $this->cells[$i] + $this->cells[$i + 1]) / 3;
+                $across[$i] = ($cells[$i - 1] + $cells[$i] + $cells[$i + 1]) / 3;
             }
         }
         $both = $across;

@@ -246,14 +246,12 @@ final class PixelProgram
      */
     private function ends(Picture $picture, array $r, array $g, array $b): array
     {
-        // All three can only be there where each has pixels there; most pictures need no second look.
-        $most = max(min($r[254] + $r[255], $g[254] + $g[255], $b[254] + $b[255]), min($r[0] + $r[1], $g[0] + $g[1], $b[0] + $b[1]));
-        if ($most === 0) {
-            return ['lost' => 0, 'blocked' => 0];
-        }
-        $counts = $this->numbers($this->vips->run('hist_find', $this->flagged($picture)));
+        // All three can only be there where each has pixels there; many pictures need no second look.
+        $most = fn (int $from): int => min($r[$from] + $r[$from + 1], $g[$from] + $g[$from + 1], $b[$from] + $b[$from + 1]);
+        // The bits that all three share are at least 254 only where each is; the bits that any has are at most 1 likewise.
+        $pairs = fn (string $operation, int $from): int => $most($from) === 0 ? 0 : array_sum(array_slice($this->numbers($this->vips->run('hist_find', $this->vips->run($operation, $picture))), $from, 2));
 
-        return ['lost' => $counts[self::LOST] ?? 0, 'blocked' => $counts[self::BLOCKED] ?? 0];
+        return ['lost' => $pairs('bandand', 254), 'blocked' => $pairs('bandor', 0)];
     }
 
     /**
@@ -265,14 +263,13 @@ final class PixelProgram
     private function detail(Picture $picture): array
     {
         [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
-        $green = $this->vips->keep($this->vips->run('extract_band', $picture, [1]));
         $columns = max(1, min(64, intdiv($width, self::BLOCK)));
         $rows = max(1, min(self::STRIPS, intdiv($height, self::STRIP)));
         $maps = ['slopeX' => [], 'slopeY' => [], 'bendX' => [], 'bendY' => []];
         [$blockWidth, $strip] = [intdiv($width, $columns), min(self::STRIP, $height)];
         for ($row = 0; $row < $rows; $row++) {
             $top = max(0, min($height - $strip, (int) round(($row + 0.5) * $height / $rows - $strip / 2)));
-            $crop = $this->vips->run('crop', $green, [0, $top, $columns * $blockWidth, $strip]);
+            $crop = $this->vips->keep($this->vips->run('extract_band', $this->vips->run('crop', $picture, [0, $top, $columns * $blockWidth, $strip]), [1]));
             foreach (['X' => [1, 0], 'Y' => [0, 1]] as $direction => $step) {
                 $slope = $this->vips->keep($this->difference($crop, $step));
                 array_push($maps['slope'.$direction], ...$this->blockMeans($slope, $columns, $blockWidth));

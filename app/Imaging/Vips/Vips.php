@@ -38,6 +38,8 @@ final class Vips
         void *vips_image_write_to_memory(VipsImage *image, size_t *size);
         int vips_hist_find(VipsImage *in, VipsImage **out, ...);
         int vips_maplut(VipsImage *in, VipsImage **out, VipsImage *lut, ...);
+        int vips_bandand(VipsImage *in, VipsImage **out, ...);
+        int vips_bandor(VipsImage *in, VipsImage **out, ...);
         int vips_bandmean(VipsImage *in, VipsImage **out, ...);
         int vips_equal_const1(VipsImage *in, VipsImage **out, double value, ...);
         int vips_extract_band(VipsImage *in, VipsImage **out, int band, ...);

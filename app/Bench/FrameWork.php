@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Briefs\BriefLibrary;
+use App\Imaging\FrameMeasurer;
+use App\Imaging\PictureTags;
+use App\Imaging\PixelEngine;
+use TruePupil\Core\Brief\Approach;
+use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordNormaliser;
+use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Capture\TypedFields;
+use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Findings\Critic;
+use TruePupil\Core\Findings\Critique;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Measure\Measures;
+
+/** What is done for one frame, without the database. */
+final readonly class FrameWork
+{
+    public function __construct(private PictureTags $tags, private PixelEngine $pixels, private FrameMeasurer $measurer, private Critic $critic, private BriefLibrary $library)
+    {
+    }
+
+    public static function subject(): Region
+    {
+        return Region::of(0.35, 0.3, 0.2, 0.35);
+    }
+
+    public function record(string $picture): CaptureRecord
+    {
+        return (new TypedFields(support: Support::Hand))->fillIn((new RecordNormaliser)->normalise($this->tags->read($picture)));
+    }
+
+    public function critique(CaptureRecord $record, Measures $measures): Critique
+    {
+        $brief = $this->library->find('meter-is-fooled');
+
+        return Critique::of(new Situation($record, $measures, new Approach, $brief?->placement('white'), brief: $brief), $this->critic);
+    }
+
+    /** Record, measures and critique: what the command line does. */
+    public function analyse(string $picture): Critique
+    {
+        return $this->critique($this->record($picture), $this->measurer->measure($picture, self::subject()));
+    }
+
+    /** All that both jobs of the queue do for a frame that is handed in. */
+    public function handIn(string $picture, string $copy): Critique
+    {
+        $this->pixels->workingCopy($picture, $copy, (int) config('pupil.working_side'));
+
+        return $this->analyse($picture);
+    }
+}
