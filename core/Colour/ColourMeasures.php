@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace TruePupil\Core\Colour;
 
 use TruePupil\Core\Picture\ColourGrid;
+use TruePupil\Core\Tone\Halo;
 use TruePupil\Core\Tone\Srgb;
 
-/** What the colours of a picture show: a cast in what should be neutral, over-saturation, one hue that rules, dark corners. */
+/** What colour and finish of a picture show: a cast in what should be neutral, over-saturation, one hue that rules, dark corners, halos. */
 final readonly class ColourMeasures
 {
     /** Saturation (HSV) up to which a mid-tone counts as meant to be neutral. */
@@ -18,6 +19,12 @@ final readonly class ColourMeasures
 
     private const OVER = 0.92;
 
+    /** Columns on which colours are counted. */
+    private const COLOUR = 96;
+
+    /** Columns on which halos are looked for: single pixels of sharpening are gone there. */
+    private const FINISH = 192;
+
     private const HUES = ['red', 'orange', 'yellow', 'green-yellow', 'green', 'green-cyan', 'cyan', 'azure', 'blue', 'violet', 'magenta', 'rose'];
 
     /**
@@ -26,14 +33,16 @@ final readonly class ColourMeasures
      * @param  ?array{hue: string, sharePct: float}  $dominant  the hue that holds most of the colour; null in a picture without colour
      * @param  float  $cornerStops  stops by which the corners are darker than the middle; negative is darker
      * @param  float  $saturation  mean, 0–1
+     * @param  ?float  $halo  overshoot along strong edges as a share of their step; null where too few lie on plain ground
      */
-    private function __construct(public ?array $cast, public float $overSaturatedPct, public ?array $dominant, public float $cornerStops, public float $saturation)
+    private function __construct(public ?array $cast, public float $overSaturatedPct, public ?array $dominant, public float $cornerStops, public float $saturation, public ?float $halo)
     {
     }
 
     public static function of(ColourGrid $grid): self
     {
-        $grid = $grid->reduced(96);
+        $halo = Halo::of($grid->reduced(self::FINISH)->grey());
+        $grid = $grid->reduced(self::COLOUR);
         $neutrals = [];
         $hues = array_fill(0, 12, 0.0);
         [$over, $saturations, $cells] = [0, 0.0, $grid->columns * $grid->rows];
@@ -62,20 +71,21 @@ final readonly class ColourMeasures
             $colour < 5.0 * $cells * 0.2 ? null : ['hue' => self::HUES[$hue], 'sharePct' => round(100 * $hues[$hue] / $colour, 1)],
             round(self::corners($grid), 3),
             round($saturations / $cells, 4),
+            $halo?->strength,
         );
     }
 
-    /** @return array{cast: ?array{warm: float, green: float}, overSaturatedPct: float, dominant: ?array{hue: string, sharePct: float}, cornerStops: float, saturation: float} */
+    /** @return array{cast: ?array{warm: float, green: float}, overSaturatedPct: float, dominant: ?array{hue: string, sharePct: float}, cornerStops: float, saturation: float, halo?: ?float} */
     public function toArray(): array
     {
-        return ['cast' => $this->cast, 'overSaturatedPct' => $this->overSaturatedPct, 'dominant' => $this->dominant, 'cornerStops' => $this->cornerStops, 'saturation' => $this->saturation];
+        return ['cast' => $this->cast, 'overSaturatedPct' => $this->overSaturatedPct, 'dominant' => $this->dominant, 'cornerStops' => $this->cornerStops, 'saturation' => $this->saturation, 'halo' => $this->halo];
     }
 
     /** @param  array<mixed>  $stored  as toArray() gave it */
     public static function restore(array $stored): self
     {
-        /** @var array{cast: ?array{warm: float, green: float}, overSaturatedPct: float, dominant: ?array{hue: string, sharePct: float}, cornerStops: float, saturation: float} $stored */
-        return new self($stored['cast'], (float) $stored['overSaturatedPct'], $stored['dominant'], (float) $stored['cornerStops'], (float) $stored['saturation']);
+        /** @var array{cast: ?array{warm: float, green: float}, overSaturatedPct: float, dominant: ?array{hue: string, sharePct: float}, cornerStops: float, saturation: float, halo?: ?float} $stored */
+        return new self($stored['cast'], (float) $stored['overSaturatedPct'], $stored['dominant'], (float) $stored['cornerStops'], (float) $stored['saturation'], $stored['halo'] ?? null);
     }
 
     /**

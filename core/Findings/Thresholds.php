@@ -79,8 +79,8 @@ final class Thresholds
     /** % of the frame between which a subject is neither near nor far. */
     public const HALF_WAY = [4.0, 14.0];
 
-    /** Share of all attention under which a subject does not hold the picture. */
-    public const HOLDS = 0.25;
+    /** Attention against area under which a subject does not hold the picture: little more than any other part of it. */
+    public const HOLDS = 1.5;
 
     /** Stops of red over blue (or green over both) in what should be neutral. */
     public const CAST = 0.35;
@@ -93,6 +93,9 @@ final class Thresholds
 
     /** Stops by which all four corners are darker than the middle. */
     public const DARK_CORNERS = 1.3;
+
+    /** Overshoot on both sides of strong edges, as a share of the step, that the eye sees as a glow. */
+    public const HALO = 0.07;
 
     /** Stops of room above the brightest thousandth that raw could have used. */
     public const HEADROOM = 1.0;

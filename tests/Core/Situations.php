@@ -95,7 +95,7 @@ final class Situations
                 'tiltDeg' => 0.0, 'convergenceDeg' => null, 'symmetry' => 0.2, 'symmetryAxis' => 0.5, 'symmetryBest' => 0.2, 'attention' => [], 'balance' => ['x' => 0.5, 'y' => 0.5], 'edges' => [], 'plain' => [], 'lines' => [], 'crops' => [],
                 'subjectAttention' => null, 'ideas' => null, 'aspect' => 1.5,
             ], ...$composition]),
-            $colour === null ? null : ColourMeasures::restore([...['cast' => ['warm' => 0.0, 'green' => 0.0], 'overSaturatedPct' => 0.0, 'dominant' => null, 'cornerStops' => 0.0, 'saturation' => 0.3], ...$colour]),
+            $colour === null ? null : ColourMeasures::restore([...['cast' => ['warm' => 0.0, 'green' => 0.0], 'overSaturatedPct' => 0.0, 'dominant' => null, 'cornerStops' => 0.0, 'saturation' => 0.3, 'halo' => null], ...$colour]),
             ends: $ends,
         );
         $placement = $wanted === null ? null : new Placement('it', $wanted > 0 ? 'white subject' : 'black subject', Stops::of($wanted));

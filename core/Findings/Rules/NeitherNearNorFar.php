@@ -35,7 +35,8 @@ final class NeitherNearNorFar implements FindingRule
         }
         $share = $region->sharePct();
         [$from, $to] = Thresholds::HALF_WAY;
-        if ($share < $from || $share > $to || $held >= Thresholds::HOLDS) {
+        $least = Thresholds::HOLDS * $share;
+        if ($share < $from || $share > $to || 100 * $held >= $least) {
             return null;
         }
 
@@ -45,7 +46,7 @@ final class NeitherNearNorFar implements FindingRule
             severity: Severity::Choice,
             sentence: sprintf('The subject takes %.0f %% of the frame and %.0f %% of what draws the eye: neither near nor far. Work the scene: at half the distance it takes about %.0f %%, at twice the distance %.0f %% and the place becomes the subject; then go round it and see what stands behind.', $share, 100 * $held, min(100.0, 4 * $share), $share / 4),
             evidence: [
-                new Evidence('attention held by the subject', 100 * $held, '%', 100 * Thresholds::HOLDS, 100 * ($held - Thresholds::HOLDS)),
+                new Evidence('attention held by the subject', 100 * $held, '%', $least, 100 * $held - $least),
                 new Evidence('share of the frame', $share, '%'),
             ],
             source: 'The mark of the subject and the attention map. The area grows with the square of nearness.',

@@ -19,12 +19,12 @@ final class NeitherNearNorFarTest extends TestCase
         $finding = $this->judge(0.4, 0.1);
 
         $this->assertStringContainsString('at half the distance it takes about 32 %, at twice the distance 2 %', (string) $finding?->sentence);
-        $this->assertEqualsWithDelta(-15.0, $finding->evidence[0]->margin, 1e-9);
+        $this->assertEqualsWithDelta(-2.0, $finding->evidence[0]->margin, 1e-9);
     }
 
     public function test_nothing_to_say(): void
     {
-        $this->assertNull($this->judge(0.4, 0.3), 'it holds the picture');
+        $this->assertNull($this->judge(0.4, 0.13), 'it holds the picture');
         $this->assertNull($this->judge(0.1, 0.1), 'small on purpose, or another finding');
         $this->assertNull($this->judge(1.0, 0.1), 'near');
         $this->assertNull($this->judge(0.4, 0.1, new Intent(idea: Idea::Isolation)), 'an idea was declared');
