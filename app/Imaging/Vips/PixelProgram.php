@@ -47,9 +47,13 @@ final class PixelProgram
     /** Of the small colour picture: fine enough to find lines to a fraction of a degree. */
     private const COLOUR_COLUMNS = 384;
 
-    private const LOST = 3;
+    /**
+     * How pixels at an end of the scale are told, and the lower of the two codes that they come to: the bits that all
+     * three channels share are at least 254 only where each channel is; the bits that any of them has are at most 1 likewise.
+     */
+    private const LOST = ['bandand', 254];
 
-    private const BLOCKED = 60;
+    private const BLOCKED = ['bandor', 0];
 
     /** Of the map of lost and blocked places. */
     private const ENDS_COLUMNS = 192;
@@ -209,23 +213,12 @@ final class PixelProgram
      */
     private function endsMap(Picture $middle): array
     {
-        $marked = $this->vips->keep($this->flagged($middle));
-        $map = fn (int $flag): Picture => $this->vips->keep($this->small($this->vips->run('equal_const1', $marked, [(float) $flag]), self::ENDS_COLUMNS));
-        [$lost, $blocked] = [$map(self::LOST), $map(self::BLOCKED)];
+        $map = fn (string $operation, int $from): Picture => $this->vips->keep($this->small($this->vips->run(
+            'maplut', $this->vips->run($operation, $middle), [$this->vips->table(str_repeat("\0", $from)."\xff\xff".str_repeat("\0", 254 - $from), 256, 1, self::UCHAR)],
+        ), self::ENDS_COLUMNS));
+        [$lost, $blocked] = [$map(...self::LOST), $map(...self::BLOCKED)];
 
         return ['columns' => $this->vips->fact($lost, 'width'), 'rows' => $this->vips->fact($lost, 'height'), 'lost' => base64_encode($this->vips->bytes($lost)), 'blocked' => base64_encode($this->vips->bytes($blocked))];
-    }
-
-    /** Every pixel LOST where all three channels are at the top, BLOCKED where all are at the bottom, something else elsewhere. */
-    private function flagged(Picture $picture): Picture
-    {
-        $flags = '';
-        for ($code = 0; $code < 256; $code++) {
-            // The mean over three bands is one of the two only where all of them are.
-            $flags .= str_repeat(chr($code >= 254 ? self::LOST : ($code <= 1 ? self::BLOCKED : 0)), 3);
-        }
-
-        return $this->vips->run('bandmean', $this->vips->run('maplut', $picture, [$this->vips->table($flags, 256, 3, self::UCHAR)]));
     }
 
     /** At most so many columns, each cell the mean of what it covers. */
@@ -248,10 +241,9 @@ final class PixelProgram
     {
         // All three can only be there where each has pixels there; many pictures need no second look.
         $most = fn (int $from): int => min($r[$from] + $r[$from + 1], $g[$from] + $g[$from + 1], $b[$from] + $b[$from + 1]);
-        // The bits that all three share are at least 254 only where each is; the bits that any has are at most 1 likewise.
         $pairs = fn (string $operation, int $from): int => $most($from) === 0 ? 0 : array_sum(array_slice($this->numbers($this->vips->run('hist_find', $this->vips->run($operation, $picture))), $from, 2));
 
-        return ['lost' => $pairs('bandand', 254), 'blocked' => $pairs('bandor', 0)];
+        return ['lost' => $pairs(...self::LOST), 'blocked' => $pairs(...self::BLOCKED)];
     }
 
     /**

@@ -41,7 +41,6 @@ final class Vips
         int vips_bandand(VipsImage *in, VipsImage **out, ...);
         int vips_bandor(VipsImage *in, VipsImage **out, ...);
         int vips_bandmean(VipsImage *in, VipsImage **out, ...);
-        int vips_equal_const1(VipsImage *in, VipsImage **out, double value, ...);
         int vips_extract_band(VipsImage *in, VipsImage **out, int band, ...);
         int vips_crop(VipsImage *in, VipsImage **out, int left, int top, int width, int height, ...);
         int vips_resize(VipsImage *in, VipsImage **out, double scale, ...);
