@@ -6,11 +6,10 @@ namespace App\Bench;
 
 use App\Briefs\BriefLibrary;
 use App\Imaging\FrameMeasurer;
-use App\Imaging\PictureTags;
 use App\Imaging\PixelEngine;
 use TruePupil\Core\Brief\Approach;
 use TruePupil\Core\Capture\CaptureRecord;
-use TruePupil\Core\Capture\RecordNormaliser;
+use TruePupil\Core\Capture\RecordReader;
 use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Capture\TypedFields;
 use TruePupil\Core\Composition\Region;
@@ -22,7 +21,7 @@ use TruePupil\Core\Measure\Measures;
 /** What is done for one frame, without the database. */
 final readonly class FrameWork
 {
-    public function __construct(private PictureTags $tags, private PixelEngine $pixels, private FrameMeasurer $measurer, private Critic $critic, private BriefLibrary $library)
+    public function __construct(private RecordReader $reader, private PixelEngine $pixels, private FrameMeasurer $measurer, private Critic $critic, private BriefLibrary $library)
     {
     }
 
@@ -33,7 +32,7 @@ final readonly class FrameWork
 
     public function record(string $picture): CaptureRecord
     {
-        return (new TypedFields(support: Support::Hand))->fillIn((new RecordNormaliser)->normalise($this->tags->read($picture)));
+        return (new TypedFields(support: Support::Hand))->fillIn($this->reader->read($picture)->capture);
     }
 
     public function critique(CaptureRecord $record, Measures $measures): Critique

@@ -5,20 +5,16 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use RuntimeException;
-use Symfony\Component\Process\PhpExecutableFinder;
 use Symfony\Component\Process\Process;
 
 /** How many frames two workers get through together: two processes, started as bin/serve starts its worker. */
 final class TwoWorkers
 {
-    private const COMPILED = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=48M'];
-
     /** @return float frames a second */
     public function throughput(string $picture, int $frames): float
     {
-        $php = (string) (new PhpExecutableFinder)->find(false);
         $workers = array_map(fn (int $number): Process => new Process(
-            [$php, ...self::COMPILED, base_path('artisan'), 'pupil:bench', '--worker='.$picture, '--runs='.$frames], timeout: 600,
+            [base_path('bin/lib/worker-php'), base_path('artisan'), 'pupil:bench', '--worker='.$picture, '--runs='.$frames], timeout: 600,
         ), [1, 2]);
         foreach ($workers as $worker) {
             $worker->start();

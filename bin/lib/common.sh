@@ -138,9 +138,6 @@ ENV
     ) || die "cannot write to $1"
 }
 
-# A PHP that compiles its loops: the worker spends its time counting in them.
-WORKER_PHP="php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=48M"
-
 # write_server_files VAR RUN PORT ROOT: configuration of nginx and PHP-FPM
 write_server_files() {
     local var=$1 run=$2 port=$3 root=$4 user_line=''

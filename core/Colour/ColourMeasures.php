@@ -41,7 +41,7 @@ final readonly class ColourMeasures
 
     public static function of(ColourGrid $grid): self
     {
-        $halo = Halo::of($grid->reduced(self::FINISH)->grey());
+        $halo = Halo::strength($grid->reduced(self::FINISH)->grey());
         $grid = $grid->reduced(self::COLOUR);
         $neutrals = [];
         $hues = array_fill(0, 12, 0.0);
@@ -71,7 +71,7 @@ final readonly class ColourMeasures
             $colour < 5.0 * $cells * 0.2 ? null : ['hue' => self::HUES[$hue], 'sharePct' => round(100 * $hues[$hue] / $colour, 1)],
             round(self::corners($grid), 3),
             round($saturations / $cells, 4),
-            $halo?->strength,
+            $halo,
         );
     }
 

@@ -8,7 +8,7 @@ namespace TruePupil\Core\Composition;
 final class Ideas
 {
     /** One part of a side divided in the golden ratio. */
-    private const GOLDEN = 0.381966;
+    public const GOLDEN = 0.381966;
 
     /**
      * @param  float  $aspect  width over height

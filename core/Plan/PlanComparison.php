@@ -67,7 +67,7 @@ final readonly class PlanComparison
             '%s instead of %s%s',
             // ISO says its own name.
             str_starts_with($difference->taken, $difference->name) ? $difference->taken : $difference->name.' '.$difference->taken, $difference->planned,
-            $difference->stops === null ? '' : sprintf(' (%s of light)', Stops::of($difference->stops)->signed()),
+            $difference->stops === null ? '' : sprintf(' (%s %s)', Stops::of($difference->stops)->inWords(), $difference->stops > 0 ? 'brighter' : 'darker'),
         ), $this->moved());
     }
 

@@ -10,7 +10,7 @@ use TruePupil\Core\Picture\GreyGrid;
  * A halo along strong edges, as raising local contrast or shadows too far leaves it: the bright side grows brighter towards
  * the edge and the dark side darker, over about a fiftieth of the frame. Natural light does one of the two, rarely both.
  */
-final readonly class Halo
+final class Halo
 {
     /** Codes between the two sides that make an edge strong. */
     private const STEP = 40.0;
@@ -27,18 +27,10 @@ final readonly class Halo
     private const LEAST = 40;
 
     /**
-     * @param  float  $strength  overshoot on the weaker side as a share of the step; median over all edges
-     * @param  int  $places  where it was measured
-     */
-    private function __construct(public float $strength, public int $places)
-    {
-    }
-
-    /**
      * @param  GreyGrid  $grid  about 192 columns
-     * @return ?self null where too few edges lie on plain ground
+     * @return ?float overshoot on the weaker side as a share of the step, the median over all edges; null where too few lie on plain ground
      */
-    public static function of(GreyGrid $grid): ?self
+    public static function strength(GreyGrid $grid): ?float
     {
         $found = [];
         [$w, $h] = [$grid->columns, $grid->rows];
@@ -48,12 +40,9 @@ final readonly class Halo
         for ($x = 0; $x < $w; $x++) {
             self::along($grid->cells, $x, $w, $h, $found);
         }
-        if (count($found) < self::LEAST) {
-            return null;
-        }
         sort($found);
 
-        return new self(round($found[intdiv(count($found), 2)], 4), count($found));
+        return count($found) < self::LEAST ? null : round($found[intdiv(count($found), 2)], 4);
     }
 
     /**

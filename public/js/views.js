@@ -23,6 +23,7 @@ function watch(views) {
         }
         picture.classList.toggle('picking', name === 'spot');
         views.dataset.shown = name ?? '';
+        sessionStorage.setItem('view', name ?? '');
     };
     for (const button of buttons) {
         button.addEventListener('click', () => show(button.getAttribute('aria-pressed') === 'true' ? null : button.dataset.show));
@@ -31,6 +32,11 @@ function watch(views) {
         const at = buttons.findIndex((button) => button.getAttribute('aria-pressed') === 'true');
         show(buttons[at + 1]?.dataset.show ?? null);
     });
+    // What was looked at on one frame is looked at on the next.
+    const last = sessionStorage.getItem('view');
+    if (buttons.some((button) => button.dataset.show === last)) {
+        show(last);
+    }
     picture.addEventListener('click', (event) => {
         if (views.dataset.shown !== 'spot') {
             return;

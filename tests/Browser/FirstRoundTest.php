@@ -95,6 +95,8 @@ final class FirstRoundTest extends BrowserTestCase
         // Views are laid over the picture by key, each with its numbers; a spot is read by pointing at it.
         $keys('v');
         $this->see('lost in the highlights');
+        $this->browser()->navigate()->refresh();
+        $this->see('lost in the highlights');
         $keys('v', 'v');
         $this->see('Draws the eye');
         $this->assertAccessible();

@@ -150,7 +150,6 @@ final class PixelProgram
         $bands = $this->numbers($this->vips->run('hist_find', $picture));
         $band = fn (int $index): array => array_map(fn (int $code): int => $bands[$code * 3 + $index], range(0, 255));
         [$r, $g, $b] = [$band(0), $band(1), $band(2)];
-        $pixels = array_sum($r);
 
         return [
             'luminance' => $this->luminance($picture), 'r' => $r, 'g' => $g, 'b' => $b,

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\View\Models;
 
+use TruePupil\Core\Composition\Ideas;
 use TruePupil\Core\Composition\Lines;
-use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Composition\PlaceName;
 use TruePupil\Core\Measure\Measures;
 
 /**
@@ -16,15 +17,14 @@ final readonly class FrameOverlays
 {
     public const WIDTH = 1000;
 
-    private function __construct(private Measures $measures, private ?Situation $situation, private float $aspect)
+    private function __construct(private Measures $measures, private float $aspect)
     {
     }
 
-    public static function of(Situation $situation): ?self
+    /** @return ?self null where older rules measured no composition */
+    public static function of(Measures $measures): ?self
     {
-        $composition = $situation->measures->composition;
-
-        return $composition === null ? null : new self($situation->measures, $situation, $composition->aspect);
+        return $measures->composition === null ? null : new self($measures, $measures->composition->aspect);
     }
 
     public function height(): float
@@ -118,7 +118,7 @@ final readonly class FrameOverlays
         [$w, $h] = [self::WIDTH, $this->height()];
         $grid = fn (float $share): string => implode('', array_map(fn (float $s): string => sprintf('M%.1f,0V%.1fM0,%.1fH%d', $s * $w, $h, $s * $h, $w), [$share, 1 - $share]));
 
-        return ['thirds' => $grid(1 / 3), 'golden' => $grid(0.381966), 'diagonals' => sprintf('M0,0L%d,%.1fM%d,0L0,%.1f', $w, $h, $w, $h), 'centre' => sprintf('M%.1f,0V%.1fM0,%.1fH%d', $w / 2, $h, $h / 2, $w)];
+        return ['thirds' => $grid(1 / 3), 'golden' => $grid(Ideas::GOLDEN), 'diagonals' => sprintf('M0,0L%d,%.1fM%d,0L0,%.1f', $w, $h, $w, $h), 'centre' => sprintf('M%.1f,0V%.1fM0,%.1fH%d', $w / 2, $h, $h / 2, $w)];
     }
 
     /** @return list<array{x1: float, y1: float, x2: float, y2: float}> */
@@ -161,9 +161,12 @@ final readonly class FrameOverlays
     private function attentionText(): string
     {
         $composition = $this->measures->composition;
-        $peaks = array_map(fn (array $peak): string => sprintf('%.0f/%.0f (%.0f %%)', 100 * $peak['x'], 100 * $peak['y'], 100 * $peak['weight']), $composition->attention ?? []);
+        $peaks = [];
+        foreach ($composition->attention ?? [] as $index => $peak) {
+            $peaks[] = sprintf('%d %s%s', $index + 1, PlaceName::of($peak['x'], $peak['y']), $index === 0 ? '' : sprintf(' (%.0f %% as strong)', 100 * $peak['weight']));
+        }
 
-        return sprintf('Draws the eye, in %% across/down: %s%s. The cross is the balance of all.', implode(', ', $peaks) ?: 'nothing in particular', $composition?->subjectAttention === null ? '' : sprintf('; the subject holds %.0f %% of all attention', 100 * $composition->subjectAttention));
+        return sprintf('Draws the eye, the strongest first: %s%s. The cross is the balance of all.', implode(', ', $peaks) ?: 'nothing in particular', $composition?->subjectAttention === null ? '' : sprintf('; the subject holds %.0f %% of all attention', 100 * $composition->subjectAttention));
     }
 
     private function edgesText(): string
@@ -178,7 +181,7 @@ final readonly class FrameOverlays
         $distances = $this->measures->composition?->ideas;
 
         return $distances === null ? 'Solid: thirds; dashed: golden ratio; dotted: diagonals and centre. No subject is marked.'
-            : sprintf('Subject from thirds %.1f %%, golden ratio %.1f %%, diagonals %.1f %%, centre %.1f %% of the diagonal; it takes %.1f %% of the frame.', $distances['thirds'], $distances['golden'], $distances['diagonals'], $distances['centre'], $this->situation?->measures->subject?->region->sharePct() ?? 0);
+            : sprintf('Subject from thirds %.1f %%, golden ratio %.1f %%, diagonals %.1f %%, centre %.1f %% of the diagonal; it takes %.1f %% of the frame.', $distances['thirds'], $distances['golden'], $distances['diagonals'], $distances['centre'], $this->measures->subject?->region->sharePct() ?? 0);
     }
 
     private function linesText(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Composition\PlaceName;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -40,8 +41,6 @@ final class CompetingAttention implements FindingRule
         if ($rivals === [] || $subject !== null && count($rivals) === 2 && $composition?->subjectAttention > 0.3) {
             return null;
         }
-        $rival = $rivals[0];
-        $place = sprintf('%s %s', $rival['y'] < 0.4 ? 'upper' : ($rival['y'] > 0.6 ? 'lower' : 'middle'), $rival['x'] < 0.4 ? 'left' : ($rival['x'] > 0.6 ? 'right' : 'centre'));
 
         return new Finding(
             id: $this->id(),
@@ -49,7 +48,7 @@ final class CompetingAttention implements FindingRule
             severity: Severity::Choice,
             sentence: $subject === null
                 ? 'Two places in the picture draw the eye equally. Decide for one: leave the other out, darken it, or let them speak to each other on purpose.'
-                : sprintf('Something in the %s draws the eye as much as the subject does. Leave it out, hide it behind the subject, or darken it.', $place),
+                : sprintf('Something in the %s draws the eye as much as the subject does. Leave it out, hide it behind the subject, or darken it.', PlaceName::of($rivals[0]['x'], $rivals[0]['y'])),
             evidence: [new Evidence('second centre against the first', $peaks[1]['weight'], '', Thresholds::COMPETES, Thresholds::COMPETES - $peaks[1]['weight'])],
             source: 'Image signature (Hou, Harel and Koch 2012): what stands out sparsely from its ground.',
             confidence: 0.5,

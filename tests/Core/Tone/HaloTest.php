@@ -12,37 +12,37 @@ final class HaloTest extends TestCase
 {
     public function test_a_clean_edge_has_none(): void
     {
-        $this->assertSame(0.0, $this->edge(0.0, 0.0)?->strength);
+        $this->assertSame(0.0, $this->edge(0.0, 0.0));
     }
 
     /** The overshoot that was put in comes back within 2 % of the step. */
     public function test_a_known_overshoot_is_measured_back(): void
     {
         foreach ([0.05, 0.1, 0.2] as $share) {
-            $this->assertEqualsWithDelta($share, $this->edge($share, $share)?->strength, 0.02);
+            $this->assertEqualsWithDelta($share, $this->edge($share, $share), 0.02);
         }
     }
 
     public function test_the_bright_side_may_lie_on_either_side(): void
     {
-        $this->assertEqualsWithDelta((float) $this->edge(0.1, 0.1)?->strength, $this->edge(0.1, 0.1, flipped: true)?->strength, 1e-6);
+        $this->assertEqualsWithDelta((float) $this->edge(0.1, 0.1), $this->edge(0.1, 0.1, flipped: true), 1e-6);
     }
 
     public function test_it_is_found_along_level_edges_too(): void
     {
-        $this->assertEqualsWithDelta(0.1, $this->edge(0.1, 0.1, level: true)?->strength, 0.02);
+        $this->assertEqualsWithDelta(0.1, $this->edge(0.1, 0.1, level: true), 0.02);
     }
 
     /** A sky that brightens towards a plain ridge is no halo. */
     public function test_one_side_alone_is_none(): void
     {
-        $this->assertLessThan(0.01, $this->edge(0.2, 0.0)?->strength);
-        $this->assertLessThan(0.01, $this->edge(0.0, 0.2)?->strength);
+        $this->assertLessThan(0.01, $this->edge(0.2, 0.0));
+        $this->assertLessThan(0.01, $this->edge(0.0, 0.2));
     }
 
     public function test_without_edges_nothing_is_said(): void
     {
-        $this->assertNull(Halo::of(GreyGrid::of(192, 128, array_fill(0, 192 * 128, 90.0))));
+        $this->assertNull(Halo::strength(GreyGrid::of(192, 128, array_fill(0, 192 * 128, 90.0))));
     }
 
     public function test_rough_ground_says_nothing(): void
@@ -52,11 +52,11 @@ final class HaloTest extends TestCase
             $cells[] = ($i % 192 < 96 ? 60.0 : 180.0) + 25 * (($i * 7919) % 3 - 1);
         }
 
-        $this->assertNull(Halo::of(GreyGrid::of(192, 128, $cells)));
+        $this->assertNull(Halo::strength(GreyGrid::of(192, 128, $cells)));
     }
 
     /** An edge from 70 to 170 with an overshoot that fades out over eight cells. */
-    private function edge(float $bright, float $dark, bool $flipped = false, bool $level = false): ?Halo
+    private function edge(float $bright, float $dark, bool $flipped = false, bool $level = false): ?float
     {
         $cells = [];
         for ($y = 0; $y < 128; $y++) {
@@ -68,6 +68,6 @@ final class HaloTest extends TestCase
             }
         }
 
-        return Halo::of(GreyGrid::of(192, 128, $cells));
+        return Halo::strength(GreyGrid::of(192, 128, $cells));
     }
 }

@@ -18,7 +18,7 @@ final class PlanNotFollowedTest extends TestCase
     {
         $finding = (new PlanNotFollowed)->judge(Situations::make(n: 5.6, t: 1 / 100, iso: 400, plan: new Plan(Aperture::of(8), ExposureTime::of(1 / 100), Iso::of(100))));
 
-        $this->assertSame('Not as planned: aperture ƒ/5.6 instead of ƒ/8 (+1 of light); ISO 400 instead of ISO 100 (+2 of light). If the scene made you change your mind, say so in a word; if it just happened, try the plan once more.', $finding?->sentence);
+        $this->assertSame('Not as planned: aperture ƒ/5.6 instead of ƒ/8 (1 stop brighter); ISO 400 instead of ISO 100 (2 stops brighter). If the scene made you change your mind, say so in a word; if it just happened, try the plan once more.', $finding?->sentence);
         $this->assertCount(2, $finding->evidence);
     }
 
