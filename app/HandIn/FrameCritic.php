@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\HandIn;
 
+use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\FrameState;
 use Illuminate\Support\Facades\DB;
@@ -31,6 +32,12 @@ final readonly class FrameCritic
             $current = Frame::query()->lockForUpdate()->find($frame->id);
             // Marks changed while this was being worked out: the newer job will judge the newer marks.
             if ($current === null || $current->revision !== $revision) {
+                return;
+            }
+            // What was returned to a student is the instructor's word; newer rules may measure, but not speak in it.
+            if ($frame->attempt->state === AttemptState::Returned) {
+                $current->update(['measures' => $measures->toArray(), 'rules_version' => (int) config('pupil.rules_version')]);
+
                 return;
             }
             $current->update([

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\HandIn\PictureStore;
+use App\Models\AttemptState;
 use App\Models\Decision;
 use App\View\Models\FrameView;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -79,6 +80,26 @@ final class PictureViewsTest extends TestCase
         File::delete(app(PictureStore::class)->original($frame->picture));
         $this->artisan('pupil:remeasure')->assertSuccessful();
         $this->artisan('pupil:remeasure --all')->expectsOutputToContain('keeps its old measures')->assertFailed();
+        $this->assertArrayHasKey('composition', $frame->fresh()->measures);
+    }
+
+    public function test_what_was_returned_is_measured_again_but_says_what_it_said(): void
+    {
+        $world = World::make();
+        $attempt = $world->handedIn(Pictures::jpeg(patch: 118));
+        $frame = $attempt->frames->first();
+        $attempt->update(['state' => AttemptState::Returned, 'returned_at' => now()]);
+        // As older rules had it: one finding fewer, one put otherwise, another suggestion chosen.
+        $frame->findings()->orderByDesc('id')->first()->delete();
+        $kept = $frame->findings()->first();
+        $kept->update(['body' => ['sentence' => 'As it was said.'] + $kept->body]);
+        $frame->update(['rules_version' => 1, 'suggestions' => [], 'measures' => array_diff_key($frame->measures, ['composition' => 1])]);
+        $said = $frame->findings()->pluck('body', 'id')->all();
+
+        $this->artisan('pupil:remeasure')->assertSuccessful();
+
+        $this->assertSame($said, $frame->findings()->where('current', true)->pluck('body', 'id')->all());
+        $this->assertSame([], $frame->fresh()->suggestions);
         $this->assertArrayHasKey('composition', $frame->fresh()->measures);
     }
 }

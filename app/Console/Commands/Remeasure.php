@@ -12,7 +12,7 @@ use App\Models\FrameState;
 use Illuminate\Console\Command;
 use TruePupil\Core\Capture\UnreadablePicture;
 
-/** Measures and judges again what older rules judged. Notes, decisions and what was published stay as they are. */
+/** Measures and judges again what older rules judged; what was returned is only measured. Notes and decisions stay. */
 final class Remeasure extends Command
 {
     protected $signature = 'pupil:remeasure {--all : also what the newest rules have judged already}';
