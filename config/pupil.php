@@ -10,7 +10,7 @@ return [
     // Longest side of the copy that is shown and measured on, pixels.
     'working_side' => 1600,
     // Stored with every analysis, so that a later one can tell what it would replace.
-    'rules_version' => 4,
+    'rules_version' => 5,
     'tools' => [
         'exiftool' => env('PUPIL_EXIFTOOL', 'exiftool'),
         'php' => env('PUPIL_PHP', 'php'),

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Briefs\BriefLibrary;
-use App\Imaging\FrameMeasurer;
+use App\Imaging\LooseFile;
 use App\Imaging\PixelEngine;
 use TruePupil\Core\Brief\Approach;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\RecordReader;
 use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Capture\TypedFields;
+use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Findings\Critique;
@@ -21,7 +22,7 @@ use TruePupil\Core\Measure\Measures;
 /** What is done for one frame, without the database. */
 final readonly class FrameWork
 {
-    public function __construct(private RecordReader $reader, private PixelEngine $pixels, private FrameMeasurer $measurer, private Critic $critic, private BriefLibrary $library)
+    public function __construct(private RecordReader $reader, private PixelEngine $pixels, private LooseFile $file, private Critic $critic, private BriefLibrary $library)
     {
     }
 
@@ -30,9 +31,19 @@ final readonly class FrameWork
         return Region::of(0.35, 0.3, 0.2, 0.35);
     }
 
+    public static function marks(): Marks
+    {
+        return new Marks(self::subject());
+    }
+
     public function record(string $picture): CaptureRecord
     {
-        return (new TypedFields(support: Support::Hand))->fillIn($this->reader->read($picture)->capture);
+        return $this->asTyped($this->reader->read($picture)->capture);
+    }
+
+    private function asTyped(CaptureRecord $record): CaptureRecord
+    {
+        return (new TypedFields(support: Support::Hand))->fillIn($record);
     }
 
     public function critique(CaptureRecord $record, Measures $measures): Critique
@@ -45,7 +56,9 @@ final readonly class FrameWork
     /** Record, measures and critique: what the command line does. */
     public function analyse(string $picture): Critique
     {
-        return $this->critique($this->record($picture), $this->measurer->measure($picture, self::subject()));
+        [$record, $measures] = $this->file->critiqued($picture, self::marks());
+
+        return $this->critique($this->asTyped($record->capture), $measures);
     }
 
     /** All that both jobs of the queue do for a frame that is handed in. */

@@ -41,6 +41,7 @@ final readonly class AttemptMaker
                     'typed' => ['support' => $facts['support']],
                     'intent' => $facts['intent'] ?? [],
                     'subject' => $this->shots->subject($facts, $shot),
+                    'marks' => $facts['marks'] ?? [],
                     'placement_id' => $facts['placement'],
                     'about' => $facts['about'] ?: null,
                     'reason' => $facts['reason'] ?: null,

@@ -35,12 +35,23 @@ final class FrameSituation
         $series = $attempt->frames->count() > 1 && $this->lastOfSeries($frame)?->id === $frame->id
             ? Series::of(array_values(array_filter($attempt->frames->map(fn (Frame $other): ?CaptureRecord => $other->record())->all())), $brief->series)
             : null;
+        $row = $series === null ? [] : $this->row($attempt, $frame, $measures);
 
         return new Situation(
             $record, $measures, $attempt->setBrief->course->approachChoices(), $brief->placement($frame->placement_id), $attempt->user->kitInUse(), $frame->intentChoices(),
             $this->plan($attempt), $brief, $series, $this->earlier($frame, $record), $picture?->format, $picture?->colourSpace, (string) $frame->reason,
-            $series === null ? [] : array_values(array_filter($attempt->frames->map(fn (Frame $other) => $other->id === $frame->id ? $measures->thumb : $other->storedMeasures()?->thumb)->all())),
+            array_values(array_filter(array_map(fn (Measures $one) => $one->thumb, $row))), array_map(fn (Measures $one) => $one->tone, $row),
         );
+    }
+
+    /** @return list<Measures> of the frames of a row in the order in which they were taken; empty while one is not measured */
+    private function row(Attempt $attempt, Frame $frame, Measures $measures): array
+    {
+        $read = $attempt->frames->filter(fn (Frame $other): bool => $other->tags !== null)
+            ->sortBy(fn (Frame $other): array => [$other->record()?->takenAt?->getTimestamp() ?? 0, $other->id]);
+        $row = array_values(array_filter($read->map(fn (Frame $other): ?Measures => $other->id === $frame->id ? $measures : $other->storedMeasures())->all()));
+
+        return count($row) === $read->count() ? $row : [];
     }
 
     /** The frame of the attempt that was taken last; null for an attempt of one frame. */

@@ -64,7 +64,7 @@ final readonly class HandIn
     /**
      * Keeps marks, typed fields and words, and asks for the frame to be judged again.
      *
-     * @param  array{typed: array<string, ?string>, intent?: array<string, mixed>, subject: ?array{x: float, y: float, width: float, height: float}, placement_id: ?string, about: ?string, reason: ?string}  $input
+     * @param  array{typed: array<string, ?string>, intent?: array<string, mixed>, subject: ?array{x: float, y: float, width: float, height: float}, marks?: list<array{kind: string, points: list<array{float, float}>}>, placement_id: ?string, about: ?string, reason: ?string}  $input
      *
      * @throws CannotHandIn when the attempt has been handed in, or the picture could not be read or is not read yet
      */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
+use Closure;
 use JsonException;
 use TruePupil\Core\Capture\UnreadablePicture;
 
@@ -30,10 +31,26 @@ final readonly class ExifTool implements PictureTags
 
     public function read(string $path): array
     {
+        return $this->begin($path)();
+    }
+
+    public function begin(string $path): Closure
+    {
+        $reading = $this->exiftool->begin([
+            '-json', '-q', ...array_map(fn (string $tag): string => '-'.$tag.'#', self::NUMBERS), ...array_map(fn (string $tag): string => '-'.$tag, self::WORDS), '--', $path,
+        ]);
+
+        return fn (): array => $this->finish($reading, $path);
+    }
+
+    /**
+     * @param  Closure(): string  $reading
+     * @return array<string, mixed>
+     */
+    private function finish(Closure $reading, string $path): array
+    {
         try {
-            $output = $this->exiftool->run([
-                '-json', '-q', ...array_map(fn (string $tag): string => '-'.$tag.'#', self::NUMBERS), ...array_map(fn (string $tag): string => '-'.$tag, self::WORDS), '--', $path,
-            ]);
+            $output = $reading();
             $files = json_decode($output, true, flags: JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
         } catch (ToolFailed|JsonException $failure) {
             throw UnreadablePicture::broken('its record cannot be read ('.$this->withoutPath($failure->getMessage(), $path).')');

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
-use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Composition\MarkKind;
+use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Measure\Measures;
 
-/** Measures one picture, and the marked subject in it. */
+/** Measures one picture, and what is marked in it. */
 final readonly class FrameMeasurer
 {
     public function __construct(private PixelEngine $pixels)
@@ -15,8 +16,8 @@ final readonly class FrameMeasurer
     }
 
     /** @throws \TruePupil\Core\Capture\UnreadablePicture */
-    public function measure(string $original, ?Region $subject): Measures
+    public function measure(string $original, Marks $marks): Measures
     {
-        return Measures::of($this->pixels->read($original, $subject === null ? [] : [$subject]), $subject);
+        return Measures::of($this->pixels->read($original, $marks->subject === null ? [] : [$marks->subject], $marks->first(MarkKind::Eye)?->points[0]), $marks);
     }
 }

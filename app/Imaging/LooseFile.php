@@ -4,22 +4,37 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
-use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Capture\PictureRecord;
+use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Measure\Measures;
 
-/** Measures a file that is not in the store. */
+/** Reads and measures a file that is not in the store. */
 final readonly class LooseFile
 {
-    public function __construct(private PictureGate $gate, private FrameMeasurer $measurer)
+    public function __construct(private PictureGate $gate, private FrameMeasurer $measurer, private PictureTags $tags, private FileRecordReader $records)
     {
     }
 
-    /** @param  ?string  $subject  "x,y,w,h" as fractions */
-    public function measure(string $path, ?string $subject): Measures
+    public function measure(string $path, Marks $marks = new Marks): Measures
     {
-        $region = $subject === null ? null : Region::parse($subject);
         $this->gate->admit($path);
 
-        return $this->measurer->measure($path, $region);
+        return $this->measurer->measure($path, $marks);
+    }
+
+    /**
+     * Its record and its measures, the one read while the other is worked out.
+     *
+     * @return array{PictureRecord, Measures}
+     *
+     * @throws \TruePupil\Core\Capture\UnreadablePicture
+     */
+    public function critiqued(string $path, Marks $marks = new Marks): array
+    {
+        $this->gate->admit($path);
+        $tags = $this->tags->begin($path);
+        $measures = $this->measurer->measure($path, $marks);
+
+        return [$this->records->fromTags($tags()), $measures];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
+use Closure;
+
 /** Reads the metadata tags of a picture file, by name: numbers where EXIF has numbers, words where makers differ in their codes. */
 interface PictureTags
 {
@@ -13,4 +15,11 @@ interface PictureTags
      * @throws \TruePupil\Core\Capture\UnreadablePicture
      */
     public function read(string $path): array;
+
+    /**
+     * Starts reading and goes on; what is given back waits for the tags, and throws what read() throws.
+     *
+     * @return Closure(): array<string, mixed>
+     */
+    public function begin(string $path): Closure;
 }

@@ -22,8 +22,9 @@ interface PixelEngine
      * region of it, and the small maps.
      *
      * @param  list<Region>  $regions
+     * @param  ?array{float, float}  $eye  across and down, as fractions: a place where focus is looked at closely
      *
      * @throws \TruePupil\Core\Capture\UnreadablePicture
      */
-    public function read(string $source, array $regions = []): PixelReading;
+    public function read(string $source, array $regions = [], ?array $eye = null): PixelReading;
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
+use Closure;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
@@ -22,9 +23,29 @@ final readonly class Tool
      */
     public function run(array $arguments, ?string $refuse = null, ?string $input = null): string
     {
+        return $this->begin($arguments, $refuse, $input)();
+    }
+
+    /**
+     * Starts the program and goes on; what is given back waits for its answer.
+     *
+     * @param  list<string>  $arguments
+     * @param  ?string  $refuse  a pattern: a warning that fits it counts as a failure
+     * @return Closure(): string throws ToolFailed when the program is missing, takes too long or says no
+     */
+    public function begin(array $arguments, ?string $refuse = null, ?string $input = null): Closure
+    {
         $process = new Process([$this->program, ...$arguments], env: ['VIPS_CONCURRENCY' => '2'], input: $input, timeout: $this->seconds);
+        $process->start();
+
+        return fn (): string => $this->finish($process, $refuse);
+    }
+
+    /** @throws ToolFailed */
+    private function finish(Process $process, ?string $refuse): string
+    {
         try {
-            $process->run();
+            $process->wait();
         } catch (ProcessTimedOutException) {
             throw new ToolFailed(sprintf('%s took longer than %d s', basename($this->program), $this->seconds));
         }

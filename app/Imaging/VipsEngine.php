@@ -40,20 +40,27 @@ final readonly class VipsEngine implements PixelEngine
         $this->run($source, ['working' => $target, 'side' => $side]);
     }
 
-    public function read(string $source, array $regions = []): PixelReading
+    public function read(string $source, array $regions = [], ?array $eye = null): PixelReading
     {
-        [$answer, $isPreview] = $this->run($source, ['counts' => true, 'detail' => true, 'regions' => array_map(fn (Region $region): array => $region->toArray(), $regions)]);
-        [$light, $colours, $detail] = [$answer['light'], $answer['colours'], $answer['detail']];
+        [$answer, $isPreview] = $this->run($source, ['counts' => true, 'detail' => true, 'regions' => array_map(fn (Region $region): array => $region->toArray(), $regions), 'eye' => $eye]);
+        [$light, $colours] = [$answer['light'], $answer['colours']];
 
         return new PixelReading(
             $answer['width'], $answer['height'],
             array_map($this->statistics(...), $answer['counts']),
             LuminanceGrid::of($light['columns'], $light['rows'], $light['cells']),
             ColourGrid::ofBytes($colours['columns'], $colours['rows'], (string) base64_decode($colours['bytes'], true)),
-            new DetailMap($detail['columns'], $detail['rows'], $detail['slopeX'], $detail['slopeY'], $detail['bendX'], $detail['bendY']),
+            self::detail($answer['detail']),
             $isPreview,
             $answer['ends'] === null ? null : EndAreas::ofBytes($answer['ends']['columns'], $answer['ends']['rows'], (string) base64_decode($answer['ends']['lost'], true), (string) base64_decode($answer['ends']['blocked'], true)),
+            $answer['eye'] === null ? null : self::detail($answer['eye']),
         );
+    }
+
+    /** @param  array{columns: int, rows: int, slopeX: list<float>, slopeY: list<float>, bendX: list<float>, bendY: list<float>}  $detail */
+    private static function detail(array $detail): DetailMap
+    {
+        return new DetailMap($detail['columns'], $detail['rows'], $detail['slopeX'], $detail['slopeY'], $detail['bendX'], $detail['bendY']);
     }
 
     /** @param  Counts  $counts */

@@ -37,7 +37,7 @@ final class JudgeFrame implements ShouldQueue
             return;
         }
         try {
-            $measures = $measurer->measure($store->original($frame->picture), $frame->subjectRegion());
+            $measures = $measurer->measure($store->original($frame->picture), $frame->marksDrawn());
         } catch (UnreadablePicture $problem) {
             $frame->update(['state' => FrameState::Refused, 'problem' => $problem->getMessage()]);
 

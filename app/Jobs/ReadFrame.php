@@ -39,13 +39,15 @@ final class ReadFrame implements ShouldQueue
         }
         $original = $store->original($frame->picture);
         try {
-            $found = $tags->read($original);
+            // The record is read while the pixels are.
+            $record = $tags->begin($original);
             $copy = $store->workingCopy($frame->picture);
             if (! is_file($copy)) {
                 $partial = $copy.'.'.bin2hex(random_bytes(6)).'.jpg';
                 $pixels->workingCopy($original, $partial, (int) config('pupil.working_side'));
                 rename($partial, $copy);
             }
+            $found = $record();
         } catch (UnreadablePicture $problem) {
             $frame->update(['state' => FrameState::Refused, 'problem' => $problem->getMessage()]);
 

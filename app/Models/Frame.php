@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\PictureRecord;
+use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Exposure\Stops;
@@ -37,6 +38,7 @@ use TruePupil\Core\Measure\StoredMeasures;
  * @property ?array<string, mixed> $impossible
  * @property ?array{x: float, y: float, width: float, height: float} $subject
  * @property ?string $placement_id
+ * @property ?list<array{kind: string, points: list<array{float, float}>}> $marks
  * @property ?string $about
  * @property ?string $reason
  * @property ?array<mixed> $measures
@@ -51,7 +53,7 @@ use TruePupil\Core\Measure\StoredMeasures;
 final class Frame extends Model
 {
     protected $fillable = [
-        'attempt_id', 'picture_id', 'original_name', 'state', 'problem', 'width', 'height', 'tags', 'typed', 'intent', 'subject',
+        'attempt_id', 'picture_id', 'original_name', 'state', 'problem', 'width', 'height', 'tags', 'typed', 'intent', 'subject', 'marks',
         'placement_id', 'about', 'reason', 'measures', 'checks', 'suggestions', 'impossible', 'silences', 'chosen_suggestion',
         'rules_version', 'revision',
     ];
@@ -99,6 +101,21 @@ final class Frame extends Model
         return $this->subject === null
             ? null
             : Region::of($this->subject['x'], $this->subject['y'], $this->subject['width'], $this->subject['height']);
+    }
+
+    /** The subject and whatever else was drawn. */
+    public function marksDrawn(): Marks
+    {
+        return Marks::read($this->subjectRegion(), $this->marks ?? []);
+    }
+
+    /** @return list<array{kind: string, points: string}> as the form has them: points in percent, "x,y x,y" */
+    public function typedMarks(): array
+    {
+        return array_map(fn (array $mark): array => [
+            'kind' => $mark['kind'],
+            'points' => implode(' ', array_map(fn (array $point): string => round(100 * $point[0], 2).','.round(100 * $point[1], 2), $mark['points'])),
+        ], $this->marks ?? []);
     }
 
     public function storedMeasures(): ?Measures
@@ -151,6 +168,7 @@ final class Frame extends Model
             'intent' => 'array',
             'impossible' => 'array',
             'subject' => 'array',
+            'marks' => 'array',
             'measures' => 'array',
             'checks' => 'array',
             'suggestions' => 'array',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Colour;
 
 use TruePupil\Core\Picture\ColourGrid;
+use TruePupil\Core\Tone\GraduatedEdge;
 use TruePupil\Core\Tone\Halo;
 use TruePupil\Core\Tone\Srgb;
 
@@ -25,6 +26,9 @@ final readonly class ColourMeasures
     /** Columns on which halos are looked for: single pixels of sharpening are gone there. */
     private const FINISH = 192;
 
+    /** Columns on which the edge of a graduated filter is looked for. */
+    private const EDGE = 128;
+
     private const HUES = ['red', 'orange', 'yellow', 'green-yellow', 'green', 'green-cyan', 'cyan', 'azure', 'blue', 'violet', 'magenta', 'rose'];
 
     /**
@@ -35,13 +39,14 @@ final readonly class ColourMeasures
      * @param  float  $saturation  mean, 0–1
      * @param  ?float  $halo  overshoot along strong edges as a share of their step; null where too few lie on plain ground
      */
-    private function __construct(public ?array $cast, public float $overSaturatedPct, public ?array $dominant, public float $cornerStops, public float $saturation, public ?float $halo)
+    private function __construct(public ?array $cast, public float $overSaturatedPct, public ?array $dominant, public float $cornerStops, public float $saturation, public ?float $halo, public ?GraduatedEdge $graduatedEdge = null)
     {
     }
 
     public static function of(ColourGrid $grid): self
     {
         $halo = Halo::strength($grid->reduced(self::FINISH)->grey());
+        $edge = GraduatedEdge::in($grid->reduced(self::EDGE));
         $grid = $grid->reduced(self::COLOUR);
         $neutrals = [];
         $hues = array_fill(0, 12, 0.0);
@@ -71,21 +76,21 @@ final readonly class ColourMeasures
             $colour < 5.0 * $cells * 0.2 ? null : ['hue' => self::HUES[$hue], 'sharePct' => round(100 * $hues[$hue] / $colour, 1)],
             round(self::corners($grid), 3),
             round($saturations / $cells, 4),
-            $halo,
+            $halo, $edge,
         );
     }
 
-    /** @return array{cast: ?array{warm: float, green: float}, overSaturatedPct: float, dominant: ?array{hue: string, sharePct: float}, cornerStops: float, saturation: float, halo?: ?float} */
+    /** @return array{cast: ?array{warm: float, green: float}, overSaturatedPct: float, dominant: ?array{hue: string, sharePct: float}, cornerStops: float, saturation: float, halo?: ?float, graduatedEdge: ?array{at: float, stops: float, confidence: float}} */
     public function toArray(): array
     {
-        return ['cast' => $this->cast, 'overSaturatedPct' => $this->overSaturatedPct, 'dominant' => $this->dominant, 'cornerStops' => $this->cornerStops, 'saturation' => $this->saturation, 'halo' => $this->halo];
+        return ['cast' => $this->cast, 'overSaturatedPct' => $this->overSaturatedPct, 'dominant' => $this->dominant, 'cornerStops' => $this->cornerStops, 'saturation' => $this->saturation, 'halo' => $this->halo, 'graduatedEdge' => $this->graduatedEdge?->toArray()];
     }
 
     /** @param  array<mixed>  $stored  as toArray() gave it */
     public static function restore(array $stored): self
     {
-        /** @var array{cast: ?array{warm: float, green: float}, overSaturatedPct: float, dominant: ?array{hue: string, sharePct: float}, cornerStops: float, saturation: float, halo?: ?float} $stored */
-        return new self($stored['cast'], (float) $stored['overSaturatedPct'], $stored['dominant'], (float) $stored['cornerStops'], (float) $stored['saturation'], $stored['halo'] ?? null);
+        /** @var array{cast: ?array{warm: float, green: float}, overSaturatedPct: float, dominant: ?array{hue: string, sharePct: float}, cornerStops: float, saturation: float, halo?: ?float, graduatedEdge?: ?array{at: float, stops: float, confidence: float}} $stored */
+        return new self($stored['cast'], (float) $stored['overSaturatedPct'], $stored['dominant'], (float) $stored['cornerStops'], (float) $stored['saturation'], $stored['halo'] ?? null, isset($stored['graduatedEdge']) ? GraduatedEdge::restore($stored['graduatedEdge']) : null);
     }
 
     /**

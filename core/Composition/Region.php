@@ -53,6 +53,33 @@ final readonly class Region
         return 100 * $this->width * $this->height;
     }
 
+    public function holds(float $x, float $y): bool
+    {
+        return $x >= $this->x - 1e-9 && $x <= $this->x + $this->width + 1e-9 && $y >= $this->y - 1e-9 && $y <= $this->y + $this->height + 1e-9;
+    }
+
+    public function contains(self $other): bool
+    {
+        return $this->holds($other->x, $other->y) && $this->holds($other->x + $other->width, $other->y + $other->height);
+    }
+
+    /** The part of this region that lies inside another, 0–1. */
+    public function shareInside(self $other): float
+    {
+        $width = min($this->x + $this->width, $other->x + $other->width) - max($this->x, $other->x);
+        $height = min($this->y + $this->height, $other->y + $other->height) - max($this->y, $other->y);
+
+        return $width <= 0 || $height <= 0 ? 0.0 : $width * $height / ($this->width * $this->height);
+    }
+
+    /** A square of this share of the longer side round a point, moved inside where it would leave the frame. */
+    public static function round(float $x, float $y, float $share, float $aspect): self
+    {
+        [$width, $height] = [$share * min(1.0, 1 / $aspect), $share * min(1.0, $aspect)];
+
+        return self::of(max(0.0, min(1 - $width, $x - $width / 2)), max(0.0, min(1 - $height, $y - $height / 2)), $width, $height);
+    }
+
     /** @return array{x: float, y: float} */
     public function centre(): array
     {

@@ -29,6 +29,7 @@ use TruePupil\Core\Picture\GreyGrid;
 use TruePupil\Core\Plan\Plan;
 use TruePupil\Core\Sensor\Format;
 use TruePupil\Core\Series\Series;
+use TruePupil\Core\Tone\ToneMeasures;
 
 /** All that is known of one frame when it is judged. What follows from several parts is worked out here, once. */
 final readonly class Situation
@@ -62,6 +63,8 @@ final readonly class Situation
         public ?string $reason = null,
         /** @var list<GreyGrid> thumbnails of the frames of the row, in its order */
         public array $rowPictures = [],
+        /** @var list<ToneMeasures> tones of the frames of the row, in its order; empty while one is not measured */
+        public array $rowTones = [],
     ) {
     }
 

@@ -67,6 +67,18 @@ final class Thresholds
     /** % of the diagonal within which a subject stands where an idea has it. */
     public const IDEA_KEPT = 5.0;
 
+    /** Of the length of all straight edges, the part that leads to the subject from which they do it together. */
+    public const LEADING = 0.4;
+
+    /** Share of the diagonal within which a line of the background and the outline of the subject become one. */
+    public const MERGES = 0.012;
+
+    /** % of the subject that must lie within what frames it. */
+    public const SURROUNDED = 95.0;
+
+    /** % of all attention that a marked distraction takes, from which it competes; the mean of an even picture of that size. */
+    public const DISTRACTS = 2.0;
+
     /** Room ahead of a subject against the room behind it, under which it looks out of the picture. */
     public const LOOK_ROOM_SHORT = 0.8;
 
@@ -105,6 +117,12 @@ final class Thresholds
 
     /** % of the codes between dark and bright that no pixel has: a picture pulled apart too far. */
     public const BANDING = 8.0;
+
+    /** % of the codes of a channel that no pixel has, from which smooth tones are sure to show steps. */
+    public const POSTERISED = 20.0;
+
+    /** % of a frame lost or blocked that another frame of a bracket should hold. */
+    public const END_OPEN = 0.3;
 
     /** Stops by which a face may be darker than the picture round it. */
     public const DARK_FACE = 1.0;

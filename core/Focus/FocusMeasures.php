@@ -25,6 +25,7 @@ final readonly class FocusMeasures
      * @param  ?array{x: float, y: float}  $sharpest  fractions of the frame
      * @param  ?float  $sharpness  of the sharpest blocks, 0–1: 1 is an edge one pixel wide
      * @param  ?float  $subjectRatio  sharpness of the subject against that of the sharpest blocks; null where it is too plain
+     * @param  ?float  $eyeRatio  the same of the marked eye; null where none is marked
      * @param  ?float  $directional  stops by which edges across are sharper than edges downwards; negative the other way round
      * @param  float  $confidence  0–1, the share of the frame that could be judged, up to a quarter of it
      * @param  list<?float>  $map  sharpness by block, row by row; null where plain
@@ -38,10 +39,12 @@ final readonly class FocusMeasures
         public array $map,
         public int $columns,
         public int $rows,
+        public ?float $eyeRatio = null,
     ) {
     }
 
-    public static function of(DetailMap $detail, ?Region $subject = null): self
+    /** @param  ?DetailMap  $eye  of a small square round the marked eye */
+    public static function of(DetailMap $detail, ?Region $subject = null, ?DetailMap $eye = null): self
     {
         $noise = array_map(fn (array $list): float => self::percentile($list, self::PLAIN), ['sx' => $detail->slopeX, 'sy' => $detail->slopeY, 'bx' => $detail->bendX, 'by' => $detail->bendY]);
         $map = $weights = [];
@@ -75,14 +78,28 @@ final readonly class FocusMeasures
             $sums['sx'] > 0 && $sums['sy'] > 0 && $sums['bx'] > 0 && $sums['by'] > 0 ? log(($sums['bx'] / $sums['sx']) / ($sums['by'] / $sums['sy']), 2) : null,
             min(1.0, 4 * count($judged) / count($map)),
             $map, $detail->columns, $detail->rows,
+            $eye === null || $sharpness <= 0.0 ? null : self::eyeRatio($eye, $noise, $sharpness),
         );
     }
 
-    /** @return array{sharpest: ?array{x: float, y: float}, sharpness: ?float, subjectRatio: ?float, directional: ?float, confidence: float, columns: int, rows: int, map: list<?float>} */
+    /** @param  array{sx: float, sy: float, bx: float, by: float}  $noise */
+    private static function eyeRatio(DetailMap $eye, array $noise, float $sharpness): ?float
+    {
+        $best = null;
+        foreach ($eye->slopeX as $i => $slopeX) {
+            $slope = max(0.0, $slopeX - $noise['sx']) + max(0.0, $eye->slopeY[$i] - $noise['sy']);
+            $bend = max(0.0, $eye->bendX[$i] - $noise['bx']) + max(0.0, $eye->bendY[$i] - $noise['by']);
+            $best = $slope < self::TEXTURED ? $best : max($best ?? 0.0, min(1.0, $bend / $slope / 2));
+        }
+
+        return $best === null ? null : min(1.0, $best / $sharpness);
+    }
+
+    /** @return array{sharpest: ?array{x: float, y: float}, sharpness: ?float, subjectRatio: ?float, directional: ?float, confidence: float, eyeRatio: ?float, columns: int, rows: int, map: list<?float>} */
     public function toArray(): array
     {
         return [
-            'sharpest' => $this->sharpest, 'sharpness' => $this->sharpness, 'subjectRatio' => $this->subjectRatio, 'directional' => $this->directional, 'confidence' => $this->confidence,
+            'sharpest' => $this->sharpest, 'sharpness' => $this->sharpness, 'subjectRatio' => $this->subjectRatio, 'directional' => $this->directional, 'confidence' => $this->confidence, 'eyeRatio' => $this->eyeRatio,
             'columns' => $this->columns, 'rows' => $this->rows, 'map' => array_map(fn (?float $value): ?float => $value === null ? null : round($value, 3), $this->map),
         ];
     }
@@ -90,8 +107,8 @@ final readonly class FocusMeasures
     /** @param  array<mixed>  $stored  as toArray() gave it */
     public static function restore(array $stored): self
     {
-        /** @var array{sharpest: ?array{x: float, y: float}, sharpness: ?float, subjectRatio: ?float, directional: ?float, confidence: float, columns: int, rows: int, map: list<?float>} $stored */
-        return new self($stored['sharpest'], $stored['sharpness'], $stored['subjectRatio'], $stored['directional'], (float) $stored['confidence'], $stored['map'], $stored['columns'], $stored['rows']);
+        /** @var array{sharpest: ?array{x: float, y: float}, sharpness: ?float, subjectRatio: ?float, directional: ?float, confidence: float, columns: int, rows: int, map: list<?float>, eyeRatio?: ?float} $stored */
+        return new self($stored['sharpest'], $stored['sharpness'], $stored['subjectRatio'], $stored['directional'], (float) $stored['confidence'], $stored['map'], $stored['columns'], $stored['rows'], $stored['eyeRatio'] ?? null);
     }
 
     /**

@@ -13,6 +13,10 @@ enum Idea: string
     case Golden = 'golden';
     case Symmetry = 'symmetry';
     /** The subject alone, with nothing beside it. */
+    /** Straight lines that lead to the subject. */
+    case Lines = 'lines';
+    /** A doorway, an arch, branches: something in the picture frames the subject. */
+    case Surround = 'surround';
     case Isolation = 'isolation';
 
     public function label(): string
@@ -23,6 +27,8 @@ enum Idea: string
             self::Diagonals => 'on a diagonal',
             self::Golden => 'in the golden ratio',
             self::Symmetry => 'symmetry',
+            self::Lines => 'lines that lead to it',
+            self::Surround => 'a frame within the frame',
             self::Isolation => 'the subject alone',
         };
     }

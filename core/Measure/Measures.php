@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace TruePupil\Core\Measure;
 
 use TruePupil\Core\Colour\ColourMeasures;
+use TruePupil\Core\Composition\Attention;
 use TruePupil\Core\Composition\CompositionMeasures;
-use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Composition\MarkMeasures;
+use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Metering\PatternMeter;
@@ -34,23 +36,28 @@ final readonly class Measures
         public ?EndAreas $ends = null,
         /** The picture as a thumbnail in greys, to lay frames of a row over each other. */
         public ?GreyGrid $thumb = null,
+        /** What follows from marks other than the subject; null where there are none. */
+        public ?MarkMeasures $marks = null,
     ) {
     }
 
-    public static function of(PixelReading $reading, ?Region $subject = null): self
+    public static function of(PixelReading $reading, Marks $marks = new Marks): self
     {
+        [$subject, $aspect] = [$marks->subject, $reading->width / $reading->height];
+        $attention = Attention::of($reading->colours->reduced(CompositionMeasures::COARSE));
         $meter = new PatternMeter($reading->luminance, $subject?->centre() ?? ['x' => 0.5, 'y' => 0.5]);
 
         return new self(
             ToneMeasures::from($reading->statistics[0]),
             $meter->verdicts(),
             $subject === null ? null : new SubjectMeasures($subject, ToneMeasures::from($reading->statistics[1])),
-            FocusMeasures::of($reading->detail, $subject),
-            CompositionMeasures::of($reading->colours, $reading->width / $reading->height, $subject),
+            FocusMeasures::of($reading->detail, $subject, $reading->eye),
+            CompositionMeasures::of($reading->colours, $attention, $aspect, $marks),
             ColourMeasures::of($reading->colours),
             $reading->isPreview,
             $reading->ends,
             $reading->colours->reduced(self::THUMB)->grey(),
+            MarkMeasures::of($marks, $reading->colours, $attention, $aspect),
         );
     }
 
@@ -69,7 +76,7 @@ final readonly class Measures
             array_map(fn (float $verdict): float => $verdict + $stops->value, $this->metering),
             $subject === null ? null : new SubjectMeasures($subject->region, $subject->tone->brightened($stops)),
             // Where things lie does not change with the light.
-            $this->focus, $this->composition, $this->colour, $this->ofPreview, $this->ends, $this->thumb,
+            $this->focus, $this->composition, $this->colour, $this->ofPreview, $this->ends, $this->thumb, $this->marks,
         );
     }
 
@@ -82,7 +89,7 @@ final readonly class Measures
             ...($this->thumb === null ? [] : ['thumb' => ['columns' => $this->thumb->columns, 'rows' => $this->thumb->rows, 'bytes' => base64_encode($this->thumb->toBytes())]]),
             ...($this->ofPreview ? ['ofPreview' => true] : []),
             ...array_filter([
-                'focus' => $this->focus?->toArray(), 'composition' => $this->composition?->toArray(), 'colour' => $this->colour?->toArray(), 'ends' => $this->ends?->toArray(), 'subject' => $this->subject?->toArray(),
+                'focus' => $this->focus?->toArray(), 'composition' => $this->composition?->toArray(), 'colour' => $this->colour?->toArray(), 'ends' => $this->ends?->toArray(), 'subject' => $this->subject?->toArray(), 'marks' => $this->marks?->toArray(),
             ], fn (?array $part): bool => $part !== null),
         ];
     }

@@ -7,6 +7,7 @@ namespace TruePupil\Core\Measure;
 use InvalidArgumentException;
 use TruePupil\Core\Colour\ColourMeasures;
 use TruePupil\Core\Composition\CompositionMeasures;
+use TruePupil\Core\Composition\MarkMeasures;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Picture\GreyGrid;
@@ -43,6 +44,7 @@ final class StoredMeasures
             ($stored['ofPreview'] ?? false) === true,
             is_array($stored['ends'] ?? null) ? EndAreas::restore($stored['ends']) : null,
             self::thumb($stored['thumb'] ?? null),
+            is_array($stored['marks'] ?? null) ? MarkMeasures::restore($stored['marks']) : null,
         );
     }
 

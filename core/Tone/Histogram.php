@@ -59,6 +59,44 @@ final readonly class Histogram
         return Srgb::stopsFromMidGrey(1.0);
     }
 
+    /** Only the pixels with codes from one to another, both included; null where there are none. */
+    public function between(int $low, int $high): ?self
+    {
+        $counts = array_map(fn (int $code): int => $code >= $low && $code <= $high ? $this->counts[$code] : 0, array_keys($this->counts));
+
+        return array_sum($counts) === 0 ? null : self::of($counts);
+    }
+
+    /** The code below which this share of the pixels lies. */
+    public function percentileCode(float $share): int
+    {
+        $seen = 0;
+        foreach ($this->counts as $code => $count) {
+            $seen += $count;
+            if ($seen >= $share * $this->total) {
+                return $code;
+            }
+        }
+
+        return 255;
+    }
+
+    /** Of the codes between the darkest and the brightest hundredth, the share that no pixel has, %; 0 where they are fewer than a quarter of the scale. */
+    public function missingPct(): float
+    {
+        [$low, $high] = [$this->percentileCode(0.01), $this->percentileCode(0.99)];
+
+        return $high - $low < 64 ? 0.0 : $this->emptyPct($low, $high);
+    }
+
+    /** Of the codes from one to another, both included, the share that no pixel has, %. */
+    public function emptyPct(int $low, int $high): float
+    {
+        $between = array_slice($this->counts, $low, max(1, $high - $low + 1));
+
+        return 100 * count(array_filter($between, fn (int $count): bool => $count === 0)) / count($between);
+    }
+
     /** The same picture with so many stops more light, each code moved to where its light then falls; white is the end. */
     public function brightened(Stops $stops): self
     {

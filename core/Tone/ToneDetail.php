@@ -20,25 +20,12 @@ final readonly class ToneDetail
     public static function of(ToneMeasures $tone): self
     {
         $histogram = $tone->statistics->luminance;
-        $codeAt = function (float $share) use ($histogram): int {
-            $seen = 0;
-            foreach ($histogram->counts as $code => $count) {
-                $seen += $count;
-                if ($seen >= $share * $histogram->total) {
-                    return $code;
-                }
-            }
-
-            return 255;
-        };
-        [$low, $high] = [$codeAt(0.01), $codeAt(0.99)];
-        $between = array_slice($histogram->counts, $low, max(1, $high - $low + 1));
         $white = Srgb::stopsFromMidGrey(1.0);
 
         return new self(
             max(0.0, $white - $histogram->percentileStops(0.999)),
             $histogram->percentileStops(0.95) - $histogram->percentileStops(0.05),
-            100 * count(array_filter($between, fn (int $count): bool => $count === 0)) / count($between),
+            $histogram->emptyPct($histogram->percentileCode(0.01), $histogram->percentileCode(0.99)),
         );
     }
 

@@ -68,6 +68,17 @@ final readonly class ToneMeasures
         ));
     }
 
+    /**
+     * Of the codes between the darkest and the brightest hundredth of each channel, the share that no pixel has, %. 0 where a
+     * channel is too narrow to tell.
+     *
+     * @return array{r: float, g: float, b: float}
+     */
+    public function missingInChannelsPct(): array
+    {
+        return ['r' => $this->statistics->red->missingPct(), 'g' => $this->statistics->green->missingPct(), 'b' => $this->statistics->blue->missingPct()];
+    }
+
     /** Stops between the darkest and the brightest hundredth. */
     public function usedStops(): float
     {

@@ -1,6 +1,7 @@
 // What the server cannot do: drawing marks, sending with progress, keeping typed words, keys. No rule of the job is here.
 import { watchUploads } from './upload.js';
 import { watchMarks } from './mark.js';
+import { watchMarkLists } from './marks.js';
 import { keepTexts } from './keep.js';
 import { watchDesk } from './desk.js';
 import { onceOnly } from './once.js';
@@ -12,6 +13,7 @@ tellProblems();
 const start = (root) => {
     watchUploads(root);
     watchMarks(root);
+    watchMarkLists(root);
     keepTexts(root);
     onceOnly(root);
     watchMaps(root);

@@ -39,7 +39,7 @@ function watch(picture) {
 
     let from = null;
     picture.addEventListener('pointerdown', (event) => {
-        if (event.button !== 0) {
+        if (event.button !== 0 || (picture.dataset.tool ?? 'subject') !== 'subject') {
             return;
         }
         from = place(event);

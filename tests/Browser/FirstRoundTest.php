@@ -71,12 +71,36 @@ final class FirstRoundTest extends BrowserTestCase
         $this->see('from the file');
         $this->drag('[data-mark]', [0.385, 0.45], [0.49, 0.69]);
         $this->assertEqualsWithDelta(38.5, (float) $this->browser()->findElement(WebDriverBy::cssSelector('[data-side=x]'))->getAttribute('value'), 0.4);
+        $this->markFurther();
         $this->browser()->findElement(WebDriverBy::cssSelector('input[value=white]'))->click();
         $this->type('#about', 'The white bottle.');
         $this->type('#reason', 'To see what the meter makes of white.');
         $this->browser()->findElement(WebDriverBy::cssSelector('#typed-support option[value=hand]'))->click();
         $this->press('Check this frame');
         $this->see('Checks of the brief');
+    }
+
+    /** A line by dragging, an outline corner by corner, a distraction in numbers, and one taken back. */
+    private function markFurther(): void
+    {
+        $tool = fn (string $kind) => $this->browser()->findElement(WebDriverBy::cssSelector("[data-tool] option[value=$kind]"))->click();
+        $tool('horizon');
+        $this->drag('[data-mark]', [0.1, 0.8], [0.9, 0.8]);
+        $tool('area');
+        foreach ([[0.1, 0.1], [0.4, 0.1], [0.1, 0.4]] as $corner) {
+            $this->drag('[data-mark]', $corner, $corner);
+        }
+        $this->press('Close this outline');
+        $tool('distraction');
+        $this->press('Add it in numbers');
+        $tool('upright');
+        $this->press('Add it in numbers');
+        $rows = $this->browser()->findElements(WebDriverBy::cssSelector('[data-mark-row]'));
+        $this->assertCount(4, $rows);
+        $rows[3]->findElement(WebDriverBy::cssSelector('[data-remove]'))->click();
+        $this->assertEqualsWithDelta(10.0, (float) $rows[0]->findElement(WebDriverBy::cssSelector('[data-points]'))->getAttribute('value'), 0.4);
+        $this->assertCount(3, explode(' ', (string) $rows[1]->findElement(WebDriverBy::cssSelector('[data-points]'))->getAttribute('value')));
+        $this->assertEqualsWithDelta(38.5, (float) $this->browser()->findElement(WebDriverBy::cssSelector('[data-side=x]'))->getAttribute('value'), 0.4, 'the subject stays where it was drawn');
     }
 
     private function critique(): void

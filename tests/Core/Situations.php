@@ -14,6 +14,7 @@ use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Colour\ColourMeasures;
 use TruePupil\Core\Composition\CompositionMeasures;
+use TruePupil\Core\Composition\MarkMeasures;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
@@ -81,6 +82,8 @@ final class Situations
         ?ToneMeasures $frame = null,
         ?EndAreas $ends = null,
         array $rowPictures = [],
+        ?array $marks = null,
+        array $rowTones = [],
     ): Situation {
         $capture = (new CaptureRecord(
             lens: 'Marlpit 50 mm', fNumber: Aperture::of($n), exposureTime: $t === null ? null : ExposureTime::of($t), iso: $iso === null ? null : Iso::of($iso),
@@ -97,10 +100,11 @@ final class Situations
             ], ...$composition]),
             $colour === null ? null : ColourMeasures::restore([...['cast' => ['warm' => 0.0, 'green' => 0.0], 'overSaturatedPct' => 0.0, 'dominant' => null, 'cornerStops' => 0.0, 'saturation' => 0.3, 'halo' => null], ...$colour]),
             ends: $ends,
+            marks: $marks === null ? null : MarkMeasures::restore([...['axis' => null, 'shares' => [], 'leads' => null, 'surround' => null, 'distractions' => []], ...$marks]),
         );
         $placement = $wanted === null ? null : new Placement('it', $wanted > 0 ? 'white subject' : 'black subject', Stops::of($wanted));
 
-        return new Situation($capture, $measures, $approach, $placement, $kit, $intent, $plan, $brief, $series, $earlier, $file, $colourSpace, $reason, $rowPictures);
+        return new Situation($capture, $measures, $approach, $placement, $kit, $intent, $plan, $brief, $series, $earlier, $file, $colourSpace, $reason, $rowPictures, $rowTones);
     }
 
     /**
@@ -145,12 +149,12 @@ final class Situations
      *
      * @param  list<array{float, float, float, int}>  $frames
      */
-    public static function series(array $frames, ?SeriesKind $declared = null, ?float $sceneStops = null, ?Drive $drive = null, array $pictures = []): Situation
+    public static function series(array $frames, ?SeriesKind $declared = null, ?float $sceneStops = null, ?Drive $drive = null, array $pictures = [], array $tones = []): Situation
     {
         $records = self::frames($frames, $drive);
 
         return self::make(
-            iso: end($frames)[2], mode: ExposureMode::Manual, intent: new Intent(sceneStops: $sceneStops), kit: self::kit(), series: Series::of($records, $declared), record: ['drive' => $drive], rowPictures: $pictures,
+            iso: end($frames)[2], mode: ExposureMode::Manual, intent: new Intent(sceneStops: $sceneStops), kit: self::kit(), series: Series::of($records, $declared), record: ['drive' => $drive], rowPictures: $pictures, rowTones: $tones,
         );
     }
 
@@ -158,8 +162,9 @@ final class Situations
     public static function tones(array $counts): ToneMeasures
     {
         $histogram = Histogram::of(array_replace(array_fill(0, 256, 0), $counts));
+        [$lost, $blocked] = [array_sum(array_slice($histogram->counts, 254)), array_sum(array_slice($histogram->counts, 0, 2))];
 
-        return ToneMeasures::from(new PixelStatistics($histogram, $histogram, $histogram, $histogram, 0, 0));
+        return ToneMeasures::from(new PixelStatistics($histogram, $histogram, $histogram, $histogram, $lost, $blocked));
     }
 
     /** An even tone of two neighbouring codes, mixed so that its mean is right. */

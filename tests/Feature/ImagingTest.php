@@ -18,6 +18,7 @@ use Tests\Support\Pictures;
 use Tests\TestCase;
 use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Capture\RecordReader;
+use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
@@ -33,7 +34,7 @@ final class ImagingTest extends TestCase
 {
     public function test_every_pixel_is_counted_and_the_subject_s_tone_is_found(): void
     {
-        $measures = app(LooseFile::class)->measure(Pictures::jpeg(patch: 180, ground: 60), Pictures::SUBJECT);
+        $measures = app(LooseFile::class)->measure(Pictures::jpeg(patch: 180, ground: 60), Marks::ofSubject(Pictures::SUBJECT));
         foreach (['luminance', 'red', 'green', 'blue'] as $channel) {
             $this->assertSame(Pictures::WIDTH * Pictures::HEIGHT, array_sum($measures->tone->statistics->$channel->counts), $channel);
         }
@@ -48,7 +49,7 @@ final class ImagingTest extends TestCase
 
     public function test_lost_and_blocked_shares_within_a_tenth_of_a_percent(): void
     {
-        $measures = app(LooseFile::class)->measure(Pictures::jpeg(patch: 255, ground: 0), null);
+        $measures = app(LooseFile::class)->measure(Pictures::jpeg(patch: 255, ground: 0));
 
         $this->assertEqualsWithDelta(8.0, $measures->tone->lostHighlightsPct, 0.1);
         $this->assertEqualsWithDelta(92.0, $measures->tone->blockedShadowsPct, 0.5);
@@ -61,7 +62,7 @@ final class ImagingTest extends TestCase
         $image = imagecreatetruecolor(100, 100);
         imagefill($image, 0, 0, (int) imagecolorallocate($image, 255, 120, 40));
         imagepng($image, $path);
-        $tone = app(LooseFile::class)->measure($path, null)->tone;
+        $tone = app(LooseFile::class)->measure($path)->tone;
 
         $this->assertSame(0.0, $tone->lostHighlightsPct);
         $this->assertSame(['r' => 100.0, 'g' => 0.0, 'b' => 0.0], $tone->lostHighlightsPctByChannel);
@@ -76,7 +77,7 @@ final class ImagingTest extends TestCase
         // Stored lying on its side: displayed, its left half is the top.
         (new Tool('exiftool', 20))->run(['-overwrite_original', '-q', '-n', '-Orientation=6', $path]);
         $picture = app(RecordReader::class)->read($path);
-        $measures = app(LooseFile::class)->measure($path, '0.1,0.02,0.8,0.4');
+        $measures = app(LooseFile::class)->measure($path, Marks::ofSubject('0.1,0.02,0.8,0.4'));
 
         $this->assertSame([200, 400], [$picture->width, $picture->height]);
         $this->assertEqualsWithDelta(Srgb::stopsFromMidGrey(Srgb::linear(200 / 255)), $measures->subject?->tone->meanStops, 0.05);
@@ -107,8 +108,8 @@ final class ImagingTest extends TestCase
         $cmyk = Pictures::path('jpg');
         (new Tool('vips', 20))->run(['icc_transform', Pictures::jpeg(patch: 118), $cmyk, 'cmyk', '--input-profile', 'srgb']);
 
-        $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($grey, null)->tone->medianStops, 0.05);
-        $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($cmyk, null)->tone->medianStops, 0.25);
+        $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($grey)->tone->medianStops, 0.05);
+        $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($cmyk)->tone->medianStops, 0.25);
     }
 
     public function test_the_practice_camera_exposes_in_exact_stops(): void
@@ -117,7 +118,7 @@ final class ImagingTest extends TestCase
         foreach ([1 / 60, 1 / 30] as $time) {
             $path = Pictures::path('jpg');
             $this->press($path, ExposureMode::Manual, ExposureTime::of($time), Stops::none());
-            $placements[] = app(LooseFile::class)->measure($path, '0.76,0.56,0.04,0.07')->subject?->tone->meanStops;
+            $placements[] = app(LooseFile::class)->measure($path, Marks::ofSubject('0.76,0.56,0.04,0.07'))->subject?->tone->meanStops;
         }
 
         // The dark jar is far from both ends, so a doubled time is one stop.
@@ -132,7 +133,7 @@ final class ImagingTest extends TestCase
 
         $this->assertSame((string) $settings, (string) $record->settings());
         $this->assertSame(['Marlpit One', ExposureMode::Aperture, MeteringPattern::Scene], [$record->model, $record->mode, $record->metering]);
-        $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($path, null)->metering['scene'], 0.25);
+        $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($path)->metering['scene'], 0.25);
     }
 
     public function test_a_frame_is_measured_back_where_it_was_shot(): void
@@ -152,7 +153,7 @@ final class ImagingTest extends TestCase
             }
             $shot = log(array_sum($inside) / count($inside) / 0.18, 2) - $settings->ev100()->value;
 
-            $this->assertEqualsWithDelta($shot, app(LooseFile::class)->measure($path, "$x,$y,$width,$height")->subject?->tone->meanStops, 0.1);
+            $this->assertEqualsWithDelta($shot, app(LooseFile::class)->measure($path, Marks::ofSubject("$x,$y,$width,$height"))->subject?->tone->meanStops, 0.1);
         }
     }
 

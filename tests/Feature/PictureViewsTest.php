@@ -102,4 +102,30 @@ final class PictureViewsTest extends TestCase
         $this->assertSame([], $frame->fresh()->suggestions);
         $this->assertArrayHasKey('composition', $frame->fresh()->measures);
     }
+
+    public function test_marks_are_kept_measured_and_drawn(): void
+    {
+        $world = World::make();
+        $frame = $world->prepared();
+        $this->actingAs($world->student)->put(route('frames.update', $frame), World::form(['marks' => [
+            ['kind' => 'horizon', 'points' => '10,50 90,52'], ['kind' => 'area', 'points' => '0,0 50,0 0,50'], ['kind' => 'eye', 'points' => '50,40'], ['kind' => 'lead', 'points' => ''],
+        ]]))->assertSessionHasNoErrors();
+        $frame->refresh();
+
+        $this->assertSame(['horizon', 'area', 'eye'], array_column($frame->marks, 'kind'), 'a row without numbers was taken back');
+        $this->assertEqualsWithDelta(12.5, $frame->measures['marks']['shares'][0]['sharePct'], 0.01);
+        // 2 % of the height over 80 % of the width, in a picture of 3 by 2.
+        $this->assertEqualsWithDelta(rad2deg(atan(0.02 / (0.8 * 1.5))), $frame->measures['composition']['tiltDeg'], 0.01);
+        $this->get(route('frames.edit', $frame))->assertSee('10,50 90,52');
+        $this->post(route('attempts.hand-in', $frame->attempt));
+        $this->actingAs($world->instructor)->get(route('desk.show', $frame->attempt))->assertSee('data-view="marks"', escape: false)->assertSee('Area 12.5 % of the frame', escape: false);
+    }
+
+    public function test_a_mark_that_cannot_be_is_told_and_kept(): void
+    {
+        $world = World::make();
+        $frame = $world->prepared();
+        $this->actingAs($world->student)->from(route('frames.edit', $frame))->put(route('frames.update', $frame), World::form(['marks' => [['kind' => 'horizon', 'points' => 'left,right']]]))->assertSessionHasErrors('marks');
+        $this->get(route('frames.edit', $frame))->assertSee('is no place on the picture')->assertSee('left,right');
+    }
 }

@@ -16,6 +16,9 @@ use Tests\Support\World;
 use Tests\TestCase;
 use TruePupil\Core\Capture\RecordReader;
 use TruePupil\Core\Capture\UnreadablePicture;
+use TruePupil\Core\Composition\Mark;
+use TruePupil\Core\Composition\MarkKind;
+use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Measure\Measures;
 use TruePupil\Core\Measure\StoredMeasures;
 
@@ -205,6 +208,16 @@ final class RealFilesTest extends TestCase
         $this->assertLessThan(0.6, $blurred?->subjectRatio);
     }
 
+    public function test_an_eye_in_the_sharp_half_and_one_in_the_blurred(): void
+    {
+        $picture = $this->halfBlurred();
+        $eye = fn (float $x): ?float => app(LooseFile::class)->measure($picture, new Marks(null, [Mark::of(MarkKind::Eye, [[$x, 0.43]])]))->focus?->eyeRatio;
+
+        $this->assertGreaterThan(0.75, $eye(0.25));
+        $this->assertLessThan(0.6, $eye(0.75));
+        $this->assertNull($this->measure($picture, null)->focus?->eyeRatio);
+    }
+
     public function test_a_smear_across_has_a_direction_and_an_even_blur_has_none(): void
     {
         $smeared = Pictures::drawn(function (GdImage $image): void {
@@ -263,7 +276,7 @@ final class RealFilesTest extends TestCase
 
     private function measure(string $path, ?string $subject): Measures
     {
-        return app(LooseFile::class)->measure($path, $subject);
+        return app(LooseFile::class)->measure($path, Marks::ofSubject($subject));
     }
 
     /** @return list<string> */

@@ -40,16 +40,16 @@ final class Bench extends Command
         $picture = storage_path('scratch/bench.jpg');
         $copy = storage_path('scratch/bench-working.jpg');
         $this->makePicture($picture, $writer);
-        $subject = FrameWork::subject();
+        $marks = FrameWork::marks();
         $watch = new Stopwatch($runs);
 
         $decode = $watch->time('bare decode (libjpeg through GD)', fn () => imagecreatefromjpeg($picture));
         $analysis = $watch->time('whole analysis of the frame', fn () => $work->analyse($picture));
         $watch->time('  its record (exiftool)', fn () => $tags->read($picture));
-        $watch->time('  its counts and maps, from one decode (libvips)', fn () => $pixels->read($picture, [$subject]));
-        $reading = $pixels->read($picture, [$subject]);
-        $watch->time('  its measures of tones, focus, attention, lines and colour (PHP)', fn () => Measures::of($reading, $subject));
-        [$measures, $record] = [Measures::of($reading, $subject), $work->record($picture)];
+        $watch->time('  its counts and maps, from one decode (libvips)', fn () => $pixels->read($picture, [FrameWork::subject()]));
+        $reading = $pixels->read($picture, [FrameWork::subject()]);
+        $watch->time('  its measures of tones, focus, attention, lines and colour (PHP)', fn () => Measures::of($reading, $marks));
+        [$measures, $record] = [Measures::of($reading, $marks), $work->record($picture)];
         $watch->time('  its checks, findings and suggestions (PHP)', fn () => $work->critique($record, $measures));
         $watch->time('the working copy that is shown, made once at hand-in', fn () => $pixels->workingCopy($picture, $copy, (int) config('pupil.working_side')));
 

@@ -10,13 +10,11 @@ use App\View\RecordArray;
 use InvalidArgumentException;
 use TruePupil\Core\Brief\Approach;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Capture\RecordReader;
 use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Capture\TypedFields;
 use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Findings\Critique;
 use TruePupil\Core\Findings\Situation;
-use TruePupil\Core\Format\Fields;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\KitFormat;
 use TruePupil\Core\Plan\PlanFormat;
@@ -29,6 +27,7 @@ final class CritiquePicture extends JsonCommand
         {--brief= : the id of a ready brief, or a brief file}
         {--placement= : which subject of the brief it is; the first when not said}
         {--subject= : x,y,w,h as fractions of the displayed frame}
+        {--marks= : a JSON file with a list of further marks}
         {--support= : hand, braced, monopod or tripod}
         {--kit= : a JSON file with body, lenses and what else is at hand}
         {--plan= : a JSON file with what was intended}
@@ -47,10 +46,10 @@ final class CritiquePicture extends JsonCommand
         $kit = $this->option('kit') === null ? null : KitFormat::read($this->json('kit'));
         $plan = $this->option('plan') === null ? null : PlanFormat::read($this->json('plan'));
         $typed = new TypedFields(support: $this->support() ?? $plan?->support);
-        $pictures = [];
+        [$marks, $pictures] = [$this->marks(), []];
         foreach ((array) $this->argument('files') as $path) {
-            $picture = app(RecordReader::class)->read($path);
-            $pictures[] = ['path' => $path, 'picture' => $picture, 'record' => $typed->fillIn($picture->capture), 'measures' => app(LooseFile::class)->measure($path, $this->option('subject'))];
+            [$picture, $measures] = app(LooseFile::class)->critiqued($path, $marks);
+            $pictures[] = ['path' => $path, 'picture' => $picture, 'record' => $typed->fillIn($picture->capture), 'measures' => $measures];
         }
         usort($pictures, fn (array $a, array $b): int => $a['record']->takenAt <=> $b['record']->takenAt);
         $records = array_column($pictures, 'record');
@@ -61,6 +60,7 @@ final class CritiquePicture extends JsonCommand
                 $it['record'], $it['measures'], $approach, $brief?->placement($this->option('placement') ?? $brief->placements[0]->id ?? null), $kit, $plan->intent ?? new Intent, $plan, $brief,
                 $index === count($pictures) - 1 ? $series : null, array_slice($records, 0, $index), $it['picture']->format, $it['picture']->colourSpace,
                 rowPictures: array_values(array_filter(array_map(fn (array $one) => $one['measures']->thumb, $pictures))),
+                rowTones: array_map(fn (array $one) => $one['measures']->tone, $pictures),
             );
             $frames[] = ['file' => basename($it['path']), 'record' => RecordArray::of($it['picture']), 'measures' => $it['measures']->toArray(), ...Critique::of($situation, $this->critic)->toArray()];
         }
@@ -115,14 +115,5 @@ final class CritiquePicture extends JsonCommand
         $choices = $this->option('approach') === null ? [] : $this->json('approach')->toArray();
 
         return Approach::fromArray($choices);
-    }
-
-    /** The JSON file that an option names. */
-    private function json(string $option): Fields
-    {
-        $path = (string) $this->option($option);
-
-        return is_file($path) ? Fields::parse((string) file_get_contents($path))
-            : throw new InvalidArgumentException(sprintf('There is no file "%s" to read the %s from.', $path, $option));
     }
 }

@@ -9,6 +9,8 @@ use Illuminate\Console\Command;
 use InvalidArgumentException;
 use Throwable;
 use TruePupil\Core\Capture\UnreadablePicture;
+use TruePupil\Core\Composition\Marks;
+use TruePupil\Core\Format\Fields;
 
 /** A headless command: one JSON object on standard output; 0 done, 1 the input is at fault, 2 we are. */
 abstract class JsonCommand extends Command
@@ -38,6 +40,23 @@ abstract class JsonCommand extends Command
      * @throws InvalidArgumentException|UnreadablePicture when the input is at fault
      */
     abstract protected function answer(): array;
+
+    /** The JSON file that an option names. @throws InvalidArgumentException */
+    protected function json(string $option): Fields
+    {
+        $path = (string) $this->option($option);
+
+        return is_file($path) ? Fields::parse((string) file_get_contents($path))
+            : throw new InvalidArgumentException(sprintf('There is no file "%s" to read the %s from.', $path, $option));
+    }
+
+    /** What --subject and --marks say together. @throws InvalidArgumentException */
+    protected function marks(): Marks
+    {
+        $subject = Marks::ofSubject($this->option('subject'))->subject;
+
+        return $this->option('marks') === null ? new Marks($subject) : Marks::read($subject, array_map(fn (Fields $mark): array => $mark->toArray(), $this->json('marks')->parts('marks')));
+    }
 
     private function refuse(string $code, string $message, int $exit): int
     {

@@ -8,12 +8,13 @@ use App\Imaging\LooseFile;
 
 final class MeasurePicture extends JsonCommand
 {
-    protected $signature = 'pupil:measure {file : a picture} {--subject= : x,y,w,h as fractions of the displayed frame}';
+    protected $signature = 'pupil:measure {file : a picture} {--subject= : x,y,w,h as fractions of the displayed frame}
+        {--marks= : a JSON file with a list of further marks}';
 
     protected $description = 'The measures of a picture, as JSON';
 
     protected function answer(): array
     {
-        return app(LooseFile::class)->measure((string) $this->argument('file'), $this->option('subject'))->toArray();
+        return app(LooseFile::class)->measure((string) $this->argument('file'), $this->marks())->toArray();
     }
 }

@@ -29,7 +29,7 @@ final class Remeasure extends Command
         foreach ($frames->lazyById(20) as $frame) {
             try {
                 $frame->load(['picture', 'attempt.setBrief.course']);
-                $critic->judge($frame, $measurer->measure($store->original($frame->picture), $frame->subjectRegion()), $frame->revision);
+                $critic->judge($frame, $measurer->measure($store->original($frame->picture), $frame->marksDrawn()), $frame->revision);
             } catch (UnreadablePicture $problem) {
                 $problems[] = sprintf('Frame %d (%s) keeps its old measures. %s', $frame->id, $frame->original_name, $problem->getMessage());
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\HandIn\IntentInput;
+use App\HandIn\MarksInput;
 use App\HandIn\TypedFieldsInput;
 use App\Models\Frame;
 use Closure;
@@ -35,6 +36,7 @@ final class PrepareFrameRequest extends FormRequest
             'subject.y' => $percent,
             'subject.width' => ['required', 'numeric', 'min:'.self::LEAST_PERCENT, 'max:100'],
             'subject.height' => ['required', 'numeric', 'min:'.self::LEAST_PERCENT, 'max:100'],
+            'marks' => ['sometimes', 'array', fn (string $attribute, mixed $value, Closure $fail) => ($problem = MarksInput::problem(is_array($value) ? $value : [])) === null ? null : $fail($problem)],
             'typed' => ['sometimes', 'array:'.implode(',', TypedFieldsInput::FIELDS)],
             'typed.*' => ['nullable', 'string', 'max:60', $readable],
             'intent' => ['sometimes', 'array', fn (string $attribute, mixed $value, Closure $fail) => ($problem = IntentInput::problem(is_array($value) ? $value : [])) === null ? null : $fail($problem)],
@@ -59,7 +61,7 @@ final class PrepareFrameRequest extends FormRequest
         ];
     }
 
-    /** @return array{typed: array<string, ?string>, intent: array<string, mixed>, subject: array{x: float, y: float, width: float, height: float}, placement_id: string, about: ?string, reason: ?string} */
+    /** @return array{typed: array<string, ?string>, intent: array<string, mixed>, subject: array{x: float, y: float, width: float, height: float}, marks: list<array{kind: string, points: list<array{float, float}>}>, placement_id: string, about: ?string, reason: ?string} */
     public function prepared(): array
     {
         $share = fn (string $key): float => (float) $this->input('subject.'.$key) / 100;
@@ -74,6 +76,7 @@ final class PrepareFrameRequest extends FormRequest
                 'width' => min($share('width'), 1 - $share('x')),
                 'height' => min($share('height'), 1 - $share('y')),
             ],
+            'marks' => MarksInput::read((array) $this->input('marks', []))->toArray(),
             'placement_id' => (string) $this->input('placement_id'),
             'about' => $this->input('about'),
             'reason' => $this->input('reason'),

@@ -32,6 +32,12 @@ final class PixelProgram
     /** Luminance of white in the sum of the weighted channels, so that three times the largest weight fits 16 bits. */
     private const WHITE = 30000;
 
+    /** The same where pixels are counted: the rest of the 16 bits says how many channels are at the top of the scale. */
+    private const COUNTED_WHITE = 12000;
+
+    /** Above the luminance of white, rounded up: what each channel at the top of the scale adds to a pixel's value. */
+    private const CHANNEL_LOST = 12008;
+
     private const WEIGHTS = [0.2126, 0.7152, 0.0722];
 
     /** Rows of full-resolution pixels that each row of the detail map looks at, and how many such rows. */
@@ -40,6 +46,9 @@ final class PixelProgram
     private const STRIPS = 12;
 
     private const BLOCK = 64;
+
+    /** Side of the square round an eye, as a share of the longer side of the picture. */
+    private const EYE = 0.03;
 
     /** Longer side of what the small maps are made from, pixels. */
     private const MIDDLE = 1600;
@@ -66,7 +75,7 @@ final class PixelProgram
     }
 
     /**
-     * @param  array{source: string, megapixels?: int, working?: string, side?: int, counts?: bool, detail?: bool, regions?: list<array{x: float, y: float, width: float, height: float}>}  $task
+     * @param  array{source: string, megapixels?: int, working?: string, side?: int, counts?: bool, detail?: bool, eye?: ?array{float, float}, regions?: list<array{x: float, y: float, width: float, height: float}>}  $task
      * @return array<string, mixed>
      */
     public function run(array $task): array
@@ -82,6 +91,7 @@ final class PixelProgram
         }
         if ($task['detail'] ?? false) {
             $answer['detail'] = $this->detail($picture);
+            $answer['eye'] = isset($task['eye']) ? $this->detail($this->around($picture, $task['eye'])) : null;
             $small = $this->vips->keep($this->small($middle, self::COLOUR_COLUMNS));
             $answer['colours'] = $this->colours($small);
             $answer['light'] = $this->light($small);
@@ -144,49 +154,75 @@ final class PixelProgram
         ]));
     }
 
+    /** A square round a place, cut off at the edges of the picture. @param  array{float, float}  $place  fractions */
+    private function around(Picture $picture, array $place): Picture
+    {
+        [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
+        $side = min($width, $height, max(self::STRIP, (int) round(self::EYE * max($width, $height))));
+        $start = fn (float $share, int $size): int => (int) max(0, min($size - $side, round($share * $size - $side / 2)));
+
+        return $this->vips->keep($this->vips->run('crop', $picture, [$start($place[0], $width), $start($place[1], $height), $side, $side]));
+    }
+
     /** @return array{luminance: list<int>, r: list<int>, g: list<int>, b: list<int>, lost: int, blocked: int} */
     private function counts(Picture $picture): array
     {
         $bands = $this->numbers($this->vips->run('hist_find', $picture));
         $band = fn (int $index): array => array_map(fn (int $code): int => $bands[$code * 3 + $index], range(0, 255));
-        [$r, $g, $b] = [$band(0), $band(1), $band(2)];
 
-        return [
-            'luminance' => $this->luminance($picture), 'r' => $r, 'g' => $g, 'b' => $b,
-            ...$this->ends($picture, $r, $g, $b),
-        ];
+        return ['r' => $band(0), 'g' => $band(1), 'b' => $band(2), ...$this->luminance($picture)];
     }
 
-    /** Pixels by the sRGB code of their luminance: linear channels weighted and added in whole numbers, then encoded. @return list<int> */
+    /**
+     * Pixels by the sRGB code of their luminance (linear channels weighted and added in whole numbers, then encoded), and
+     * those with all three channels at an end of the scale: 254 or more is lost, 1 or less blocked.
+     *
+     * One pass tells all of it: each channel that is lost adds more than any luminance, and only blocked pixels come to 0.
+     *
+     * @return array{luminance: list<int>, lost: int, blocked: int}
+     */
     private function luminance(Picture $picture): array
     {
-        $counts = $this->numbers($this->vips->run('hist_find', $this->linear($picture)));
+        $table = $this->table(fn (int $code, float $linear): int => match (true) {
+            $code <= 1 => 0,
+            // Enough to be told from 0 after the mean of the three is rounded.
+            default => max(2, (int) round(3 * $linear * self::COUNTED_WHITE)),
+        } + ($code >= 254 ? 3 * self::CHANNEL_LOST : 0));
+        $counts = $this->numbers($this->vips->run('hist_find', $this->vips->run('bandmean', $this->vips->run('maplut', $picture, [$table]))));
         $byCode = array_fill(0, 256, 0);
+        $lost = 0;
         foreach ($counts as $value => $count) {
             if ($count > 0) {
-                $linear = min(1.0, $value / self::WHITE);
+                $linear = min(1.0, ($value % self::CHANNEL_LOST) / self::COUNTED_WHITE);
                 $encoded = $linear <= 0.0031308 ? $linear * 12.92 : 1.055 * $linear ** (1 / 2.4) - 0.055;
                 $byCode[(int) round(255 * $encoded)] += $count;
+                $lost += $value >= 3 * self::CHANNEL_LOST ? $count : 0;
             }
         }
 
-        return $byCode;
+        return ['luminance' => $byCode, 'lost' => $lost, 'blocked' => $counts[0]];
     }
 
     /** Linear luminance, 0 to WHITE. */
     private function linear(Picture $picture): Picture
     {
-        $table = '';
+        // The mean of three bands is a third of their sum.
+        return $this->vips->run('bandmean', $this->vips->run('maplut', $picture, [$this->table(fn (int $code, float $linear): int => (int) round(3 * $linear * self::WHITE))]));
+    }
+
+    /** A table of three channels. @param  callable(int, float): int  $entry  of a code and its weighted linear luminance, 0–1 */
+    private function table(callable $entry): Picture
+    {
+        $bytes = '';
         for ($code = 0; $code < 256; $code++) {
             $encoded = $code / 255;
             $linear = $encoded <= 0.04045 ? $encoded / 12.92 : (($encoded + 0.055) / 1.055) ** 2.4;
             foreach (self::WEIGHTS as $weight) {
-                // The mean of three bands is a third of their sum.
-                $table .= pack('v', (int) round(3 * $weight * $linear * self::WHITE));
+                $bytes .= pack('v', $entry($code, $weight * $linear));
             }
         }
 
-        return $this->vips->run('bandmean', $this->vips->run('maplut', $picture, [$this->vips->table($table, 256, 3, self::USHORT)]));
+        return $this->vips->table($bytes, 256, 3, self::USHORT);
     }
 
     /** The picture made small, as sRGB codes. @return array{columns: int, rows: int, bytes: string} */
@@ -229,23 +265,6 @@ final class PixelProgram
     }
 
     /**
-     * Pixels whose three channels are all at an end of the scale.
-     *
-     * @param  list<int>  $r
-     * @param  list<int>  $g
-     * @param  list<int>  $b
-     * @return array{lost: int, blocked: int}
-     */
-    private function ends(Picture $picture, array $r, array $g, array $b): array
-    {
-        // All three can only be there where each has pixels there; many pictures need no second look.
-        $most = fn (int $from): int => min($r[$from] + $r[$from + 1], $g[$from] + $g[$from + 1], $b[$from] + $b[$from + 1]);
-        $pairs = fn (string $operation, int $from): int => $most($from) === 0 ? 0 : array_sum(array_slice($this->numbers($this->vips->run('hist_find', $this->vips->run($operation, $picture))), $from, 2));
-
-        return ['lost' => $pairs(...self::LOST), 'blocked' => $pairs(...self::BLOCKED)];
-    }
-
-    /**
      * Mean first and second differences of neighbouring pixels of the green channel, across and downwards, in blocks of
      * strips that lie evenly over the picture. Values in 8-bit codes.
      *
@@ -256,16 +275,21 @@ final class PixelProgram
         [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
         $columns = max(1, min(64, intdiv($width, self::BLOCK)));
         $rows = max(1, min(self::STRIPS, intdiv($height, self::STRIP)));
-        $maps = ['slopeX' => [], 'slopeY' => [], 'bendX' => [], 'bendY' => []];
-        [$blockWidth, $strip] = [intdiv($width, $columns), min(self::STRIP, $height)];
-        for ($row = 0; $row < $rows; $row++) {
+        // Second differences take two more columns than they give.
+        [$blockWidth, $strip] = [intdiv($width - 2, $columns), min(self::STRIP, $height)];
+        $strips = array_map(function (int $row) use ($picture, $height, $rows, $strip, $columns, $blockWidth): Picture {
             $top = max(0, min($height - $strip, (int) round(($row + 0.5) * $height / $rows - $strip / 2)));
-            $crop = $this->vips->keep($this->vips->run('extract_band', $this->vips->run('crop', $picture, [0, $top, $columns * $blockWidth, $strip]), [1]));
-            foreach (['X' => [1, 0], 'Y' => [0, 1]] as $direction => $step) {
-                $slope = $this->vips->keep($this->difference($crop, $step));
-                array_push($maps['slope'.$direction], ...$this->blockMeans($slope, $columns, $blockWidth));
-                array_push($maps['bend'.$direction], ...$this->blockMeans($this->difference($slope, $step), $columns, $blockWidth));
-            }
+
+            return $this->vips->keep($this->vips->run('extract_band', $this->vips->run('crop', $picture, [0, $top, $columns * $blockWidth + 2, $strip]), [1]));
+        }, range(0, $rows - 1));
+        $maps = [];
+        $stack = $this->vips->keep($this->vips->stack($strips));
+        unset($strips);
+        foreach (['X' => [1, 0], 'Y' => [0, 1]] as $direction => $step) {
+            $slopes = $this->vips->keep($this->difference($stack, $step));
+            // Downwards, the last row of a strip has its neighbour in the next strip, and does not count.
+            $maps['slope'.$direction] = $this->blockMeans($slopes, $rows, $strip, $strip - $step[1], $columns, $blockWidth);
+            $maps['bend'.$direction] = $this->blockMeans($this->difference($slopes, $step), $rows, $strip, $strip - 2 * $step[1], $columns, $blockWidth);
         }
 
         return ['columns' => $columns, 'rows' => $rows, ...$maps];
@@ -280,18 +304,22 @@ final class PixelProgram
         return $this->vips->subtract($part($step[0], $step[1]), $part(0, 0));
     }
 
-    /** Mean size of the values in blocks of columns. @return list<float> */
-    private function blockMeans(Picture $differences, int $columns, int $blockWidth): array
+    /**
+     * Mean size of the values in blocks of columns of strips that lie below each other.
+     *
+     * @param  int  $counted  rows of each strip that count, from its top
+     * @return list<float>
+     */
+    private function blockMeans(Picture $values, int $strips, int $strip, int $counted, int $columns, int $blockWidth): array
     {
-        $height = $this->vips->fact($differences, 'height');
-        $sums = $this->vips->columnSums($this->vips->run('abs', $differences));
-        $means = [];
-        for ($column = 0; $column < $columns; $column++) {
-            $part = array_slice($sums, $column * $blockWidth, $blockWidth);
-            $means[] = array_sum($part) / max(1, count($part) * $height);
-        }
+        // Kept before they are added up: the sums ask for them in pieces, and would have each piece worked out anew. Means
+        // of whole numbers are whole numbers; 64ths of a code fit 16 bits and are fine enough.
+        $sizes = $this->vips->keep($this->vips->run('cast_short', $this->vips->run('lshift_const1', $this->vips->run('abs', $values), [6])));
+        $part = fn (int $top, int $rows): Picture => $this->vips->run('crop', $sizes, [0, $top, $columns * $blockWidth, $rows]);
+        $counting = $counted === $strip ? $part(0, $strips * $strip) : $this->vips->stack(array_map(fn (int $index): Picture => $part($index * $strip, $counted), range(0, $strips - 1)));
+        $means = $this->vips->run('shrinkh', $this->vips->run('shrinkv', $counting, [$counted]), [$blockWidth]);
 
-        return $means;
+        return array_map(fn (int $mean): float => $mean / 64, array_values(unpack('v*', $this->vips->bytes($means)) ?: []));
     }
 
     /** @return list<int> unsigned 32-bit numbers */

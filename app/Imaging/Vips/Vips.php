@@ -45,7 +45,11 @@ final class Vips
         int vips_crop(VipsImage *in, VipsImage **out, int left, int top, int width, int height, ...);
         int vips_resize(VipsImage *in, VipsImage **out, double scale, ...);
         int vips_subtract(VipsImage *left, VipsImage *right, VipsImage **out, ...);
-        int vips_project(VipsImage *in, VipsImage **columns, VipsImage **rows, ...);
+        int vips_arrayjoin(VipsImage **in, VipsImage **out, int count, ...);
+        int vips_shrinkv(VipsImage *in, VipsImage **out, int by, ...);
+        int vips_shrinkh(VipsImage *in, VipsImage **out, int by, ...);
+        int vips_cast_short(VipsImage *in, VipsImage **out, ...);
+        int vips_lshift_const1(VipsImage *in, VipsImage **out, double by, ...);
         int vips_abs(VipsImage *in, VipsImage **out, ...);
         int vips_autorot(VipsImage *in, VipsImage **out, ...);
         int vips_flatten(VipsImage *in, VipsImage **out, ...);
@@ -115,17 +119,18 @@ final class Vips
         return $this->own($out);
     }
 
-    /** The sum of each column. @return list<int> */
-    public function columnSums(Picture $picture): array
+    /** Pictures of one size below each other. @param  non-empty-list<Picture>  $pictures */
+    public function stack(array $pictures): Picture
     {
-        [$columns, $rows] = [$this->library->new('VipsImage *'), $this->library->new('VipsImage *')];
-        if ($this->library->vips_project($picture->image, FFI::addr($columns), FFI::addr($rows), null) !== 0) {
+        [$out, $list] = [$this->library->new('VipsImage *'), $this->library->new(sprintf('VipsImage *[%d]', count($pictures)))];
+        foreach ($pictures as $index => $picture) {
+            $list[$index] = $picture->image;
+        }
+        if ($this->library->vips_arrayjoin($list, FFI::addr($out), count($pictures), 'across', 1, null) !== 0) {
             throw new RuntimeException($this->error());
         }
-        $this->own($rows);
 
-        // Sums of whole numbers come as signed 32-bit.
-        return array_values(unpack('l*', $this->bytes($this->own($columns))) ?: []);
+        return $this->own($out);
     }
 
     /** Computes a picture and keeps it. */

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\View\Models;
 
 use TruePupil\Core\Composition\Ideas;
+use TruePupil\Core\Composition\Leads;
 use TruePupil\Core\Composition\Lines;
+use TruePupil\Core\Composition\Mark;
+use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\PlaceName;
 use TruePupil\Core\Measure\Measures;
 
@@ -17,14 +20,14 @@ final readonly class FrameOverlays
 {
     public const WIDTH = 1000;
 
-    private function __construct(private Measures $measures, private float $aspect)
+    private function __construct(private Measures $measures, private float $aspect, private Marks $marks)
     {
     }
 
     /** @return ?self null where older rules measured no composition */
-    public static function of(Measures $measures): ?self
+    public static function of(Measures $measures, Marks $marks = new Marks): ?self
     {
-        return $measures->composition === null ? null : new self($measures, $measures->composition->aspect);
+        return $measures->composition === null ? null : new self($measures, $measures->composition->aspect, $marks);
     }
 
     public function height(): float
@@ -43,6 +46,9 @@ final readonly class FrameOverlays
             'ideas' => ['label' => 'ideas', 'text' => $this->ideasText()],
             'lines' => ['label' => 'lines and tilt', 'text' => $this->linesText()],
         ];
+        if ($this->marks->list !== []) {
+            $views['marks'] = ['label' => 'marks', 'text' => $this->marksText()];
+        }
 
         return $this->measures->focus === null ? array_diff_key($views, ['sharpness' => true]) : $views;
     }
@@ -140,6 +146,56 @@ final readonly class FrameOverlays
         return $lines;
     }
 
+    /** @return list<array{x1: float, y1: float, x2: float, y2: float}> straight edges that run to the subject */
+    public function leads(): array
+    {
+        [$subject, $composition] = [$this->measures->subject?->region, $this->measures->composition];
+        $leads = $subject === null || $composition === null ? [] : Leads::to($subject, $composition->segments, $this->aspect);
+
+        return array_map(fn (array $line): array => ['x1' => round($line['x1'] * self::WIDTH, 1), 'y1' => round($line['y1'] * $this->height(), 1), 'x2' => round($line['x2'] * self::WIDTH, 1), 'y2' => round($line['y2'] * $this->height(), 1)], $leads);
+    }
+
+    /** @return list<array{kind: string, label: string, path: string, x: float, y: float}> what was drawn besides the subject */
+    public function marks(): array
+    {
+        return array_map(function (Mark $mark): array {
+            $corners = array_map(fn (array $point): string => sprintf('%.1f,%.1f', $point[0] * self::WIDTH, $point[1] * $this->height()), $mark->outline());
+            [$x, $y] = [$mark->points[0][0] * self::WIDTH, $mark->points[0][1] * $this->height()];
+
+            return [
+                'kind' => $mark->kind->value, 'label' => $mark->kind->value, 'x' => round($x, 1), 'y' => round($y, 1),
+                'path' => count($corners) === 1 ? sprintf('M%.1f,%.1fh28M%.1f,%.1fv28', $x - 14, $y, $x, $y - 14) : 'M'.implode('L', $corners).($mark->kind->isLine() ? '' : 'Z'),
+            ];
+        }, $this->marks->list);
+    }
+
+    private function marksText(): string
+    {
+        $found = $this->measures->marks;
+        $said = array_map(fn (array $share): string => sprintf('%s %.1f %% of the frame', $share['kind'], $share['sharePct']), $found->shares ?? []);
+        if ($found?->axis !== null) {
+            $said[] = sprintf('the sides of the axis are alike to %.2f, %s', $found->axis['score'], abs($found->axis['offPct']) < 0.5 ? 'and nowhere beside it more' : sprintf('and %.1f %% of the width beside it to %.2f', abs($found->axis['offPct']), $found->axis['best']));
+        }
+        if ($found?->leads !== null) {
+            $said[] = sprintf('%d of %d marked lines reach the subject', $found->leads['leading'], $found->leads['marked']);
+        }
+        if ($found?->surround !== null) {
+            $said[] = sprintf('the frame within the frame holds %.0f %% of the subject', $found->surround['holdsPct']);
+        }
+        if ($this->measures->focus?->eyeRatio !== null) {
+            $said[] = sprintf('the eye is %.0f %% as sharp as the sharpest part', 100 * $this->measures->focus->eyeRatio);
+        }
+        foreach ($found->distractions ?? [] as $place) {
+            $said[] = sprintf('the distraction %s takes %.1f %% of all attention', PlaceName::of($place['x'], $place['y']), $place['attentionPct']);
+        }
+        $tilt = $this->marks->tilt($this->aspect);
+        if ($tilt !== null) {
+            $said[] = sprintf('the marked line leans %.1f°', $tilt);
+        }
+
+        return $said === [] ? 'The marks are measured when the frame is checked.' : ucfirst(implode('; ', $said)).'.';
+    }
+
     private function endsText(): string
     {
         $tone = $this->measures->tone;
@@ -189,8 +245,18 @@ final readonly class FrameOverlays
         $composition = $this->measures->composition;
         $tilt = $composition?->tiltDeg;
 
-        return ($tilt === null ? 'No line tells of tilt.' : sprintf('Leans %.1f° %s; straightening keeps %.0f %% of the frame.', abs($tilt), $tilt >= 0 ? 'clockwise' : 'anticlockwise', 100 * Lines::keptAfterTurning($tilt, $this->aspect)))
+        return ($tilt === null ? 'No line tells of tilt.' : sprintf('%s %.1f° %s; straightening keeps %.0f %% of the frame.', $composition?->tiltFrom === 'mark' ? 'By the marked line it leans' : 'Leans', abs($tilt), $tilt >= 0 ? 'clockwise' : 'anticlockwise', 100 * Lines::keptAfterTurning($tilt, $this->aspect)))
+            .$this->leadsText()
             .sprintf(' Mirror symmetry %.2f, best about %.1f %% of the width.', $composition->symmetryBest ?? 0, 100 * ($composition->symmetryAxis ?? 0));
+    }
+
+    private function leadsText(): string
+    {
+        $count = count($this->leads());
+
+        return $this->measures->subject === null ? '' : sprintf(' %s to the subject.', match ($count) {
+            0 => 'No straight edge leads', 1 => 'One straight edge, drawn thick, leads', default => sprintf('%d straight edges, drawn thick, lead', $count),
+        });
     }
 
     /**

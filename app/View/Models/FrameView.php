@@ -65,7 +65,7 @@ final readonly class FrameView
     /** What can be laid over the picture; null for one that was measured before that could be. */
     public function overlays(): ?FrameOverlays
     {
-        return $this->situation === null ? null : FrameOverlays::of($this->situation->measures);
+        return $this->situation === null ? null : FrameOverlays::of($this->situation->measures, $this->frame->marksDrawn());
     }
 
     /** The account that the planned settings would have given in the frame's own light. */

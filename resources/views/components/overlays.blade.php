@@ -16,5 +16,7 @@
     </g>
     <g data-view="edges" hidden>@foreach ($overlays->edges() as $strip)<rect class="edge-strip" x="{{ $strip['x'] }}" y="{{ $strip['y'] }}" width="{{ $strip['width'] }}" height="{{ $strip['height'] }}"/>@endforeach</g>
     <g data-view="ideas" hidden>@php($ideas = $overlays->ideas())<path class="over-line" d="{{ $ideas['thirds'] }}"/><path class="over-line over-dashed" d="{{ $ideas['golden'] }}"/><path class="over-line over-dotted" d="{{ $ideas['diagonals'] }}{{ $ideas['centre'] }}"/></g>
-    <g data-view="lines" hidden>@foreach ($overlays->lines() as $line)<line class="over-line" x1="{{ $line['x1'] }}" y1="{{ $line['y1'] }}" x2="{{ $line['x2'] }}" y2="{{ $line['y2'] }}"/>@endforeach</g>
+    <g data-view="lines" hidden>@foreach ($overlays->lines() as $line)<line class="over-line" x1="{{ $line['x1'] }}" y1="{{ $line['y1'] }}" x2="{{ $line['x2'] }}" y2="{{ $line['y2'] }}"/>@endforeach
+        @foreach ($overlays->leads() as $line)<line class="over-mark over-lead" x1="{{ $line['x1'] }}" y1="{{ $line['y1'] }}" x2="{{ $line['x2'] }}" y2="{{ $line['y2'] }}"/>@endforeach</g>
+    <g data-view="marks" hidden>@foreach ($overlays->marks() as $mark)<path class="over-line @if (in_array($mark['kind'], ['distraction', 'area'])) over-dashed @endif" d="{{ $mark['path'] }}"/><text class="over-text over-name" x="{{ max(8, min(900, $mark['x'] + 8)) }}" y="{{ max(24, $mark['y'] - 8) }}">{{ $mark['label'] }}</text>@endforeach</g>
 </svg>

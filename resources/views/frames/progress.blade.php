@@ -23,8 +23,8 @@
                 </div>
             </div>
             @if ($attempt->state === AttemptState::Draft)
-                <p class="fine below-picture">Draw a rectangle round the subject itself, as tight as it goes. Drag on the picture, or use the numbers.</p>
-                <details class="numbers"><summary>The rectangle in numbers (% of the frame)</summary>
+                @include('frames.marks')
+                <details class="numbers"><summary>The subject in numbers (% of the frame)</summary>
                     <div class="number-row">
                         @foreach (['x' => 'Left', 'y' => 'Top', 'width' => 'Width', 'height' => 'Height'] as $key => $label)
                             <label>{{ $label }} <input type="number" step="0.01" min="0" max="100" name="subject[{{ $key }}]" value="{{ $mark[$key] ?? '' }}" data-side="{{ $key }}"></label>

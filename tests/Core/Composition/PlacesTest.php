@@ -10,6 +10,9 @@ use TruePupil\Core\Composition\Attention;
 use TruePupil\Core\Composition\Crops;
 use TruePupil\Core\Composition\EdgeScan;
 use TruePupil\Core\Composition\Ideas;
+use TruePupil\Core\Composition\Mark;
+use TruePupil\Core\Composition\MarkKind;
+use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\PlainAreas;
 use TruePupil\Core\Composition\Region;
 
@@ -60,7 +63,7 @@ final class PlacesTest extends TestCase
     {
         $attention = Attention::of(Grids::grey(fn (float $x, float $y): float => hypot(($x - 0.8) * 1.5, $y - 0.5) < 0.06 ? 230.0 : 90.0, 192, 128));
         $subject = Region::of(0.1, 0.3, 0.2, 0.3);
-        foreach (Crops::best($attention, 1.5, $subject) as $crop) {
+        foreach (Crops::best($attention, 1.5, new Marks($subject)) as $crop) {
             [$width, $height] = explode(':', $crop['ratio']);
             $this->assertEqualsWithDelta((float) $width / (float) $height, $crop['width'] * 1.5 / $crop['height'], 0.01);
             $this->assertLessThanOrEqual($subject->x + 1e-9, $crop['x']);
@@ -69,5 +72,19 @@ final class PlacesTest extends TestCase
         $square = array_values(array_filter(Crops::best($attention, 1.5), fn (array $crop): bool => $crop['ratio'] === '1:1'))[0];
         $this->assertGreaterThan(0.3, $square['x'], 'without a mark the crop goes where the eye goes');
         $this->assertNotContains('3:2', array_column(Crops::best($attention, 1.5), 'ratio'));
+    }
+
+    public function test_crops_lose_what_was_marked_as_a_distraction(): void
+    {
+        $attention = Attention::of(Grids::grey(fn (float $x, float $y): float => hypot($x - 0.4, $y - 0.5) < 0.1 || hypot($x - 0.95, $y - 0.1) < 0.04 ? 230.0 : 60.0, 192, 128));
+        $marks = new Marks(Region::of(0.3, 0.35, 0.2, 0.3), [Mark::of(MarkKind::Distraction, [[0.9, 0.02], [1.0, 0.18]]), Mark::of(MarkKind::Eye, [[0.4, 0.5]])]);
+        $crops = Crops::best($attention, 1.5, $marks);
+
+        $this->assertNotSame([], $crops);
+        $this->assertSame(0.0, $crops[0]['distractionsPct']);
+        $this->assertContains('3:2', array_column($crops, 'ratio'), 'the picture\'s own shape is a crop when it loses something');
+        foreach ($crops as $crop) {
+            $this->assertTrue($marks->isKeptBy(Region::of($crop['x'], $crop['y'], $crop['width'], $crop['height'])), $crop['ratio']);
+        }
     }
 }

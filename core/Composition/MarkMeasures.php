@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Composition;
+
+use TruePupil\Core\Picture\ColourGrid;
+
+/** What follows from the marks that a person drew besides the subject. */
+final readonly class MarkMeasures
+{
+    /** Columns for mirroring. */
+    private const MIRROR = 128;
+
+    /**
+     * @param  ?array{score: float, offPct: float, best: float}  $axis  symmetry about the declared axis
+     * @param  list<array{kind: string, sharePct: float}>  $shares  of the marked areas, % of the frame
+     * @param  ?array{marked: int, leading: int}  $leads  lines marked as leading, and how many of them reach the subject
+     * @param  ?array{sharePct: float, holdsPct: float}  $surround  the frame within the frame: its size, and how much of the subject lies in it
+     * @param  list<array{x: float, y: float, attentionPct: float}>  $distractions  where, and how much of all attention they take
+     */
+    private function __construct(public ?array $axis, public array $shares, public ?array $leads, public ?array $surround, public array $distractions)
+    {
+    }
+
+    public static function of(Marks $marks, ColourGrid $grid, Attention $attention, float $aspect): ?self
+    {
+        if ($marks->list === []) {
+            return null;
+        }
+        $axis = $marks->first(MarkKind::Axis);
+
+        return new self(
+            $axis === null ? null : Symmetry::aboutLine($grid->reduced(self::MIRROR)->grey(), $axis),
+            array_values(array_map(fn (Mark $mark): array => ['kind' => $mark->kind->value, 'sharePct' => round($mark->sharePct(), 2)], array_filter($marks->list, fn (Mark $mark): bool => $mark->sharePct() > 0))),
+            self::leadsOf($marks, $aspect),
+            self::surroundOf($marks),
+            array_map(fn (Mark $mark): array => [...$mark->bounds()->centre(), 'attentionPct' => round(100 * $attention->shareIn($mark->bounds()), 2)], $marks->ofKind(MarkKind::Distraction)),
+        );
+    }
+
+    /** @return array<string, mixed> by property */
+    public function toArray(): array
+    {
+        /** @var array<string, mixed> $all */
+        $all = get_object_vars($this);
+
+        return $all;
+    }
+
+    /** @param  array<mixed>  $stored  as toArray() gave it */
+    public static function restore(array $stored): self
+    {
+        /** @var array{axis: ?array{score: float, offPct: float, best: float}, shares: list<array{kind: string, sharePct: float}>, leads: ?array{marked: int, leading: int}, surround: ?array{sharePct: float, holdsPct: float}, distractions: list<array{x: float, y: float, attentionPct: float}>} $stored */
+        return new self(...$stored);
+    }
+
+    /** @return ?array{marked: int, leading: int} */
+    private static function leadsOf(Marks $marks, float $aspect): ?array
+    {
+        $lines = array_map(function (Mark $line) use ($aspect): array {
+            [[$x1, $y1], [$x2, $y2]] = [$line->points[0], $line->points[1] ?? $line->points[0]];
+
+            return ['x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'length' => hypot(($x2 - $x1) * $aspect, $y2 - $y1) / hypot($aspect, 1.0)];
+        }, $marks->ofKind(MarkKind::Lead));
+
+        return $lines === [] || $marks->subject === null ? null : ['marked' => count($lines), 'leading' => count(Leads::to($marks->subject, $lines, $aspect))];
+    }
+
+    /** @return ?array{sharePct: float, holdsPct: float} */
+    private static function surroundOf(Marks $marks): ?array
+    {
+        [$mark, $subject] = [$marks->first(MarkKind::Surround), $marks->subject];
+        if ($mark === null || $subject === null) {
+            return null;
+        }
+        $held = 0;
+        for ($i = 0; $i < 400; $i++) {
+            $held += $mark->holds($subject->x + ($i % 20 + 0.5) / 20 * $subject->width, $subject->y + (intdiv($i, 20) + 0.5) / 20 * $subject->height) ? 1 : 0;
+        }
+
+        return ['sharePct' => round($mark->sharePct(), 2), 'holdsPct' => round($held / 4, 1)];
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Composition;
+
+use InvalidArgumentException;
+
+/** All that a person drew on a frame: its subject, and whatever else there is to say about its parts. */
+final readonly class Marks
+{
+    public const MOST = 24;
+
+    /** @param  list<Mark>  $list */
+    public function __construct(public ?Region $subject = null, public array $list = [])
+    {
+    }
+
+    /**
+     * @param  array<mixed>  $list  of marks as Mark::toArray() gives them
+     *
+     * @throws InvalidArgumentException naming the mark that cannot be used
+     */
+    public static function read(?Region $subject, array $list): self
+    {
+        if (count($list) > self::MOST) {
+            throw new InvalidArgumentException(sprintf('A frame takes up to %d marks; there are %d.', self::MOST, count($list)));
+        }
+
+        return new self($subject, array_map(function (mixed $one): Mark {
+            $kind = is_array($one) && is_string($one['kind'] ?? null) ? MarkKind::tryFrom($one['kind']) : null;
+
+            return $kind === null || ! is_array($one['points'] ?? null)
+                ? throw new InvalidArgumentException(sprintf('A mark has a kind (%s) and a list of points.', implode(', ', array_column(MarkKind::cases(), 'value'))))
+                : Mark::of($kind, $one['points']);
+        }, array_values($list)));
+    }
+
+    /** @return list<array{kind: string, points: list<array{float, float}>}> all but the subject */
+    public function toArray(): array
+    {
+        return array_map(fn (Mark $mark): array => $mark->toArray(), $this->list);
+    }
+
+    /** Only a subject, as "x,y,w,h", or nothing at all. @throws InvalidArgumentException */
+    public static function ofSubject(?string $text): self
+    {
+        return new self($text === null ? null : Region::parse($text));
+    }
+
+    /** @return list<Mark> */
+    public function ofKind(MarkKind $kind): array
+    {
+        return array_values(array_filter($this->list, fn (Mark $mark): bool => $mark->kind === $kind));
+    }
+
+    public function first(MarkKind $kind): ?Mark
+    {
+        return $this->ofKind($kind)[0] ?? null;
+    }
+
+    /** How far the picture leans by what was marked: the horizon, else the mean of what should be upright. Degrees, positive clockwise. */
+    public function tilt(float $aspect): ?float
+    {
+        $lines = $this->ofKind(MarkKind::Horizon) ?: $this->ofKind(MarkKind::Upright);
+
+        return $lines === [] ? null : array_sum(array_map(fn (Mark $line): float => $line->leaning($aspect), $lines)) / count($lines);
+    }
+
+    /** Whether a crop keeps the subject and the eye whole. */
+    public function isKeptBy(Region $crop): bool
+    {
+        $eye = $this->first(MarkKind::Eye)?->points[0];
+
+        return ($this->subject === null || $crop->contains($this->subject)) && ($eye === null || $crop->holds($eye[0], $eye[1]));
+    }
+
+    /** How much of the marked distractions a crop still shows, 0–1 on the mean; 0 where none are marked. */
+    public function distractionsIn(Region $crop): float
+    {
+        $distractions = $this->ofKind(MarkKind::Distraction);
+
+        return $distractions === [] ? 0.0 : array_sum(array_map(fn (Mark $mark): float => $mark->bounds()->shareInside($crop), $distractions)) / count($distractions);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Findings\Topic;
+
+/** The edge of a graduated filter, or of a gradient drawn afterwards, that can be seen. */
+final class GraduatedEdgeHard implements FindingRule
+{
+    public function id(): string
+    {
+        return 'colour.graduated-edge';
+    }
+
+    public function needs(): array
+    {
+        return [Need::Colour];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $edge = $situation->measures->colour?->graduatedEdge;
+        if ($edge === null) {
+            return null;
+        }
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Colour,
+            severity: Severity::Weakness,
+            sentence: sprintf('Across the whole width everything turns %.1f stops darker %s a line %.0f %% down the frame, whatever stands there. That is the edge of a graduated filter or gradient: use a softer one, slide it to where the light really changes, or blend two frames.', abs($edge->stops), $edge->stops > 0 ? 'above' : 'below', 100 * $edge->at),
+            evidence: [new Evidence('step', abs($edge->stops), 'stops'), new Evidence('its height', 100 * $edge->at, '% down')],
+            source: 'The same step in every column, with the same things above it as below.',
+            confidence: $edge->confidence - 0.2,
+        );
+    }
+}
