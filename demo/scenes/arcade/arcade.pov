@@ -3,12 +3,14 @@
 #version 3.7;
 global_settings {
   assumed_gamma 1.0
-  max_trace_level 8
+  max_trace_level #ifdef (Fog) 1 #else 8 #end
+  #ifndef (Fog)
   radiosity {
     pretrace_start 0.08 pretrace_end 0.01
     count 420 nearest_count 16 error_bound 0.3
     recursion_limit 3 low_error_factor 0.5 gray_threshold 0.0 minimum_reuse 0.012 brightness 1.0
   }
+  #end
 }
 camera {
   perspective
@@ -17,9 +19,11 @@ camera {
   look_at <0.0, 1.72, 20.0>
   angle 73.7
 }
+#ifdef (Fog) fog { distance Fog color rgb 1 } #else
 light_source { <60, 45, 36> color rgb <1.0, 0.93, 0.80>*5.2
   area_light <1.6,0,0>, <0,0,1.6>, 4, 4 adaptive 1 jitter circular orient }
 sky_sphere { pigment { gradient y color_map { [0 rgb <0.92,0.95,1.0>*1.25] [0.35 rgb <0.50,0.66,0.92>*1.0] [1 rgb <0.25,0.42,0.78>*0.85] } } }
+#end
 
 #declare Bay = 3.0;
 #declare Half = 2.1;

@@ -5,12 +5,14 @@
 global_settings {
   assumed_gamma 1.0
   max_trace_level 12
+  #ifndef (Fog)
   radiosity {
     pretrace_start 0.08 pretrace_end 0.01
     count 260 nearest_count 12 error_bound 0.45
     recursion_limit 2 low_error_factor 0.5 gray_threshold 0.0 minimum_reuse 0.012 brightness 1.0
     normal on
   }
+  #end
 }
 #include "functions.inc"
 
@@ -23,6 +25,7 @@ camera {
 }
 
 // The window: a tall soft source at the left, and the cool sky behind it.
+#ifdef (Fog) fog { distance Fog color rgb 1 } #else
 light_source {
   <-2.3, 1.35, -1.15> color rgb <1.0, 0.955, 0.89>*1.55
   area_light <0, 0, 1.1>, <0, 1.5, 0>, 9, 9 adaptive 2 jitter circular orient
@@ -36,6 +39,7 @@ union {
 }
 // A pale room: what is behind the camera fills the shadows.
 sky_sphere { pigment { rgb <0.115, 0.12, 0.13> } }
+#end
 
 #declare Plaster = texture {
   pigment { bumps turbulence 0.6 scale 0.22 color_map { [0 rgb <0.825,0.815,0.79>] [1 rgb <0.855,0.847,0.825>] } }
