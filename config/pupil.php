@@ -9,14 +9,14 @@ return [
     ],
     // Longest side of the copy that is shown and measured on, pixels.
     'working_side' => 1600,
+    // What the practice camera's unpacked plates may take on the disk; those unused for longest go first.
+    'kept_megabytes' => 1536,
     // Stored with every analysis, so that a later one can tell what it would replace.
     'rules_version' => 5,
     'tools' => [
         'exiftool' => env('PUPIL_EXIFTOOL', 'exiftool'),
         'php' => env('PUPIL_PHP', 'php'),
         'prlimit' => env('PUPIL_PRLIMIT', 'prlimit'),
-        'vips' => env('PUPIL_VIPS', 'vips'),
-        'vipsheader' => env('PUPIL_VIPSHEADER', 'vipsheader'),
         'seconds' => 60,
     ],
     'demo' => ['password' => 'eight-evenings'],

@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\PracticeCamera\Body;
+use App\PracticeCamera\Outfit;
+use App\PracticeCamera\Outfits;
 use App\PracticeCamera\Scene;
 use App\PracticeCamera\Shot;
 use DateTimeImmutable;
 use DateTimeInterface;
 use Illuminate\Support\Facades\File;
 use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\PracticeCamera\Framing;
-use TruePupil\Core\Sensor\Format;
 
 /** Turns the facts of a demo attempt into what is set on the practice camera. */
 final readonly class DemoShots
@@ -27,16 +28,24 @@ final readonly class DemoShots
     {
         return new Shot(
             scene: Scene::find($facts['scene']),
-            body: $this->body($facts['body']),
+            outfit: $this->outfit($facts['body']),
             mode: ExposureMode::from($facts['mode']),
             aperture: isset($facts['n']) ? Aperture::of((float) $facts['n']) : null,
             time: isset($facts['t']) ? ExposureTime::of((float) $facts['t']) : null,
             iso: isset($facts['iso']) ? Iso::of((float) $facts['iso']) : null,
-            compensation: Stops::of((float) $facts['compensation']),
-            metering: MeteringPattern::Scene,
+            compensation: Stops::of((float) ($facts['compensation'] ?? 0)),
+            metering: MeteringPattern::from($facts['metering'] ?? 'scene'),
             aim: ['x' => $facts['aim'][0], 'y' => $facts['aim'][1]],
             takenAt: DateTimeImmutable::createFromInterface($takenAt),
             seed: 100 + $seed,
+            condition: $facts['light'] ?? null,
+            focus: isset($facts['focus']) ? (float) $facts['focus'] : null,
+            filterStops: (float) ($facts['filter'] ?? 0),
+            // What held the camera shakes it, whether its owner says so or not.
+            support: Support::from($facts['held'] ?? $facts['support'] ?: 'hand'),
+            flash: isset($facts['flash']) ? (float) $facts['flash'] : null,
+            followed: (float) ($facts['followed'] ?? 0),
+            moment: (float) ($facts['moment'] ?? 0),
         );
     }
 
@@ -48,7 +57,8 @@ final readonly class DemoShots
      */
     public function subject(array $facts, Shot $shot): array
     {
-        $framing = Framing::of($shot->scene->focalLength35, $shot->body->focalLength35(), $shot->aim);
+        $shortest = $shot->scene->view->focalLength35;
+        $framing = Framing::of($shortest, max($shortest, $shot->outfit->focalLength35()), $shot->aim);
         [$x, $y, $width, $height] = $facts['subject'];
 
         return [
@@ -59,13 +69,10 @@ final readonly class DemoShots
         ];
     }
 
-    public function body(string $id): Body
+    private function outfit(string $id): Outfit
     {
         $facts = File::json(base_path('demo/kilnyard/bodies.json'), JSON_THROW_ON_ERROR)[$id];
 
-        return new Body(
-            $facts['make'], $facts['model'], $facts['lens'], Format::parse($facts['format']),
-            (int) $facts['pixels'], (float) $facts['focalLength'], (float) $facts['widest'],
-        );
+        return Outfits::ofDemo($facts['kit'])->with($facts['lens'], (float) $facts['focalLength']);
     }
 }

@@ -9,11 +9,14 @@ use App\Imaging\FileRecordReader;
 use App\Imaging\PictureGate;
 use App\Imaging\PictureTags;
 use App\Imaging\PixelEngine;
-use App\Imaging\PlateRenderer;
 use App\Imaging\PreviewExtractor;
 use App\Imaging\TagWriter;
 use App\Imaging\Tool;
+use App\Imaging\Vips\Vips;
 use App\Imaging\VipsEngine;
+use App\PracticeCamera\KeptFiles;
+use App\PracticeCamera\PlateStore;
+use App\PracticeCamera\SceneRenderer;
 use Illuminate\Support\ServiceProvider;
 use TruePupil\Core\Capture\RecordReader;
 
@@ -28,7 +31,11 @@ final class ImagingServiceProvider extends ServiceProvider
         $this->app->singleton(PixelEngine::class, fn () => new VipsEngine(
             $this->tool('prlimit'), (string) config('pupil.tools.php'), new PreviewExtractor($this->tool('exiftool'), $this->scratch()), (int) config('pupil.upload.megapixels'),
         ));
-        $this->app->singleton(PlateRenderer::class, fn () => new PlateRenderer($this->tool('vips'), $this->tool('vipsheader'), $this->scratch()));
+        $this->app->singleton(SceneRenderer::class, function (): SceneRenderer {
+            $vips = new Vips(2, opensOwnFiles: true);
+
+            return new SceneRenderer($vips, new PlateStore($vips, new KeptFiles($this->scratch().'/kept', 1024 * 1024 * (int) config('pupil.kept_megabytes'))));
+        });
         $this->app->singleton(TagWriter::class, fn () => new TagWriter($this->tool('exiftool')));
     }
 

@@ -72,7 +72,10 @@ final class FirstRoundTest extends BrowserTestCase
         $this->drag('[data-mark]', [0.385, 0.45], [0.49, 0.69]);
         $this->assertEqualsWithDelta(38.5, (float) $this->browser()->findElement(WebDriverBy::cssSelector('[data-side=x]'))->getAttribute('value'), 0.4);
         $this->markFurther();
-        $this->browser()->findElement(WebDriverBy::cssSelector('input[value=white]'))->click();
+        $subject = $this->find('input[value=white]');
+        // The page scrolls smoothly, and a click does not wait for it to come to rest.
+        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$subject]);
+        $subject->click();
         $this->type('#about', 'The white bottle.');
         $this->type('#reason', 'To see what the meter makes of white.');
         $this->browser()->findElement(WebDriverBy::cssSelector('#typed-support option[value=hand]'))->click();

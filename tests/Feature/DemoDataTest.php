@@ -49,7 +49,7 @@ final class DemoDataTest extends TestCase
 
             $this->assertLessThanOrEqual(1, $left, $facts['student'].' leaves the camera more than one value');
             $this->assertGreaterThan(0.2, Region::of(...array_values($subject))->sharePct());
-            $this->assertFileExists($shot->scene->plate);
+            $this->assertFileExists($shot->scene->file($shot->scene->plates[0]));
             $this->assertNotNull($brief?->placement($facts['placement']));
             foreach ($facts['notes'] ?? [] as [$kind]) {
                 $this->assertNotNull(NoteKind::tryFrom($kind));

@@ -6,10 +6,10 @@ namespace Tests\Feature;
 
 use App\Imaging\LooseFile;
 use App\Imaging\PixelEngine;
-use App\Imaging\PlateRenderer;
 use App\Imaging\Tool;
-use App\PracticeCamera\Body;
+use App\PracticeCamera\Outfits;
 use App\PracticeCamera\Scene;
+use App\PracticeCamera\SceneRenderer;
 use App\PracticeCamera\Shot;
 use App\PracticeCamera\Shutter;
 use DateTimeImmutable;
@@ -25,8 +25,6 @@ use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Metering\MeteringPattern;
-use TruePupil\Core\PracticeCamera\Framing;
-use TruePupil\Core\Sensor\Format;
 use TruePupil\Core\Tone\Srgb;
 
 /** Pictures of known tones, measured back. */
@@ -143,7 +141,7 @@ final class ImagingTest extends TestCase
             $path = Pictures::path('jpg');
             $settings = $this->press($path, ExposureMode::Manual, ExposureTime::of(1 / 60), Stops::none());
             $scene = Scene::find('pots');
-            $grid = app(PlateRenderer::class)->meterGrid($scene->plate, $scene->candelasPerUnit, Framing::of($scene->focalLength35, 50, ['x' => 0.5, 'y' => 0.5]), 360);
+            $grid = app(SceneRenderer::class)->meterGrid($scene, $scene->condition(null), Region::of(0, 0, 1, 1), 480);
             $inside = [];
             foreach ($grid->cells as $i => $luminance) {
                 [$u, $v] = [($i % $grid->columns + 0.5) / $grid->columns, (intdiv($i, $grid->columns) + 0.5) / $grid->rows];
@@ -171,10 +169,8 @@ final class ImagingTest extends TestCase
 
     private function press(string $path, ExposureMode $mode, ?ExposureTime $time, Stops $compensation): \TruePupil\Core\Exposure\ExposureSettings
     {
-        $body = new Body('Marlpit', 'Marlpit One', 'Marlpit 50 mm', Format::fullFrame(), 24_000_000, 50, 1.8);
-
         return app(Shutter::class)->press(new Shot(
-            Scene::find('pots'), $body, $mode, Aperture::of(5.6), $time, Iso::of(400), $compensation,
+            Scene::find('pots'), Outfits::ofDemo()->with('Marlpit 50 mm 1:1.8'), $mode, Aperture::of(5.6), $time, Iso::of(400), $compensation,
             MeteringPattern::Scene, ['x' => 0.5, 'y' => 0.5], new DateTimeImmutable('2026-10-06 19:12:00'), 7,
         ), $path);
     }

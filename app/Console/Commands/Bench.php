@@ -80,7 +80,7 @@ final class Bench extends Command
     /** 6000 × 4000 pixels of a scene of the demo with noise: detail that a JPEG decoder has to work for. */
     private function makePicture(string $target, TagWriter $writer): void
     {
-        $vips = new Tool((string) config('pupil.tools.vips'), 120);
+        $vips = new Tool('vips', 120);
         $folder = storage_path('scratch/making');
         File::ensureDirectoryExists($folder);
         File::put($folder.'/plate.hdr', (string) gzdecode(File::get(base_path('demo/scenes/pots/plate.hdr.gz'))));

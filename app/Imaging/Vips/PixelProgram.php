@@ -301,7 +301,7 @@ final class PixelProgram
         [$width, $height] = [$this->vips->fact($picture, 'width') - $step[0], $this->vips->fact($picture, 'height') - $step[1]];
         $part = fn (int $left, int $top): Picture => $this->vips->run('crop', $picture, [$left, $top, $width, $height]);
 
-        return $this->vips->subtract($part($step[0], $step[1]), $part(0, 0));
+        return $this->vips->pair('subtract', $part($step[0], $step[1]), $part(0, 0));
     }
 
     /**

@@ -9,8 +9,9 @@ use FFI\CData;
 use RuntimeException;
 
 /**
- * The few functions of libvips that the pixel program uses, through PHP's foreign function interface. Confined to that
- * program, which is a process of its own: whatever a hostile file does to it, nothing else falls with it.
+ * The functions of libvips that the program uses, through PHP's foreign function interface. What people hand in is opened
+ * only by the pixel program, a process of its own: whatever a hostile file does to it, nothing else falls with it. The
+ * practice camera opens nothing but its own plates, and does so where the finder's request is answered.
  */
 final class Vips
 {
@@ -56,20 +57,45 @@ final class Vips
         int vips_colourspace(VipsImage *in, VipsImage **out, int space, ...);
         int vips_icc_transform(VipsImage *in, VipsImage **out, const char *profile, ...);
         int vips_jpegsave(VipsImage *in, const char *name, ...);
+        int vips_jpegsave_buffer(VipsImage *in, void **buffer, size_t *length, ...);
+        int vips_image_write_to_file(VipsImage *image, const char *name, ...);
+        VipsImage *vips_image_new_matrix_from_array(int width, int height, const double *array, int size);
+        int vips_rad2float(VipsImage *in, VipsImage **out, ...);
+        int vips_linear(VipsImage *in, VipsImage **out, const double *a, const double *b, int n, ...);
+        int vips_add(VipsImage *left, VipsImage *right, VipsImage **out, ...);
+        int vips_multiply(VipsImage *left, VipsImage *right, VipsImage **out, ...);
+        int vips_divide(VipsImage *left, VipsImage *right, VipsImage **out, ...);
+        int vips_math(VipsImage *in, VipsImage **out, int math, ...);
+        int vips_math2_const(VipsImage *in, VipsImage **out, int math, const double *c, int n, ...);
+        int vips_relational_const(VipsImage *in, VipsImage **out, int relational, const double *c, int n, ...);
+        int vips_ifthenelse(VipsImage *condition, VipsImage *there, VipsImage *elsewhere, VipsImage **out, ...);
+        int vips_embed(VipsImage *in, VipsImage **out, int x, int y, int width, int height, ...);
+        int vips_wrap(VipsImage *in, VipsImage **out, ...);
+        int vips_bandjoin(VipsImage **in, VipsImage **out, int n, ...);
+        int vips_shrink(VipsImage *in, VipsImage **out, double hshrink, double vshrink, ...);
+        int vips_conv(VipsImage *in, VipsImage **out, VipsImage *mask, ...);
+        int vips_gaussblur(VipsImage *in, VipsImage **out, double sigma, ...);
+        int vips_recomb(VipsImage *in, VipsImage **out, VipsImage *matrix, ...);
+        int vips_mapim(VipsImage *in, VipsImage **out, VipsImage *index, ...);
+        int vips_cast(VipsImage *in, VipsImage **out, int format, ...);
+        int vips_copy(VipsImage *in, VipsImage **out, ...);
+        int vips_gaussnoise(VipsImage **out, int width, int height, ...);
+        int vips_xyz(VipsImage **out, int width, int height, ...);
         void g_object_unref(void *object);
         void g_free(void *memory);
     ';
 
     private FFI $library;
 
-    public function __construct(int $threads)
+    /** @param  bool  $opensOwnFiles  only files of our own are opened, in libvips's own format too */
+    public function __construct(int $threads, bool $opensOwnFiles = false)
     {
         $this->library = FFI::cdef(self::DECLARATIONS, self::LIBRARY);
         if ($this->library->vips_init('true-pupil') !== 0) {
             throw new RuntimeException($this->error());
         }
         // Loaders that hand the file on to interpreters of documents and scripts stay closed.
-        $this->library->vips_block_untrusted_set(1);
+        $this->library->vips_block_untrusted_set($opensOwnFiles ? 0 : 1);
         $this->library->vips_concurrency_set($threads);
         // Every step is used once; a cache would only hold memory.
         $this->library->vips_cache_set_max(0);
@@ -86,10 +112,48 @@ final class Vips
     /** A table that maps codes to values, one entry after another, as raw bytes of a format. */
     public function table(string $bytes, int $entries, int $bands, int $format): Picture
     {
+        return $this->fromBytes($bytes, $entries, 1, $bands, $format);
+    }
+
+    /** Pixels as they lie in memory, row by row, as raw bytes of a format. */
+    public function fromBytes(string $bytes, int $width, int $height, int $bands, int $format): Picture
+    {
         $memory = $this->library->new(sprintf('char[%d]', strlen($bytes)));
         FFI::memcpy($memory, $bytes, strlen($bytes));
 
-        return $this->own($this->library->vips_image_new_from_memory_copy($memory, strlen($bytes), $entries, 1, $bands, $format));
+        return $this->own($this->library->vips_image_new_from_memory_copy($memory, strlen($bytes), $width, $height, $bands, $format));
+    }
+
+    /** A matrix, as convolution and the mixing of bands take it. @param  list<float>  $numbers */
+    public function matrix(array $numbers, int $width, int $height): Picture
+    {
+        return $this->own($this->library->vips_image_new_matrix_from_array($width, $height, $this->doubles($numbers), count($numbers)));
+    }
+
+    /** An array as libvips takes its constants. @param  list<float>  $numbers */
+    public function doubles(array $numbers): CData
+    {
+        $array = $this->library->new(sprintf('double[%d]', count($numbers)));
+        foreach ($numbers as $index => $number) {
+            $array[$index] = $number;
+        }
+
+        return $array;
+    }
+
+    /**
+     * A picture made from nothing: gaussnoise or xyz.
+     *
+     * @param  array<string, int|float>  $options
+     */
+    public function make(string $operation, int $width, int $height, array $options = []): Picture
+    {
+        $out = $this->library->new('VipsImage *');
+        if ($this->library->{'vips_'.$operation}(FFI::addr($out), $width, $height, ...$this->variadic($options)) !== 0) {
+            throw new RuntimeException($this->error());
+        }
+
+        return $this->own($out);
     }
 
     /**
@@ -108,11 +172,22 @@ final class Vips
         return $this->own($out);
     }
 
-    /** One picture less another of the same size. */
-    public function subtract(Picture $left, Picture $right): Picture
+    /** What an operation makes of two pictures of one size: subtract, add, multiply, divide. */
+    public function pair(string $operation, Picture $left, Picture $right): Picture
     {
         $out = $this->library->new('VipsImage *');
-        if ($this->library->vips_subtract($left->image, $right->image, FFI::addr($out), null) !== 0) {
+        if ($this->library->{'vips_'.$operation}($left->image, $right->image, FFI::addr($out), null) !== 0) {
+            throw new RuntimeException($this->error());
+        }
+
+        return $this->own($out);
+    }
+
+    /** One picture where a condition is not 0, another elsewhere. */
+    public function choose(Picture $condition, Picture $there, Picture $elsewhere): Picture
+    {
+        $out = $this->library->new('VipsImage *');
+        if ($this->library->vips_ifthenelse($condition->image, $there->image, $elsewhere->image, FFI::addr($out), null) !== 0) {
             throw new RuntimeException($this->error());
         }
 
@@ -122,15 +197,13 @@ final class Vips
     /** Pictures of one size below each other. @param  non-empty-list<Picture>  $pictures */
     public function stack(array $pictures): Picture
     {
-        [$out, $list] = [$this->library->new('VipsImage *'), $this->library->new(sprintf('VipsImage *[%d]', count($pictures)))];
-        foreach ($pictures as $index => $picture) {
-            $list[$index] = $picture->image;
-        }
-        if ($this->library->vips_arrayjoin($list, FFI::addr($out), count($pictures), 'across', 1, null) !== 0) {
-            throw new RuntimeException($this->error());
-        }
+        return $this->together('arrayjoin', $pictures, ['across' => 1]);
+    }
 
-        return $this->own($out);
+    /** The bands of several pictures of one size in one. @param  non-empty-list<Picture>  $pictures */
+    public function bands(array $pictures): Picture
+    {
+        return $this->together('bandjoin', $pictures, []);
     }
 
     /** Computes a picture and keeps it. */
@@ -162,6 +235,27 @@ final class Vips
         }
     }
 
+    /** A JPEG of sRGB bytes, in memory. */
+    public function jpeg(Picture $picture, int $quality): string
+    {
+        [$buffer, $length] = [$this->library->new('void *'), $this->library->new('size_t')];
+        if ($this->library->vips_jpegsave_buffer($picture->image, FFI::addr($buffer), FFI::addr($length), 'Q', $quality, 'strip', 1, null) !== 0) {
+            throw new RuntimeException($this->error());
+        }
+        $bytes = FFI::string($this->library->cast('char *', $buffer), (int) $length->cdata);
+        $this->library->g_free($buffer);
+
+        return $bytes;
+    }
+
+    /** Written in the format that the name's ending says. */
+    public function write(Picture $picture, string $path): void
+    {
+        if ($this->library->vips_image_write_to_file($picture->image, $path, null) !== 0) {
+            throw new RuntimeException($this->error());
+        }
+    }
+
     /** A number about a picture: width, height, bands, format, interpretation, orientation, hasalpha. */
     public function fact(Picture $picture, string $what): int
     {
@@ -180,6 +274,23 @@ final class Vips
         }
 
         return FFI::string($this->library->cast('char *', $data), (int) $length->cdata);
+    }
+
+    /**
+     * @param  non-empty-list<Picture>  $pictures
+     * @param  array<string, int>  $options
+     */
+    private function together(string $operation, array $pictures, array $options): Picture
+    {
+        [$out, $list] = [$this->library->new('VipsImage *'), $this->library->new(sprintf('VipsImage *[%d]', count($pictures)))];
+        foreach ($pictures as $index => $picture) {
+            $list[$index] = $picture->image;
+        }
+        if ($this->library->{'vips_'.$operation}($list, FFI::addr($out), count($pictures), ...$this->variadic($options)) !== 0) {
+            throw new RuntimeException($this->error());
+        }
+
+        return $this->own($out);
     }
 
     /**

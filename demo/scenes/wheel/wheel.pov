@@ -3,7 +3,7 @@
 // where on them each pixel lies (angle, then height or radius), so that the texture can be turned and streaked truly.
 #version 3.7;
 #ifndef (Part) #declare Part = 0; #end
-global_settings { assumed_gamma 1.0 max_trace_level #ifdef (Fog) 1 #else 6 #end #include "kilnyard.inc" #ifndef (Fog) #if (Part < 2) Radiosity(130, 0.5) #end #end }
+global_settings { assumed_gamma 1.0 max_trace_level #ifdef (Fog) 1 #else #if (Part < 2) 6 #else 1 #end #end #include "kilnyard.inc" #ifndef (Fog) #if (Part < 2) Radiosity(130, 0.5) #end #end }
 camera { perspective location <0.10, 1.36, -1.30> right x*1.5 up y look_at <0.08, 0.86, 0.1> angle 54.43 }
 #ifdef (Fog) fog { distance Fog color rgb 1 } #else
 #if (Part < 2)

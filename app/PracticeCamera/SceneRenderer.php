@@ -1,0 +1,323 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PracticeCamera;
+
+use App\Imaging\Vips\Light;
+use App\Imaging\Vips\Vips;
+use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Metering\LuminanceGrid;
+use TruePupil\Core\Optics\Diffraction;
+use TruePupil\Core\PracticeCamera\Defocus;
+use TruePupil\Core\PracticeCamera\DepthScale;
+use TruePupil\Core\PracticeCamera\FlashLight;
+use TruePupil\Core\PracticeCamera\PlateExposure;
+use TruePupil\Core\PracticeCamera\Streak;
+use TruePupil\Core\PracticeCamera\ToneCurve;
+use TruePupil\Core\Tone\Srgb;
+
+/**
+ * The practice camera's pixels. In the order that light goes: the scene's luminance, framed; what moves in it; the lens with
+ * its filters, its depth of field and its shake; the sensor with its noise; the tone curve.
+ */
+final class SceneRenderer
+{
+    /** A star's light falls on a little more than one pixel of a sharp lens. */
+    private const STAR_SIGMA = 0.7;
+
+    /** Share of its diameter that a drop's edge is soft by. */
+    private const DROP_SIGMA = 0.42;
+
+    public function __construct(private readonly Vips $vips, private readonly PlateStore $plates)
+    {
+    }
+
+    /** sRGB bytes, as the camera records them. */
+    public function picture(Rendering $rendering, Fineness $fineness): Light
+    {
+        $linear = $this->linear($rendering, $fineness)->kept();
+        $exposure = $this->exposure($rendering);
+        // Noise of √(gain·x + floor²) times a unit normal deviate, each channel its own, from a place of its own for each press.
+        $sigma = $linear->linear($exposure->noiseGain, $exposure->noiseFloor ** 2)->power(0.5);
+        $deviates = $this->deviates($linear->width, $linear->height)->turned($rendering->seed * 7919, $rendering->seed * 104729);
+        $noisy = $linear->plus($sigma->times($deviates));
+
+        return $noisy->linear((float) ToneCurve::STEPS, 0.5)->toWholeNumbers()->lookedUp($this->plates->tone());
+    }
+
+    /** Linear light, 0.18 where the settings make mid-grey, before noise and tone curve. */
+    public function linear(Rendering $rendering, Fineness $fineness): Light
+    {
+        [$width, $height] = [$fineness->width, $fineness->height()];
+        $exposure = $this->exposure($rendering);
+        [$red, $green, $blue] = $rendering->whiteBalance->gains();
+        $gain = $exposure->perCandela * 2 ** -$rendering->filterStops;
+        $gains = [$gain * $red, $gain * $green, $gain * $blue];
+
+        $light = $this->scenery($rendering, $fineness)->linear($gains);
+        if ($rendering->flash !== null && $rendering->scene->hasFlash) {
+            $flash = FlashLight::factor($rendering->flash, $rendering->settings) * 2 ** -$rendering->filterStops;
+            $light = $light->plus($this->framed($this->plates->plate($rendering->scene, 'flash.hdr.gz', $this->isSmall($rendering->framing, $fineness)), $rendering->framing, $fineness)->linear([$flash * $red, $flash * $green, $flash * $blue]));
+        }
+        if ($rendering->graduated !== null) {
+            $rows = Light::fromFloats($this->vips, pack('g*', ...$rendering->graduated->rows($height)), 1, $height, 1);
+            $light = $light->times($rows->placed(0, 0, $width, $height, true));
+        }
+        $light = $this->defocused($light->kept(), $rendering, $fineness);
+        $light = $this->withWater($light, $rendering, $fineness, $gains);
+        $light = $this->withCrossing($light, $rendering, $fineness, $gains);
+
+        return $this->softened($this->streaked($light, $rendering->shake->right * $this->pixelsPerMillimetre($rendering, $width), $rendering->shake->down * $this->pixelsPerMillimetre($rendering, $width)), $rendering, $width);
+    }
+
+    /** Mean luminance over square cells of the frame, as a meter in the camera sees it: 0.18 is what EV100 0 renders as mid-grey. */
+    public function meterGrid(Scene $scene, Condition $condition, Region $framing, int $columns = 144): LuminanceGrid
+    {
+        $rows = (int) round($columns / 1.5);
+        $luminance = null;
+        foreach ($scene->plates as $index => $name) {
+            $plate = $this->plates->plate($scene, $name, true);
+            $part = $this->cut($plate, $framing)->weighed(Srgb::WEIGHTS)->linear($condition->candelasPerUnit[$index] * Srgb::MID_GREY / Ev100::of(0)->luminance());
+            $luminance = $luminance === null ? $part : $luminance->plus($part);
+        }
+        \assert($luminance !== null);
+        $times = max(1, (int) floor($luminance->width / $columns));
+
+        return LuminanceGrid::of($columns, $rows, $luminance->shrunk($times)->resized($columns, $rows)->floats());
+    }
+
+    /** Metres to whatever lies at a place of the plate: the middle value around it; null for the sky. */
+    public function distanceAt(Scene $scene, float $x, float $y): ?float
+    {
+        $depth = $this->plates->depth($scene, true);
+        $reach = 6;
+        $column = (int) max($reach, min($depth->width - $reach - 1, $x * $depth->width));
+        $row = (int) max($reach, min($depth->height - $reach - 1, $y * $depth->height));
+        $levels = array_values(unpack('v*', $depth->cut($column - $reach, $row - $reach, 2 * $reach + 1, 2 * $reach + 1)->bytes()) ?: []);
+        sort($levels);
+        $metres = DepthScale::metres($levels[intdiv(count($levels), 2)]);
+
+        return is_finite($metres) ? $metres : null;
+    }
+
+    /** cd/m² of the framed scene, with its sky and what turns in it. */
+    private function scenery(Rendering $rendering, Fineness $fineness): Light
+    {
+        [$scene, $framing] = [$rendering->scene, $rendering->framing];
+        $isSmall = $this->isSmall($framing, $fineness);
+        $sum = null;
+        foreach ($scene->plates as $index => $name) {
+            $plate = $this->plates->plate($scene, $name, $isSmall);
+            if ($index === 0 && $scene->turning !== null) {
+                $plate = $this->turned($plate, $rendering, $isSmall);
+            }
+            $part = $plate->linear($rendering->condition->candelasPerUnit[$index]);
+            $sum = $sum === null ? $part : $sum->plus($part);
+        }
+        \assert($sum !== null);
+        $light = $this->framed($sum, $framing, $fineness);
+
+        return $scene->stars === null ? $light : $this->withSky($light, $rendering, $fineness);
+    }
+
+    /** The clay's texture, turned as far as it is and streaked as far as it turns, laid over the plate. */
+    private function turned(Light $plate, Rendering $rendering, bool $isSmall): Light
+    {
+        $turning = $rendering->scene->turning;
+        \assert($turning !== null);
+        $texture = $this->plates->made('slip-'.hash_file('xxh128', __DIR__.'/SlipTexture.php'), fn (): Light => Light::fromFloats($this->vips, SlipTexture::packed(), SlipTexture::WIDTH, SlipTexture::HEIGHT, 3));
+        $seconds = $rendering->settings->time->exact;
+        foreach (Streak::shifts($turning->turns($seconds) * SlipTexture::WIDTH, 0.0) as [$right]) {
+            $texture = $texture->plus($texture->turned($right))->linear(0.5)->kept();
+        }
+        $where = $this->plates->turning($rendering->scene, $isSmall);
+        $texture = $texture->turned(-(int) round($turning->phase($rendering->moment + $seconds) * SlipTexture::WIDTH));
+        $picked = $texture->picked($where->linear([SlipTexture::WIDTH - 1.0, SlipTexture::HEIGHT - 1.0]));
+
+        return $where->band(1)->isMoreThan(0.0001)->choose($plate->times($picked), $plate);
+    }
+
+    private function withSky(Light $light, Rendering $rendering, Fineness $fineness): Light
+    {
+        [$view, $framing] = [$rendering->scene->view, $rendering->framing];
+        // A pixel sees this much of the sky, in steradians.
+        $pixel = (36 / $view->focalLength35 * $framing->width / $fineness->width) ** 2;
+        \assert($rendering->scene->stars !== null);
+        $trails = $rendering->scene->stars->trails($view, $rendering->moment, $rendering->settings->time->exact, $framing->width / $fineness->width);
+        $sky = TrailDrawing::draw($this->vips, $trails, $framing, $fineness->width, $fineness->height())->softened(self::STAR_SIGMA)->linear(1 / $pixel);
+        if ($rendering->condition->moon !== null) {
+            $sky = $sky->plus(MoonDrawing::draw($this->vips, $rendering->condition->moon, $view, $framing, $fineness));
+        }
+        $isSky = $this->depth($rendering, $fineness)->isMoreThan(DepthScale::LEVELS - 1.5);
+
+        return $light->plus($isSky->choose($sky, $sky->linear(0.0)));
+    }
+
+    /** The picture taken apart by distance and put together again, nearest first, each part blurred by its own disc. */
+    private function defocused(Light $light, Rendering $rendering, Fineness $fineness): Light
+    {
+        $depth = $this->depth($rendering, $fineness);
+        $present = array_keys(array_filter($depth->counts()));
+        $defocus = Defocus::of(
+            $rendering->focalLength, $rendering->settings->aperture->exact, $rendering->focused, $this->pixelsPerMillimetre($rendering, $fineness->width),
+            DepthScale::metres(min($present)), DepthScale::metres(max($present)), $fineness->layers,
+        );
+        $background = $this->backgroundStreak($rendering, $fineness);
+        if (count($defocus->radii) === 1) {
+            return $this->streaked($light, $background, 0.0);
+        }
+        $shares = array_fill(0, count($defocus->radii), array_fill(0, DepthScale::LEVELS, 0.0));
+        foreach ($present as $level) {
+            foreach ($defocus->shares(DepthScale::metres($level)) as $layer => $share) {
+                $shares[$layer][$level] = $share;
+            }
+        }
+        $together = null;
+        foreach (array_reverse(array_keys($defocus->radii)) as $layer) {
+            if (max($shares[$layer]) <= 0.0) {
+                continue;
+            }
+            $cover = $depth->lookedUp(Light::fromFloats($this->vips, pack('g*', ...$shares[$layer]), DepthScale::LEVELS, 1, 1));
+            $part = DiscBlur::blur(Light::join([$light->times($cover), $cover]), abs($defocus->radii[$layer]), $fineness->detail);
+            if ($together !== null) {
+                // What lies farther off fills only the room that the nearer parts leave.
+                $room = $together->band(3)->linear(-1.0, 1.0)->over($part->band(3)->linear(1.0, 1e-6))->clamped();
+                $part = $together->plus($part->times($room));
+            }
+            $together = $part->kept();
+        }
+        \assert($together !== null);
+
+        return $this->streaked($together->band(0, 3)->over($together->band(3)->linear(1.0, 1e-6)), $background, 0.0);
+    }
+
+    /** @param  array{float, float, float}  $gains */
+    private function withWater(Light $light, Rendering $rendering, Fineness $fineness, array $gains): Light
+    {
+        $scene = $rendering->scene;
+        [$red, $green, $blue] = $gains;
+        foreach ($scene->falls as $fall) {
+            $seconds = $rendering->settings->time->exact;
+            $seen = $scene->view->see($fall->at);
+            \assert($seen !== null);
+            $pixels = $fall->size * $scene->view->widthsPerMetre($seen['distance']) / $rendering->framing->width * $fineness->width;
+            $trails = $fall->trails($scene->view, $rendering->moment, $seconds, $fineness->drops, 1.2 * $rendering->framing->width / $fineness->width);
+            $cover = TrailDrawing::draw($this->vips, $trails, $rendering->framing, $fineness->width, $fineness->height())
+                // From square plate widths to pixels.
+                ->linear(($fineness->width / $rendering->framing->width) ** 2 * 1.4)
+                ->softened(max(0.5, self::DROP_SIGMA * $pixels));
+            $radius = abs($this->defocusAt($rendering, $fineness, $seen['distance']));
+            $cover = ($radius < 0.45 ? $cover : DiscBlur::blur($cover, $radius, $fineness->detail))->clamped();
+            $unit = $rendering->condition->candelasPerUnit[0];
+            $colour = $scene->waterColour;
+            $light = $light->times($cover->linear(-1.0, 1.0))->plus(Light::join([$cover, $cover, $cover])->linear([$colour[0] * $unit * $red, $colour[1] * $unit * $green, $colour[2] * $unit * $blue]))->kept();
+        }
+
+        return $light;
+    }
+
+    /** @param  array{float, float, float}  $gains */
+    private function withCrossing(Light $light, Rendering $rendering, Fineness $fineness, array $gains): Light
+    {
+        $crossing = $rendering->scene->crossing;
+        if ($crossing === null) {
+            return $light;
+        }
+        [$seconds, $view, $isSmall] = [$rendering->settings->time->exact, $rendering->scene->view, $this->isSmall($rendering->framing, $fineness)];
+        // The panning camera's aim goes with the subject; the plate stays, so the subject is drawn where it is half-way.
+        $at = $crossing->at($rendering->moment + $seconds / 2);
+        $perMetre = $view->widthsPerMetre($crossing->distance);
+        if (abs($at) * $perMetre > 0.5 + $crossing->length * $perMetre) {
+            return $light;
+        }
+        $inSun = $this->plates->mover($rendering->scene, true, $isSmall);
+        $inShade = $this->plates->mover($rendering->scene, false, $isSmall);
+        $moved = fn (Light $mover): Light => $mover->shifted((int) round($at * $perMetre * $mover->width), 0, false);
+        // Each part of it is lit by where it is.
+        $isLit = Light::positions($this->vips, $inSun->width, $inSun->height)->band(0)->isMoreThan((0.5 + $crossing->sunFrom * $perMetre) * $inSun->width);
+        $mover = $this->framed($isLit->choose($moved($inSun), $moved($inShade)), $rendering->framing, $fineness);
+        $radius = abs($this->defocusAt($rendering, $fineness, $crossing->distance));
+        $mover = $radius < 0.45 ? $mover : DiscBlur::blur($mover, $radius, $fineness->detail);
+        $mover = $this->streaked($mover, $crossing->streak($view, $seconds, $rendering->followed) / $rendering->framing->width * $fineness->width, 0.0, false)->kept();
+        $colour = $mover->band(0, 3)->linear(array_map(fn (float $gain): float => $gain * $rendering->condition->candelasPerUnit[0], $gains));
+
+        return $light->times($mover->band(3)->linear(-1.0, 1.0)->clamped())->plus($colour);
+    }
+
+    private function defocusAt(Rendering $rendering, Fineness $fineness, float $metres): float
+    {
+        return Defocus::of($rendering->focalLength, $rendering->settings->aperture->exact, $rendering->focused, $this->pixelsPerMillimetre($rendering, $fineness->width), $metres, $metres)->radius($metres);
+    }
+
+    private function backgroundStreak(Rendering $rendering, Fineness $fineness): float
+    {
+        return $rendering->scene->crossing === null ? 0.0
+            : $rendering->scene->crossing->backgroundStreak($rendering->scene->view, $rendering->settings->time->exact, $rendering->followed) / $rendering->framing->width * $fineness->width;
+    }
+
+    /** Drawn out evenly along a straight line, half to either side. @param  float  $right  pixels  @param  float  $down  pixels */
+    private function streaked(Light $light, float $right, float $down, bool $repeatsEdge = true): Light
+    {
+        foreach (Streak::shifts($right, $down) as [$x, $y]) {
+            $light = $light->plus($light->shifted($x, $y, $repeatsEdge))->linear(0.5)->kept();
+        }
+
+        return $light->shifted(-(int) round($right / 2), -(int) round($down / 2), $repeatsEdge);
+    }
+
+    /** Diffraction: its disc is close to a Gaussian of σ = 0.42·λ·N, which is 0.172 of its diameter. */
+    private function softened(Light $light, Rendering $rendering, int $width): Light
+    {
+        $sigma = 0.172 * Diffraction::at($rendering->settings->aperture->exact)->airyMicrometres / 1000 * $this->pixelsPerMillimetre($rendering, $width);
+
+        return $sigma < 0.25 ? $light : $light->softened($sigma);
+    }
+
+    private function depth(Rendering $rendering, Fineness $fineness): Light
+    {
+        return $this->framed($this->plates->depth($rendering->scene, $this->isSmall($rendering->framing, $fineness)), $rendering->framing, $fineness, false);
+    }
+
+    /** Whether the smaller copies of the plates hold all that the picture can show. */
+    private function isSmall(Region $framing, Fineness $fineness): bool
+    {
+        return $fineness->width <= PlateStore::FINDER_WIDTH * $framing->width + 1;
+    }
+
+    private function framed(Light $plate, Region $framing, Fineness $fineness, bool $mixes = true): Light
+    {
+        return $this->cut($plate, $framing)->resized($fineness->width, $fineness->height(), $mixes);
+    }
+
+    private function cut(Light $plate, Region $framing): Light
+    {
+        if ($framing->width >= 1.0 && $framing->height >= 1.0) {
+            return $plate;
+        }
+        [$width, $height] = [(int) round($framing->width * $plate->width), (int) round($framing->height * $plate->height)];
+
+        return $plate->cut(
+            min($plate->width - $width, (int) round($framing->x * $plate->width)), min($plate->height - $height, (int) round($framing->y * $plate->height)), $width, $height,
+        );
+    }
+
+    private function exposure(Rendering $rendering): PlateExposure
+    {
+        return PlateExposure::of($rendering->settings, $rendering->sensor);
+    }
+
+    /** Pixels of the picture for each millimetre of the sensor. */
+    private function pixelsPerMillimetre(Rendering $rendering, int $width): float
+    {
+        return $width / $rendering->format->width;
+    }
+
+    private function deviates(int $width, int $height): Light
+    {
+        return $this->plates->made(sprintf('deviates-%dx%d', $width, $height), fn (): Light => Light::join([
+            Light::deviates($this->vips, $width, $height, 11), Light::deviates($this->vips, $width, $height, 12), Light::deviates($this->vips, $width, $height, 13),
+        ]));
+    }
+}

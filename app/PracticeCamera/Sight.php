@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PracticeCamera;
+
+use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Metering\LuminanceGrid;
+use TruePupil\Core\Modes\ExposureRequest;
+use TruePupil\Core\Modes\FinderDisplay;
+use TruePupil\Core\Modes\SolvedExposure;
+
+/** What the camera makes of a scene before the shutter is pressed. */
+final readonly class Sight
+{
+    /**
+     * @param  LuminanceGrid  $light  0.18 is what EV100 0 renders as mid-grey
+     * @param  float  $meteredEv100  the pattern's verdict on the light
+     */
+    public function __construct(
+        public Rendering $rendering,
+        public ExposureRequest $request,
+        public SolvedExposure $solved,
+        public FinderDisplay $display,
+        public LuminanceGrid $light,
+        public float $meteredEv100,
+    ) {
+    }
+
+    public function settings(): ExposureSettings
+    {
+        return $this->solved->settings;
+    }
+
+    /** Where the pattern says that the frame will lie, in stops from mid-grey; a filter's loss counted. */
+    public function meter(): Stops
+    {
+        return Stops::of($this->meteredEv100 - $this->request->filterStops - $this->settings()->ev100()->value);
+    }
+}

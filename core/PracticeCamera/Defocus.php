@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\PracticeCamera;
+
+use InvalidArgumentException;
+use TruePupil\Core\Optics\BlurDisc;
+
+/**
+ * Depth of field as layers: a picture is taken apart by distance, each part blurred by one disc and laid over the ones
+ * behind it.
+ *
+ * A distance whose disc lies between two layers' is shared between them so that the spread (the disc's mean square radius)
+ * stays its own.
+ */
+final readonly class Defocus
+{
+    /** A disc of less than this many pixels across changes nothing that can be seen. */
+    private const SHARP = 0.9;
+
+    /** Each layer's disc is about this many times the next one's. */
+    private const RATIO = 1.6;
+
+    /**
+     * @param  list<float>  $radii  radius of each layer's disc in pixels, the farthest layer first; negative in front of the focused distance
+     */
+    private function __construct(private float $focalLength, private float $fNumber, private float $focused, private float $pixelsPerMillimetre, public array $radii)
+    {
+    }
+
+    /**
+     * @param  float  $focalLength  mm
+     * @param  float  $focused  m
+     * @param  float  $pixelsPerMillimetre  of the picture, on the sensor
+     * @param  float  $nearest  m, of anything in the picture
+     * @param  float  $farthest  m, INF for the sky
+     * @param  int  $most  layers
+     */
+    public static function of(float $focalLength, float $fNumber, float $focused, float $pixelsPerMillimetre, float $nearest, float $farthest, int $most = 14): self
+    {
+        if ($most < 3) {
+            throw new InvalidArgumentException(sprintf('Depth of field takes at least three layers; got %d.', $most));
+        }
+        $plain = new self($focalLength, $fNumber, $focused, $pixelsPerMillimetre, [0.0]);
+        $behind = self::steps(max(0.0, $plain->radius($farthest)), intdiv($most, 2));
+        $before = self::steps(max(0.0, -$plain->radius($nearest)), $most - 1 - intdiv($most, 2));
+        $radii = [...array_reverse($behind), 0.0, ...array_map(fn (float $radius): float => -$radius, $before)];
+
+        return new self($focalLength, $fNumber, $focused, $pixelsPerMillimetre, $radii);
+    }
+
+    /** Signed radius of the disc in pixels that a distance in metres blurs to: positive behind the focused distance. */
+    public function radius(float $metres): float
+    {
+        // So far off that the disc no longer grows.
+        $metres = min($metres, 1e7);
+        $disc = BlurDisc::of($this->focalLength, $this->fNumber, $this->focused, max($metres, 1e-3))->millimetres;
+
+        return ($metres < $this->focused ? -0.5 : 0.5) * $disc * $this->pixelsPerMillimetre;
+    }
+
+    /** The share of each layer in what lies at a distance in metres, farthest layer first; sums to 1. @return list<float> */
+    public function shares(float $metres): array
+    {
+        $square = fn (float $radius): float => $radius * abs($radius);
+        $at = $square($this->radius($metres));
+        $shares = array_fill(0, count($this->radii), 0.0);
+        $last = count($this->radii) - 1;
+        if ($at >= $square($this->radii[0])) {
+            $shares[0] = 1.0;
+
+            return $shares;
+        }
+        for ($layer = 0; $layer < $last; $layer++) {
+            [$far, $near] = [$square($this->radii[$layer]), $square($this->radii[$layer + 1])];
+            if ($at >= $near) {
+                $shares[$layer] = ($at - $near) / ($far - $near);
+                $shares[$layer + 1] = 1 - $shares[$layer];
+
+                return $shares;
+            }
+        }
+        $shares[$last] = 1.0;
+
+        return $shares;
+    }
+
+    /** @return list<float> growing radii up to the largest, none that cannot be seen */
+    private static function steps(float $largest, int $most): array
+    {
+        if (2 * $largest < self::SHARP) {
+            return [];
+        }
+        $count = max(1, min($most, 1 + (int) ceil(log(2 * $largest / self::SHARP) / log(self::RATIO))));
+        $smallest = self::SHARP / 2;
+        if ($count === 1) {
+            return [$largest];
+        }
+
+        return array_map(fn (int $step): float => $smallest * ($largest / $smallest) ** ($step / ($count - 1)), range(0, $count - 1));
+    }
+}
