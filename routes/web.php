@@ -14,7 +14,9 @@ use App\Http\Controllers\HomeController;
 use App\Http\Controllers\JoinController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\NoteController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\ReturnController;
+use App\Http\Controllers\RollController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetBriefController;
 use App\Http\Controllers\SpotController;
@@ -40,6 +42,17 @@ Route::middleware('auth')->group(function (): void {
     Route::get('bench/{sheet}', [BenchController::class, 'show'])->name('bench.show');
     Route::get('kit', [KitController::class, 'edit'])->name('kit.edit');
     Route::put('kit', [KitController::class, 'update'])->name('kit.update');
+
+    // The practice camera, and one's own roll in it.
+    Route::get('practice', [PracticeController::class, 'index'])->name('practice');
+    Route::get('practice/{scene}', [PracticeController::class, 'show'])->name('practice.show');
+    Route::post('practice/{scene}', [PracticeController::class, 'press'])->middleware('throttle:60,1')->name('practice.press');
+    Route::get('roll', [RollController::class, 'index'])->name('roll');
+    Route::get('roll/compare', [RollController::class, 'compare'])->name('roll.compare');
+    Route::get('roll/{rollFrame}/picture', [RollController::class, 'picture'])->can('own', 'rollFrame')->name('roll.picture');
+    Route::get('roll/{rollFrame}/file', [RollController::class, 'download'])->can('own', 'rollFrame')->name('roll.download');
+    Route::post('roll/{rollFrame}/hand-in', [RollController::class, 'handIn'])->can('own', 'rollFrame')->name('roll.hand-in');
+    Route::delete('roll/{rollFrame}', [RollController::class, 'destroy'])->can('own', 'rollFrame')->name('roll.destroy');
 
     Route::get('courses/{course}', [CourseController::class, 'show'])->can('view', 'course')->name('courses.show');
     Route::get('courses/{course}/briefs', [SetBriefController::class, 'create'])->can('teach', 'course')->name('set-briefs.create');

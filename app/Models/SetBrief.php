@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -34,6 +35,16 @@ final class SetBrief extends Model
     public function attempts(): HasMany
     {
         return $this->hasMany(Attempt::class);
+    }
+
+    /**
+     * Briefs that a student can hand in for, the latest set first.
+     *
+     * @return Collection<int, self>
+     */
+    public static function open(User $student): Collection
+    {
+        return self::query()->whereIn('course_id', Membership::query()->where('user_id', $student->id)->where('role', Role::Student)->select('course_id'))->orderByDesc('id')->get();
     }
 
     public function content(): Brief

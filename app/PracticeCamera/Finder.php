@@ -43,14 +43,14 @@ final readonly class Finder
         $condition = $scene->condition($shot->condition);
         $light = $this->renderer->meterGrid($scene, $condition, $framing);
         $pattern = in_array($shot->metering, [MeteringPattern::Other, MeteringPattern::Unknown], true) ? MeteringPattern::Scene : $shot->metering;
-        $metered = Ev100::of((new PatternMeter($light))->verdict($pattern)->value ?? 0.0)->value;
+        $meter = new PatternMeter($light, $shot->point);
+        $metered = $shot->heldEv100 ?? Ev100::of($meter->verdict($pattern)->value ?? 0.0)->value;
         $request = new ExposureRequest(
             $metered, $shot->mode === ExposureMode::Unknown ? ExposureMode::Manual : $shot->mode, $outfit->lens->limitsAt($outfit->focalLength), $outfit->body->limits,
             $shot->aperture, $shot->time, $shot->iso, $shot->autoIso, $shot->compensation->value, $shot->filterStops, $shot->flash !== null,
         );
         $solved = ExposureSolver::solve($request);
-        $centre = ['x' => $framing->x + $framing->width / 2, 'y' => $framing->y + $framing->height / 2];
-        $focused = $shot->focus ?? $this->renderer->distanceAt($scene, $centre['x'], $centre['y']) ?? self::SKY;
+        $focused = $shot->focus ?? $this->renderer->distanceAt($scene, $framing->x + $shot->point['x'] * $framing->width, $framing->y + $shot->point['y'] * $framing->height) ?? self::SKY;
         $focused = max($focused, $outfit->lens->closestFocus, 2 * $outfit->focalLength / 1000);
         $steadier = $shot->support->stopsSteadier();
         $rendering = new Rendering(
@@ -61,6 +61,6 @@ final readonly class Finder
             $shot->flash, $shot->followed, $shot->moment, $shot->seed,
         );
 
-        return new Sight($rendering, $request, $solved, FinderDisplay::of($request, $solved), $light, $metered);
+        return new Sight($rendering, $request, $solved, FinderDisplay::of($request, $solved), $meter, $metered);
     }
 }

@@ -9,6 +9,7 @@ use InvalidArgumentException;
 use TruePupil\Core\Format\Fields;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\KitFormat;
+use TruePupil\Core\Kit\Lens;
 
 /** The bodies and lenses that the practice camera can be: one kit's. */
 final readonly class Outfits
@@ -33,6 +34,44 @@ final readonly class Outfits
                 return new Outfit($this->kit->body, $lens, $focalLength ?? $lens->minFocal);
             }
         }
-        throw new InvalidArgumentException(sprintf('There is no lens "%s"; there are %s.', $lensName, implode(', ', array_map(fn ($lens): string => $lens->name, $this->kit->lenses))));
+        throw new InvalidArgumentException(sprintf('There is no lens "%s"; there are %s.', $lensName, implode(', ', array_map(fn (Lens $lens): string => $lens->name, $this->kit->lenses))));
+    }
+
+    /**
+     * The lens for a scene: one that reaches the focal length asked for, or else sees as much of the scene as the plate holds.
+     *
+     * @throws InvalidArgumentException when no lens of the kit suits
+     */
+    public function suiting(Scene $scene, ?float $focalLength = null): Outfit
+    {
+        [$shortest, $longest] = array_map(fn (float $focal): float => $focal / $this->kit->body->format->crop(), $scene->focalLengths35());
+        $widest = null;
+        foreach ($this->kit->lenses as $lens) {
+            if ($focalLength !== null && $lens->covers($focalLength)) {
+                return new Outfit($this->kit->body, $lens, $focalLength);
+            }
+            $fits = max($lens->minFocal, min($lens->maxFocal, $shortest));
+            if ($focalLength === null && $fits >= 0.97 * $shortest && $fits <= $longest && ($widest === null || $fits < $widest->focalLength)) {
+                $widest = new Outfit($this->kit->body, $lens, $fits > $lens->minFocal && $fits < $lens->maxFocal ? ceil($fits) : $fits);
+            }
+        }
+        if ($widest !== null) {
+            return $widest;
+        }
+        throw new InvalidArgumentException($focalLength === null
+            ? sprintf('No lens of this kit shows "%s": it takes %s to %s mm on this body.', $scene->title, round($shortest), round($longest))
+            : sprintf('No lens of this kit reaches %s mm.', $focalLength));
+    }
+
+    /**
+     * Lenses that show the scene at one of their focal lengths at least.
+     *
+     * @return list<Lens>
+     */
+    public function lensesFor(Scene $scene): array
+    {
+        [$shortest, $longest] = array_map(fn (float $focal): float => $focal / $this->kit->body->format->crop(), $scene->focalLengths35());
+
+        return array_values(array_filter($this->kit->lenses, fn (Lens $lens): bool => $lens->maxFocal >= 0.97 * $shortest && $lens->minFocal <= $longest));
     }
 }

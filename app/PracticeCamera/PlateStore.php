@@ -99,7 +99,11 @@ final class PlateStore
         });
     }
 
-    /** A picture made by a recipe of its own, under a name that tells everything it depends on. @param  callable(): Light  $make */
+    /**
+     * A picture made by a recipe of its own, under a name that tells everything it depends on.
+     *
+     * @param  callable(): Light  $make
+     */
     public function made(string $name, callable $make): Light
     {
         return $this->open[$name] ??= Light::open($this->vips, $this->kept->get($name, 'v', fn (string $path) => $make()->write($path)));
@@ -121,7 +125,11 @@ final class PlateStore
 
     private function radiance(string $file): Light
     {
-        $path = $this->kept->get('radiance-'.hash_file('xxh128', $file), 'hdr', fn (string $target) => File::put($target, (string) gzdecode((string) file_get_contents($file))));
+        $path = $this->kept->get('radiance-'.hash_file('xxh128', $file), 'hdr', function (string $target) use ($file): void {
+            // A large plate goes on in a second file.
+            $packed = file_get_contents($file).(is_file($file.'.2') ? file_get_contents($file.'.2') : '');
+            File::put($target, (string) gzdecode($packed));
+        });
 
         return Light::open($this->vips, $path)->fromRadiance();
     }

@@ -104,7 +104,11 @@ final readonly class Scene
             : $this->conditions[$id] ?? throw new InvalidArgumentException(sprintf('The scene "%s" has no light "%s"; it has %s.', $this->id, $id, implode(', ', array_keys($this->conditions))));
     }
 
-    /** Focal lengths in mm, as on 36x24, that the plate has pixels for. @return array{float, float} */
+    /**
+     * Focal lengths in mm, as on 36x24, that the plate has pixels for.
+     *
+     * @return array{float, float}
+     */
     public function focalLengths35(): array
     {
         return [$this->view->focalLength35, round($this->view->focalLength35 / self::NARROWEST)];

@@ -257,7 +257,12 @@ final class SceneRenderer
             : $rendering->scene->crossing->backgroundStreak($rendering->scene->view, $rendering->settings->time->exact, $rendering->followed) / $rendering->framing->width * $fineness->width;
     }
 
-    /** Drawn out evenly along a straight line, half to either side. @param  float  $right  pixels  @param  float  $down  pixels */
+    /**
+     * Drawn out evenly along a straight line, half to either side.
+     *
+     * @param  float  $right  pixels
+     * @param  float  $down  pixels
+     */
     private function streaked(Light $light, float $right, float $down, bool $repeatsEdge = true): Light
     {
         foreach (Streak::shifts($right, $down) as [$x, $y]) {

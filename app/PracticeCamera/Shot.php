@@ -28,6 +28,8 @@ final readonly class Shot
      * @param  float  $followed  share of a crossing subject's speed that the camera pans with
      * @param  float  $moment  s since the scene began
      * @param  int  $seed  of this press: its noise and its shake
+     * @param  array{x: float, y: float}  $point  of the frame, where it focuses and where a spot is read
+     * @param  ?float  $heldEv100  light that was metered before and is held
      */
     public function __construct(
         public Scene $scene,
@@ -52,6 +54,8 @@ final readonly class Shot
         public float $followed = 0.0,
         public float $moment = 0.0,
         public ?AutoIso $autoIso = null,
+        public array $point = ['x' => 0.5, 'y' => 0.5],
+        public ?float $heldEv100 = null,
     ) {
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\PracticeCamera;
 
+use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\Stops;
-use TruePupil\Core\Metering\LuminanceGrid;
+use TruePupil\Core\Metering\MeteringPattern;
+use TruePupil\Core\Metering\PatternMeter;
 use TruePupil\Core\Modes\ExposureRequest;
 use TruePupil\Core\Modes\FinderDisplay;
 use TruePupil\Core\Modes\SolvedExposure;
@@ -15,7 +17,7 @@ use TruePupil\Core\Modes\SolvedExposure;
 final readonly class Sight
 {
     /**
-     * @param  LuminanceGrid  $light  0.18 is what EV100 0 renders as mid-grey
+     * @param  PatternMeter  $patterns  of the light, on a scale where 0.18 is what EV100 0 renders as mid-grey
      * @param  float  $meteredEv100  the pattern's verdict on the light
      */
     public function __construct(
@@ -23,7 +25,7 @@ final readonly class Sight
         public ExposureRequest $request,
         public SolvedExposure $solved,
         public FinderDisplay $display,
-        public LuminanceGrid $light,
+        public PatternMeter $patterns,
         public float $meteredEv100,
     ) {
     }
@@ -37,5 +39,23 @@ final readonly class Sight
     public function meter(): Stops
     {
         return Stops::of($this->meteredEv100 - $this->request->filterStops - $this->settings()->ev100()->value);
+    }
+
+    /**
+     * What each pattern would say of these settings, in stops from mid-grey.
+     *
+     * @return array<string, Stops>
+     */
+    public function verdicts(): array
+    {
+        $verdicts = [];
+        foreach ([MeteringPattern::Scene, MeteringPattern::Centre, MeteringPattern::Spot, MeteringPattern::Highlight] as $pattern) {
+            $says = $this->patterns->verdict($pattern);
+            if ($says !== null) {
+                $verdicts[$pattern->value] = Stops::of(Ev100::of($says->value)->value - $this->request->filterStops - $this->settings()->ev100()->value);
+            }
+        }
+
+        return $verdicts;
     }
 }

@@ -43,7 +43,11 @@ final class SlipTexture
         return $packed;
     }
 
-    /** How much pale slip and dark iron lie at a place. @return array{float, float} */
+    /**
+     * How much pale slip and dark iron lie at a place.
+     *
+     * @return array{float, float}
+     */
     private static function cover(float $u, float $v): array
     {
         if ($v < 0.5) {

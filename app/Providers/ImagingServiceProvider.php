@@ -31,11 +31,11 @@ final class ImagingServiceProvider extends ServiceProvider
         $this->app->singleton(PixelEngine::class, fn () => new VipsEngine(
             $this->tool('prlimit'), (string) config('pupil.tools.php'), new PreviewExtractor($this->tool('exiftool'), $this->scratch()), (int) config('pupil.upload.megapixels'),
         ));
-        $this->app->singleton(SceneRenderer::class, function (): SceneRenderer {
-            $vips = new Vips(2, opensOwnFiles: true);
-
-            return new SceneRenderer($vips, new PlateStore($vips, new KeptFiles($this->scratch().'/kept', 1024 * 1024 * (int) config('pupil.kept_megabytes'))));
-        });
+        // The practice camera's own: it opens nothing but plates.
+        $this->app->singleton(Vips::class, fn () => new Vips(2, opensOwnFiles: true));
+        $this->app->singleton(KeptFiles::class, fn () => new KeptFiles($this->scratch().'/kept', 1024 * 1024 * (int) config('pupil.kept_megabytes')));
+        $this->app->singleton(PlateStore::class);
+        $this->app->singleton(SceneRenderer::class);
         $this->app->singleton(TagWriter::class, fn () => new TagWriter($this->tool('exiftool')));
     }
 

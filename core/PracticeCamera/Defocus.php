@@ -60,7 +60,11 @@ final readonly class Defocus
         return ($metres < $this->focused ? -0.5 : 0.5) * $disc * $this->pixelsPerMillimetre;
     }
 
-    /** The share of each layer in what lies at a distance in metres, farthest layer first; sums to 1. @return list<float> */
+    /**
+     * The share of each layer in what lies at a distance in metres, farthest layer first; sums to 1.
+     *
+     * @return list<float>
+     */
     public function shares(float $metres): array
     {
         $square = fn (float $radius): float => $radius * abs($radius);
@@ -78,12 +82,12 @@ final readonly class Defocus
                 $shares[$layer] = ($at - $near) / ($far - $near);
                 $shares[$layer + 1] = 1 - $shares[$layer];
 
-                return $shares;
+                return array_values($shares);
             }
         }
         $shares[$last] = 1.0;
 
-        return $shares;
+        return array_values($shares);
     }
 
     /** @return list<float> growing radii up to the largest, none that cannot be seen */

@@ -23,7 +23,11 @@ final readonly class GraduatedFilter
         }
     }
 
-    /** The share of light that it lets through at each row of a picture, from the top. @return list<float> */
+    /**
+     * The share of light that it lets through at each row of a picture, from the top.
+     *
+     * @return list<float>
+     */
     public function rows(int $count): array
     {
         return array_map(function (int $row) use ($count): float {

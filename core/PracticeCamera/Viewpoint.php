@@ -48,7 +48,12 @@ final readonly class Viewpoint
         return $this->look([$point[0] - $this->at[0], $point[1] - $this->at[1], $point[2] - $this->at[2]]);
     }
 
-    /** Where a direction falls, of something endlessly far away. @param  array{float, float, float}  $direction @return ?array{x: float, y: float} */
+    /**
+     * Where a direction falls, of something endlessly far away.
+     *
+     * @param  array{float, float, float}  $direction
+     * @return ?array{x: float, y: float}
+     */
     public function seeDirection(array $direction): ?array
     {
         $seen = $this->look($direction);
@@ -62,7 +67,10 @@ final readonly class Viewpoint
         return $this->focalLength35 / (2 * self::HALF_WIDTH * $distance);
     }
 
-    /** @param  array{float, float, float}  $offset @return ?array{x: float, y: float, distance: float} */
+    /**
+     * @param  array{float, float, float}  $offset
+     * @return ?array{x: float, y: float, distance: float}
+     */
     private function look(array $offset): ?array
     {
         $depth = self::dot($offset, $this->forward);
@@ -74,19 +82,29 @@ final readonly class Viewpoint
         return ['x' => 0.5 + $scale * self::dot($offset, $this->right), 'y' => 0.5 - self::SHAPE * $scale * self::dot($offset, $this->up), 'distance' => $depth];
     }
 
-    /** @param  array{float, float, float}  $a @param  array{float, float, float}  $b */
+    /**
+     * @param  array{float, float, float}  $a
+     * @param  array{float, float, float}  $b
+     */
     private static function dot(array $a, array $b): float
     {
         return $a[0] * $b[0] + $a[1] * $b[1] + $a[2] * $b[2];
     }
 
-    /** @param  array{float, float, float}  $a @param  array{float, float, float}  $b @return array{float, float, float} */
+    /**
+     * @param  array{float, float, float}  $a
+     * @param  array{float, float, float}  $b
+     * @return array{float, float, float}
+     */
     private static function cross(array $a, array $b): array
     {
         return [$a[1] * $b[2] - $a[2] * $b[1], $a[2] * $b[0] - $a[0] * $b[2], $a[0] * $b[1] - $a[1] * $b[0]];
     }
 
-    /** @param  array{float, float, float}  $a @return array{float, float, float} */
+    /**
+     * @param  array{float, float, float}  $a
+     * @return array{float, float, float}
+     */
     private static function unit(array $a): array
     {
         $length = sqrt(self::dot($a, $a));

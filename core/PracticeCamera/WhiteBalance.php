@@ -42,7 +42,11 @@ final readonly class WhiteBalance
         return new self(max(self::AUTOMATIC[0], min(self::AUTOMATIC[1], $lightKelvin)), true);
     }
 
-    /** Factors on linear red, green and blue; green's is 1. @return array{float, float, float} */
+    /**
+     * Factors on linear red, green and blue; green's is 1.
+     *
+     * @return array{float, float, float}
+     */
     public function gains(): array
     {
         [$here, $day] = [self::colour($this->kelvin), self::colour(self::DAYLIGHT)];
@@ -50,7 +54,11 @@ final readonly class WhiteBalance
         return [$day[0] / $here[0], 1.0, $day[2] / $here[2]];
     }
 
-    /** Linear red, green and blue of a black body, green 1. @return array{float, float, float} */
+    /**
+     * Linear red, green and blue of a black body, green 1.
+     *
+     * @return array{float, float, float}
+     */
     private static function colour(float $kelvin): array
     {
         $t = 1000 / $kelvin;

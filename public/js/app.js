@@ -8,6 +8,7 @@ import { onceOnly } from './once.js';
 import { tellProblems } from './problems.js';
 import { watchMaps } from './map.js';
 import { watchViews } from './views.js';
+import { watchFinder } from './finder.js';
 
 tellProblems();
 const start = (root) => {
@@ -21,4 +22,5 @@ const start = (root) => {
 };
 start(document);
 watchDesk();
+watchFinder();
 document.body.addEventListener('htmx:load', (event) => start(event.detail.elt));

@@ -23,7 +23,7 @@ final readonly class Light
 
     private const LOGARITHM = 6;
 
-    private function __construct(private Vips $vips, private Picture $picture, public int $width, public int $height, public int $bands)
+    private function __construct(private Vips $vips, public Picture $picture, public int $width, public int $height, public int $bands)
     {
     }
 
@@ -56,7 +56,11 @@ final readonly class Light
         return self::of($vips, $vips->make('xyz', $width, $height))->toFloat();
     }
 
-    /** The bands of several in one. @param  non-empty-list<self>  $parts */
+    /**
+     * The bands of several in one.
+     *
+     * @param  non-empty-list<self>  $parts
+     */
     public static function join(array $parts): self
     {
         $vips = $parts[0]->vips;
@@ -69,7 +73,12 @@ final readonly class Light
         return $this->run('rad2float');
     }
 
-    /** a·x + b, the same for every band or one for each. @param  float|list<float>  $a  @param  float|list<float>  $b */
+    /**
+     * a·x + b, the same for every band or one for each.
+     *
+     * @param  float|list<float>  $a
+     * @param  float|list<float>  $b
+     */
     public function linear(float|array $a, float|array $b = 0.0): self
     {
         $count = max(count((array) $a), count((array) $b));
@@ -171,7 +180,11 @@ final readonly class Light
         return $this->run('shrink', [(float) $times, (float) $times]);
     }
 
-    /** Convolved with a kernel whose numbers sum to 1, row by row. @param  list<float>  $kernel */
+    /**
+     * Convolved with a kernel whose numbers sum to 1, row by row.
+     *
+     * @param  list<float>  $kernel
+     */
     public function convolved(array $kernel, int $side): self
     {
         return $this->run('conv', [$this->vips->matrix($kernel, $side, $side)], ['precision' => self::PRECISION_FLOAT]);
@@ -183,7 +196,11 @@ final readonly class Light
         return $this->run('gaussblur', [$sigma], ['precision' => self::PRECISION_FLOAT, 'min-ampl' => 0.02]);
     }
 
-    /** One band: each of this one's by a weight. @param  list<float>  $weights */
+    /**
+     * One band: each of this one's by a weight.
+     *
+     * @param  list<float>  $weights
+     */
     public function weighed(array $weights): self
     {
         return $this->run('recomb', [$this->vips->matrix($weights, count($weights), 1)]);
@@ -201,7 +218,11 @@ final readonly class Light
         return $this->run('mapim', [$where->picture]);
     }
 
-    /** How many pixels hold each whole number, in one band. @return list<int> */
+    /**
+     * How many pixels hold each whole number, in one band.
+     *
+     * @return list<int>
+     */
     public function counts(): array
     {
         return array_values(unpack('V*', $this->vips->bytes($this->run('hist_find')->picture)) ?: []);

@@ -101,6 +101,18 @@ final class PixelProgram
         return $answer;
     }
 
+    /**
+     * What a picture that is in sRGB bytes already counts to, and where it is lost or blocked.
+     *
+     * @return array{counts: Counts, ends: ?array{columns: int, rows: int, lost: string, blocked: string}}
+     */
+    public function glance(Picture $picture): array
+    {
+        $counts = $this->counts($picture);
+
+        return ['counts' => $counts, 'ends' => $counts['lost'] + $counts['blocked'] === 0 ? null : $this->endsMap($picture)];
+    }
+
     private function uprightSrgb(string $source, int $megapixels): Picture
     {
         // From top to bottom, and no further than the data goes: 2 is "truncated".

@@ -124,13 +124,21 @@ final class Vips
         return $this->own($this->library->vips_image_new_from_memory_copy($memory, strlen($bytes), $width, $height, $bands, $format));
     }
 
-    /** A matrix, as convolution and the mixing of bands take it. @param  list<float>  $numbers */
+    /**
+     * A matrix, as convolution and the mixing of bands take it.
+     *
+     * @param  list<float>  $numbers
+     */
     public function matrix(array $numbers, int $width, int $height): Picture
     {
         return $this->own($this->library->vips_image_new_matrix_from_array($width, $height, $this->doubles($numbers), count($numbers)));
     }
 
-    /** An array as libvips takes its constants. @param  list<float>  $numbers */
+    /**
+     * An array as libvips takes its constants.
+     *
+     * @param  list<float>  $numbers
+     */
     public function doubles(array $numbers): CData
     {
         $array = $this->library->new(sprintf('double[%d]', count($numbers)));
@@ -194,13 +202,21 @@ final class Vips
         return $this->own($out);
     }
 
-    /** Pictures of one size below each other. @param  non-empty-list<Picture>  $pictures */
+    /**
+     * Pictures of one size below each other.
+     *
+     * @param  non-empty-list<Picture>  $pictures
+     */
     public function stack(array $pictures): Picture
     {
         return $this->together('arrayjoin', $pictures, ['across' => 1]);
     }
 
-    /** The bands of several pictures of one size in one. @param  non-empty-list<Picture>  $pictures */
+    /**
+     * The bands of several pictures of one size in one.
+     *
+     * @param  non-empty-list<Picture>  $pictures
+     */
     public function bands(array $pictures): Picture
     {
         return $this->together('bandjoin', $pictures, []);

@@ -58,7 +58,7 @@ final readonly class FrameOverlays
     {
         $ends = $this->measures->ends;
 
-        return $ends === null ? ['lost' => '', 'blocked' => ''] : ['lost' => $this->cells($ends->lost, $ends->columns, $ends->rows), 'blocked' => $this->cells($ends->blocked, $ends->columns, $ends->rows)];
+        return $ends === null ? ['lost' => '', 'blocked' => ''] : ['lost' => CellPath::of($ends->lost, $ends->columns, $ends->rows, self::WIDTH, $this->height()), 'blocked' => CellPath::of($ends->blocked, $ends->columns, $ends->rows, self::WIDTH, $this->height())];
     }
 
     /** @return list<array{x: float, y: float, width: float, height: float, strength: float}> blocks that could be judged */
@@ -257,27 +257,6 @@ final readonly class FrameOverlays
         return $this->measures->subject === null ? '' : sprintf(' %s to the subject.', match ($count) {
             0 => 'No straight edge leads', 1 => 'One straight edge, drawn thick, leads', default => sprintf('%d straight edges, drawn thick, lead', $count),
         });
-    }
-
-    /**
-     * Cells as a path of rows, neighbours joined.
-     *
-     * @param  list<int>  $cells
-     */
-    private function cells(array $cells, int $columns, int $rows): string
-    {
-        [$width, $height] = [self::WIDTH / $columns, $this->height() / $rows];
-        $path = '';
-        for ($i = 0, $count = count($cells); $i < $count; $i++) {
-            $start = $cells[$i];
-            while ($i + 1 < $count && $cells[$i + 1] === $cells[$i] + 1 && $cells[$i + 1] % $columns !== 0) {
-                $i++;
-            }
-            $long = $cells[$i] - $start + 1;
-            $path .= sprintf('M%.1f,%.1fh%.1fv%.1fh%.1fz', $start % $columns * $width, intdiv($start, $columns) * $height, $long * $width, $height, -$long * $width);
-        }
-
-        return $path;
     }
 
     /**

@@ -7,7 +7,9 @@ namespace App\View\Models;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Exposure\ZoneOfTone;
 use TruePupil\Core\Measure\Measures;
+use TruePupil\Core\Measure\SubjectMeasures;
 use TruePupil\Core\Tone\Histogram;
+use TruePupil\Core\Tone\ToneMeasures;
 
 /**
  * The tonal distribution on an axis of stops about mid-grey, as the geometry of an SVG drawing: the whole frame as a
@@ -31,25 +33,31 @@ final readonly class ToneStrip
 
     private const BASE = 118;
 
-    private function __construct(private Measures $measures, private ?Stops $wanted)
+    private function __construct(private ToneMeasures $tone, private ?SubjectMeasures $subject, private ?Stops $wanted)
     {
     }
 
     public static function of(Measures $measures, ?Stops $wanted): self
     {
-        return new self($measures, $wanted);
+        return new self($measures->tone, $measures->subject, $wanted);
+    }
+
+    /** Of a picture in which nothing is marked. */
+    public static function ofTones(ToneMeasures $tone): self
+    {
+        return new self($tone, null, null);
     }
 
     /** Outline of the whole frame's distribution. */
     public function frameOutline(): string
     {
-        return $this->outline($this->measures->tone->statistics->luminance, closed: true);
+        return $this->outline($this->tone->statistics->luminance, closed: true);
     }
 
     /** Line of the subject's own distribution, each drawn to its own height. */
     public function subjectLine(): ?string
     {
-        $subject = $this->measures->subject;
+        $subject = $this->subject;
 
         return $subject === null ? null : $this->outline($subject->tone->statistics->luminance, closed: false);
     }
@@ -73,7 +81,7 @@ final readonly class ToneStrip
     /** @return ?array{x: float, label: string} where the subject's mean fell */
     public function placed(): ?array
     {
-        $placement = $this->measures->subject?->placement();
+        $placement = $this->subject?->placement();
 
         return $placement === null ? null : ['x' => $this->x($placement->value), 'label' => $placement->signed()];
     }
@@ -91,12 +99,12 @@ final readonly class ToneStrip
 
     public function lostPct(): float
     {
-        return $this->measures->tone->lostHighlightsPct;
+        return $this->tone->lostHighlightsPct;
     }
 
     public function blockedPct(): float
     {
-        return $this->measures->tone->blockedShadowsPct;
+        return $this->tone->blockedShadowsPct;
     }
 
     /** Height of an end column: full at a tenth of the frame, so that small losses show. */
@@ -118,8 +126,8 @@ final readonly class ToneStrip
     /** @return list<array{0: string, 1: string, 2: string}> the same as a table: measure, frame, subject */
     public function table(): array
     {
-        $frame = $this->measures->tone;
-        $subject = $this->measures->subject?->tone;
+        $frame = $this->tone;
+        $subject = $this->subject?->tone;
         $stops = fn (?float $value): string => $value === null ? '–' : Stops::of($value)->signed();
         $percent = fn (?float $value): string => $value === null ? '–' : number_format($value, 1).' %';
 
@@ -140,7 +148,7 @@ final readonly class ToneStrip
 
         return sprintf(
             'Tones from %s to %s stops about mid-grey%s; %.1f %% lost, %.1f %% blocked.',
-            Stops::of($this->measures->tone->p1Stops)->signed(), Stops::of($this->measures->tone->p99Stops)->signed(),
+            Stops::of($this->tone->p1Stops)->signed(), Stops::of($this->tone->p99Stops)->signed(),
             $placed === null ? '' : ', the subject at '.$placed['label'], $this->lostPct(), $this->blockedPct(),
         );
     }

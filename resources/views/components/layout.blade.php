@@ -12,6 +12,7 @@
     <link rel="stylesheet" href="/css/true-pupil.css">
     <link rel="stylesheet" href="/css/frames.css">
     <link rel="stylesheet" href="/css/views.css">
+    <link rel="stylesheet" href="/css/practice.css">
     <script src="/vendor/htmx/htmx.min.js" defer></script>
     <script src="/js/app.js" type="module"></script>
 </head>
@@ -22,6 +23,7 @@
     @auth
         <nav aria-label="Main">
             @if ($course)<a href="{{ route('courses.show', $course) }}">{{ $course->name }}</a>@else<a href="{{ route('home') }}">Course</a>@endif
+            <a href="{{ route('practice') }}">Practice</a>
             <a href="{{ route('bench') }}">Bench</a>
             <a href="{{ route('kit.edit') }}">Kit</a>
         </nav>

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Imaging\Vips\PixelProgram;
+use App\Models\RollFrame;
+use App\Models\SetBrief;
+use App\Models\User;
+use App\PracticeCamera\Drive;
+use App\PracticeCamera\Finder;
+use App\PracticeCamera\FinderPicture;
+use App\PracticeCamera\Roll;
+use App\PracticeCamera\Scene;
+use App\PracticeCamera\SceneRenderer;
+use App\PracticeCamera\ShotInput;
+use App\View\Models\FinderDials;
+use App\View\Models\FinderView;
+use DateTimeImmutable;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
+use Illuminate\View\View;
+use InvalidArgumentException;
+
+/** The practice camera: its scenes, its finder and the press of the shutter. */
+final class PracticeController extends Controller
+{
+    public function __construct(private readonly Roll $roll)
+    {
+    }
+
+    public function index(Request $request): View
+    {
+        return view('practice.index', ['scenes' => Scene::all(), 'roll' => $this->frames($request->user()), 'briefs' => SetBrief::open($request->user())]);
+    }
+
+    public function show(Request $request, string $scene): View|Response
+    {
+        $found = $this->scene($scene);
+        $input = $this->input($request);
+        $outfits = $this->roll->outfits($request->user());
+        [$view, $problem] = [null, null];
+        try {
+            $sight = app(Finder::class)->look($input->shot($found, $outfits, new DateTimeImmutable));
+            $view = new FinderView($sight, FinderPicture::of(app(SceneRenderer::class), app(PixelProgram::class), $sight->rendering));
+        } catch (InvalidArgumentException $problemFound) {
+            $problem = $problemFound->getMessage();
+        }
+        if ($request->header('HX-Request') !== null && $request->header('HX-History-Restore-Request') === null) {
+            // What was seen last stays in the finder; only the reason is new.
+            return $view === null
+                ? response(view('practice.problem', ['problem' => $problem]), 200, ['HX-Retarget' => '#finder-problem', 'HX-Reswap' => 'innerHTML'])
+                : response(view('practice.sight', ['view' => $view]));
+        }
+
+        return view('practice.show', [
+            'scene' => $found, 'view' => $view, 'problem' => $problem, 'dials' => new FinderDials($found, $outfits, $input),
+            'roll' => $this->frames($request->user()), 'briefs' => SetBrief::open($request->user()),
+        ]);
+    }
+
+    public function press(Request $request, string $scene): Response
+    {
+        try {
+            $taken = $this->roll->press(
+                $request->user(), $this->scene($scene), $this->input($request), Drive::tryFrom((string) $request->input('drive')) ?? Drive::Single,
+                max(1 / 3, min(2.0, (float) $request->input('step', '1'))),
+            );
+            $message = $taken->count() === 1 ? 'One frame taken.' : sprintf('%d frames taken.', $taken->count());
+        } catch (InvalidArgumentException $problem) {
+            return response(view('practice.problem', ['problem' => $problem->getMessage()]), 200, ['HX-Retarget' => '#finder-problem', 'HX-Reswap' => 'innerHTML']);
+        }
+
+        return response(view('practice.roll', ['roll' => $this->frames($request->user()), 'message' => $message, 'briefs' => SetBrief::open($request->user())]));
+    }
+
+    /** @return Collection<int, RollFrame> */
+    private function frames(User $user): Collection
+    {
+        return RollFrame::query()->where('user_id', $user->id)->orderByDesc('id')->get();
+    }
+
+    private function scene(string $id): Scene
+    {
+        try {
+            return Scene::find($id);
+        } catch (InvalidArgumentException) {
+            abort(404);
+        }
+    }
+
+    private function input(Request $request): ShotInput
+    {
+        return new ShotInput($request->input());
+    }
+}

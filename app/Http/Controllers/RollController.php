@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\HandIn\CannotHandIn;
+use App\HandIn\HandIn;
+use App\Models\RollFrame;
+use App\Models\RollState;
+use App\Models\SetBrief;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\View\View;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use TruePupil\Core\Capture\UnreadablePicture;
+
+/** Frames on a person's own roll: looked at, compared, downloaded, handed in, removed. */
+final class RollController extends Controller
+{
+    public function index(Request $request): View
+    {
+        return view('practice.roll', ['roll' => RollFrame::query()->where('user_id', $request->user()->id)->orderByDesc('id')->get(), 'briefs' => SetBrief::open($request->user()), 'message' => null]);
+    }
+
+    public function picture(RollFrame $rollFrame): BinaryFileResponse
+    {
+        abort_unless($rollFrame->state === RollState::Ready && is_file($rollFrame->path()), 404);
+
+        return response()->file($rollFrame->path(), ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400', 'X-Content-Type-Options' => 'nosniff']);
+    }
+
+    public function download(RollFrame $rollFrame): BinaryFileResponse
+    {
+        abort_unless($rollFrame->state === RollState::Ready && is_file($rollFrame->path()), 404);
+
+        return response()->download($rollFrame->path(), $rollFrame->fileName(), ['Content-Type' => 'image/jpeg']);
+    }
+
+    public function compare(Request $request): View|RedirectResponse
+    {
+        $chosen = RollFrame::query()->where('user_id', $request->user()->id)->where('state', RollState::Ready)->whereIn('id', array_map(intval(...), (array) $request->query('frame', [])))->orderBy('id')->get();
+        if ($chosen->count() !== 2) {
+            return redirect()->route('practice')->with('problem', 'Choose two frames that are ready to lay them side by side.');
+        }
+
+        return view('practice.compare', ['before' => $chosen[0], 'after' => $chosen[1]]);
+    }
+
+    public function handIn(Request $request, RollFrame $rollFrame, HandIn $handIn): RedirectResponse
+    {
+        $setBrief = SetBrief::query()->findOrFail((int) $request->input('brief'));
+        Gate::authorize('handIn', $setBrief);
+        abort_unless($rollFrame->state === RollState::Ready, 404);
+        try {
+            $frame = $handIn->add($setBrief, $request->user(), $rollFrame->path(), $rollFrame->fileName());
+        } catch (UnreadablePicture|CannotHandIn $problem) {
+            return back()->with('problem', $problem->getMessage().' The frame is still on your roll.');
+        }
+
+        return redirect()->route('frames.edit', $frame)->with('done', 'The frame is in your attempt, and stays on your roll as well.');
+    }
+
+    public function destroy(RollFrame $rollFrame): RedirectResponse
+    {
+        $rollFrame->delete();
+
+        return redirect()->route('practice')->with('done', sprintf('%s is off the roll.', $rollFrame->fileName()));
+    }
+}

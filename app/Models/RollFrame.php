@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\PracticeCamera\Scene;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\LightLedger;
+use TruePupil\Core\Exposure\Stops;
+
+/**
+ * A frame on somebody's roll: taken with the practice camera and not handed in yet.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $token
+ * @property string $scene
+ * @property array<string, string> $settings
+ * @property ?array{n: float, t: float, iso: float, ev100: float, compensation: float, filter: float, focus: float, focal: float, mode: string} $result
+ * @property RollState $state
+ * @property ?string $problem
+ * @property \Illuminate\Support\Carbon $taken_at
+ */
+final class RollFrame extends Model
+{
+    protected $guarded = [];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    public function path(): string
+    {
+        return storage_path('app/roll/'.$this->user_id.'/'.$this->token.'.jpg');
+    }
+
+    /** As a camera would number it. */
+    public function fileName(): string
+    {
+        return sprintf('%s_%04d.jpg', ucfirst($this->scene), $this->id % 10000);
+    }
+
+    public function title(): string
+    {
+        return Scene::find($this->scene)->title;
+    }
+
+    public function exposure(): ?ExposureSettings
+    {
+        return $this->result === null ? null : new ExposureSettings(Aperture::of($this->result['n']), ExposureTime::of($this->result['t']), Iso::of($this->result['iso']));
+    }
+
+    /** What the metered light comes to with these settings: the meter's mark, line by line. */
+    public function ledger(): ?LightLedger
+    {
+        $settings = $this->exposure();
+
+        return $settings === null || $this->result === null ? null
+            : LightLedger::of(Ev100::of($this->result['ev100']), $settings, Stops::none(), Stops::of($this->result['compensation']), Stops::of($this->result['filter']));
+    }
+
+    protected function casts(): array
+    {
+        return ['settings' => 'array', 'result' => 'array', 'state' => RollState::class, 'taken_at' => 'datetime'];
+    }
+
+    protected static function booted(): void
+    {
+        self::deleted(fn (RollFrame $frame) => @unlink($frame->path()));
+    }
+}

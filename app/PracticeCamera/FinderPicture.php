@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PracticeCamera;
+
+use App\Imaging\Vips\PixelProgram;
+use TruePupil\Core\Tone\EndAreas;
+use TruePupil\Core\Tone\Histogram;
+use TruePupil\Core\Tone\PixelStatistics;
+use TruePupil\Core\Tone\ToneMeasures;
+
+/** The live picture, with what its pixels come to. */
+final readonly class FinderPicture
+{
+    private const QUALITY = 82;
+
+    private function __construct(public string $jpeg, public ToneMeasures $tones, public ?EndAreas $ends)
+    {
+    }
+
+    public static function of(SceneRenderer $renderer, PixelProgram $pixels, Rendering $rendering): self
+    {
+        $picture = $renderer->picture($rendering, Fineness::finder())->kept();
+        ['counts' => $counts, 'ends' => $ends] = $pixels->glance($picture->picture);
+
+        return new self(
+            $picture->jpeg(self::QUALITY),
+            ToneMeasures::from(new PixelStatistics(Histogram::of($counts['luminance']), Histogram::of($counts['r']), Histogram::of($counts['g']), Histogram::of($counts['b']), $counts['lost'], $counts['blocked'])),
+            $ends === null ? null : EndAreas::ofBytes($ends['columns'], $ends['rows'], (string) base64_decode($ends['lost'], true), (string) base64_decode($ends['blocked'], true)),
+        );
+    }
+
+    public function dataUri(): string
+    {
+        return 'data:image/jpeg;base64,'.base64_encode($this->jpeg);
+    }
+}
