@@ -6,6 +6,7 @@ use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CourseController;
 use App\Http\Controllers\DeskController;
+use App\Http\Controllers\DrillController;
 use App\Http\Controllers\FindingController;
 use App\Http\Controllers\FrameController;
 use App\Http\Controllers\FramePictureController;
@@ -45,6 +46,11 @@ Route::middleware('auth')->group(function (): void {
 
     // The practice camera, and one's own roll in it.
     Route::get('practice', [PracticeController::class, 'index'])->name('practice');
+    Route::get('drills', [DrillController::class, 'index'])->name('drills');
+    Route::get('drills/next', [DrillController::class, 'next'])->name('drills.next');
+    Route::get('drills/{kind}/{scene}/{level}/{seed}', [DrillController::class, 'show'])->whereNumber(['level', 'seed'])->name('drills.show');
+    Route::post('drills/{kind}/{scene}/{level}/{seed}', [DrillController::class, 'answer'])->whereNumber(['level', 'seed'])->name('drills.answer');
+    Route::get('drills/{kind}/{scene}/{level}/{seed}/{frame}', [DrillController::class, 'picture'])->whereNumber(['level', 'seed'])->name('drills.picture');
     Route::get('practice/{scene}', [PracticeController::class, 'show'])->name('practice.show');
     Route::post('practice/{scene}', [PracticeController::class, 'press'])->middleware('throttle:60,1')->name('practice.press');
     Route::get('roll', [RollController::class, 'index'])->name('roll');

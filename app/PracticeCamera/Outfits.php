@@ -26,12 +26,16 @@ final readonly class Outfits
         return new self(KitFormat::read(Fields::of(File::json(base_path('demo/kilnyard/kits.json'), JSON_THROW_ON_ERROR)[$name])));
     }
 
-    /** @throws InvalidArgumentException */
-    public function with(string $lensName, ?float $focalLength = null): Outfit
+    /**
+     * A lens by its name, at a focal length or else at the widest that a scene has room for.
+     *
+     * @throws InvalidArgumentException
+     */
+    public function with(string $lensName, ?float $focalLength = null, ?Scene $scene = null): Outfit
     {
         foreach ($this->kit->lenses as $lens) {
             if ($lens->name === $lensName) {
-                return new Outfit($this->kit->body, $lens, $focalLength ?? $lens->minFocal);
+                return new Outfit($this->kit->body, $lens, $focalLength ?? ($scene === null ? $lens->minFocal : $this->widest($lens, $scene)));
             }
         }
         throw new InvalidArgumentException(sprintf('There is no lens "%s"; there are %s.', $lensName, implode(', ', array_map(fn (Lens $lens): string => $lens->name, $this->kit->lenses))));
@@ -50,9 +54,9 @@ final readonly class Outfits
             if ($focalLength !== null && $lens->covers($focalLength)) {
                 return new Outfit($this->kit->body, $lens, $focalLength);
             }
-            $fits = max($lens->minFocal, min($lens->maxFocal, $shortest));
+            $fits = $this->widest($lens, $scene);
             if ($focalLength === null && $fits >= 0.97 * $shortest && $fits <= $longest && ($widest === null || $fits < $widest->focalLength)) {
-                $widest = new Outfit($this->kit->body, $lens, $fits > $lens->minFocal && $fits < $lens->maxFocal ? ceil($fits) : $fits);
+                $widest = new Outfit($this->kit->body, $lens, $fits);
             }
         }
         if ($widest !== null) {
@@ -73,5 +77,14 @@ final readonly class Outfits
         [$shortest, $longest] = array_map(fn (float $focal): float => $focal / $this->kit->body->format->crop(), $scene->focalLengths35());
 
         return array_values(array_filter($this->kit->lenses, fn (Lens $lens): bool => $lens->maxFocal >= 0.97 * $shortest && $lens->minFocal <= $longest));
+    }
+
+    /** The widest that a lens goes without seeing beyond the plate, in mm. */
+    private function widest(Lens $lens, Scene $scene): float
+    {
+        $shortest = $scene->focalLengths35()[0] / $this->kit->body->format->crop();
+        $fits = max($lens->minFocal, min($lens->maxFocal, $shortest));
+
+        return $fits > $lens->minFocal && $fits < $lens->maxFocal ? ceil($fits) : $fits;
     }
 }

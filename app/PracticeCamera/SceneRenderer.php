@@ -27,6 +27,9 @@ final class SceneRenderer
     /** A star's light falls on a little more than one pixel of a sharp lens. */
     private const STAR_SIGMA = 0.7;
 
+    /** Width of the edge between sun and shade, m. */
+    private const SHADE_EDGE = 0.3;
+
     /** Share of its diameter that a drop's edge is soft by. */
     private const DROP_SIGMA = 0.42;
 
@@ -235,9 +238,10 @@ final class SceneRenderer
         $inSun = $this->plates->mover($rendering->scene, true, $isSmall);
         $inShade = $this->plates->mover($rendering->scene, false, $isSmall);
         $moved = fn (Light $mover): Light => $mover->shifted((int) round($at * $perMetre * $mover->width), 0, false);
-        // Each part of it is lit by where it is.
-        $isLit = Light::positions($this->vips, $inSun->width, $inSun->height)->band(0)->isMoreThan((0.5 + $crossing->sunFrom * $perMetre) * $inSun->width);
-        $mover = $this->framed($isLit->choose($moved($inSun), $moved($inShade)), $rendering->framing, $fineness);
+        // Each part of it is lit by where it is; the shade's edge is as soft as the sun is wide.
+        $pixels = $perMetre * $inSun->width;
+        $lit = Light::positions($this->vips, $inSun->width, $inSun->height)->band(0)->linear(1 / (self::SHADE_EDGE * $pixels), 0.5 - (0.5 * $inSun->width + $crossing->sunFrom * $pixels) / (self::SHADE_EDGE * $pixels))->clamped();
+        $mover = $this->framed($moved($inSun)->times($lit)->plus($moved($inShade)->times($lit->linear(-1.0, 1.0))), $rendering->framing, $fineness);
         $radius = abs($this->defocusAt($rendering, $fineness, $crossing->distance));
         $mover = $radius < 0.45 ? $mover : DiscBlur::blur($mover, $radius, $fineness->detail);
         $mover = $this->streaked($mover, $crossing->streak($view, $seconds, $rendering->followed) / $rendering->framing->width * $fineness->width, 0.0, false)->kept();

@@ -108,12 +108,9 @@ final readonly class ShotInput
 
     private function outfit(Outfits $outfits, Scene $scene): Outfit
     {
-        if ($this->texts['lens'] !== '') {
-            return $outfits->with($this->texts['lens'], $this->texts['focal'] === '' ? null : $this->within('focal', 'The focal length', 1, 3000));
-        }
         $focal = $this->texts['focal'] === '' ? null : $this->within('focal', 'The focal length', 1, 3000);
 
-        return $outfits->suiting($scene, $focal);
+        return $this->texts['lens'] === '' ? $outfits->suiting($scene, $focal) : $outfits->with($this->texts['lens'], $focal, $scene);
     }
 
     private function aperture(Outfit $outfit): Aperture

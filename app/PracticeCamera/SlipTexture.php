@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\PracticeCamera;
 
+use TruePupil\Core\PracticeCamera\Chance;
+
 /**
  * What lies on the turning clay, laid out flat: a turn across, the wheel head's radius in the lower half and the bowl's
  * height in the upper. Factors on the grey that the plate was rendered with.
@@ -32,7 +34,7 @@ final class SlipTexture
             $values = [];
             for ($column = 0; $column < self::WIDTH; $column++) {
                 [$slip, $iron] = self::cover($column / self::WIDTH, $v);
-                $grain = 0.94 + 0.12 * (crc32(($column >> 2).'/'.$row) & 0xFF) / 255;
+                $grain = 0.94 + 0.12 * Chance::of('grain '.($column >> 2).' '.$row);
                 foreach (self::CLAY as $band => $clay) {
                     $values[] = ($grain * $clay * (1 - $slip) * (1 - $iron) + self::SLIP[$band] * $slip * (1 - $iron) + self::IRON[$band] * $iron) / self::PLATE;
                 }
@@ -54,8 +56,7 @@ final class SlipTexture
             // On the wheel head: splashes, and a mark to see the turning by.
             $splash = 0.0;
             for ($drop = 0; $drop < 9; $drop++) {
-                $draw = crc32('splash '.$drop);
-                [$at, $height, $size] = [($draw & 0xFF) / 255, 0.24 + 0.22 * (($draw >> 8) & 0xFF) / 255, 0.008 + 0.014 * (($draw >> 16) & 0xFF) / 255];
+                [$at, $height, $size] = [Chance::of('splash '.$drop), 0.24 + 0.22 * Chance::of('splash height '.$drop), 0.008 + 0.014 * Chance::of('splash size '.$drop)];
                 $aside = abs($u - $at);
                 $splash = max($splash, self::soft($size - hypot(min($aside, 1 - $aside), ($v - $height) / 1.6), 0.003));
             }

@@ -102,6 +102,6 @@ final readonly class Fall
     /** A number from 0 to 1 that belongs to a drop. */
     private static function chance(int $drop, int $which): float
     {
-        return (crc32($drop.'/'.$which) & 0xFFFFFF) / 0xFFFFFF;
+        return Chance::of('drop '.$drop.' '.$which);
     }
 }

@@ -35,9 +35,8 @@ final readonly class Shake
      */
     public static function byHand(float $focalLength, Format $format, float $stabiliserStops, float $seconds, int $seed): self
     {
-        $draw = crc32('shake '.$seed);
-        $share = self::SPREAD[0] + (self::SPREAD[1] - self::SPREAD[0]) * ($draw & 0xFFFF) / 0xFFFF;
-        $angle = M_PI * ($draw >> 16) / 0xFFFF;
+        $share = self::SPREAD[0] + (self::SPREAD[1] - self::SPREAD[0]) * Chance::of('shake '.$seed);
+        $angle = M_PI * Chance::of('shake direction '.$seed);
         $length = $share * $format->circleOfConfusion() * $seconds / HandHeldLimit::of($focalLength, $format, $stabiliserStops)->seconds;
         // No more than a tenth of the frame: nobody holds on while the camera falls.
         $length = min($length, 0.1 * $format->width);

@@ -65,7 +65,7 @@ final readonly class StarField
         $star = 0;
         foreach (self::BRIGHTER as $magnitude => $brighter) {
             for (; $star < $brighter; $star++) {
-                $chance = fn (int $which): float => (crc32('star '.$star.' '.$which) & 0xFFFFFF) / 0xFFFFFF;
+                $chance = fn (int $which): float => Chance::of('star '.$star.' '.$which);
                 yield [2 * M_PI * $chance(1), asin(2 * $chance(2) - 1), self::LUX * 10 ** (-0.4 * ($magnitude - $chance(3)))];
             }
         }

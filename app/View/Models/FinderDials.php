@@ -110,11 +110,14 @@ final readonly class FinderDials
     {
         $positions = [];
         $limits = $this->outfits->kit->body->limits;
-        for ($step = -45; $step <= 30; $step++) {
+        for ($step = -45; $step <= 20; $step++) {
             $time = ExposureTime::atStep($step);
             if ($time->exact >= $limits->fastest * 0.98 && ($time->exact <= $limits->slowest * 1.05 || $step % 3 === 0)) {
                 $positions[$this->timeValue($time)] = (string) $time;
             }
+        }
+        foreach ([4, 8, 15, 30, 60] as $minutes) {
+            $positions[(string) (60 * $minutes)] = $minutes.' min, bulb';
         }
 
         return $positions;

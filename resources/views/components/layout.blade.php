@@ -38,7 +38,7 @@
     <div id="message" role="status" aria-live="polite">
         @if (session('done'))<p class="word word-done">{{ session('done') }}</p>@endif
         @if (session('problem'))<p class="word word-problem">{{ session('problem') }}</p>@endif
-        @if ($errors->any() && ! $attributes->has('own-errors'))
+        @if (isset($errors) && $errors->any() && ! $attributes->has('own-errors'))
             <div class="word word-problem">
                 <p>Something needs another look; what you typed is still here.</p>
                 <ul>@foreach (array_unique($errors->all()) as $error)<li>{{ $error }}</li>@endforeach</ul>

@@ -1,6 +1,7 @@
 <x-layout title="Practice camera" wide>
     <h1>Practice camera</h1>
     <p class="lead-text">Scenes whose light, distances and movement are known. Set the camera, look, press; the frames land on your roll with a full record, and can be handed in like any other.</p>
+    <p><a class="button primary" href="{{ route('drills') }}">Drills on these scenes</a></p>
     <ul class="scene-cards">
         @foreach ($scenes as $scene)
             @php([$shortest, $longest] = $scene->focalLengths35())

@@ -9,8 +9,7 @@
             <p class="fine">@foreach (['n' => 'aperture', 't' => 'time', 'iso' => 'ISO', 'compensation' => 'compensation', 'focus' => 'focus'] as $field => $word)<kbd>{{ FinderDials::KEYS[$field][0] }}</kbd><kbd>{{ FinderDials::KEYS[$field][1] }}</kbd> {{ $word }}; @endforeach <kbd>h</kbd> half-press: hold light and focus; <kbd>l</kbd> let go; <kbd>x</kbd> lost and blocked; <kbd>Space</kbd> press</p>
         </details>
     </div>
-    <p>{{ $scene->purpose }}</p>
-    @if ($scene->caution)<p class="caution"><b>Take care.</b> {{ $scene->caution }}</p>@endif
+    <p class="scene-purpose">{{ $scene->purpose }} @if ($scene->caution)<b>Take care:</b> {{ $scene->caution }} @endif</p>
     <form id="finder" class="finder" method="get" action="{{ route('practice.show', $scene->id) }}" data-finder
           hx-get="{{ route('practice.show', $scene->id) }}" hx-trigger="change delay:40ms, look, submit" hx-target="#sight" hx-swap="innerHTML" hx-sync="this:replace" hx-replace-url="false">
         @csrf

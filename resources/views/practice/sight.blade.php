@@ -19,8 +19,8 @@
     @endforeach
     <div class="reading"><span class="fine">Focus</span> <b>{{ $view->focusText() }}</b></div>
     <div class="reading"><span class="fine">White balance</span> <b>{{ $view->whiteBalanceText() }}</b></div>
-    @if ($pupil = $view->pupil())<x-pupil :pupil="$pupil" small/>@endif
 </div>
+<div class="meter-row">
 <figure class="meter">
     <svg viewBox="0 0 640 54" role="img" aria-label="{{ $view->meterText() }}">
         @for ($third = -9; $third <= 9; $third++)
@@ -32,6 +32,8 @@
     </svg>
     <figcaption class="fine">{{ $view->meterText() }} Metered light: {{ $view->lightText() }}.</figcaption>
 </figure>
+@if ($pupil = $view->pupil())<x-pupil :pupil="$pupil" small/>@endif
+</div>
 @if ($view->limits())<ul class="finder-limits">@foreach ($view->limits() as $limit)<li>{{ $limit }}</li>@endforeach</ul>@endif
 <x-tone-strip :tones="$view->tones()" id="finder-tones"/>
 <x-depth-ruler :ruler="$view->depth()"/>

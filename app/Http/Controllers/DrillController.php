@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\PracticeCamera\DrillPicture;
+use App\PracticeCamera\Drills;
+use App\View\Models\ToneStrip;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+use InvalidArgumentException;
+use TruePupil\Core\Drill\Drill;
+use TruePupil\Core\Drill\DrillKind;
+use TruePupil\Core\Drill\Spacing;
+
+final class DrillController extends Controller
+{
+    public function __construct(private readonly Drills $drills)
+    {
+    }
+
+    public function index(Request $request): View
+    {
+        return view('drills.index', ['record' => $this->drills->record($request->user())]);
+    }
+
+    public function next(Request $request): RedirectResponse
+    {
+        $next = $this->drills->next($request->user(), DrillKind::tryFrom((string) $request->query('kind')));
+
+        return redirect()->route('drills.show', ['kind' => $next['kind'], 'scene' => $next['scene'], 'level' => $next['level'], 'seed' => $next['seed']]);
+    }
+
+    public function show(string $kind, string $scene, int $level, int $seed): View
+    {
+        return $this->page($this->drill($kind, $scene, $level, $seed));
+    }
+
+    public function answer(Request $request, string $kind, string $scene, int $level, int $seed): View
+    {
+        $drill = $this->drill($kind, $scene, $level, $seed);
+        $answer = trim((string) $request->input('answer'));
+        try {
+            return $this->page($drill, $answer, $this->drills->answer($request->user(), $drill, $answer));
+        } catch (InvalidArgumentException $problem) {
+            return $this->page($drill, $answer, problem: $problem->getMessage());
+        }
+    }
+
+    /** A picture of the question; which settings it was taken at is not in its address. */
+    public function picture(string $kind, string $scene, int $level, int $seed, string $frame, DrillPicture $pictures): Response
+    {
+        foreach ($this->drill($kind, $scene, $level, $seed)->frames as $shown) {
+            if ($shown->name === $frame) {
+                return response($pictures->of($shown)->jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+            }
+        }
+        abort(404);
+    }
+
+    private function page(Drill $drill, string $answer = '', ?bool $isRight = null, ?string $problem = null): View
+    {
+        return view('drills.show', [
+            'drill' => $drill, 'answer' => $answer, 'isRight' => $isRight, 'problem' => $problem,
+            'strip' => $drill->strip === null ? null : ToneStrip::ofTones(app(DrillPicture::class)->of($drill->strip)->tones),
+            'address' => ['kind' => $drill->kind, 'scene' => $drill->scene, 'level' => $drill->level, 'seed' => $drill->seed],
+        ]);
+    }
+
+    private function drill(string $kind, string $scene, int $level, int $seed): Drill
+    {
+        $known = DrillKind::tryFrom($kind);
+        abort_if($known === null || $level < 1 || $level > Spacing::HARDEST || $seed < 0 || $seed > 4_000_000_000, 404);
+        try {
+            return $this->drills->make($known, $level, $seed, $scene);
+        } catch (InvalidArgumentException) {
+            abort(404);
+        }
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Drill;
+
+use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Exposure\LightLedger;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\BodyLimits;
+use TruePupil\Core\Kit\LensLimits;
+use TruePupil\Core\Modes\AutoIso;
+use TruePupil\Core\Modes\ExposureRequest;
+use TruePupil\Core\Modes\ExposureSolver;
+
+/** What the camera adds: the time, then with compensation, then the aperture, then automatic ISO with its slowest time. */
+final class CameraDrills extends DrillMaker
+{
+    public function make(DrillScene $scene, int $level, int $seed): Drill
+    {
+        $draw = new Draw($seed);
+        $grain = $level === 1 ? 3 : 1;
+        $about = self::settings($draw, $scene->ev100, $grain);
+        $light = $about->ev100()->value;
+        $compensation = $level >= 2 ? $draw->either(1, 6) / 3 : 0.0;
+        $mode = match ($level) {
+            1, 2 => ExposureMode::Aperture,
+            3 => ExposureMode::Shutter,
+            default => $draw->one([ExposureMode::Aperture, ExposureMode::Shutter, ExposureMode::ManualAutoIso]),
+        };
+        $autoIso = $mode === ExposureMode::ManualAutoIso || $level === 5;
+        $request = new ExposureRequest(
+            $light, $mode, new LensLimits(1.8, 22.0), new BodyLimits,
+            $mode === ExposureMode::Shutter ? null : $about->aperture,
+            $mode === ExposureMode::Aperture ? null : $about->time,
+            $autoIso ? null : $about->iso, new AutoIso(100, 6400, 1 / 60), $compensation,
+        );
+        $solved = ExposureSolver::solve($request);
+        [$unit, $right, $what] = match ($mode) {
+            ExposureMode::Aperture => [AnswerUnit::Time, $solved->settings->time->exact, 'time'],
+            ExposureMode::Shutter => [AnswerUnit::FNumber, $solved->settings->aperture->exact, 'aperture'],
+            default => [AnswerUnit::Iso, $solved->settings->iso->exact, 'ISO'],
+        };
+        $set = array_filter([
+            $mode === ExposureMode::Shutter ? null : (string) $about->aperture,
+            $mode === ExposureMode::Aperture ? null : (string) $about->time,
+            $autoIso ? 'automatic ISO from 100 to 6400, no slower than 1/60 s before ISO rises' : (string) $about->iso,
+        ]);
+
+        return new Drill(
+            DrillKind::CameraChooses, $level, $seed, $scene->id,
+            sprintf(
+                '%s: the meter reads EV %.1f at ISO 100. The camera is in %s with %s%s; the lens opens to ƒ/1.8 and closes to ƒ/22. Which %s does it choose?',
+                $scene->title, $light, $mode->label(), implode(', ', $set), $compensation === 0.0 ? '' : ', compensation '.Stops::of($compensation)->signed(), $what,
+            ),
+            $unit, $right,
+            'The camera moves what is its own until light, settings and compensation balance'.($solved->limits === [] ? '.' : ', and stops where it must: '.implode(' ', array_map(fn ($limit): string => $limit->message, $solved->limits))),
+            ledgers: [LightLedger::of(Ev100::of($light), $about, Stops::none()), LightLedger::of(Ev100::of($light), $solved->settings, Stops::of($compensation))],
+        );
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Drill;
+
+use InvalidArgumentException;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use TruePupil\Core\Drill\AnswerUnit;
+use TruePupil\Core\Drill\Drill;
+use TruePupil\Core\Drill\DrillKind;
+use TruePupil\Core\Drill\DrillMaker;
+use TruePupil\Core\Drill\DrillScene;
+use TruePupil\Core\Drill\Spacing;
+
+final class DrillsTest extends TestCase
+{
+    /** @return iterable<string, array{DrillKind}> */
+    public static function kinds(): iterable
+    {
+        foreach (DrillKind::cases() as $kind) {
+            yield $kind->value => [$kind];
+        }
+    }
+
+    #[DataProvider('kinds')]
+    public function test_every_drill_can_be_answered_asked_again_and_explained(DrillKind $kind): void
+    {
+        $questions = [];
+        foreach ($this->drills($kind) as $drill) {
+            $this->assertTrue($drill->isRight($drill->unit === AnswerUnit::Choice ? (string) $drill->right : $drill->rightText()), $drill->question.' → '.$drill->rightText());
+            $this->assertEquals($drill, DrillMaker::of($kind)->make($this->scene(), $drill->level, $drill->seed));
+            $this->assertNotSame('', $drill->why);
+            $questions[] = $drill->question.json_encode([$drill->frames, $drill->right]);
+        }
+        // Numbers are drawn afresh: hardly any two are the same.
+        $this->assertGreaterThan(0.45 * count($questions), count(array_unique($questions)));
+    }
+
+    public function test_matching_keeps_the_light_whatever_is_asked_for(): void
+    {
+        foreach ($this->drills(DrillKind::Match) as $drill) {
+            $this->assertNotNull($drill->ledgers);
+            $this->assertEqualsWithDelta(0.0, $drill->ledgers[0]->balance->value, 1e-9);
+            $this->assertEqualsWithDelta(0.0, $drill->ledgers[1]->balance->value, 0.17, $drill->question);
+        }
+    }
+
+    public function test_the_meter_s_mark_is_what_the_ledger_leaves_over_and_can_be_read_off(): void
+    {
+        foreach ($this->drills(DrillKind::MeterSays) as $drill) {
+            $this->assertEqualsWithDelta($drill->ledgers[1]->balance->value ?? NAN, (float) $drill->right, 1e-9);
+            $this->assertLessThanOrEqual(6.0, abs((float) $drill->right));
+        }
+    }
+
+    public function test_a_placed_spot_lies_where_it_belongs(): void
+    {
+        foreach ($this->drills(DrillKind::Place) as $drill) {
+            $this->assertEqualsWithDelta(0.0, $drill->ledgers[1]->balance->value ?? NAN, 1e-9, $drill->question);
+            $this->assertContains($drill->unit, [AnswerUnit::Time, AnswerUnit::Iso]);
+        }
+    }
+
+    public function test_between_the_two_frames_exactly_the_named_value_moved_and_less_at_each_level(): void
+    {
+        $moved = [];
+        foreach ($this->drills(DrillKind::Changed) as $drill) {
+            [$a, $b] = [$drill->frames[0]->settings, $drill->frames[1]->settings];
+            $different = array_keys(array_filter(['aperture' => $a->aperture->exact !== $b->aperture->exact, 'time' => $a->time->exact !== $b->time->exact, 'iso' => $a->iso->exact !== $b->iso->exact]));
+            $this->assertSame([$drill->right], $different, $drill->question);
+            $moved[$drill->level][] = abs($a->ev100()->value - $b->ev100()->value);
+        }
+        $means = array_map(fn (array $stops): float => array_sum($stops) / count($stops), $moved);
+        for ($level = 2; $level <= 5; $level++) {
+            $this->assertLessThan($means[$level - 1], $means[$level]);
+        }
+    }
+
+    public function test_the_strip_belongs_to_one_of_four_different_frames(): void
+    {
+        foreach ($this->drills(DrillKind::Histogram) as $drill) {
+            $times = array_map(fn ($frame): float => $frame->settings->time->exact, $drill->frames);
+            $this->assertCount(4, array_unique($times));
+            $named = array_values(array_filter($drill->frames, fn ($frame): bool => $frame->name === $drill->right));
+            $this->assertEquals($drill->strip?->settings, $named[0]->settings);
+        }
+    }
+
+    public function test_answers_are_read_in_the_units_of_the_trade_and_to_half_a_third(): void
+    {
+        $this->assertTrue(AnswerUnit::Time->isRight('1/125', 1 / 128));
+        $this->assertTrue(AnswerUnit::Time->isRight('2 s', 2.0));
+        $this->assertFalse(AnswerUnit::Time->isRight('1/100', 1 / 128));
+        $this->assertTrue(AnswerUnit::FNumber->isRight('f/5.6', 5.657));
+        $this->assertTrue(AnswerUnit::FNumber->isRight('ƒ 5,6', 5.657));
+        $this->assertFalse(AnswerUnit::FNumber->isRight('6.3', 5.657));
+        $this->assertTrue(AnswerUnit::Iso->isRight('ISO 1600', 1600.0));
+        foreach (['+1 2/3' => 5 / 3, '-2/3' => -2 / 3, '−1⅓' => -4 / 3, '2' => 2.0, '0.7' => 2 / 3, '+1 stop' => 1.0, '⅓' => 1 / 3] as $text => $stops) {
+            $this->assertTrue(AnswerUnit::Stops->isRight((string) $text, $stops), (string) $text);
+        }
+        $this->assertFalse(AnswerUnit::Stops->isRight('-1', 1.0));
+        $this->expectException(InvalidArgumentException::class);
+        AnswerUnit::Stops->isRight('a bit', 1.0);
+    }
+
+    public function test_what_was_missed_returns_after_ever_longer_pauses_until_it_is_known(): void
+    {
+        $this->assertNull(Spacing::next(null, true));
+        $missed = Spacing::next(null, false);
+        $this->assertSame(['box' => 0, 'minutes' => 10], $missed);
+        $pauses = [];
+        for ($next = $missed; $next !== null; $next = Spacing::next($next['box'], true)) {
+            $pauses[] = $next['minutes'];
+        }
+        $sorted = $pauses;
+        sort($sorted);
+        $this->assertSame($sorted, $pauses);
+        $this->assertCount(5, $pauses);
+        $this->assertSame(0, Spacing::next(3, false)['box'] ?? null);
+    }
+
+    public function test_three_right_in_a_row_are_harder_and_two_misses_easier(): void
+    {
+        $answers = fn (int $level, string $marks): array => array_map(fn (string $mark): array => ['level' => $level, 'isRight' => $mark === '+'], str_split($marks));
+        $this->assertSame(1, Spacing::level([]));
+        $this->assertSame(3, Spacing::level($answers(2, '+++')));
+        $this->assertSame(2, Spacing::level($answers(2, '++-')));
+        $this->assertSame(1, Spacing::level($answers(2, '--+')));
+        $this->assertSame(Spacing::HARDEST, Spacing::level($answers(Spacing::HARDEST, '+++')));
+        $this->assertSame(3, Spacing::level([...$answers(3, '+'), ...$answers(2, '+++')]), 'a new level takes three of its own');
+    }
+
+    /** @return iterable<Drill> */
+    private function drills(DrillKind $kind): iterable
+    {
+        for ($level = 1; $level <= Spacing::HARDEST; $level++) {
+            for ($seed = 1; $seed <= 60; $seed++) {
+                yield DrillMaker::of($kind)->make($this->scene(), $level, 1000 * $level + $seed);
+            }
+        }
+    }
+
+    private function scene(): DrillScene
+    {
+        return new DrillScene('wheel', 'The throwing wheel', 7.3, ['the bowl' => 6.9, 'the wall' => 9.2, 'the shadow' => 3.1], true);
+    }
+}
