@@ -20,7 +20,7 @@ final readonly class Fineness
     /** A frame that is kept. */
     public static function frame(): self
     {
-        return new self(PlateStore::WIDTH, 14, 4.0, 6000);
+        return new self(PlateStore::WIDTH, 14, 4.0, 4000);
     }
 
     /** The live picture in the finder, which has to be there at once. */

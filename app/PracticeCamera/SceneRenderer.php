@@ -82,6 +82,10 @@ final class SceneRenderer
         $luminance = null;
         foreach ($scene->plates as $index => $name) {
             $plate = $this->plates->plate($scene, $name, true);
+            if ($index === 0 && $scene->turning !== null) {
+                // A meter is slower than the wheel.
+                $plate = $this->textured($plate, $this->slip(1.0), $scene, true);
+            }
             $part = $this->cut($plate, $framing)->weighed(Srgb::WEIGHTS)->linear($condition->candelasPerUnit[$index] * Srgb::MID_GREY / Ev100::of(0)->luminance());
             $luminance = $luminance === null ? $part : $luminance->plus($part);
         }
@@ -130,13 +134,26 @@ final class SceneRenderer
     {
         $turning = $rendering->scene->turning;
         \assert($turning !== null);
-        $texture = $this->plates->made('slip-'.hash_file('xxh128', __DIR__.'/SlipTexture.php'), fn (): Light => Light::fromFloats($this->vips, SlipTexture::packed(), SlipTexture::WIDTH, SlipTexture::HEIGHT, 3));
         $seconds = $rendering->settings->time->exact;
-        foreach (Streak::shifts($turning->turns($seconds) * SlipTexture::WIDTH, 0.0) as [$right]) {
+        $texture = $this->slip($turning->turns($seconds))->turned(-(int) round($turning->phase($rendering->moment + $seconds) * SlipTexture::WIDTH));
+
+        return $this->textured($plate, $texture, $rendering->scene, $isSmall);
+    }
+
+    /** The clay's texture, streaked by so many turns. */
+    private function slip(float $turns): Light
+    {
+        $texture = $this->plates->made('slip-'.hash_file('xxh128', __DIR__.'/SlipTexture.php'), fn (): Light => Light::fromFloats($this->vips, SlipTexture::packed(), SlipTexture::WIDTH, SlipTexture::HEIGHT, 3));
+        foreach (Streak::shifts($turns * SlipTexture::WIDTH, 0.0) as [$right]) {
             $texture = $texture->plus($texture->turned($right))->linear(0.5)->kept();
         }
-        $where = $this->plates->turning($rendering->scene, $isSmall);
-        $texture = $texture->turned(-(int) round($turning->phase($rendering->moment + $seconds) * SlipTexture::WIDTH));
+
+        return $texture;
+    }
+
+    private function textured(Light $plate, Light $texture, Scene $scene, bool $isSmall): Light
+    {
+        $where = $this->plates->turning($scene, $isSmall);
         $picked = $texture->picked($where->linear([SlipTexture::WIDTH - 1.0, SlipTexture::HEIGHT - 1.0]));
 
         return $where->band(1)->isMoreThan(0.0001)->choose($plate->times($picked), $plate);

@@ -40,23 +40,20 @@ final readonly class Fall
      * @param  float  $seconds  of the exposure
      * @param  int  $most  drops drawn; where there are more, each drawn stands for several
      * @param  float  $step  plate widths between the points of a trail
-     * @return list<Trail>
+     * @return iterable<Trail>
      */
-    public function trails(Viewpoint $view, float $moment, float $seconds, int $most, float $step): array
+    public function trails(Viewpoint $view, float $moment, float $seconds, int $most, float $step): iterable
     {
         $flight = $this->flight() * 1.1;
         [$first, $last] = [(int) floor(($moment - $flight) * $this->perSecond), (int) ceil(($moment + $seconds) * $this->perSecond)];
         $every = max(1, (int) ceil(($last - $first) / $most));
-        $trails = [];
         for ($drop = $first; $drop < $last; $drop += $every) {
             // The one that stands for its neighbours is any of them.
             $trail = $this->trail($view, $drop + (int) ($every * self::chance($drop, 0)), $moment, $seconds, $every, $step);
             if ($trail !== null) {
-                $trails[] = $trail;
+                yield $trail;
             }
         }
-
-        return $trails;
     }
 
     private function trail(Viewpoint $view, int $drop, float $moment, float $seconds, int $standsFor, float $step): ?Trail

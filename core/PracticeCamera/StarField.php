@@ -32,11 +32,10 @@ final readonly class StarField
      *
      * @param  float  $moment  s
      * @param  float  $step  plate widths between the points of a trail
-     * @return list<Trail>
+     * @return iterable<Trail>
      */
-    public function trails(Viewpoint $view, float $moment, float $seconds, float $step): array
+    public function trails(Viewpoint $view, float $moment, float $seconds, float $step): iterable
     {
-        $trails = [];
         foreach ($this->stars() as [$rightAscension, $declination, $lux]) {
             $middle = $this->place($view, $rightAscension, $declination, $moment + $seconds / 2);
             if ($middle === null || $middle['x'] < -0.1 || $middle['x'] > 1.1 || $middle['y'] < -0.1 || $middle['y'] > 1.1) {
@@ -52,11 +51,9 @@ final readonly class StarField
                 }
             }
             if ($points !== []) {
-                $trails[] = new Trail($points, $lux);
+                yield new Trail($points, $lux);
             }
         }
-
-        return $trails;
     }
 
     /** @return iterable<array{float, float, float}> right ascension and declination in radians, lux */
