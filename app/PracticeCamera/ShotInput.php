@@ -129,7 +129,7 @@ final readonly class ShotInput
     {
         $time = ExposureTime::parse($this->texts['t']);
         $limits = $outfit->body->limits;
-        if ($time->exact < $limits->fastest * 0.99 || ($time->exact > $limits->slowest * 1.05 && $mode !== ExposureMode::Bulb)) {
+        if ($time->exact < $limits->fastest * 0.97 || ($time->exact > $limits->slowest * 1.05 && $mode !== ExposureMode::Bulb)) {
             throw new InvalidArgumentException(sprintf('%s times from %s to %s; got %s. Bulb holds longer.', $outfit->body->name, ExposureTime::nearest($limits->fastest), ExposureTime::nearest($limits->slowest), $time));
         }
         if ($time->exact > 3600) {

@@ -46,6 +46,32 @@ final class CommandsTest extends TestCase
         $this->assertSame('unknown', array_column($black['checks'], 'verdict', 'id')['iso']);
     }
 
+    public function test_scenes(): void
+    {
+        $scenes = array_column($this->answer(['pupil:scenes'])['scenes'], null, 'id');
+
+        $this->assertCount(9, $scenes);
+        $this->assertArrayHasKey('chart', $scenes);
+        $this->assertSame([1800, 1200], $scenes['chart']['sizes']);
+        // Grey at EV 10 with patches to either side.
+        $this->assertEqualsWithDelta(10.0, $scenes['chart']['ev100'], 1.0);
+        $this->assertLessThan(3.0, $scenes['lanterns']['ev100'], 'night');
+        $this->assertGreaterThan(12.0, $scenes['arcade']['ev100'], 'sun');
+    }
+
+    public function test_shoot_and_read_back(): void
+    {
+        $path = Pictures::path('jpg');
+        $shot = $this->answer(['pupil:shoot', 'chart', '--n=8', '--t=1/60', '--iso=100', '--focus=4', '--focal=50', '--metering=centre', '--out='.$path]);
+        $read = $this->answer(['pupil:read', $path]);
+
+        $this->assertSame('manual', $shot['mode']);
+        $this->assertEqualsWithDelta([8, 1 / 60, 100, 50, 50, 4], [$read['exposure']['fNumber'], $read['exposure']['exposureTime'], $read['exposure']['iso'], $read['exposure']['focalLength'], $read['exposure']['focalLength35'], $read['exposure']['focusDistance']], 0.01);
+        $this->assertSame(['manual', 'centre', false], [$read['exposure']['mode'], $read['exposure']['metering'], $read['exposure']['flashFired']]);
+        $measured = $this->answer(['pupil:measure', $path]);
+        $this->assertEqualsWithDelta($shot['patterns']['centre'], $measured['metering']['centre'], 0.1);
+    }
+
     public function test_expose(): void
     {
         $request = [

@@ -112,7 +112,7 @@ final readonly class FinderDials
         $limits = $this->outfits->kit->body->limits;
         for ($step = -45; $step <= 20; $step++) {
             $time = ExposureTime::atStep($step);
-            if ($time->exact >= $limits->fastest * 0.98 && ($time->exact <= $limits->slowest * 1.05 || $step % 3 === 0)) {
+            if ($time->exact >= $limits->fastest * 0.97 && ($time->exact <= $limits->slowest * 1.05 || $step % 3 === 0)) {
                 $positions[$this->timeValue($time)] = (string) $time;
             }
         }
@@ -171,7 +171,11 @@ final readonly class FinderDials
             }
         }
 
-        return [...$positions, '50' => '50 m', '1000' => 'infinity'] + [$this->value('focus') => $this->value('focus').' m'];
+        // Whole metres would be renumbered if these were spread.
+        $positions += ['50' => '50 m', '1000' => 'infinity'];
+        $held = $this->value('focus');
+
+        return $held === '' ? $positions : $positions + [$held => $held.' m'];
     }
 
     /** @return array<string, string> */

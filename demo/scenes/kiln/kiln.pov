@@ -17,7 +17,7 @@ difference {
 }
 // Voussoirs
 #for (I, 0, 12)
-  box { <-0.052,0.425,-0.03>, <0.052,0.66,0.2> rotate z*(90-I*15) translate <0,1.15,0> texture { pigment { granite scale 0.06 color_map { [0 rgb <0.34,0.20,0.14>] [1 rgb <0.46,0.29,0.21>] } translate I } normal { bumps 0.3 scale 0.012 } finish { diffuse 0.85 ambient 0 } } }
+  box { <-0.052,0.425,-0.03>, <0.052,0.66,0.2> rotate z*(90-I*15) translate <0,1.15,0> texture { pigment { granite scale 0.06 color_map { [0 rgb <0.34,0.20,0.14>] [1 rgb <0.46,0.29,0.21>] } translate I } normal { bumps 0.08 scale 0.02 } finish { diffuse 0.85 ambient 0 } } }
 #end
 box { <-1.55,0.46,-0.03>, <1.55,0.53,0.02> texture { Iron } } box { <-1.55,1.92,-0.03>, <1.55,1.99,0.02> texture { Iron } }
 #for (I, -3, 3) #if (I != 0) sphere { <I*0.45,0.495,-0.035>, 0.018 texture { Iron } } sphere { <I*0.45,1.955,-0.035>, 0.018 texture { Iron } } #end #end
@@ -40,7 +40,7 @@ box { <-0.62,0.55,1.2>, <0.62,0.63,1.85> texture { pigment { rgb <0.6,0.4,0.3> }
 #for (I, 0, 70) sphere { <-0.19+0.38*rand(Re),0.13+0.06*rand(Re),0.02+0.4*rand(Re)>, 0.016+0.02*rand(Re) texture { pigment { rgb 0.1 } normal { bumps 0.5 scale 0.01 } finish { diffuse 0.5 ambient 0 emission rgb <4.2,0.95,0.12>*rand(Re)*Heat } } } #end
 // The shed: floor, board walls, rafters
 plane { y, 0 texture { Earth scale 1.4 } }
-#for (I, -9, 9) box { <I*0.42+0.012,0,1.2>, <I*0.42+0.405,4,1.24> texture { Wood rotate x*90 translate <I,0,0> } } #end
+#for (I, -9, 9) box { <I*0.42+0.012,0,2.7>, <I*0.42+0.405,4,2.74> texture { Wood rotate x*90 translate <I,0,0> } } #end
 #for (I, -4, 12) box { <3.1,0,-3.6+0.3*I>, <3.13,4,-3.315+0.3*I> texture { Wood rotate x*90 translate <I*3,0,0> } } #end
 #for (I, -4, 12) box { <-3.0,0,-3.6+0.3*I>, <-2.97,4,-3.315+0.3*I> texture { Wood rotate x*90 translate <I*2,1,0> } } #end
 #for (I, -2, 2) box { <-3.2,3.1,I*1.1-0.08>, <3.2,3.3,I*1.1+0.08> texture { Wood rotate y*90 translate I } } #end

@@ -29,7 +29,7 @@
                         <select name="{{ $field }}" id="dial-{{ $field }}" {{ $key($field) }}>@foreach ($positions as $value => $text)<option value="{{ $value }}" @selected($dials->value($field) === (string) $value)>{{ $text }}</option>@endforeach</select></label>
                 @endforeach
                 <label>Metering <select name="metering">@foreach ($dials->patterns() as $value => $text)<option value="{{ $value }}" @selected($dials->value('metering') === $value)>{{ $text }}</option>@endforeach</select></label>
-                <label>Focus <select name="focus" id="dial-focus" {{ $key('focus') }}>@foreach ($dials->focuses() as $value => $text)@if ($text !== ' m')<option value="{{ $value }}" @selected($dials->value('focus') === (string) $value)>{{ $text }}</option>@endif @endforeach</select></label>
+                <label>Focus <select name="focus" id="dial-focus" {{ $key('focus') }}>@foreach ($dials->focuses() as $value => $text)<option value="{{ $value }}" @selected($dials->value('focus') === (string) $value)>{{ $text }}</option>@endforeach</select></label>
                 <label>Lens <select name="lens">@foreach ($dials->lenses() as $lens)<option value="{{ $lens->name }}" @selected($dials->lens()->name === $lens->name)>{{ $lens->name }}</option>@endforeach</select></label>
                 @php([$shortest, $longest] = $dials->focals())
                 <label>Focal length <span class="fine">mm, {{ $shortest }} to {{ $longest }}</span> <input name="focal" value="{{ $dials->value('focal') }}" inputmode="decimal" size="6" autocomplete="off" placeholder="widest"></label>
