@@ -10,27 +10,48 @@ final readonly class Fineness
     /**
      * @param  int  $width  pixels; the height is two thirds of it
      * @param  int  $layers  most that depth of field is taken apart into
+     * @param  float  $sharp  diameter in pixels up to which a disc counts as a point
      * @param  float  $detail  radius in pixels to which discs are worked out
      * @param  int  $drops  of water drawn one by one
+     * @param  bool  $isQuick  whether what is well out of focus may be worked out small
      */
-    private function __construct(public int $width, public int $layers, public float $detail, public int $drops)
+    private function __construct(public int $width, public int $layers, public float $sharp, public float $detail, public int $drops, private bool $isQuick)
     {
     }
 
     /** A frame that is kept. */
     public static function frame(): self
     {
-        return new self(PlateStore::WIDTH, 14, 4.0, 4000);
+        return new self(PlateStore::WIDTH, 14, 0.9, 4.0, 4000, false);
     }
 
     /** The live picture in the finder, which has to be there at once. */
     public static function finder(): self
     {
-        return new self(PlateStore::FINDER_WIDTH, 7, 2.0, 900);
+        return new self(PlateStore::FINDER_WIDTH, 7, 2.6, 1.3, 700, true);
     }
 
     public function height(): int
     {
         return intdiv($this->width * 2, 3);
+    }
+
+    /** How many times smaller the picture is on which a disc of a radius in pixels is drawn. */
+    public function scale(float $radius): int
+    {
+        return match (true) {
+            ! $this->isQuick || $radius < 1.2 => 1,
+            $radius < 5.5 => 2,
+            default => 4,
+        };
+    }
+
+    /**
+     * The radius of a disc on the smaller picture, in its pixels. Averaging squares and mixing between them on the way back
+     * spread a point as a disc of radius "scale" does: so much is taken off.
+     */
+    public function radiusAt(float $radius, int $scale): float
+    {
+        return $scale === 1 ? $radius : sqrt(max(0.0, $radius ** 2 - $scale ** 2)) / $scale;
     }
 }

@@ -79,12 +79,19 @@ final class SceneRenderer
     public function meterGrid(Scene $scene, Condition $condition, Region $framing, int $columns = 144): LuminanceGrid
     {
         $rows = (int) round($columns / 1.5);
+        $name = sprintf('meter-%s-%s-%s-%d', $scene->id, $condition->id, hash('xxh128', serialize([$framing, $condition, hash_file('xxh128', $scene->file($scene->plates[0])), hash_file('xxh128', __FILE__)])), $columns);
+
+        return LuminanceGrid::of($columns, $rows, $this->plates->made($name, fn (): Light => $this->luminance($scene, $condition, $framing, $columns, $rows))->floats());
+    }
+
+    private function luminance(Scene $scene, Condition $condition, Region $framing, int $columns, int $rows): Light
+    {
         $luminance = null;
         foreach ($scene->plates as $index => $name) {
             $plate = $this->plates->plate($scene, $name, true);
             if ($index === 0 && $scene->turning !== null) {
                 // A meter is slower than the wheel.
-                $plate = $this->textured($plate, $this->slip(1.0), $scene, true);
+                $plate = $this->textured($plate, $this->plates->made('slip-mean-'.hash_file('xxh128', __DIR__.'/SlipTexture.php'), fn (): Light => $this->slip(1.0)), $scene, true);
             }
             $part = $this->cut($plate, $framing)->weighed(Srgb::WEIGHTS)->linear($condition->candelasPerUnit[$index] * Srgb::MID_GREY / Ev100::of(0)->luminance());
             $luminance = $luminance === null ? $part : $luminance->plus($part);
@@ -92,7 +99,7 @@ final class SceneRenderer
         \assert($luminance !== null);
         $times = max(1, (int) floor($luminance->width / $columns));
 
-        return LuminanceGrid::of($columns, $rows, $luminance->shrunk($times)->resized($columns, $rows)->floats());
+        return $luminance->shrunk($times)->resized($columns, $rows);
     }
 
     /** Metres to whatever lies at a place of the plate: the middle value around it; null for the sky. */
@@ -178,39 +185,18 @@ final class SceneRenderer
     /** The picture taken apart by distance and put together again, nearest first, each part blurred by its own disc. */
     private function defocused(Light $light, Rendering $rendering, Fineness $fineness): Light
     {
-        $depth = $this->depth($rendering, $fineness);
+        $depth = $this->depth($rendering, $fineness)->kept();
         $present = array_keys(array_filter($depth->counts()));
         $defocus = Defocus::of(
             $rendering->focalLength, $rendering->settings->aperture->exact, $rendering->focused, $this->pixelsPerMillimetre($rendering, $fineness->width),
-            DepthScale::metres(min($present)), DepthScale::metres(max($present)), $fineness->layers,
+            DepthScale::metres(min($present)), DepthScale::metres(max($present)), $fineness->layers, $fineness->sharp,
         );
         $background = $this->backgroundStreak($rendering, $fineness);
         if (count($defocus->radii) === 1) {
             return $this->streaked($light, $background, 0.0);
         }
-        $shares = array_fill(0, count($defocus->radii), array_fill(0, DepthScale::LEVELS, 0.0));
-        foreach ($present as $level) {
-            foreach ($defocus->shares(DepthScale::metres($level)) as $layer => $share) {
-                $shares[$layer][$level] = $share;
-            }
-        }
-        $together = null;
-        foreach (array_reverse(array_keys($defocus->radii)) as $layer) {
-            if (max($shares[$layer]) <= 0.0) {
-                continue;
-            }
-            $cover = $depth->lookedUp(Light::fromFloats($this->vips, pack('g*', ...$shares[$layer]), DepthScale::LEVELS, 1, 1));
-            $part = DiscBlur::blur(Light::join([$light->times($cover), $cover]), abs($defocus->radii[$layer]), $fineness->detail);
-            if ($together !== null) {
-                // What lies farther off fills only the room that the nearer parts leave.
-                $room = $together->band(3)->linear(-1.0, 1.0)->over($part->band(3)->linear(1.0, 1e-6))->clamped();
-                $part = $together->plus($part->times($room));
-            }
-            $together = $part->kept();
-        }
-        \assert($together !== null);
 
-        return $this->streaked($together->band(0, 3)->over($together->band(3)->linear(1.0, 1e-6)), $background, 0.0);
+        return $this->streaked((new DepthLayers($this->vips, $fineness))->blur($light, $depth, $present, $defocus), $background, 0.0);
     }
 
     /** @param  array{float, float, float}  $gains */

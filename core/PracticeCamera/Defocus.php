@@ -16,9 +16,6 @@ use TruePupil\Core\Optics\BlurDisc;
  */
 final readonly class Defocus
 {
-    /** A disc of less than this many pixels across changes nothing that can be seen. */
-    private const SHARP = 0.9;
-
     /** Each layer's disc is about this many times the next one's. */
     private const RATIO = 1.6;
 
@@ -36,15 +33,16 @@ final readonly class Defocus
      * @param  float  $nearest  m, of anything in the picture
      * @param  float  $farthest  m, INF for the sky
      * @param  int  $most  layers
+     * @param  float  $sharp  pixels across: a smaller disc counts as a point
      */
-    public static function of(float $focalLength, float $fNumber, float $focused, float $pixelsPerMillimetre, float $nearest, float $farthest, int $most = 14): self
+    public static function of(float $focalLength, float $fNumber, float $focused, float $pixelsPerMillimetre, float $nearest, float $farthest, int $most = 14, float $sharp = 0.9): self
     {
         if ($most < 3) {
             throw new InvalidArgumentException(sprintf('Depth of field takes at least three layers; got %d.', $most));
         }
         $plain = new self($focalLength, $fNumber, $focused, $pixelsPerMillimetre, [0.0]);
-        $behind = self::steps(max(0.0, $plain->radius($farthest)), intdiv($most, 2));
-        $before = self::steps(max(0.0, -$plain->radius($nearest)), $most - 1 - intdiv($most, 2));
+        $behind = self::steps(max(0.0, $plain->radius($farthest)), intdiv($most, 2), $sharp);
+        $before = self::steps(max(0.0, -$plain->radius($nearest)), $most - 1 - intdiv($most, 2), $sharp);
         $radii = [...array_reverse($behind), 0.0, ...array_map(fn (float $radius): float => -$radius, $before)];
 
         return new self($focalLength, $fNumber, $focused, $pixelsPerMillimetre, $radii);
@@ -91,13 +89,13 @@ final readonly class Defocus
     }
 
     /** @return list<float> growing radii up to the largest, none that cannot be seen */
-    private static function steps(float $largest, int $most): array
+    private static function steps(float $largest, int $most, float $sharp): array
     {
-        if (2 * $largest < self::SHARP) {
+        if (2 * $largest < $sharp) {
             return [];
         }
-        $count = max(1, min($most, 1 + (int) ceil(log(2 * $largest / self::SHARP) / log(self::RATIO))));
-        $smallest = self::SHARP / 2;
+        $count = max(1, min($most, 1 + (int) ceil(log(2 * $largest / $sharp) / log(self::RATIO))));
+        $smallest = $sharp / 2;
         if ($count === 1) {
             return [$largest];
         }

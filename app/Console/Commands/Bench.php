@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\AdviserBench;
+use App\Bench\FinderBench;
 use App\Bench\FrameWork;
 use App\Bench\Stopwatch;
 use App\Bench\TwoWorkers;
@@ -23,15 +24,18 @@ use TruePupil\Core\Measure\Measures;
 
 final class Bench extends Command
 {
-    protected $signature = 'pupil:bench {--runs=5} {--adviser : only the adviser} {--worker= : only the seconds that one worker takes for so many runs over this picture}';
+    protected $signature = 'pupil:bench {--runs=5} {--adviser : only the adviser} {--finder : only the finder} {--worker= : only the seconds that one worker takes for so many runs over this picture}';
 
-    protected $description = 'Times the analysis of a 24-megapixel JPEG beside a bare decode of it, two workers at once, and the adviser over kits of one lens to thirty';
+    protected $description = 'Times the analysis of a 24-megapixel JPEG beside a bare decode of it, two workers at once, the adviser over kits of one lens to thirty, and sights in the finder';
 
     public function handle(FrameWork $work, PictureTags $tags, PixelEngine $pixels, TagWriter $writer): int
     {
         $runs = max(1, (int) $this->option('runs'));
         if (is_string($this->option('worker'))) {
             return $this->workAs($work, $this->option('worker'), $runs);
+        }
+        if ($this->option('finder')) {
+            return $this->finder($runs);
         }
         $this->table(['what', 'median', 'slowest', 'peak memory of PHP'], (new AdviserBench)->rows(40 * $runs));
         if ($this->option('adviser')) {
@@ -58,6 +62,14 @@ final class Bench extends Command
         $this->line(sprintf('Peak memory of the largest program run for it: %.0f MB.', (getrusage(1)['ru_maxrss'] ?? 0) / 1024));
         $this->line(sprintf('Two workers at once: %.2f frames a second, working copies included.', (new TwoWorkers)->throughput($picture, 2 * $runs)));
         File::delete([$picture, $copy]);
+
+        return $this->finder($runs);
+    }
+
+    private function finder(int $runs): int
+    {
+        $found = (new FinderBench)->run($runs);
+        $this->line(sprintf('A new sight in the finder, 960 × 640, over %d turns of a dial: median %.0f ms, 95th percentile %.0f ms, slowest %.0f ms.', $found['sights'], 1000 * $found['median'], 1000 * $found['p95'], 1000 * $found['slowest']));
 
         return self::SUCCESS;
     }

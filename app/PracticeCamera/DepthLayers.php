@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PracticeCamera;
+
+use App\Imaging\Vips\Light;
+use App\Imaging\Vips\Vips;
+use TruePupil\Core\PracticeCamera\Defocus;
+use TruePupil\Core\PracticeCamera\DepthScale;
+
+/**
+ * Depth of field on pixels: a picture taken apart by distance and put together again, nearest first, each part blurred by its
+ * own disc. What is blurred far enough is worked out on a smaller picture, where the fineness allows it.
+ */
+final readonly class DepthLayers
+{
+    /** Keeps a division by an empty place from failing. */
+    private const NOTHING = 1e-6;
+
+    public function __construct(private Vips $vips, private Fineness $fineness)
+    {
+    }
+
+    /**
+     * @param  Light  $depth  levels of the depth scale
+     * @param  list<int>  $present  the levels that occur
+     */
+    public function blur(Light $light, Light $depth, array $present, Defocus $defocus): Light
+    {
+        $tables = $this->tables($present, $defocus);
+        $sharpest = array_search(0.0, $defocus->radii, true);
+        // From the nearest to the farthest, and together what can be worked out at one scale on one side of the focused distance.
+        $stretches = [];
+        for ($layer = count($defocus->radii) - 1; $layer >= 0; $layer--) {
+            $scale = $this->fineness->scale(abs($defocus->radii[$layer]));
+            if ($tables[$layer] !== null) {
+                $stretches[$scale === 1 ? 0 : $layer <=> $sharpest][$scale][] = $layer;
+            }
+        }
+        $sources = [1 => [$light, $depth]];
+        $together = null;
+        foreach ($stretches as $scales) {
+            $finest = min(array_keys($scales));
+            $stretch = null;
+            foreach ($scales as $scale => $layers) {
+                $sources[$scale] ??= [$light->shrunk($scale)->kept(), $depth->resized(intdiv($light->width, $scale), intdiv($light->height, $scale), false)->kept()];
+                $group = null;
+                foreach ($layers as $layer) {
+                    $group = self::behind($group, $this->part(...$sources[$scale], table: (string) $tables[$layer], radius: $this->fineness->radiusAt(abs($defocus->radii[$layer]), $scale)));
+                }
+                $stretch = self::behind($stretch, $scale === $finest ? $group : $group->resized(intdiv($light->width, $finest), intdiv($light->height, $finest)));
+            }
+            $together = self::behind($together, $finest === 1 ? $stretch : $stretch->resized($light->width, $light->height));
+        }
+        \assert($together !== null);
+
+        return $together->band(0, 3)->over($together->band(3)->linear(1.0, self::NOTHING));
+    }
+
+    /** One layer, blurred: colour times cover, and cover. */
+    private function part(Light $light, Light $depth, string $table, float $radius): Light
+    {
+        $cover = $depth->lookedUp(Light::fromFloats($this->vips, $table, DepthScale::LEVELS, 1, 1));
+
+        return DiscBlur::blur(Light::join([$light->times($cover), $cover]), $radius, $this->fineness->detail);
+    }
+
+    /** What lies farther off fills only the room that the nearer parts leave. */
+    private static function behind(?Light $nearer, Light $farther): Light
+    {
+        if ($nearer === null) {
+            return $farther->kept();
+        }
+        $room = $nearer->band(3)->linear(-1.0, 1.0)->over($farther->band(3)->linear(1.0, self::NOTHING))->clamped();
+
+        return $nearer->plus($farther->times($room))->kept();
+    }
+
+    /**
+     * For each layer its share at every level, as packed floats; null for a layer that nothing falls into.
+     *
+     * @param  list<int>  $present
+     * @return list<?string>
+     */
+    private function tables(array $present, Defocus $defocus): array
+    {
+        $shares = array_fill(0, count($defocus->radii), array_fill(0, DepthScale::LEVELS, 0.0));
+        $used = [];
+        foreach ($present as $level) {
+            foreach ($defocus->shares(DepthScale::metres($level)) as $layer => $share) {
+                if ($share > 0.0) {
+                    $shares[$layer][$level] = $share;
+                    $used[$layer] = true;
+                }
+            }
+        }
+
+        return array_map(fn (int $layer): ?string => isset($used[$layer]) ? pack('g*', ...$shares[$layer]) : null, array_keys($shares));
+    }
+}
