@@ -42,7 +42,7 @@ final readonly class AttemptMaker
                     'intent' => $facts['intent'] ?? [],
                     'subject' => $this->shots->subject($facts, $shot),
                     'marks' => $facts['marks'] ?? [],
-                    'placement_id' => $facts['placement'],
+                    'placement_id' => $facts['placement'] ?? null,
                     'about' => $facts['about'] ?: null,
                     'reason' => $facts['reason'] ?: null,
                 ]);

@@ -29,14 +29,16 @@ final readonly class Kilnyard
     private function loadAll(): void
     {
         [$course, $people] = $this->loadPeople();
-        $id = $this->read('course')['brief'];
-        $setBrief = $course->setBriefs()->create([
-            'brief_id' => $id,
-            'brief' => $this->library->data($id),
-            'due_at' => Carbon::now()->addDays(6)->setTime(20, 0),
-        ]);
+        $setBriefs = [];
+        foreach ($this->read('course')['briefs'] as $set) {
+            $setBriefs[$set['id']] = $course->setBriefs()->create([
+                'brief_id' => $set['id'],
+                'brief' => $this->library->data($set['id']),
+                'due_at' => Carbon::now()->addDays($set['due'])->setTime(20, 0),
+            ]);
+        }
         foreach ($this->read('attempts') as $index => $attempt) {
-            $this->maker->make($setBrief, $people[$attempt['student']], $people['maren'], $attempt, $index);
+            $this->maker->make($setBriefs[$attempt['brief']], $people[$attempt['student']], $people['maren'], $attempt, $index);
         }
     }
 

@@ -4,50 +4,130 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Brief;
 
+use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Situation;
 
-/** What a check can look at. */
+/** What a check can look at: what was recorded, what the pixels say, and how the two meet what was intended. */
 enum Measure: string
 {
     case Mode = 'record.mode';
-    case PlacementError = 'subject.placementError';
-    case SubjectLostHighlights = 'subject.lostHighlightsPct';
+    case Metering = 'record.metering';
+    case Support = 'record.support';
+    case Flash = 'record.flash';
+    case WhiteBalance = 'record.whiteBalance';
+    case FNumber = 'record.fNumber';
+    case ExposureTime = 'record.exposureTime';
+    case Iso = 'record.iso';
+    case Compensation = 'record.compensation';
+    case FocalLength35 = 'record.focalLength35';
+    case IsoSlack = 'record.isoSlack';
+    case ShakeRoom = 'record.shakeRoom';
+    case MovementBandError = 'movement.bandError';
+    case StarRoom = 'stars.room';
+    case MeanStops = 'tone.meanStops';
+    case UsedStops = 'tone.usedStops';
+    case BrightEnd = 'tone.p99Stops';
     case LostHighlights = 'tone.lostHighlightsPct';
     case BlockedShadows = 'tone.blockedShadowsPct';
-    case IsoSlack = 'record.isoSlack';
+    case PlacementError = 'subject.placementError';
+    case SubjectMean = 'subject.meanStops';
+    case SubjectLostHighlights = 'subject.lostHighlightsPct';
+    case SubjectBlockedShadows = 'subject.blockedShadowsPct';
+    case SubjectShare = 'subject.sharePct';
+    case SubjectSharpness = 'focus.subjectRatio';
+    case EyeSharpness = 'focus.eyeRatio';
+    case Tilt = 'composition.tiltDeg';
+    case Symmetry = 'composition.symmetry';
+    case EdgeDistractions = 'composition.edges';
+    case OverSaturated = 'colour.overSaturatedPct';
 
     public function label(): string
     {
         return match ($this) {
             self::Mode => 'exposure mode',
-            self::PlacementError => 'subject from where the brief wants it',
-            self::SubjectLostHighlights => 'lost highlights in the subject',
+            self::Metering => 'metering pattern',
+            self::Support => 'what held the camera',
+            self::Flash => 'flash',
+            self::WhiteBalance => 'white balance',
+            self::FNumber => 'f-number',
+            self::ExposureTime => 'exposure time',
+            self::Iso => 'ISO',
+            self::Compensation => 'exposure compensation',
+            self::FocalLength35 => 'focal length, as on 36 × 24 mm',
+            self::IsoSlack => 'ISO above what the light needed',
+            self::ShakeRoom => 'room before hands shake',
+            self::MovementBandError => 'time from the look that was wanted',
+            self::StarRoom => 'room before stars trail',
+            self::MeanStops => 'mean of the frame from mid-grey',
+            self::UsedStops => 'range that the frame uses',
+            self::BrightEnd => 'bright end of the frame from mid-grey',
             self::LostHighlights => 'lost highlights in the frame',
             self::BlockedShadows => 'blocked shadows in the frame',
-            self::IsoSlack => 'ISO above what the light needed',
+            self::PlacementError => 'subject from where the brief wants it',
+            self::SubjectMean => 'mean of the subject from mid-grey',
+            self::SubjectLostHighlights => 'lost highlights in the subject',
+            self::SubjectBlockedShadows => 'blocked shadows in the subject',
+            self::SubjectShare => 'share of the frame that the subject fills',
+            self::SubjectSharpness => 'sharpness of the subject against the sharpest part',
+            self::EyeSharpness => 'sharpness of the eye against the sharpest part',
+            self::Tilt => 'tilt',
+            self::Symmetry => 'symmetry about the middle',
+            self::EdgeDistractions => 'distractions at the edges',
+            self::OverSaturated => 'over-saturated share',
         };
     }
 
     public function unit(): string
     {
         return match ($this) {
-            self::Mode => '',
-            self::PlacementError, self::IsoSlack => 'stops',
-            self::SubjectLostHighlights, self::LostHighlights, self::BlockedShadows => '%',
+            self::PlacementError, self::IsoSlack, self::ShakeRoom, self::MovementBandError, self::StarRoom, self::Compensation,
+            self::MeanStops, self::UsedStops, self::BrightEnd, self::SubjectMean => 'stops',
+            self::SubjectLostHighlights, self::SubjectBlockedShadows, self::LostHighlights, self::BlockedShadows, self::SubjectShare, self::OverSaturated => '%',
+            self::ExposureTime => 's',
+            self::FocalLength35 => 'mm',
+            self::Tilt => '°',
+            self::Mode, self::Metering, self::Support, self::Flash, self::WhiteBalance, self::FNumber, self::Iso, self::SubjectSharpness, self::EyeSharpness, self::Symmetry, self::EdgeDistractions => '',
         };
     }
 
     /** Null when it is not known. */
     public function of(Situation $situation): float|string|null
     {
+        [$record, $measures] = [$situation->record, $situation->measures];
+
         return match ($this) {
-            self::Mode => $situation->record->mode->value === 'unknown' ? null : $situation->record->mode->value,
-            self::PlacementError => $situation->placementError()?->value,
-            self::SubjectLostHighlights => $situation->measures->subject?->tone->lostHighlightsPct,
-            self::LostHighlights => $situation->measures->tone->lostHighlightsPct,
-            self::BlockedShadows => $situation->measures->tone->blockedShadowsPct,
+            self::Mode => $record->mode->value === 'unknown' ? null : $record->mode->value,
+            self::Metering => $record->metering->value === 'unknown' ? null : $record->metering->value,
+            self::Support => $record->support?->value,
+            self::Flash => $record->flashFired === null ? null : ($record->flashFired ? 'fired' : 'off'),
+            self::WhiteBalance => $record->whiteBalance,
+            self::FNumber => $record->fNumber?->nominal(),
+            self::ExposureTime => $record->exposureTime?->exact,
+            self::Iso => $record->iso?->nominal(),
+            self::Compensation => $record->compensation,
+            self::FocalLength35 => $record->focalLength35,
             self::IsoSlack => $situation->isoSlack()?->value,
+            self::ShakeRoom => $record->exposureTime === null ? null : $situation->handHeldLimit()?->roomFor($record->exposureTime->exact)->value,
+            self::MovementBandError => self::bandError($situation),
+            self::StarRoom => $record->exposureTime === null || $situation->starLimit() === null ? null : Stops::ofRatio($situation->starLimit() / $record->exposureTime->exact)->value,
+            self::MeanStops => $measures->tone->meanStops,
+            self::UsedStops => $measures->tone->usedStops(),
+            self::BrightEnd => $measures->tone->p99Stops,
+            self::LostHighlights => $measures->tone->lostHighlightsPct,
+            self::BlockedShadows => $measures->tone->blockedShadowsPct,
+            self::PlacementError => $situation->placementError()?->value,
+            self::SubjectMean => $measures->subject?->placement()->value,
+            self::SubjectLostHighlights => $measures->subject?->tone->lostHighlightsPct,
+            self::SubjectBlockedShadows => $measures->subject?->tone->blockedShadowsPct,
+            self::SubjectShare => $measures->subject?->region->sharePct(),
+            self::SubjectSharpness => $measures->focus?->subjectRatio,
+            self::EyeSharpness => $measures->focus?->eyeRatio,
+            self::Tilt => $measures->composition?->tiltDeg,
+            self::Symmetry => $measures->composition?->symmetry,
+            self::EdgeDistractions => $measures->composition === null ? null : (float) count($measures->composition->edges),
+            self::OverSaturated => $measures->colour?->overSaturatedPct,
         };
     }
 
@@ -56,10 +136,47 @@ enum Measure: string
     {
         return match ($this) {
             self::Mode => [Need::Mode],
+            self::Support => [Need::Support],
+            self::ExposureTime => [Need::ExposureTime],
+            self::Iso => [Need::Iso],
+            self::FNumber => [Need::Settings],
+            self::FocalLength35 => [Need::Format],
             self::PlacementError => [Need::Subject, Need::Placement],
-            self::SubjectLostHighlights => [Need::Subject],
-            self::LostHighlights, self::BlockedShadows => [],
+            self::SubjectMean, self::SubjectLostHighlights, self::SubjectBlockedShadows, self::SubjectShare => [Need::Subject],
+            self::SubjectSharpness => [Need::Subject, Need::FocusMap],
+            self::EyeSharpness => [Need::FocusMap],
             self::IsoSlack => [Need::Support, Need::Iso, Need::ExposureTime, Need::FocalLength, Need::Format],
+            self::ShakeRoom => [Need::Support, Need::ExposureTime, Need::FocalLength, Need::Format],
+            self::MovementBandError => [Need::Movement, Need::ExposureTime],
+            self::StarRoom => [Need::ExposureTime, Need::FocalLength, Need::Format],
+            self::Tilt, self::Symmetry, self::EdgeDistractions => [Need::Composition],
+            self::OverSaturated => [Need::Colour],
+            self::Metering, self::Flash, self::WhiteBalance, self::Compensation,
+            self::MeanStops, self::UsedStops, self::BrightEnd, self::LostHighlights, self::BlockedShadows => [],
+        };
+    }
+
+    /** A value in words where it is a word. */
+    public function word(string $value): string
+    {
+        return match ($this) {
+            self::Mode => \TruePupil\Core\Capture\ExposureMode::tryFrom($value)?->label() ?? $value,
+            self::Metering => \TruePupil\Core\Metering\MeteringPattern::tryFrom($value)?->label() ?? $value,
+            self::Support => Support::tryFrom($value)?->label() ?? $value,
+            default => $value,
+        };
+    }
+
+    /** Stops that the time lies outside the band of the look that was wanted: too short is negative, too long positive. */
+    private static function bandError(Situation $situation): ?float
+    {
+        [$band, $time] = [$situation->movementBand(), $situation->record->exposureTime?->exact];
+
+        return match (true) {
+            $band === null || $time === null => null,
+            $band->longest !== null && $time > $band->longest => log($time / $band->longest, 2),
+            $band->shortest !== null && $band->shortest > 0 && $time < $band->shortest => log($time / $band->shortest, 2),
+            default => 0.0,
         };
     }
 }

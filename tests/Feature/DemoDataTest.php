@@ -35,13 +35,12 @@ final class DemoDataTest extends TestCase
 
         $this->assertEqualsCanonicalizing(array_column(AttemptState::cases(), 'value'), array_values(array_unique(array_column($attempts, 'state'))));
         $this->assertGreaterThan(0, max(array_count_values($students)) - 1);
-        $this->assertEqualsCanonicalizing(['pots', 'arcade'], array_values(array_unique(array_column($attempts, 'scene'))));
+        $this->assertGreaterThanOrEqual(8, count(array_unique(array_column($attempts, 'scene'))), 'hardly a scene is left out');
     }
 
     public function test_every_attempt_can_be_photographed_and_its_subject_lies_in_the_frame(): void
     {
         $shots = app(DemoShots::class);
-        $brief = app(BriefLibrary::class)->find('meter-is-fooled');
         foreach ($this->facts('attempts') as $index => $facts) {
             $shot = $shots->shot($facts, Carbon::parse('2026-10-06 19:00'), $index);
             $subject = $shots->subject($facts, $shot);
@@ -50,7 +49,9 @@ final class DemoDataTest extends TestCase
             $this->assertLessThanOrEqual(1, $left, $facts['student'].' leaves the camera more than one value');
             $this->assertGreaterThan(0.2, Region::of(...array_values($subject))->sharePct());
             $this->assertFileExists($shot->scene->file($shot->scene->plates[0]));
-            $this->assertNotNull($brief?->placement($facts['placement']));
+            $brief = app(BriefLibrary::class)->find($facts['brief']);
+            $this->assertNotNull($brief);
+            $this->assertTrue(isset($facts['placement']) ? $brief->placement($facts['placement']) !== null : $brief->placements === []);
             foreach ($facts['notes'] ?? [] as [$kind]) {
                 $this->assertNotNull(NoteKind::tryFrom($kind));
             }

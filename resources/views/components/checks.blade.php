@@ -12,7 +12,7 @@
                 @else
                     <p class="fine">
                         {{ ucfirst($measure->label()) }}:
-                        <b>{{ $measure === \TruePupil\Core\Brief\Measure::Mode ? \TruePupil\Core\Capture\ExposureMode::from($check['value'])->label() : \App\View\Text::quantity($check['value'], $check['unit']) }}</b>@if ($check['margin'] !== null), {{ \App\View\Text::margin($check['margin'], $check['unit']) }}@endif.
+                        <b>{{ is_string($check['value']) ? $measure->word($check['value']) : \App\View\Text::quantity($check['value'], $check['unit']) }}</b>@if ($check['margin'] !== null), {{ \App\View\Text::margin($check['margin'], $check['unit']) }}@endif.
                         {{ $check['reason'] }}
                     </p>
                 @endif
