@@ -13,12 +13,16 @@ use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\BriefFormat;
 use TruePupil\Core\Brief\CheckResult;
 use TruePupil\Core\Brief\InvalidBrief;
+use TruePupil\Core\Brief\Measure;
 use TruePupil\Core\Brief\Protects;
 use TruePupil\Core\Brief\Verdict;
 use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Intent\Movement;
+use TruePupil\Core\Intent\MovementLook;
 
 final class BriefTest extends TestCase
 {
@@ -82,6 +86,57 @@ final class BriefTest extends TestCase
             return $data;
         }, 'limit'];
         yield 'cautions that are no list' => [fn (array $data) => ['cautions' => 'mind the step'] + $data, 'cautions'];
+    }
+
+    public function test_every_ready_brief_can_be_read_and_asks_for_what_it_can_measure(): void
+    {
+        $numbers = [];
+        foreach (glob(__DIR__.'/../../../resources/briefs/*.json') ?: [] as $path) {
+            $brief = BriefFormat::read(json_decode((string) file_get_contents($path), true, flags: JSON_THROW_ON_ERROR));
+            $numbers[] = $brief->number;
+            $this->assertSame(basename($path, '.json'), $brief->id);
+            $this->assertNotSame([], $brief->cautions, $brief->id);
+            $this->assertGreaterThanOrEqual(3, count($brief->checks), $brief->id);
+            foreach ($brief->checks as $check) {
+                $isWord = is_array($check->limit);
+                $this->assertSame($isWord, in_array($check->measure, [Measure::Mode, Measure::Metering, Measure::Support, Measure::Flash, Measure::WhiteBalance], true), $brief->id.', '.$check->id);
+            }
+        }
+        $this->assertGreaterThanOrEqual(11, count($numbers));
+        $this->assertSame($numbers, array_unique($numbers));
+    }
+
+    #[DataProvider('measured')]
+    public function test_measures_tell_what_was_recorded_and_how_it_met_the_intent(Measure $measure, Situation $situation, float|string|null $expected): void
+    {
+        is_float($expected) ? $this->assertEqualsWithDelta($expected, $measure->of($situation), 0.05) : $this->assertSame($expected, $measure->of($situation));
+    }
+
+    public static function measured(): iterable
+    {
+        yield 'the time' => [Measure::ExposureTime, Situations::make(t: 1 / 125), 1 / 128];
+        yield 'ISO' => [Measure::Iso, Situations::make(iso: 800), 800.0];
+        yield 'the support, as a word' => [Measure::Support, Situations::make(support: Support::Tripod), 'tripod'];
+        yield 'a support that nobody named' => [Measure::Support, Situations::make(support: null), null];
+        yield 'two stops of room by hand at 50 mm' => [Measure::ShakeRoom, Situations::make(t: 1 / 200), 2.02];
+        yield 'no limit on a tripod' => [Measure::ShakeRoom, Situations::make(support: Support::Tripod), null];
+        yield 'silk at a second' => [Measure::MovementBandError, Situations::make(t: 1.0, intent: new Intent(movement: new Movement(MovementLook::Silk))), 0.0];
+        yield 'three stops too short for silk' => [Measure::MovementBandError, Situations::make(t: 1 / 16, intent: new Intent(movement: new Movement(MovementLook::Silk))), -3.0];
+        yield 'no look was wanted' => [Measure::MovementBandError, Situations::make(t: 1.0), null];
+        yield 'the subject from mid-grey' => [Measure::SubjectMean, Situations::make(subject: 4 / 3), 4 / 3];
+        // 500 over 50 mm are ten seconds.
+        yield 'a stop too long for stars' => [Measure::StarRoom, Situations::make(t: 20, intent: new Intent(stars: true)), log(10 / 20.16, 2)];
+        yield 'no stars were meant' => [Measure::StarRoom, Situations::make(t: 20), null];
+    }
+
+    public function test_words_are_said_in_full(): void
+    {
+        $this->assertSame('by hand', Measure::Support->word('hand'));
+        $this->assertSame('aperture priority', Measure::Mode->word('aperture'));
+        foreach (Measure::cases() as $measure) {
+            $this->assertNotSame('', $measure->label());
+            $this->assertContains($measure->unit(), ['', 'stops', '%', 's', 'mm', '°']);
+        }
     }
 
     public function test_an_approach_keeps_its_defaults_and_refuses_what_is_no_choice(): void
