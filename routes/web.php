@@ -52,6 +52,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('drills/{kind}/{scene}/{level}/{seed}', [DrillController::class, 'answer'])->whereNumber(['level', 'seed'])->name('drills.answer');
     Route::get('drills/{kind}/{scene}/{level}/{seed}/{frame}', [DrillController::class, 'picture'])->whereNumber(['level', 'seed'])->name('drills.picture');
     Route::get('practice/{scene}', [PracticeController::class, 'show'])->name('practice.show');
+    Route::get('practice/{scene}/patterns', [PracticeController::class, 'patterns'])->name('practice.patterns');
     Route::post('practice/{scene}', [PracticeController::class, 'press'])->middleware('throttle:60,1')->name('practice.press');
     Route::get('roll', [RollController::class, 'index'])->name('roll');
     Route::get('roll/compare', [RollController::class, 'compare'])->name('roll.compare');

@@ -42,7 +42,7 @@ final readonly class DemoShots
             focus: isset($facts['focus']) ? (float) $facts['focus'] : null,
             filterStops: (float) ($facts['filter'] ?? 0),
             // What held the camera shakes it, whether its owner says so or not.
-            support: Support::from($facts['held'] ?? $facts['support'] ?: 'hand'),
+            support: Support::from($facts['held'] ?? ($facts['support'] ?? '') ?: 'hand'),
             flash: isset($facts['flash']) ? (float) $facts['flash'] : null,
             followed: (float) ($facts['followed'] ?? 0),
             moment: (float) ($facts['moment'] ?? 0),

@@ -49,9 +49,13 @@ final readonly class DepthLayers
                 foreach ($layers as $layer) {
                     $group = self::behind($group, $this->part(...$sources[$scale], table: (string) $tables[$layer], radius: $this->fineness->radiusAt(abs($defocus->radii[$layer]), $scale)));
                 }
-                $stretch = self::behind($stretch, $scale === $finest ? $group : $group->resized(intdiv($light->width, $finest), intdiv($light->height, $finest)));
+                $stretch = self::behind($stretch, $scale === $finest ? $group : $group->doubled());
             }
-            $together = self::behind($together, $finest === 1 ? $stretch : $stretch->resized($light->width, $light->height));
+            $together = self::behind($together, match ($finest) {
+                1 => $stretch,
+                2 => $stretch->doubled(),
+                default => $stretch->doubled()->doubled(),
+            });
         }
         \assert($together !== null);
 
@@ -70,7 +74,8 @@ final readonly class DepthLayers
     private static function behind(?Light $nearer, Light $farther): Light
     {
         if ($nearer === null) {
-            return $farther->kept();
+            // Not worked out yet: what follows asks for it once, or it costs next to nothing.
+            return $farther;
         }
         $room = $nearer->band(3)->linear(-1.0, 1.0)->over($farther->band(3)->linear(1.0, self::NOTHING))->clamped();
 

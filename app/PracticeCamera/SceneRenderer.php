@@ -30,6 +30,9 @@ final class SceneRenderer
     /** Width of the edge between sun and shade, m. */
     private const SHADE_EDGE = 0.3;
 
+    /** A drop covers a little more than its own area: it is never quite round. */
+    private const DROP_COVER = 1.4;
+
     /** Share of its diameter that a drop's edge is soft by. */
     private const DROP_SIGMA = 0.42;
 
@@ -173,7 +176,8 @@ final class SceneRenderer
         $pixel = (36 / $view->focalLength35 * $framing->width / $fineness->width) ** 2;
         \assert($rendering->scene->stars !== null);
         $trails = $rendering->scene->stars->trails($view, $rendering->moment, $rendering->settings->time->exact, $framing->width / $fineness->width);
-        $sky = TrailDrawing::draw($this->vips, $trails, $framing, $fineness->width, $fineness->height())->softened(self::STAR_SIGMA)->linear(1 / $pixel);
+        $stars = TrailDrawing::of($this->vips, $trails, $framing, $fineness->width, $fineness->height(), 4);
+        $sky = $stars === null ? $light->weighed([0.0, 0.0, 0.0]) : $stars->amounts->softened(self::STAR_SIGMA)->linear(1 / $pixel)->placed($stars->left, $stars->top, $fineness->width, $fineness->height(), false);
         if ($rendering->condition->moon !== null) {
             $sky = $sky->plus(MoonDrawing::draw($this->vips, $rendering->condition->moon, $view, $framing, $fineness));
         }
@@ -203,22 +207,24 @@ final class SceneRenderer
     private function withWater(Light $light, Rendering $rendering, Fineness $fineness, array $gains): Light
     {
         $scene = $rendering->scene;
-        [$red, $green, $blue] = $gains;
         foreach ($scene->falls as $fall) {
             $seconds = $rendering->settings->time->exact;
             $seen = $scene->view->see($fall->at);
             \assert($seen !== null);
             $pixels = $fall->size * $scene->view->widthsPerMetre($seen['distance']) / $rendering->framing->width * $fineness->width;
-            $trails = $fall->trails($scene->view, $rendering->moment, $seconds, $fineness->drops, 1.2 * $rendering->framing->width / $fineness->width);
-            $cover = TrailDrawing::draw($this->vips, $trails, $rendering->framing, $fineness->width, $fineness->height())
-                // From square plate widths to pixels.
-                ->linear(($fineness->width / $rendering->framing->width) ** 2 * 1.4)
-                ->softened(max(0.5, self::DROP_SIGMA * $pixels));
             $radius = abs($this->defocusAt($rendering, $fineness, $seen['distance']));
-            $cover = ($radius < 0.45 ? $cover : DiscBlur::blur($cover, $radius, $fineness->detail))->clamped();
+            $trails = $fall->trails($scene->view, $rendering->moment, $seconds, $fineness->drops, 1.2 * $rendering->framing->width / $fineness->width);
+            $drawing = TrailDrawing::of($this->vips, $trails, $rendering->framing, $fineness->width, $fineness->height(), (int) ceil(1.5 * $pixels + $radius) + 3);
+            if ($drawing === null) {
+                continue;
+            }
+            // From square plate widths to pixels.
+            $cover = $drawing->amounts->linear(($fineness->width / $rendering->framing->width) ** 2 * self::DROP_COVER)->softened(max(0.5, self::DROP_SIGMA * $pixels));
+            $cover = ($radius < 0.45 ? $cover : DiscBlur::blur($cover, $radius, $fineness->detail))->clamped()->kept();
             $unit = $rendering->condition->candelasPerUnit[0];
-            $colour = $scene->waterColour;
-            $light = $light->times($cover->linear(-1.0, 1.0))->plus(Light::join([$cover, $cover, $cover])->linear([$colour[0] * $unit * $red, $colour[1] * $unit * $green, $colour[2] * $unit * $blue]))->kept();
+            $colour = array_map(fn (float $part, float $gain): float => $part * $unit * $gain, $scene->waterColour, $gains);
+            $place = fn (Light $part): Light => $part->placed($drawing->left, $drawing->top, $fineness->width, $fineness->height(), false);
+            $light = $light->times($place($cover)->linear(-1.0, 1.0))->plus($place(Light::join([$cover, $cover, $cover])->linear($colour)))->kept();
         }
 
         return $light;
@@ -235,7 +241,8 @@ final class SceneRenderer
         // The panning camera's aim goes with the subject; the plate stays, so the subject is drawn where it is half-way.
         $at = $crossing->at($rendering->moment + $seconds / 2);
         $perMetre = $view->widthsPerMetre($crossing->distance);
-        if (abs($at) * $perMetre > 0.5 + $crossing->length * $perMetre) {
+        $part = $this->crossingPart($rendering, $fineness, $at * $perMetre);
+        if ($part === null) {
             return $light;
         }
         $inSun = $this->plates->mover($rendering->scene, true, $isSmall);
@@ -244,13 +251,36 @@ final class SceneRenderer
         // Each part of it is lit by where it is; the shade's edge is as soft as the sun is wide.
         $pixels = $perMetre * $inSun->width;
         $lit = Light::positions($this->vips, $inSun->width, $inSun->height)->band(0)->linear(1 / (self::SHADE_EDGE * $pixels), 0.5 - (0.5 * $inSun->width + $crossing->sunFrom * $pixels) / (self::SHADE_EDGE * $pixels))->clamped();
-        $mover = $this->framed($moved($inSun)->times($lit)->plus($moved($inShade)->times($lit->linear(-1.0, 1.0))), $rendering->framing, $fineness);
+        $mover = $this->framed($moved($inSun)->times($lit)->plus($moved($inShade)->times($lit->linear(-1.0, 1.0))), $rendering->framing, $fineness)->cut(...$part)->kept();
         $radius = abs($this->defocusAt($rendering, $fineness, $crossing->distance));
         $mover = $radius < 0.45 ? $mover : DiscBlur::blur($mover, $radius, $fineness->detail);
-        $mover = $this->streaked($mover, $crossing->streak($view, $seconds, $rendering->followed) / $rendering->framing->width * $fineness->width, 0.0, false)->kept();
+        $mover = $this->streaked($mover, $crossing->streak($view, $seconds, $rendering->followed) / $rendering->framing->width * $fineness->width, 0.0, false)
+            ->kept()->placed($part[0], $part[1], $fineness->width, $fineness->height(), false);
         $colour = $mover->band(0, 3)->linear(array_map(fn (float $gain): float => $gain * $rendering->condition->candelasPerUnit[0], $gains));
 
         return $light->times($mover->band(3)->linear(-1.0, 1.0)->clamped())->plus($colour);
+    }
+
+    /**
+     * The part of the picture that the crossing subject, its shadow, its blur and its streak can reach.
+     *
+     * @param  float  $at  plate widths from the plate's middle
+     * @return ?array{int, int, int, int} left, top, width and height in pixels; null when it is out of the frame
+     */
+    private function crossingPart(Rendering $rendering, Fineness $fineness, float $at): ?array
+    {
+        [$crossing, $framing] = [$rendering->scene->crossing, $rendering->framing];
+        \assert($crossing !== null);
+        $scale = $fineness->width / $framing->width;
+        $reach = abs($crossing->streak($rendering->scene->view, $rendering->settings->time->exact, $rendering->followed)) * $scale / 2
+            + 2 * abs($this->defocusAt($rendering, $fineness, $crossing->distance)) + 4;
+        [$left, $top, $right, $bottom] = PlateStore::CUT;
+        $from = (int) max(0, floor(($left + $at - $framing->x) * $scale - $reach));
+        $to = (int) min($fineness->width, ceil(($right + $at - $framing->x) * $scale + $reach));
+        $above = (int) max(0, floor(($top - $framing->y) / $framing->height * $fineness->height() - $reach));
+        $below = (int) min($fineness->height(), ceil(($bottom - $framing->y) / $framing->height * $fineness->height() + $reach));
+
+        return $to - $from < 2 || $below - $above < 2 ? null : [$from, $above, $to - $from, $below - $above];
     }
 
     private function defocusAt(Rendering $rendering, Fineness $fineness, float $metres): float

@@ -18,7 +18,7 @@ final class AccessTest extends TestCase
     /** Open to everybody, or to everybody who has signed in. */
     private const WITHOUT_POLICY = ['health', 'sign-in', 'join', 'sign-out', 'home', 'bench', 'bench.show', 'kit.edit', 'kit.update',
         // Scenes and drills are everybody's; a roll is asked for by whoever is signed in and shows nobody else's.
-        'practice', 'practice.show', 'practice.press', 'roll', 'roll.compare', 'drills', 'drills.next', 'drills.show', 'drills.answer', 'drills.picture'];
+        'practice', 'practice.show', 'practice.patterns', 'practice.press', 'roll', 'roll.compare', 'drills', 'drills.next', 'drills.show', 'drills.answer', 'drills.picture'];
 
     public function test_every_route_asks_who_it_is_and_a_policy(): void
     {

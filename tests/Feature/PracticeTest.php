@@ -40,6 +40,13 @@ final class PracticeTest extends TestCase
         $sight->assertSee('data-ev', false);
     }
 
+    public function test_each_pattern_says_its_own(): void
+    {
+        $world = World::make();
+        $this->actingAs($world->student)->get(route('practice.patterns', ['scene' => 'kiln', ...self::SET]))->assertOk()->assertSee('whole scene')->assertSee('spot')->assertSee('highlight-weighted');
+        $this->actingAs($world->student)->get(route('practice.patterns', ['scene' => 'kiln', 't' => 'soon', 'mode' => 'shutter']))->assertOk()->assertSee('soon');
+    }
+
     public function test_light_that_the_lens_cannot_meet_blinks_and_says_why(): void
     {
         $world = World::make();

@@ -61,6 +61,18 @@ final class PracticeController extends Controller
         ]);
     }
 
+    /** Asked for apart: nobody waits for it who does not look. */
+    public function patterns(Request $request, string $scene): View
+    {
+        try {
+            $sight = app(Finder::class)->look($this->input($request)->shot($this->scene($scene), $this->roll->outfits($request->user()), new DateTimeImmutable));
+
+            return view('practice.patterns', ['verdicts' => $sight->verdicts()]);
+        } catch (InvalidArgumentException $problem) {
+            return view('practice.problem', ['problem' => $problem->getMessage()]);
+        }
+    }
+
     public function press(Request $request, string $scene): Response
     {
         try {

@@ -174,6 +174,12 @@ final readonly class Light
             : $this->run('resize', [$width / $this->width], ['vscale' => (float) ($height / $this->height), 'kernel' => $mixes ? 1 : 0]);
     }
 
+    /** Twice as large; new pixels lie a quarter of the way to their old neighbours. Quicker than resizing. */
+    public function doubled(): self
+    {
+        return $this->run('zoom', [2, 2])->convolved([1 / 16, 2 / 16, 1 / 16, 2 / 16, 4 / 16, 2 / 16, 1 / 16, 2 / 16, 1 / 16], 3);
+    }
+
     /** Each square of so many pixels averaged into one. */
     public function shrunk(int $times): self
     {

@@ -72,6 +72,7 @@ final class Vips
         int vips_embed(VipsImage *in, VipsImage **out, int x, int y, int width, int height, ...);
         int vips_wrap(VipsImage *in, VipsImage **out, ...);
         int vips_bandjoin(VipsImage **in, VipsImage **out, int n, ...);
+        int vips_zoom(VipsImage *in, VipsImage **out, int across, int down, ...);
         int vips_shrink(VipsImage *in, VipsImage **out, double hshrink, double vshrink, ...);
         int vips_conv(VipsImage *in, VipsImage **out, VipsImage *mask, ...);
         int vips_gaussblur(VipsImage *in, VipsImage **out, double sigma, ...);

@@ -8,7 +8,6 @@ use App\PracticeCamera\FinderPicture;
 use App\PracticeCamera\Sight;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Exposure\Stops;
-use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Modes\Decider;
 use TruePupil\Core\Modes\FinderDisplay;
 use TruePupil\Core\Optics\DepthOfField;
@@ -70,21 +69,6 @@ final readonly class FinderView
             $this->sight->display->meterAtEnd => sprintf('The mark is beyond the end of the scale at %s.', $meter->signed()),
             default => sprintf('The mark stands at %s.', $meter->signed()),
         };
-    }
-
-    /**
-     * What each pattern would say.
-     *
-     * @return list<array{label: string, stops: string, isInUse: bool}>
-     */
-    public function patterns(): array
-    {
-        $rows = [];
-        foreach ($this->sight->verdicts() as $pattern => $stops) {
-            $rows[] = ['label' => MeteringPattern::from($pattern)->label(), 'stops' => $stops->signed(), 'isInUse' => false];
-        }
-
-        return $rows;
     }
 
     public function tones(): ToneStrip

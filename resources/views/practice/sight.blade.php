@@ -37,7 +37,4 @@
 @if ($view->limits())<ul class="finder-limits">@foreach ($view->limits() as $limit)<li>{{ $limit }}</li>@endforeach</ul>@endif
 <x-tone-strip :tones="$view->tones()" id="finder-tones"/>
 <x-depth-ruler :ruler="$view->depth()"/>
-<details class="patterns"><summary>What each pattern would say of these settings</summary>
-    <table class="ledger-table"><thead><tr><th scope="col">Pattern</th><th scope="col" class="num">Stops from mid-grey</th></tr></thead>
-        <tbody>@foreach ($view->patterns() as $row)<tr><th scope="row">{{ $row['label'] }}</th><td class="num">{{ $row['stops'] }}</td></tr>@endforeach</tbody></table>
-</details>
+<details class="patterns" hx-get="{{ route('practice.patterns', $view->sight->rendering->scene->id) }}" hx-include="#finder" hx-trigger="toggle once" hx-target="find div" hx-swap="innerHTML" hx-sync="this:replace"><summary>What each pattern would say of these settings</summary><div></div></details>
