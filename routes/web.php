@@ -62,6 +62,8 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('roll/{rollFrame}', [RollController::class, 'destroy'])->can('own', 'rollFrame')->name('roll.destroy');
 
     Route::get('courses/{course}', [CourseController::class, 'show'])->can('view', 'course')->name('courses.show');
+    Route::get('courses/{course}/drills', [DrillController::class, 'course'])->can('teach', 'course')->name('courses.drills');
+    Route::get('courses/{course}/drills/{user}', [DrillController::class, 'evidence'])->can('teach', 'course')->name('courses.drills.evidence');
     Route::get('courses/{course}/briefs', [SetBriefController::class, 'create'])->can('teach', 'course')->name('set-briefs.create');
     Route::post('courses/{course}/briefs', [SetBriefController::class, 'store'])->can('teach', 'course')->name('set-briefs.store');
 

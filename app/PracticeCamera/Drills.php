@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\PracticeCamera;
 
+use App\Models\Course;
 use App\Models\DrillAnswer;
 use App\Models\DrillReturn;
+use App\Models\Membership;
+use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -97,6 +100,23 @@ final readonly class Drills
 
             return ['kind' => $kind, 'level' => Spacing::level($recent), 'asked' => count($recent), 'right' => count(array_filter($recent, fn (array $answer): bool => $answer['isRight'])), 'coming' => (int) ($coming[$kind->value] ?? 0)];
         }, DrillKind::cases());
+    }
+
+    /**
+     * How each student of a course stands: answers and right ones by kind, over all that was asked.
+     *
+     * @return list<array{student: User, kinds: array<string, array{asked: int, right: int, hardest: int}>}>
+     */
+    public function ofCourse(Course $course): array
+    {
+        $students = $course->memberships()->with('user')->where('role', Role::Student)->orderBy('id')->get()->map(fn (Membership $membership): User => $membership->user);
+        $answers = DrillAnswer::query()->whereIn('user_id', $students->modelKeys())->selectRaw('user_id, kind, count(*) as asked, sum(is_right) as correct, max(case when is_right then level else 0 end) as hardest')
+            ->groupBy('user_id', 'kind')->toBase()->get()->groupBy('user_id');
+
+        return array_values($students->map(fn (User $student): array => [
+            'student' => $student,
+            'kinds' => ($answers->get($student->id) ?? collect())->mapWithKeys(fn (object $row): array => [(string) $row->kind => ['asked' => (int) $row->asked, 'right' => (int) $row->correct, 'hardest' => (int) $row->hardest]])->all(),
+        ])->all());
     }
 
     /** The kind with the fewest answers, then with the smallest share of right ones. */

@@ -206,6 +206,21 @@ final class PracticeTest extends TestCase
         $this->actingAs($world->student)->get(route('drills'))->assertSee('1 of 2');
     }
 
+    public function test_whoever_teaches_sees_where_the_class_stands_and_the_answers_behind_it(): void
+    {
+        $world = World::make();
+        foreach ([true, false, true] as $isRight) {
+            DrillAnswer::query()->create(['user_id' => $world->student->id, 'kind' => DrillKind::Match, 'level' => $isRight ? 2 : 3, 'seed' => 5, 'scene' => 'pots', 'answer' => '1/60', 'is_right' => $isRight]);
+        }
+        $this->actingAs($world->instructor)->get(route('courses.drills', $world->course))->assertOk()->assertSee('2 of 3')->assertSee('level 2');
+        $this->actingAs($world->instructor)->get(route('courses.drills.evidence', [$world->course, $world->student]))->assertOk()->assertSee('missed')->assertSee('1/60');
+        $this->actingAs($world->instructor)->get(route('courses.drills.evidence', [$world->course, $world->outsider]))->assertNotFound();
+        foreach (['student', 'critic', 'outsider'] as $person) {
+            $this->actingAs($world->$person)->get(route('courses.drills', $world->course))->assertForbidden();
+            $this->actingAs($world->$person)->get(route('courses.drills.evidence', [$world->course, $world->student]))->assertForbidden();
+        }
+    }
+
     public function test_every_kind_of_drill_is_shown_with_its_pictures(): void
     {
         $world = World::make();

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Course;
+use App\Models\DrillAnswer;
+use App\Models\Role;
+use App\Models\User;
 use App\PracticeCamera\DrillPicture;
 use App\PracticeCamera\Drills;
 use App\View\Models\ToneStrip;
@@ -25,6 +29,20 @@ final class DrillController extends Controller
     public function index(Request $request): View
     {
         return view('drills.index', ['record' => $this->drills->record($request->user())]);
+    }
+
+    /** Where a class stands, for whoever teaches it. */
+    public function course(Course $course): View
+    {
+        return view('drills.course', ['course' => $course, 'rows' => $this->drills->ofCourse($course)]);
+    }
+
+    /** The answers behind a student's figure. */
+    public function evidence(Course $course, User $user): View
+    {
+        abort_unless($user->roleIn($course) === Role::Student, 404);
+
+        return view('drills.evidence', ['course' => $course, 'student' => $user, 'answers' => DrillAnswer::query()->where('user_id', $user->id)->orderByDesc('id')->limit(200)->get()]);
     }
 
     public function next(Request $request): RedirectResponse

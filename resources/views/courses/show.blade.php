@@ -57,6 +57,7 @@
             @endforelse
         </section>
         <aside>
+            @if ($role === Role::Instructor)<p><a href="{{ route('courses.drills', $course) }}">Where the class stands in the drills</a></p>@endif
             <section class="sheet" aria-labelledby="members">
                 <h2 id="members">Members</h2>
                 <ul class="members">
