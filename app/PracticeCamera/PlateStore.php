@@ -24,7 +24,7 @@ final class PlateStore
     private const HAZE = 15.0;
 
     /** The part of the plate that the tricycle's pictures cover: left, top, right, bottom. */
-    public const CUT = [0.38, 0.30, 0.68, 0.82];
+    public const CUT = [0.18, 0.30, 0.68, 0.82];
 
     /** @var array<string, Light> */
     private array $open = [];
