@@ -49,37 +49,50 @@ final readonly class DepthLayers
                 foreach ($layers as $layer) {
                     $group = self::behind($group, $this->part(...$sources[$scale], table: (string) $tables[$layer], radius: $this->fineness->radiusAt(abs($defocus->radii[$layer]), $scale)));
                 }
-                $stretch = self::behind($stretch, $scale === $finest ? $group : $group->doubled());
+                for ($up = $scale; $up > $finest && $group !== null; $up = intdiv($up, 2)) {
+                    $group = $group->doubled();
+                }
+                $stretch = self::behind($stretch, $group);
             }
-            $together = self::behind($together, match ($finest) {
-                1 => $stretch,
-                2 => $stretch->doubled(),
-                default => $stretch->doubled()->doubled(),
-            });
+            for ($up = $finest; $up > 1 && $stretch !== null; $up = intdiv($up, 2)) {
+                $stretch = $stretch->doubled();
+            }
+            $together = self::behind($together, $stretch);
         }
         \assert($together !== null);
+        $whole = $together->placed($light->width, $light->height);
 
-        return $together->band(0, 3)->over($together->band(3)->linear(1.0, self::NOTHING));
+        return $whole->band(0, 3)->over($whole->band(3)->linear(1.0, self::NOTHING));
     }
 
-    /** One layer, blurred: colour times cover, and cover. */
-    private function part(Light $light, Light $depth, string $table, float $radius): Light
+    /** One layer, blurred: colour times cover, and cover; no more of it than there is. */
+    private function part(Light $light, Light $depth, string $table, float $radius): ?PicturePart
     {
-        $cover = $depth->lookedUp(Light::fromFloats($this->vips, $table, DepthScale::LEVELS, 1, 1));
+        $cover = $depth->lookedUp(Light::fromFloats($this->vips, $table, DepthScale::LEVELS, 1, 1))->kept();
+        $touched = $cover->touched();
+        if ($touched === null) {
+            return null;
+        }
+        $reach = (int) ceil($radius) + 2;
+        [$left, $top] = [max(0, $touched['left'] - $reach), max(0, $touched['top'] - $reach)];
+        $box = [$left, $top, min($light->width, $touched['right'] + $reach) - $left, min($light->height, $touched['bottom'] + $reach) - $top];
+        [$light, $cover] = [$light->cut(...$box), $cover->cut(...$box)];
 
-        return DiscBlur::blur(Light::join([$light->times($cover), $cover]), $radius, $this->fineness->detail);
+        return new PicturePart(DiscBlur::blur(Light::join([$light->times($cover), $cover]), $radius, $this->fineness->detail), $left, $top);
     }
 
     /** What lies farther off fills only the room that the nearer parts leave. */
-    private static function behind(?Light $nearer, Light $farther): Light
+    private static function behind(?PicturePart $nearer, ?PicturePart $farther): ?PicturePart
     {
-        if ($nearer === null) {
-            // Not worked out yet: what follows asks for it once, or it costs next to nothing.
-            return $farther;
+        if ($nearer === null || $farther === null) {
+            return $nearer ?? $farther;
         }
-        $room = $nearer->band(3)->linear(-1.0, 1.0)->over($farther->band(3)->linear(1.0, self::NOTHING))->clamped();
 
-        return $nearer->plus($farther->times($room))->kept();
+        return $nearer->joined($farther, function (Light $near, Light $far): Light {
+            $room = $near->band(3)->linear(-1.0, 1.0)->over($far->band(3)->linear(1.0, self::NOTHING))->clamped();
+
+            return $near->plus($far->times($room));
+        });
     }
 
     /**

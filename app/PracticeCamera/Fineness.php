@@ -28,7 +28,7 @@ final readonly class Fineness
     /** The live picture in the finder, which has to be there at once. */
     public static function finder(): self
     {
-        return new self(PlateStore::FINDER_WIDTH, 7, 2.6, 1.3, 700, true);
+        return new self(PlateStore::FINDER_WIDTH, 5, 2.6, 1.3, 500, true);
     }
 
     public function height(): int

@@ -113,19 +113,25 @@ final class PlateStore
     public function tone(): Light
     {
         return $this->open['tone'] ??= Light::fromBytes($this->vips, (string) file_get_contents(
-            $this->kept->get('tone-'.hash_file('xxh128', base_path('core/PracticeCamera/ToneCurve.php')), 'bytes', fn (string $path) => File::put($path, ToneCurve::table())),
+            $this->kept->get('tone-'.self::version(base_path('core/PracticeCamera/ToneCurve.php')), 'bytes', fn (string $path) => File::put($path, ToneCurve::table())),
         ), 65536, 1, 1);
+    }
+
+    /** A name for files as they are now: another once any of them is written anew. Reading them whole would take longer than looking. */
+    public static function version(string ...$files): string
+    {
+        return hash('xxh128', implode(' ', array_map(fn (string $file): string => $file.' '.filesize($file).' '.filemtime($file), $files)));
     }
 
     /** @param  callable(): Light  $make */
     private function kept(string $source, string $form, callable $make): Light
     {
-        return $this->made($form.'-'.hash_file('xxh128', $source).'-'.hash_file('xxh128', __FILE__), $make);
+        return $this->made($form.'-'.self::version($source, __FILE__), $make);
     }
 
     private function radiance(string $file): Light
     {
-        $path = $this->kept->get('radiance-'.hash_file('xxh128', $file), 'hdr', function (string $target) use ($file): void {
+        $path = $this->kept->get('radiance-'.self::version($file), 'hdr', function (string $target) use ($file): void {
             // A large plate goes on in a second file.
             $packed = file_get_contents($file).(is_file($file.'.2') ? file_get_contents($file.'.2') : '');
             File::put($target, (string) gzdecode($packed));

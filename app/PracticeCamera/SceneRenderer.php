@@ -27,6 +27,9 @@ final class SceneRenderer
     /** A star's light falls on a little more than one pixel of a sharp lens. */
     private const STAR_SIGMA = 0.7;
 
+    /** How many times narrower the clay's texture is where it is streaked far. */
+    private const NARROWER = 4;
+
     /** Width of the edge between sun and shade, m. */
     private const SHADE_EDGE = 0.3;
 
@@ -82,7 +85,7 @@ final class SceneRenderer
     public function meterGrid(Scene $scene, Condition $condition, Region $framing, int $columns = 144): LuminanceGrid
     {
         $rows = (int) round($columns / 1.5);
-        $name = sprintf('meter-%s-%s-%s-%d', $scene->id, $condition->id, hash('xxh128', serialize([$framing, $condition, hash_file('xxh128', $scene->file($scene->plates[0])), hash_file('xxh128', __FILE__)])), $columns);
+        $name = sprintf('meter-%s-%s-%s-%d', $scene->id, $condition->id, hash('xxh128', serialize([$framing, $condition, PlateStore::version($scene->file($scene->plates[0]), __FILE__)])), $columns);
 
         return LuminanceGrid::of($columns, $rows, $this->plates->made($name, fn (): Light => $this->luminance($scene, $condition, $framing, $columns, $rows))->floats());
     }
@@ -94,7 +97,7 @@ final class SceneRenderer
             $plate = $this->plates->plate($scene, $name, true);
             if ($index === 0 && $scene->turning !== null) {
                 // A meter is slower than the wheel.
-                $plate = $this->textured($plate, $this->plates->made('slip-mean-'.hash_file('xxh128', __DIR__.'/SlipTexture.php'), fn (): Light => $this->slip(1.0)), $scene, true);
+                $plate = $this->textured($plate, $this->plates->made('slip-mean-'.PlateStore::version(__DIR__.'/SlipTexture.php'), fn (): Light => $this->slip(1.0)), $scene, true);
             }
             $part = $this->cut($plate, $framing)->weighed(Srgb::WEIGHTS)->linear($condition->candelasPerUnit[$index] * Srgb::MID_GREY / Ev100::of(0)->luminance());
             $luminance = $luminance === null ? $part : $luminance->plus($part);
@@ -145,16 +148,20 @@ final class SceneRenderer
         $turning = $rendering->scene->turning;
         \assert($turning !== null);
         $seconds = $rendering->settings->time->exact;
-        $texture = $this->slip($turning->turns($seconds))->turned(-(int) round($turning->phase($rendering->moment + $seconds) * SlipTexture::WIDTH));
+        $texture = $this->slip($turning->turns($seconds));
 
-        return $this->textured($plate, $texture, $rendering->scene, $isSmall);
+        return $this->textured($plate, $texture->turned(-(int) round($turning->phase($rendering->moment + $seconds) * $texture->width)), $rendering->scene, $isSmall);
     }
 
-    /** The clay's texture, streaked by so many turns. */
+    /** The clay's texture, streaked by so many turns. A long streak leaves nothing that needs the texture's full width. */
     private function slip(float $turns): Light
     {
-        $texture = $this->plates->made('slip-'.hash_file('xxh128', __DIR__.'/SlipTexture.php'), fn (): Light => Light::fromFloats($this->vips, SlipTexture::packed(), SlipTexture::WIDTH, SlipTexture::HEIGHT, 3));
-        foreach (Streak::shifts($turns * SlipTexture::WIDTH, 0.0) as [$right]) {
+        $name = 'slip-'.PlateStore::version(__DIR__.'/SlipTexture.php');
+        $texture = $this->plates->made($name, fn (): Light => Light::fromFloats($this->vips, SlipTexture::packed(), SlipTexture::WIDTH, SlipTexture::HEIGHT, 3));
+        if ($turns * SlipTexture::WIDTH > 16 * self::NARROWER) {
+            $texture = $this->plates->made($name.'-narrow', fn (): Light => $texture->shrunk(self::NARROWER, 1));
+        }
+        foreach (Streak::shifts($turns * $texture->width, 0.0) as [$right]) {
             $texture = $texture->plus($texture->turned($right))->linear(0.5)->kept();
         }
 
@@ -164,9 +171,15 @@ final class SceneRenderer
     private function textured(Light $plate, Light $texture, Scene $scene, bool $isSmall): Light
     {
         $where = $this->plates->turning($scene, $isSmall);
-        $picked = $texture->picked($where->linear([SlipTexture::WIDTH - 1.0, SlipTexture::HEIGHT - 1.0]));
+        $touched = $where->band(1)->isMoreThan(0.0001)->touched();
+        if ($touched === null) {
+            return $plate;
+        }
+        $box = [$touched['left'], $touched['top'], $touched['right'] - $touched['left'], $touched['bottom'] - $touched['top']];
+        [$where, $part] = [$where->cut(...$box), $plate->cut(...$box)];
+        $picked = $texture->picked($where->linear([$texture->width - 1.0, $texture->height - 1.0]));
 
-        return $where->band(1)->isMoreThan(0.0001)->choose($plate->times($picked), $plate);
+        return $plate->with($where->band(1)->isMoreThan(0.0001)->choose($part->times($picked), $part)->kept(), $box[0], $box[1]);
     }
 
     private function withSky(Light $light, Rendering $rendering, Fineness $fineness): Light

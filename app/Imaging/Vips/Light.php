@@ -180,10 +180,10 @@ final readonly class Light
         return $this->run('zoom', [2, 2])->convolved([1 / 16, 2 / 16, 1 / 16, 2 / 16, 4 / 16, 2 / 16, 1 / 16, 2 / 16, 1 / 16], 3);
     }
 
-    /** Each square of so many pixels averaged into one. */
-    public function shrunk(int $times): self
+    /** Each rectangle of so many pixels, by default a square, averaged into one. */
+    public function shrunk(int $across, ?int $down = null): self
     {
-        return $this->run('shrink', [(float) $times, (float) $times]);
+        return $this->run('shrink', [(float) $across, (float) ($down ?? $across)]);
     }
 
     /**
@@ -222,6 +222,26 @@ final readonly class Light
     public function picked(self $where): self
     {
         return $this->run('mapim', [$where->picture]);
+    }
+
+    /** Another laid over it at a place. */
+    public function with(self $part, int $left, int $top): self
+    {
+        return self::of($this->vips, $this->vips->insert($this->picture, $part->picture, $left, $top));
+    }
+
+    /**
+     * The smallest rectangle that holds all that is not 0, in one band; null where everything is.
+     *
+     * @return ?array{left: int, top: int, right: int, bottom: int} right and bottom lie just outside
+     */
+    public function touched(): ?array
+    {
+        [$columns, $rows] = $this->vips->firstTouched($this->picture);
+        $first = fn (Picture $firsts, int $none): array => array_keys(array_filter(array_values(unpack('l*', $this->vips->bytes($firsts)) ?: []), fn (int $at): bool => $at < $none));
+        [$across, $down] = [$first($columns, $this->height), $first($rows, $this->width)];
+
+        return $across === [] || $down === [] ? null : ['left' => $across[0], 'top' => $down[0], 'right' => end($across) + 1, 'bottom' => end($down) + 1];
     }
 
     /**

@@ -72,6 +72,8 @@ final class Vips
         int vips_embed(VipsImage *in, VipsImage **out, int x, int y, int width, int height, ...);
         int vips_wrap(VipsImage *in, VipsImage **out, ...);
         int vips_bandjoin(VipsImage **in, VipsImage **out, int n, ...);
+        int vips_profile(VipsImage *in, VipsImage **columns, VipsImage **rows, ...);
+        int vips_insert(VipsImage *main, VipsImage *part, VipsImage **out, int x, int y, ...);
         int vips_zoom(VipsImage *in, VipsImage **out, int across, int down, ...);
         int vips_shrink(VipsImage *in, VipsImage **out, double hshrink, double vshrink, ...);
         int vips_conv(VipsImage *in, VipsImage **out, VipsImage *mask, ...);
@@ -186,6 +188,28 @@ final class Vips
     {
         $out = $this->library->new('VipsImage *');
         if ($this->library->{'vips_'.$operation}($left->image, $right->image, FFI::addr($out), null) !== 0) {
+            throw new RuntimeException($this->error());
+        }
+
+        return $this->own($out);
+    }
+
+    /** For each column the first row that is not 0, and for each row the first column. @return array{Picture, Picture} */
+    public function firstTouched(Picture $picture): array
+    {
+        [$columns, $rows] = [$this->library->new('VipsImage *'), $this->library->new('VipsImage *')];
+        if ($this->library->vips_profile($picture->image, FFI::addr($columns), FFI::addr($rows), null) !== 0) {
+            throw new RuntimeException($this->error());
+        }
+
+        return [$this->own($columns), $this->own($rows)];
+    }
+
+    /** A part laid over a picture at a place. */
+    public function insert(Picture $picture, Picture $part, int $left, int $top): Picture
+    {
+        $out = $this->library->new('VipsImage *');
+        if ($this->library->vips_insert($picture->image, $part->image, FFI::addr($out), $left, $top, null) !== 0) {
             throw new RuntimeException($this->error());
         }
 
