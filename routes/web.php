@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CourseController;
+use App\Http\Controllers\CourseSettingsController;
 use App\Http\Controllers\DeskController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\FindingController;
@@ -62,6 +64,9 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('roll/{rollFrame}', [RollController::class, 'destroy'])->can('own', 'rollFrame')->name('roll.destroy');
 
     Route::get('courses/{course}', [CourseController::class, 'show'])->can('view', 'course')->name('courses.show');
+    Route::get('courses/{course}/settings', [CourseSettingsController::class, 'edit'])->can('teach', 'course')->name('courses.settings');
+    Route::put('courses/{course}/settings', [CourseSettingsController::class, 'update'])->can('teach', 'course')->name('courses.settings.update');
+    Route::get('courses/{course}/dates.ics', CalendarController::class)->can('view', 'course')->name('courses.calendar');
     Route::get('courses/{course}/drills', [DrillController::class, 'course'])->can('teach', 'course')->name('courses.drills');
     Route::get('courses/{course}/drills/{user}', [DrillController::class, 'evidence'])->can('teach', 'course')->name('courses.drills.evidence');
     Route::get('courses/{course}/briefs', [SetBriefController::class, 'create'])->can('teach', 'course')->name('set-briefs.create');

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use TruePupil\Core\Brief\Approach;
 
@@ -13,6 +14,7 @@ use TruePupil\Core\Brief\Approach;
  * @property int $id
  * @property string $name
  * @property ?string $place
+ * @property string $timezone
  * @property string $join_code
  * @property array<string, string> $approach
  */
@@ -21,7 +23,9 @@ final class Course extends Model
     /** Without letters and digits that look alike when read from a board. */
     private const CODE_LETTERS = 'ACDEFGHJKLMNPQRTUVWXY34679';
 
-    protected $fillable = ['name', 'place', 'join_code', 'approach'];
+    protected $fillable = ['name', 'place', 'timezone', 'join_code', 'approach'];
+
+    protected $attributes = ['timezone' => 'UTC'];
 
     public static function newJoinCode(): string
     {
@@ -43,6 +47,12 @@ final class Course extends Model
     public function setBriefs(): HasMany
     {
         return $this->hasMany(SetBrief::class)->orderBy('id');
+    }
+
+    /** A moment as people of the course say it. */
+    public function said(Carbon $moment): string
+    {
+        return $moment->clone()->setTimezone($this->timezone)->format('j M Y, H:i').' '.($this->timezone === 'UTC' ? 'UTC' : '('.$this->timezone.')');
     }
 
     public function approachChoices(): Approach

@@ -11,6 +11,7 @@ use App\Models\Role;
 use App\Models\SetBrief;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Illuminate\View\View;
 
 final class SetBriefController extends Controller
@@ -34,7 +35,7 @@ final class SetBriefController extends Controller
         if ($data === null) {
             return back()->withInput()->withErrors(['brief' => 'There is no such brief in the library.']);
         }
-        $setBrief = $course->setBriefs()->createOrFirst(['brief_id' => $input['brief']], ['brief' => $data, 'due_at' => $input['due_at'] ?? null]);
+        $setBrief = $course->setBriefs()->createOrFirst(['brief_id' => $input['brief']], ['brief' => $data, 'due_at' => isset($input['due_at']) ? Carbon::parse($input['due_at'], $course->timezone)->utc() : null]);
 
         return redirect()->route('set-briefs.show', $setBrief)->with('done', $setBrief->wasRecentlyCreated
             ? 'The brief is set. Students see it from now on.'

@@ -22,7 +22,7 @@
                 <article class="sheet brief-card">
                     <header>
                         <h3><a href="{{ route('set-briefs.show', $setBrief) }}"><span class="number">{{ $brief->number }}</span> {{ $brief->title }}</a></h3>
-                        @if ($setBrief->due_at)<p class="fine">due {{ $setBrief->due_at->format('j M Y, H:i') }} UTC</p>@endif
+                        @if ($setBrief->due_at)<p class="fine">due {{ $course->said($setBrief->due_at) }}</p>@endif
                     </header>
                     @if ($own->isEmpty())
                         <p class="fine">{{ $role === Role::Student ? 'You have not handed in yet.' : 'Nobody has handed in yet.' }}</p>
@@ -57,7 +57,10 @@
             @endforelse
         </section>
         <aside>
-            @if ($role === Role::Instructor)<p><a href="{{ route('courses.drills', $course) }}">Where the class stands in the drills</a></p>@endif
+            <ul class="plain-list">
+                @if ($role === Role::Instructor)<li><a href="{{ route('courses.settings', $course) }}">Course and approach</a></li><li><a href="{{ route('courses.drills', $course) }}">Where the class stands in the drills</a></li>@endif
+                <li><a href="{{ route('courses.calendar', $course) }}">Due dates for a calendar</a></li>
+            </ul>
             <section class="sheet" aria-labelledby="members">
                 <h2 id="members">Members</h2>
                 <ul class="members">
@@ -68,12 +71,7 @@
                 <h2 id="approach">Approach</h2>
                 @php($approach = $course->approachChoices())
                 <dl class="evidence">
-                    <div><dt>beginners start with</dt><dd>{{ $approach->start->label() }}</dd></div>
-                    <div><dt>exposure protects</dt><dd>{{ $approach->protects->label() }}</dd></div>
-                    <div><dt>ISO</dt><dd>{{ $approach->iso->label() }}</dd></div>
-                    <div><dt>lowest ISO</dt><dd>{{ $approach->lowestIso->label() }}</dd></div>
-                    <div><dt>wide range</dt><dd>{{ $approach->wideRange->label() }}</dd></div>
-                    <div><dt>landscape aperture</dt><dd>{{ $approach->landscapeAperture->label() }}</dd></div>
+                    @foreach (\TruePupil\Core\Brief\ApproachQuestion::cases() as $question)<div><dt>{{ $question->label() }}</dt><dd>{{ $question->choices()[$question->of($approach)] }}</dd></div>@endforeach
                 </dl>
             </section>
         </aside>

@@ -10,7 +10,7 @@
                 <form method="post" action="{{ route('set-briefs.store', $course) }}" class="inline-form" data-once>
                     @csrf
                     <input type="hidden" name="brief" value="{{ $brief->id }}">
-                    <label for="due-{{ $brief->id }}">Due, UTC <span class="fine">optional</span></label>
+                    <label for="due-{{ $brief->id }}">Due, in the time of {{ $course->timezone }} <span class="fine">optional</span></label>
                     <input id="due-{{ $brief->id }}" type="datetime-local" name="due_at" value="{{ old('due_at') }}">
                     <button class="primary">Set this brief</button>
                 </form>

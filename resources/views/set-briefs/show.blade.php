@@ -1,7 +1,7 @@
 @use(App\Models\Role)
 @use(App\Models\AttemptState)
 <x-layout :title="$brief->title" :course="$setBrief->course">
-    <p class="eyebrow">Brief {{ $brief->number }}@if ($setBrief->due_at) · due {{ $setBrief->due_at->format('j M Y, H:i') }} UTC @endif</p>
+    <p class="eyebrow">Brief {{ $brief->number }}@if ($setBrief->due_at) · due {{ $setBrief->course->said($setBrief->due_at) }} @endif</p>
     <h1>{{ $brief->title }}</h1>
 
     @if ($role === Role::Student)

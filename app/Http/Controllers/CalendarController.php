@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Course;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Sabre\VObject\Component\VCalendar;
+
+/** The due dates of a course as iCalendar (RFC 5545). */
+final class CalendarController extends Controller
+{
+    /** Minutes that a date takes up in a calendar, up to the moment it is due. */
+    private const LENGTH = 30;
+
+    public function __invoke(Course $course): Response
+    {
+        $calendar = new VCalendar(['PRODID' => '-//True Pupil//Due dates//EN', 'NAME' => $course->name, 'X-WR-CALNAME' => $course->name]);
+        foreach ($course->setBriefs()->whereNotNull('due_at')->get() as $setBrief) {
+            $due = $setBrief->due_at?->utc();
+            if ($due === null) {
+                continue;
+            }
+            $brief = $setBrief->content();
+            $calendar->add('VEVENT', [
+                'UID' => sprintf('set-brief-%d@%s', $setBrief->id, (string) parse_url((string) config('app.url'), PHP_URL_HOST)),
+                'SUMMARY' => sprintf('%d %s: due', $brief->number, $brief->title),
+                'DESCRIPTION' => $brief->purpose,
+                'LOCATION' => (string) $course->place,
+                'URL' => route('set-briefs.show', $setBrief),
+                'DTSTART' => $due->clone()->subMinutes(self::LENGTH)->toDateTimeImmutable(),
+                'DTEND' => $due->toDateTimeImmutable(),
+                'DTSTAMP' => ($setBrief->updated_at ?? $due)->utc()->toDateTimeImmutable(),
+            ]);
+        }
+
+        return response($calendar->serialize(), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="'.(Str::slug($course->name) ?: 'course').'.ics"',
+        ]);
+    }
+}
