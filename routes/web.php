@@ -16,6 +16,7 @@ use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\JoinController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\LensListController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\ReturnController;
@@ -45,6 +46,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('bench/{sheet}', [BenchController::class, 'show'])->name('bench.show');
     Route::get('kit', [KitController::class, 'edit'])->name('kit.edit');
     Route::put('kit', [KitController::class, 'update'])->name('kit.update');
+    Route::get('kit/lenses.csv', [LensListController::class, 'export'])->name('kit.lenses');
+    Route::post('kit/lenses', [LensListController::class, 'import'])->name('kit.lenses.import');
+    Route::post('kit/from-frame', [LensListController::class, 'fromFrame'])->name('kit.from-frame');
 
     // The practice camera, and one's own roll in it.
     Route::get('practice', [PracticeController::class, 'index'])->name('practice');

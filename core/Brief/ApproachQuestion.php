@@ -30,12 +30,12 @@ enum ApproachQuestion: string
     public function about(): string
     {
         return match ($this) {
-            self::Start => 'Decides what is said of a mode that takes a decision away: where a course begins in automatic, full automatic is no fault yet. Where it begins in manual, a priority mode is a step to take, not a goal.',
-            self::Iso => 'Decides whether automatic ISO counts as a decision left to the camera, or as one made once by its ceiling and its slowest time.',
-            self::Protects => 'Decides what an unused or a lost end of the scale weighs. Digital files lose highlights for good, negative film loses shadows, and slide film and JPEG forgive neither.',
+            self::Start => 'Decides how full automatic is taken: where a course begins in automatic it is no fault yet. Where it begins in manual, suggestions are given as values to set by hand.',
+            self::Iso => 'Decides whether an ISO above what the light needed, and automatic ISO in manual, are a decision of the student or of how automatic ISO was set up.',
+            self::Protects => 'Decides how hard lost highlights in the subject weigh, and whether unused room at the bright end is pointed out. Where mid-tones are protected, JPEG alone is no fault.',
             self::LowestIso => 'Decides whether an extended ISO below base is a fault, since the sensor is full before the picture is, or simply the longest time to be had.',
-            self::LandscapeAperture => 'Decides from which aperture diffraction is spoken of as a cost, and what the adviser leans to where depth leaves it a choice.',
-            self::WideRange => 'Decides what is suggested first where highlights and shadows do not fit together into one frame.',
+            self::LandscapeAperture => 'Decides how diffraction at small apertures is taken: as a cost to put right, or as one that is chosen with open eyes and only shown.',
+            self::WideRange => 'Decides what is suggested first where highlights and shadows do not fit together into one frame; the other ways are named in one line.',
         };
     }
 

@@ -6,17 +6,43 @@ namespace App\Http\Controllers;
 
 use App\Calculators\Sheets;
 use App\Http\Requests\KitRequest;
+use App\Models\Frame;
+use App\Models\User;
 use App\View\Models\KitForm;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
+use TruePupil\Core\Kit\KitNumbers;
 
 /** A person's own kit, which every critique and every suggestion then counts with. */
 final class KitController extends Controller
 {
     public function edit(Request $request): View
     {
-        return view('kit.edit', ['form' => KitForm::of($request->user()->kitInUse()), 'formats' => Sheets::format()->choices, 'isNew' => $request->user()->kit === null]);
+        $kit = $request->user()->kitInUse();
+
+        return view('kit.edit', [
+            'form' => KitForm::of($kit), 'formats' => Sheets::format()->choices, 'isNew' => $request->user()->kit === null,
+            'numbers' => $kit === null ? null : new KitNumbers($kit), 'frames' => $this->recorded($request->user()),
+        ]);
+    }
+
+    /**
+     * The person's latest frames whose record names a lens, one for each lens.
+     *
+     * @return list<array{id: int, words: string}>
+     */
+    private function recorded(User $user): array
+    {
+        $frames = [];
+        foreach (Frame::query()->whereHas('attempt', fn ($query) => $query->where('user_id', $user->id))->orderByDesc('id')->limit(30)->get() as $frame) {
+            $record = $frame->record();
+            if ($record?->focalLength !== null && $record->fNumber !== null) {
+                $frames[$record->lens ?? $record->focalLength.' mm'] ??= ['id' => $frame->id, 'words' => trim(($record->model ?? '').', '.($record->lens ?? $record->focalLength.' mm'), ', ')];
+            }
+        }
+
+        return array_values($frames);
     }
 
     public function update(KitRequest $request): RedirectResponse

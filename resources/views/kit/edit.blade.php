@@ -32,4 +32,31 @@
         </fieldset>
         <button class="primary">Keep this kit</button>
     </form>
+    <section class="sheet" aria-labelledby="lens-list"><h2 id="lens-list">Lenses by the table</h2>
+        <form method="post" action="{{ route('kit.lenses.import') }}" enctype="multipart/form-data" class="inline-form" data-once>@csrf
+            <label for="lens-file">A CSV file of lenses <span class="fine">columns {{ implode(', ', App\Kit\LensCsv::COLUMNS) }}</span></label>
+            <input id="lens-file" type="file" name="lenses" accept=".csv,text/csv" required><button>Read it in</button>
+            <a href="{{ route('kit.lenses') }}">Write mine out</a>
+        </form>
+        @if ($frames)
+            <form method="post" action="{{ route('kit.from-frame') }}" class="inline-form" data-once>@csrf
+                <label for="from-frame">Or take over what a frame of yours records</label>
+                <select id="from-frame" name="frame">@foreach ($frames as $frame)<option value="{{ $frame['id'] }}">{{ $frame['words'] }}</option>@endforeach</select><button>Take it over</button>
+            </form>
+        @endif
+    </section>
+    @if ($numbers && $numbers->lenses())
+        <section class="sheet" aria-labelledby="kit-numbers"><h2 id="kit-numbers">What it can do, in numbers</h2>
+            @php([$shortest, $longest] = $numbers->reach())
+            <p>From {{ round($shortest) }} to {{ round($longest) }} mm as on 36 × 24 mm; the widest pupil is {{ number_format($numbers->widestPupil(), 1) }} mm across.</p>
+            <div class="drills-scroll" tabindex="0" role="region" aria-label="Lenses in numbers">
+            <table class="ledger-table"><thead><tr><th scope="col">Lens</th><th scope="col" class="num">At</th><th scope="col" class="num">Widest</th><th scope="col" class="num">Pupil</th><th scope="col" class="num">View across</th><th scope="col" class="num">Longest by hand</th><th scope="col" class="num">Closest</th></tr></thead>
+                <tbody>@foreach ($numbers->lenses() as $row)<tr><th scope="row">{{ $row['lens'] }}</th><td class="num">{{ round($row['focalLength'], 1) }} mm</td><td class="num">{{ $row['widest'] }}</td><td class="num">{{ number_format($row['pupil'], 1) }} mm</td><td class="num">{{ round($row['angle']) }}°</td><td class="num">{{ $row['handHeld'] }}</td><td class="num">{{ $row['closest'] ? TruePupil\Core\Optics\Metres::text($row['closest']) : '–' }}</td></tr>@endforeach</tbody></table>
+            </div>
+            @if ($numbers->stopsBetween() || $numbers->limits())
+                <ul>@foreach ($numbers->stopsBetween() as $pair)<li>At {{ round($pair['focalLength'], 1) }} mm {{ $pair['faster'] }} opens {{ TruePupil\Core\Exposure\Stops::of($pair['stops'])->inWords() }} further than {{ $pair['slower'] }}.</li>@endforeach
+                    @foreach ($numbers->limits() as $limit)<li>{{ $limit }}</li>@endforeach</ul>
+            @endif
+        </section>
+    @endif
 </x-layout>
