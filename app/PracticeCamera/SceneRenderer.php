@@ -27,6 +27,9 @@ final class SceneRenderer
     /** A star's light falls on a little more than one pixel of a sharp lens. */
     private const STAR_SIGMA = 0.7;
 
+    /** In widths of the picture: what is drawn out further has no more than a hundredth of its light anywhere. */
+    private const LONGEST_STREAK = 20;
+
     /** How many times narrower the clay's texture is where it is streaked far. */
     private const NARROWER = 4;
 
@@ -226,7 +229,9 @@ final class SceneRenderer
             \assert($seen !== null);
             $pixels = $fall->size * $scene->view->widthsPerMetre($seen['distance']) / $rendering->framing->width * $fineness->width;
             $radius = abs($this->defocusAt($rendering, $fineness, $seen['distance']));
-            $trails = $fall->trails($scene->view, $rendering->moment, $seconds, $fineness->drops, 1.2 * $rendering->framing->width / $fineness->width);
+            // Whole flights overlap: fewer of them draw the same silk.
+            $most = $seconds > $fall->flight() ? intdiv($fineness->drops, 3) : $fineness->drops;
+            $trails = $fall->trails($scene->view, $rendering->moment, $seconds, $most, 1.2 * $rendering->framing->width / $fineness->width);
             $drawing = TrailDrawing::of($this->vips, $trails, $rendering->framing, $fineness->width, $fineness->height(), (int) ceil(1.5 * $pixels + $radius) + 3);
             if ($drawing === null) {
                 continue;
@@ -255,7 +260,8 @@ final class SceneRenderer
         $at = $crossing->at($rendering->moment + $seconds / 2);
         $perMetre = $view->widthsPerMetre($crossing->distance);
         $part = $this->crossingPart($rendering, $fineness, $at * $perMetre);
-        if ($part === null) {
+        // Drawn out over many frames it has passed without a trace.
+        if ($part === null || abs($crossing->streak($view, $seconds, $rendering->followed)) > self::LONGEST_STREAK * $rendering->framing->width) {
             return $light;
         }
         $inSun = $this->plates->mover($rendering->scene, true, $isSmall);
@@ -315,6 +321,9 @@ final class SceneRenderer
      */
     private function streaked(Light $light, float $right, float $down, bool $repeatsEdge = true): Light
     {
+        // Further than this nothing changes any more.
+        $most = self::LONGEST_STREAK * $light->width;
+        [$right, $down] = [max(-$most, min($most, $right)), max(-$most, min($most, $down))];
         foreach (Streak::shifts($right, $down) as [$x, $y]) {
             $light = $light->plus($light->shifted($x, $y, $repeatsEdge))->linear(0.5)->kept();
         }

@@ -129,7 +129,8 @@ final readonly class ShotInput
     {
         $time = ExposureTime::parse($this->texts['t']);
         $limits = $outfit->body->limits;
-        if ($time->exact < $limits->fastest * 0.97 || ($time->exact > $limits->slowest * 1.05 && $mode !== ExposureMode::Bulb)) {
+        // As engraved: thirty seconds on the dial are thirty-two in truth.
+        if ($time->nominal() < $limits->fastest * 0.99 || ($time->nominal() > $limits->slowest * 1.01 && $mode !== ExposureMode::Bulb)) {
             throw new InvalidArgumentException(sprintf('%s times from %s to %s; got %s. Bulb holds longer.', $outfit->body->name, ExposureTime::nearest($limits->fastest), ExposureTime::nearest($limits->slowest), $time));
         }
         if ($time->exact > 3600) {

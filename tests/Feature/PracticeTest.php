@@ -56,7 +56,8 @@ final class PracticeTest extends TestCase
     public function test_what_cannot_be_set_is_told_and_the_last_sight_stays(): void
     {
         $world = World::make();
-        foreach ([['n' => '0.95', 'mode' => 'aperture'], ['lens' => 'No such lens'], ['mode' => 'manual', 'iso' => 'auto', 'n' => '8', 't' => '1/60'], ['t' => 'soon', 'mode' => 'shutter'], ['focal' => '300'], ['kelvin' => '90'], ['light' => 'moonshine']] as $wrong) {
+        $this->actingAs($world->student)->get(route('practice.show', ['scene' => 'pots', 'mode' => 'manual', 't' => '30', 'n' => '8', 'iso' => '100']), ['HX-Request' => 'true'])->assertOk()->assertSee('30 s')->assertHeaderMissing('HX-Retarget');
+        foreach ([['n' => '0.95', 'mode' => 'aperture'], ['t' => '60', 'mode' => 'shutter'], ['lens' => 'No such lens'], ['mode' => 'manual', 'iso' => 'auto', 'n' => '8', 't' => '1/60'], ['t' => 'soon', 'mode' => 'shutter'], ['focal' => '300'], ['kelvin' => '90'], ['light' => 'moonshine']] as $wrong) {
             $this->actingAs($world->student)->get(route('practice.show', ['scene' => 'pots', ...$wrong]), ['HX-Request' => 'true'])
                 ->assertOk()->assertHeader('HX-Retarget', '#finder-problem')->assertSee('still shows what you saw last');
         }

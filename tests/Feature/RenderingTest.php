@@ -156,6 +156,18 @@ final class RenderingTest extends TestCase
         }
     }
 
+    public function test_an_hour_s_exposure_is_rendered_like_any_other(): void
+    {
+        foreach (['tricycle' => 35, 'fountain' => 35, 'wheel' => 35, 'lanterns' => 24] as $scene => $focal) {
+            foreach ([0.0, 0.9] as $followed) {
+                $shot = $this->shot($scene, 22, 3600, 100, $focal, mode: ExposureMode::Bulb, followed: $followed);
+                $values = app(SceneRenderer::class)->linear(app(Finder::class)->look($shot)->rendering, Fineness::finder())->cut(400, 200, 60, 60)->floats();
+                $this->assertGreaterThan(0.0, min($values), $scene);
+                $this->assertTrue(is_finite(max($values)), $scene);
+            }
+        }
+    }
+
     public function test_the_same_seed_makes_the_same_frame_and_another_another(): void
     {
         $jpeg = fn (int $seed): string => app(SceneRenderer::class)->picture($this->look('wheel', 2.8, 1 / 100, 3200, focal: 35, seed: $seed)->rendering, Fineness::finder())->jpeg(90);
@@ -253,12 +265,12 @@ final class RenderingTest extends TestCase
     }
 
     /** @param  array{x: float, y: float}  $aim */
-    private function shot(string $scene, float $n, float $t, float $iso, float $focal = 50, ?float $focus = null, array $aim = ['x' => 0.5, 'y' => 0.5], float $moment = 0.0, int $seed = 7, Support $support = Support::Tripod): Shot
+    private function shot(string $scene, float $n, float $t, float $iso, float $focal = 50, ?float $focus = null, array $aim = ['x' => 0.5, 'y' => 0.5], float $moment = 0.0, int $seed = 7, Support $support = Support::Tripod, ExposureMode $mode = ExposureMode::Manual, float $followed = 0.0): Shot
     {
         return new Shot(
             scene: Scene::find($scene), outfit: new Outfit(new Body('Marlpit One', Format::fullFrame(), new BodyLimits(fastest: 1 / 64000), pixelsAcross: 6000), new Lens('Trial', $focal, $focal, 1.0, 1.0, 32.0), $focal),
-            mode: ExposureMode::Manual, aperture: Aperture::of($n), time: ExposureTime::of($t), iso: Iso::of($iso), compensation: Stops::none(), metering: MeteringPattern::Scene,
-            aim: $aim, takenAt: new DateTimeImmutable('2026-10-06 19:12:00'), seed: $seed, focus: $focus, kelvin: 5500, support: $support, moment: $moment,
+            mode: $mode, aperture: Aperture::of($n), time: ExposureTime::of($t), iso: Iso::of($iso), compensation: Stops::none(), metering: MeteringPattern::Scene,
+            aim: $aim, takenAt: new DateTimeImmutable('2026-10-06 19:12:00'), seed: $seed, focus: $focus, kelvin: 5500, support: $support, followed: $followed, moment: $moment,
         );
     }
 }

@@ -146,7 +146,13 @@ final readonly class Light
     /** Moved by whole pixels; what comes in repeats the edge, or is black. */
     public function shifted(int $right, int $down, bool $repeatsEdge = true): self
     {
-        return $this->placed($right, $down, $this->width, $this->height, $repeatsEdge);
+        if (! $repeatsEdge && (abs($right) >= $this->width || abs($down) >= $this->height)) {
+            return $this->linear(0.0);
+        }
+        // Moved out of sight, it leaves its edge.
+        $within = fn (int $by, int $size): int => max(1 - $size, min($size - 1, $by));
+
+        return $this->placed($within($right, $this->width), $within($down, $this->height), $this->width, $this->height, $repeatsEdge);
     }
 
     /** Moved by whole pixels, what leaves on one side coming in at the other. */

@@ -112,7 +112,7 @@ final readonly class FinderDials
         $limits = $this->outfits->kit->body->limits;
         for ($step = -45; $step <= 20; $step++) {
             $time = ExposureTime::atStep($step);
-            if ($time->exact >= $limits->fastest * 0.97 && ($time->exact <= $limits->slowest * 1.05 || $step % 3 === 0)) {
+            if ($time->nominal() >= $limits->fastest * 0.99 && ($time->nominal() <= $limits->slowest * 1.01 || $step % 3 === 0)) {
                 $positions[$this->timeValue($time)] = (string) $time;
             }
         }
