@@ -42,6 +42,8 @@ enum Measure: string
     case Symmetry = 'composition.symmetry';
     case EdgeDistractions = 'composition.edges';
     case OverSaturated = 'colour.overSaturatedPct';
+    case Reason = 'said.reason';
+    case Idea = 'said.idea';
 
     public function label(): string
     {
@@ -76,6 +78,8 @@ enum Measure: string
             self::Symmetry => 'symmetry about the middle',
             self::EdgeDistractions => 'distractions at the edges',
             self::OverSaturated => 'over-saturated share',
+            self::Reason => 'reason',
+            self::Idea => 'idea of the composition',
         };
     }
 
@@ -88,7 +92,7 @@ enum Measure: string
             self::ExposureTime => 's',
             self::FocalLength35 => 'mm',
             self::Tilt => '°',
-            self::Mode, self::Metering, self::Support, self::Flash, self::WhiteBalance, self::FNumber, self::Iso, self::SubjectSharpness, self::EyeSharpness, self::Symmetry, self::EdgeDistractions => '',
+            self::Mode, self::Metering, self::Support, self::Flash, self::WhiteBalance, self::FNumber, self::Iso, self::SubjectSharpness, self::EyeSharpness, self::Symmetry, self::EdgeDistractions, self::Reason, self::Idea => '',
         };
     }
 
@@ -128,6 +132,8 @@ enum Measure: string
             self::Symmetry => $measures->composition?->symmetry,
             self::EdgeDistractions => $measures->composition === null ? null : (float) count($measures->composition->edges),
             self::OverSaturated => $measures->colour?->overSaturatedPct,
+            self::Reason => trim((string) $situation->reason) === '' ? 'none' : 'given',
+            self::Idea => $situation->intent->idea->value ?? 'none',
         };
     }
 
@@ -152,7 +158,7 @@ enum Measure: string
             self::Tilt, self::Symmetry, self::EdgeDistractions => [Need::Composition],
             self::OverSaturated => [Need::Colour],
             self::Metering, self::Flash, self::WhiteBalance, self::Compensation,
-            self::MeanStops, self::UsedStops, self::BrightEnd, self::LostHighlights, self::BlockedShadows => [],
+            self::MeanStops, self::UsedStops, self::BrightEnd, self::LostHighlights, self::BlockedShadows, self::Reason, self::Idea => [],
         };
     }
 
@@ -163,6 +169,7 @@ enum Measure: string
             self::Mode => \TruePupil\Core\Capture\ExposureMode::tryFrom($value)?->label() ?? $value,
             self::Metering => \TruePupil\Core\Metering\MeteringPattern::tryFrom($value)?->label() ?? $value,
             self::Support => Support::tryFrom($value)?->label() ?? $value,
+            self::Idea => \TruePupil\Core\Intent\Idea::tryFrom($value)?->label() ?? $value,
             default => $value,
         };
     }

@@ -20,6 +20,7 @@ use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Intent\Idea;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -99,10 +100,10 @@ final class BriefTest extends TestCase
             $this->assertGreaterThanOrEqual(3, count($brief->checks), $brief->id);
             foreach ($brief->checks as $check) {
                 $isWord = is_array($check->limit);
-                $this->assertSame($isWord, in_array($check->measure, [Measure::Mode, Measure::Metering, Measure::Support, Measure::Flash, Measure::WhiteBalance], true), $brief->id.', '.$check->id);
+                $this->assertSame($isWord, in_array($check->measure, [Measure::Mode, Measure::Metering, Measure::Support, Measure::Flash, Measure::WhiteBalance, Measure::Reason, Measure::Idea], true), $brief->id.', '.$check->id);
             }
         }
-        $this->assertGreaterThanOrEqual(11, count($numbers));
+        $this->assertGreaterThanOrEqual(12, count($numbers));
         $this->assertSame($numbers, array_unique($numbers));
     }
 
@@ -126,6 +127,9 @@ final class BriefTest extends TestCase
         yield 'the subject from mid-grey' => [Measure::SubjectMean, Situations::make(subject: 4 / 3), 4 / 3];
         // 500 over 50 mm are ten seconds.
         yield 'a stop too long for stars' => [Measure::StarRoom, Situations::make(t: 20, intent: new Intent(stars: true)), log(10 / 20.16, 2)];
+        yield 'a reason' => [Measure::Reason, Situations::make(reason: 'The lines meet there.'), 'given'];
+        yield 'blanks are no reason' => [Measure::Reason, Situations::make(reason: '  '), 'none'];
+        yield 'an idea' => [Measure::Idea, Situations::make(intent: new Intent(idea: Idea::Symmetry)), 'symmetry'];
         yield 'no stars were meant' => [Measure::StarRoom, Situations::make(t: 20), null];
     }
 
