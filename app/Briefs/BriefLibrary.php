@@ -10,13 +10,13 @@ use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\BriefFormat;
 use TruePupil\Core\Brief\InvalidBrief;
 
-/** The ready briefs that ship with the application. */
+/** The ready briefs that ship with the application, and those that were read in from packs. */
 final class BriefLibrary
 {
     /** @return list<Brief> in teaching order */
     public function all(): array
     {
-        $briefs = array_map(fn (string $path): Brief => BriefFormat::read($this->decode($path)), File::glob(resource_path('briefs/*.json')));
+        $briefs = array_map(fn (string $path): Brief => BriefFormat::read($this->decode($path)), [...File::glob(resource_path('briefs/*.json')), ...File::glob($this->own('*'))]);
         usort($briefs, fn (Brief $a, Brief $b): int => $a->number <=> $b->number);
 
         return $briefs;
@@ -32,9 +32,41 @@ final class BriefLibrary
     /** @return ?array<mixed> the brief as its file has it, for keeping with a course */
     public function data(string $id): ?array
     {
-        $path = resource_path('briefs/'.$id.'.json');
+        foreach (preg_match('/^[a-z0-9-]+$/', $id) === 1 ? [resource_path('briefs/'.$id.'.json'), $this->own($id)] : [] as $path) {
+            if (is_file($path)) {
+                return $this->decode($path);
+            }
+        }
 
-        return preg_match('/^[a-z0-9-]+$/', $id) === 1 && is_file($path) ? $this->decode($path) : null;
+        return null;
+    }
+
+    /**
+     * Keeps a brief beside the ready ones. One of the same id stays as it is.
+     *
+     * @param  array<mixed>  $brief  as a brief file has it
+     *
+     * @throws InvalidBrief
+     */
+    public function add(array $brief): Brief
+    {
+        $read = BriefFormat::read($brief);
+        if (preg_match('/^[a-z0-9-]+$/', $read->id) !== 1) {
+            throw InvalidBrief::at('id', 'expected letters, digits and hyphens');
+        }
+        if ($this->data($read->id) === null) {
+            $path = $this->own($read->id);
+            File::ensureDirectoryExists(dirname($path));
+            File::put($path.'.part', json_encode($brief, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n");
+            File::move($path.'.part', $path);
+        }
+
+        return $read;
+    }
+
+    private function own(string $id): string
+    {
+        return storage_path('app/briefs/'.$id.'.json');
     }
 
     /** @throws InvalidBrief */
