@@ -54,14 +54,28 @@ final readonly class DepthLayers
                 }
                 $stretch = self::behind($stretch, $group);
             }
+            if (count($stretches) === 1 && $finest > 1 && $stretch !== null) {
+                // Nothing is sharp: all of it can be finished small.
+                $small = self::finished($stretch->placed(intdiv($light->width, $finest), intdiv($light->height, $finest)));
+                for ($up = $finest; $up > 1; $up = intdiv($up, 2)) {
+                    $small = $small->doubled();
+                }
+
+                return $small;
+            }
             for ($up = $finest; $up > 1 && $stretch !== null; $up = intdiv($up, 2)) {
                 $stretch = $stretch->doubled();
             }
             $together = self::behind($together, $stretch);
         }
         \assert($together !== null);
-        $whole = $together->placed($light->width, $light->height);
 
+        return self::finished($together->placed($light->width, $light->height)->kept());
+    }
+
+    /** What little the parts left uncovered takes on the colour of what covers the rest. */
+    private static function finished(Light $whole): Light
+    {
         return $whole->band(0, 3)->over($whole->band(3)->linear(1.0, self::NOTHING));
     }
 

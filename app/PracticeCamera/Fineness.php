@@ -13,22 +13,23 @@ final readonly class Fineness
      * @param  float  $sharp  diameter in pixels up to which a disc counts as a point
      * @param  float  $detail  radius in pixels to which discs are worked out
      * @param  int  $drops  of water drawn one by one
+     * @param  float  $noiseShown  standard deviation at mid-grey, of full scale, from which noise is drawn: less, the JPEG would not show
      * @param  bool  $isQuick  whether what is well out of focus may be worked out small
      */
-    private function __construct(public int $width, public int $layers, public float $sharp, public float $detail, public int $drops, private bool $isQuick)
+    private function __construct(public int $width, public int $layers, public float $sharp, public float $detail, public int $drops, public float $noiseShown, private bool $isQuick)
     {
     }
 
     /** A frame that is kept. */
     public static function frame(): self
     {
-        return new self(PlateStore::WIDTH, 14, 0.9, 4.0, 4000, false);
+        return new self(PlateStore::WIDTH, 14, 0.9, 4.0, 4000, 0.0, false);
     }
 
     /** The live picture in the finder, which has to be there at once. */
     public static function finder(): self
     {
-        return new self(PlateStore::FINDER_WIDTH, 5, 2.6, 1.3, 500, true);
+        return new self(PlateStore::FINDER_WIDTH, 5, 2.6, 1.3, 500, 0.004, true);
     }
 
     public function height(): int

@@ -49,14 +49,22 @@ final class SceneRenderer
     /** sRGB bytes, as the camera records them. */
     public function picture(Rendering $rendering, Fineness $fineness): Light
     {
-        $linear = $this->linear($rendering, $fineness)->kept();
+        $linear = $this->linear($rendering, $fineness);
         $exposure = $this->exposure($rendering);
+        if (sqrt($exposure->noiseGain * Srgb::MID_GREY + $exposure->noiseFloor ** 2) < $fineness->noiseShown) {
+            return $this->recorded($linear);
+        }
+        $linear = $linear->kept();
         // Noise of √(gain·x + floor²) times a unit normal deviate, each channel its own, from a place of its own for each press.
         $sigma = $linear->linear($exposure->noiseGain, $exposure->noiseFloor ** 2)->power(0.5);
         $deviates = $this->deviates($linear->width, $linear->height)->turned($rendering->seed * 7919, $rendering->seed * 104729);
-        $noisy = $linear->plus($sigma->times($deviates));
 
-        return $noisy->linear((float) ToneCurve::STEPS, 0.5)->toWholeNumbers()->lookedUp($this->plates->tone());
+        return $this->recorded($linear->plus($sigma->times($deviates)));
+    }
+
+    private function recorded(Light $linear): Light
+    {
+        return $linear->linear((float) ToneCurve::STEPS, 0.5)->toWholeNumbers()->lookedUp($this->plates->tone());
     }
 
     /** Linear light, 0.18 where the settings make mid-grey, before noise and tone curve. */
@@ -78,6 +86,9 @@ final class SceneRenderer
             $light = $light->times($rows->placed(0, 0, $width, $height, true));
         }
         $light = $this->defocused($light->kept(), $rendering, $fineness);
+        if ($rendering->scene->falls !== [] || $rendering->scene->crossing !== null) {
+            $light = $light->kept();
+        }
         $light = $this->withWater($light, $rendering, $fineness, $gains);
         $light = $this->withCrossing($light, $rendering, $fineness, $gains);
 
@@ -241,8 +252,8 @@ final class SceneRenderer
             $cover = ($radius < 0.45 ? $cover : DiscBlur::blur($cover, $radius, $fineness->detail))->clamped()->kept();
             $unit = $rendering->condition->candelasPerUnit[0];
             $colour = array_map(fn (float $part, float $gain): float => $part * $unit * $gain, $scene->waterColour, $gains);
-            $place = fn (Light $part): Light => $part->placed($drawing->left, $drawing->top, $fineness->width, $fineness->height(), false);
-            $light = $light->times($place($cover)->linear(-1.0, 1.0))->plus($place(Light::join([$cover, $cover, $cover])->linear($colour)))->kept();
+            $behind = $light->cut($drawing->left, $drawing->top, $cover->width, $cover->height);
+            $light = $light->with($behind->times($cover->linear(-1.0, 1.0))->plus(Light::join([$cover, $cover, $cover])->linear($colour))->kept(), $drawing->left, $drawing->top);
         }
 
         return $light;
@@ -274,10 +285,10 @@ final class SceneRenderer
         $radius = abs($this->defocusAt($rendering, $fineness, $crossing->distance));
         $mover = $radius < 0.45 ? $mover : DiscBlur::blur($mover, $radius, $fineness->detail);
         $mover = $this->streaked($mover, $crossing->streak($view, $seconds, $rendering->followed) / $rendering->framing->width * $fineness->width, 0.0, false)
-            ->kept()->placed($part[0], $part[1], $fineness->width, $fineness->height(), false);
+            ->kept();
         $colour = $mover->band(0, 3)->linear(array_map(fn (float $gain): float => $gain * $rendering->condition->candelasPerUnit[0], $gains));
 
-        return $light->times($mover->band(3)->linear(-1.0, 1.0)->clamped())->plus($colour);
+        return $light->with($light->cut(...$part)->times($mover->band(3)->linear(-1.0, 1.0)->clamped())->plus($colour)->kept(), $part[0], $part[1]);
     }
 
     /**
