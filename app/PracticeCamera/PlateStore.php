@@ -29,7 +29,8 @@ final class PlateStore
     /** @var array<string, Light> */
     private array $open = [];
 
-    public function __construct(private readonly Vips $vips, private readonly KeptFiles $kept)
+    /** @param  KeptFiles  $readings  for what is small and comes in many: room of its own, so that it pushes no plate out */
+    public function __construct(private readonly Vips $vips, private readonly KeptFiles $kept, private readonly KeptFiles $readings)
     {
     }
 
@@ -107,6 +108,16 @@ final class PlateStore
     public function made(string $name, callable $make): Light
     {
         return $this->open[$name] ??= Light::open($this->vips, $this->kept->get($name, 'v', fn (string $path) => $make()->write($path)));
+    }
+
+    /**
+     * A small picture that is worked out once for each of many names; not held open.
+     *
+     * @param  callable(): Light  $make
+     */
+    public function reading(string $name, callable $make): Light
+    {
+        return Light::open($this->vips, $this->readings->get($name, 'v', fn (string $path) => $make()->write($path)));
     }
 
     /** The bytes of the tone curve. */

@@ -42,7 +42,7 @@ final readonly class Roll
         $now = Carbon::now();
         $metered = $this->finder->look($input->shot($scene, $this->outfits($user), DateTimeImmutable::createFromInterface($now)));
         $rows = [];
-        foreach ($plan as $number => ['later' => $later, 'stops' => $stops]) {
+        foreach ($plan as ['later' => $later, 'stops' => $stops]) {
             $texts = $input->texts;
             $texts['moment'] = (string) ((float) $texts['moment'] + $later);
             $texts['seed'] = (string) random_int(1, 2_000_000_000);

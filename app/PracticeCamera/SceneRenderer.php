@@ -101,7 +101,7 @@ final class SceneRenderer
         $rows = (int) round($columns / 1.5);
         $name = sprintf('meter-%s-%s-%s-%d', $scene->id, $condition->id, hash('xxh128', serialize([$framing, $condition, PlateStore::version($scene->file($scene->plates[0]), __FILE__)])), $columns);
 
-        return LuminanceGrid::of($columns, $rows, $this->plates->made($name, fn (): Light => $this->luminance($scene, $condition, $framing, $columns, $rows))->floats());
+        return LuminanceGrid::of($columns, $rows, $this->plates->reading($name, fn (): Light => $this->luminance($scene, $condition, $framing, $columns, $rows))->floats());
     }
 
     private function luminance(Scene $scene, Condition $condition, Region $framing, int $columns, int $rows): Light

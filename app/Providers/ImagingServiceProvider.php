@@ -33,8 +33,11 @@ final class ImagingServiceProvider extends ServiceProvider
         ));
         // The practice camera's own: it opens nothing but plates.
         $this->app->singleton(Vips::class, fn () => new Vips(2, opensOwnFiles: true));
-        $this->app->singleton(KeptFiles::class, fn () => new KeptFiles($this->scratch().'/kept', 1024 * 1024 * (int) config('pupil.kept_megabytes')));
-        $this->app->singleton(PlateStore::class);
+        $this->app->singleton(PlateStore::class, fn () => new PlateStore(
+            $this->app->make(Vips::class),
+            new KeptFiles($this->scratch().'/kept', 1024 * 1024 * (int) config('pupil.kept_megabytes')),
+            new KeptFiles($this->scratch().'/readings', 32 * 1024 * 1024),
+        ));
         $this->app->singleton(SceneRenderer::class);
         $this->app->singleton(TagWriter::class, fn () => new TagWriter($this->tool('exiftool')));
     }
