@@ -28,6 +28,9 @@ final class ChangedDrills extends DrillMaker
         $middle = self::settings($draw, $scene->ev100, 1);
         // Light, in thirds of a stop, that each frame has more than the middle.
         [$first, $second] = [-intdiv($thirds, 2), $thirds - intdiv($thirds, 2)];
+        // Room below, so that ISO can go down as far as it is to: what it is raised by, the time gives back.
+        $short = $which === 'iso' ? max(0, -min($first, $second) - (int) round(3 * $middle->iso->stopsAbove100())) : 0;
+        $middle = $middle->withIso(Iso::atStep((int) round(3 * $middle->iso->stopsAbove100()) + $short))->withTime(ExposureTime::atStep((int) round(3 * log($middle->time->exact, 2)) - $short));
         $frame = fn (int $more): ExposureSettings => match ($which) {
             'aperture' => $middle->withAperture(Aperture::atStep((int) max(3, min(26, round(6 * log($middle->aperture->exact, 2)) - $more)))),
             'time' => $middle->withTime(ExposureTime::atStep((int) round(3 * log($middle->time->exact, 2)) + $more)),

@@ -78,6 +78,16 @@ final class DrillsTest extends TestCase
         }
     }
 
+    public function test_in_bright_light_too_something_moved_and_by_as_much(): void
+    {
+        $bright = new DrillScene('arcade', 'The arcade', 15.0, [], true);
+        for ($seed = 1; $seed <= 120; $seed++) {
+            $drill = DrillMaker::of(DrillKind::Changed)->make($bright, 1, $seed);
+            $this->assertEqualsWithDelta(3.0, abs($drill->frames[0]->settings->ev100()->value - $drill->frames[1]->settings->ev100()->value), $drill->right === 'aperture' ? 1.5 : 0.01, $drill->question.' '.$seed);
+            $this->assertNotEquals($drill->frames[0]->settings, $drill->frames[1]->settings);
+        }
+    }
+
     public function test_the_strip_belongs_to_one_of_four_different_frames(): void
     {
         foreach ($this->drills(DrillKind::Histogram) as $drill) {
