@@ -70,7 +70,10 @@ final readonly class DepthLayers
         }
         \assert($together !== null);
 
-        return self::finished($together->placed($light->width, $light->height)->kept());
+        $whole = $together->placed($light->width, $light->height);
+
+        // What was joined from several is worked out already.
+        return self::finished(count($stretches) > 1 ? $whole : $whole->kept());
     }
 
     /** What little the parts left uncovered takes on the colour of what covers the rest. */
