@@ -40,7 +40,7 @@ final readonly class Roll
             throw new InvalidArgumentException(sprintf('The roll holds %d frames and is full. Download, hand in or remove some; nothing was taken.', self::LENGTH));
         }
         $now = Carbon::now();
-        $metered = $this->finder->look($input->shot($scene, $this->outfits($user), DateTimeImmutable::createFromInterface($now)));
+        $metered = $this->finder->look($input->shot($scene, $this->outfits($user, $scene), DateTimeImmutable::createFromInterface($now)));
         $rows = [];
         foreach ($plan as ['later' => $later, 'stops' => $stops]) {
             $texts = $input->texts;
@@ -52,7 +52,7 @@ final readonly class Roll
             if ($stops !== 0.0) {
                 $texts = $this->bracketed(new ShotInput($texts), $metered, $stops);
             }
-            $sight = $this->finder->look((new ShotInput($texts))->shot($scene, $this->outfits($user), DateTimeImmutable::createFromInterface($now)));
+            $sight = $this->finder->look((new ShotInput($texts))->shot($scene, $this->outfits($user, $scene), DateTimeImmutable::createFromInterface($now)));
             $rows[] = [$texts, $sight, $now->clone()->addMilliseconds((int) round(1000 * $later))];
         }
 
@@ -72,14 +72,18 @@ final readonly class Roll
      */
     public function shot(RollFrame $frame): Shot
     {
-        return (new ShotInput($frame->settings))->shot(Scene::find($frame->scene), $this->outfits($frame->user), DateTimeImmutable::createFromInterface($frame->taken_at));
+        $scene = Scene::find($frame->scene);
+
+        return (new ShotInput($frame->settings))->shot($scene, $this->outfits($frame->user, $scene), DateTimeImmutable::createFromInterface($frame->taken_at));
     }
 
-    public function outfits(User $user): Outfits
+    /** The person's own kit, or one that is lent where it has no lens for the scene. */
+    public function outfits(User $user, Scene $scene): Outfits
     {
         $kit = $user->kitInUse();
+        $own = $kit === null ? null : new Outfits($kit);
 
-        return $kit === null || $kit->lenses === [] ? Outfits::ofDemo() : new Outfits($kit);
+        return $own === null || $own->lensesFor($scene) === [] ? Outfits::ofDemo() : $own;
     }
 
     /**

@@ -113,15 +113,4 @@ final readonly class Scene
     {
         return [$this->view->focalLength35, round($this->view->focalLength35 / self::NARROWEST)];
     }
-
-    /** @throws InvalidArgumentException */
-    public function place(string $id): Place
-    {
-        foreach ($this->places as $place) {
-            if ($place->id === $id) {
-                return $place;
-            }
-        }
-        throw new InvalidArgumentException(sprintf('The scene "%s" has no place "%s".', $this->id, $id));
-    }
 }

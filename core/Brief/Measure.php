@@ -45,6 +45,9 @@ enum Measure: string
     case Reason = 'said.reason';
     case Idea = 'said.idea';
 
+    /** More stops than any time on a dial lies from any hand-held limit. */
+    private const ALL_ROOM = 20.0;
+
     public function label(): string
     {
         return match ($this) {
@@ -113,7 +116,7 @@ enum Measure: string
             self::Compensation => $record->compensation,
             self::FocalLength35 => $record->focalLength35,
             self::IsoSlack => $situation->isoSlack()?->value,
-            self::ShakeRoom => $record->exposureTime === null ? null : $situation->handHeldLimit()?->roomFor($record->exposureTime->exact)->value,
+            self::ShakeRoom => self::shakeRoom($situation),
             self::MovementBandError => self::bandError($situation),
             self::StarRoom => $record->exposureTime === null || $situation->starLimit() === null ? null : Stops::ofRatio($situation->starLimit() / $record->exposureTime->exact)->value,
             self::MeanStops => $measures->tone->meanStops,
@@ -150,11 +153,11 @@ enum Measure: string
             self::PlacementError => [Need::Subject, Need::Placement],
             self::SubjectMean, self::SubjectLostHighlights, self::SubjectBlockedShadows, self::SubjectShare => [Need::Subject],
             self::SubjectSharpness => [Need::Subject, Need::FocusMap],
-            self::EyeSharpness => [Need::FocusMap],
+            self::EyeSharpness => [Need::Eye, Need::FocusMap],
             self::IsoSlack => [Need::Support, Need::Iso, Need::ExposureTime, Need::FocalLength, Need::Format],
             self::ShakeRoom => [Need::Support, Need::ExposureTime, Need::FocalLength, Need::Format],
             self::MovementBandError => [Need::Movement, Need::ExposureTime],
-            self::StarRoom => [Need::ExposureTime, Need::FocalLength, Need::Format],
+            self::StarRoom => [Need::Stars, Need::ExposureTime, Need::FocalLength, Need::Format],
             self::Tilt, self::Symmetry, self::EdgeDistractions => [Need::Composition],
             self::OverSaturated => [Need::Colour],
             self::Metering, self::Flash, self::WhiteBalance, self::Compensation,
@@ -171,6 +174,18 @@ enum Measure: string
             self::Support => Support::tryFrom($value)?->label() ?? $value,
             self::Idea => \TruePupil\Core\Intent\Idea::tryFrom($value)?->label() ?? $value,
             default => $value,
+        };
+    }
+
+    /** On a tripod hands set no limit, and there is all the room that anybody could ask for. */
+    private static function shakeRoom(Situation $situation): ?float
+    {
+        $time = $situation->record->exposureTime?->exact;
+
+        return match (true) {
+            $time === null => null,
+            $situation->record->support === Support::Tripod => self::ALL_ROOM,
+            default => $situation->handHeldLimit()?->roomFor($time)->value,
         };
     }
 

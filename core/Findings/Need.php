@@ -23,6 +23,8 @@ enum Need: string
     case FocusMap = 'focusMap';
     case Composition = 'composition';
     case Colour = 'colour';
+    case Eye = 'eye';
+    case Stars = 'stars';
 
     public function label(): string
     {
@@ -40,6 +42,8 @@ enum Need: string
             self::Distance => 'the distance of the subject',
             self::Depth => 'from where to where it should look sharp',
             self::FocusMap, self::Composition, self::Colour => 'a newer measuring of the picture',
+            self::Eye => 'the eye, marked on the picture',
+            self::Stars => 'whether stars are meant to stay points',
             self::Movement => 'whether something moves, how fast, and how it should look',
         };
     }
@@ -52,6 +56,8 @@ enum Need: string
             self::ExposureTime => $situation->record->exposureTime !== null,
             self::Mode => $situation->record->mode->value !== 'unknown',
             self::Subject => $situation->measures->subject !== null,
+            self::Eye => $situation->measures->focus?->eyeRatio !== null,
+            self::Stars => $situation->intent->stars,
             self::Placement => $situation->wanted !== null,
             self::FocalLength => $situation->record->focalLength !== null,
             self::Format => $situation->format() !== null,

@@ -11,7 +11,7 @@ use TruePupil\Core\Sensor\Format;
 final class StarTrail
 {
     /** The sky's turning, radians per second (one turn in a sidereal day of 86 164 s). */
-    private const TURNING = 7.2921e-5;
+    public const TURNING = 7.2921e-5;
 
     /** The rough rule: 500/(crop·f), seconds. Focal length in mm. @throws InvalidOptics */
     public static function roughLimit(float $focalLength, Format $format): float

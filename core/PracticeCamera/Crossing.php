@@ -12,9 +12,8 @@ final readonly class Crossing
      * @param  float  $distance  m, of its lane
      * @param  float  $start  m from the plate's middle at moment 0, negative to the left
      * @param  float  $sunFrom  m from the plate's middle: right of it the sun shines on the lane
-     * @param  float  $length  m
      */
-    public function __construct(public float $speed, public float $distance, public float $start, public float $sunFrom, public float $length)
+    public function __construct(public float $speed, public float $distance, public float $start, public float $sunFrom)
     {
     }
 

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\PracticeCamera;
 
+use TruePupil\Core\Motion\StarTrail;
+
 /**
  * A made-up night sky that turns as the real one does, once in a sidereal day about the pole. The numbers of stars by
  * brightness are those of the real sky, their places are not.
  */
 final readonly class StarField
 {
-    /** Radians per second. */
-    private const TURNING = 7.2921e-5;
-
     /** Lux from a star of magnitude 0 (above the air, V band). */
     private const LUX = 2.54e-6;
 
@@ -41,7 +40,7 @@ final readonly class StarField
             if ($middle === null || $middle['x'] < -0.1 || $middle['x'] > 1.1 || $middle['y'] < -0.1 || $middle['y'] > 1.1) {
                 continue;
             }
-            $length = self::TURNING * cos($declination) * $seconds * $view->focalLength35 / 36;
+            $length = StarTrail::TURNING * cos($declination) * $seconds * $view->focalLength35 / 36;
             $count = 1 + (int) ceil($length / $step);
             $points = [];
             for ($i = 0; $i < $count; $i++) {
@@ -71,7 +70,7 @@ final readonly class StarField
     /** @return ?array{x: float, y: float} */
     private function place(Viewpoint $view, float $rightAscension, float $declination, float $time): ?array
     {
-        $hourAngle = self::TURNING * $time - $rightAscension;
+        $hourAngle = StarTrail::TURNING * $time - $rightAscension;
         $latitude = deg2rad($this->latitude);
         // To the west, to the south and up, then turned to how the plate faces.
         $west = cos($declination) * sin($hourAngle);

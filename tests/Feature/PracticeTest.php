@@ -40,6 +40,17 @@ final class PracticeTest extends TestCase
         $sight->assertSee('data-ev', false);
     }
 
+    public function test_a_kit_without_a_lens_for_the_scene_is_lent_one(): void
+    {
+        Queue::fake();
+        $world = World::make();
+        $world->student->update(['kit' => ['body' => ['name' => 'Long one', 'format' => '36x24'], 'lenses' => [['name' => 'Very long', 'minFocal' => 400, 'widestAtMin' => 5.6]], 'supports' => ['hand']]]);
+        $this->actingAs($world->student)->get(route('practice.show', 'arcade'))->assertOk()->assertSee('lends you one')->assertSee('data-sight', false);
+        $this->actingAs($world->student)->post(route('practice.press', 'arcade'), self::SET)->assertOk()->assertSee('One frame taken.');
+        // Where nothing was seen yet, nothing is said of what was seen last.
+        $this->actingAs($world->student)->get(route('practice.show', ['scene' => 'arcade', 'focal' => '300']))->assertOk()->assertDontSee('saw last')->assertSee('300');
+    }
+
     public function test_each_pattern_says_its_own(): void
     {
         $world = World::make();

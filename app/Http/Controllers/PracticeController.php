@@ -40,7 +40,7 @@ final class PracticeController extends Controller
     {
         $found = $this->scene($scene);
         $input = $this->input($request);
-        $outfits = $this->roll->outfits($request->user());
+        $outfits = $this->roll->outfits($request->user(), $found);
         [$view, $problem] = [null, null];
         try {
             $sight = app(Finder::class)->look($input->shot($found, $outfits, new DateTimeImmutable));
@@ -56,6 +56,7 @@ final class PracticeController extends Controller
         }
 
         return view('practice.show', [
+            'isLent' => $request->user()->kit !== null && $request->user()->kitInUse()?->body->name !== $outfits->kit->body->name,
             'scene' => $found, 'view' => $view, 'problem' => $problem, 'dials' => new FinderDials($found, $outfits, $input),
             'roll' => $this->frames($request->user()), 'briefs' => SetBrief::open($request->user()),
         ]);
@@ -65,7 +66,8 @@ final class PracticeController extends Controller
     public function patterns(Request $request, string $scene): View
     {
         try {
-            $sight = app(Finder::class)->look($this->input($request)->shot($this->scene($scene), $this->roll->outfits($request->user()), new DateTimeImmutable));
+            $found = $this->scene($scene);
+            $sight = app(Finder::class)->look($this->input($request)->shot($found, $this->roll->outfits($request->user(), $found), new DateTimeImmutable));
 
             return view('practice.patterns', ['verdicts' => $sight->verdicts()]);
         } catch (InvalidArgumentException $problem) {

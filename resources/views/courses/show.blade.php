@@ -35,7 +35,7 @@
                                     @if ($role !== Role::Student)<th scope="row">{{ $attempt->user->name }}</th>@endif
                                     <td class="num-left">{{ $attempt->number }}</td>
                                     <td><span class="state state-{{ $attempt->state->value }}">{{ $attempt->state->label() }}</span></td>
-                                    <td class="fine">{{ ($attempt->returned_at ?? $attempt->opened_at ?? $attempt->handed_in_at ?? $attempt->created_at)->format('j M, H:i') }}</td>
+                                    <td class="fine">{{ ($attempt->returned_at ?? $attempt->opened_at ?? $attempt->handed_in_at ?? $attempt->created_at)->clone()->setTimezone($course->timezone)->format('j M, H:i') }}</td>
                                     <td>
                                         @if ($role === Role::Student)
                                             @if ($attempt->state === AttemptState::Returned)<a href="{{ route('attempts.return', $attempt) }}">Read the return</a>

@@ -1,1 +1,1 @@
-<p class="word word-problem">{{ $problem }} The finder still shows what you saw last.</p>
+<p class="word word-problem">{{ $problem }}@if ($isSeen ?? true) The finder still shows what you saw last.@endif</p>

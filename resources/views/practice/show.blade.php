@@ -10,11 +10,12 @@
         </details>
     </div>
     <p class="scene-purpose">{{ $scene->purpose }} @if ($scene->caution)<b>Take care:</b> {{ $scene->caution }} @endif</p>
+    @if ($isLent)<p class="word word-done">No lens of your kit shows this scene, so the practice camera lends you one.</p>@endif
     <form id="finder" class="finder" method="get" action="{{ route('practice.show', $scene->id) }}" data-finder
           hx-get="{{ route('practice.show', $scene->id) }}" hx-trigger="change delay:40ms, look, submit" hx-target="#sight" hx-swap="innerHTML" hx-sync="this:replace" hx-replace-url="false">
         @csrf
         <div class="finder-sight">
-            <div id="finder-problem" role="alert">@if ($problem)@include('practice.problem')@endif</div>
+            <div id="finder-problem" role="alert">@if ($problem)@include('practice.problem', ['isSeen' => false])@endif</div>
             <div id="sight">@if ($view)@include('practice.sight')@endif</div>
         </div>
         <div class="finder-dials sheet">

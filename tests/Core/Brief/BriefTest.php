@@ -120,7 +120,8 @@ final class BriefTest extends TestCase
         yield 'the support, as a word' => [Measure::Support, Situations::make(support: Support::Tripod), 'tripod'];
         yield 'a support that nobody named' => [Measure::Support, Situations::make(support: null), null];
         yield 'two stops of room by hand at 50 mm' => [Measure::ShakeRoom, Situations::make(t: 1 / 200), 2.02];
-        yield 'no limit on a tripod' => [Measure::ShakeRoom, Situations::make(support: Support::Tripod), null];
+        yield 'all the room there is on a tripod' => [Measure::ShakeRoom, Situations::make(support: Support::Tripod), 20.0];
+        yield 'no room is known where nobody said what held it' => [Measure::ShakeRoom, Situations::make(support: null), null];
         yield 'silk at a second' => [Measure::MovementBandError, Situations::make(t: 1.0, intent: new Intent(movement: new Movement(MovementLook::Silk))), 0.0];
         yield 'three stops too short for silk' => [Measure::MovementBandError, Situations::make(t: 1 / 16, intent: new Intent(movement: new Movement(MovementLook::Silk))), -3.0];
         yield 'no look was wanted' => [Measure::MovementBandError, Situations::make(t: 1.0), null];
@@ -131,6 +132,14 @@ final class BriefTest extends TestCase
         yield 'blanks are no reason' => [Measure::Reason, Situations::make(reason: '  '), 'none'];
         yield 'an idea' => [Measure::Idea, Situations::make(intent: new Intent(idea: Idea::Symmetry)), 'symmetry'];
         yield 'no stars were meant' => [Measure::StarRoom, Situations::make(t: 20), null];
+    }
+
+    public function test_an_eye_that_was_not_marked_and_stars_that_were_not_meant_are_asked_for(): void
+    {
+        $this->assertSame(Need::Eye, Measure::EyeSharpness->needs()[0]);
+        $this->assertFalse(Need::Eye->isKnownIn(Situations::make()));
+        $this->assertFalse(Need::Stars->isKnownIn(Situations::make()));
+        $this->assertTrue(Need::Stars->isKnownIn(Situations::make(intent: new Intent(stars: true))));
     }
 
     public function test_words_are_said_in_full(): void

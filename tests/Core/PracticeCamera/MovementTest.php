@@ -111,7 +111,7 @@ final class MovementTest extends TestCase
     public function test_what_crosses_streaks_less_the_more_it_is_followed_and_the_rest_streaks_more(): void
     {
         $view = new Viewpoint([0, 1, -8], [0, 1, 0], 36);
-        $crossing = new Crossing(4.0, 8.0, -3.0, 0.0, 2.0);
+        $crossing = new Crossing(4.0, 8.0, -3.0, 0.0);
         $this->assertSame(1.0, $crossing->at(1.0));
         $this->assertEqualsWithDelta(4.0 / 50 / 8, $crossing->streak($view, 1 / 50, 0.0), 1e-12);
         $this->assertSame(0.0, $crossing->streak($view, 1 / 50, 1.0));
