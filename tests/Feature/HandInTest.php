@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Briefs\BriefLibrary;
 use App\HandIn\HandIn;
 use App\HandIn\PictureStore;
 use App\Jobs\JudgeFrame;
@@ -54,6 +55,31 @@ final class HandInTest extends TestCase
         $this->travel(5)->minutes();
         $this->post(route('attempts.hand-in', $frame->attempt))->assertRedirect();
         $this->assertEquals($handedIn, $frame->attempt->fresh()->handed_in_at, 'a second click changes nothing');
+    }
+
+    public function test_every_ready_brief_can_be_handed_in_for_and_asks_only_what_it_offers(): void
+    {
+        $world = World::make();
+        $this->actingAs($world->student);
+        foreach (app(BriefLibrary::class)->all() as $brief) {
+            $setBrief = $world->course->setBriefs()->firstOrCreate(['brief_id' => $brief->id], ['brief' => app(BriefLibrary::class)->data($brief->id)]);
+            $next = $this->post(route('frames.store', $setBrief), ['picture' => World::upload(Pictures::jpeg(patch: 100 + $brief->number))], ['Accept' => 'application/json'])->assertCreated()->json('next');
+            $page = $this->get($next)->assertOk();
+            $brief->placements === [] ? $page->assertDontSee('Which subject is it?') : $page->assertSee('Which subject is it?');
+            $frame = $setBrief->attempts()->sole()->frames()->sole();
+            $form = World::form();
+            if ($brief->placements === []) {
+                unset($form['placement_id']);
+            }
+            $this->put(route('frames.update', $frame), $form)->assertSessionHasNoErrors();
+            $this->assertSame(FrameState::Judged, $frame->refresh()->state, $brief->id);
+            $this->assertCount(count($brief->checks), $frame->checks);
+            $this->get($next)->assertOk()->assertSee('Checks of the brief');
+            $this->post(route('attempts.hand-in', $frame->attempt))->assertRedirect();
+            $this->assertSame(AttemptState::Waiting, $frame->attempt->fresh()->state, $brief->id);
+            $this->actingAs($world->instructor)->get(route('desk.show', $frame->attempt))->assertOk()->assertSee($brief->checks[0]->sentence);
+            $this->actingAs($world->student);
+        }
     }
 
     public function test_a_picture_is_stored_once_by_its_content_and_outside_the_web_root(): void

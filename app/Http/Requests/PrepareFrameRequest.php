@@ -30,7 +30,8 @@ final class PrepareFrameRequest extends FormRequest
         $percent = ['required', 'numeric', 'min:0', 'max:100'];
 
         return [
-            'placement_id' => ['required', Rule::in($placements)],
+            // Not every brief offers subjects to choose from.
+            'placement_id' => $placements === [] ? ['prohibited'] : ['required', Rule::in($placements)],
             'subject' => ['required', 'array:x,y,width,height'],
             'subject.x' => $percent,
             'subject.y' => $percent,
@@ -61,7 +62,7 @@ final class PrepareFrameRequest extends FormRequest
         ];
     }
 
-    /** @return array{typed: array<string, ?string>, intent: array<string, mixed>, subject: array{x: float, y: float, width: float, height: float}, marks: list<array{kind: string, points: list<array{float, float}>}>, placement_id: string, about: ?string, reason: ?string} */
+    /** @return array{typed: array<string, ?string>, intent: array<string, mixed>, subject: array{x: float, y: float, width: float, height: float}, marks: list<array{kind: string, points: list<array{float, float}>}>, placement_id: ?string, about: ?string, reason: ?string} */
     public function prepared(): array
     {
         $share = fn (string $key): float => (float) $this->input('subject.'.$key) / 100;
@@ -77,7 +78,7 @@ final class PrepareFrameRequest extends FormRequest
                 'height' => min($share('height'), 1 - $share('y')),
             ],
             'marks' => MarksInput::read((array) $this->input('marks', []))->toArray(),
-            'placement_id' => (string) $this->input('placement_id'),
+            'placement_id' => $this->input('placement_id') === null ? null : (string) $this->input('placement_id'),
             'about' => $this->input('about'),
             'reason' => $this->input('reason'),
         ];

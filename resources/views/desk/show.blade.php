@@ -36,7 +36,7 @@
                 @if ($frame->about || $frame->reason)
                     <section class="sheet said"><h2>In the student's words</h2>
                         @if ($frame->about)<p>{{ $frame->about }}</p>@endif
-                        @if ($frame->reason)<p><span class="fine">exposed this way because</span> {{ $frame->reason }}</p>@endif
+                        @if ($frame->reason)<p><span class="fine">{{ $brief->placements ? 'exposed this way because' : 'taken this way because' }}</span> {{ $frame->reason }}</p>@endif
                     </section>
                 @endif
                 <section class="sheet"><h2>Checks</h2><x-checks :checks="$view->checks()"/></section>

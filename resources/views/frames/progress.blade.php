@@ -35,15 +35,15 @@
         </div>
         <div class="prepare-side">
             @if ($attempt->state === AttemptState::Draft)
-                <fieldset>
+                @if ($brief->placements)<fieldset>
                     <legend>Which subject is it?</legend>
                     @foreach ($brief->placements as $placement)
                         <label class="choice"><input type="radio" name="placement_id" value="{{ $placement->id }}" required @checked(old('placement_id', $frame->placement_id) === $placement->id)> {{ ucfirst($placement->label) }} <span class="fine">belongs at {{ $placement->stops->signed() }} stops from mid-grey</span></label>
                     @endforeach
-                </fieldset>
+                </fieldset>@endif
                 <label for="about">What is the picture about?</label>
                 <textarea id="about" name="about" rows="2" maxlength="2000" data-keep="about-{{ $frame->id }}">{{ old('about', $frame->about) }}</textarea>
-                <label for="reason">Why did you expose it this way?</label>
+                <label for="reason">{{ $brief->placements ? 'Why did you expose it this way?' : 'Why did you take it this way?' }}</label>
                 <textarea id="reason" name="reason" rows="2" maxlength="2000" data-keep="reason-{{ $frame->id }}">{{ old('reason', $frame->reason) }}</textarea>
                 @include('frames.intent')
             @else
