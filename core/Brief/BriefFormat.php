@@ -25,22 +25,46 @@ final class BriefFormat
             throw InvalidBrief::at('format', sprintf('expected "%s" version %d', self::FORMAT, self::VERSION));
         }
 
+        $frames = max(1, (int) self::number($data, 'frames'));
+        $rows = isset($data['rows']) ? array_map(self::row(...), self::parts($data, 'rows')) : [];
+        $checks = array_map(self::check(...), self::parts($data, 'checks'));
+        foreach ($checks as $check) {
+            if ($check->row !== null && ! in_array($check->row, array_map(fn (Row $row): string => $row->id, $rows), true)) {
+                throw InvalidBrief::at('checks', sprintf('"%s" is asked of row "%s", which is not among the rows', $check->id, $check->row));
+            }
+        }
+
         return new Brief(
             id: self::text($data, 'id'),
             number: (int) self::number($data, 'number'),
             title: self::text($data, 'title'),
             purpose: self::text($data, 'purpose'),
             task: self::texts($data, 'task'),
-            frames: max(1, (int) self::number($data, 'frames')),
+            frames: $frames,
             cautions: self::texts($data, 'cautions'),
             placements: array_map(self::placement(...), self::parts($data, 'placements')),
-            checks: array_map(self::check(...), self::parts($data, 'checks')),
+            checks: $checks,
             decisions: array_map(
                 fn (string $value): DecisionAsked => DecisionAsked::tryFrom($value) ?? throw InvalidBrief::at('decisions', 'expected some of '.implode(', ', array_column(DecisionAsked::cases(), 'value'))),
                 isset($data['decisions']) ? self::texts($data, 'decisions') : [],
             ),
             series: ! isset($data['series']) ? null : (SeriesKind::tryFrom(self::text($data, 'series'))
                 ?? throw InvalidBrief::at('series', 'expected one of '.implode(', ', array_column(SeriesKind::cases(), 'value')))),
+            rows: $rows,
+            most: isset($data['most']) ? (int) self::number($data, 'most') : null,
+            revision: isset($data['revision']) ? max(1, (int) self::number($data, 'revision')) : 1,
+            scene: isset($data['scene']) ? self::text($data, 'scene') : null,
+            prompts: isset($data['prompts']) ? self::texts($data, 'prompts') : [],
+        );
+    }
+
+    /** @param  array<mixed>  $data */
+    private static function row(array $data): Row
+    {
+        return new Row(
+            self::text($data, 'id'), self::text($data, 'label'),
+            SeriesKind::tryFrom(self::text($data, 'series')) ?? throw InvalidBrief::at('rows', 'expected a series of '.implode(', ', array_column(SeriesKind::cases(), 'value'))),
+            max(2, (int) self::number($data, 'frames')),
         );
     }
 
@@ -67,6 +91,7 @@ final class BriefFormat
             tolerance: isset($data['tolerance']) ? self::number($data, 'tolerance') : 0.0,
             sentence: self::text($data, 'sentence'),
             reason: self::text($data, 'reason'),
+            row: isset($data['row']) ? self::text($data, 'row') : null,
         );
     }
 

@@ -15,6 +15,7 @@ final readonly class Check
      * @param  float  $tolerance  how far beyond the limit still counts as close, in the measure's unit
      * @param  string  $sentence  the demand in plain words
      * @param  string  $reason  why the brief asks for it, in one line
+     * @param  ?string  $row  the row of the brief that it is asked of; every frame where null
      */
     public function __construct(
         public string $id,
@@ -24,7 +25,15 @@ final readonly class Check
         public float $tolerance,
         public string $sentence,
         public string $reason,
+        public ?string $row = null,
     ) {
+    }
+
+    /** Whether it is asked of this frame: what is said of a row is said once, with its last frame. */
+    public function concerns(Situation $situation): bool
+    {
+        return ($this->row === null || $this->row === $situation->row)
+            && (! $this->measure->isOfSeries() || ! $situation->isWithinRow);
     }
 
     public function evaluate(Situation $situation): CheckResult

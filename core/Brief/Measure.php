@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Brief;
 
+use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Intent\Idea;
+use TruePupil\Core\Metering\MeteringPattern;
+use TruePupil\Core\Plan\PlanComparison;
 
 /** What a check can look at: what was recorded, what the pixels say, and how the two meet what was intended. */
 enum Measure: string
@@ -42,6 +47,27 @@ enum Measure: string
     case Symmetry = 'composition.symmetry';
     case EdgeDistractions = 'composition.edges';
     case OverSaturated = 'colour.overSaturatedPct';
+    case FileFormat = 'record.fileFormat';
+    case ColourSpace = 'record.colourSpace';
+    case FocusMode = 'record.focusMode';
+    case SeriesFrames = 'series.frames';
+    case SeriesMoving = 'series.moving';
+    case SeriesExposureRange = 'series.exposureRange';
+    case SeriesApertureRange = 'series.apertureRange';
+    case SeriesTimeRange = 'series.timeRange';
+    case SeriesIsoRange = 'series.isoRange';
+    case SeriesStepError = 'series.stepError';
+    case SeriesGap = 'series.longestGap';
+    case SeriesShift = 'series.shiftPct';
+    case SeriesCovered = 'series.coveredStops';
+    case SeriesLost = 'series.lostPct';
+    case SeriesFocalRange = 'series.focalRange';
+    case FilmIndex = 'film.exposureIndexStops';
+    case FilmSunRule = 'film.sunRuleStops';
+    case PlanGiven = 'plan.given';
+    case PlanMinutes = 'plan.minutesOff';
+    case PlanSettings = 'plan.settingsOff';
+    case SunAltitude = 'sun.altitude';
     case Reason = 'said.reason';
     case Idea = 'said.idea';
 
@@ -81,6 +107,27 @@ enum Measure: string
             self::Symmetry => 'symmetry about the middle',
             self::EdgeDistractions => 'distractions at the edges',
             self::OverSaturated => 'over-saturated share',
+            self::FileFormat => 'file format',
+            self::ColourSpace => 'colour space',
+            self::FocusMode => 'focus mode',
+            self::SeriesFrames => 'frames in the row',
+            self::SeriesMoving => 'what moves in the row',
+            self::SeriesExposureRange => 'exposure from the darkest frame of the row to the brightest',
+            self::SeriesApertureRange => 'aperture across the row',
+            self::SeriesTimeRange => 'exposure time across the row',
+            self::SeriesIsoRange => 'ISO across the row',
+            self::SeriesStepError => 'largest difference between steps of the row',
+            self::SeriesGap => 'longest wait between frames of the row',
+            self::SeriesShift => 'largest shift between frames of the row',
+            self::SeriesCovered => 'range that the frames of the row hold between them',
+            self::SeriesLost => 'highlights lost even in the darkest frame of the row',
+            self::SeriesFocalRange => 'focal length across the row, as on 36 × 24 mm',
+            self::FilmIndex => 'light beyond the box speed of the film',
+            self::FilmSunRule => 'exposure beyond the bright-sun rule',
+            self::PlanGiven => 'plan',
+            self::PlanMinutes => 'time from the planned moment',
+            self::PlanSettings => 'planned values that were not kept',
+            self::SunAltitude => 'height of the sun',
             self::Reason => 'reason',
             self::Idea => 'idea of the composition',
         };
@@ -92,9 +139,13 @@ enum Measure: string
             self::PlacementError, self::IsoSlack, self::ShakeRoom, self::MovementBandError, self::StarRoom, self::Compensation,
             self::MeanStops, self::UsedStops, self::BrightEnd, self::SubjectMean => 'stops',
             self::SubjectLostHighlights, self::SubjectBlockedShadows, self::LostHighlights, self::BlockedShadows, self::SubjectShare, self::OverSaturated => '%',
-            self::ExposureTime => 's',
-            self::FocalLength35 => 'mm',
-            self::Tilt => '°',
+            self::SeriesExposureRange, self::SeriesApertureRange, self::SeriesTimeRange, self::SeriesIsoRange, self::SeriesStepError, self::SeriesCovered, self::FilmIndex, self::FilmSunRule => 'stops',
+            self::SeriesLost, self::SeriesShift => '%',
+            self::ExposureTime, self::SeriesGap => 's',
+            self::FocalLength35, self::SeriesFocalRange => 'mm',
+            self::PlanMinutes => 'min',
+            self::Tilt, self::SunAltitude => '°',
+            self::FileFormat, self::ColourSpace, self::FocusMode, self::SeriesFrames, self::SeriesMoving, self::PlanGiven, self::PlanSettings,
             self::Mode, self::Metering, self::Support, self::Flash, self::WhiteBalance, self::FNumber, self::Iso, self::SubjectSharpness, self::EyeSharpness, self::Symmetry, self::EdgeDistractions, self::Reason, self::Idea => '',
         };
     }
@@ -135,6 +186,18 @@ enum Measure: string
             self::Symmetry => $measures->composition?->symmetry,
             self::EdgeDistractions => $measures->composition === null ? null : (float) count($measures->composition->edges),
             self::OverSaturated => $measures->colour?->overSaturatedPct,
+            self::FileFormat => $situation->fileFormat === null || isset($this->words()[$situation->fileFormat]) ? $situation->fileFormat : 'raw',
+            self::ColourSpace => $situation->colourSpace === null ? null : (str_contains($situation->colourSpace, 'sRGB') ? 'sRGB' : 'other'),
+            self::FocusMode => $record->focusMode?->value,
+            self::SeriesFrames => $situation->series === null ? null : (float) $situation->rowFrames,
+            self::SeriesMoving, self::SeriesExposureRange, self::SeriesApertureRange, self::SeriesTimeRange, self::SeriesIsoRange, self::SeriesStepError,
+            self::SeriesGap, self::SeriesShift, self::SeriesCovered, self::SeriesLost, self::SeriesFocalRange => RowMeasures::of($this, $situation),
+            self::FilmIndex => $record->iso === null ? null : $situation->kit?->film?->generosity($record->iso)->value,
+            self::FilmSunRule => $record->settings() === null ? null : Ev100::BRIGHT_SUN - $record->settings()->ev100()->value,
+            self::PlanGiven => $situation->plan === null ? 'none' : 'given',
+            self::PlanMinutes => $record->takenAt === null ? null : $situation->plan?->outing?->minutesOff($record->takenAt),
+            self::PlanSettings => $situation->plan === null ? null : self::planMoved($situation),
+            self::SunAltitude => $record->takenAt === null ? null : $situation->plan?->outing?->sunAltitude($record->takenAt),
             self::Reason => trim((string) $situation->reason) === '' ? 'none' : 'given',
             self::Idea => $situation->intent->idea->value ?? 'none',
         };
@@ -158,23 +221,63 @@ enum Measure: string
             self::ShakeRoom => [Need::Support, Need::ExposureTime, Need::FocalLength, Need::Format],
             self::MovementBandError => [Need::Movement, Need::ExposureTime],
             self::StarRoom => [Need::Stars, Need::ExposureTime, Need::FocalLength, Need::Format],
+            self::SeriesFrames, self::SeriesMoving, self::SeriesExposureRange, self::SeriesApertureRange, self::SeriesTimeRange, self::SeriesIsoRange, self::SeriesStepError,
+            self::SeriesGap, self::SeriesShift, self::SeriesCovered, self::SeriesLost, self::SeriesFocalRange => [Need::Series],
+            self::FilmIndex => [Need::Film, Need::Iso],
+            self::FilmSunRule => [Need::Settings],
+            self::PlanSettings => [Need::Plan],
+            self::PlanMinutes, self::SunAltitude => [Need::TakenAtPlace, Need::TakenAt],
             self::Tilt, self::Symmetry, self::EdgeDistractions => [Need::Composition],
             self::OverSaturated => [Need::Colour],
             self::Metering, self::Flash, self::WhiteBalance, self::Compensation,
+            self::FileFormat, self::ColourSpace, self::FocusMode, self::PlanGiven,
             self::MeanStops, self::UsedStops, self::BrightEnd, self::LostHighlights, self::BlockedShadows, self::Reason, self::Idea => [],
         };
+    }
+
+    /** Whether it is said of a row of frames, and not of one. */
+    public function isOfSeries(): bool
+    {
+        return str_starts_with($this->value, 'series.');
+    }
+
+    /** @return array<string, string> the words that it can be, each in full; none where it is a number */
+    public function words(): array
+    {
+        return match ($this) {
+            self::Mode => self::labels(ExposureMode::cases()),
+            self::Metering => self::labels(MeteringPattern::cases()),
+            self::Support => self::labels(Support::cases()),
+            self::FocusMode => ['single' => 'single', 'continuous' => 'continuous', 'manual' => 'by hand'],
+            self::Flash => ['fired' => 'fired', 'off' => 'off'],
+            self::WhiteBalance => ['auto' => 'automatic', 'set' => 'set by hand'],
+            self::FileFormat => ['JPEG' => 'JPEG', 'HEIC' => 'HEIC', 'TIFF' => 'TIFF', 'PNG' => 'PNG', 'WEBP' => 'WebP', 'raw' => 'camera raw'],
+            self::ColourSpace => ['sRGB' => 'sRGB', 'other' => 'another colour space'],
+            self::SeriesMoving => ['aperture' => 'only the aperture', 'time' => 'only the exposure time', 'iso' => 'only ISO', 'several' => 'several values', 'none' => 'nothing'],
+            self::PlanGiven, self::Reason => ['given' => 'given', 'none' => 'none'],
+            self::Idea => ['none' => 'none', ...self::labels(Idea::cases())],
+            default => [],
+        };
+    }
+
+    /**
+     * @param  list<ExposureMode|MeteringPattern|Support|Idea>  $cases
+     * @return array<string, string>
+     */
+    private static function labels(array $cases): array
+    {
+        $labels = [];
+        foreach ($cases as $case) {
+            $labels[$case->value] = $case->label();
+        }
+
+        return $labels;
     }
 
     /** A value in words where it is a word. */
     public function word(string $value): string
     {
-        return match ($this) {
-            self::Mode => \TruePupil\Core\Capture\ExposureMode::tryFrom($value)?->label() ?? $value,
-            self::Metering => \TruePupil\Core\Metering\MeteringPattern::tryFrom($value)?->label() ?? $value,
-            self::Support => Support::tryFrom($value)?->label() ?? $value,
-            self::Idea => \TruePupil\Core\Intent\Idea::tryFrom($value)?->label() ?? $value,
-            default => $value,
-        };
+        return $this->words()[$value] ?? $value;
     }
 
     /** On a tripod hands set no limit, and there is all the room that anybody could ask for. */
@@ -187,6 +290,13 @@ enum Measure: string
             $situation->record->support === Support::Tripod => self::ALL_ROOM,
             default => $situation->handHeldLimit()?->roomFor($time)->value,
         };
+    }
+
+    private static function planMoved(Situation $situation): ?float
+    {
+        $comparison = PlanComparison::of($situation->plan, $situation->record);
+
+        return $comparison === null ? null : (float) count($comparison->moved());
     }
 
     /** Stops that the time lies outside the band of the look that was wanted: too short is negative, too long positive. */

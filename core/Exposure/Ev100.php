@@ -18,6 +18,9 @@ final readonly class Ev100
     /** lx (ISO 2720, incident light). */
     public const C = 250.0;
 
+    /** EV100 of the bright-sun rule: f/16 at 1/ISO s, log2(16² · 100). */
+    public const BRIGHT_SUN = 14.643856189774725;
+
     private function __construct(public float $value)
     {
     }

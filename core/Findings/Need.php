@@ -25,6 +25,11 @@ enum Need: string
     case Colour = 'colour';
     case Eye = 'eye';
     case Stars = 'stars';
+    case Series = 'series';
+    case Film = 'film';
+    case Plan = 'plan';
+    case TakenAt = 'takenAt';
+    case TakenAtPlace = 'place';
 
     public function label(): string
     {
@@ -44,6 +49,11 @@ enum Need: string
             self::FocusMap, self::Composition, self::Colour => 'a newer measuring of the picture',
             self::Eye => 'the eye, marked on the picture',
             self::Stars => 'whether stars are meant to stay points',
+            self::Series => 'the other frames of the row, with aperture, exposure time and ISO',
+            self::Film => 'the film, in the kit',
+            self::Plan => 'a plan for this brief',
+            self::TakenAt => 'when the picture was taken',
+            self::TakenAtPlace => 'a plan with a date and a place',
             self::Movement => 'whether something moves, how fast, and how it should look',
         };
     }
@@ -58,6 +68,11 @@ enum Need: string
             self::Subject => $situation->measures->subject !== null,
             self::Eye => $situation->measures->focus?->eyeRatio !== null,
             self::Stars => $situation->intent->stars,
+            self::Series => $situation->series !== null,
+            self::Film => $situation->kit?->film !== null,
+            self::Plan => $situation->plan !== null,
+            self::TakenAt => $situation->record->takenAt !== null,
+            self::TakenAtPlace => $situation->plan?->outing !== null,
             self::Placement => $situation->wanted !== null,
             self::FocalLength => $situation->record->focalLength !== null,
             self::Format => $situation->format() !== null,

@@ -65,6 +65,12 @@ final readonly class Situation
         public array $rowPictures = [],
         /** @var list<ToneMeasures> tones of the frames of the row, in its order; empty while one is not measured */
         public array $rowTones = [],
+        /** The row of the brief that this frame belongs to. */
+        public ?string $row = null,
+        /** Whether it belongs to a row and is not the last of it. */
+        public bool $isWithinRow = false,
+        /** How many frames the row has, this one counted. */
+        public int $rowFrames = 1,
     ) {
     }
 

@@ -35,6 +35,8 @@ final readonly class Plan
         public ?Ev100 $light = null,
         public ?Ev100 $shadowReading = null,
         public Intent $intent = new Intent,
+        /** Where and when. */
+        public ?Outing $outing = null,
     ) {
     }
 

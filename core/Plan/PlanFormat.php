@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Plan;
 
+use DateTimeImmutable;
+use Exception;
 use InvalidArgumentException;
 use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Capture\Support;
@@ -13,6 +15,7 @@ use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Format\Fields;
 use TruePupil\Core\Intent\IntentFormat;
+use TruePupil\Core\Sky\Place;
 
 /**
  * Reads a plan from decoded JSON: "intent" and "sceneEv100" as in a request for advice, and the planned settings under the
@@ -41,6 +44,23 @@ final class PlanFormat
             light: $light('sceneEv100'),
             shadowReading: $light('shadowEv100'),
             intent: IntentFormat::read($data->part('intent')),
+            outing: $data->has('outing') ? self::outing($data->part('outing')) : null,
         );
+    }
+
+    /** "latitude" and "longitude" in degrees, "at" as ISO 8601 with its offset. */
+    private static function outing(Fields $data): Outing
+    {
+        $at = $data->raw('at');
+        if (! is_string($at) || trim($at) === '') {
+            throw new InvalidArgumentException('"outing.at" must be a date and time.');
+        }
+        try {
+            $moment = new DateTimeImmutable($at);
+        } catch (Exception) {
+            throw new InvalidArgumentException(sprintf('"outing.at" is no date and time: "%s".', $at));
+        }
+
+        return new Outing(Place::of($data->number('latitude'), $data->number('longitude')), $moment);
     }
 }

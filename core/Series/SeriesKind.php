@@ -14,12 +14,19 @@ enum SeriesKind: string
     /** One of them moves and another answers, so that the exposure stays. */
     case EqualExposures = 'equal-exposures';
 
+    /** Several pictures with one lens, each for itself. */
+    case OneLens = 'one-lens';
+    /** Several pictures for one purpose, each for itself. */
+    case Set = 'set';
+
     public function label(): string
     {
         return match ($this) {
             self::Bracket => 'a bracket',
             self::OneVariable => 'a series in which one value moves',
             self::EqualExposures => 'a series of equal exposures',
+            self::OneLens => 'pictures with one lens',
+            self::Set => 'a set of pictures',
         };
     }
 }

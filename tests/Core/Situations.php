@@ -84,6 +84,8 @@ final class Situations
         array $rowPictures = [],
         ?array $marks = null,
         array $rowTones = [],
+        ?string $row = null,
+        bool $isWithinRow = false,
     ): Situation {
         $capture = (new CaptureRecord(
             lens: 'Marlpit 50 mm', fNumber: Aperture::of($n), exposureTime: $t === null ? null : ExposureTime::of($t), iso: $iso === null ? null : Iso::of($iso),
@@ -104,7 +106,7 @@ final class Situations
         );
         $placement = $wanted === null ? null : new Placement('it', $wanted > 0 ? 'white subject' : 'black subject', Stops::of($wanted));
 
-        return new Situation($capture, $measures, $approach, $placement, $kit, $intent, $plan, $brief, $series, $earlier, $file, $colourSpace, $reason, $rowPictures, $rowTones);
+        return new Situation($capture, $measures, $approach, $placement, $kit, $intent, $plan, $brief, $series, $earlier, $file, $colourSpace, $reason, $rowPictures, $rowTones, $row, $isWithinRow, max(1, $series?->count() ?? 1));
     }
 
     /**
@@ -149,12 +151,12 @@ final class Situations
      *
      * @param  list<array{float, float, float, int}>  $frames
      */
-    public static function series(array $frames, ?SeriesKind $declared = null, ?float $sceneStops = null, ?Drive $drive = null, array $pictures = [], array $tones = []): Situation
+    public static function series(array $frames, ?SeriesKind $declared = null, ?float $sceneStops = null, ?Drive $drive = null, array $pictures = [], array $tones = [], ?string $row = null): Situation
     {
         $records = self::frames($frames, $drive);
 
         return self::make(
-            iso: end($frames)[2], mode: ExposureMode::Manual, intent: new Intent(sceneStops: $sceneStops), kit: self::kit(), series: Series::of($records, $declared), record: ['drive' => $drive], rowPictures: $pictures, rowTones: $tones,
+            iso: end($frames)[2], mode: ExposureMode::Manual, intent: new Intent(sceneStops: $sceneStops), kit: self::kit(), series: Series::of($records, $declared), record: ['drive' => $drive], rowPictures: $pictures, rowTones: $tones, row: $row,
         );
     }
 

@@ -98,13 +98,18 @@ final class BriefTest extends TestCase
             $this->assertSame(basename($path, '.json'), $brief->id);
             $this->assertNotSame([], $brief->cautions, $brief->id);
             $this->assertGreaterThanOrEqual(3, count($brief->checks), $brief->id);
+            $this->assertNotSame([], $brief->prompts, $brief->id);
+            $this->assertFileExists(__DIR__.'/../../../demo/scenes/'.$brief->scene.'/scene.json', $brief->id);
             foreach ($brief->checks as $check) {
                 $isWord = is_array($check->limit);
-                $this->assertSame($isWord, in_array($check->measure, [Measure::Mode, Measure::Metering, Measure::Support, Measure::Flash, Measure::WhiteBalance, Measure::Reason, Measure::Idea], true), $brief->id.', '.$check->id);
+                $this->assertSame($isWord, $check->measure->words() !== [], $brief->id.', '.$check->id);
+                foreach ($isWord ? $check->limit : [] as $word) {
+                    $this->assertArrayHasKey($word, $check->measure->words(), $brief->id.', '.$check->id);
+                }
             }
         }
-        $this->assertGreaterThanOrEqual(12, count($numbers));
-        $this->assertSame($numbers, array_unique($numbers));
+        sort($numbers);
+        $this->assertSame(range(1, 20), $numbers);
     }
 
     #[DataProvider('measured')]
@@ -148,7 +153,7 @@ final class BriefTest extends TestCase
         $this->assertSame('aperture priority', Measure::Mode->word('aperture'));
         foreach (Measure::cases() as $measure) {
             $this->assertNotSame('', $measure->label());
-            $this->assertContains($measure->unit(), ['', 'stops', '%', 's', 'mm', '°']);
+            $this->assertContains($measure->unit(), ['', 'stops', '%', 's', 'mm', 'min', '°']);
         }
     }
 

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Brief;
+
+use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Series\Alignment;
+use TruePupil\Core\Series\CoveredRange;
+use TruePupil\Core\Series\Series;
+
+/** What checks can ask of a row of frames. */
+final class RowMeasures
+{
+    /** Below this correlation two frames are hardly of one scene, and a shift between them says nothing. */
+    private const ALIKE = 0.6;
+
+    /** Null where the row, or what the measure needs of it, is not known. */
+    public static function of(Measure $measure, Situation $situation): float|string|null
+    {
+        $series = $situation->series;
+        if ($series === null) {
+            return null;
+        }
+
+        return match ($measure) {
+            Measure::SeriesMoving => self::moving($series),
+            Measure::SeriesExposureRange => $series->range($series->exposures()),
+            Measure::SeriesApertureRange => $series->range($series->values('aperture')),
+            Measure::SeriesTimeRange => $series->range($series->values('time')),
+            Measure::SeriesIsoRange => $series->range($series->values('iso')),
+            Measure::SeriesStepError => $series->range($series->steps()),
+            Measure::SeriesGap => $series->longestGap(),
+            Measure::SeriesShift => self::shift($situation),
+            Measure::SeriesCovered => self::covered($situation)?->stops,
+            Measure::SeriesLost => self::covered($situation)?->lostPct,
+            Measure::SeriesFocalRange => self::focalRange($series),
+            default => null,
+        };
+    }
+
+    private static function moving(Series $series): string
+    {
+        $moving = $series->moving();
+
+        return match (count($moving)) {
+            0 => 'none',
+            1 => $moving[0],
+            default => 'several',
+        };
+    }
+
+    /** % of the width, of the frame that lies farthest from the first. */
+    private static function shift(Situation $situation): ?float
+    {
+        $pictures = $situation->rowPictures;
+        $shifts = [];
+        foreach (array_slice($pictures, 1) as $picture) {
+            $found = Alignment::between($pictures[0], $picture);
+            if ($found !== null && $found->likeness >= self::ALIKE) {
+                $shifts[] = $found->distance();
+            }
+        }
+
+        return $shifts === [] ? null : max($shifts);
+    }
+
+    private static function covered(Situation $situation): ?CoveredRange
+    {
+        $series = $situation->series;
+
+        return $series === null || count($situation->rowTones) !== $series->count() ? null : CoveredRange::of($series->exposures(), $situation->rowTones);
+    }
+
+    private static function focalRange(Series $series): ?float
+    {
+        $lengths = array_filter(array_map(fn (CaptureRecord $frame): ?float => $frame->focalLength35, $series->frames));
+
+        return $lengths === [] || count($lengths) < $series->count() ? null : max($lengths) - min($lengths);
+    }
+}

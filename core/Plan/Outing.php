@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Plan;
+
+use DateTimeImmutable;
+use TruePupil\Core\Sky\JulianDay;
+use TruePupil\Core\Sky\Place;
+use TruePupil\Core\Sky\Sun;
+
+/** Where and when a picture is planned for. */
+final readonly class Outing
+{
+    /** @param  DateTimeImmutable  $at  in the time zone of the place */
+    public function __construct(public Place $place, public DateTimeImmutable $at)
+    {
+    }
+
+    /** Minutes between the planned moment and when a picture was taken; positive when it was later. A camera's clock shows local time. */
+    public function minutesOff(DateTimeImmutable $taken): float
+    {
+        return ($this->local($taken)->getTimestamp() - $this->at->getTimestamp()) / 60;
+    }
+
+    /** Height of the sun, in degrees above the horizon, when a picture was taken. */
+    public function sunAltitude(DateTimeImmutable $taken): float
+    {
+        return Sun::seenFrom($this->place, JulianDay::fromTimestamp($this->local($taken)->getTimestamp()))->altitude;
+    }
+
+    /** A record without a time zone, which is read as UTC, is the time of the place. */
+    private function local(DateTimeImmutable $taken): DateTimeImmutable
+    {
+        return $taken->getOffset() !== 0 ? $taken : new DateTimeImmutable($taken->format('Y-m-d H:i:s'), $this->at->getTimezone());
+    }
+}
