@@ -24,6 +24,7 @@ use App\Http\Controllers\RollController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetBriefController;
 use App\Http\Controllers\SpotController;
+use App\Http\Controllers\UploadController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('healthz', HealthController::class)->withoutMiddleware('web')->name('health');
@@ -79,11 +80,19 @@ Route::middleware('auth')->group(function (): void {
     Route::get('briefs/{setBrief}', [SetBriefController::class, 'show'])->can('view', 'setBrief')->name('set-briefs.show');
     Route::post('briefs/{setBrief}/frames', [FrameController::class, 'store'])->can('handIn', 'setBrief')->name('frames.store');
 
+    // A file that comes in pieces.
+    Route::get('briefs/{setBrief}/uploads', [UploadController::class, 'show'])->can('handIn', 'setBrief')->name('uploads.show');
+    Route::post('briefs/{setBrief}/uploads', [UploadController::class, 'store'])->can('handIn', 'setBrief')->name('uploads.store');
+
     Route::get('frames/{frame}', [FrameController::class, 'edit'])->can('prepare', 'frame')->name('frames.edit');
     Route::put('frames/{frame}', [FrameController::class, 'update'])->can('prepare', 'frame')->name('frames.update');
+    Route::delete('frames/{frame}', [FrameController::class, 'destroy'])->can('prepare', 'frame')->name('frames.destroy');
     Route::get('frames/{frame}/progress', [FrameController::class, 'progress'])->can('prepare', 'frame')->name('frames.progress');
     Route::get('frames/{frame}/picture', FramePictureController::class)->can('view', 'frame')->name('frames.picture');
     Route::get('frames/{frame}/spot', SpotController::class)->can('view', 'frame')->name('frames.spot');
+    Route::get('attempts/{attempt}', [AttemptController::class, 'show'])->can('prepare', 'attempt')->name('attempts.show');
+    Route::get('attempts/{attempt}/progress', [AttemptController::class, 'progress'])->can('prepare', 'attempt')->name('attempts.progress');
+    Route::post('attempts/{attempt}/take-back', [AttemptController::class, 'takeBack'])->can('prepare', 'attempt')->name('attempts.take-back');
     Route::post('attempts/{attempt}/hand-in', [AttemptController::class, 'handIn'])->can('prepare', 'attempt')->name('attempts.hand-in');
 
     Route::get('desk/{attempt}', [DeskController::class, 'show'])->can('critique', 'attempt')->name('desk.show');

@@ -35,7 +35,7 @@ final readonly class AttemptMaker
         config(['queue.default' => 'sync']);
         try {
             $this->shutter->press($shot, $file);
-            $frame = $this->handIn->add($setBrief, $student, $file, basename($file))->refresh();
+            $frame = $this->handIn->add($setBrief, $student, $file, basename($file), $facts['row'] ?? null)->frame->refresh();
             if ($facts['state'] !== 'draft') {
                 $this->handIn->prepare($frame, [
                     'typed' => ['support' => $facts['support']],

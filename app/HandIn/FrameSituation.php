@@ -7,6 +7,7 @@ namespace App\HandIn;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Frame;
+use Illuminate\Support\Collection;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Format\Fields;
@@ -32,34 +33,53 @@ final class FrameSituation
         $attempt = $frame->attempt;
         $brief = $attempt->setBrief->content();
         $picture = $frame->pictureRecord();
-        $series = $attempt->frames->count() > 1 && $this->lastOfSeries($frame)?->id === $frame->id
-            ? Series::of(array_values(array_filter($attempt->frames->map(fn (Frame $other): ?CaptureRecord => $other->record())->all())), $brief->series)
+        $frames = $this->rowOf($frame);
+        $isWithinRow = $frames->count() > 1 && $frames->last()?->id !== $frame->id;
+        $series = $frames->count() > 1 && ! $isWithinRow
+            ? Series::of(array_values(array_filter($frames->map(fn (Frame $other): ?CaptureRecord => $other->record())->all())), $brief->row($frame->row)?->kind)
             : null;
-        $row = $series === null ? [] : $this->row($attempt, $frame, $measures);
+        $row = $series === null ? [] : $this->measured($frames, $frame, $measures);
 
         return new Situation(
             $record, $measures, $attempt->setBrief->course->approachChoices(), $brief->placement($frame->placement_id), $attempt->user->kitInUse(), $frame->intentChoices(),
             $this->plan($attempt), $brief, $series, $this->earlier($frame, $record), $picture?->format, $picture?->colourSpace, (string) $frame->reason,
             array_values(array_filter(array_map(fn (Measures $one) => $one->thumb, $row))), array_map(fn (Measures $one) => $one->tone, $row),
+            $brief->row($frame->row)?->id, $isWithinRow, max(1, $frames->count()),
         );
     }
 
-    /** @return list<Measures> of the frames of a row in the order in which they were taken; empty while one is not measured */
-    private function row(Attempt $attempt, Frame $frame, Measures $measures): array
+    /**
+     * @param  Collection<int, Frame>  $frames
+     * @return list<Measures> of the frames of a row in its order; empty while one is not measured
+     */
+    private function measured(Collection $frames, Frame $frame, Measures $measures): array
     {
-        $read = $attempt->frames->filter(fn (Frame $other): bool => $other->tags !== null)
-            ->sortBy(fn (Frame $other): array => [$other->record()?->takenAt?->getTimestamp() ?? 0, $other->id]);
-        $row = array_values(array_filter($read->map(fn (Frame $other): ?Measures => $other->id === $frame->id ? $measures : $other->storedMeasures())->all()));
+        $row = array_values(array_filter($frames->map(fn (Frame $other): ?Measures => $other->id === $frame->id ? $measures : $other->storedMeasures())->all()));
 
-        return count($row) === $read->count() ? $row : [];
+        return count($row) === $frames->count() ? $row : [];
     }
 
-    /** The frame of the attempt that was taken last; null for an attempt of one frame. */
+    /** The frame of its row that was taken last; null for a frame that stands alone. */
     public function lastOfSeries(Frame $frame): ?Frame
     {
-        $frames = $frame->attempt->frames()->whereNotNull('tags')->orderBy('id')->get();
+        $frames = $this->rowOf($frame, true);
 
-        return $frames->count() < 2 ? null : $frames->sortBy(fn (Frame $other): array => [$other->record()?->takenAt?->getTimestamp() ?? 0, $other->id])->last();
+        return $frames->count() < 2 ? null : $frames->last();
+    }
+
+    /**
+     * The frames that belong together with this one and have been read, in the order in which they were taken.
+     *
+     * @return Collection<int, Frame>
+     */
+    private function rowOf(Frame $frame, bool $isFresh = false): Collection
+    {
+        $rows = $frame->attempt->setBrief->content();
+        $row = $rows->row($frame->row)?->id;
+        $frames = $isFresh ? $frame->attempt->frames()->get() : $frame->attempt->frames;
+
+        return $frames->filter(fn (Frame $other): bool => $other->tags !== null && $rows->row($other->row)?->id === $row)
+            ->sortBy(fn (Frame $other): array => [$other->record()?->takenAt?->getTimestamp() ?? 0, $other->id])->values()->toBase();
     }
 
     /** For a reshoot the plan is the suggestion that came with the return before. */

@@ -29,12 +29,12 @@ final readonly class HandIn
      * @throws \TruePupil\Core\Capture\UnreadablePicture when the file cannot be taken
      * @throws CannotHandIn when the last attempt is not back yet
      */
-    public function add(SetBrief $setBrief, User $student, string $path, string $originalName): Frame
+    public function add(SetBrief $setBrief, User $student, string $path, string $originalName, ?string $row = null): Added
     {
         $this->gate->admit($path);
         $picture = $this->store->keep($path);
 
-        return DB::transaction(function () use ($setBrief, $student, $picture, $originalName): Frame {
+        return DB::transaction(function () use ($setBrief, $student, $picture, $originalName, $row): Added {
             $attempt = $this->draft($setBrief, $student);
             $existing = $attempt->frames()->where('picture_id', $picture->id)->first();
             if ($existing !== null) {
@@ -44,20 +44,61 @@ final readonly class HandIn
                     ReadFrame::dispatch($existing->id);
                 }
 
-                return $existing;
+                return new Added($existing, false, null);
             }
-            // The brief wants so many frames; another picture takes the place of the last one.
-            if ($attempt->frames()->count() >= $setBrief->content()->frames) {
+            $brief = $setBrief->content();
+            if ($attempt->frames()->count() >= $brief->most()) {
+                if ($brief->most() > 1) {
+                    throw CannotHandIn::because(sprintf('This brief takes up to %d frames, and the attempt has them. Remove one first; nothing was kept of "%s".', $brief->most(), Str::limit(basename(mb_scrub($originalName)), 60)));
+                }
+                // Where one frame is wanted, another picture takes its place.
                 $attempt->frames()->orderByDesc('id')->first()?->delete();
             }
             $frame = $attempt->frames()->create([
                 'picture_id' => $picture->id,
                 'original_name' => Str::limit(basename(mb_scrub($originalName)), 180, '…'),
+                'row' => $brief->row($row)?->id,
                 'state' => FrameState::Reading,
             ]);
             ReadFrame::dispatch($frame->id);
 
-            return $frame;
+            return new Added($frame, true, $this->handedInBefore($attempt, $picture->id));
+        });
+    }
+
+    /**
+     * Takes a frame out of an attempt that is still being prepared.
+     *
+     * @throws CannotHandIn when it has been handed in
+     */
+    public function remove(Frame $frame): void
+    {
+        DB::transaction(function () use ($frame): void {
+            $attempt = Attempt::query()->lockForUpdate()->findOrFail($frame->attempt_id);
+            if ($attempt->state !== AttemptState::Draft) {
+                throw CannotHandIn::because('This attempt has been handed in; its frames can no longer change.');
+            }
+            $row = $frame->row;
+            $frame->delete();
+            // What was said of the row is said anew without it.
+            $this->judgeRowAgain($attempt, $row);
+        });
+    }
+
+    /**
+     * Gives a handed-in attempt back to its student, as long as the instructor has not opened it.
+     *
+     * @throws CannotHandIn when it has been opened
+     */
+    public function takeBack(Attempt $attempt): void
+    {
+        DB::transaction(function () use ($attempt): void {
+            $attempt = Attempt::query()->lockForUpdate()->findOrFail($attempt->id);
+            match ($attempt->state) {
+                AttemptState::Draft => null,
+                AttemptState::Waiting => $attempt->update(['state' => AttemptState::Draft, 'handed_in_at' => null]),
+                default => throw CannotHandIn::because('The instructor has opened this attempt; it can no longer be taken back. The next attempt is yours when it has come back.'),
+            };
         });
     }
 
@@ -78,9 +119,49 @@ final readonly class HandIn
             if ($frame->tags === null || $frame->state === FrameState::Refused) {
                 throw CannotHandIn::because('The picture has not been read, so it cannot be checked. Wait a moment, or choose another picture.');
             }
-            $frame->fill([...$input, 'state' => FrameState::Judging, 'revision' => $frame->revision + 1])->save();
-            JudgeFrame::dispatch($frame->id, $frame->revision);
+            $this->judgeWith($frame, $input);
         });
+    }
+
+    /**
+     * The same marks and words for every frame of the row that this one belongs to: they are of one scene.
+     *
+     * @param  array{typed: array<string, ?string>, intent?: array<string, mixed>, subject: ?array{x: float, y: float, width: float, height: float}, marks?: list<array{kind: string, points: list<array{float, float}>}>, placement_id: ?string, about: ?string, reason: ?string}  $input
+     *
+     * @throws CannotHandIn as for one frame
+     */
+    public function prepareRow(Frame $frame, array $input): void
+    {
+        $this->prepare($frame, $input);
+        $others = Frame::query()->where('attempt_id', $frame->attempt_id)->where('row', $frame->row)->whereKeyNot($frame->id)->whereNotNull('tags')->where('state', '!=', FrameState::Refused)->get();
+        foreach ($others as $other) {
+            // What is recorded differs from frame to frame and stays each frame's own; what held the camera does not.
+            $typed = [...($other->typed ?? []), ...array_filter(['support' => $input['typed']['support'] ?? null])];
+            $this->prepare($other, [...$input, 'typed' => $typed]);
+        }
+    }
+
+    /** @param  array<string, mixed>  $input */
+    private function judgeWith(Frame $frame, array $input): void
+    {
+        $frame->fill([...$input, 'state' => FrameState::Judging, 'revision' => $frame->revision + 1])->save();
+        JudgeFrame::dispatch($frame->id, $frame->revision);
+    }
+
+    private function judgeRowAgain(Attempt $attempt, ?string $row): void
+    {
+        $judged = $attempt->frames()->where('row', $row)->where('state', FrameState::Judged)->get();
+        foreach ($attempt->setBrief->content()->rows() === [] ? [] : $judged as $frame) {
+            $this->judgeWith($frame, []);
+        }
+    }
+
+    private function handedInBefore(Attempt $attempt, int $pictureId): ?int
+    {
+        $number = Attempt::query()->where('set_brief_id', $attempt->set_brief_id)->where('user_id', $attempt->user_id)->where('number', '<', $attempt->number)
+            ->whereHas('frames', fn ($query) => $query->where('picture_id', $pictureId))->orderByDesc('number')->value('number');
+
+        return $number === null ? null : (int) $number;
     }
 
     /** @throws CannotHandIn when a frame is missing, still being judged or has no subject */
@@ -97,7 +178,12 @@ final readonly class HandIn
             }
             foreach ($frames as $frame) {
                 if ($frame->state !== FrameState::Judged) {
-                    throw CannotHandIn::because('Mark the subject and check the frame before you hand it in.');
+                    throw CannotHandIn::because(match (true) {
+                        $frame->state->isBusy() => sprintf('"%s" is still being worked on. Wait a moment and hand in again.', $frame->original_name),
+                        $frame->state === FrameState::Refused => sprintf('"%s" could not be read. Remove it, or send another in its place.', $frame->original_name),
+                        $frames->count() === 1 => 'Mark the subject and check the frame before you hand it in.',
+                        default => sprintf('Mark the subject of "%s" and check it before you hand in.', $frame->original_name),
+                    });
                 }
             }
             $attempt->update(['state' => AttemptState::Waiting, 'handed_in_at' => now()]);

@@ -28,6 +28,7 @@ use TruePupil\Core\Measure\StoredMeasures;
  * @property int $id
  * @property int $attempt_id
  * @property string $original_name
+ * @property ?string $row  the row of the brief it belongs to
  * @property FrameState $state
  * @property ?string $problem
  * @property ?int $width
@@ -53,7 +54,7 @@ use TruePupil\Core\Measure\StoredMeasures;
 final class Frame extends Model
 {
     protected $fillable = [
-        'attempt_id', 'picture_id', 'original_name', 'state', 'problem', 'width', 'height', 'tags', 'typed', 'intent', 'subject', 'marks',
+        'attempt_id', 'picture_id', 'original_name', 'row', 'state', 'problem', 'width', 'height', 'tags', 'typed', 'intent', 'subject', 'marks',
         'placement_id', 'about', 'reason', 'measures', 'checks', 'suggestions', 'impossible', 'silences', 'chosen_suggestion',
         'rules_version', 'revision',
     ];

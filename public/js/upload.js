@@ -1,64 +1,170 @@
-/** Sends a picture with real progress; without scripts the same form goes the ordinary way. */
+/**
+ * Sends pictures in pieces, with real progress, one after another. A dropped connection costs one piece: sending goes on by
+ * itself when there is a connection again, and a file chosen again later goes on where it stopped. Without scripts the same
+ * form goes the ordinary way.
+ */
+const WAITS = [1, 2, 4, 8, 15];
+
 export function watchUploads(root) {
     for (const form of root.querySelectorAll('form[data-upload]:not([data-watched])')) {
         form.dataset.watched = '';
         form.addEventListener('submit', (event) => {
             event.preventDefault();
             if (!form.dataset.sending) {
-                send(form);
+                form.dataset.sending = '1';
+                sendAll(form).finally(() => delete form.dataset.sending);
             }
         });
     }
 }
 
-function send(form) {
-    const progress = form.querySelector('.upload-progress');
-    const bar = progress.querySelector('progress');
-    const said = progress.querySelector('[data-said]');
-    const problem = form.querySelector('[data-problem]');
-    const request = new XMLHttpRequest();
-    const fail = (message) => {
-        delete form.dataset.sending;
-        progress.hidden = true;
-        problem.textContent = message;
-        problem.hidden = false;
-    };
-    form.dataset.sending = '1';
-    problem.hidden = true;
-    progress.hidden = false;
-    request.upload.addEventListener('progress', (event) => {
-        if (event.lengthComputable) {
-            bar.value = Math.round((100 * event.loaded) / event.total);
-            said.textContent = `${megabytes(event.loaded)} of ${megabytes(event.total)} MB sent`;
-        }
-    });
-    request.upload.addEventListener('load', () => {
-        said.textContent = 'All sent; being stored …';
-    });
-    request.addEventListener('load', () => {
-        const answer = read(request.responseText);
-        if (request.status === 201 && answer?.next) {
-            location.assign(answer.next);
-        } else if (request.status === 413) {
-            fail(answer?.message ?? 'The file is larger than what is taken here. Nothing was kept of it; hand in a smaller export.');
-        } else if (request.status === 419 || request.status === 401) {
-            fail('This page had been open too long. Load it again, then choose the picture once more; nothing was stored.');
+async function sendAll(form) {
+    const list = form.querySelector('[data-list]');
+    const lines = [...form.querySelector('input[type=file]').files].map((file) => ({ file, line: makeLine(list, file) }));
+    list.hidden = false;
+    let next = null;
+    let troubled = false;
+    for (const { file, line } of lines) {
+        const answer = await send(form, file, line);
+        if (answer.frame) {
+            next = lines.length > 1 || form.querySelector('input[type=file]').multiple ? answer.attempt : answer.frame;
+            troubled ||= Boolean(answer.said);
+            line.say(answer.said ?? 'arrived', Boolean(answer.said));
         } else {
-            fail(answer?.message ?? 'The picture could not be stored on our side. Nothing was kept of it; please try again.');
+            troubled = true;
+            line.say(answer.message, true);
         }
-    });
-    request.addEventListener('error', () => fail('The connection broke while sending. Nothing was kept; the picture is still chosen, press the button again.'));
-    request.open('POST', form.action);
-    request.setRequestHeader('Accept', 'application/json');
-    request.send(new FormData(form));
+    }
+    if (next && !troubled) {
+        location.assign(next);
+    } else if (next) {
+        const go = document.createElement('a');
+        go.href = next;
+        go.className = 'button';
+        go.textContent = 'Go on with what arrived';
+        const item = document.createElement('li');
+        item.append(go);
+        list.append(item);
+    }
 }
 
-const megabytes = (bytes) => (bytes / 1e6).toFixed(1);
+/** Until the whole file is there, or it was refused. */
+async function send(form, file, line) {
+    const facts = new URLSearchParams({ name: file.name, size: file.size, modified: file.lastModified });
+    const row = form.querySelector('input[name=row]');
+    if (row) {
+        facts.set('row', row.value);
+    }
+    let failed = 0;
+    for (;;) {
+        try {
+            const state = await ask(`${form.dataset.upload}?${facts}`);
+            if (state.message) {
+                return state;
+            }
+            let { received } = state;
+            for (;;) {
+                const piece = file.slice(received, received + state.piece);
+                const answer = await post(form, `${form.dataset.upload}?${facts}&offset=${received}`, piece, (loaded) => line.progress(received + loaded, file.size));
+                failed = 0;
+                if (answer.frame || answer.message) {
+                    return answer;
+                }
+                received = answer.received;
+                line.progress(received, file.size);
+            }
+        } catch {
+            const seconds = WAITS[Math.min(failed++, WAITS.length - 1)];
+            line.say(`No connection. What has arrived is kept; trying again in ${seconds} s.`, true);
+            await new Promise((resolve) => {
+                const timer = setTimeout(done, seconds * 1000);
+                function done() {
+                    clearTimeout(timer);
+                    removeEventListener('online', done);
+                    resolve();
+                }
+                addEventListener('online', done);
+            });
+        }
+    }
+}
 
-function read(text) {
+async function ask(url) {
+    const response = await fetch(url, { headers: { Accept: 'application/json' }, credentials: 'same-origin' });
+
+    return judge(response.status, await response.text());
+}
+
+/** By XMLHttpRequest, since only that tells how much has gone out. */
+function post(form, url, body, tell) {
+    return new Promise((resolve, reject) => {
+        const request = new XMLHttpRequest();
+        request.upload.addEventListener('progress', (event) => tell(event.loaded));
+        request.addEventListener('load', () => {
+            try {
+                resolve(judge(request.status, request.responseText));
+            } catch (problem) {
+                reject(problem);
+            }
+        });
+        request.addEventListener('error', reject);
+        request.addEventListener('timeout', reject);
+        request.timeout = 60000;
+        request.open('POST', url);
+        request.setRequestHeader('Accept', 'application/json');
+        request.setRequestHeader('Content-Type', 'application/octet-stream');
+        request.setRequestHeader('X-CSRF-TOKEN', form.querySelector('input[name=_token]').value);
+        request.send(body);
+    });
+}
+
+/** What the server says, or a word of our own where it could not; thrown where trying again can help. */
+function judge(status, text) {
+    if (status === 419 || status === 401) {
+        return { message: 'This page had been open too long. Load it again and choose the file once more: it goes on where it stopped.' };
+    }
+    if (status === 403 || status === 404) {
+        return { message: 'This brief takes no pictures from you any more. What has arrived is kept for three days.' };
+    }
+    if (status === 502 || status === 503 || status === 504 || status === 429 || status === 500 || status === 0) {
+        throw new Error(String(status));
+    }
     try {
         return JSON.parse(text);
     } catch {
-        return null;
+        return { message: 'The answer could not be understood. What has arrived is kept for three days; send the file again to go on.' };
     }
 }
+
+function makeLine(list, file) {
+    const item = document.createElement('li');
+    const name = document.createElement('span');
+    const bar = document.createElement('progress');
+    const said = document.createElement('span');
+    name.textContent = file.name;
+    name.className = 'upload-name';
+    said.className = 'fine';
+    said.textContent = 'waits its turn';
+    bar.max = 100;
+    bar.value = 0;
+    bar.setAttribute('aria-label', `Sending ${file.name}`);
+    item.append(name, bar, said);
+    list.append(item);
+
+    return {
+        progress(sent, size) {
+            bar.value = Math.round((100 * sent) / size);
+            said.textContent = sent >= size ? 'All sent; being stored …' : `${megabytes(sent)} of ${megabytes(size)} MB sent`;
+            item.classList.remove('upload-problem');
+        },
+        say(message, isProblem) {
+            said.textContent = message;
+            item.classList.toggle('upload-problem', isProblem);
+            if (!isProblem) {
+                bar.value = 100;
+            }
+        },
+    };
+}
+
+const megabytes = (bytes) => (bytes / 1e6).toFixed(1);

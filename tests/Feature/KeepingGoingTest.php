@@ -30,12 +30,12 @@ final class KeepingGoingTest extends TestCase
         Queue::fake();
         $world = World::make();
         $path = Pictures::jpeg();
-        $frame = app(HandIn::class)->add($world->setBrief, $world->student, $path, 'pot.jpg');
+        $frame = app(HandIn::class)->add($world->setBrief, $world->student, $path, 'pot.jpg')->frame;
         (new ReadFrame($frame->id))->failed(new RuntimeException('out of scratch'));
         $this->assertSame(FrameState::Refused, $frame->refresh()->state);
         $this->actingAs($world->student)->get(route('frames.edit', $frame))->assertSee('is kept')->assertDontSee('out of scratch');
 
-        $again = app(HandIn::class)->add($world->setBrief, $world->student, $path, 'pot.jpg');
+        $again = app(HandIn::class)->add($world->setBrief, $world->student, $path, 'pot.jpg')->frame;
         $this->assertSame($frame->id, $again->id);
         $this->assertSame(FrameState::Reading, $again->state);
         Queue::assertPushed(ReadFrame::class, 2);

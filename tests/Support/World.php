@@ -60,7 +60,7 @@ final readonly class World
 
     public function prepared(?string $picture = null, ?User $student = null): Frame
     {
-        $frame = app(HandIn::class)->add($this->setBrief, $student ?? $this->student, $picture ?? Pictures::jpeg(), 'pot.jpg')->refresh();
+        $frame = app(HandIn::class)->add($this->setBrief, $student ?? $this->student, $picture ?? Pictures::jpeg(), 'pot.jpg')->frame->refresh();
         [$x, $y, $width, $height] = array_map(floatval(...), explode(',', Pictures::SUBJECT));
         app(HandIn::class)->prepare($frame, [
             'typed' => ['support' => 'hand'],

@@ -7,10 +7,35 @@ namespace App\Http\Controllers;
 use App\HandIn\CannotHandIn;
 use App\HandIn\HandIn;
 use App\Models\Attempt;
+use App\Models\AttemptState;
+use App\View\Models\AttemptView;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
 
 final class AttemptController extends Controller
 {
+    /** All frames of an attempt, in their rows: what has come of each, and what is still missing. */
+    public function show(Attempt $attempt): View|RedirectResponse
+    {
+        return $attempt->state === AttemptState::Returned ? redirect()->route('attempts.return', $attempt) : view('attempts.show', ['view' => AttemptView::of($attempt)]);
+    }
+
+    public function progress(Attempt $attempt): View
+    {
+        return view('attempts.frames', ['view' => AttemptView::of($attempt)]);
+    }
+
+    public function takeBack(Attempt $attempt, HandIn $handIn): RedirectResponse
+    {
+        try {
+            $handIn->takeBack($attempt);
+        } catch (CannotHandIn $problem) {
+            return back()->with('problem', $problem->getMessage());
+        }
+
+        return redirect()->route('attempts.show', $attempt)->with('done', 'The attempt is yours again. Hand it in when it is ready.');
+    }
+
     public function handIn(Attempt $attempt, HandIn $handIn): RedirectResponse
     {
         try {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\HandIn\Added;
 use App\HandIn\CannotHandIn;
 use App\HandIn\HandIn;
 use App\Http\Requests\PrepareFrameRequest;
@@ -15,25 +16,43 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Arr;
 use Illuminate\View\View;
 use TruePupil\Core\Capture\UnreadablePicture;
 
 final class FrameController extends Controller
 {
+    /** Whole files from a plain form, one or several. With scripts they come in pieces instead. */
     public function store(Request $request, SetBrief $setBrief, HandIn $handIn): JsonResponse|RedirectResponse
     {
-        $file = $request->file('picture');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            return $this->refuse($request, $this->whatWentWrong($file));
+        $files = array_values(Arr::wrap($request->file('pictures') ?? $request->file('picture')));
+        if ($files === []) {
+            return $this->refuse($request, [$this->whatWentWrong(null)]);
         }
-        try {
-            $frame = $handIn->add($setBrief, $request->user(), $file->getRealPath(), $file->getClientOriginalName());
-        } catch (UnreadablePicture|CannotHandIn $problem) {
-            return $this->refuse($request, $problem->getMessage());
-        }
-        $next = route('frames.edit', $frame);
+        $row = is_string($request->input('row')) && $request->input('row') !== '' ? $request->input('row') : null;
+        [$added, $problems] = [[], []];
+        foreach ($files as $file) {
+            $name = count($files) > 1 ? '"'.$file->getClientOriginalName().'": ' : '';
+            if (! $file->isValid()) {
+                $problems[] = $name.$this->whatWentWrong($file);
 
-        return $request->expectsJson() ? response()->json(['next' => $next], 201) : redirect($next);
+                continue;
+            }
+            try {
+                $added[] = $handIn->add($setBrief, $request->user(), $file->getRealPath(), $file->getClientOriginalName(), $row);
+            } catch (UnreadablePicture|CannotHandIn $problem) {
+                $problems[] = $name.$problem->getMessage();
+            }
+        }
+        if ($added === []) {
+            return $this->refuse($request, $problems);
+        }
+        $frame = $added[0]->frame;
+        $next = $setBrief->content()->most() > 1 ? route('attempts.show', $frame->attempt_id) : route('frames.edit', $frame);
+        $said = array_filter([...$problems, ...array_map(fn (Added $one): ?string => $one->said(), $added)]);
+
+        return $request->expectsJson() ? response()->json(['next' => $next, 'said' => array_values($said)], 201)
+            : redirect($next)->with($said === [] ? [] : ['problem' => implode(' ', $said)]);
     }
 
     public function edit(Frame $frame): View|RedirectResponse
@@ -47,13 +66,26 @@ final class FrameController extends Controller
 
     public function update(PrepareFrameRequest $request, Frame $frame, HandIn $handIn): RedirectResponse
     {
+        $isForRow = $request->boolean('for_row');
         try {
-            $handIn->prepare($frame, $request->prepared());
+            $isForRow ? $handIn->prepareRow($frame, $request->prepared()) : $handIn->prepare($frame, $request->prepared());
         } catch (CannotHandIn $problem) {
             return redirect()->route('frames.edit', $frame)->withInput()->with('problem', $problem->getMessage());
         }
 
-        return redirect()->to(route('frames.edit', $frame).'#result');
+        return $isForRow ? redirect()->route('attempts.show', $frame->attempt_id)->with('done', 'The marks and words are with every frame of the row; all of them are being checked.')
+            : redirect()->to(route('frames.edit', $frame).'#result');
+    }
+
+    public function destroy(Frame $frame, HandIn $handIn): RedirectResponse
+    {
+        try {
+            $handIn->remove($frame);
+        } catch (CannotHandIn $problem) {
+            return back()->with('problem', $problem->getMessage());
+        }
+
+        return redirect()->route('attempts.show', $frame->attempt_id)->with('done', sprintf('"%s" is out of the attempt.', $frame->original_name));
     }
 
     /** What has come of the analysis so far; asked for again while it is under way. */
@@ -74,8 +106,9 @@ final class FrameController extends Controller
         };
     }
 
-    private function refuse(Request $request, string $message): JsonResponse|RedirectResponse
+    /** @param  list<string>  $messages */
+    private function refuse(Request $request, array $messages): JsonResponse|RedirectResponse
     {
-        return $request->expectsJson() ? response()->json(['message' => $message], 422) : back()->with('problem', $message);
+        return $request->expectsJson() ? response()->json(['message' => implode(' ', $messages)], 422) : back()->with('problem', implode(' ', $messages));
     }
 }

@@ -54,12 +54,12 @@ final class RollController extends Controller
         Gate::authorize('handIn', $setBrief);
         abort_unless($rollFrame->state === RollState::Ready, 404);
         try {
-            $frame = $handIn->add($setBrief, $request->user(), $rollFrame->path(), $rollFrame->fileName());
+            $frame = $handIn->add($setBrief, $request->user(), $rollFrame->path(), $rollFrame->fileName(), $request->string('row')->toString() ?: null)->frame;
         } catch (UnreadablePicture|CannotHandIn $problem) {
             return back()->with('problem', $problem->getMessage().' The frame is still on your roll.');
         }
 
-        return redirect()->route('frames.edit', $frame)->with('done', 'The frame is in your attempt, and stays on your roll as well.');
+        return redirect()->to($setBrief->content()->most() > 1 ? route('attempts.show', $frame->attempt_id) : route('frames.edit', $frame))->with('done', 'The frame is in your attempt, and stays on your roll as well.');
     }
 
     public function destroy(RollFrame $rollFrame): RedirectResponse

@@ -78,6 +78,9 @@
                 </tbody>
             </table>
             @if ($attempt->state === AttemptState::Draft)
+                @if ($brief->rows() && $attempt->frames->where('row', $frame->row)->count() > 1)
+                    <label class="choice"><input type="checkbox" name="for_row" value="1" @checked(old('for_row', $frame->subject === null))> The same marks and words for every frame of this row</label>
+                @endif
                 <button class="{{ $frame->state === FrameState::Judged ? '' : 'primary' }}" @disabled($frame->state === FrameState::Judging)>{{ $frame->state === FrameState::Judged ? 'Check it again' : 'Check this frame' }}</button>
             @endif
         </div>

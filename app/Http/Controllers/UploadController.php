@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\HandIn\CannotHandIn;
+use App\HandIn\HandIn;
+use App\HandIn\PartialUpload;
+use App\Models\SetBrief;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\File\Exception\UploadException;
+use TruePupil\Core\Capture\UnreadablePicture;
+
+/** A file that is handed in piece by piece. The name, size and date of the file come with every piece. */
+final class UploadController extends Controller
+{
+    /** How much of a file has arrived already, and how large a piece may be. */
+    public function show(Request $request, SetBrief $setBrief): JsonResponse
+    {
+        $upload = $this->upload($request, $setBrief);
+
+        return $upload instanceof JsonResponse ? $upload : response()->json(['received' => $upload->received(), 'piece' => PartialUpload::PIECE]);
+    }
+
+    public function store(Request $request, SetBrief $setBrief, HandIn $handIn): JsonResponse
+    {
+        $upload = $this->upload($request, $setBrief);
+        if ($upload instanceof JsonResponse) {
+            return $upload;
+        }
+        $piece = $request->getContent();
+        if (strlen($piece) > PartialUpload::PIECE) {
+            return response()->json(['message' => 'The piece is larger than what is taken at once.'], 422);
+        }
+        try {
+            $received = $upload->add($request->integer('offset'), $piece);
+            if (! $upload->isComplete()) {
+                return response()->json(['received' => $received]);
+            }
+            $added = $handIn->add($setBrief, $this->student($request), $upload->path(), $request->string('name')->toString(), $request->string('row')->toString() ?: null);
+        } catch (UploadException) {
+            return response()->json(['message' => 'The file could not be stored on our side: the disk takes no more. What has arrived of it is kept for three days; tell whoever runs this installation.'], 507);
+        } catch (UnreadablePicture|CannotHandIn $problem) {
+            $upload->forget();
+
+            return response()->json(['message' => $problem->getMessage()], 422);
+        }
+        $upload->forget();
+
+        return response()->json([
+            'frame' => route('frames.edit', $added->frame),
+            'attempt' => route('attempts.show', $added->frame->attempt_id),
+            'said' => $added->said(),
+        ], $added->isNew ? 201 : 200);
+    }
+
+    private function upload(Request $request, SetBrief $setBrief): PartialUpload|JsonResponse
+    {
+        $input = $request->validate(['name' => ['required', 'string', 'max:300'], 'size' => ['required', 'integer', 'min:0'], 'modified' => ['required', 'integer']]);
+        $most = (int) config('pupil.upload.megabytes');
+        if ((int) $input['size'] === 0) {
+            return response()->json(['message' => 'The file is empty. Nothing was kept of it.'], 422);
+        }
+        if ((int) $input['size'] > $most * 1_000_000) {
+            return response()->json(['message' => sprintf('The file is larger than the %d MB taken here. Nothing was kept of it; hand in a smaller export.', $most)], 422);
+        }
+        try {
+            return PartialUpload::of($this->student($request), $setBrief, $input['name'], (int) $input['size'], (int) $input['modified']);
+        } catch (CannotHandIn $problem) {
+            return response()->json(['message' => $problem->getMessage()], 422);
+        }
+    }
+
+    private function student(Request $request): User
+    {
+        return $request->user() ?? abort(401);
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Models;
+
+use App\Models\Attempt;
+use App\Models\Frame;
+use App\Models\FrameState;
+use TruePupil\Core\Brief\Brief;
+use TruePupil\Core\Brief\Measure;
+use TruePupil\Core\Brief\Row;
+use TruePupil\Core\Brief\Verdict;
+
+/** An attempt of one or more frames, as its student prepares it. */
+final readonly class AttemptView
+{
+    /** @param  list<Frame>  $frames */
+    private function __construct(public Attempt $attempt, public Brief $brief, public array $frames)
+    {
+    }
+
+    public static function of(Attempt $attempt): self
+    {
+        $attempt->loadMissing(['setBrief.course', 'frames.picture']);
+
+        return new self($attempt, $attempt->setBrief->content(), array_values($attempt->frames->each(fn (Frame $frame) => $frame->setRelation('attempt', $attempt))->all()));
+    }
+
+    /** @return list<array{row: ?Row, frames: list<Frame>, checks: list<array<string, mixed>>}> the frames in the rows of the brief, with what is said of each row */
+    public function rows(): array
+    {
+        $rows = $this->brief->rows();
+        if ($rows === []) {
+            return [['row' => null, 'frames' => $this->frames, 'checks' => []]];
+        }
+
+        return array_map(function (Row $row): array {
+            $frames = array_values(array_filter($this->frames, fn (Frame $frame): bool => $this->brief->row($frame->row)?->id === $row->id));
+            usort($frames, fn (Frame $a, Frame $b): int => [$a->record()?->takenAt?->getTimestamp() ?? 0, $a->id] <=> [$b->record()?->takenAt?->getTimestamp() ?? 0, $b->id]);
+
+            return ['row' => $row, 'frames' => $frames, 'checks' => array_merge(...array_map($this->checksOfRow(...), $frames), ...[[]])];
+        }, $rows);
+    }
+
+    public function isBusy(): bool
+    {
+        return array_filter($this->frames, fn (Frame $frame): bool => $frame->state->isBusy()) !== [];
+    }
+
+    /** Whether it can be handed in as it stands. */
+    public function isReady(): bool
+    {
+        return $this->frames !== [] && array_filter($this->frames, fn (Frame $frame): bool => $frame->state !== FrameState::Judged) === [];
+    }
+
+    public function missing(): int
+    {
+        return max(0, $this->brief->frames - count($this->frames));
+    }
+
+    /** Checks of a frame alone, counted by verdict. */
+    public function count(Frame $frame, Verdict $verdict): int
+    {
+        return count(array_filter($frame->checks ?? [], fn (array $check): bool => $check['verdict'] === $verdict->value && ! $this->isOfRow($check)));
+    }
+
+    /** Its settings in one line. */
+    public function settings(Frame $frame): string
+    {
+        $record = $frame->record();
+
+        return $record === null ? '' : implode(' · ', array_filter([
+            $record->fNumber === null ? null : (string) $record->fNumber, $record->exposureTime === null ? null : (string) $record->exposureTime, $record->iso === null ? null : (string) $record->iso,
+            $record->focalLength === null ? null : round($record->focalLength).' mm',
+        ]));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function checksOfRow(Frame $frame): array
+    {
+        return array_values(array_filter($frame->checks ?? [], $this->isOfRow(...)));
+    }
+
+    /** @param  array<string, mixed>  $check */
+    private function isOfRow(array $check): bool
+    {
+        return Measure::from($check['measure'])->isOfSeries();
+    }
+}
