@@ -18,6 +18,7 @@ use App\Http\Controllers\JoinController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LensListController;
 use App\Http\Controllers\NoteController;
+use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\ReturnController;
 use App\Http\Controllers\RollController;
@@ -79,6 +80,11 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('briefs/{setBrief}', [SetBriefController::class, 'show'])->can('view', 'setBrief')->name('set-briefs.show');
     Route::post('briefs/{setBrief}/frames', [FrameController::class, 'store'])->can('handIn', 'setBrief')->name('frames.store');
+
+    Route::get('briefs/{setBrief}/plan', [PlanController::class, 'edit'])->can('handIn', 'setBrief')->name('plans.edit');
+    Route::put('briefs/{setBrief}/plan', [PlanController::class, 'update'])->can('handIn', 'setBrief')->name('plans.update');
+    Route::post('briefs/{setBrief}/plan/choose', [PlanController::class, 'choose'])->can('handIn', 'setBrief')->name('plans.choose');
+    Route::get('briefs/{setBrief}/plan/print', [PlanController::class, 'print'])->can('handIn', 'setBrief')->name('plans.print');
 
     // A file that comes in pieces.
     Route::get('briefs/{setBrief}/uploads', [UploadController::class, 'show'])->can('handIn', 'setBrief')->name('uploads.show');

@@ -7,6 +7,8 @@ namespace App\HandIn;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Frame;
+use App\Models\SavedPlan;
+use App\Plans\PlanSheet;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Findings\Situation;
@@ -82,9 +84,13 @@ final class FrameSituation
             ->sortBy(fn (Frame $other): array => [$other->record()?->takenAt?->getTimestamp() ?? 0, $other->id])->values()->toBase();
     }
 
-    /** For a reshoot the plan is the suggestion that came with the return before. */
-    private function plan(Attempt $attempt): ?Plan
+    /** What the student planned for this attempt; for a reshoot without one, the suggestion that came with the return before. */
+    public function plan(Attempt $attempt): ?Plan
     {
+        $saved = SavedPlan::forAttempt($attempt);
+        if ($saved !== null) {
+            return PlanSheet::plan($saved);
+        }
         $suggestion = $attempt->number < 2 ? null : Attempt::query()->with('frames')
             ->where('set_brief_id', $attempt->set_brief_id)->where('user_id', $attempt->user_id)
             ->where('number', $attempt->number - 1)->where('state', AttemptState::Returned)->first()?->frames->first()?->chosenSuggestion();

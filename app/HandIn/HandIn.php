@@ -11,6 +11,7 @@ use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\FrameState;
+use App\Models\SavedPlan;
 use App\Models\SetBrief;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
@@ -54,11 +55,17 @@ final readonly class HandIn
                 // Where one frame is wanted, another picture takes its place.
                 $attempt->frames()->orderByDesc('id')->first()?->delete();
             }
+            $planned = SavedPlan::forAttempt($attempt)->typed ?? [];
             $frame = $attempt->frames()->create([
                 'picture_id' => $picture->id,
                 'original_name' => Str::limit(basename(mb_scrub($originalName)), 180, '…'),
                 'row' => $brief->row($row)?->id,
                 'state' => FrameState::Reading,
+                // What was planned is what it was meant to show, until the student says otherwise.
+                'intent' => array_intersect_key($planned, array_flip([...array_keys(IntentInput::NUMBERS), ...IntentInput::FLAGS, 'want', 'idea', 'facing'])) ?: null,
+                'placement_id' => $brief->placement($planned['placement'] ?? null)?->id,
+                'about' => $planned['about'] ?? null,
+                'reason' => $planned['reason'] ?? null,
             ]);
             ReadFrame::dispatch($frame->id);
 

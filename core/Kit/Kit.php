@@ -38,6 +38,16 @@ final readonly class Kit
         }
     }
 
+    /**
+     * The same things, held in these ways.
+     *
+     * @param  list<Support>  $supports
+     */
+    public function withSupports(array $supports): self
+    {
+        return new self($this->body, $this->lenses, $supports, $this->filters, $this->flashGuideNumber, $this->film, $this->autoIso);
+    }
+
     /** @return list<Lens> that reach a focal length, the fastest first */
     public function lensesAt(float $focalLength): array
     {

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace TruePupil\Core\Plan;
 
 use DateTimeImmutable;
+use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Sky\JulianDay;
+use TruePupil\Core\Sky\LightTable;
+use TruePupil\Core\Sky\Moon;
 use TruePupil\Core\Sky\Place;
 use TruePupil\Core\Sky\Sun;
+use TruePupil\Core\Sky\Weather;
 
 /** Where and when a picture is planned for. */
 final readonly class Outing
@@ -27,6 +31,14 @@ final readonly class Outing
     public function sunAltitude(DateTimeImmutable $taken): float
     {
         return Sun::seenFrom($this->place, JulianDay::fromTimestamp($this->local($taken)->getTimestamp()))->altitude;
+    }
+
+    /** The light that sun, moon and weather usually give at the planned moment. */
+    public function light(Weather $weather): Ev100
+    {
+        $now = JulianDay::fromTimestamp((float) $this->at->getTimestamp());
+
+        return LightTable::ev100(Sun::seenFrom($this->place, $now)->altitude, $weather, Moon::seenFrom($this->place, $now)->altitude, Moon::at($now)->phaseAngle);
     }
 
     /** A record without a time zone, which is read as UTC, is the time of the place. */

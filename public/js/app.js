@@ -23,4 +23,9 @@ const start = (root) => {
 start(document);
 watchDesk();
 watchFinder();
+document.addEventListener('click', (event) => {
+    if (event.target.closest('[data-print]')) {
+        print();
+    }
+});
 document.body.addEventListener('htmx:load', (event) => start(event.detail.elt));

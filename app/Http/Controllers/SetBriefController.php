@@ -8,6 +8,7 @@ use App\Briefs\BriefLibrary;
 use App\Models\Attempt;
 use App\Models\Course;
 use App\Models\Role;
+use App\Models\SavedPlan;
 use App\Models\SetBrief;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -50,6 +51,7 @@ final class SetBriefController extends Controller
             'setBrief' => $setBrief,
             'brief' => $setBrief->content(),
             'role' => $role,
+            'plan' => $role === Role::Student ? SavedPlan::forNext($setBrief, $request->user()) : null,
             'attempts' => $role === Role::Student
                 ? Attempt::query()->with('frames.picture')->where('set_brief_id', $setBrief->id)->where('user_id', $request->user()->id)->orderBy('number')->get()
                 : collect(),

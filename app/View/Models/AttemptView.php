@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Models;
 
+use App\HandIn\FrameSituation;
 use App\Models\Attempt;
 use App\Models\Frame;
 use App\Models\FrameState;
@@ -11,12 +12,14 @@ use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\Measure;
 use TruePupil\Core\Brief\Row;
 use TruePupil\Core\Brief\Verdict;
+use TruePupil\Core\Plan\Plan;
+use TruePupil\Core\Plan\PlanComparison;
 
 /** An attempt of one or more frames, as its student prepares it. */
 final readonly class AttemptView
 {
     /** @param  list<Frame>  $frames */
-    private function __construct(public Attempt $attempt, public Brief $brief, public array $frames)
+    private function __construct(public Attempt $attempt, public Brief $brief, public array $frames, private ?Plan $plan)
     {
     }
 
@@ -24,7 +27,7 @@ final readonly class AttemptView
     {
         $attempt->loadMissing(['setBrief.course', 'frames.picture']);
 
-        return new self($attempt, $attempt->setBrief->content(), array_values($attempt->frames->each(fn (Frame $frame) => $frame->setRelation('attempt', $attempt))->all()));
+        return new self($attempt, $attempt->setBrief->content(), array_values($attempt->frames->each(fn (Frame $frame) => $frame->setRelation('attempt', $attempt))->all()), app(FrameSituation::class)->plan($attempt));
     }
 
     /** @return list<array{row: ?Row, frames: list<Frame>, checks: list<array<string, mixed>>}> the frames in the rows of the brief, with what is said of each row */
@@ -74,6 +77,14 @@ final readonly class AttemptView
             $record->fNumber === null ? null : (string) $record->fNumber, $record->exposureTime === null ? null : (string) $record->exposureTime, $record->iso === null ? null : (string) $record->iso,
             $record->focalLength === null ? null : round($record->focalLength).' mm',
         ]));
+    }
+
+    /** The plan against what was shot; null where nothing was planned, or nothing of it is recorded. */
+    public function comparison(Frame $frame): ?PlanComparison
+    {
+        $record = $frame->record();
+
+        return $record === null ? null : PlanComparison::of($this->plan, $record);
     }
 
     /** @return list<array<string, mixed>> */

@@ -14,6 +14,7 @@ use TruePupil\Core\Brief\Verdict;
 use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Plan\PlanComparison;
 
 /** A frame as the screens show it. */
 final readonly class FrameView
@@ -66,6 +67,12 @@ final readonly class FrameView
     public function overlays(): ?FrameOverlays
     {
         return $this->situation === null ? null : FrameOverlays::of($this->situation->measures, $this->frame->marksDrawn());
+    }
+
+    /** The plan against what was shot, value by value. */
+    public function planComparison(): ?PlanComparison
+    {
+        return $this->situation === null ? null : PlanComparison::of($this->situation->plan, $this->situation->record);
     }
 
     /** The account that the planned settings would have given in the frame's own light. */

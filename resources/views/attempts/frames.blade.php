@@ -31,6 +31,7 @@
                 @endforeach
             </ol>
             @if ($frames === [])<p class="fine">No frame yet.</p>@endif
+            @foreach ($frames as $frame)@if ($comparison = $view->comparison($frame))<details><summary>{{ $frame->original_name }} against the plan: {{ $comparison->isFollowed() ? 'kept' : implode('; ', $comparison->sentences()) }}</summary><x-plan-compare :comparison="$comparison"/></details>@endif @endforeach
             @if ($checks)<h3>What is said of the row</h3><x-checks :checks="$checks"/>@endif
             @if ($isDraft && count($view->frames) < $view->brief->most())
                 <x-upload :setBrief="$attempt->setBrief" :row="$row?->id" :many="true" :label="$frames ? 'More frames' : 'Frames'"/>

@@ -13,6 +13,7 @@
     <link rel="stylesheet" href="/css/frames.css">
     <link rel="stylesheet" href="/css/views.css">
     <link rel="stylesheet" href="/css/practice.css">
+    <link rel="stylesheet" href="/css/plan.css">
     <script src="/vendor/htmx/htmx.min.js" defer></script>
     <script src="/js/app.js" type="module"></script>
 </head>

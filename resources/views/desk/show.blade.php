@@ -25,7 +25,7 @@
                 </div>
                 <div class="desk-tables">
                     @if ($view->ledger)<x-ledger :ledger="$view->ledger"/>@endif
-                    <div><x-record :rows="$view->record"/></div>
+                    <div><x-record :rows="$view->record"/>@if ($comparison = $view->planComparison())<x-plan-compare :comparison="$comparison"/>@endif</div>
                 </div>
                 <x-frame-views :view="$view"/>
                 @else

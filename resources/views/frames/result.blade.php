@@ -33,6 +33,7 @@
         @if ($view->tones)<x-tone-strip :tones="$view->tones" id="tones-{{ $frame->id }}"/>@endif
         @if ($view->ledger)<x-ledger :ledger="$view->ledger"/>@endif
         @if ($view->pupil)<x-pupil :pupil="$view->pupil"/>@endif
+        @if ($comparison = $view->planComparison())<x-plan-compare :comparison="$comparison"/>@endif
     </div>
 </div>
 <x-frame-views :view="$view"/>

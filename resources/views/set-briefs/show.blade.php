@@ -7,7 +7,9 @@
     @if ($role === Role::Student)
         @php($last = $attempts->last())
         <section class="sheet" aria-labelledby="own">
-            <h2 id="own">Your attempts</h2>
+            <div class="title-row"><h2 id="own">Your attempts</h2>
+                @if ($plan)<a class="button" href="{{ route('plans.edit', $setBrief) }}">{{ $plan->exists ? 'Your plan' : 'Plan it' }}{{ $plan->chosen ? ': '.$plan->chosen['display']['text'] : '' }}</a>@endif
+                @if ($brief->scene)<a class="button" href="{{ route('practice.show', $brief->scene) }}">Try it on the practice camera</a>@endif</div>
             @forelse ($attempts as $attempt)
                 <div class="attempt-row">
                     <b>Attempt {{ $attempt->number }}</b> <span class="state state-{{ $attempt->state->value }}">{{ $attempt->state->label() }}</span>
