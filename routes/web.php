@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CalendarController;
+use App\Http\Controllers\ComposerController;
 use App\Http\Controllers\CourseController;
 use App\Http\Controllers\CourseSettingsController;
 use App\Http\Controllers\DeskController;
@@ -18,6 +19,7 @@ use App\Http\Controllers\JoinController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LensListController;
 use App\Http\Controllers\NoteController;
+use App\Http\Controllers\PackController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\ReturnController;
@@ -77,6 +79,15 @@ Route::middleware('auth')->group(function (): void {
     Route::get('courses/{course}/drills/{user}', [DrillController::class, 'evidence'])->can('teach', 'course')->name('courses.drills.evidence');
     Route::get('courses/{course}/briefs', [SetBriefController::class, 'create'])->can('teach', 'course')->name('set-briefs.create');
     Route::post('courses/{course}/briefs', [SetBriefController::class, 'store'])->can('teach', 'course')->name('set-briefs.store');
+
+    Route::get('courses/{course}/compose', [ComposerController::class, 'edit'])->can('teach', 'course')->name('composer');
+    Route::post('courses/{course}/compose', [ComposerController::class, 'store'])->can('teach', 'course')->name('composer.store');
+    Route::post('courses/{course}/compose/checks', [ComposerController::class, 'checks'])->can('teach', 'course')->name('composer.checks');
+    Route::post('courses/{course}/compose/try', [ComposerController::class, 'try'])->can('teach', 'course')->name('composer.try');
+    Route::get('courses/{course}/compose/{brief}/revisions', [ComposerController::class, 'revisions'])->can('teach', 'course')->name('composer.revisions');
+    Route::get('courses/{course}/pack', [ComposerController::class, 'export'])->can('teach', 'course')->name('pack.export');
+    Route::post('courses/{course}/pack', [PackController::class, 'preview'])->can('teach', 'course')->name('pack.preview');
+    Route::post('courses/{course}/pack/keep', [PackController::class, 'store'])->can('teach', 'course')->name('pack.store');
 
     Route::get('briefs/{setBrief}', [SetBriefController::class, 'show'])->can('view', 'setBrief')->name('set-briefs.show');
     Route::post('briefs/{setBrief}/frames', [FrameController::class, 'store'])->can('handIn', 'setBrief')->name('frames.store');

@@ -17,13 +17,14 @@ use TruePupil\Core\Brief\BriefFormat;
  *
  * @property int $id
  * @property string $brief_id
+ * @property int $revision
  * @property array<mixed> $brief
  * @property ?Carbon $due_at
  * @property Course $course
  */
 final class SetBrief extends Model
 {
-    protected $fillable = ['course_id', 'brief_id', 'brief', 'due_at'];
+    protected $fillable = ['course_id', 'brief_id', 'revision', 'brief', 'due_at'];
 
     /** @return BelongsTo<Course, $this> */
     public function course(): BelongsTo

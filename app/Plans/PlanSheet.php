@@ -153,6 +153,8 @@ final class PlanSheet
             // ISO says its own name.
             $lines[] = sprintf('%s %s', $decider === Decider::Person ? 'You set' : 'The camera then chooses', str_starts_with($text, $name) ? $text : $name.' '.$text);
         }
+        // What the person does comes before what follows from it.
+        usort($lines, fn (string $a, string $b): int => str_starts_with($b, 'You') <=> str_starts_with($a, 'You'));
         $wanted = $this->wanted();
         if ($wanted->inThirds() !== 0) {
             $lines[] = $who->compensation ? sprintf('Compensation %s, if the meter reads the subject alone', $wanted->signed()) : sprintf('The meter then shows %s on the subject', $wanted->signed());

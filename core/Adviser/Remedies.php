@@ -55,12 +55,12 @@ final readonly class Remedies
         }
         if ($gap->missing > 0 && $gap->setup !== null && $gap->av !== null) {
             return sprintf(
-                'There is too little light: at %s, the longest time allowed and the highest ISO allowed, %s are missing.',
+                'There is too little light: at %s, the longest time allowed and the highest ISO allowed, it falls %s short.',
                 Aperture::of(2 ** ($gap->av / 2)), $this->words($gap->missing),
             );
         }
 
-        return sprintf('There is too much light: even at the lowest ISO and the smallest aperture allowed, %s are too many.', $this->words($gap->surplus));
+        return sprintf('There is too much light: even at the lowest ISO and the smallest aperture allowed, it is %s too bright.', $this->words($gap->surplus));
     }
 
     private function withoutLens(): Impossible

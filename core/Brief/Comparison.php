@@ -15,4 +15,15 @@ enum Comparison: string
     case NoneOf = 'noneOf';
     /** The value, a word, is in the list. */
     case OneOf = 'oneOf';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Within => 'within, to either side',
+            self::AtMost => 'at most',
+            self::AtLeast => 'at least',
+            self::NoneOf => 'none of',
+            self::OneOf => 'one of',
+        };
+    }
 }

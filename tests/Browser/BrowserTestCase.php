@@ -66,9 +66,26 @@ abstract class BrowserTestCase extends TestCase
     {
         $quoted = '"'.$label.'"';
         $path = "//button[normalize-space()=$quoted] | //a[normalize-space()=$quoted]";
-        $element = $this->browser()->wait(20, 100)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath($path)));
+        // What is folded away has the same label as what is open.
+        $element = $this->browser()->wait(20, 100)->until(function () use ($path) {
+            foreach ($this->browser()->findElements(WebDriverBy::xpath($path)) as $found) {
+                if ($found->isDisplayed() && $found->isEnabled()) {
+                    return $found;
+                }
+            }
+
+            return null;
+        }, "There is nothing to press that reads $quoted.");
         $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
         $element->click();
+    }
+
+    /** Opens what is folded under a heading. */
+    protected function unfold(string $heading): void
+    {
+        $summary = $this->browser()->findElement(WebDriverBy::xpath('//summary[contains(normalize-space(), "'.$heading.'")]'));
+        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$summary]);
+        $summary->click();
     }
 
     protected function see(string $text, int $seconds = 30): void

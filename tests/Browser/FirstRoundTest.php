@@ -20,6 +20,7 @@ final class FirstRoundTest extends BrowserTestCase
 
         $this->signIn('maren');
         $this->press('Set a brief');
+        $this->unfold('The meter is fooled');
         $this->see('Take care');
         $this->assertAccessible();
         $this->press('Set this brief');

@@ -59,6 +59,7 @@ final class PhoneTest extends BrowserTestCase
         $this->signIn('maren');
         $this->press('Set a brief');
         $this->see('The meter is fooled');
+        $this->unfold('The meter is fooled');
         if (! str_contains($this->pageText(), 'set to the course already')) {
             $this->press('Set this brief');
             $this->see('The brief is set.');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Briefs\BriefLibrary;
+use App\Briefs\Shelf;
 use App\Models\Attempt;
 use App\Models\Course;
 use App\Models\Role;
@@ -14,29 +14,33 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\View\View;
+use TruePupil\Core\Brief\Brief;
 
 final class SetBriefController extends Controller
 {
-    public function create(Course $course, BriefLibrary $library): View
+    public function create(Request $request, Course $course, Shelf $shelf): View
     {
+        $briefs = $shelf->all($request->user());
+
         return view('set-briefs.create', [
             'course' => $course,
-            'briefs' => $library->all(),
-            'set' => $course->setBriefs()->pluck('brief_id')->all(),
+            'briefs' => $briefs,
+            'own' => array_values(array_filter(array_map(fn (Brief $brief): string => $brief->id, $briefs), fn (string $id): bool => $shelf->isOwn($request->user(), $id))),
+            'set' => $course->setBriefs()->get(['brief_id', 'revision'])->groupBy('brief_id')->map(fn ($all) => $all->max('revision'))->all(),
         ]);
     }
 
-    public function store(Request $request, Course $course, BriefLibrary $library): RedirectResponse
+    public function store(Request $request, Course $course, Shelf $shelf): RedirectResponse
     {
         $input = $request->validate([
             'brief' => ['required', 'string'],
             'due_at' => ['nullable', 'date', 'after:2000-01-01', 'before:2200-01-01'],
         ]);
-        $data = $library->data($input['brief']);
+        $data = $shelf->data($request->user(), $input['brief']);
         if ($data === null) {
             return back()->withInput()->withErrors(['brief' => 'There is no such brief in the library.']);
         }
-        $setBrief = $course->setBriefs()->createOrFirst(['brief_id' => $input['brief']], ['brief' => $data, 'due_at' => isset($input['due_at']) ? Carbon::parse($input['due_at'], $course->timezone)->utc() : null]);
+        $setBrief = $course->setBriefs()->createOrFirst(['brief_id' => $input['brief'], 'revision' => (int) ($data['revision'] ?? 1)], ['brief' => $data, 'due_at' => isset($input['due_at']) ? Carbon::parse($input['due_at'], $course->timezone)->utc() : null]);
 
         return redirect()->route('set-briefs.show', $setBrief)->with('done', $setBrief->wasRecentlyCreated
             ? 'The brief is set. Students see it from now on.'

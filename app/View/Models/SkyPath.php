@@ -149,13 +149,17 @@ final class SkyPath
     /** @param  callable(JulianDay): float  $altitude */
     private function path(callable $altitude): string
     {
-        $points = [];
+        [$path, $isDrawing] = ['', false];
         for ($minute = 0; $minute <= $this->minutes; $minute += self::STEP_MINUTES) {
             $height = $altitude(JulianDay::fromTimestamp((float) $this->midnight->getTimestamp() + 60 * $minute));
-            $points[] = round(self::LEFT + (self::RIGHT - self::LEFT) * $minute / $this->minutes, 1).','.round($this->y($height), 1);
+            // Far below the horizon there is nothing to see.
+            if ($height >= self::LOWEST) {
+                $path .= ($isDrawing ? 'L' : 'M').round(self::LEFT + (self::RIGHT - self::LEFT) * $minute / $this->minutes, 1).','.$this->y($height);
+            }
+            $isDrawing = $height >= self::LOWEST;
         }
 
-        return 'M'.implode('L', $points);
+        return $path;
     }
 
     private function x(DateTimeImmutable $at): float

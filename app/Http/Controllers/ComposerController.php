@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Briefs\BriefInput;
+use App\Briefs\BriefPack;
+use App\Briefs\Shelf;
+use App\Briefs\Trial;
+use App\Models\Course;
+use App\Models\OwnBrief;
+use App\PracticeCamera\Scene;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+use TruePupil\Core\Brief\BriefFormat;
+use TruePupil\Core\Brief\InvalidBrief;
+
+/** Composing a brief: checks built from measures, said in plain sentences, and tried at once on frames of the course. */
+final class ComposerController extends Controller
+{
+    public function edit(Request $request, Course $course, Shelf $shelf, Trial $trial): View
+    {
+        $from = (string) $request->query('from', '');
+        $data = $from === '' ? null : $shelf->data($request->user(), $from) ?? abort(404);
+        $input = $data === null
+            ? BriefInput::of(['number' => '21', 'frames' => '1', 'cautions' => 'Ask before you photograph people or their work; for minors, ask whoever is responsible for them.'])->withCheck()
+            : BriefInput::fromData($data);
+        // A ready brief is copied: its own file stays as it is.
+        if ($data !== null && ! $shelf->isOwn($request->user(), $from)) {
+            $input = BriefInput::of([...$this->form($input), 'id' => '', 'title' => $input->text('title').' (own version)']);
+        }
+
+        return $this->page($course, $input, $trial, $request, $shelf);
+    }
+
+    /** The list of checks with one more or one less, or with the fields that a newly chosen measure wants. */
+    public function checks(Request $request, Course $course): View
+    {
+        $input = BriefInput::of($request->all());
+        $input = match (true) {
+            $request->has('add') => $input->withCheck(),
+            $request->has('drop') => $input->withoutCheck($request->integer('drop')),
+            default => $input,
+        };
+
+        return view('composer.checks', ['course' => $course, 'input' => $input]);
+    }
+
+    public function try(Request $request, Course $course, Trial $trial): View
+    {
+        return view('composer.trial', ['course' => $course, ...$this->trial($course, BriefInput::of($request->all()), $trial)]);
+    }
+
+    public function store(Request $request, Course $course, Shelf $shelf, Trial $trial): View|RedirectResponse|Response
+    {
+        $input = BriefInput::of($request->all());
+        $id = $input->text('id') !== '' && $shelf->isOwn($request->user(), $input->text('id')) ? $input->text('id') : $shelf->freeId($request->user(), $input->text('title'));
+        try {
+            $input->brief($id);
+        } catch (InvalidBrief $problem) {
+            // Without scripts the buttons inside the list come here too.
+            return response($this->page($course, match (true) {
+                $request->has('add') => $input->withCheck(),
+                $request->has('drop') => $input->withoutCheck($request->integer('drop')),
+                default => $input,
+            }, $trial, $request, $shelf, $request->has('add') || $request->has('drop') ? null : $problem->getMessage()), 422);
+        }
+        $brief = $shelf->keep($request->user(), $input->data($id));
+
+        return redirect()->route('set-briefs.create', $course)->with('done', sprintf('"%s" is kept as revision %d. Briefs that were set before stay as they are.', $brief->title, $brief->revision));
+    }
+
+    /** Every revision of an own brief. */
+    public function revisions(Request $request, Course $course, string $brief): View
+    {
+        $revisions = OwnBrief::query()->where('user_id', $request->user()->id)->where('brief_id', $brief)->orderByDesc('revision')->get();
+        abort_if($revisions->isEmpty(), 404);
+
+        return view('composer.revisions', ['course' => $course, 'revisions' => $revisions, 'briefs' => $revisions->map(fn (OwnBrief $own) => BriefFormat::read($own->brief))]);
+    }
+
+    /** Chosen briefs as a pack. */
+    public function export(Request $request, Course $course, Shelf $shelf): Response|RedirectResponse
+    {
+        $briefs = array_values(array_filter(array_map(fn (mixed $id): ?array => is_string($id) ? $shelf->data($request->user(), $id) : null, (array) $request->query('brief', []))));
+        if ($briefs === []) {
+            return back()->with('problem', 'Tick the briefs that should travel.');
+        }
+
+        return response(BriefPack::of($course->name, $briefs)->toJson(), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="briefs.json"']);
+    }
+
+    private function page(Course $course, BriefInput $input, Trial $trial, Request $request, Shelf $shelf, ?string $problem = null): View
+    {
+        return view('composer.edit', [
+            'course' => $course, 'input' => $input, 'problem' => $problem, 'scenes' => Scene::all(), 'isOwn' => $shelf->isOwn($request->user(), $input->text('id')),
+            ...$this->trial($course, $input, $trial, $problem === null),
+        ]);
+    }
+
+    /** @return array{brief: ?\TruePupil\Core\Brief\Brief, wrong: ?string, tried: list<array<string, mixed>>} */
+    private function trial(Course $course, BriefInput $input, Trial $trial, bool $says = true): array
+    {
+        try {
+            // What is not filled in yet is no reason not to try the checks.
+            $draft = BriefInput::of([...$this->form($input), 'title' => $input->text('title') ?: 'Draft', 'purpose' => $input->text('purpose') ?: 'Draft.', 'number' => $input->text('number') ?: '1', 'frames' => $input->text('frames') ?: '1',
+                'checks' => array_map(fn (array $check): array => [...$check, 'reason' => $check['reason'] ?: 'Draft.'], $input->checks)]);
+            $brief = $draft->brief('draft');
+        } catch (InvalidBrief $problem) {
+            return ['brief' => null, 'wrong' => $says ? $problem->getMessage() : null, 'tried' => []];
+        }
+
+        return ['brief' => $brief, 'wrong' => null, 'tried' => $trial->run($brief, $course)];
+    }
+
+    /** @return array<string, mixed> */
+    private function form(BriefInput $input): array
+    {
+        return [...$input->texts, 'decisions' => $input->decisions, 'placements' => $input->placements, 'rows' => $input->rows, 'checks' => $input->checks];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One revision of a brief that an instructor composed or read in from a pack.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $brief_id
+ * @property int $revision
+ * @property array<mixed> $brief
+ */
+final class OwnBrief extends Model
+{
+    protected $fillable = ['user_id', 'brief_id', 'revision', 'brief'];
+
+    protected function casts(): array
+    {
+        return ['brief' => 'array', 'revision' => 'integer'];
+    }
+}
