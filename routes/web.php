@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AttemptController;
+use App\Http\Controllers\BankController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ComposerController;
@@ -11,6 +12,7 @@ use App\Http\Controllers\CourseSettingsController;
 use App\Http\Controllers\DeskController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\FindingController;
+use App\Http\Controllers\FirstSettingsController;
 use App\Http\Controllers\FrameController;
 use App\Http\Controllers\FramePictureController;
 use App\Http\Controllers\HealthController;
@@ -53,6 +55,17 @@ Route::middleware('auth')->group(function (): void {
     Route::get('kit/lenses.csv', [LensListController::class, 'export'])->name('kit.lenses');
     Route::post('kit/lenses', [LensListController::class, 'import'])->name('kit.lenses.import');
     Route::post('kit/from-frame', [LensListController::class, 'fromFrame'])->name('kit.from-frame');
+
+    // Settings banks, and the list that a camera is set up by.
+    Route::get('banks', [BankController::class, 'index'])->name('banks');
+    Route::get('banks/cards', [BankController::class, 'print'])->name('banks.print');
+    Route::get('banks/new', [BankController::class, 'create'])->name('banks.create');
+    Route::post('banks', [BankController::class, 'store'])->name('banks.store');
+    Route::get('banks/{bank}', [BankController::class, 'edit'])->can('own', 'bank')->name('banks.edit');
+    Route::put('banks/{bank}', [BankController::class, 'update'])->can('own', 'bank')->name('banks.update');
+    Route::delete('banks/{bank}', [BankController::class, 'destroy'])->can('own', 'bank')->name('banks.destroy');
+    Route::get('first-settings', [FirstSettingsController::class, 'show'])->name('first-settings');
+    Route::put('first-settings', [FirstSettingsController::class, 'update'])->name('first-settings.update');
 
     // The practice camera, and one's own roll in it.
     Route::get('practice', [PracticeController::class, 'index'])->name('practice');

@@ -22,7 +22,8 @@ final readonly class ExifTool implements PictureTags
     /** Tags that are read as words; the makers' codes for these differ, their words hardly. */
     private const WORDS = [
         'FileType', 'ProfileDescription', 'Make', 'Model', 'LensModel', 'Lens', 'DateTimeOriginal', 'ISOSetting', 'ISOAuto',
-        'ImageStabilization', 'VibrationReduction', 'ShutterType', 'ShutterMode', 'FocusMode', 'DriveMode', 'ContinuousDrive', 'ReleaseMode',
+        'ImageStabilization', 'VibrationReduction', 'PictureStyle', 'PictureMode', 'PictureControlName', 'CreativeStyle', 'FilmMode', 'PhotoStyle', 'HighISONoiseReduction', 'LongExposureNoiseReduction',
+        'PeripheralLighting', 'VignetteControl', 'VignettingCorrection', 'ShadingCompensation', 'DistortionCorrection', 'AutoDistortionControl', 'DistortionControl', 'RAWFileType', 'NEFCompression', 'RawCompression', 'ShutterType', 'ShutterMode', 'FocusMode', 'DriveMode', 'ContinuousDrive', 'ReleaseMode',
     ];
 
     public function __construct(private Tool $exiftool)

@@ -15,10 +15,11 @@ use TruePupil\Core\Kit\KitFormat;
  * @property string $name
  * @property string $email
  * @property ?array<mixed> $kit
+ * @property ?list<string> $first_settings  those that were ticked
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'kit'];
+    protected $fillable = ['name', 'email', 'password', 'kit', 'first_settings'];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -48,6 +49,6 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'kit' => 'array'];
+        return ['password' => 'hashed', 'kit' => 'array', 'first_settings' => 'array'];
     }
 }

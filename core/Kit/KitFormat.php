@@ -15,9 +15,12 @@ use TruePupil\Core\Format\InvalidFields;
 use TruePupil\Core\Modes\AutoIso;
 use TruePupil\Core\Sensor\Format;
 
-/** Reads a kit from decoded JSON: "body", "lenses", "filters", "supports", "flash", "film" and "autoIso". */
+/** Reads a kit from decoded JSON: "body", "lenses", "filters", "supports", "polariser", "flash", "film" and "autoIso". */
 final class KitFormat
 {
+    /** Stops that a polariser usually takes. */
+    private const POLARISER = 4 / 3;
+
     /** @throws InvalidFields|\InvalidArgumentException naming what is wrong */
     public static function read(Fields $data): Kit
     {
@@ -31,7 +34,8 @@ final class KitFormat
             body: self::body($data->part('body')),
             lenses: array_map(self::lens(...), $data->parts('lenses')),
             supports: $supports !== [] ? array_values(array_unique($supports, SORT_REGULAR)) : [$single ?? Support::Hand],
-            filters: $data->positives('filters'),
+            // A polariser counts as the filter that it also is.
+            filters: $data->flag('polariser') === true ? [...$data->positives('filters'), self::POLARISER] : $data->positives('filters'),
             flashGuideNumber: $data->has('flash') ? $data->part('flash')->positive('guideNumber') : null,
             film: $data->has('film') ? self::film($data->part('film')) : null,
             autoIso: $data->has('autoIso') ? self::autoIso($data->part('autoIso'), self::limits($data->part('body'))) : null,

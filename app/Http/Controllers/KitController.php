@@ -22,7 +22,7 @@ final class KitController extends Controller
         $kit = $request->user()->kitInUse();
 
         return view('kit.edit', [
-            'form' => KitForm::of($kit), 'formats' => Sheets::format()->choices, 'isNew' => $request->user()->kit === null,
+            'form' => KitForm::of($kit, (bool) ($request->user()->kit['polariser'] ?? false)), 'formats' => Sheets::format()->choices, 'isNew' => $request->user()->kit === null,
             'numbers' => $kit === null ? null : new KitNumbers($kit), 'frames' => $this->recorded($request->user()),
         ]);
     }

@@ -6,10 +6,12 @@ namespace App\Http\Requests;
 
 use App\Calculators\LensLine;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use InvalidArgumentException;
 use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Film\FilmKind;
 use TruePupil\Core\Format\Fields;
 use TruePupil\Core\Kit\KitFormat;
 
@@ -33,6 +35,9 @@ final class KitRequest extends FormRequest
             'supports.*' => ['in:'.implode(',', array_column(Support::cases(), 'value'))],
             'filters' => ['nullable', 'string', 'max:100'],
             'guideNumber' => ['nullable', 'string', 'max:20'],
+            'filmName' => ['nullable', 'string', 'max:80'], 'filmSpeed' => ['nullable', 'string', 'max:20'], 'filmYears' => ['nullable', 'string', 'max:10'],
+            'filmKind' => ['nullable', Rule::enum(FilmKind::class)],
+            'autoFloor' => ['nullable', 'string', 'max:20'], 'autoCeiling' => ['nullable', 'string', 'max:20'], 'autoSlowest' => ['nullable', 'string', 'max:20'],
         ];
     }
 
@@ -79,7 +84,27 @@ final class KitRequest extends FormRequest
             'supports' => array_values(array_unique(['hand', ...(array) $this->input('supports', [])])),
             'filters' => array_values(array_filter($filters, fn (float $stops): bool => $stops > 0)),
             ...($guideNumber === null ? [] : ['flash' => ['guideNumber' => $guideNumber]]),
+            ...($this->boolean('polariser') ? ['polariser' => true] : []),
+            ...$this->film(),
+            ...$this->automaticIso(),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private function film(): array
+    {
+        $speed = $this->number('filmSpeed');
+
+        return $speed === null ? [] : ['film' => array_filter(['name' => trim((string) $this->input('filmName')) ?: null, 'boxSpeed' => $speed, 'kind' => $this->input('filmKind') ?: null, 'yearsExpired' => $this->number('filmYears')], fn (mixed $value): bool => $value !== null)];
+    }
+
+    /** @return array<string, mixed> */
+    private function automaticIso(): array
+    {
+        $slowest = trim((string) $this->input('autoSlowest'));
+        $automatic = array_filter(['floor' => $this->number('autoFloor'), 'ceiling' => $this->number('autoCeiling'), 'slowest' => $slowest === '' ? null : ExposureTime::parse($slowest)->nominal()], fn (?float $value): bool => $value !== null);
+
+        return $automatic === [] ? [] : ['autoIso' => $automatic];
     }
 
     private function number(string $key): ?float

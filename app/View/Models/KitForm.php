@@ -17,7 +17,8 @@ final readonly class KitForm
     {
     }
 
-    public static function of(?Kit $kit): self
+    /** @param  bool  $hasPolariser  which the core counts among the filters */
+    public static function of(?Kit $kit, bool $hasPolariser = false): self
     {
         if ($kit === null) {
             return new self(['format' => '36x24', 'stepsPerStop' => '3', 'fastest' => '1/8000', 'slowest' => '30', 'isoMin' => '100', 'isoBase' => '100', 'isoMax' => '25600', 'stabiliserStops' => '0'], ['hand']);
@@ -35,8 +36,11 @@ final readonly class KitForm
             'isoMin' => $number($limits->isoMin), 'isoBase' => $number($limits->isoBase), 'isoNativeMax' => $number($limits->isoNativeMax), 'isoMax' => $number($limits->isoMax),
             'stabiliserStops' => $number($kit->body->stabiliserStops), 'comfortableIso' => $number($kit->body->comfortableIso),
             'lenses' => implode("\n", array_map(LensLine::of(...), $kit->lenses)),
-            'filters' => implode(' ', $kit->filters),
+            'filters' => implode(' ', $hasPolariser ? array_slice($kit->filters, 0, -1) : $kit->filters),
             'guideNumber' => $number($kit->flashGuideNumber),
+            'filmName' => $kit->film->name ?? '', 'filmSpeed' => $number($kit->film?->boxSpeed->nominal()), 'filmKind' => $kit->film?->kind->value ?? '', 'filmYears' => ($kit->film->yearsExpired ?? 0.0) > 0 ? $number($kit->film?->yearsExpired) : '',
+            'autoFloor' => $number($kit->autoIso?->floor), 'autoCeiling' => $number($kit->autoIso?->ceiling), 'autoSlowest' => $time($kit->autoIso?->slowest),
+            'polariser' => $hasPolariser ? '1' : '',
         ], array_map(fn (Support $support): string => $support->value, $kit->supports));
     }
 

@@ -12,7 +12,7 @@
                 <thead><tr><th scope="col">Frame</th>@foreach ($brief->checks as $index => $check)<th scope="col"><abbr title="{{ $check->sentence }}">check {{ $index + 1 }}</abbr></th>@endforeach</tr></thead>
                 <tbody>
                 @foreach ($tried as ['frame' => $frame, 'results' => $results])
-                    <tr><th scope="row"><img src="{{ route('frames.picture', $frame) }}" alt="" loading="lazy" width="72" height="48"> <span>{{ $frame->attempt->user->name }}<br><span class="fine">{{ $frame->attempt->setBrief->content()->title }}</span></span></th>
+                    <tr><th scope="row"><span class="trial-frame"><img src="{{ route('frames.picture', $frame) }}" alt="" loading="lazy" width="72" height="48"> <span>{{ $frame->attempt->user->name }}<br><span class="fine">{{ $frame->attempt->setBrief->content()->title }}</span></span></span></th>
                         @foreach ($brief->checks as $check)@php($result = $results[$check->id])
                             <td class="trial-{{ $result->verdict->value }}"><b>{{ $result->verdict->label() }}</b><br><span class="fine">{{ is_string($result->value) ? $check->measure->word($result->value) : \App\View\Text::quantity($result->value, $check->measure->unit()) }}</span></td>@endforeach
                     </tr>

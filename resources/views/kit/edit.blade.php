@@ -1,6 +1,6 @@
 @use(TruePupil\Core\Capture\Support)
 <x-layout title="Kit">
-    <h1>Your kit</h1>
+    <div class="title-row"><h1>Your kit</h1><span class="brief-tools"><a href="{{ route('banks') }}">Settings banks</a><a href="{{ route('first-settings') }}">First settings</a></span></div>
     <p class="lead-text">{{ $isNew ? 'Nothing is entered yet. ' : '' }}What you own decides what can be suggested: nothing that your body, lenses or support cannot do is ever asked of you. Only you, and whoever critiques your frames, count with it.</p>
     @php($field = fn (string $key) => old($key, $form->value($key)))
     <form method="post" action="{{ route('kit.update') }}" class="kit" data-once>
@@ -28,7 +28,15 @@
             <div class="intent-grid">
                 <label>Neutral-density filters <span class="fine">stops each, with spaces</span> <input name="filters" value="{{ $field('filters') }}" maxlength="100" placeholder="3 6 10"></label>
                 <label>Flash guide number <span class="fine">m at ISO 100</span> <input name="guideNumber" value="{{ $field('guideNumber') }}" maxlength="20" placeholder="28"></label>
+                <label>Film in the camera <span class="fine">its name</span> <input name="filmName" value="{{ $field('filmName') }}" maxlength="80"></label>
+                <label>Its box speed <input name="filmSpeed" value="{{ $field('filmSpeed') }}" maxlength="20" placeholder="200"></label>
+                <label>Its kind <select name="filmKind"><option value="">no film</option>@foreach (\TruePupil\Core\Film\FilmKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($field('filmKind') === $kind->value)>{{ $kind->label() }}</option>@endforeach</select></label>
+                <label>Expired <span class="fine">years ago</span> <input name="filmYears" value="{{ $field('filmYears') }}" maxlength="10" placeholder="0"></label>
+                <label>Automatic ISO from <input name="autoFloor" value="{{ $field('autoFloor') }}" maxlength="20" placeholder="100"></label>
+                <label>up to <input name="autoCeiling" value="{{ $field('autoCeiling') }}" maxlength="20" placeholder="6400"></label>
+                <label>no slower than <span class="fine">s</span> <input name="autoSlowest" value="{{ $field('autoSlowest') }}" maxlength="20" placeholder="1/125"></label>
             </div>
+            <div class="intent-flags"><label><input type="checkbox" name="polariser" value="1" @checked($field('polariser'))> a polariser, which also takes about 1⅓ stops</label></div>
         </fieldset>
         <button class="primary">Keep this kit</button>
     </form>

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Frame;
+use App\Models\User;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use TruePupil\Core\Capture\FirstSetting;
+
+/** The list that a camera is set up by: ticked by hand, and checked from the latest frame's record where that tells. */
+final class FirstSettingsController extends Controller
+{
+    public function show(Request $request): View
+    {
+        $frame = $this->latest($request->user());
+        $picture = $frame?->pictureRecord();
+        $record = $frame?->record();
+        $told = [];
+        foreach (FirstSetting::cases() as $setting) {
+            $told[$setting->value] = $picture === null || $record === null ? null : $setting->read($picture, $record, $frame->tags ?? []);
+        }
+
+        return view('kit.first-settings', ['settings' => FirstSetting::cases(), 'told' => $told, 'frame' => $frame, 'ticked' => $request->user()->first_settings ?? []]);
+    }
+
+    public function update(Request $request): RedirectResponse
+    {
+        $known = array_column(FirstSetting::cases(), 'value');
+        $ticked = array_values(array_intersect($known, (array) $request->input('ticked', [])));
+        $request->user()->update(['first_settings' => $ticked]);
+
+        return redirect()->route('first-settings')->with('done', count($ticked) === count($known) ? 'All of them are done. Your camera keeps what the sensor sees.' : sprintf('%d of %d are done; the rest stays here.', count($ticked), count($known)));
+    }
+
+    private function latest(User $user): ?Frame
+    {
+        return Frame::query()->whereNotNull('tags')->whereHas('attempt', fn ($query) => $query->where('user_id', $user->id))->orderByDesc('id')->first();
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Bank;
+
+use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Capture\FocusMode;
+use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Metering\MeteringPattern;
+
+/** Reads a settings bank from decoded JSON. */
+final class BankFormat
+{
+    public const DRIVES = ['single' => 'single', 'continuous' => 'continuous', 'bracket' => 'bracket'];
+
+    public const DETECTION = ['' => 'a point that you set', 'people' => 'people', 'eyes' => 'eyes', 'animals' => 'animals', 'vehicles' => 'vehicles'];
+
+    /** @throws \InvalidArgumentException naming what is wrong */
+    public static function read(Fields $data): Bank
+    {
+        $drive = $data->textOrNull('drive') ?? 'single';
+        $stabiliser = $data->raw('stabiliser');
+
+        return new Bank(
+            kind: $data->choice('kind', BankKind::class) ?? BankKind::Street,
+            name: $data->textOrNull('name') ?? 'Bank',
+            mode: $data->choice('mode', ExposureMode::class) ?? ExposureMode::Aperture,
+            fNumber: $data->positiveOrNull('fNumber'),
+            exposureTime: $data->positiveOrNull('exposureTime'),
+            iso: $data->positiveOrNull('iso'),
+            focus: $data->choice('focus', FocusMode::class) ?? FocusMode::Single,
+            drive: isset(self::DRIVES[$drive]) ? $drive : 'single',
+            whiteBalance: $data->textOrNull('whiteBalance') ?? 'automatic',
+            metering: $data->choice('metering', MeteringPattern::class) ?? MeteringPattern::Scene,
+            compensation: $data->numberOr('compensation', 0.0),
+            stabiliser: is_bool($stabiliser) ? $stabiliser : null,
+            detection: $data->textOrNull('detection'),
+            silent: $data->flag('silent') ?? false,
+            flash: $data->flag('flash') ?? false,
+            slowest: $data->positiveOrNull('slowest'),
+            isNight: $data->flag('isNight') ?? false,
+            slot: $data->textOrNull('slot') ?? '',
+        );
+    }
+}

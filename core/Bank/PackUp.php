@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Bank;
+
+use TruePupil\Core\Capture\FocusMode;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\Stops;
+
+/** What is left over on a camera after a bank was used, to be put back before the bag is closed. */
+final class PackUp
+{
+    /**
+     * @param  Iso  $base  the body's base ISO
+     * @return list<string> in the order of the camera, from the dials to the bag
+     */
+    public static function after(Bank $bank, Iso $base): array
+    {
+        $list = [];
+        if ($bank->focus === FocusMode::Manual) {
+            $list[] = 'focus back to automatic';
+        }
+        if ($bank->focus === FocusMode::Continuous) {
+            $list[] = 'focus back to single';
+        }
+        $list[] = $bank->iso === null ? sprintf('ISO automatic, down to %s', $base) : sprintf('ISO from %s back to %s, or to automatic', Iso::of($bank->iso), $base);
+        $list[] = abs($bank->compensation) > 1e-6 ? sprintf('compensation from %s back to 0', Stops::of($bank->compensation)->signed()) : 'compensation at 0';
+        if ($bank->drive !== 'single') {
+            $list[] = 'drive back to single';
+        }
+        if ($bank->whiteBalance !== 'automatic') {
+            $list[] = sprintf('white balance from %s back to automatic', $bank->whiteBalance);
+        }
+        if ($bank->silent) {
+            $list[] = 'shutter back to mechanical';
+        }
+        if ($bank->flash) {
+            $list[] = 'flash off and its batteries out for charging';
+        }
+        if ($bank->stabiliser === false) {
+            $list[] = 'stabiliser on again for the hand';
+        }
+        $list[] = 'lens cap, card, battery';
+        $list[] = $bank->isNight ? 'a last look around with a torch: nothing left behind' : 'a last look around: nothing left behind';
+
+        return $list;
+    }
+}

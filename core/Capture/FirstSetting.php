@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Capture;
+
+/** One of the settings that a camera is given once, before the first picture: what it should be, why, and what a file tells of it. */
+enum FirstSetting: string
+{
+    case FileKind = 'file-kind';
+    case Compression = 'compression';
+    case ColourSpace = 'colour-space';
+    case WhiteBalance = 'white-balance';
+    case PictureStyle = 'picture-style';
+    case Corrections = 'corrections';
+    case HighIsoNoise = 'high-iso-noise';
+    case LongExposureNoise = 'long-exposure-noise';
+    case Stabiliser = 'stabiliser';
+    case Metering = 'metering';
+    case FocusMode = 'focus-mode';
+
+    /** Words that files record for a rendering without additions. */
+    private const PLAIN_STYLE = '/standard|neutral|natural|normal|faithful|flat|auto/i';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::FileKind => 'Raw, or raw and JPEG together',
+            self::Compression => 'Raw files compressed without loss',
+            self::ColourSpace => 'Colour space sRGB',
+            self::WhiteBalance => 'White balance automatic, or a fixed kelvin value',
+            self::PictureStyle => 'Picture style standard',
+            self::Corrections => 'Corrections in the camera off',
+            self::HighIsoNoise => 'Noise reduction at high ISO off',
+            self::LongExposureNoise => 'Noise reduction for long exposures on',
+            self::Stabiliser => 'Stabiliser on by hand, off on a tripod',
+            self::Metering => 'Metering pattern chosen',
+            self::FocusMode => 'Focus mode chosen',
+        };
+    }
+
+    public function why(): string
+    {
+        return match ($this) {
+            self::FileKind => 'Raw keeps what the sensor saw; the JPEG is for looking at once.',
+            self::Compression => 'What is thrown away to save room shows in shadows that are lifted.',
+            self::ColourSpace => 'The JPEG and the preview then look right everywhere; raw does not depend on it.',
+            self::WhiteBalance => 'With raw it can be changed afterwards. A fixed value keeps a row of frames alike.',
+            self::PictureStyle => 'The histogram on the back is made from the JPEG: added contrast makes it tell of losses that raw does not have.',
+            self::Corrections => 'They hide what the lens does, and you are here to see it.',
+            self::HighIsoNoise => 'It smears detail in the JPEG and does nothing for raw.',
+            self::LongExposureNoise => 'The camera takes a second, dark frame as long as the first: the wait doubles, and bright specks go.',
+            self::Stabiliser => 'On a tripod some stabilisers wander and blur what they should hold.',
+            self::Metering => 'Know which part of the picture the camera listens to.',
+            self::FocusMode => 'Once for what stays, continuous for what moves, by hand for the dark.',
+        };
+    }
+
+    /**
+     * What a file's record says of it.
+     *
+     * @param  array<string, mixed>  $tags  as the metadata reader gives them
+     * @return array{string, ?bool} what is recorded, in words, and whether it is as it should be; null where the file does not tell
+     */
+    public function read(PictureRecord $picture, CaptureRecord $record, array $tags): array
+    {
+        $word = fn (string ...$names): ?string => self::first($tags, $names);
+        $isOff = fn (?string $text): ?bool => $text === null ? null : preg_match('/^(off|no|none|0|disable|disabled)\b/i', $text) === 1;
+        [$style, $highIso, $long] = [$word('PictureStyle', 'PictureMode', 'PictureControlName', 'CreativeStyle', 'FilmMode', 'PhotoStyle'), $word('HighISONoiseReduction', 'HighIsoNoiseReduction'), $word('LongExposureNoiseReduction', 'LongExposureNoiseReduction2')];
+        $corrections = array_filter([$word('PeripheralLighting', 'VignetteControl', 'VignettingCorrection', 'ShadingCompensation'), $word('DistortionCorrection', 'AutoDistortionControl', 'DistortionControl')]);
+
+        return match ($this) {
+            // A JPEG may have a raw file beside it on the card.
+            self::FileKind => in_array($picture->format, ['JPEG', 'HEIC'], true) ? [$picture->format.'; whether a raw file lies beside it, only the card tells', null]
+                : (in_array($picture->format, ['PNG', 'WEBP', 'TIFF'], true) ? [$picture->format.', which no camera writes for itself: an export', false] : ['camera raw', true]),
+            self::Compression => match ($raw = $word('RAWFileType', 'NEFCompression', 'RawCompression')) {
+                null => ['not in the file', null],
+                default => [$raw, preg_match('/lossless|uncompressed/i', $raw) === 1],
+            },
+            self::ColourSpace => $picture->colourSpace === null ? ['not in the file', null] : [$picture->colourSpace, str_contains($picture->colourSpace, 'sRGB')],
+            self::WhiteBalance => $record->whiteBalance === null ? ['not in the file', null] : [$record->whiteBalance === 'auto' ? 'automatic' : 'set by hand', true],
+            self::PictureStyle => $style === null ? ['not in the file', null] : [$style, preg_match(self::PLAIN_STYLE, $style) === 1],
+            self::Corrections => $corrections === [] ? ['not in the file', null] : [implode(', ', array_unique($corrections)), ! in_array(false, array_map($isOff, $corrections), true)],
+            self::HighIsoNoise => $highIso === null ? ['not in the file', null] : [$highIso, $isOff($highIso)],
+            self::LongExposureNoise => $long === null ? ['not in the file', null] : [$long, ! $isOff($long)],
+            self::Stabiliser => $record->stabiliser === null ? ['not in the file', null] : [
+                ($record->stabiliser ? 'on' : 'off').($record->support === null ? '' : ', '.$record->support->label()),
+                $record->support === null ? null : $record->stabiliser === ($record->support !== Support::Tripod),
+            ],
+            self::Metering => $record->metering->value === 'unknown' ? ['not in the file', null] : [$record->metering->label(), true],
+            self::FocusMode => $record->focusMode === null ? ['not in the file', null] : [['single' => 'single', 'continuous' => 'continuous', 'manual' => 'by hand'][$record->focusMode->value], true],
+        };
+    }
+
+    /**
+     * @param  array<string, mixed>  $tags
+     * @param  array<string>  $names
+     */
+    private static function first(array $tags, array $names): ?string
+    {
+        foreach ($names as $name) {
+            $value = $tags[$name] ?? null;
+            if (is_scalar($value) && trim((string) $value) !== '') {
+                return mb_substr(mb_scrub(trim((string) $value)), 0, 60);
+            }
+        }
+
+        return null;
+    }
+}
