@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\BankController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ComposerController;
 use App\Http\Controllers\CourseController;
@@ -20,6 +21,7 @@ use App\Http\Controllers\HomeController;
 use App\Http\Controllers\JoinController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LensListController;
+use App\Http\Controllers\MemberController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\PackController;
 use App\Http\Controllers\PlanController;
@@ -29,6 +31,7 @@ use App\Http\Controllers\RollController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetBriefController;
 use App\Http\Controllers\SpotController;
+use App\Http\Controllers\StartCourseController;
 use App\Http\Controllers\UploadController;
 use Illuminate\Support\Facades\Route;
 
@@ -42,6 +45,10 @@ Route::middleware('guest')->group(function (): void {
 // A course is joined by its code, by somebody new or by somebody who has signed in.
 Route::get('join', [JoinController::class, 'create'])->name('join');
 Route::post('join', [JoinController::class, 'store'])->middleware('throttle:20,1');
+
+// A course is begun by somebody new or by somebody who has signed in.
+Route::get('start', [StartCourseController::class, 'create'])->name('start');
+Route::post('start', [StartCourseController::class, 'store'])->middleware('throttle:10,1');
 
 Route::middleware('auth')->group(function (): void {
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('sign-out');
@@ -85,6 +92,12 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('roll/{rollFrame}', [RollController::class, 'destroy'])->can('own', 'rollFrame')->name('roll.destroy');
 
     Route::get('courses/{course}', [CourseController::class, 'show'])->can('view', 'course')->name('courses.show');
+    Route::get('courses/{course}/board', [BoardController::class, 'board'])->can('critique', 'course')->name('courses.board');
+    Route::get('courses/{course}/desk', [BoardController::class, 'desk'])->can('critique', 'course')->name('courses.desk');
+    Route::get('courses/{course}/members', [MemberController::class, 'index'])->can('teach', 'course')->name('courses.members');
+    Route::put('courses/{course}/members/{user}', [MemberController::class, 'update'])->can('teach', 'course')->name('courses.members.update');
+    Route::delete('courses/{course}/members/{user}', [MemberController::class, 'destroy'])->can('teach', 'course')->name('courses.members.destroy');
+    Route::post('courses/{course}/code', [MemberController::class, 'code'])->can('teach', 'course')->name('courses.code');
     Route::get('courses/{course}/settings', [CourseSettingsController::class, 'edit'])->can('teach', 'course')->name('courses.settings');
     Route::put('courses/{course}/settings', [CourseSettingsController::class, 'update'])->can('teach', 'course')->name('courses.settings.update');
     Route::get('courses/{course}/dates.ics', CalendarController::class)->can('view', 'course')->name('courses.calendar');

@@ -47,7 +47,7 @@ final readonly class Kilnyard
     {
         $facts = $this->read('course');
         $course = Course::query()->create([
-            'name' => $facts['name'], 'place' => $facts['place'], 'join_code' => $facts['join_code'], 'approach' => $facts['approach'],
+            'name' => $facts['name'], 'place' => $facts['place'], 'join_code' => $facts['join_code'], 'critic_code' => Course::newJoinCode(), 'approach' => $facts['approach'],
         ]);
         $people = [];
         $kits = $this->read('kits');

@@ -15,7 +15,8 @@ use TruePupil\Core\Brief\Approach;
  * @property string $name
  * @property ?string $place
  * @property string $timezone
- * @property string $join_code
+ * @property string $join_code  of students
+ * @property ?string $critic_code  of guest critics
  * @property array<string, string> $approach
  */
 final class Course extends Model
@@ -23,7 +24,7 @@ final class Course extends Model
     /** Without letters and digits that look alike when read from a board. */
     private const CODE_LETTERS = 'ACDEFGHJKLMNPQRTUVWXY34679';
 
-    protected $fillable = ['name', 'place', 'timezone', 'join_code', 'approach'];
+    protected $fillable = ['name', 'place', 'timezone', 'join_code', 'critic_code', 'approach'];
 
     protected $attributes = ['timezone' => 'UTC'];
 
@@ -32,9 +33,13 @@ final class Course extends Model
         return implode('', array_map(fn (): string => self::CODE_LETTERS[random_int(0, strlen(self::CODE_LETTERS) - 1)], range(1, 8)));
     }
 
-    public static function withCode(string $code): ?self
+    /** @return ?array{self, Role} the course that a code opens, and as what */
+    public static function withCode(string $code): ?array
     {
-        return self::query()->where('join_code', Str::upper(preg_replace('/[\s-]+/', '', $code) ?? ''))->first();
+        $plain = Str::upper(preg_replace('/[\s-]+/', '', $code) ?? '');
+        $course = self::query()->where('join_code', $plain)->orWhere('critic_code', $plain)->first();
+
+        return $course === null ? null : [$course, $course->join_code === $plain ? Role::Student : Role::Critic];
     }
 
     /** @return HasMany<Membership, $this> */

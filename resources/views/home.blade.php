@@ -1,5 +1,5 @@
 <x-layout title="Courses">
-    <h1>Courses</h1>
+    <div class="title-row"><h1>Courses</h1><a class="button" href="{{ route('start') }}">Start a course</a></div>
     @forelse ($courses as $course)
         <p class="sheet"><a href="{{ route('courses.show', $course) }}">{{ $course->name }}</a> <span class="fine">{{ $course->place }}</span></p>
     @empty

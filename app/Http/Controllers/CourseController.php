@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\CourseBoard;
+use App\Courses\DeskQueue;
 use App\Models\Attempt;
-use App\Models\AttemptState;
 use App\Models\Course;
 use App\Models\Role;
+use App\Models\SavedPlan;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 
@@ -16,20 +18,28 @@ final class CourseController extends Controller
     public function show(Request $request, Course $course): View
     {
         $role = $request->user()->roleIn($course);
-        $setBriefs = $course->setBriefs()->get()->each->setRelation('course', $course);
-        $attempts = Attempt::query()->with('user')->whereIn('set_brief_id', $setBriefs->modelKeys())
-            ->when($role === Role::Student, fn ($query) => $query->where('user_id', $request->user()->id))
-            ->when($role !== Role::Student, fn ($query) => $query->where('state', '!=', AttemptState::Draft))
-            // Who has waited longest comes first.
-            ->orderByRaw("field(state, 'at-desk', 'waiting', 'draft', 'returned')")->orderBy('handed_in_at')->orderBy('id')
-            ->get()->groupBy('set_brief_id');
+        if ($role === Role::Student) {
+            return $this->asStudent($request, $course);
+        }
+        $board = CourseBoard::of($course);
 
         return view('courses.show', [
             'course' => $course,
             'role' => $role,
-            'setBriefs' => $setBriefs,
-            'attempts' => $attempts,
-            'members' => $course->memberships()->with('user')->orderByRaw("field(role, 'instructor', 'critic', 'student')")->orderBy('id')->get(),
+            'briefs' => $board->briefs(),
+            'waiting' => DeskQueue::of($course)->page(null, 1)['waiting'],
+            'members' => $course->memberships()->selectRaw('role, count(*) as people')->groupBy('role')->pluck('people', 'role'),
+        ]);
+    }
+
+    private function asStudent(Request $request, Course $course): View
+    {
+        return view('courses.student', [
+            'course' => $course,
+            'briefs' => CourseBoard::of($course)->briefs(),
+            'attempts' => Attempt::query()->where('user_id', $request->user()->id)->whereHas('setBrief', fn ($query) => $query->where('course_id', $course->id))->orderBy('number')->get()->groupBy('set_brief_id'),
+            'plans' => SavedPlan::query()->where('user_id', $request->user()->id)->whereHas('setBrief', fn ($query) => $query->where('course_id', $course->id))->get(['set_brief_id', 'chosen'])->keyBy('set_brief_id'),
+            'instructors' => $course->memberships()->with('user')->where('role', '!=', Role::Student)->orderByRaw("field(role, 'instructor', 'critic')")->get(),
         ]);
     }
 }

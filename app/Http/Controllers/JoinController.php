@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Http\Requests\JoinRequest;
 use App\Models\Course;
 use App\Models\Membership;
-use App\Models\Role;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -24,14 +23,15 @@ final class JoinController extends Controller
 
     public function store(JoinRequest $request): RedirectResponse
     {
-        $course = Course::withCode($request->string('code')->toString());
-        if ($course === null) {
+        $found = Course::withCode($request->string('code')->toString());
+        if ($found === null) {
             return back()->withInput($request->except('password'))->withErrors(['code' => 'No course has this code. Ask the instructor; the letters I, O, S and the digits 0, 1, 2, 5, 8 never appear in one.']);
         }
-        DB::transaction(function () use ($request, $course): void {
+        [$course, $role] = $found;
+        DB::transaction(function () use ($request, $course, $role): void {
             $user = $request->user() ?? User::query()->create($request->safe()->only(['name', 'email', 'password']));
             // Joining twice changes nothing, least of all a role.
-            Membership::query()->createOrFirst(['course_id' => $course->id, 'user_id' => $user->id], ['role' => Role::Student]);
+            Membership::query()->createOrFirst(['course_id' => $course->id, 'user_id' => $user->id], ['role' => $role]);
             Auth::login($user);
         });
         $request->session()->regenerate();

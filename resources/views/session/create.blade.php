@@ -10,6 +10,6 @@
             <label class="tick-label-row"><input type="checkbox" name="remember" value="1"> Keep me signed in on this device</label>
             <button class="primary">Sign in</button>
         </form>
-        <p class="fine">New here? <a href="{{ route('join') }}">Join a course with its code</a>.</p>
+        <p class="fine">New here? <a href="{{ route('join') }}">Join a course with its code</a>, or <a href="{{ route('start') }}">start a course of your own</a>.</p>
     </div>
 </x-layout>

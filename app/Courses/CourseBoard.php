@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Courses;
+
+use App\Models\AttemptState;
+use App\Models\Course;
+use App\Models\Role;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/** Who has handed in what, who waits for whom, and since when: a handful of queries, however large the course. */
+final class CourseBoard
+{
+    public const PAGE = 40;
+
+    /** Which students are shown. */
+    public const SHOWN = ['all' => 'everybody', 'waiting' => 'those who wait for you', 'behind' => 'those who are behind'];
+
+    /** @var ?list<BriefCount> */
+    private ?array $counts = null;
+
+    private function __construct(private readonly Course $course)
+    {
+    }
+
+    public static function of(Course $course): self
+    {
+        return new self($course);
+    }
+
+    /** @return list<BriefCount> in the order in which they were set */
+    public function briefs(): array
+    {
+        if ($this->counts !== null) {
+            return $this->counts;
+        }
+        $students = $this->students()->count();
+        $states = DB::table('attempts')->join('set_briefs', 'set_briefs.id', '=', 'attempts.set_brief_id')->where('set_briefs.course_id', $this->course->id)
+            ->groupBy('attempts.set_brief_id', 'attempts.state')->select('attempts.set_brief_id', 'attempts.state')->selectRaw('count(*) as attempts, min(attempts.handed_in_at) as oldest')->get()->groupBy('set_brief_id');
+        $handedIn = DB::table('attempts')->join('set_briefs', 'set_briefs.id', '=', 'attempts.set_brief_id')->where('set_briefs.course_id', $this->course->id)->where('attempts.state', '!=', AttemptState::Draft->value)
+            ->groupBy('attempts.set_brief_id')->select('attempts.set_brief_id')->selectRaw('count(distinct attempts.user_id) as students')->pluck('students', 'set_brief_id');
+        $rows = DB::table('set_briefs')->where('course_id', $this->course->id)->orderBy('id')->select('id', 'revision', 'due_at')
+            ->selectRaw("json_value(brief, '$.number') as number, json_value(brief, '$.title') as title")->get();
+
+        return $this->counts = array_values($rows->map(function (stdClass $row) use ($states, $handedIn, $students): BriefCount {
+            $count = fn (AttemptState $state): int => (int) ($states->get($row->id)?->firstWhere('state', $state->value)->attempts ?? 0);
+            $oldest = $states->get($row->id)?->firstWhere('state', AttemptState::Waiting->value)?->oldest;
+
+            return new BriefCount(
+                (int) $row->id, (int) $row->number, (string) $row->title, (int) $row->revision, $row->due_at === null ? null : Carbon::parse($row->due_at, 'UTC'), $students, (int) ($handedIn[$row->id] ?? 0),
+                $count(AttemptState::Draft), $count(AttemptState::Waiting), $count(AttemptState::AtDesk), $count(AttemptState::Returned), $oldest === null ? null : Carbon::parse($oldest, 'UTC'),
+            );
+        })->all());
+    }
+
+    /**
+     * Students with their latest attempt at each brief; who has waited longest comes first, then by name.
+     *
+     * @param  int  $page  from 1
+     * @return array{people: list<array{id: int, name: string, cells: array<int, BoardCell>}>, pages: int, count: int}
+     */
+    public function people(string $shown, int $page): array
+    {
+        $briefs = array_map(fn (BriefCount $brief): int => $brief->setBrief, $this->briefs());
+        $people = $this->students()->join('users', 'users.id', '=', 'memberships.user_id')
+            ->leftJoinSub($this->longestWaiting($briefs), 'waits', 'waits.user_id', '=', 'memberships.user_id');
+        if ($shown === 'waiting') {
+            $people->whereNotNull('waits.since');
+        }
+        if ($shown === 'behind') {
+            $overdue = array_values(array_map(fn (BriefCount $brief): int => $brief->setBrief, array_filter($this->briefs(), fn (BriefCount $brief): bool => $brief->isOverdue())));
+            $people->whereRaw('(select count(distinct done.set_brief_id) from attempts done where done.user_id = memberships.user_id and done.state != ? and done.set_brief_id in ('.($overdue === [] ? '0' : implode(',', $overdue)).')) < ?', [AttemptState::Draft->value, count($overdue)]);
+        }
+        $count = $people->count();
+        $shownPeople = $people->orderByRaw('waits.since is null, waits.since')->orderBy('users.name')->orderBy('users.id')->limit(self::PAGE)->offset(self::PAGE * (max(1, $page) - 1))->get(['users.id', 'users.name']);
+        $cells = $this->cells($briefs, $shownPeople->pluck('id')->all());
+
+        return [
+            'people' => array_values($shownPeople->map(fn (stdClass $person): array => ['id' => (int) $person->id, 'name' => (string) $person->name, 'cells' => $cells[$person->id] ?? []])->all()),
+            'pages' => max(1, (int) ceil($count / self::PAGE)),
+            'count' => $count,
+        ];
+    }
+
+    /**
+     * The latest attempt of each student at each brief.
+     *
+     * @param  list<int>  $briefs
+     * @param  array<int, int>  $people
+     * @return array<int, array<int, BoardCell>>
+     */
+    private function cells(array $briefs, array $people): array
+    {
+        $cells = [];
+        $attempts = DB::table('attempts')->whereIn('user_id', $people)->whereIn('set_brief_id', $briefs)->orderBy('number')
+            ->get(['id', 'user_id', 'set_brief_id', 'number', 'state', 'handed_in_at', 'opened_at', 'returned_at', 'created_at']);
+        foreach ($attempts as $attempt) {
+            $state = AttemptState::from($attempt->state);
+            $since = match ($state) {
+                AttemptState::Draft => $attempt->created_at,
+                AttemptState::Waiting => $attempt->handed_in_at,
+                AttemptState::AtDesk => $attempt->opened_at ?? $attempt->handed_in_at,
+                AttemptState::Returned => $attempt->returned_at,
+            };
+            $cells[$attempt->user_id][$attempt->set_brief_id] = new BoardCell((int) $attempt->id, (int) $attempt->number, $state, Carbon::parse($since ?? $attempt->created_at, 'UTC'));
+        }
+
+        return $cells;
+    }
+
+    private function students(): Builder
+    {
+        return DB::table('memberships')->where('memberships.course_id', $this->course->id)->where('memberships.role', Role::Student->value);
+    }
+
+    /** @param  list<int>  $briefs */
+    private function longestWaiting(array $briefs): Builder
+    {
+        return DB::table('attempts')->whereIn('set_brief_id', $briefs)->whereIn('state', [AttemptState::Waiting->value, AttemptState::AtDesk->value])
+            ->groupBy('user_id')->select('user_id')->selectRaw('min(handed_in_at) as since');
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Course;
+use App\Models\Membership;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Illuminate\View\View;
+
+/** Who is in a course and as what; the codes that people join with. */
+final class MemberController extends Controller
+{
+    public function index(Course $course): View
+    {
+        return view('courses.members', ['course' => $course, 'members' => $course->memberships()->with('user')->orderByRaw("field(role, 'instructor', 'critic', 'student')")->orderBy('id')->get()]);
+    }
+
+    public function update(Request $request, Course $course, User $user): RedirectResponse
+    {
+        $role = Role::from($request->validate(['role' => ['required', Rule::enum(Role::class)]])['role']);
+
+        return DB::transaction(function () use ($course, $user, $role): RedirectResponse {
+            $membership = $this->membership($course, $user);
+            if ($role !== Role::Instructor && $this->isLastInstructor($course, $membership)) {
+                return back()->with('problem', 'A course needs an instructor. Make somebody else one first.');
+            }
+            $membership->update(['role' => $role]);
+
+            return back()->with('done', sprintf('%s is now %s.', $user->name, lcfirst($role->label())));
+        });
+    }
+
+    /** Leaving takes the membership; what was handed in stays with the course. */
+    public function destroy(Course $course, User $user): RedirectResponse
+    {
+        return DB::transaction(function () use ($course, $user): RedirectResponse {
+            $membership = $this->membership($course, $user);
+            if ($this->isLastInstructor($course, $membership)) {
+                return back()->with('problem', 'A course needs an instructor. Make somebody else one first.');
+            }
+            $membership->delete();
+
+            return redirect()->route('courses.members', $course)->with('done', sprintf('%s is no longer in the course. What was handed in is kept; joining again brings it back.', $user->name));
+        });
+    }
+
+    /** A new code; the old one stops working at once. */
+    public function code(Request $request, Course $course): RedirectResponse
+    {
+        $for = $request->validate(['for' => ['required', 'in:students,critics']])['for'];
+        $course->update([$for === 'critics' ? 'critic_code' : 'join_code' => Course::newJoinCode()]);
+
+        return redirect()->route('courses.members', $course)->with('done', $for === 'critics' ? 'Guest critics join with the new code.' : 'Students join with the new code; the old one no longer works.');
+    }
+
+    private function membership(Course $course, User $user): Membership
+    {
+        return $course->memberships()->where('user_id', $user->id)->lockForUpdate()->firstOrFail();
+    }
+
+    private function isLastInstructor(Course $course, Membership $membership): bool
+    {
+        return $membership->role === Role::Instructor && $course->memberships()->where('role', Role::Instructor)->count() === 1;
+    }
+}

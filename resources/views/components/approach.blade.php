@@ -1,0 +1,8 @@
+@props(['course'])
+<section class="sheet" aria-labelledby="approach">
+    <h2 id="approach">Approach</h2>
+    @php($approach = $course->approachChoices())
+    <dl class="evidence">
+        @foreach (\TruePupil\Core\Brief\ApproachQuestion::cases() as $question)<div><dt>{{ $question->label() }}</dt><dd>{{ $question->choices()[$question->of($approach)] }}</dd></div>@endforeach
+    </dl>
+</section>

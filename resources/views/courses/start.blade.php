@@ -1,0 +1,25 @@
+<x-layout title="Start a course">
+    <div class="sheet narrow">
+        <h1>Start a course</h1>
+        <form method="post" action="{{ route('start') }}" data-once>
+            @csrf
+            <label for="course">What the course is called</label>
+            <input id="course" name="course" value="{{ old('course') }}" maxlength="120" required autofocus>
+            <label for="place">Where it meets <span class="fine">optional</span></label>
+            <input id="place" name="place" value="{{ old('place') }}" maxlength="120">
+            <label for="timezone">Due dates are said in the time of <span class="fine">optional; UTC where nothing is said</span></label>
+            <input id="timezone" name="timezone" value="{{ old('timezone') }}" list="zones" maxlength="60" autocomplete="off" placeholder="UTC">
+            <datalist id="zones">@foreach ($zones as $zone)<option value="{{ $zone }}"></option>@endforeach</datalist>
+            @guest
+                <label for="name">Your name</label>
+                <input id="name" name="name" value="{{ old('name') }}" autocomplete="name" required>
+                <label for="email">E-mail address</label>
+                <input id="email" name="email" type="email" value="{{ old('email') }}" autocomplete="username" required>
+                <label for="password">Password <span class="fine">ten characters or more</span></label>
+                <input id="password" name="password" type="password" autocomplete="new-password" minlength="10" required>
+            @endguest
+            <button class="primary">Start the course</button>
+        </form>
+        @guest<p class="fine">Teaching here already? <a href="{{ route('sign-in') }}">Sign in</a> first.</p>@endguest
+    </div>
+</x-layout>
