@@ -7,6 +7,8 @@ namespace App\Courses;
 use App\Models\AttemptState;
 use App\Models\Course;
 use App\Models\Role;
+use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -15,7 +17,7 @@ use stdClass;
 /** Who has handed in what, who waits for whom, and since when: a handful of queries, however large the course. */
 final class CourseBoard
 {
-    public const PAGE = 40;
+    public const PAGE = 30;
 
     /** Which students are shown. */
     public const SHOWN = ['all' => 'everybody', 'waiting' => 'those who wait for you', 'behind' => 'those who are behind'];
@@ -39,22 +41,21 @@ final class CourseBoard
             return $this->counts;
         }
         $students = $this->students()->count();
-        $states = DB::table('attempts')->join('set_briefs', 'set_briefs.id', '=', 'attempts.set_brief_id')->where('set_briefs.course_id', $this->course->id)
-            ->groupBy('attempts.set_brief_id', 'attempts.state')->select('attempts.set_brief_id', 'attempts.state')->selectRaw('count(*) as attempts, min(attempts.handed_in_at) as oldest')->get()->groupBy('set_brief_id');
-        $handedIn = DB::table('attempts')->join('set_briefs', 'set_briefs.id', '=', 'attempts.set_brief_id')->where('set_briefs.course_id', $this->course->id)->where('attempts.state', '!=', AttemptState::Draft->value)
-            ->groupBy('attempts.set_brief_id')->select('attempts.set_brief_id')->selectRaw('count(distinct attempts.user_id) as students')->pluck('students', 'set_brief_id');
+        $briefs = $this->listed();
+        // Whoever has handed in at all has a first attempt that is no draft.
+        $counts = DB::table('attempts')->whereIn('set_brief_id', array_map(fn (BriefCount $brief): int => $brief->setBrief, $briefs))->groupBy('set_brief_id')->select('set_brief_id')
+            ->selectRaw("sum(number = 1 and state != 'draft') as handed_in, sum(state = 'draft') as drafts, sum(state = 'waiting') as waiting, sum(state = 'at-desk') as at_desk, sum(state = 'returned') as returned, min(if(state = 'waiting', handed_in_at, null)) as oldest")->get()->keyBy('set_brief_id');
+
+        return $this->counts = array_map(fn (BriefCount $brief): BriefCount => $brief->counted($students, $counts->get($brief->setBrief)), $briefs);
+    }
+
+    /** @return list<BriefCount> in the order in which they were set, nothing counted */
+    public function listed(): array
+    {
         $rows = DB::table('set_briefs')->where('course_id', $this->course->id)->orderBy('id')->select('id', 'revision', 'due_at')
             ->selectRaw("json_value(brief, '$.number') as number, json_value(brief, '$.title') as title")->get();
 
-        return $this->counts = array_values($rows->map(function (stdClass $row) use ($states, $handedIn, $students): BriefCount {
-            $count = fn (AttemptState $state): int => (int) ($states->get($row->id)?->firstWhere('state', $state->value)->attempts ?? 0);
-            $oldest = $states->get($row->id)?->firstWhere('state', AttemptState::Waiting->value)?->oldest;
-
-            return new BriefCount(
-                (int) $row->id, (int) $row->number, (string) $row->title, (int) $row->revision, $row->due_at === null ? null : Carbon::parse($row->due_at, 'UTC'), $students, (int) ($handedIn[$row->id] ?? 0),
-                $count(AttemptState::Draft), $count(AttemptState::Waiting), $count(AttemptState::AtDesk), $count(AttemptState::Returned), $oldest === null ? null : Carbon::parse($oldest, 'UTC'),
-            );
-        })->all());
+        return array_values($rows->map(fn (stdClass $row): BriefCount => new BriefCount((int) $row->id, (int) $row->number, (string) $row->title, (int) $row->revision, $row->due_at === null ? null : Carbon::parse($row->due_at, 'UTC')))->all());
     }
 
     /**
@@ -96,6 +97,7 @@ final class CourseBoard
     private function cells(array $briefs, array $people): array
     {
         $cells = [];
+        [$utc, $zone] = [new DateTimeZone('UTC'), new DateTimeZone($this->course->timezone)];
         $attempts = DB::table('attempts')->whereIn('user_id', $people)->whereIn('set_brief_id', $briefs)->orderBy('number')
             ->get(['id', 'user_id', 'set_brief_id', 'number', 'state', 'handed_in_at', 'opened_at', 'returned_at', 'created_at']);
         foreach ($attempts as $attempt) {
@@ -106,7 +108,7 @@ final class CourseBoard
                 AttemptState::AtDesk => $attempt->opened_at ?? $attempt->handed_in_at,
                 AttemptState::Returned => $attempt->returned_at,
             };
-            $cells[$attempt->user_id][$attempt->set_brief_id] = new BoardCell((int) $attempt->id, (int) $attempt->number, $state, Carbon::parse($since ?? $attempt->created_at, 'UTC'));
+            $cells[$attempt->user_id][$attempt->set_brief_id] = new BoardCell((int) $attempt->id, (int) $attempt->number, $state, (new DateTimeImmutable($since ?? $attempt->created_at, $utc))->setTimezone($zone));
         }
 
         return $cells;

@@ -6,7 +6,6 @@ namespace App\Courses;
 
 use App\Models\AttemptState;
 use App\Models\Course;
-use App\Models\Role;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -26,41 +25,44 @@ final readonly class DeskQueue
     }
 
     /**
-     * @param  ?int  $setBrief  only of this brief
+     * @param  list<BriefCount>  $briefs  of the course, or those of them that are asked for
      * @param  int  $page  from 1
-     * @return array{waiting: list<array{attempt: int, number: int, student: string, brief: string, state: AttemptState, since: Carbon, frames: int, missed: int, unknown: int, shared: bool}>, pages: int, count: int}
+     * @return list<array{attempt: int, number: int, student: string, brief: string, state: AttemptState, since: Carbon}>
      */
-    public function page(?int $setBrief, int $page): array
+    public function waiting(array $briefs, int $page = 1, int $most = self::PAGE): array
     {
-        $query = DB::table('attempts')->join('set_briefs', 'set_briefs.id', '=', 'attempts.set_brief_id')->where('set_briefs.course_id', $this->course->id)
-            ->whereIn('attempts.state', [AttemptState::Waiting->value, AttemptState::AtDesk->value])
-            ->when($setBrief !== null, fn ($query) => $query->where('attempts.set_brief_id', $setBrief));
-        $count = $query->count();
-        $attempts = $query->join('users', 'users.id', '=', 'attempts.user_id')->orderBy('attempts.handed_in_at')->orderBy('attempts.id')->limit(self::PAGE)->offset(self::PAGE * (max(1, $page) - 1))
-            ->select('attempts.id', 'attempts.number', 'attempts.state', 'attempts.handed_in_at', 'attempts.user_id', 'users.name')->selectRaw("json_value(set_briefs.brief, '$.title') as title")->get();
-        $frames = DB::table('frames')->whereIn('attempt_id', $attempts->pluck('id'))->get(['attempt_id', 'picture_id', 'checks'])->groupBy('attempt_id');
-        $shared = $this->shared($frames->flatten(1)->pluck('picture_id')->unique()->values()->all());
+        $titles = array_column(array_map(fn (BriefCount $brief): array => [$brief->setBrief, $brief->title], $briefs), 1, 0);
+        $attempts = DB::table('attempts')->whereIn('set_brief_id', array_keys($titles))->whereIn('state', [AttemptState::Waiting->value, AttemptState::AtDesk->value])
+            ->orderBy('handed_in_at')->orderBy('id')->limit($most)->offset($most * (max(1, $page) - 1))->get(['id', 'number', 'state', 'handed_in_at', 'user_id', 'set_brief_id']);
+        $names = DB::table('users')->whereIn('id', $attempts->pluck('user_id')->unique())->pluck('name', 'id');
 
-        return [
-            'waiting' => array_values($attempts->map(function (stdClass $attempt) use ($frames, $shared): array {
-                $own = $frames->get($attempt->id, collect());
-                $verdicts = array_merge(...array_map(fn (stdClass $frame): array => array_column((array) json_decode((string) $frame->checks, true), 'verdict'), $own->all()), ...[[]]);
-
-                return [
-                    'attempt' => (int) $attempt->id, 'number' => (int) $attempt->number, 'student' => (string) $attempt->name, 'brief' => (string) $attempt->title, 'state' => AttemptState::from($attempt->state),
-                    'since' => Carbon::parse($attempt->handed_in_at, 'UTC'), 'frames' => $own->count(), 'missed' => count(array_keys($verdicts, 'missed', true)), 'unknown' => count(array_keys($verdicts, 'unknown', true)),
-                    'shared' => $own->contains(fn (stdClass $frame): bool => in_array($frame->picture_id, $shared, true)),
-                ];
-            })->all()),
-            'pages' => max(1, (int) ceil($count / self::PAGE)),
-            'count' => $count,
-        ];
+        return array_values($attempts->map(fn (stdClass $attempt): array => [
+            'attempt' => (int) $attempt->id, 'number' => (int) $attempt->number, 'student' => (string) $names[$attempt->user_id], 'brief' => $titles[$attempt->set_brief_id],
+            'state' => AttemptState::from($attempt->state), 'since' => Carbon::parse($attempt->handed_in_at, 'UTC'),
+        ])->all());
     }
 
-    /** Everybody's role that can see it. */
-    public static function isFor(?Role $role): bool
+    /**
+     * What is known of attempts before they are opened.
+     *
+     * @param  list<int>  $attempts
+     * @return array<int, array{frames: int, missed: int, unknown: int, shared: bool}> by attempt: frames, checks missed and open, and whether somebody else has handed in the same file
+     */
+    public function facts(array $attempts): array
     {
-        return $role === Role::Instructor || $role === Role::Critic;
+        $frames = DB::table('frames')->whereIn('attempt_id', $attempts)->get(['attempt_id', 'picture_id', 'checks'])->groupBy('attempt_id');
+        $shared = $this->shared($frames->flatten(1)->pluck('picture_id')->unique()->values()->all());
+        $facts = [];
+        foreach ($attempts as $attempt) {
+            $own = $frames->get($attempt, collect());
+            $verdicts = array_merge(...array_map(fn (stdClass $frame): array => array_column((array) json_decode((string) $frame->checks, true), 'verdict'), $own->all()), ...[[]]);
+            $facts[$attempt] = [
+                'frames' => $own->count(), 'missed' => count(array_keys($verdicts, 'missed', true)), 'unknown' => count(array_keys($verdicts, 'unknown', true)),
+                'shared' => $own->contains(fn (stdClass $frame): bool => in_array($frame->picture_id, $shared, true)),
+            ];
+        }
+
+        return $facts;
     }
 
     /**

@@ -87,9 +87,13 @@ final class FrameSituation
     /** What the student planned for this attempt; for a reshoot without one, the suggestion that came with the return before. */
     public function plan(Attempt $attempt): ?Plan
     {
-        $saved = SavedPlan::forAttempt($attempt);
-        if ($saved !== null) {
-            return PlanSheet::plan($saved);
+        // Asked for with every frame of the attempt.
+        if (! $attempt->relationLoaded('savedPlan')) {
+            $attempt->setRelation('savedPlan', SavedPlan::forAttempt($attempt));
+        }
+        $saved = $attempt->getRelation('savedPlan');
+        if ($saved instanceof SavedPlan) {
+            return PlanSheet::plan($saved->setRelation('setBrief', $attempt->setBrief));
         }
         $suggestion = $attempt->number < 2 ? null : Attempt::query()->with('frames')
             ->where('set_brief_id', $attempt->set_brief_id)->where('user_id', $attempt->user_id)

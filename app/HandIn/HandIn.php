@@ -42,7 +42,7 @@ final readonly class HandIn
                 // Handing the same file in again is how a failed reading is tried once more.
                 if ($existing->state === FrameState::Refused) {
                     $existing->update(['state' => FrameState::Reading, 'problem' => null]);
-                    ReadFrame::dispatch($existing->id);
+                    ReadFrame::dispatch($existing->id)->onQueue(ReadFrame::QUEUE);
                 }
 
                 return new Added($existing, false, null);
@@ -67,7 +67,7 @@ final readonly class HandIn
                 'about' => $planned['about'] ?? null,
                 'reason' => $planned['reason'] ?? null,
             ]);
-            ReadFrame::dispatch($frame->id);
+            ReadFrame::dispatch($frame->id)->onQueue(ReadFrame::QUEUE);
 
             return new Added($frame, true, $this->handedInBefore($attempt, $picture->id));
         });
@@ -171,7 +171,7 @@ final readonly class HandIn
         return $number === null ? null : (int) $number;
     }
 
-    /** @throws CannotHandIn when a frame is missing, still being judged or has no subject */
+    /** @throws CannotHandIn when a frame is missing, still being read or has no subject */
     public function submit(Attempt $attempt): void
     {
         DB::transaction(function () use ($attempt): void {
@@ -184,9 +184,10 @@ final readonly class HandIn
                 throw CannotHandIn::because('There is no frame yet. Choose a picture first.');
             }
             foreach ($frames as $frame) {
-                if ($frame->state !== FrameState::Judged) {
+                // Marked and still being checked is enough: a deadline does not wait for a queue.
+                if ($frame->state !== FrameState::Judged && $frame->state !== FrameState::Judging) {
                     throw CannotHandIn::because(match (true) {
-                        $frame->state->isBusy() => sprintf('"%s" is still being worked on. Wait a moment and hand in again.', $frame->original_name),
+                        $frame->state->isBusy() => sprintf('"%s" is still being read. Wait a moment and hand in again.', $frame->original_name),
                         $frame->state === FrameState::Refused => sprintf('"%s" could not be read. Remove it, or send another in its place.', $frame->original_name),
                         $frames->count() === 1 => 'Mark the subject and check the frame before you hand it in.',
                         default => sprintf('Mark the subject of "%s" and check it before you hand in.', $frame->original_name),

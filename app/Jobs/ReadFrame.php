@@ -20,6 +20,9 @@ final class ReadFrame implements ShouldQueue
 {
     use Queueable;
 
+    /** Reading comes before judging: whoever has just sent a picture waits to mark it. */
+    public const QUEUE = 'reading';
+
     public int $tries = 3;
 
     public int $timeout = 120;

@@ -143,10 +143,9 @@ final class Frame extends Model
         return ($this->suggestions ?? [])[$this->chosen_suggestion ?? 0] ?? null;
     }
 
-    /** The account of the frame's light; null while settings, subject or its place are not known. */
-    public function ledger(): ?LightLedger
+    /** The account of the frame's light in what is known of it; null while settings, subject or its place are not known. */
+    public function ledger(?Situation $situation): ?LightLedger
     {
-        $situation = $this->situation();
         $light = $situation?->subjectLight();
         $settings = $situation?->record->settings();
         if ($situation === null || $light === null || $settings === null || $situation->wanted === null) {

@@ -220,3 +220,18 @@ wait_for_page() {
     done
     return 1
 }
+
+# run_worker VAR OPTIONS...: a queue worker that is started afresh whenever it ends. Called in the background.
+run_worker() {
+    local var=$1; shift
+    # What is read comes before what is judged: somebody waits to mark it.
+    PUPIL_VAR=$var run_child bash -c 'trap "kill \$child 2>/dev/null; wait \$child; exit" TERM
+        while :; do bin/lib/worker-php artisan queue:work --queue=reading,default --quiet "$@" & child=$!; wait $child; sleep 1; done' worker "$@" >>"$var/log/worker.log" 2>&1
+}
+
+# serve_copy VAR RUN PORT ROOT: PHP-FPM and nginx; sets FPM_PID and NGINX_PID
+serve_copy() {
+    write_server_files "$1" "$2" "$3" "$4"
+    run_child "$(command -v php-fpm8.2)" -d ffi.enable=1 -F -R -y "$2/fpm.conf" >>"$1/log/fpm.log" 2>&1 & FPM_PID=$!
+    run_child nginx -c "$2/nginx.conf" -e "$1/log/nginx.log" >>"$1/log/nginx.log" 2>&1 & NGINX_PID=$!
+}

@@ -12,13 +12,19 @@ return new class extends Migration
     {
         // Guest critics join with a code of their own.
         Schema::table('courses', fn (Blueprint $table) => $table->string('critic_code', 16)->nullable()->unique()->after('join_code'));
-        // The latest attempts of one student over many briefs.
-        Schema::table('attempts', fn (Blueprint $table) => $table->index(['user_id', 'set_brief_id', 'number']));
+        Schema::table('attempts', function (Blueprint $table): void {
+            // The latest attempts of one student over many briefs, and the sums of a brief, from the index alone.
+            $table->index(['user_id', 'set_brief_id', 'number']);
+            $table->index(['set_brief_id', 'number', 'state', 'handed_in_at']);
+        });
     }
 
     public function down(): void
     {
-        Schema::table('attempts', fn (Blueprint $table) => $table->dropIndex(['user_id', 'set_brief_id', 'number']));
+        Schema::table('attempts', function (Blueprint $table): void {
+            $table->dropIndex(['user_id', 'set_brief_id', 'number']);
+            $table->dropIndex(['set_brief_id', 'number', 'state', 'handed_in_at']);
+        });
         Schema::table('courses', fn (Blueprint $table) => $table->dropColumn('critic_code'));
     }
 };

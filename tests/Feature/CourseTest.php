@@ -117,12 +117,14 @@ final class CourseTest extends TestCase
         $first = $world->handedIn($path = Pictures::jpeg(mark: 1));
         $this->travel(1)->hours();
         $second = $world->handedIn($path, $world->neighbour);
-        $list = DeskQueue::of($world->course)->page(null, 1);
+        $queue = DeskQueue::of($world->course);
+        $waiting = $queue->waiting(CourseBoard::of($world->course)->briefs());
 
-        $this->assertSame([$first->id, $second->id], array_column($list['waiting'], 'attempt'));
-        $this->assertSame([true, true], array_column($list['waiting'], 'shared'));
-        $this->assertSame(1, $list['waiting'][0]['frames']);
-        $this->assertSame(0, DeskQueue::of($world->course)->page($world->setBrief->id + 1, 1)['count']);
+        $this->assertSame([$first->id, $second->id], array_column($waiting, 'attempt'));
+        $facts = $queue->facts([$first->id, $second->id]);
+        $this->assertSame([true, true], array_column($facts, 'shared'));
+        $this->assertSame(1, $facts[$first->id]['frames']);
+        $this->assertSame([], $queue->waiting([]));
         $this->actingAs($world->critic)->get(route('courses.desk', $world->course))->assertOk()->assertSee('same file as somebody else');
     }
 

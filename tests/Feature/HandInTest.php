@@ -215,7 +215,7 @@ final class HandInTest extends TestCase
 
         $this->assertSame('ƒ/8, 1/125 s, ISO 200', (string) $record->settings());
         $this->assertSame('student', $record->sourceOf('iso')->value);
-        $this->assertNotNull($frame->fresh()->ledger());
+        $this->assertNotNull($frame->fresh()->ledger($frame->fresh()->situation()));
     }
 
     public function test_no_second_attempt_while_the_first_is_not_back(): void

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\AdviserBench;
+use App\Bench\BigCourse;
 use App\Bench\FinderBench;
 use App\Bench\FrameWork;
+use App\Bench\PagesBench;
 use App\Bench\Stopwatch;
 use App\Bench\TwoWorkers;
+use App\HandIn\PictureStore;
+use App\Imaging\LooseFile;
 use App\Imaging\PictureTags;
 use App\Imaging\PixelEngine;
 use App\Imaging\TagWriter;
@@ -24,7 +28,7 @@ use TruePupil\Core\Measure\Measures;
 
 final class Bench extends Command
 {
-    protected $signature = 'pupil:bench {--runs=5} {--adviser : only the adviser} {--finder : only the finder} {--worker= : only the seconds that one worker takes for so many runs over this picture}';
+    protected $signature = 'pupil:bench {--runs=5} {--adviser : only the adviser} {--finder : only the finder} {--pages= : only the pages of a large course, served at this address} {--students=300} {--frames=12000} {--worker= : only the seconds that one worker takes for so many runs over this picture}';
 
     protected $description = 'Times the analysis of a 24-megapixel JPEG beside a bare decode of it, two workers at once, the adviser over kits of one lens to thirty, and sights in the finder';
 
@@ -33,6 +37,9 @@ final class Bench extends Command
         $runs = max(1, (int) $this->option('runs'));
         if (is_string($this->option('worker'))) {
             return $this->workAs($work, $this->option('worker'), $runs);
+        }
+        if (is_string($this->option('pages'))) {
+            return $this->pages($this->option('pages'), $work, $tags, $writer, max(20, 8 * $runs));
         }
         if ($this->option('finder')) {
             return $this->finder($runs);
@@ -70,6 +77,24 @@ final class Bench extends Command
     {
         $found = (new FinderBench)->run($runs);
         $this->line(sprintf('A new sight in the finder, 960 × 640, over %d turns of a dial: median %.0f ms, 95th percentile %.0f ms, slowest %.0f ms.', $found['sights'], 1000 * $found['median'], 1000 * $found['p95'], 1000 * $found['slowest']));
+
+        return self::SUCCESS;
+    }
+
+    private function pages(string $address, FrameWork $work, PictureTags $tags, TagWriter $writer, int $times): int
+    {
+        $picture = storage_path('scratch/bench.jpg');
+        $this->makePicture($picture, $writer);
+        [$students, $frames] = [max(10, (int) $this->option('students')), max(20, (int) $this->option('frames'))];
+        $this->line(sprintf('Making a course of %d students and %d frames …', $students, $frames));
+        $kept = app(PictureStore::class)->keep($picture);
+        app(PixelEngine::class)->workingCopy($picture, app(PictureStore::class)->workingCopy($kept), (int) config('pupil.working_side'));
+        $kept->delete();
+        $big = app(BigCourse::class)->make($students, $frames, ['critique' => $work->analyse($picture), 'measures' => app(LooseFile::class)->measure($picture, FrameWork::marks()), 'tags' => $tags->read($picture), 'hash' => $kept->hash, 'bytes' => $kept->bytes]);
+        $this->table(['page', 'median', '95th percentile', 'slowest', 'queries', 'of it the database', 'kB'], array_map(fn (array $row): array => [
+            $row['page'], ...array_map(fn (string $key): string => round(1000 * $row[$key]).' ms', ['median', 'p95', 'slowest']), $row['queries'], round(1000 * $row['database']).' ms', $row['kilobytes'],
+        ], (new PagesBench($address))->run($big, $times)));
+        File::delete($picture);
 
         return self::SUCCESS;
     }

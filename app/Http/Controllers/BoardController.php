@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\BriefCount;
 use App\Courses\CourseBoard;
 use App\Courses\DeskQueue;
 use App\Models\Course;
@@ -24,10 +25,17 @@ final class BoardController extends Controller
 
     public function desk(Request $request, Course $course): View
     {
-        $board = CourseBoard::of($course);
+        $briefs = CourseBoard::of($course)->briefs();
         $brief = $request->integer('brief') ?: null;
+        $asked = $brief === null ? $briefs : array_values(array_filter($briefs, fn (BriefCount $one): bool => $one->setBrief === $brief));
+        $count = array_sum(array_map(fn (BriefCount $one): int => $one->waiting + $one->atDesk, $asked));
         $page = max(1, $request->integer('page', 1));
+        $queue = DeskQueue::of($course);
+        $waiting = $queue->waiting($asked, $page);
 
-        return view('courses.desk', ['course' => $course, 'briefs' => $board->briefs(), 'brief' => $brief, 'page' => $page, ...DeskQueue::of($course)->page($brief, $page)]);
+        return view('courses.desk', [
+            'course' => $course, 'briefs' => $briefs, 'brief' => $brief, 'page' => $page, 'pages' => max(1, (int) ceil($count / DeskQueue::PAGE)), 'count' => $count,
+            'waiting' => $waiting, 'facts' => $queue->facts(array_column($waiting, 'attempt')),
+        ]);
     }
 }

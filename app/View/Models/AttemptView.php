@@ -54,7 +54,7 @@ final readonly class AttemptView
     /** Whether it can be handed in as it stands. */
     public function isReady(): bool
     {
-        return $this->frames !== [] && array_filter($this->frames, fn (Frame $frame): bool => $frame->state !== FrameState::Judged) === [];
+        return $this->frames !== [] && array_filter($this->frames, fn (Frame $frame): bool => $frame->state !== FrameState::Judged && $frame->state !== FrameState::Judging) === [];
     }
 
     public function missing(): int

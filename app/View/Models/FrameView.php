@@ -40,7 +40,7 @@ final readonly class FrameView
             $frame,
             $frame->state,
             $record === null ? [] : RecordTable::rows($record),
-            $frame->ledger(),
+            $frame->ledger($situation),
             $situation === null ? null : ToneStrip::of($situation->measures, $situation->wanted?->stops),
             $record === null ? null : PupilDrawing::of($record),
             $situation,

@@ -42,7 +42,7 @@
         <form method="post" action="{{ route('attempts.hand-in', $attempt) }}" class="sheet" data-once>@csrf
             @if ($view->missing())<p class="word">The brief wants {{ $view->brief->frames }} frames; {{ $view->missing() }} {{ $view->missing() === 1 ? 'is' : 'are' }} missing. You can hand in what there is, and the checks will say so.</p>@endif
             <button class="primary" @disabled(! $view->isReady())>Hand in attempt {{ $attempt->number }}</button>
-            @if (! $view->isReady())<span class="fine">Every frame has to be marked and checked first.</span>@endif
+            @if (! $view->isReady())<span class="fine">Every frame has to be marked first.</span>@endif
         </form>
     @elseif ($attempt->state === AttemptState::Waiting)
         <form method="post" action="{{ route('attempts.take-back', $attempt) }}" class="sheet" data-once>@csrf

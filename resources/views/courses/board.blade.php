@@ -6,6 +6,7 @@
     @if ($board->briefs() === [])<div class="sheet"><p>No brief is set yet, so nobody can be waiting.</p></div>
     @elseif ($people === [])<div class="sheet"><p>{{ ['all' => 'Nobody has joined yet.', 'waiting' => 'Nobody waits for you.', 'behind' => 'Nobody is behind.'][$shown] }}</p></div>
     @else
+        @php($overdue = array_map(fn ($brief) => $brief->isOverdue(), $board->briefs()))
         <div class="board-scroll" tabindex="0" role="region" aria-label="Students and briefs">
             <table class="board">
                 <thead>
@@ -14,7 +15,7 @@
                 </thead>
                 <tbody>
                 @foreach ($people as $person)
-                    <tr><th scope="row">{{ $person['name'] }}</th>@foreach ($board->briefs() as $brief)@php($cell = $person['cells'][$brief->setBrief] ?? null)@if ($cell === null)<td @class(['board-none', 'overdue' => $brief->isOverdue()])>{{ $brief->isOverdue() ? 'missing' : '–' }}</td>@else<td class="board-{{ $cell->state->value }}">@if ($cell->state->value === 'draft')<span>{{ $cell->number > 1 ? $cell->number.' ' : '' }}prepares</span>@else<a href="{{ $cell->state->value === 'returned' ? '/attempts/'.$cell->attempt.'/return' : '/desk/'.$cell->attempt }}">{{ $cell->number > 1 ? $cell->number.' ' : '' }}{{ $cell->state->label() }}</a>@endif<br><span class="fine">{{ $cell->since->setTimezone($course->timezone)->format('j M') }}</span></td>@endif @endforeach</tr>
+                    <tr><th scope="row">{{ $person['name'] }}</th>@foreach ($board->briefs() as $at => $brief)@php($cell = $person['cells'][$brief->setBrief] ?? null)@if ($cell === null)<td @class(['board-none', 'overdue' => $overdue[$at]])>{{ $overdue[$at] ? 'missing' : '–' }}</td>@else<td class="board-{{ $cell->state->value }}">@if ($cell->state->value === 'draft')<span>{{ $cell->number > 1 ? $cell->number.' ' : '' }}prepares</span>@else<a href="{{ $cell->state->value === 'returned' ? '/attempts/'.$cell->attempt.'/return' : '/desk/'.$cell->attempt }}">{{ $cell->number > 1 ? $cell->number.' ' : '' }}{{ $cell->state->label() }}</a>@endif<br><span class="fine">{{ $cell->since->format('j M') }}</span></td>@endif @endforeach</tr>
                 @endforeach
                 </tbody>
             </table>

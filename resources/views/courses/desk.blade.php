@@ -12,9 +12,10 @@
             <thead><tr><th scope="col">Student</th><th scope="col">Brief</th><th scope="col">Since</th><th scope="col" class="num">Frames</th><th scope="col">Checks</th><th scope="col"><span class="visually-hidden">Open</span></th></tr></thead>
             <tbody>
             @foreach ($waiting as $one)
+                @php($known = $facts[$one['attempt']])
                 <tr><th scope="row">{{ $one['student'] }} @if ($one['number'] > 1)<span class="fine">attempt {{ $one['number'] }}</span>@endif</th><td>{{ $one['brief'] }} @if ($one['state']->value === 'at-desk')<span class="state state-at-desk">opened</span>@endif</td>
-                    <td class="fine">{{ $one['since']->clone()->setTimezone($course->timezone)->format('j M, H:i') }}</td><td class="num">{{ $one['frames'] }}</td>
-                    <td>{{ $one['missed'] }} missed{{ $one['unknown'] ? ', '.$one['unknown'].' open' : '' }} @if ($one['shared'])<span class="overdue">same file as somebody else's</span>@endif</td>
+                    <td class="fine">{{ $one['since']->clone()->setTimezone($course->timezone)->format('j M, H:i') }}</td><td class="num">{{ $known['frames'] }}</td>
+                    <td>{{ $known['missed'] }} missed{{ $known['unknown'] ? ', '.$known['unknown'].' open' : '' }} @if ($known['shared'])<span class="overdue">same file as somebody else's</span>@endif</td>
                     <td><a href="/desk/{{ $one['attempt'] }}">To the desk</a></td></tr>
             @endforeach
             </tbody>

@@ -18,7 +18,7 @@
                     <table class="ledger-table">
                         <thead><tr><th scope="col">Student</th><th scope="col">Brief</th><th scope="col">Since</th><th scope="col"><span class="visually-hidden">Open</span></th></tr></thead>
                         <tbody>
-                        @foreach (array_slice($waiting, 0, 6) as $one)
+                        @foreach ($waiting as $one)
                             <tr><th scope="row">{{ $one['student'] }} <span class="fine">attempt {{ $one['number'] }}</span></th><td>{{ $one['brief'] }} <span class="state state-{{ $one['state']->value }}">{{ $one['state']->label() }}</span></td>
                                 <td class="fine">{{ $one['since']->clone()->setTimezone($course->timezone)->format('j M, H:i') }}</td><td><a href="{{ route('desk.show', $one['attempt']) }}">To the desk</a></td></tr>
                         @endforeach

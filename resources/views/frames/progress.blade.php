@@ -87,7 +87,8 @@
     </form>
     <section id="result" aria-live="polite">
         @if ($frame->state === FrameState::Judging)
-            <div class="sheet waiting"><span class="turning" aria-hidden="true"></span> <p>Counting every pixel and working out the light …</p></div>
+            <div class="sheet waiting"><span class="turning" aria-hidden="true"></span> <p>Counting every pixel and working out the light …</p>
+                @if ($attempt->state === AttemptState::Draft && $brief->most() === 1)<form method="post" action="{{ route('attempts.hand-in', $attempt) }}" data-once>@csrf<button>Hand in without waiting</button></form>@endif</div>
         @elseif ($frame->state === FrameState::Judged)
             @include('frames.result')
         @endif
