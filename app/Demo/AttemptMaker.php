@@ -27,32 +27,52 @@ final readonly class AttemptMaker
     public function make(SetBrief $setBrief, User $student, User $instructor, array $facts, int $index): void
     {
         $handedIn = Carbon::now()->subMinutes((int) ($facts['days'] * 1440));
-        $shot = $this->shots->shot($facts, $handedIn->clone()->subHours(20), $index);
-        $file = storage_path('scratch/'.Str::ucfirst($facts['scene']).sprintf('_%04d.jpg', 112 + 17 * $index));
-        File::ensureDirectoryExists(dirname($file));
         $connection = config('queue.default');
         // The demo is judged while it loads: nobody has to wait for a worker.
         config(['queue.default' => 'sync']);
         try {
-            $this->shutter->press($shot, $file);
-            $frame = $this->handIn->add($setBrief, $student, $file, basename($file), $facts['row'] ?? null)->frame->refresh();
+            $frame = null;
+            // Frames of a row differ from one another in a value or two and follow each other in seconds.
+            foreach ($facts['frames'] ?? [[]] as $at => $own) {
+                $frame = $this->photograph($setBrief, $student, [...$facts, ...$own], $handedIn->clone()->subHours(20)->addSeconds(2 * $at), $index, $at);
+            }
             if ($facts['state'] !== 'draft') {
-                $this->handIn->prepare($frame, [
-                    'typed' => ['support' => $facts['support']],
-                    'intent' => $facts['intent'] ?? [],
-                    'subject' => $this->shots->subject($facts, $shot),
-                    'marks' => $facts['marks'] ?? [],
-                    'placement_id' => $facts['placement'] ?? null,
-                    'about' => $facts['about'] ?: null,
-                    'reason' => $facts['reason'] ?: null,
-                ]);
+                $this->prepare($frame, $facts, $handedIn, $index);
                 $this->handIn->submit($frame->attempt);
             }
         } finally {
             config(['queue.default' => $connection]);
-            File::delete($file);
         }
         $this->bringTo(AttemptState::from($facts['state']), $frame->attempt->refresh(), $instructor, $facts, $handedIn);
+    }
+
+    /** @param  array<string, mixed>  $facts */
+    private function photograph(SetBrief $setBrief, User $student, array $facts, Carbon $takenAt, int $index, int $at): Frame
+    {
+        $file = storage_path('scratch/'.Str::ucfirst($facts['scene']).sprintf('_%04d.jpg', 112 + 17 * $index + $at));
+        File::ensureDirectoryExists(dirname($file));
+        try {
+            $this->shutter->press($this->shots->shot($facts, $takenAt, $index), $file);
+
+            return $this->handIn->add($setBrief, $student, $file, basename($file), $facts['row'] ?? null)->frame->refresh();
+        } finally {
+            File::delete($file);
+        }
+    }
+
+    /** @param  array<string, mixed>  $facts */
+    private function prepare(Frame $frame, array $facts, Carbon $handedIn, int $index): void
+    {
+        $input = [
+            'typed' => ['support' => $facts['support']],
+            'intent' => $facts['intent'] ?? [],
+            'subject' => $this->shots->subject($facts, $this->shots->shot($facts, $handedIn, $index)),
+            'marks' => $facts['marks'] ?? [],
+            'placement_id' => $facts['placement'] ?? null,
+            'about' => $facts['about'] ?: null,
+            'reason' => $facts['reason'] ?: null,
+        ];
+        isset($facts['frames']) ? $this->handIn->prepareRow($frame, $input) : $this->handIn->prepare($frame, $input);
     }
 
     /** @param  array<string, mixed>  $facts */

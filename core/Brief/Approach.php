@@ -19,6 +19,9 @@ final readonly class Approach
         public LandscapeAperture $landscapeAperture = LandscapeAperture::Middle,
         /** @var array<string, float> what departures cost the adviser, where this course weighs them otherwise, by name */
         public array $weights = [],
+        public PlacingSubject $placing = PlacingSubject::CentreIsAChoice,
+        public WhiteBalanceSetting $whiteBalance = WhiteBalanceSetting::Automatic,
+        public Focusing $focusing = Focusing::SinglePoint,
     ) {
     }
 
@@ -39,6 +42,9 @@ final readonly class Approach
             self::choice($choices, 'wideRange', WideRange::tryFrom(...)) ?? $default->wideRange,
             self::choice($choices, 'landscapeAperture', LandscapeAperture::tryFrom(...)) ?? $default->landscapeAperture,
             self::weights($choices['weights'] ?? []),
+            self::choice($choices, 'placing', PlacingSubject::tryFrom(...)) ?? $default->placing,
+            self::choice($choices, 'whiteBalance', WhiteBalanceSetting::tryFrom(...)) ?? $default->whiteBalance,
+            self::choice($choices, 'focusing', Focusing::tryFrom(...)) ?? $default->focusing,
         );
     }
 
@@ -52,6 +58,9 @@ final readonly class Approach
             'lowestIso' => $this->lowestIso->value,
             'wideRange' => $this->wideRange->value,
             'landscapeAperture' => $this->landscapeAperture->value,
+            'placing' => $this->placing->value,
+            'whiteBalance' => $this->whiteBalance->value,
+            'focusing' => $this->focusing->value,
             ...($this->weights === [] ? [] : ['weights' => $this->weights]),
         ];
     }

@@ -13,6 +13,9 @@ enum ApproachQuestion: string
     case LowestIso = 'lowestIso';
     case LandscapeAperture = 'landscapeAperture';
     case WideRange = 'wideRange';
+    case Placing = 'placing';
+    case WhiteBalance = 'whiteBalance';
+    case Focusing = 'focusing';
 
     public function label(): string
     {
@@ -23,6 +26,9 @@ enum ApproachQuestion: string
             self::LowestIso => 'The lowest ISO is',
             self::LandscapeAperture => 'The aperture for landscapes is',
             self::WideRange => 'A scene with more range than the sensor gets',
+            self::Placing => 'The subject goes',
+            self::WhiteBalance => 'White balance is',
+            self::Focusing => 'What stays in place is focused by',
         };
     }
 
@@ -36,6 +42,9 @@ enum ApproachQuestion: string
             self::LowestIso => 'Decides whether an extended ISO below base is a fault, since the sensor is full before the picture is, or simply the longest time to be had.',
             self::LandscapeAperture => 'Decides how diffraction at small apertures is taken: as a cost to put right, or as one that is chosen with open eyes and only shown.',
             self::WideRange => 'Decides what is suggested first where highlights and shadows do not fit together into one frame; the other ways are named in one line.',
+            self::Placing => 'Decides whether a subject in the middle is a weakness as long as no reason is given for it, or is only asked for its reason as any other place is.',
+            self::WhiteBalance => 'Decides whether automatic white balance is pointed out: it changes from frame to frame, which raw files forgive and rows of JPEGs do not.',
+            self::Focusing => 'Decides which focus mode is pointed out on things that stay where they are. Movement and stars have rules of their own, whatever is chosen here.',
         };
     }
 
@@ -59,10 +68,13 @@ enum ApproachQuestion: string
             self::LowestIso => $approach->lowestIso->value,
             self::LandscapeAperture => $approach->landscapeAperture->value,
             self::WideRange => $approach->wideRange->value,
+            self::Placing => $approach->placing->value,
+            self::WhiteBalance => $approach->whiteBalance->value,
+            self::Focusing => $approach->focusing->value,
         };
     }
 
-    /** @return list<Start|IsoSetting|Protects|LowestIso|LandscapeAperture|WideRange> */
+    /** @return list<Start|IsoSetting|Protects|LowestIso|LandscapeAperture|WideRange|PlacingSubject|WhiteBalanceSetting|Focusing> */
     private function answers(): array
     {
         return match ($this) {
@@ -72,6 +84,9 @@ enum ApproachQuestion: string
             self::LowestIso => LowestIso::cases(),
             self::LandscapeAperture => LandscapeAperture::cases(),
             self::WideRange => WideRange::cases(),
+            self::Placing => PlacingSubject::cases(),
+            self::WhiteBalance => WhiteBalanceSetting::cases(),
+            self::Focusing => Focusing::cases(),
         };
     }
 }

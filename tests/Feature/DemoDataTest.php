@@ -16,12 +16,12 @@ use TruePupil\Core\Composition\Region;
 /** The demo's facts hang together: read without pressing a shutter. */
 final class DemoDataTest extends TestCase
 {
-    public function test_one_instructor_one_critic_and_twelve_students(): void
+    public function test_one_instructor_two_critics_and_twelve_students(): void
     {
         $roles = array_count_values(array_column($this->facts('course')['members'], 'role'));
         $emails = array_column($this->facts('course')['members'], 'email');
 
-        $this->assertSame(['instructor' => 1, 'critic' => 1, 'student' => 12], $roles);
+        $this->assertSame(['instructor' => 1, 'critic' => 2, 'student' => 12], $roles);
         $this->assertSame($emails, array_unique($emails));
         foreach ($emails as $email) {
             $this->assertStringEndsWith('.example', $email, 'no address that could be somebody\'s');
@@ -42,6 +42,8 @@ final class DemoDataTest extends TestCase
     {
         $shots = app(DemoShots::class);
         foreach ($this->facts('attempts') as $index => $facts) {
+            $rows = app(BriefLibrary::class)->find($facts['brief'])?->rows() ?? [];
+            $this->assertSame($rows !== [], isset($facts['frames']), $facts['student'].' hands in as many frames as the brief has a row for');
             $shot = $shots->shot($facts, Carbon::parse('2026-10-06 19:00'), $index);
             $subject = $shots->subject($facts, $shot);
             $left = count(array_filter([$shot->aperture, $shot->time, $shot->iso], fn ($value) => $value === null));

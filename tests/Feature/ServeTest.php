@@ -7,26 +7,12 @@ namespace Tests\Feature;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
+use Tests\Support\Served;
 
 /** bin/serve as somebody starts it: it comes up, keeps to itself, says what is wrong, and leaves nothing running. */
 final class ServeTest extends TestCase
 {
-    private string $var;
-
-    /** @var list<Process> */
-    private array $started = [];
-
-    protected function setUp(): void
-    {
-        $this->var = (getenv('PUPIL_VAR') ?: throw new \LogicException('Run this through bin/test.')).'/serve-'.bin2hex(random_bytes(3));
-    }
-
-    protected function tearDown(): void
-    {
-        foreach ($this->started as $process) {
-            $process->stop(15, SIGTERM);
-        }
-    }
+    use Served;
 
     public function test_it_comes_up_keeps_to_itself_and_leaves_nothing_behind(): void
     {
@@ -86,35 +72,6 @@ final class ServeTest extends TestCase
         yield 'a port that is none' => [fn (): array => ['PORT' => 'eighty'], 'PORT must be a number'];
         yield 'a port beyond the last' => [fn (): array => ['PORT' => '70000'], 'between 1 and 65535'];
         yield 'a folder nobody can write' => [fn (): array => ['PUPIL_VAR' => '/proc/true-pupil'], 'cannot write to /proc/true-pupil'];
-    }
-
-    /** @return array{Process, int} */
-    private function serve(string $var): array
-    {
-        $port = $this->freePort();
-        $process = $this->start($var, ['PORT' => (string) $port, 'DEMO' => 'people']);
-        $process->waitUntil(fn (): bool => str_contains($process->getOutput(), 'Ctrl-C stops it.'));
-        $this->assertTrue($process->isRunning(), $process->getOutput().$process->getErrorOutput());
-
-        return [$process, $port];
-    }
-
-    /** @param  array<string, string>  $environment */
-    private function start(string $var, array $environment): Process
-    {
-        // The test run's own database and cache settings are none of the served copy's business.
-        $clean = array_fill_keys(['APP_ENV', 'APP_KEY', 'DB_HOST', 'DB_PORT', 'DB_PASSWORD', 'DB_DATABASE', 'CACHE_STORE', 'SESSION_DRIVER', 'QUEUE_CONNECTION', 'BCRYPT_ROUNDS'], false);
-        $process = new Process([dirname(__DIR__, 2).'/bin/serve'], env: [...$clean, 'PUPIL_VAR' => $var, ...$environment], timeout: 120);
-        $process->start();
-
-        return $this->started[] = $process;
-    }
-
-    private function freePort(): int
-    {
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-
-        return (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
     }
 
     /** Command lines of running processes that speak of a folder. */

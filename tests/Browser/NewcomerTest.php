@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\Pictures;
+
+/** Somebody who has never been here sets a first brief; a student plans and hands in several frames. At both widths. */
+final class NewcomerTest extends BrowserTestCase
+{
+    private const MOST_SECONDS = 120;
+
+    private const MOST_SCREENS = 6;
+
+    /** A person reads and types more slowly than a driver: so many characters and screens are counted at a person's pace. */
+    private const SECONDS_A_SCREEN = 6;
+
+    private const CHARACTERS_A_SECOND = 4;
+
+    #[DataProvider('widths')]
+    public function test_a_newcomer_sets_the_first_brief_of_a_new_course(int $width, int $height): void
+    {
+        $this->open($width, $height);
+        $this->visit('/sign-in');
+        $screens = 1;
+        $this->press('start a course of your own');
+        $this->see('What the course is called');
+        $screens++;
+        $typed = ['#course' => 'Winter light', '#name' => 'Nova Comer', '#email' => 'nova'.$width.'.'.bin2hex(random_bytes(3)).'@kilnyard.example', '#password' => 'ten-characters'];
+        foreach ($typed as $field => $text) {
+            $this->type($field, $text);
+        }
+        $this->assertNothingSticksOut();
+        $this->assertAccessible();
+        $this->press('Start the course');
+        $this->see('The course is there.');
+        $screens++;
+        $this->press('Set the first brief');
+        $this->see('In teaching order.');
+        $screens++;
+        $this->unfold('The meter is fooled');
+        $this->see('Take care');
+        $this->assertNothingSticksOut();
+        $this->assertAccessible();
+        $this->press('Set this brief');
+        $this->see('The brief is set. Students see it from now on.');
+        $screens++;
+        $this->assertNothingSticksOut();
+
+        $this->assertLessThanOrEqual(self::MOST_SCREENS, $screens);
+        $seconds = self::SECONDS_A_SCREEN * $screens + array_sum(array_map(strlen(...), $typed)) / self::CHARACTERS_A_SECOND;
+        $this->assertLessThan(self::MOST_SECONDS, $seconds, 'at a person\'s pace');
+    }
+
+    #[DataProvider('widths')]
+    public function test_a_student_plans_and_hands_in_three_frames(int $width, int $height): void
+    {
+        $address = $this->courseWithRows($width);
+        // A student joins by the code.
+        $this->open($width, $height);
+        $this->visit($address);
+        foreach (['#name' => 'Stella Dent', '#email' => 'stella'.$width.'.'.bin2hex(random_bytes(3)).'@kilnyard.example', '#password' => 'ten-characters'] as $field => $text) {
+            $this->type($field, $text);
+        }
+        $this->press('Join');
+        $this->see('You have joined');
+        $this->assertNothingSticksOut();
+        $this->assertAccessible();
+
+        // The plan: light from the table, a distance, one of the settings taken.
+        $this->press('Plan it');
+        $this->see('What do you mean to do?');
+        $this->assertNothingSticksOut();
+        $this->browser()->executeScript('const field = document.querySelector("#condition"); field.value = "overcast"; field.dispatchEvent(new Event("change", { bubbles: true }));');
+        $this->see('Settings that fit');
+        $this->type('[name=subject]', '3');
+        $this->browser()->executeScript('document.querySelector("[name=subject]").dispatchEvent(new Event("change", { bubbles: true }))');
+        $this->see('focus at 3.00 m');
+        $this->browser()->executeScript('document.querySelector(".plan-choice input").click()');
+        $this->see('Taken. Your frames will be held against it');
+        $this->assertNothingSticksOut();
+        $this->assertAccessible();
+
+        // Three frames at once, with real progress.
+        $this->press('Same light, three ways');
+        $this->see('Your plan:');
+        $files = [];
+        foreach ([[2.8, 1 / 500], [5.6, 1 / 125], [11, 1 / 30]] as $mark => [$n, $t]) {
+            $files[] = Pictures::jpeg(record: Pictures::record($n, $t)->with(['takenAt' => new \DateTimeImmutable('2026-10-03 18:00:0'.$mark)]), mark: 40 + $mark);
+        }
+        $this->choose('#picture', implode("\n", $files));
+        $this->press('Send them');
+        $this->see('3 of 3 frames');
+        $this->see('Mark the subject');
+        $this->assertNothingSticksOut();
+        $this->assertAccessible();
+
+        // Marks once for the whole row.
+        $this->press('Mark the subject');
+        $this->see('The same marks and words for every frame of this row');
+        $this->find('.numbers summary')->click();
+        foreach (['x' => '42', 'y' => '32', 'width' => '16', 'height' => '36'] as $side => $percent) {
+            $this->type('[data-side='.$side.']', $percent);
+        }
+        $this->press('Check this frame');
+        $this->see('The marks and words are with every frame of the row');
+        $this->see('What is said of the row', 60);
+        $this->see('All frames are equally bright');
+        $this->see('against the plan');
+        $this->assertNothingSticksOut();
+        $this->press('Hand in attempt 1');
+        $this->see('Attempt 1 is handed in.');
+
+        // A change of mind, as long as nobody has opened it.
+        $this->press('Look at it');
+        $this->press('Take it back and change it');
+        $this->see('The attempt is yours again.');
+        $this->press('Hand in attempt 1');
+        $this->see('Attempt 1 is handed in.');
+    }
+
+    public function test_sending_goes_on_after_the_connection_was_gone(): void
+    {
+        $address = $this->courseWithRows(1);
+        $this->open();
+        $this->visit($address);
+        foreach (['#name' => 'Theo Dent', '#email' => 'theo.'.bin2hex(random_bytes(3)).'@kilnyard.example', '#password' => 'ten-characters'] as $field => $text) {
+            $this->type($field, $text);
+        }
+        $this->press('Join');
+        $this->press('3 Same light, three ways');
+        $path = Pictures::jpeg(mark: 50);
+        // Larger than two pieces; a decoder stops at the end of the picture.
+        file_put_contents($path, str_repeat("\0", 2_500_000), FILE_APPEND);
+        $this->choose('#picture', $path);
+        // The second piece finds no connection, twice.
+        $this->browser()->executeScript('
+            window.sent = 0;
+            const send = XMLHttpRequest.prototype.send;
+            XMLHttpRequest.prototype.send = function (body) {
+                window.sent += 1;
+                if (window.sent === 2 || window.sent === 3) {
+                    setTimeout(() => this.dispatchEvent(new Event("error")), 50);
+                    return;
+                }
+                send.call(this, body);
+            };');
+        $this->press('Send them');
+        $this->see('What has arrived is kept; trying again');
+        $this->see('1 of 3 frames', 40);
+        $this->see('Mark the subject');
+        // Nothing was sent twice: three pieces and the two that failed, no more.
+        $this->assertCount(1, $this->browser()->findElements(WebDriverBy::cssSelector('.contact')));
+    }
+
+    public static function widths(): iterable
+    {
+        yield 'a desk' => [1280, 800];
+        yield 'a phone' => [390, 844];
+    }
+
+    /** An instructor with a course of its own that has the brief of three frames; the address that its students join at. */
+    private function courseWithRows(int $width): string
+    {
+        $this->open();
+        $this->visit('/start');
+        foreach (['#course' => 'Rows '.$width, '#name' => 'Rita Rows', '#email' => 'rita'.$width.'.'.bin2hex(random_bytes(3)).'@kilnyard.example', '#password' => 'ten-characters'] as $field => $text) {
+            $this->type($field, $text);
+        }
+        $this->press('Start the course');
+        $this->see('The course is there.');
+        $code = $this->find('.join-code .code')->getText();
+        $this->press('Set the first brief');
+        $this->unfold('Same light, three ways');
+        $this->press('Set this brief');
+        $this->see('The brief is set.');
+
+        return '/join?code='.$code;
+    }
+}
