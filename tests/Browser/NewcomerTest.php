@@ -101,7 +101,7 @@ final class NewcomerTest extends BrowserTestCase
         // Marks once for the whole row.
         $this->press('Mark the subject');
         $this->see('The same marks and words for every frame of this row');
-        $this->find('.numbers summary')->click();
+        $this->unfold('The subject in numbers');
         foreach (['x' => '42', 'y' => '32', 'width' => '16', 'height' => '36'] as $side => $percent) {
             $this->type('[data-side='.$side.']', $percent);
         }

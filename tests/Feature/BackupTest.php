@@ -25,18 +25,18 @@ final class BackupTest extends TestCase
         $before = $this->dump($this->var.'/one');
         $file = $this->var.'/saved.tar.gz';
 
-        $saved = $this->run('backup', $this->var.'/one', $file);
+        $saved = $this->runs('backup', $this->var.'/one', $file);
         $this->assertSame(0, $saved->getExitCode(), $saved->getErrorOutput());
         $this->assertStringContainsString('keep it as you would keep them', $saved->getOutput());
         $this->assertSame('600', substr(sprintf('%o', fileperms($file)), -3));
         // Once more under the same name would overwrite it.
-        $this->assertStringContainsString('not overwritten', $this->run('backup', $this->var.'/one', $file)->getErrorOutput());
+        $this->assertStringContainsString('not overwritten', $this->runs('backup', $this->var.'/one', $file)->getErrorOutput());
         $first->signal(SIGTERM);
         $first->wait();
 
-        $restored = $this->run('restore', $this->var.'/two', $file);
+        $restored = $this->runs('restore', $this->var.'/two', $file);
         $this->assertSame(0, $restored->getExitCode(), $restored->getErrorOutput());
-        $this->assertStringContainsString('not overwritten', $this->run('restore', $this->var.'/two', $file)->getErrorOutput());
+        $this->assertStringContainsString('not overwritten', $this->runs('restore', $this->var.'/two', $file)->getErrorOutput());
         [, $port] = $this->serve($this->var.'/two');
         $this->assertSame($before, $this->dump($this->var.'/two'));
         $this->assertSame($picture, file_get_contents(str_replace('/one/', '/two/', $folder).'/'.$hash));
@@ -47,7 +47,7 @@ final class BackupTest extends TestCase
     {
         mkdir($this->var, 0777, true);
         file_put_contents($this->var.'/words.tar.gz', 'words');
-        $words = $this->run('restore', $this->var.'/three', $this->var.'/words.tar.gz');
+        $words = $this->runs('restore', $this->var.'/three', $this->var.'/words.tar.gz');
         $this->assertSame(1, $words->getExitCode());
         $this->assertStringContainsString('no backup, or it is damaged', $words->getErrorOutput());
         $this->assertDirectoryDoesNotExist($this->var.'/three/db');
@@ -58,14 +58,14 @@ final class BackupTest extends TestCase
         file_put_contents($folder.'/database.sql', 'select 1;');
         file_put_contents($folder.'/sums', hash('sha256', 'something else').'  database.sql'."\n");
         (new Process(['tar', '-czf', $this->var.'/bent.tar.gz', '-C', $folder, 'version', 'database.sql', 'sums']))->mustRun();
-        $bent = $this->run('restore', $this->var.'/three', $this->var.'/bent.tar.gz');
+        $bent = $this->runs('restore', $this->var.'/three', $this->var.'/bent.tar.gz');
         $this->assertStringContainsString('not as they were saved', $bent->getErrorOutput());
         $this->assertDirectoryDoesNotExist($this->var.'/three/db');
 
-        $this->assertStringContainsString('nothing runs from', $this->run('backup', $this->var.'/nowhere', $this->var.'/x.tar.gz')->getErrorOutput());
+        $this->assertStringContainsString('nothing runs from', $this->runs('backup', $this->var.'/nowhere', $this->var.'/x.tar.gz')->getErrorOutput());
     }
 
-    private function run(string $script, string $var, string $file): Process
+    private function runs(string $script, string $var, string $file): Process
     {
         $process = $this->process($script, $var, [], [$file]);
         $process->run();
