@@ -30,6 +30,7 @@ use App\Http\Controllers\ReturnController;
 use App\Http\Controllers\RollController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetBriefController;
+use App\Http\Controllers\SilenceController;
 use App\Http\Controllers\SpotController;
 use App\Http\Controllers\StartCourseController;
 use App\Http\Controllers\UploadController;
@@ -141,9 +142,15 @@ Route::middleware('auth')->group(function (): void {
     Route::get('desk/{attempt}', [DeskController::class, 'show'])->can('critique', 'attempt')->name('desk.show');
     Route::put('desk/{attempt}', [DeskController::class, 'update'])->can('decide', 'attempt')->name('desk.update');
     Route::post('desk/{attempt}/publish', [DeskController::class, 'publish'])->can('decide', 'attempt')->name('desk.publish');
+    Route::post('courses/{course}/silences', [SilenceController::class, 'store'])->can('teach', 'course')->name('silences.store');
+    Route::delete('courses/{course}/silences', [SilenceController::class, 'destroy'])->can('teach', 'course')->name('silences.destroy');
+    Route::post('desk/{attempt}/give', [NoteController::class, 'give'])->can('critique', 'attempt')->name('notes.give');
     Route::put('findings/{finding}', [FindingController::class, 'update'])->can('decide', 'finding')->name('findings.update');
     Route::post('frames/{frame}/notes', [NoteController::class, 'store'])->can('critique', 'frame')->name('notes.store');
     Route::delete('notes/{note}', [NoteController::class, 'destroy'])->can('delete', 'note')->name('notes.destroy');
 
-    Route::get('attempts/{attempt}/return', ReturnController::class)->can('readReturn', 'attempt')->name('attempts.return');
+    Route::get('attempts/{attempt}/return', [ReturnController::class, 'show'])->can('readReturn', 'attempt')->name('attempts.return');
+    Route::post('attempts/{attempt}/reply', [ReturnController::class, 'reply'])->can('answer', 'attempt')->name('attempts.reply');
+    Route::post('attempts/{attempt}/reshoot', [ReturnController::class, 'reshoot'])->can('answer', 'attempt')->name('attempts.reshoot');
+    Route::put('attempts/{attempt}/may-show', [ReturnController::class, 'mayShow'])->can('prepare', 'attempt')->name('attempts.may-show');
 });

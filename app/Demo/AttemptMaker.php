@@ -96,7 +96,7 @@ final readonly class AttemptMaker
     {
         $frame->findings()->update(['decision' => Decision::Accepted, 'decided_by' => $instructor->id]);
         foreach ($notes as [$kind, $fixed, $body]) {
-            $frame->notes()->create(['author_id' => $instructor->id, 'kind' => $kind, 'fixed' => $fixed ?: null, 'body' => $body, 'token' => (string) Str::uuid()]);
+            $frame->notes()->create(['author_id' => $instructor->id, 'kind' => $kind, 'fixed' => $fixed ?: null, 'body' => $body, 'given_at' => now(), 'token' => (string) Str::uuid()]);
         }
     }
 }

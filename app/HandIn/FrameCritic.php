@@ -7,6 +7,7 @@ namespace App\HandIn;
 use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\FrameState;
+use App\Models\SilencedFinding;
 use Illuminate\Support\Facades\DB;
 use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Findings\Critique;
@@ -51,7 +52,11 @@ final readonly class FrameCritic
                 'problem' => null,
             ]);
             $current->findings()->update(['current' => false]);
+            $silent = SilencedFinding::in($frame->attempt->setBrief->course);
             foreach ($plain['findings'] as $body) {
+                if (in_array($body['id'], $silent, true)) {
+                    continue;
+                }
                 $current->findings()->updateOrCreate(['rule_id' => $body['id']], ['body' => $body, 'current' => true]);
             }
         });

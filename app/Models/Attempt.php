@@ -16,6 +16,9 @@ use Illuminate\Support\Carbon;
  * @property int $number
  * @property AttemptState $state
  * @property ?string $summary
+ * @property ?string $reply  the student's answer to the return
+ * @property ?Carbon $replied_at
+ * @property bool $may_show  whether its frames may be shown to the class
  * @property ?Carbon $handed_in_at
  * @property ?Carbon $opened_at
  * @property ?Carbon $returned_at
@@ -24,7 +27,7 @@ use Illuminate\Support\Carbon;
  */
 final class Attempt extends Model
 {
-    protected $fillable = ['set_brief_id', 'user_id', 'number', 'state', 'summary', 'handed_in_at', 'opened_at', 'returned_at'];
+    protected $fillable = ['set_brief_id', 'user_id', 'number', 'state', 'summary', 'reply', 'replied_at', 'may_show', 'handed_in_at', 'opened_at', 'returned_at'];
 
     /** @return BelongsTo<SetBrief, $this> */
     public function setBrief(): BelongsTo
@@ -59,6 +62,8 @@ final class Attempt extends Model
             'handed_in_at' => 'datetime',
             'opened_at' => 'datetime',
             'returned_at' => 'datetime',
+            'replied_at' => 'datetime',
+            'may_show' => 'boolean',
         ];
     }
 }

@@ -11,6 +11,7 @@ use App\Imaging\FileRecordReader;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Collection;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\PictureRecord;
 use TruePupil\Core\Composition\Marks;
@@ -81,6 +82,23 @@ final class Frame extends Model
     public function notes(): HasMany
     {
         return $this->hasMany(Note::class)->orderBy('id');
+    }
+
+    /**
+     * The notes that a person may read. A guest critic's are blind: nobody else reads them before they are given, and the
+     * critic reads no other critic's before that either.
+     *
+     * @return Collection<int, Note>
+     */
+    public function notesFor(User $reader): Collection
+    {
+        $isCritic = $reader->roleIn($this->attempt->setBrief->course) === Role::Critic;
+        $keepsBack = $isCritic && ! $this->notes->contains(fn (Note $note): bool => $note->author_id === $reader->id && $note->given_at !== null);
+
+        // Each asks its frame whether it may be taken back.
+        $this->notes->each->setRelation('frame', $this);
+
+        return $this->notes->filter(fn (Note $note): bool => $note->author_id === $reader->id || $note->given_at !== null && ! $keepsBack)->values()->toBase();
     }
 
     /** The picture as its file describes it; null while the file has not been read. */

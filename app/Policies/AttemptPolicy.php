@@ -30,6 +30,12 @@ final class AttemptPolicy
         return $attempt->state !== AttemptState::Draft && $user->teaches($attempt->setBrief->course);
     }
 
+    /** Its student answers a return, and plans what comes next. */
+    public function answer(User $user, Attempt $attempt): bool
+    {
+        return $attempt->state === AttemptState::Returned && $attempt->user_id === $user->id;
+    }
+
     public function readReturn(User $user, Attempt $attempt): bool
     {
         return $attempt->state === AttemptState::Returned

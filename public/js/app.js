@@ -9,6 +9,7 @@ import { tellProblems } from './problems.js';
 import { watchMaps } from './map.js';
 import { watchViews } from './views.js';
 import { watchFinder } from './finder.js';
+import { watchPlaces } from './place.js';
 
 tellProblems();
 const start = (root) => {
@@ -23,6 +24,7 @@ const start = (root) => {
 start(document);
 watchDesk();
 watchFinder();
+watchPlaces();
 document.addEventListener('click', (event) => {
     if (event.target.closest('[data-print]')) {
         print();

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\CourseSettingsRequest;
 use App\Models\Course;
+use App\Models\SilencedFinding;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
@@ -15,7 +16,7 @@ final class CourseSettingsController extends Controller
 {
     public function edit(Course $course): View
     {
-        return view('courses.settings', ['course' => $course, 'questions' => ApproachQuestion::cases(), 'zones' => DateTimeZone::listIdentifiers()]);
+        return view('courses.settings', ['course' => $course, 'questions' => ApproachQuestion::cases(), 'silenced' => SilencedFinding::in($course), 'zones' => DateTimeZone::listIdentifiers()]);
     }
 
     public function update(CourseSettingsRequest $request, Course $course): RedirectResponse

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\AttemptState;
 use App\Models\Decision;
 use App\Models\FrameFinding;
+use App\Models\SilencedFinding;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -36,7 +37,7 @@ final class FindingController extends Controller
         ]);
 
         return $request->header('HX-Request') !== null
-            ? view('desk.finding', ['finding' => $finding, 'decides' => true])
+            ? view('desk.finding', ['finding' => $finding, 'decides' => true, 'asks' => $decision === Decision::Dismissed && SilencedFinding::dismissals($finding->frame->attempt->setBrief->course, $finding->rule_id) >= SilencedFinding::ASKS_AFTER])
             : back();
     }
 }

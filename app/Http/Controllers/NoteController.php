@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\Note;
@@ -13,6 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Illuminate\View\View;
+use TruePupil\Core\Findings\Topic;
 
 final class NoteController extends Controller
 {
@@ -21,6 +23,9 @@ final class NoteController extends Controller
         $input = $request->validate([
             'kind' => ['required', Rule::enum(NoteKind::class)],
             'fixed' => ['nullable', Rule::in(['field', 'afterwards'])],
+            'topic' => ['nullable', Rule::enum(Topic::class)],
+            'region' => ['nullable', 'array:x,y,width,height'],
+            'region.*' => ['nullable', 'numeric', 'min:0', 'max:100'],
             'body' => ['required', 'string', 'max:4000'],
             'token' => ['required', 'uuid'],
         ], ['body.required' => 'Write the note first.']);
@@ -32,10 +37,22 @@ final class NoteController extends Controller
             'author_id' => $request->user()->id,
             'kind' => $input['kind'],
             'fixed' => $input['fixed'] ?? null,
+            'topic' => $input['topic'] ?? null,
+            'region' => $this->region($input['region'] ?? []),
             'body' => $input['body'],
+            // An instructor's note is there at once; a guest critic's is given when the critic is done.
+            'given_at' => $request->user()->teaches($frame->attempt->setBrief->course) ? now() : null,
         ]);
 
         return $this->answer($request, $frame);
+    }
+
+    /** A guest critic hands over all notes on an attempt: from now on the instructor reads them, and the critic the others'. */
+    public function give(Request $request, Attempt $attempt): RedirectResponse
+    {
+        $given = Note::query()->where('author_id', $request->user()->id)->whereNull('given_at')->whereIn('frame_id', $attempt->frames()->select('id'))->update(['given_at' => now()]);
+
+        return redirect()->route('desk.show', $attempt)->with('done', $given === 0 ? 'There was no note to give.' : sprintf('%d %s given.', $given, $given === 1 ? 'note is' : 'notes are'));
     }
 
     public function destroy(Request $request, Note $note): View|RedirectResponse
@@ -44,6 +61,20 @@ final class NoteController extends Controller
         $note->delete();
 
         return $this->answer($request, $frame);
+    }
+
+    /**
+     * From percent of the frame; null where nothing, or nothing of a size, was drawn.
+     *
+     * @param  array<string, mixed>  $percent
+     * @return ?array{x: float, y: float, width: float, height: float}
+     */
+    private function region(array $percent): ?array
+    {
+        $share = fn (string $key): float => (float) ($percent[$key] ?? 0) / 100;
+        $region = ['x' => $share('x'), 'y' => $share('y'), 'width' => min($share('width'), 1 - $share('x')), 'height' => min($share('height'), 1 - $share('y'))];
+
+        return $region['width'] <= 0.0 || $region['height'] <= 0.0 ? null : $region;
     }
 
     private function answer(Request $request, Frame $frame): View|RedirectResponse

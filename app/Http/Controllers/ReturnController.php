@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\HandIn\Reshoot;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\View\Models\FrameView;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 
 /** The published critique that the student reads, compared with the attempt before. */
 final class ReturnController extends Controller
 {
-    public function __invoke(Request $request, Attempt $attempt): View
+    public function show(Request $request, Attempt $attempt): View
     {
         $attempt->load(['user', 'setBrief.course', 'frames.picture', 'frames.findings', 'frames.notes.author']);
         $previous = $attempt->previous()?->load(['setBrief.course', 'frames.picture', 'frames.findings']);
@@ -27,5 +29,28 @@ final class ReturnController extends Controller
                 : collect(),
             'owner' => $request->user()->id === $attempt->user_id,
         ]);
+    }
+
+    public function reply(Request $request, Attempt $attempt): RedirectResponse
+    {
+        $reply = $request->validate(['reply' => ['nullable', 'string', 'max:4000']])['reply'] ?? null;
+        $attempt->update(['reply' => $reply, 'replied_at' => $reply === null ? null : now()]);
+
+        return redirect()->to(route('attempts.return', $attempt).'#reply')->with('done', $reply === null ? 'Your answer is taken back.' : 'Your answer is with the critique now.');
+    }
+
+    /** The next attempt's plan, already filled with what was suggested. */
+    public function reshoot(Attempt $attempt): RedirectResponse
+    {
+        Reshoot::plan($attempt->load(['setBrief.course', 'user', 'frames']));
+
+        return redirect()->route('plans.edit', $attempt->set_brief_id)->with('done', 'The plan of your next attempt starts with the suggestion. Change what you like.');
+    }
+
+    public function mayShow(Request $request, Attempt $attempt): RedirectResponse
+    {
+        $attempt->update(['may_show' => $request->boolean('may_show')]);
+
+        return back()->with('done', $attempt->may_show ? 'These frames may be shown to the class.' : 'These frames stay between you and whoever critiques them.');
     }
 }

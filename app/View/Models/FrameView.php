@@ -8,12 +8,18 @@ use App\Models\Decision;
 use App\Models\Frame;
 use App\Models\FrameFinding;
 use App\Models\FrameState;
+use App\Models\Note;
+use App\Models\NoteKind;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Adviser\FrameAdviser;
 use TruePupil\Core\Brief\Verdict;
 use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Panel\Panel;
+use TruePupil\Core\Panel\PanelGroup;
+use TruePupil\Core\Panel\PanelNote;
 use TruePupil\Core\Plan\PlanComparison;
 
 /** A frame as the screens show it. */
@@ -128,6 +134,26 @@ final readonly class FrameView
         $needs = array_unique(array_merge(...array_values($this->frame->silences ?? []), ...[[]]));
 
         return array_values(array_map(fn (string $need): string => Need::from($need)->label(), $needs));
+    }
+
+    /**
+     * The three things that a return begins with: what to keep, what to try, the one setting to change first. A person's
+     * notes come before what was computed.
+     *
+     * @return array{keep: ?string, try: ?string, change: ?array<string, mixed>}
+     */
+    public function first(): array
+    {
+        $note = fn (NoteKind $kind): ?string => $this->frame->notes->first(fn (Note $note): bool => $note->kind === $kind && $note->given_at !== null)?->body;
+        $finding = fn (bool $isPraise): ?string => $this->published()->first(fn (FrameFinding $finding): bool => ($finding->severity() === Severity::Praise) === $isPraise)?->sentence();
+
+        return ['keep' => $note(NoteKind::Keep) ?? $finding(true), 'try' => $note(NoteKind::Try) ?? $note(NoteKind::GoBack) ?? $finding(false), 'change' => $this->suggestion()];
+    }
+
+    /** @return list<PanelGroup> the notes that were given, brought together */
+    public function panel(): array
+    {
+        return Panel::merge(array_values($this->frame->notes->filter(fn (Note $note): bool => $note->given_at !== null)->map(fn (Note $note): PanelNote => $note->forPanel())->all()));
     }
 
     public function alt(): string

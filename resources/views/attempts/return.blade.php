@@ -3,15 +3,18 @@
     <h1>{{ $owner ? 'Your return' : 'Return to '.$attempt->user->name }} <span class="fine">attempt {{ $attempt->number }}</span></h1>
     @foreach ($frames as $index => $view)
         @php($before = $previous->get($index))
+        @php($first = $view->first())
         <div class="return">
-            <div class="return-picture"><x-picture :view="$view"/></div>
+            <div class="return-picture"><x-picture :view="$view" :notes="$view->frame->notes->whereNotNull('given_at')"/></div>
             <div class="return-words">
-                @if ($attempt->summary)<blockquote class="sheet message">{!! nl2br(e($attempt->summary)) !!}</blockquote>@endif
+                @if ($index === 0 && $attempt->summary)<blockquote class="sheet message">{!! nl2br(e($attempt->summary)) !!}</blockquote>@endif
+                <section class="sheet first-things" aria-label="The three things to take along">
+                    @if ($first['keep'])<div><h2>Keep</h2><p>{{ $first['keep'] }}</p></div>@endif
+                    @if ($first['try'])<div><h2>Try</h2><p>{{ $first['try'] }}</p></div>@endif
+                    @if ($first['change'])<div><h2>The setting to change first</h2><x-suggestion :suggestion="$first['change']"/></div>@endif
+                </section>
                 <section class="sheet">
-                    @if ($view->suggestion())<h2>The setting to change first</h2><x-suggestion :suggestion="$view->suggestion()"/>@endif
-                    @foreach ($view->frame->notes as $note)
-                        <article class="note note-{{ $note->kind->value }}"><p><b>{{ $note->kind->label() }}</b> @if ($note->fixed)<span class="fine">{{ $note->fixed === 'field' ? 'in the field' : 'afterwards' }}</span>@endif <span class="fine">{{ $note->author->name }}</span></p><p>{{ $note->body }}</p></article>
-                    @endforeach
+                    @if ($view->panel())<h2>Notes</h2><x-panel :view="$view"/>@endif
                     @foreach ($view->published() as $finding)
                         <article class="finding finding-{{ $finding->severity()->value }}">
                             <p class="finding-head"><span class="severity">{{ $finding->severity()->label() }}</span> <span class="fine">{{ $finding->topic()->label() }}</span></p>
@@ -41,5 +44,20 @@
             <div class="sheet">@if ($view->pupil)<x-pupil :pupil="$view->pupil"/>@endif<x-record :rows="$view->record"/></div>
         </section>
     @endforeach
-    @if ($owner)<p><a class="button primary" href="{{ route('set-briefs.show', $attempt->setBrief) }}#own">Hand in attempt {{ $attempt->number + 1 }}</a></p>@endif
+    <section class="sheet no-print" id="reply">
+        @if ($owner)
+            <form method="post" action="{{ route('attempts.reshoot', $attempt) }}" class="inline-form reshoot" data-once>@csrf<button class="primary">Plan the reshoot</button><a class="button" href="{{ route('set-briefs.show', $attempt->setBrief) }}#own">Hand in attempt {{ $attempt->number + 1 }}</a><button type="button" data-print>Print this return</button></form>
+            <form method="post" action="{{ route('attempts.reply', $attempt) }}" data-once>@csrf
+                <label for="reply-text">Your answer <span class="fine">what you will do, what you see otherwise; whoever critiqued it reads it</span></label>
+                <textarea id="reply-text" name="reply" rows="3" maxlength="4000" data-keep="reply-{{ $attempt->id }}">{{ old('reply', $attempt->reply) }}</textarea>
+                <button>{{ $attempt->reply ? 'Change the answer' : 'Send the answer' }}</button>
+            </form>
+            <form method="post" action="{{ route('attempts.may-show', $attempt) }}" data-once>@csrf @method('put')
+                <label class="choice"><input type="checkbox" name="may_show" value="1" @checked($attempt->may_show)> My frames of this attempt may be shown to the class</label><button class="plain">Keep this choice</button></form>
+        @elseif ($attempt->reply)
+            <h2>{{ $attempt->user->name }} answered</h2><p>{!! nl2br(e($attempt->reply)) !!}</p>
+        @else
+            <p class="fine">{{ $attempt->user->name }} has not answered yet.</p>
+        @endif
+    </section>
 </x-layout>

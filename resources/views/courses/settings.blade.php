@@ -23,4 +23,9 @@
         </fieldset>
         <button class="primary">Keep it</button>
     </form>
+    @if ($silenced)
+        <section class="sheet" aria-labelledby="silenced"><h2 id="silenced">Silent in this course</h2>
+            <ul class="plain-list">@foreach ($silenced as $rule)<li><form method="post" action="{{ route('silences.destroy', $course) }}" class="member-role" data-once>@csrf @method('delete')<input type="hidden" name="rule" value="{{ $rule }}"><span>{{ ucfirst(str_replace(['.', '-'], [': ', ' '], $rule)) }}</span> <button class="plain">Hear it again</button></form></li>@endforeach</ul>
+        </section>
+    @endif
 </x-layout>

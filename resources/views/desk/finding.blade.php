@@ -8,6 +8,8 @@
     </p>
     <p class="finding-sentence">{{ $finding->sentence() }}</p>
     @if ($decision === Decision::Dismissed && $finding->dismissal)<p class="fine">Dismissed: {{ $finding->dismissal }}</p>@endif
+    @if ($asks ?? false)<div class="word" id="silence-{{ $finding->id }}"><p>You have dismissed this kind twice or more in this course. Should it stay silent here?</p>
+        <button type="button" hx-post="{{ route('silences.store', $finding->frame->attempt->setBrief->course) }}" hx-vals='{"rule": "{{ $finding->rule_id }}"}' hx-target="#silence-{{ $finding->id }}" hx-swap="innerHTML">Silence it in this course</button></div>@endif
     <details><summary>Evidence</summary><x-evidence :body="$finding->body"/>@if ($decision === Decision::Reworded)<p class="fine">Computed sentence: {{ $finding->body['sentence'] }}</p>@endif</details>
     @if ($decides)
         @php($ajax = 'hx-put='.route('findings.update', $finding).' hx-target=#finding-'.$finding->id.' hx-swap=outerHTML')

@@ -1,23 +1,33 @@
 @use(App\Models\AttemptState)
+@use(App\Models\NoteKind)
+@use(TruePupil\Core\Findings\Topic)
+@php($reader = auth()->user())
+@php($mine = $frame->notesFor($reader))
+@php($teaches = $reader->teaches($frame->attempt->setBrief->course))
 <div id="notes-{{ $frame->id }}">
-    @foreach ($frame->notes as $note)
-        <article class="note note-{{ $note->kind->value }}">
-            <p><b>{{ $note->kind->label() }}</b> @if ($note->fixed)<span class="fine">{{ $note->fixed === 'field' ? 'in the field' : 'afterwards' }}</span>@endif <span class="fine">{{ $note->author->name }}</span>
-            @can('delete', $note)<button type="button" class="plain" hx-delete="{{ route('notes.destroy', $note) }}" hx-target="#notes-{{ $frame->id }}" hx-swap="outerHTML">Take back</button>@endcan</p>
-            <p>{{ $note->body }}</p>
-        </article>
+    @foreach ($mine as $note)
+        <x-note :note="$note">
+            @if ($note->given_at === null)<span class="state state-draft">not given yet</span>@endif
+            @can('delete', $note)<button type="button" class="plain" hx-delete="{{ route('notes.destroy', $note) }}" hx-target="#notes-{{ $frame->id }}" hx-swap="outerHTML">Take back</button>@endcan
+        </x-note>
     @endforeach
+    @if (! $teaches && $frame->notes->count() > $mine->count())<p class="fine">Others have written too. You read them when you have given your own.</p>@endif
     @if ($frame->attempt->state !== AttemptState::Returned)
         @php($token = \Illuminate\Support\Str::uuid())
         <form method="post" action="{{ route('notes.store', $frame) }}" hx-post="{{ route('notes.store', $frame) }}" hx-target="#notes-{{ $frame->id }}" hx-swap="outerHTML" class="small-form" data-note>
             @csrf
             <input type="hidden" name="token" value="{{ $token }}">
             <div class="note-kinds" role="radiogroup" aria-label="Kind of note">
-                @foreach (\App\Models\NoteKind::cases() as $kind)<label><input type="radio" name="kind" value="{{ $kind->value }}" @checked($kind === \App\Models\NoteKind::Try)> {{ $kind->label() }}</label>@endforeach
+                @foreach (NoteKind::cases() as $kind)<label><input type="radio" name="kind" value="{{ $kind->value }}" @checked($kind === NoteKind::Try)> {{ $kind->label() }}</label>@endforeach
                 <select name="fixed" aria-label="When it is put right"><option value="">–</option><option value="field">in the field</option><option value="afterwards">afterwards</option></select>
+                <select name="topic" aria-label="What it is about"><option value="">about …</option>@foreach (Topic::cases() as $topic)<option value="{{ $topic->value }}">{{ $topic->label() }}</option>@endforeach</select>
             </div>
             <label class="visually-hidden" for="note-{{ $frame->id }}">Note</label>
             <textarea id="note-{{ $frame->id }}" name="body" rows="2" maxlength="4000" required data-keep="note-{{ $frame->id }}" placeholder="Your own remark"></textarea>
+            <details class="note-place"><summary>Where in the picture <span class="fine">optional</span></summary>
+                <button type="button" data-draw-place="{{ $frame->id }}">Draw it</button>
+                <div class="number-row">@foreach (['x' => 'Left', 'y' => 'Top', 'width' => 'Width', 'height' => 'Height'] as $key => $label)<label>{{ $label }} <span class="fine">%</span> <input type="number" step="0.1" min="0" max="100" name="region[{{ $key }}]" data-place="{{ $key }}"></label>@endforeach</div>
+            </details>
             <button>Add the note</button>
         </form>
     @endif

@@ -16,7 +16,7 @@
         <div class="desk-frame">
             <div class="desk-main">
                 @php($overlays = $frame->state === \App\Models\FrameState::Judged ? $view->overlays() : null)
-                <x-picture :view="$view" :overlays="$overlays"/>
+                <x-picture :view="$view" :overlays="$overlays" :notes="$frame->notesFor(auth()->user())"/>
                 @if ($overlays)<x-picture-views :view="$view" :overlays="$overlays"/>@endif
                 @if ($frame->state === \App\Models\FrameState::Judged)
                 <div class="desk-strip">
@@ -51,6 +51,11 @@
             </div>
         </div>
     @endforeach
+    @if (! auth()->user()->teaches($attempt->setBrief->course) && $attempt->state !== AttemptState::Returned)
+        <form method="post" action="{{ route('notes.give', $attempt) }}" class="sheet" data-once>@csrf
+            <p>Your notes are your own until you give them; the instructor then reads them, and you read the others'.</p><button class="primary">Give my notes</button></form>
+    @endif
+    @if ($attempt->reply)<section class="sheet said"><h2>{{ $attempt->user->name }} answered</h2><p>{!! nl2br(e($attempt->reply)) !!}</p></section>@endif
     @if ($decides)
         <form method="post" action="{{ route('desk.publish', $attempt) }}" class="sheet publish" data-once
               hx-put="{{ route('desk.update', $attempt) }}" hx-trigger="input delay:800ms, change" hx-target="#kept" hx-swap="innerHTML">

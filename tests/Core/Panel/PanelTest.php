@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Panel;
+
+use PHPUnit\Framework\TestCase;
+use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Panel\Panel;
+use TruePupil\Core\Panel\PanelGroup;
+use TruePupil\Core\Panel\PanelNote;
+
+final class PanelTest extends TestCase
+{
+    public function test_the_same_topic_in_the_same_place_is_said_once(): void
+    {
+        $groups = Panel::merge([
+            new PanelNote(1, 'Tobin', false, 'composition', Region::of(0.1, 0.1, 0.3, 0.3)),
+            new PanelNote(2, 'Elka', false, 'composition', Region::of(0.15, 0.12, 0.3, 0.3)),
+            new PanelNote(3, 'Maren', false, 'tone'),
+        ]);
+
+        $this->assertSame([[1, 2], [3]], array_map(fn (PanelGroup $group): array => array_map(fn (PanelNote $note): int|string => $note->id, $group->notes), $groups));
+        $this->assertTrue($groups[0]->agrees());
+        $this->assertSame(['Tobin', 'Elka'], $groups[0]->authors());
+        $this->assertFalse($groups[1]->agrees());
+    }
+
+    public function test_another_place_another_topic_or_none_stands_alone(): void
+    {
+        $here = Region::of(0.0, 0.0, 0.2, 0.2);
+        $this->assertCount(2, Panel::merge([new PanelNote(1, 'A', false, 'tone', $here), new PanelNote(2, 'B', false, 'tone', Region::of(0.7, 0.7, 0.2, 0.2))]));
+        $this->assertCount(2, Panel::merge([new PanelNote(1, 'A', false, 'tone', $here), new PanelNote(2, 'B', false, 'depth', $here)]));
+        $this->assertCount(2, Panel::merge([new PanelNote(1, 'A', false), new PanelNote(2, 'B', false)]));
+        $this->assertCount(2, Panel::merge([new PanelNote(1, 'A', false, 'tone', $here), new PanelNote(2, 'B', false, 'tone')]));
+        // Half of each covered is a third of what both cover: just the same place.
+        $this->assertCount(1, Panel::merge([new PanelNote(1, 'A', false, 'tone', Region::of(0.0, 0.0, 0.4, 0.2)), new PanelNote(2, 'B', false, 'tone', Region::of(0.2, 0.0, 0.4, 0.2))]));
+        $this->assertSame([], Panel::merge([]));
+    }
+
+    public function test_disagreement_is_kept_as_what_it_is(): void
+    {
+        $group = Panel::merge([new PanelNote(1, 'Tobin', true, 'tone'), new PanelNote(2, 'Elka', false, 'tone')])[0];
+        $this->assertTrue($group->disagrees());
+        $this->assertFalse($group->agrees());
+        // One person who keeps a part and would change another does not disagree with anybody.
+        $this->assertFalse(Panel::merge([new PanelNote(1, 'Tobin', true, 'tone'), new PanelNote(2, 'Tobin', false, 'tone')])[0]->disagrees());
+    }
+}
