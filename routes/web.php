@@ -34,6 +34,7 @@ use App\Http\Controllers\SilenceController;
 use App\Http\Controllers\SpotController;
 use App\Http\Controllers\StartCourseController;
 use App\Http\Controllers\UploadController;
+use App\Http\Controllers\WhatIfController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('healthz', HealthController::class)->withoutMiddleware('web')->name('health');
@@ -147,6 +148,10 @@ Route::middleware('auth')->group(function (): void {
     Route::post('desk/{attempt}/give', [NoteController::class, 'give'])->can('critique', 'attempt')->name('notes.give');
     Route::put('findings/{finding}', [FindingController::class, 'update'])->can('decide', 'finding')->name('findings.update');
     Route::post('frames/{frame}/notes', [NoteController::class, 'store'])->can('critique', 'frame')->name('notes.store');
+    Route::get('frames/{frame}/what-if', [WhatIfController::class, 'preview'])->can('critique', 'frame')->name('what-ifs.preview');
+    Route::post('frames/{frame}/what-ifs', [WhatIfController::class, 'store'])->can('critique', 'frame')->name('what-ifs.store');
+    Route::get('what-ifs/{whatIf}', [WhatIfController::class, 'show'])->can('view', 'whatIf')->name('what-ifs.show');
+    Route::delete('what-ifs/{whatIf}', [WhatIfController::class, 'destroy'])->can('delete', 'whatIf')->name('what-ifs.destroy');
     Route::delete('notes/{note}', [NoteController::class, 'destroy'])->can('delete', 'note')->name('notes.destroy');
 
     Route::get('attempts/{attempt}/return', [ReturnController::class, 'show'])->can('readReturn', 'attempt')->name('attempts.return');

@@ -84,6 +84,12 @@ final class Frame extends Model
         return $this->hasMany(Note::class)->orderBy('id');
     }
 
+    /** @return HasMany<WhatIf, $this> */
+    public function whatIfs(): HasMany
+    {
+        return $this->hasMany(WhatIf::class)->orderBy('id');
+    }
+
     /**
      * The notes that a person may read. A guest critic's are blind: nobody else reads them before they are given, and the
      * critic reads no other critic's before that either.

@@ -10,6 +10,7 @@ import { watchMaps } from './map.js';
 import { watchViews } from './views.js';
 import { watchFinder } from './finder.js';
 import { watchPlaces } from './place.js';
+import { watchWhatIfs } from './whatif.js';
 
 tellProblems();
 const start = (root) => {
@@ -20,6 +21,7 @@ const start = (root) => {
     onceOnly(root);
     watchMaps(root);
     watchViews(root);
+    watchWhatIfs(root);
 };
 start(document);
 watchDesk();

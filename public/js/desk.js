@@ -64,6 +64,7 @@ export function watchDesk() {
 function step(desk, from, by) {
     const all = [...desk.querySelectorAll('[data-finding]')];
     const next = all[Math.min(all.length - 1, Math.max(0, (from ? all.indexOf(from) : by > 0 ? -1 : all.length) + by))];
+    next?.closest('details.desk-fold')?.setAttribute('open', '');
     next?.focus();
 }
 

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\FrameState;
+use App\View\Models\AttemptView;
 use App\View\Models\FrameView;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,7 +18,7 @@ final class DeskController extends Controller
 {
     public function show(Request $request, Attempt $attempt): View
     {
-        $attempt->load(['user', 'setBrief.course', 'frames.picture', 'frames.findings', 'frames.notes.author']);
+        $attempt->load(['user', 'setBrief.course', 'frames.picture', 'frames.findings', 'frames.notes.author', 'frames.whatIfs.author']);
         if ($attempt->state === AttemptState::Waiting && $request->user()->teaches($attempt->setBrief->course)) {
             $attempt->update(['state' => AttemptState::AtDesk, 'opened_at' => now()]);
         }
@@ -29,6 +30,7 @@ final class DeskController extends Controller
             'attempt' => $attempt,
             'brief' => $attempt->setBrief->content(),
             'frames' => $attempt->frames->map(fn ($frame) => FrameView::of($frame->setRelation('attempt', $attempt))),
+            'rows' => $attempt->frames->count() > 1 ? AttemptView::of($attempt)->rows() : [],
             'decides' => $request->user()->can('decide', $attempt) && $attempt->state !== AttemptState::Returned,
             'queue' => $queue,
             'position' => $position,

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\HandIn\Reshoot;
 use App\Models\Attempt;
 use App\Models\AttemptState;
+use App\View\Models\AttemptView;
 use App\View\Models\FrameView;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,7 +18,7 @@ final class ReturnController extends Controller
 {
     public function show(Request $request, Attempt $attempt): View
     {
-        $attempt->load(['user', 'setBrief.course', 'frames.picture', 'frames.findings', 'frames.notes.author']);
+        $attempt->load(['user', 'setBrief.course', 'frames.picture', 'frames.findings', 'frames.notes.author', 'frames.whatIfs.author']);
         $previous = $attempt->previous()?->load(['setBrief.course', 'frames.picture', 'frames.findings']);
 
         return view('attempts.return', [
@@ -27,6 +28,7 @@ final class ReturnController extends Controller
             'previous' => $previous?->state === AttemptState::Returned
                 ? $previous->frames->map(fn ($frame) => FrameView::of($frame->setRelation('attempt', $previous)))
                 : collect(),
+            'rows' => $attempt->frames->count() > 1 ? AttemptView::of($attempt)->rows() : [],
             'owner' => $request->user()->id === $attempt->user_id,
         ]);
     }

@@ -15,6 +15,10 @@ final readonly class Light
 
     private const SRGB = 22;
 
+    private const LCH = 19;
+
+    private const SCRGB = 28;
+
     private const PRECISION_FLOAT = 1;
 
     private const MORE = 4;
@@ -184,6 +188,24 @@ final readonly class Light
     public function doubled(): self
     {
         return $this->run('zoom', [2, 2])->convolved([1 / 16, 2 / 16, 1 / 16, 2 / 16, 4 / 16, 2 / 16, 1 / 16, 2 / 16, 1 / 16], 3);
+    }
+
+    /** Turned by degrees, clockwise; black comes in at the corners. */
+    public function rotated(float $degrees): self
+    {
+        return $this->run('rotate', [$degrees]);
+    }
+
+    /** Lightness, chroma and hue (CIE LCh, degrees) of linear light in three bands. */
+    public function toChromaAndHue(): self
+    {
+        return $this->run('colourspace', [self::LCH], ['source-space' => self::SCRGB]);
+    }
+
+    /** And back. */
+    public function fromChromaAndHue(): self
+    {
+        return $this->run('colourspace', [self::SCRGB], ['source-space' => self::LCH])->toFloat();
     }
 
     /** Each rectangle of so many pixels, by default a square, averaged into one. */

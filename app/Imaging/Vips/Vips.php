@@ -54,6 +54,7 @@ final class Vips
         int vips_abs(VipsImage *in, VipsImage **out, ...);
         int vips_autorot(VipsImage *in, VipsImage **out, ...);
         int vips_flatten(VipsImage *in, VipsImage **out, ...);
+        int vips_rotate(VipsImage *in, VipsImage **out, double angle, ...);
         int vips_colourspace(VipsImage *in, VipsImage **out, int space, ...);
         int vips_icc_transform(VipsImage *in, VipsImage **out, const char *profile, ...);
         int vips_jpegsave(VipsImage *in, const char *name, ...);

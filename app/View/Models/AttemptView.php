@@ -68,6 +68,19 @@ final readonly class AttemptView
         return count(array_filter($frame->checks ?? [], fn (array $check): bool => $check['verdict'] === $verdict->value && ! $this->isOfRow($check)));
     }
 
+    /** What the frame's own checks came to, in words. */
+    public function counted(Frame $frame): string
+    {
+        $words = [];
+        foreach ([Verdict::Met, Verdict::Close, Verdict::Missed, Verdict::Unknown] as $verdict) {
+            if ($this->count($frame, $verdict) > 0) {
+                $words[] = $this->count($frame, $verdict).' '.$verdict->label();
+            }
+        }
+
+        return $words === [] ? 'checked with its row' : implode(', ', $words);
+    }
+
     /** Its settings in one line. */
     public function settings(Frame $frame): string
     {

@@ -12,6 +12,7 @@ use App\Models\Note;
 use App\Models\NoteKind;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Adviser\FrameAdviser;
+use TruePupil\Core\Brief\Measure;
 use TruePupil\Core\Brief\Verdict;
 use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Findings\Need;
@@ -75,6 +76,12 @@ final readonly class FrameView
         return $this->situation === null ? null : FrameOverlays::of($this->situation->measures, $this->frame->marksDrawn());
     }
 
+    /** @return list<array{ratio: string, x: float, y: float, width: float, height: float}> the best crop of each usual shape */
+    public function crops(): array
+    {
+        return $this->situation->measures->composition->crops ?? [];
+    }
+
     /** The plan against what was shot, value by value. */
     public function planComparison(): ?PlanComparison
     {
@@ -94,6 +101,12 @@ final readonly class FrameView
     public function checks(): array
     {
         return $this->frame->checks ?? [];
+    }
+
+    /** @return list<array<string, mixed>> without what is said of its row */
+    public function ownChecks(): array
+    {
+        return array_values(array_filter($this->checks(), fn (array $check): bool => ! Measure::from($check['measure'])->isOfSeries()));
     }
 
     /** How many of the checks have this verdict. */

@@ -17,11 +17,11 @@
                         <p class="fine">{{ $view->settings($frame) }}</p>
                         <p class="contact-state">
                             @switch ($frame->state)
-                                @case (FrameState::Reading)<span class="turning" aria-hidden="true"></span> being read@break
-                                @case (FrameState::Judging)<span class="turning" aria-hidden="true"></span> being checked@break
-                                @case (FrameState::Refused)<b>Could not be read.</b> {{ $frame->problem }}@break
-                                @case (FrameState::Ready)<a href="{{ route('frames.edit', $frame) }}">Mark the subject</a> {{ $frame->problem }}@break
-                                @case (FrameState::Judged){{ $view->count($frame, Verdict::Met) }} met, {{ $view->count($frame, Verdict::Close) }} close, {{ $view->count($frame, Verdict::Missed) }} missed @if ($open = $view->count($frame, Verdict::Unknown)), {{ $open }} cannot be told yet @endif@break
+                                @case (FrameState::Reading)<span class="turning" aria-hidden="true"></span> being read @break
+                                @case (FrameState::Judging)<span class="turning" aria-hidden="true"></span> being checked @break
+                                @case (FrameState::Refused)<b>Could not be read.</b> {{ $frame->problem }} @break
+                                @case (FrameState::Ready)<a href="{{ route('frames.edit', $frame) }}">Mark the subject</a> {{ $frame->problem }} @break
+                                @case (FrameState::Judged){{ $view->counted($frame) }} @break
                             @endswitch
                         </p>
                         @if ($isDraft)
@@ -32,6 +32,7 @@
             </ol>
             @if ($frames === [])<p class="fine">No frame yet.</p>@endif
             @foreach ($frames as $frame)@if ($comparison = $view->comparison($frame))<details><summary>{{ $frame->original_name }} against the plan: {{ $comparison->isFollowed() ? 'kept' : implode('; ', $comparison->sentences()) }}</summary><x-plan-compare :comparison="$comparison"/></details>@endif @endforeach
+            @if ($row && ($strip = \App\View\Models\SeriesStrip::of($frames, $row->kind)))<p class="fine">{{ $strip->title() }}. {{ $strip->covered() }}</p>@endif
             @if ($checks)<h3>What is said of the row</h3><x-checks :checks="$checks"/>@endif
             @if ($isDraft && count($view->frames) < $view->brief->most())
                 <x-upload :setBrief="$attempt->setBrief" :row="$row?->id" :many="true" :label="$frames ? 'More frames' : 'Frames'"/>

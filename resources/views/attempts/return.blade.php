@@ -1,6 +1,7 @@
 <x-layout :title="'Return: '.$brief->title" :course="$attempt->setBrief->course" wide>
     <p class="eyebrow"><a href="{{ route('set-briefs.show', $attempt->setBrief) }}">{{ $brief->title }}</a> · returned {{ $attempt->returned_at->format('j M Y, H:i') }} UTC</p>
     <h1>{{ $owner ? 'Your return' : 'Return to '.$attempt->user->name }} <span class="fine">attempt {{ $attempt->number }}</span></h1>
+    @foreach ($rows as ['row' => $row, 'frames' => $rowFrames, 'checks' => $rowChecks])@if ($row && ($strip = \App\View\Models\SeriesStrip::of($rowFrames, $row->kind)))<x-series :strip="$strip" :frames="$rowFrames" :checks="$rowChecks"/>@endif @endforeach
     @foreach ($frames as $index => $view)
         @php($before = $previous->get($index))
         @php($first = $view->first())
@@ -14,6 +15,7 @@
                     @if ($first['change'])<div><h2>The setting to change first</h2><x-suggestion :suggestion="$first['change']"/></div>@endif
                 </section>
                 <section class="sheet">
+                    @foreach ($view->frame->whatIfs as $whatIf)<x-what-if :whatIf="$whatIf" :frame="$view->frame"/>@endforeach
                     @if ($view->panel())<h2>Notes</h2><x-panel :view="$view"/>@endif
                     @foreach ($view->published() as $finding)
                         <article class="finding finding-{{ $finding->severity()->value }}">
@@ -39,7 +41,7 @@
             </section>
         @endif
         <section class="return-evidence">
-            <div class="sheet"><h2>Checks of the brief</h2><x-checks :checks="$view->checks()"/></div>
+            @if ($view->ownChecks())<div class="sheet"><h2>Checks of the brief</h2><x-checks :checks="$view->ownChecks()"/></div>@endif
             <div class="sheet">@if ($view->tones)<x-tone-strip :tones="$view->tones" id="tones-{{ $view->frame->id }}"/>@endif @if ($view->ledger)<x-ledger :ledger="$view->ledger"/>@endif</div>
             <div class="sheet">@if ($view->pupil)<x-pupil :pupil="$view->pupil"/>@endif<x-record :rows="$view->record"/></div>
         </section>

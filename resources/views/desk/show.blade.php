@@ -11,8 +11,12 @@
             <button type="button" class="plain" data-keys>Keys <kbd>?</kbd></button>
         </nav>
     </header>
+    @foreach ($rows as ['row' => $row, 'frames' => $rowFrames, 'checks' => $rowChecks])
+        @if ($row && ($strip = \App\View\Models\SeriesStrip::of($rowFrames, $row->kind)))@if (count($rows) > 1)<h2>{{ $row->label }}</h2>@endif <x-series :strip="$strip" :frames="$rowFrames" :checks="$rowChecks"/>@endif
+    @endforeach
     @foreach ($frames as $view)
         @php($frame = $view->frame)
+        @if ($frames->count() > 1)<details class="desk-fold" id="frame-{{ $frame->id }}" @if ($loop->last) open @endif><summary><b>{{ $frame->original_name }}</b> <span class="fine">{{ $frame->record()?->settings() }}</span></summary>@endif
         <div class="desk-frame">
             <div class="desk-main">
                 @php($overlays = $frame->state === \App\Models\FrameState::Judged ? $view->overlays() : null)
@@ -27,6 +31,8 @@
                     @if ($view->ledger)<x-ledger :ledger="$view->ledger"/>@endif
                     <div><x-record :rows="$view->record"/>@if ($comparison = $view->planComparison())<x-plan-compare :comparison="$comparison"/>@endif</div>
                 </div>
+                @include('desk.what-ifs', ['frame' => $frame->setRelation('attempt', $attempt)])
+                @if ($attempt->state !== AttemptState::Returned)@include('desk.what-if-form', ['frame' => $frame, 'view' => $view])@endif
                 <x-frame-views :view="$view"/>
                 @else
                     <p class="word word-problem">{{ $frame->problem ?? 'This frame is still being judged; look again in a moment.' }}</p>
@@ -39,7 +45,7 @@
                         @if ($frame->reason)<p><span class="fine">{{ $brief->placements ? 'exposed this way because' : 'taken this way because' }}</span> {{ $frame->reason }}</p>@endif
                     </section>
                 @endif
-                <section class="sheet"><h2>Checks</h2><x-checks :checks="$view->checks()"/></section>
+                @if ($view->ownChecks())<section class="sheet"><h2>Checks</h2><x-checks :checks="$view->ownChecks()"/></section>@endif
                 <section class="sheet"><h2>Findings</h2>
                     @foreach ($view->findings() as $finding)
                         @include('desk.finding', ['finding' => $finding, 'decides' => $decides])
@@ -50,6 +56,7 @@
                 <section class="sheet"><h2>Notes</h2>@include('desk.notes', ['frame' => $frame])</section>
             </div>
         </div>
+        @if ($frames->count() > 1)</details>@endif
     @endforeach
     @if (! auth()->user()->teaches($attempt->setBrief->course) && $attempt->state !== AttemptState::Returned)
         <form method="post" action="{{ route('notes.give', $attempt) }}" class="sheet" data-once>@csrf

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\HandIn\PictureStore;
+use App\Models\AttemptState;
+use App\Models\Frame;
+use App\Models\WhatIf;
+use App\WhatIf\WhatIfInput;
+use App\WhatIf\WhatIfRenderer;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+use TruePupil\Core\WhatIf\InvalidRecipe;
+use TruePupil\Core\WhatIf\Recipe;
+
+/** How a frame would look otherwise: tried at the desk, kept as a recipe, shown to the student beside the frame. */
+final class WhatIfController extends Controller
+{
+    /** The picture that the numbers of the form make. */
+    public function preview(Request $request, Frame $frame, PictureStore $store, WhatIfRenderer $renderer): Response
+    {
+        try {
+            return $this->picture($frame, WhatIfInput::recipe($request->query()), $store, $renderer, 'private, no-store');
+        } catch (InvalidRecipe $problem) {
+            return response($problem->getMessage(), 422, ['Content-Type' => 'text/plain; charset=utf-8']);
+        }
+    }
+
+    public function store(Request $request, Frame $frame): View|RedirectResponse|Response
+    {
+        if ($frame->attempt->state === AttemptState::Returned) {
+            return response('This critique has been published already; nothing can be added.', 409);
+        }
+        $title = $request->validate(['title' => ['nullable', 'string', 'max:120']])['title'] ?? null;
+        try {
+            $recipe = WhatIfInput::recipe($request->except(['_token', 'title']));
+        } catch (InvalidRecipe $problem) {
+            return response($problem->getMessage(), 422);
+        }
+        if ($recipe->steps === []) {
+            return response('Change something first; there is nothing to keep yet.', 422);
+        }
+        $whatIf = new WhatIf(['frame_id' => $frame->id, 'author_id' => $request->user()->id, 'recipe' => $recipe->toArray()]);
+        $whatIf->title = $title ?? ucfirst($whatIf->said());
+        $whatIf->save();
+
+        return $this->answer($request, $frame);
+    }
+
+    public function show(WhatIf $whatIf, PictureStore $store, WhatIfRenderer $renderer): Response
+    {
+        return $this->picture($whatIf->frame, $whatIf->content(), $store, $renderer, 'private, max-age=86400, immutable');
+    }
+
+    public function destroy(Request $request, WhatIf $whatIf): View|RedirectResponse
+    {
+        $frame = $whatIf->frame;
+        $whatIf->delete();
+
+        return $this->answer($request, $frame);
+    }
+
+    private function picture(Frame $frame, Recipe $recipe, PictureStore $store, WhatIfRenderer $renderer, string $cache): Response
+    {
+        $path = $store->workingCopy($frame->picture);
+        abort_unless(is_file($path), 404);
+
+        return response($renderer->jpeg($path, $recipe), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => $cache]);
+    }
+
+    private function answer(Request $request, Frame $frame): View|RedirectResponse
+    {
+        return $request->header('HX-Request') !== null ? view('desk.what-ifs', ['frame' => $frame->load('whatIfs.author')]) : back();
+    }
+}

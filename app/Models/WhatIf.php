@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use TruePupil\Core\WhatIf\Recipe;
+
+/**
+ * How a frame would look otherwise, kept with its critique.
+ *
+ * @property int $id
+ * @property int $frame_id
+ * @property int $author_id
+ * @property string $title
+ * @property array<mixed> $recipe
+ * @property Frame $frame
+ * @property User $author
+ */
+final class WhatIf extends Model
+{
+    protected $fillable = ['frame_id', 'author_id', 'title', 'recipe'];
+
+    /** @return BelongsTo<Frame, $this> */
+    public function frame(): BelongsTo
+    {
+        return $this->belongsTo(Frame::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function author(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    public function content(): Recipe
+    {
+        return Recipe::read($this->recipe);
+    }
+
+    /** What was done, in words. */
+    public function said(): string
+    {
+        return implode(', ', array_unique(array_map(fn ($step): string => $step->kind->label(), $this->content()->steps)));
+    }
+
+    protected function casts(): array
+    {
+        return ['recipe' => 'array'];
+    }
+}
