@@ -12,6 +12,7 @@ use App\Http\Controllers\CourseController;
 use App\Http\Controllers\CourseSettingsController;
 use App\Http\Controllers\DeskController;
 use App\Http\Controllers\DrillController;
+use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FindingController;
 use App\Http\Controllers\FirstSettingsController;
 use App\Http\Controllers\FrameController;
@@ -24,6 +25,7 @@ use App\Http\Controllers\LensListController;
 use App\Http\Controllers\MemberController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\PackController;
+use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\ReturnController;
@@ -100,6 +102,10 @@ Route::middleware('auth')->group(function (): void {
     Route::put('courses/{course}/members/{user}', [MemberController::class, 'update'])->can('teach', 'course')->name('courses.members.update');
     Route::delete('courses/{course}/members/{user}', [MemberController::class, 'destroy'])->can('teach', 'course')->name('courses.members.destroy');
     Route::post('courses/{course}/code', [MemberController::class, 'code'])->can('teach', 'course')->name('courses.code');
+    Route::get('courses/{course}/frames.csv', [ExportController::class, 'table'])->can('teach', 'course')->name('exports.table');
+    Route::get('courses/{course}/course.json', [ExportController::class, 'document'])->can('teach', 'course')->name('exports.document');
+    Route::get('courses/{course}/portfolio.zip', [ExportController::class, 'portfolio'])->can('view', 'course')->name('exports.portfolio');
+    Route::get('courses/{course}/members/{user}/portfolio.zip', [ExportController::class, 'portfolioOf'])->can('teach', 'course')->name('exports.portfolio-of');
     Route::get('courses/{course}/settings', [CourseSettingsController::class, 'edit'])->can('teach', 'course')->name('courses.settings');
     Route::put('courses/{course}/settings', [CourseSettingsController::class, 'update'])->can('teach', 'course')->name('courses.settings.update');
     Route::get('courses/{course}/dates.ics', CalendarController::class)->can('view', 'course')->name('courses.calendar');
@@ -124,6 +130,8 @@ Route::middleware('auth')->group(function (): void {
     Route::put('briefs/{setBrief}/plan', [PlanController::class, 'update'])->can('handIn', 'setBrief')->name('plans.update');
     Route::post('briefs/{setBrief}/plan/choose', [PlanController::class, 'choose'])->can('handIn', 'setBrief')->name('plans.choose');
     Route::get('briefs/{setBrief}/plan/print', [PlanController::class, 'print'])->can('handIn', 'setBrief')->name('plans.print');
+
+    Route::get('briefs/{setBrief}/patterns', PatternController::class)->can('critique', 'setBrief')->name('patterns');
 
     // A file that comes in pieces.
     Route::get('briefs/{setBrief}/uploads', [UploadController::class, 'show'])->can('handIn', 'setBrief')->name('uploads.show');

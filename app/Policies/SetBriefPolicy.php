@@ -15,6 +15,11 @@ final class SetBriefPolicy
         return $user->roleIn($setBrief->course) !== null;
     }
 
+    public function critique(User $user, SetBrief $setBrief): bool
+    {
+        return in_array($user->roleIn($setBrief->course), [Role::Instructor, Role::Critic], true);
+    }
+
     public function handIn(User $user, SetBrief $setBrief): bool
     {
         return $user->roleIn($setBrief->course) === Role::Student;

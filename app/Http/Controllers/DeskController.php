@@ -6,9 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Models\Attempt;
 use App\Models\AttemptState;
+use App\Models\Frame;
 use App\Models\FrameState;
+use App\Models\SetBrief;
 use App\View\Models\AttemptView;
 use App\View\Models\FrameView;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,8 +25,7 @@ final class DeskController extends Controller
         if ($attempt->state === AttemptState::Waiting && $request->user()->teaches($attempt->setBrief->course)) {
             $attempt->update(['state' => AttemptState::AtDesk, 'opened_at' => now()]);
         }
-        $queue = Attempt::query()->where('set_brief_id', $attempt->set_brief_id)
-            ->whereIn('state', [AttemptState::Waiting, AttemptState::AtDesk])->orderBy('handed_in_at')->orderBy('id')->pluck('id');
+        $queue = $this->queue($attempt)->pluck('id');
         $position = $queue->search($attempt->id);
 
         return view('desk.show', [
@@ -34,7 +36,9 @@ final class DeskController extends Controller
             'decides' => $request->user()->can('decide', $attempt) && $attempt->state !== AttemptState::Returned,
             'queue' => $queue,
             'position' => $position,
-            'next' => $position === false ? $queue->first() : $queue->get($position + 1),
+            'next' => $next = $position === false ? $queue->first() : $queue->get($position + 1),
+            // Its picture is there before it is opened.
+            'nextFrame' => $next === null ? null : Frame::query()->where('attempt_id', $next)->orderBy('id')->value('id'),
             'earlier' => $position === false ? null : $queue->get($position - 1),
         ]);
     }
@@ -67,13 +71,23 @@ final class DeskController extends Controller
             $this->keepSuggestions($attempt, $input['suggestion'] ?? []);
             $attempt->update(['summary' => $input['summary'] ?? null, 'state' => AttemptState::Returned, 'returned_at' => now()]);
         }
-        $next = Attempt::query()->where('set_brief_id', $attempt->set_brief_id)
-            ->whereIn('state', [AttemptState::Waiting, AttemptState::AtDesk])->orderBy('handed_in_at')->orderBy('id')->value('id');
+        $next = $this->queue($attempt)->value('id');
         $done = sprintf('Published: %s can read it now.', $attempt->user->name);
 
         return $next === null
-            ? redirect()->route('courses.show', $attempt->setBrief->course_id)->with('done', $done.' Nobody else is waiting on this brief.')
+            ? redirect()->route('courses.show', $attempt->setBrief->course_id)->with('done', $done.' Nobody else is waiting.')
             : redirect()->route('desk.show', $next)->with('done', $done);
+    }
+
+    /**
+     * What waits in the whole course, the longest waiting first.
+     *
+     * @return Builder<Attempt>
+     */
+    private function queue(Attempt $attempt): Builder
+    {
+        return Attempt::query()->whereIn('set_brief_id', SetBrief::query()->where('course_id', $attempt->setBrief->course_id)->select('id'))
+            ->whereIn('state', [AttemptState::Waiting, AttemptState::AtDesk])->orderBy('handed_in_at')->orderBy('id');
     }
 
     /** @param  array<int|string, mixed>  $chosen  index by frame id */

@@ -56,6 +56,7 @@
                 <li><a href="{{ route('courses.desk', $course) }}">What waits at the desk</a></li>
                 @if ($role === Role::Instructor)<li><a href="{{ route('courses.settings', $course) }}">Course and approach</a></li><li><a href="{{ route('courses.drills', $course) }}">Where the class stands in the drills</a></li>@endif
                 <li><a href="{{ route('courses.calendar', $course) }}">Due dates for a calendar</a></li>
+                @if ($role === Role::Instructor)<li>Take along: <a href="{{ route('exports.table', $course) }}">frames as CSV</a>, <a href="{{ route('exports.document', $course) }}">the course as JSON</a></li>@endif
             </ul>
             <section class="sheet" aria-labelledby="members">
                 <h2 id="members">Members</h2>

@@ -1,5 +1,6 @@
 @use(App\Models\AttemptState)
 <x-layout :title="'Desk: '.$attempt->user->name" :course="$attempt->setBrief->course" wide>
+@if ($nextFrame)<link rel="prefetch" as="image" href="{{ route('frames.picture', $nextFrame) }}">@endif
 <div class="desk" data-desk>
     <header class="desk-head">
         <div><p class="eyebrow">Desk · <a href="{{ route('set-briefs.show', $attempt->setBrief) }}">{{ $brief->title }}</a></p>

@@ -4,6 +4,7 @@
     <p class="eyebrow">Brief {{ $brief->number }}@if ($setBrief->due_at) · due {{ $setBrief->course->said($setBrief->due_at) }} @endif</p>
     <h1>{{ $brief->title }}</h1>
 
+    @if ($role !== Role::Student)<p><a class="button" href="{{ route('patterns', $setBrief) }}">What the class did</a> <a class="button" href="{{ route('courses.desk', ['course' => $setBrief->course_id, 'brief' => $setBrief->id]) }}">What waits at the desk</a></p>@endif
     @if ($role === Role::Student)
         @php($last = $attempts->last())
         <section class="sheet" aria-labelledby="own">
