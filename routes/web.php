@@ -33,6 +33,7 @@ use App\Http\Controllers\RollController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetBriefController;
 use App\Http\Controllers\SilenceController;
+use App\Http\Controllers\SkillController;
 use App\Http\Controllers\SpotController;
 use App\Http\Controllers\StartCourseController;
 use App\Http\Controllers\UploadController;
@@ -102,6 +103,9 @@ Route::middleware('auth')->group(function (): void {
     Route::put('courses/{course}/members/{user}', [MemberController::class, 'update'])->can('teach', 'course')->name('courses.members.update');
     Route::delete('courses/{course}/members/{user}', [MemberController::class, 'destroy'])->can('teach', 'course')->name('courses.members.destroy');
     Route::post('courses/{course}/code', [MemberController::class, 'code'])->can('teach', 'course')->name('courses.code');
+    Route::get('courses/{course}/skills', [SkillController::class, 'own'])->can('view', 'course')->name('skills');
+    Route::get('courses/{course}/members/{user}/skills', [SkillController::class, 'show'])->can('teach', 'course')->name('skills.of');
+    Route::get('courses/{course}/members/{user}/points.csv', [SkillController::class, 'points'])->can('teach', 'course')->name('skills.points');
     Route::get('courses/{course}/frames.csv', [ExportController::class, 'table'])->can('teach', 'course')->name('exports.table');
     Route::get('courses/{course}/course.json', [ExportController::class, 'document'])->can('teach', 'course')->name('exports.document');
     Route::get('courses/{course}/portfolio.zip', [ExportController::class, 'portfolio'])->can('view', 'course')->name('exports.portfolio');

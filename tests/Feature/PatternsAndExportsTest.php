@@ -10,6 +10,7 @@ use App\Models\Attempt;
 use App\Models\Decision;
 use App\Models\FrameFinding;
 use App\Patterns\ClassPatterns;
+use App\Skills\SkillRecord;
 use App\View\Models\SettingsPicture;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
@@ -119,5 +120,31 @@ final class PatternsAndExportsTest extends TestCase
         $this->actingAs($world->instructor)->get(route('exports.portfolio-of', [$world->course, $world->neighbour]))->assertOk();
         $this->get(route('exports.portfolio-of', [$world->course, $world->outsider]))->assertNotFound();
         $this->assertSame(2, Attempt::query()->count());
+    }
+
+    public function test_a_student_s_way_is_told_topic_by_topic_with_its_evidence(): void
+    {
+        $world = World::make();
+        $attempt = $world->handedIn(Pictures::jpeg(patch: 118));
+        // What has not come back is not the student's yet; the instructor sees it.
+        $this->actingAs($world->student)->get(route('skills', $world->course))->assertOk()->assertSee('Nothing has come back yet');
+        $record = SkillRecord::of($world->course, $world->student, false);
+        $finding = $attempt->frames->first()->findings()->where('current', true)->get()->sortBy(fn (FrameFinding $one): int => $one->severity()->rank())->first();
+        $point = $record->point($record->attempts->first(), $finding->topic());
+        $this->assertSame([$finding->severity(), $finding->sentence()], [$point?->severity, $point?->sentences[0]]);
+        $this->assertSame(count($attempt->frames->first()->checks), $record->checks($record->attempts->first())['all']);
+        // Dismissed, it is no evidence any more.
+        FrameFinding::query()->update(['decision' => Decision::Dismissed]);
+        $this->assertSame([], SkillRecord::of($world->course, $world->student, false)->topics());
+        FrameFinding::query()->update(['decision' => Decision::Open]);
+
+        $this->actingAs($world->instructor)->post(route('desk.publish', $attempt));
+        $csv = $this->get(route('skills.points', [$world->course, $world->student]))->assertOk()->streamedContent();
+        $this->assertStringContainsString('meter-is-fooled,1,'.$finding->topic()->value, $csv);
+        $this->get(route('skills.of', [$world->course, $world->student]))->assertOk()->assertSee($finding->sentence());
+        $this->get(route('skills.of', [$world->course, $world->critic]))->assertNotFound();
+        $this->actingAs($world->student)->get(route('skills', $world->course))->assertSee($finding->sentence());
+        $this->get(route('skills.of', [$world->course, $world->student]))->assertForbidden();
+        $this->actingAs($world->neighbour)->get(route('skills', $world->course))->assertOk()->assertDontSee($finding->sentence());
     }
 }

@@ -20,7 +20,7 @@ final class BoardController extends Controller
         $page = max(1, $request->integer('page', 1));
         $board = CourseBoard::of($course);
 
-        return view('courses.board', ['course' => $course, 'board' => $board, 'shown' => $shown, 'page' => $page, ...$board->people($shown, $page)]);
+        return view('courses.board', ['course' => $course, 'board' => $board, 'teaches' => $request->user()->teaches($course), 'shown' => $shown, 'page' => $page, ...$board->people($shown, $page)]);
     }
 
     public function desk(Request $request, Course $course): View

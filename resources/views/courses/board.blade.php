@@ -15,7 +15,7 @@
                 </thead>
                 <tbody>
                 @foreach ($people as $person)
-                    <tr><th scope="row">{{ $person['name'] }}</th>@foreach ($board->briefs() as $at => $brief)@php($cell = $person['cells'][$brief->setBrief] ?? null)@if ($cell === null)<td @class(['board-none', 'overdue' => $overdue[$at]])>{{ $overdue[$at] ? 'missing' : '–' }}</td>@else<td class="board-{{ $cell->state->value }}">@if ($cell->state->value === 'draft')<span>{{ $cell->number > 1 ? $cell->number.' ' : '' }}prepares</span>@else<a href="{{ $cell->state->value === 'returned' ? '/attempts/'.$cell->attempt.'/return' : '/desk/'.$cell->attempt }}">{{ $cell->number > 1 ? $cell->number.' ' : '' }}{{ $cell->state->label() }}</a>@endif<br><span class="fine">{{ $cell->since->format('j M') }}</span></td>@endif @endforeach</tr>
+                    <tr><th scope="row">@if ($teaches)<a href="/courses/{{ $course->id }}/members/{{ $person['id'] }}/skills">{{ $person['name'] }}</a>@else{{ $person['name'] }}@endif</th>@foreach ($board->briefs() as $at => $brief)@php($cell = $person['cells'][$brief->setBrief] ?? null)@if ($cell === null)<td @class(['board-none', 'overdue' => $overdue[$at]])>{{ $overdue[$at] ? 'missing' : '–' }}</td>@else<td class="board-{{ $cell->state->value }}">@if ($cell->state->value === 'draft')<span>{{ $cell->number > 1 ? $cell->number.' ' : '' }}prepares</span>@else<a href="{{ $cell->state->value === 'returned' ? '/attempts/'.$cell->attempt.'/return' : '/desk/'.$cell->attempt }}">{{ $cell->number > 1 ? $cell->number.' ' : '' }}{{ $cell->state->label() }}</a>@endif<br><span class="fine">{{ $cell->since->format('j M') }}</span></td>@endif @endforeach</tr>
                 @endforeach
                 </tbody>
             </table>

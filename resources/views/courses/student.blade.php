@@ -32,6 +32,7 @@
                 <li><a href="{{ route('courses.calendar', $course) }}">Due dates for a calendar</a></li>
                 <li><a href="{{ route('first-settings') }}">First settings of your camera</a></li>
                 <li><a href="{{ route('banks') }}">Your settings banks</a></li>
+                <li><a href="{{ route('skills', $course) }}">Your way through the course</a></li>
                 <li><a href="{{ route('exports.portfolio', $course) }}">Your portfolio as a ZIP</a></li>
             </ul>
             <section class="sheet" aria-labelledby="teaches"><h2 id="teaches">Who critiques</h2><ul class="members">@foreach ($instructors as $member)<li>{{ $member->user->name }} <span class="fine">{{ $member->role->label() }}</span></li>@endforeach</ul></section>
