@@ -18,20 +18,50 @@ abstract class BrowserTestCase extends TestCase
 
     private ?Chromium $chromium = null;
 
+    /** @var list<Chromium> browsers of other people, kept open */
+    private array $others = [];
+
     protected function tearDown(): void
     {
         $this->chromium = null;
+        $this->others = [];
         parent::tearDown();
     }
 
     protected function open(int $width = 1280, int $height = 800): void
     {
+        if ($this->chromium !== null) {
+            $this->others[] = $this->chromium;
+        }
         $this->chromium = new Chromium($width, $height);
     }
 
     protected function browser(): \Facebook\WebDriver\Remote\RemoteWebDriver
     {
         return $this->chromium?->driver ?? throw new \LogicException('Open a browser first.');
+    }
+
+    /** Goes on in a browser that was opened before. */
+    protected function use(\Facebook\WebDriver\Remote\RemoteWebDriver $driver): void
+    {
+        foreach ($this->others as $at => $other) {
+            if ($other->driver === $driver) {
+                if ($this->chromium !== null) {
+                    $this->others[] = $this->chromium;
+                }
+                $this->chromium = $other;
+                unset($this->others[$at]);
+                $this->others = array_values($this->others);
+
+                return;
+            }
+        }
+        throw new \LogicException('That browser is not open.');
+    }
+
+    protected function howMany(string $css): int
+    {
+        return count($this->browser()->findElements(WebDriverBy::cssSelector($css)));
     }
 
     protected function visit(string $path): void
@@ -78,6 +108,49 @@ abstract class BrowserTestCase extends TestCase
         }, "There is nothing to press that reads $quoted.");
         $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
         $element->click();
+    }
+
+    /** Starts a course as somebody new and sets one brief; the address that its students join at. */
+    protected function newCourse(string $brief): string
+    {
+        $this->open();
+        $this->visit('/start');
+        foreach (['#course' => 'Course of '.bin2hex(random_bytes(2)), '#name' => 'Rita Rows', '#email' => 'rita.'.bin2hex(random_bytes(3)).'@kilnyard.example', '#password' => self::PASSWORD] as $field => $text) {
+            $this->type($field, $text);
+        }
+        $this->press('Start the course');
+        $this->see('The course is there.');
+        $code = $this->find('.join-code .code')->getText();
+        $this->press('Set the first brief');
+        $this->unfold($brief);
+        $this->press('Set this brief');
+        $this->see('The brief is set.');
+
+        return '/join?code='.$code;
+    }
+
+    /** Joins a course as somebody new. */
+    protected function join(string $address, string $name): void
+    {
+        $this->visit($address);
+        foreach (['#name' => $name, '#email' => strtolower(strtok($name, ' ') ?: 'x').'.'.bin2hex(random_bytes(3)).'@kilnyard.example', '#password' => self::PASSWORD] as $field => $text) {
+            $this->type($field, $text);
+        }
+        $this->press('Join');
+        $this->see('You have joined');
+    }
+
+    /** Marks the subject of one frame for the whole row, in numbers. */
+    protected function markTheRow(): void
+    {
+        $this->press('Mark the subject');
+        $this->see('The same marks and words for every frame of this row');
+        $this->unfold('The subject in numbers');
+        foreach (['x' => '42', 'y' => '32', 'width' => '16', 'height' => '36'] as $side => $percent) {
+            $this->type('[data-side='.$side.']', $percent);
+        }
+        $this->press('Check this frame');
+        $this->see('The marks and words are with every frame of the row');
     }
 
     /** Opens what is folded under a heading. */

@@ -58,14 +58,10 @@ final class NewcomerTest extends BrowserTestCase
     #[DataProvider('widths')]
     public function test_a_student_plans_and_hands_in_three_frames(int $width, int $height): void
     {
-        $address = $this->courseWithRows($width);
+        $address = $this->newCourse('Same light, three ways');
         // A student joins by the code.
         $this->open($width, $height);
-        $this->visit($address);
-        foreach (['#name' => 'Stella Dent', '#email' => 'stella'.$width.'.'.bin2hex(random_bytes(3)).'@kilnyard.example', '#password' => 'ten-characters'] as $field => $text) {
-            $this->type($field, $text);
-        }
-        $this->press('Join');
+        $this->join($address, 'Stella Dent');
         $this->see('You have joined');
         $this->assertNothingSticksOut();
         $this->assertAccessible();
@@ -99,14 +95,7 @@ final class NewcomerTest extends BrowserTestCase
         $this->assertAccessible();
 
         // Marks once for the whole row.
-        $this->press('Mark the subject');
-        $this->see('The same marks and words for every frame of this row');
-        $this->unfold('The subject in numbers');
-        foreach (['x' => '42', 'y' => '32', 'width' => '16', 'height' => '36'] as $side => $percent) {
-            $this->type('[data-side='.$side.']', $percent);
-        }
-        $this->press('Check this frame');
-        $this->see('The marks and words are with every frame of the row');
+        $this->markTheRow();
         $this->see('What is said of the row', 60);
         $this->see('All frames are equally bright');
         $this->see('against the plan');
@@ -124,13 +113,9 @@ final class NewcomerTest extends BrowserTestCase
 
     public function test_sending_goes_on_after_the_connection_was_gone(): void
     {
-        $address = $this->courseWithRows(1);
+        $address = $this->newCourse('Same light, three ways');
         $this->open();
-        $this->visit($address);
-        foreach (['#name' => 'Theo Dent', '#email' => 'theo.'.bin2hex(random_bytes(3)).'@kilnyard.example', '#password' => 'ten-characters'] as $field => $text) {
-            $this->type($field, $text);
-        }
-        $this->press('Join');
+        $this->join($address, 'Theo Dent');
         $this->press('3 Same light, three ways');
         $path = Pictures::jpeg(mark: 50);
         // Larger than two pieces; a decoder stops at the end of the picture.
@@ -160,24 +145,5 @@ final class NewcomerTest extends BrowserTestCase
     {
         yield 'a desk' => [1280, 800];
         yield 'a phone' => [390, 844];
-    }
-
-    /** An instructor with a course of its own that has the brief of three frames; the address that its students join at. */
-    private function courseWithRows(int $width): string
-    {
-        $this->open();
-        $this->visit('/start');
-        foreach (['#course' => 'Rows '.$width, '#name' => 'Rita Rows', '#email' => 'rita'.$width.'.'.bin2hex(random_bytes(3)).'@kilnyard.example', '#password' => 'ten-characters'] as $field => $text) {
-            $this->type($field, $text);
-        }
-        $this->press('Start the course');
-        $this->see('The course is there.');
-        $code = $this->find('.join-code .code')->getText();
-        $this->press('Set the first brief');
-        $this->unfold('Same light, three ways');
-        $this->press('Set this brief');
-        $this->see('The brief is set.');
-
-        return '/join?code='.$code;
     }
 }

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Tests\Support\Pictures;
+
+/** An evening at the desk without touching the mouse: ten frames read, decided on, written to and published. */
+final class DeskByKeyboardTest extends BrowserTestCase
+{
+    /** Keys that are commands; what is typed as words is the instructor's own. */
+    private int $keys = 0;
+
+    /** Commands a frame, with two findings decided on each: more would not be quick. */
+    private const MOST_KEYS_A_FRAME = 8;
+
+    public function test_ten_frames_are_critiqued_and_published_by_keyboard_alone(): void
+    {
+        $address = $this->newCourse('Same light, three ways');
+        $instructor = $this->browser();
+        foreach (['Anke Dent', 'Bert Dent'] as $number => $name) {
+            $this->handInFive($address, $name, 60 + 10 * $number);
+        }
+        $this->use($instructor);
+        $this->visit('/');
+        $this->see('Waiting for you');
+        $this->press('To the desk');
+
+        foreach (['Anke Dent', 'Bert Dent'] as $name) {
+            $this->see($name);
+            $this->see('Publish the critique');
+            $findings = $this->howMany('[data-finding]');
+            $this->assertGreaterThanOrEqual(5, $findings, 'every frame has something to be said of it');
+            for ($decided = 1; $decided <= min($findings, 10); $decided++) {
+                $this->key('ArrowDown');
+                $this->key($decided % 4 === 0 ? 'x' : 'a');
+                if ($decided % 4 === 0) {
+                    // The reason is left empty.
+                    $this->key('Enter', true);
+                }
+                $this->browser()->wait(20, 80)->until(fn () => $this->howMany('.decided') >= $decided, 'a decision is shown');
+            }
+            $this->key('m');
+            $this->say('Count the stops once more.');
+            $this->key('Enter', true);
+            $this->see('Take back');
+            $this->key('t');
+            $this->say('Well counted, '.$name.'.');
+            $this->key('Escape');
+            $this->key('p');
+            $this->key('Enter');
+            $this->see('Published: '.$name.' can read it now.');
+        }
+        $this->see('Nobody else is waiting.');
+        $this->assertLessThanOrEqual(self::MOST_KEYS_A_FRAME, $this->keys / 10, sprintf('%d commands for ten frames', $this->keys));
+    }
+
+    private function handInFive(string $address, string $name, int $mark): void
+    {
+        $this->open();
+        $this->join($address, $name);
+        $this->press('3 Same light, three ways');
+        $files = [];
+        foreach ([[2.8, 1 / 500], [4, 1 / 250], [5.6, 1 / 125], [8, 1 / 60], [11, 1 / 15]] as $at => [$n, $t]) {
+            $files[] = Pictures::jpeg(record: Pictures::record($n, $t)->with(['takenAt' => new \DateTimeImmutable('2026-10-03 18:00:0'.$at)]), mark: $mark + $at);
+        }
+        $this->choose('#picture', implode("\n", $files));
+        $this->press('Send them');
+        $this->see('5 of 3 frames', 60);
+        $this->browser()->wait(60, 200)->until(fn (): bool => $this->howMany('.contact .turning') === 0);
+        $this->markTheRow();
+        $this->browser()->wait(90, 300)->until(fn (): bool => $this->howMany('.contact .turning') === 0);
+        $this->press('Hand in attempt 1');
+        $this->see('Attempt 1 is handed in.');
+    }
+
+    /** One command, as the keyboard itself sends it: to whatever has the focus. */
+    private function key(string $key, bool $control = false): void
+    {
+        $this->keys++;
+        $named = ['ArrowDown' => 40, 'Enter' => 13, 'Escape' => 27];
+        $event = ['key' => $key, 'code' => isset($named[$key]) ? $key : 'Key'.strtoupper($key), 'windowsVirtualKeyCode' => $named[$key] ?? ord(strtoupper($key)), 'modifiers' => $control ? 2 : 0];
+        $text = $control ? [] : ($key === 'Enter' ? ['text' => "\r"] : (isset($named[$key]) ? [] : ['text' => $key]));
+        $tools = new ChromeDevToolsDriver($this->browser());
+        $tools->execute('Input.dispatchKeyEvent', ['type' => $text === [] ? 'rawKeyDown' : 'keyDown', ...$event, ...$text]);
+        $tools->execute('Input.dispatchKeyEvent', ['type' => 'keyUp', ...$event]);
+    }
+
+    /** Words, which are no commands. */
+    private function say(string $words): void
+    {
+        (new ChromeDevToolsDriver($this->browser()))->execute('Input.insertText', ['text' => $words]);
+    }
+}
