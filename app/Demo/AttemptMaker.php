@@ -85,6 +85,7 @@ final readonly class AttemptMaker
             'opened_at' => $returned || $state === AttemptState::AtDesk ? $handedIn->clone()->addHours(5) : null,
             'returned_at' => $returned ? $handedIn->clone()->addHours(6) : null,
             'summary' => $facts['summary'] ?? null,
+            'may_show' => $facts['may_show'] ?? false,
         ]);
         foreach ($returned ? $attempt->frames : [] as $frame) {
             $this->critique($frame, $instructor, $facts['notes'] ?? []);

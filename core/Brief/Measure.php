@@ -268,7 +268,10 @@ enum Measure: string
     {
         $labels = [];
         foreach ($cases as $case) {
-            $labels[$case->value] = $case->label();
+            // What is not recorded cannot be told, and is no word to ask for.
+            if ($case->value !== 'unknown') {
+                $labels[$case->value] = $case->label();
+            }
         }
 
         return $labels;
