@@ -21,7 +21,7 @@ use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\JoinController;
 use App\Http\Controllers\KitController;
-use App\Http\Controllers\LensListController;
+use App\Http\Controllers\KitListController;
 use App\Http\Controllers\MemberController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\PackController;
@@ -64,9 +64,10 @@ Route::middleware('auth')->group(function (): void {
     Route::get('bench/{sheet}', [BenchController::class, 'show'])->name('bench.show');
     Route::get('kit', [KitController::class, 'edit'])->name('kit.edit');
     Route::put('kit', [KitController::class, 'update'])->name('kit.update');
-    Route::get('kit/lenses.csv', [LensListController::class, 'export'])->name('kit.lenses');
-    Route::post('kit/lenses', [LensListController::class, 'import'])->name('kit.lenses.import');
-    Route::post('kit/from-frame', [LensListController::class, 'fromFrame'])->name('kit.from-frame');
+    Route::get('kit/kit.csv', [KitListController::class, 'export'])->name('kit.table');
+    Route::post('kit/table', [KitListController::class, 'import'])->name('kit.table.import');
+    Route::post('kit/body', [KitListController::class, 'body'])->name('kit.body');
+    Route::post('kit/from-frame', [KitListController::class, 'fromFrame'])->name('kit.from-frame');
 
     // Settings banks, and the list that a camera is set up by.
     Route::get('banks', [BankController::class, 'index'])->name('banks');

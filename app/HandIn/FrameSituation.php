@@ -43,7 +43,7 @@ final class FrameSituation
         $row = $series === null ? [] : $this->measured($frames, $frame, $measures);
 
         return new Situation(
-            $record, $measures, $attempt->setBrief->course->approachChoices(), $brief->placement($frame->placement_id), $attempt->user->kitInUse(), $frame->intentChoices(),
+            $record, $measures, $attempt->setBrief->course->approachChoices(), $brief->placement($frame->placement_id), $attempt->user->kitInUse($record->model), $frame->intentChoices(),
             $this->plan($attempt), $brief, $series, $this->earlier($frame, $record), $picture?->format, $picture?->colourSpace, (string) $frame->reason,
             array_values(array_filter(array_map(fn (Measures $one) => $one->thumb, $row))), array_map(fn (Measures $one) => $one->tone, $row),
             $brief->row($frame->row)?->id, $isWithinRow, max(1, $frames->count()),

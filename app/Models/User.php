@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Kit\OwnBodies;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use TruePupil\Core\Format\Fields;
@@ -41,10 +42,14 @@ final class User extends Authenticatable
         return $this->roleIn($course) === Role::Instructor;
     }
 
-    /** What the user owns, as the core knows it; null while nothing has been entered. */
-    public function kitInUse(): ?Kit
+    /**
+     * What the user owns, as the core knows it; null while nothing has been entered.
+     *
+     * @param  ?string  $model  a body that a record names: it is the one that counts, where it is owned
+     */
+    public function kitInUse(?string $model = null): ?Kit
     {
-        return $this->kit === null ? null : KitFormat::read(Fields::of($this->kit));
+        return $this->kit === null ? null : KitFormat::read(Fields::of($model === null ? $this->kit : OwnBodies::using($this->kit, $model)));
     }
 
     protected function casts(): array

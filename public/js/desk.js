@@ -12,6 +12,16 @@ export function watchDesk() {
             toggle(opener);
         }
     });
+    // A phrase of before goes into the note, to be changed or sent as it is.
+    desk.addEventListener('change', (event) => {
+        const phrase = event.target.closest('[data-phrase]');
+        if (phrase?.value) {
+            const note = document.getElementById(phrase.dataset.phrase);
+            note.value = phrase.value;
+            note.focus();
+            note.dispatchEvent(new Event('input', { bubbles: true }));
+        }
+    });
     document.addEventListener('keydown', (event) => {
         const typing = event.target.matches('input:not([type=radio]), textarea, select');
         if (typing) {
@@ -37,6 +47,7 @@ export function watchDesk() {
             ArrowUp: () => step(desk, finding(), -1),
             a: () => act('accept'),
             w: () => act('reword'),
+            s: () => act('say'),
             x: () => act('dismiss'),
             r: () => act('reopen'),
             m: () => desk.querySelector('[data-note] textarea')?.focus(),

@@ -16,7 +16,7 @@ final class AccessTest extends TestCase
     use RefreshDatabase;
 
     /** Open to everybody, or to everybody who has signed in. */
-    private const WITHOUT_POLICY = ['health', 'sign-in', 'join', 'start', 'sign-out', 'home', 'bench', 'bench.show', 'kit.edit', 'kit.update', 'kit.lenses', 'kit.lenses.import', 'kit.from-frame', 'banks', 'banks.print', 'banks.create', 'banks.store', 'first-settings', 'first-settings.update',
+    private const WITHOUT_POLICY = ['health', 'sign-in', 'join', 'start', 'sign-out', 'home', 'bench', 'bench.show', 'kit.edit', 'kit.update', 'kit.table', 'kit.table.import', 'kit.body', 'kit.from-frame', 'banks', 'banks.print', 'banks.create', 'banks.store', 'first-settings', 'first-settings.update',
         // Scenes and drills are everybody's; a roll is asked for by whoever is signed in and shows nobody else's.
         'practice', 'practice.show', 'practice.patterns', 'practice.press', 'roll', 'roll.compare', 'drills', 'drills.next', 'drills.show', 'drills.answer', 'drills.picture'];
 

@@ -150,4 +150,18 @@ final class DeskTest extends TestCase
         $world = World::make();
         $this->actingAs($world->instructor)->post(route('frames.store', $world->setBrief), ['picture' => World::upload(Pictures::jpeg())])->assertForbidden();
     }
+
+    public function test_an_instructor_s_own_words_are_offered_again(): void
+    {
+        $world = World::make();
+        $attempts = [$world->handedIn(Pictures::jpeg(patch: 118)), $world->handedIn(Pictures::jpeg(patch: 118, mark: 2), $world->neighbour)];
+        $finding = $attempts[0]->frames->first()->findings()->where('rule_id', 'exposure.meter-fooled')->sole();
+        $this->actingAs($world->instructor);
+        $this->get(route('desk.show', $attempts[1]))->assertDontSee('In your words:');
+        $this->put(route('findings.update', $finding), ['decision' => 'reworded', 'wording' => 'White pots want a stop more.']);
+        $this->post(route('notes.store', $attempts[0]->frames->first()), ['kind' => 'try', 'body' => 'Turn the dial first.', 'token' => (string) Str::uuid()]);
+        $this->get(route('desk.show', $attempts[1]))->assertSee('In your words: White pots want a stop more.')->assertSee('<option>Turn the dial first.</option>', false);
+        // Nobody else's words.
+        $this->actingAs($world->critic)->get(route('desk.show', $attempts[1]))->assertDontSee('Turn the dial first.');
+    }
 }

@@ -8,6 +8,7 @@ use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\FrameState;
+use App\Models\PhraseBank;
 use App\Models\SetBrief;
 use App\View\Models\AttemptView;
 use App\View\Models\FrameView;
@@ -32,6 +33,8 @@ final class DeskController extends Controller
             'attempt' => $attempt,
             'brief' => $attempt->setBrief->content(),
             'frames' => $attempt->frames->map(fn ($frame) => FrameView::of($frame->setRelation('attempt', $attempt))),
+            'wordings' => PhraseBank::wordings($request->user(), $attempt->frames->flatMap->findings->pluck('rule_id')->unique()->values()->all()),
+            'phrases' => PhraseBank::notes($request->user()),
             'rows' => $attempt->frames->count() > 1 ? AttemptView::of($attempt)->rows() : [],
             'decides' => $request->user()->can('decide', $attempt) && $attempt->state !== AttemptState::Returned,
             'queue' => $queue,

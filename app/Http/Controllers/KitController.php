@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Calculators\Sheets;
 use App\Http\Requests\KitRequest;
+use App\Kit\OwnBodies;
 use App\Models\Frame;
 use App\Models\User;
 use App\View\Models\KitForm;
@@ -23,7 +24,7 @@ final class KitController extends Controller
 
         return view('kit.edit', [
             'form' => KitForm::of($kit, (bool) ($request->user()->kit['polariser'] ?? false)), 'formats' => Sheets::format()->choices, 'isNew' => $request->user()->kit === null,
-            'numbers' => $kit === null ? null : new KitNumbers($kit), 'frames' => $this->recorded($request->user()),
+            'numbers' => $kit === null ? null : new KitNumbers($kit), 'frames' => $this->recorded($request->user()), 'bodies' => OwnBodies::all($request->user()->kit ?? []),
         ]);
     }
 
@@ -47,7 +48,9 @@ final class KitController extends Controller
 
     public function update(KitRequest $request): RedirectResponse
     {
-        $request->user()->update(['kit' => $request->kit()]);
+        // Under another name it is another body; the others stay.
+        $kit = $request->kit();
+        $request->user()->update(['kit' => OwnBodies::with([...$kit, 'bodies' => OwnBodies::all($request->user()->kit ?? [])], $kit['body'])]);
 
         return redirect()->route('kit.edit')->with('done', 'Your kit is kept. The next frame that is checked counts with it.');
     }

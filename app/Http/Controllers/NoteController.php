@@ -9,6 +9,7 @@ use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\Note;
 use App\Models\NoteKind;
+use App\Models\PhraseBank;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -80,7 +81,7 @@ final class NoteController extends Controller
     private function answer(Request $request, Frame $frame): View|RedirectResponse
     {
         return $request->header('HX-Request') !== null
-            ? view('desk.notes', ['frame' => $frame->load('notes.author')])
+            ? view('desk.notes', ['frame' => $frame->load('notes.author'), 'phrases' => PhraseBank::notes($request->user())])
             : back();
     }
 }

@@ -15,6 +15,7 @@
         @php($ajax = 'hx-put='.route('findings.update', $finding).' hx-target=#finding-'.$finding->id.' hx-swap=outerHTML')
         <div class="finding-actions">
             @if ($decision !== Decision::Accepted)<button type="button" {{ $ajax }} hx-vals='{"decision": "accepted"}' data-do="accept">Accept</button>@endif
+            @if (($ownWording ?? null) !== null && $decision === Decision::Open)<button type="button" {{ $ajax }} hx-vals="{{ json_encode(['decision' => 'reworded', 'wording' => $ownWording]) }}" data-do="say" title="{{ $ownWording }}">In your words: {{ \Illuminate\Support\Str::limit($ownWording, 40) }}</button>@endif
             <button type="button" data-do="reword" data-opens="reword-{{ $finding->id }}" aria-expanded="false" aria-controls="reword-{{ $finding->id }}">Reword</button>
             @if ($decision !== Decision::Dismissed)<button type="button" data-do="dismiss" data-opens="dismiss-{{ $finding->id }}" aria-expanded="false" aria-controls="dismiss-{{ $finding->id }}">Dismiss</button>@endif
             @if ($decision !== Decision::Open)<button type="button" class="plain" {{ $ajax }} hx-vals='{"decision": "open"}' data-do="reopen">Reopen</button>@endif

@@ -24,6 +24,7 @@
             </div>
             <label class="visually-hidden" for="note-{{ $frame->id }}">Note</label>
             <textarea id="note-{{ $frame->id }}" name="body" rows="2" maxlength="4000" required data-keep="note-{{ $frame->id }}" placeholder="Your own remark"></textarea>
+            @if ($phrases ?? [])<label class="visually-hidden" for="phrase-{{ $frame->id }}">What you have said before</label><select id="phrase-{{ $frame->id }}" data-phrase="note-{{ $frame->id }}"><option value="">what you have said before …</option>@foreach ($phrases as $phrase)<option>{{ $phrase }}</option>@endforeach</select>@endif
             <details class="note-place"><summary>Where in the picture <span class="fine">optional</span></summary>
                 <button type="button" data-draw-place="{{ $frame->id }}">Draw it</button>
                 <div class="number-row">@foreach (['x' => 'Left', 'y' => 'Top', 'width' => 'Width', 'height' => 'Height'] as $key => $label)<label>{{ $label }} <span class="fine">%</span> <input type="number" step="0.1" min="0" max="100" name="region[{{ $key }}]" data-place="{{ $key }}"></label>@endforeach</div>

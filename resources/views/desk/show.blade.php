@@ -49,12 +49,12 @@
                 @if ($view->ownChecks())<section class="sheet"><h2>Checks</h2><x-checks :checks="$view->ownChecks()"/></section>@endif
                 <section class="sheet"><h2>Findings</h2>
                     @foreach ($view->findings() as $finding)
-                        @include('desk.finding', ['finding' => $finding, 'decides' => $decides])
+                        @include('desk.finding', ['finding' => $finding, 'decides' => $decides, 'ownWording' => $wordings[$finding->rule_id] ?? null])
                     @endforeach
                     @if ($frame->impossible)<x-impossible :impossible="$frame->impossible"/>@endif
                     @if ($view->unknowns())<p class="fine">Silent for want of: {{ implode(', ', $view->unknowns()) }}.</p>@endif
                 </section>
-                <section class="sheet"><h2>Notes</h2>@include('desk.notes', ['frame' => $frame])</section>
+                <section class="sheet"><h2>Notes</h2>@include('desk.notes', ['frame' => $frame, 'phrases' => $phrases])</section>
             </div>
         </div>
         @if ($frames->count() > 1)</details>@endif
@@ -92,6 +92,7 @@
             <dt><kbd>↓</kbd> <kbd>↑</kbd></dt><dd>the next finding, the one before</dd>
             <dt><kbd>a</kbd></dt><dd>accept the finding</dd>
             <dt><kbd>w</kbd></dt><dd>put it in your own words</dd>
+            <dt><kbd>s</kbd></dt><dd>say it in your words of before, where there are any</dd>
             <dt><kbd>x</kbd></dt><dd>dismiss it</dd>
             <dt><kbd>r</kbd></dt><dd>reopen the finding</dd>
             <dt><kbd>m</kbd></dt><dd>write a note</dd>

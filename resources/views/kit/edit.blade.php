@@ -7,7 +7,7 @@
         @csrf @method('put')
         <fieldset class="sheet"><legend>Body</legend>
             <div class="intent-grid">
-                <label>Name <input name="name" value="{{ $field('name') }}" maxlength="80" placeholder="as you call it"></label>
+                <label>Name <span class="fine">as files record it; another name is another body</span> <input name="name" value="{{ $field('name') }}" maxlength="80" placeholder="as the files have it"></label>
                 <label>Format <select name="format">@php($own = $field('format'))@if (! isset($formats[$own]))<option value="{{ $own }}" selected>{{ str_replace('x', ' × ', $own) }} mm</option>@endif @foreach ($formats as $value => $label)<option value="{{ $value }}" @selected($own === $value)>{{ $label }}</option>@endforeach</select></label>
                 @foreach ([
                     'pixels' => ['Pixels across', '', '6000'], 'fastest' => ['Fastest time', 's', '1/8000'], 'slowest' => ['Slowest time', 's', '30'], 'silentFastest' => ['Fastest silent time', 's, if it has one', '1/16000'],
@@ -40,11 +40,18 @@
         </fieldset>
         <button class="primary">Keep this kit</button>
     </form>
-    <section class="sheet" aria-labelledby="lens-list"><h2 id="lens-list">Lenses by the table</h2>
-        <form method="post" action="{{ route('kit.lenses.import') }}" enctype="multipart/form-data" class="inline-form" data-once>@csrf
-            <label for="lens-file">A CSV file of lenses <span class="fine">columns {{ implode(', ', App\Kit\LensCsv::COLUMNS) }}</span></label>
-            <input id="lens-file" type="file" name="lenses" accept=".csv,text/csv" required><button>Read it in</button>
-            <a href="{{ route('kit.lenses') }}">Write mine out</a>
+    @if (count($bodies) > 1)
+        <section class="sheet" aria-labelledby="own-bodies"><h2 id="own-bodies">Your bodies</h2>
+            <p class="fine">A frame is judged with the body that its record names; suggestions and plans count with the one in use.</p>
+            <ul class="plain-list">@foreach ($bodies as $body)<li><form method="post" action="{{ route('kit.body') }}" class="member-role" data-once>@csrf<input type="hidden" name="name" value="{{ $body['name'] }}"><span>{{ $body['name'] }} <span class="fine">{{ str_replace('x', ' × ', $body['format'] ?? '36x24') }} mm</span></span>
+                @if ($body['name'] === $form->value('name'))<span class="state state-returned">in use</span>@else<button name="do" value="use">Use it</button><button name="do" value="remove" class="plain">Remove</button>@endif</form></li>@endforeach</ul>
+        </section>
+    @endif
+    <section class="sheet" aria-labelledby="kit-table"><h2 id="kit-table">The kit as a table</h2>
+        <form method="post" action="{{ route('kit.table.import') }}" enctype="multipart/form-data" class="inline-form" data-once>@csrf
+            <label for="kit-file">A CSV file <span class="fine">one thing a row: body, lens, support, filter, polariser, flash or film under "what"; without that column, lenses</span></label>
+            <input id="kit-file" type="file" name="table" accept=".csv,text/csv" required><button>Read it in</button>
+            <a href="{{ route('kit.table') }}">Write mine out</a>
         </form>
         @if ($frames)
             <form method="post" action="{{ route('kit.from-frame') }}" class="inline-form" data-once>@csrf

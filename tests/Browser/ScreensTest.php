@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Every main screen, for a teacher and a student, on a desk and on a phone: nothing sticks out, and nothing that a machine can find bars anybody. */
+final class ScreensTest extends BrowserTestCase
+{
+    #[DataProvider('widths')]
+    public function test_a_teacher_s_screens(int $width, int $height): void
+    {
+        $this->newCourse('Same light, three ways');
+        $cookies = $this->browser()->manage()->getCookies();
+        $this->open($width, $height);
+        $this->visit('/sign-in');
+        foreach ($cookies as $cookie) {
+            $this->browser()->manage()->addCookie($cookie);
+        }
+        $this->visit('/');
+        $course = (string) parse_url($this->browser()->getCurrentURL(), PHP_URL_PATH);
+        $this->assertMatchesRegularExpression('~^/courses/\d+$~', $course);
+        $brief = (string) parse_url((string) $this->find('.brief-line a')->getAttribute('href'), PHP_URL_PATH);
+        foreach ([$course, $course.'/board', $course.'/desk', $course.'/members', $course.'/settings', $course.'/briefs', $course.'/compose', $course.'/compose?from=three-controls', $course.'/drills', $brief, $brief.'/patterns', '/start', '/bench/solve'] as $path) {
+            $this->look($path);
+        }
+    }
+
+    #[DataProvider('widths')]
+    public function test_a_student_s_screens(int $width, int $height): void
+    {
+        $address = $this->newCourse('Same light, three ways');
+        $this->open($width, $height);
+        $this->join($address, 'Sven Dent');
+        $course = (string) parse_url($this->browser()->getCurrentURL(), PHP_URL_PATH);
+        $brief = (string) parse_url((string) $this->find('.brief-line a')->getAttribute('href'), PHP_URL_PATH);
+        foreach ([$course, $course.'/skills', $brief, $brief.'/plan', $brief.'/plan/print', '/kit', '/banks', '/banks/new?kind=night-sky', '/banks/cards', '/first-settings', '/practice', '/practice/pots', '/drills', '/bench', '/join'] as $path) {
+            $this->look($path);
+        }
+    }
+
+    public static function widths(): iterable
+    {
+        yield 'a desk' => [1280, 800];
+        yield 'a phone' => [390, 844];
+    }
+
+    private function look(string $path): void
+    {
+        $this->visit($path);
+        $this->find('main');
+        $this->assertNothingSticksOut();
+        $this->assertAccessible();
+    }
+}
