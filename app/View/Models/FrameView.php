@@ -103,10 +103,10 @@ final readonly class FrameView
         return $this->frame->checks ?? [];
     }
 
-    /** @return list<array<string, mixed>> without what is said of its row */
+    /** @return list<array<string, mixed>> without what is said of its row, where it has one */
     public function ownChecks(): array
     {
-        return array_values(array_filter($this->checks(), fn (array $check): bool => ! Measure::from($check['measure'])->isOfSeries()));
+        return $this->frame->attempt->frames->count() < 2 ? $this->checks() : array_values(array_filter($this->checks(), fn (array $check): bool => ! Measure::from($check['measure'])->isOfSeries()));
     }
 
     /** How many of the checks have this verdict. */
