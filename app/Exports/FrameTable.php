@@ -25,7 +25,7 @@ final class FrameTable
         $frames = Frame::query()->whereHas('attempt', fn ($query) => $query->where('state', '!=', AttemptState::Draft)->whereHas('setBrief', fn ($query) => $query->where('course_id', $course->id)))
             ->with(['attempt.user', 'attempt.setBrief', 'findings'])->orderBy('id')->lazy(200);
         foreach ($frames as $frame) {
-            yield array_map(self::cell(...), self::row($frame));
+            yield array_map(fn (string|int|float|null $value): string => is_string($value) ? SafeCell::of($value) : (string) $value, self::row($frame));
         }
     }
 
@@ -50,13 +50,5 @@ final class FrameTable
     private static function rounded(?float $value): ?float
     {
         return $value === null ? null : round($value, 3);
-    }
-
-    /** What a spreadsheet would run as a formula is written as text. */
-    private static function cell(string|int|float|null $value): string
-    {
-        $text = (string) $value;
-
-        return is_string($value) && preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'".$text : $text;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kit;
 
+use App\Exports\SafeCell;
 use InvalidArgumentException;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Format\Fields;
@@ -191,7 +192,6 @@ final class KitCsv
         }
         $text = is_scalar($value) ? (string) $value : '';
 
-        // A name that a spreadsheet would run as a formula is written as text.
-        return preg_match('/^[=+\-@\t\r]/', $text) === 1 && ! is_numeric($text) ? "'".$text : $text;
+        return SafeCell::of($text);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Exports\SafeCell;
 use App\Models\Course;
 use App\Models\Role;
 use App\Models\User;
@@ -33,8 +34,7 @@ final class SkillController extends Controller
         return response()->streamDownload(function () use ($rows): void {
             $out = fopen('php://output', 'w') ?: throw new \RuntimeException('No output.');
             foreach ($rows as $row) {
-                // What a spreadsheet would run as a formula is written as text.
-                fputcsv($out, array_map(fn (string|int $cell): string|int => is_string($cell) && preg_match('/^[=+\-@\t\r]/', $cell) === 1 ? "'".$cell : $cell, $row), escape: '');
+                fputcsv($out, array_map(fn (string|int $cell): string|int => is_string($cell) ? SafeCell::of($cell) : $cell, $row), escape: '');
             }
         }, Str::slug($user->name).'-points.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
     }

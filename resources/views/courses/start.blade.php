@@ -11,12 +11,7 @@
             <input id="timezone" name="timezone" value="{{ old('timezone') }}" list="zones" maxlength="60" autocomplete="off" placeholder="UTC">
             <datalist id="zones">@foreach ($zones as $zone)<option value="{{ $zone }}"></option>@endforeach</datalist>
             @guest
-                <label for="name">Your name</label>
-                <input id="name" name="name" value="{{ old('name') }}" autocomplete="name" required>
-                <label for="email">E-mail address</label>
-                <input id="email" name="email" type="email" value="{{ old('email') }}" autocomplete="username" required>
-                <label for="password">Password <span class="fine">ten characters or more</span></label>
-                <input id="password" name="password" type="password" autocomplete="new-password" minlength="10" required>
+                <x-account-fields/>
             @endguest
             <button class="primary">Start the course</button>
         </form>
