@@ -70,6 +70,10 @@ async function send(form, file, line) {
                 if (answer.frame || answer.message) {
                     return answer;
                 }
+                if (answer.received <= received) {
+                    // Somebody else sends the same file, or it changed under our hands: ask again, and not at once.
+                    throw new Error('no progress');
+                }
                 received = answer.received;
                 line.progress(received, file.size);
             }

@@ -113,6 +113,16 @@ final class PlanTest extends TestCase
         $this->assertContains('plan.not-followed', Frame::query()->sole()->findings->pluck('rule_id')->all());
     }
 
+    public function test_what_was_planned_before_the_hand_in_no_longer_changes(): void
+    {
+        $world = World::make();
+        $this->actingAs($world->student)->put(route('plans.update', $world->setBrief), ['about' => 'As I meant it.']);
+        $world->handedIn();
+        $this->put(route('plans.update', $world->setBrief), ['about' => 'As it came out.']);
+
+        $this->assertSame([1 => 'As I meant it.', 2 => 'As it came out.'], SavedPlan::query()->orderBy('number')->get()->mapWithKeys(fn (SavedPlan $plan): array => [$plan->number => $plan->typed['about']])->all());
+    }
+
     public function test_a_plan_is_its_student_s_and_belongs_to_one_attempt(): void
     {
         $world = World::make();

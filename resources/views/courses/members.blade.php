@@ -17,8 +17,8 @@
             <tr><th scope="row">{{ $member->user->name }}<br><span class="fine">{{ $member->user->email }}</span></th>
                 <td><form method="post" action="{{ route('courses.members.update', [$course, $member->user]) }}" class="member-role" data-once>@csrf @method('put')
                     <select name="role" aria-label="Role of {{ $member->user->name }}">@foreach (Role::cases() as $role)<option value="{{ $role->value }}" @selected($member->role === $role)>{{ $role->label() }}</option>@endforeach</select><button>Change</button></form></td>
-                <td>@if ($member->role === Role::Student)<a href="{{ route('exports.portfolio-of', [$course, $member->user]) }}">Portfolio</a>@endif
-                    <form method="post" action="{{ route('courses.members.destroy', [$course, $member->user]) }}" data-once>@csrf @method('delete')<button class="plain" aria-label="Take {{ $member->user->name }} out of the course">Take out</button></form></td></tr>
+                <td><div class="member-tools">@if ($member->role === Role::Student)<a href="{{ route('exports.portfolio-of', [$course, $member->user]) }}">Portfolio</a>@endif
+                    <form method="post" action="{{ route('courses.members.destroy', [$course, $member->user]) }}" data-once>@csrf @method('delete')<button class="plain" aria-label="Take {{ $member->user->name }} out of the course">Take out</button></form></div></td></tr>
         @endforeach
         </tbody>
     </table>

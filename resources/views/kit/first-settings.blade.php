@@ -9,7 +9,7 @@
                     <label class="choice"><input type="checkbox" name="ticked[]" value="{{ $setting->value }}" @checked(in_array($setting->value, $ticked, true))> <span><b>{{ $setting->label() }}</b><br><span class="fine">{{ $setting->why() }}</span></span></label>
                     @if ($told[$setting->value])
                         @php([$words, $isRight] = $told[$setting->value])
-                        <span @class(['first-told', 'first-off' => $isRight === false])>{{ $isRight === null ? 'the file does not tell' : ($isRight ? 'as it should be' : 'look again') }}: {{ $words }}</span>
+                        <span @class(['first-told', 'first-off' => $isRight === false])>{{ $isRight === null ? 'the file does not tell' : ($isRight ? 'as it should be' : 'look again') }}{{ $words === 'not in the file' ? '' : ': '.$words }}</span>
                     @endif
                 </li>
             @endforeach
