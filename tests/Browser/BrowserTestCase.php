@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -96,18 +97,23 @@ abstract class BrowserTestCase extends TestCase
     {
         $quoted = '"'.$label.'"';
         $path = "//button[normalize-space()=$quoted] | //a[normalize-space()=$quoted]";
-        // What is folded away has the same label as what is open.
-        $element = $this->browser()->wait(20, 100)->until(function () use ($path) {
-            foreach ($this->browser()->findElements(WebDriverBy::xpath($path)) as $found) {
-                if ($found->isDisplayed() && $found->isEnabled()) {
-                    return $found;
+        // What is folded away has the same label as what is open; what is under way may be drawn anew between look and press.
+        $this->browser()->wait(20, 100)->until(function () use ($path) {
+            try {
+                foreach ($this->browser()->findElements(WebDriverBy::xpath($path)) as $found) {
+                    if ($found->isDisplayed() && $found->isEnabled()) {
+                        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$found]);
+                        $found->click();
+
+                        return true;
+                    }
                 }
+            } catch (StaleElementReferenceException) {
+                return false;
             }
 
-            return null;
+            return false;
         }, "There is nothing to press that reads $quoted.");
-        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
-        $element->click();
     }
 
     /** Starts a course as somebody new and sets one brief; the address that its students join at. */
@@ -156,9 +162,17 @@ abstract class BrowserTestCase extends TestCase
     /** Opens what is folded under a heading. */
     protected function unfold(string $heading): void
     {
-        $summary = $this->browser()->findElement(WebDriverBy::xpath('//summary[contains(normalize-space(), "'.$heading.'")]'));
-        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$summary]);
-        $summary->click();
+        $this->browser()->wait(20, 100)->until(function () use ($heading) {
+            try {
+                $summary = $this->browser()->findElement(WebDriverBy::xpath('//summary[contains(normalize-space(), "'.$heading.'")]'));
+                $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$summary]);
+                $summary->click();
+
+                return true;
+            } catch (StaleElementReferenceException) {
+                return false;
+            }
+        }, "There is nothing to unfold that reads \"$heading\".");
     }
 
     protected function see(string $text, int $seconds = 30): void

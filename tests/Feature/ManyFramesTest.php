@@ -13,6 +13,7 @@ use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\FrameState;
 use App\Models\SetBrief;
+use App\View\Models\SeriesStrip;
 use DateTimeImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
@@ -20,6 +21,7 @@ use Illuminate\Testing\TestResponse;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
+use TruePupil\Core\Series\SeriesKind;
 
 /** Hand-in of several frames: in pieces, in rows, once each, and changed until the instructor opens it. */
 final class ManyFramesTest extends TestCase
@@ -148,6 +150,32 @@ final class ManyFramesTest extends TestCase
         // A frame that goes takes what was said of its row with it.
         $this->delete(route('frames.destroy', Frame::query()->where('original_name', 'iso2.jpg')->sole()))->assertRedirect();
         $this->assertSame('missed', $checks('iso1.jpg')['frames-iso']);
+    }
+
+    public function test_the_desk_shows_a_bracket_as_one_object_and_names_the_missing_frame(): void
+    {
+        [$world, $setBrief] = $this->world('more-range-than-the-sensor');
+        $this->actingAs($world->student);
+        foreach ([1 / 125, 1 / 30, 1 / 2] as $second => $time) {
+            $path = Pictures::jpeg(record: Pictures::record(8, $time, 100)->with(['takenAt' => new DateTimeImmutable('2026-10-03 18:00:0'.$second)]), mark: 30 + $second);
+            $this->send($setBrief, $path, 'rung'.$second.'.jpg')->assertCreated();
+        }
+        $form = World::form(['for_row' => '1']);
+        unset($form['placement_id']);
+        $this->put(route('frames.update', Frame::query()->firstOrFail()), $form)->assertSessionHasNoErrors();
+        $attempt = Attempt::query()->sole();
+        $strip = SeriesStrip::of(array_values($attempt->frames->all()), SeriesKind::Bracket);
+        $this->assertSame('A bracket: the exposure time moves', $strip?->title());
+        $this->assertSame(['+2', '+4'], array_column($strip->steps(), 'label'));
+        $this->assertSame([false, true], array_column($strip->steps(), 'isGap'));
+        $x = array_column($strip->points(), 'x');
+        $this->assertEqualsWithDelta(2.0, ($x[2] - $x[1]) / ($x[1] - $x[0]), 0.01, 'twice the stops, twice as far apart');
+        $this->assertStringContainsString('Together they hold', (string) $strip->covered());
+
+        $this->post(route('attempts.hand-in', $attempt));
+        $this->actingAs($world->instructor)->get(route('desk.show', $attempt))->assertOk()->assertSee('a frame is missing here')->assertSee('The steps are equal')->assertSee('rung2.jpg');
+        $this->post(route('desk.publish', $attempt));
+        $this->actingAs($world->student)->get(route('attempts.return', $attempt))->assertOk()->assertSee('a frame is missing here');
     }
 
     public function test_an_attempt_can_be_taken_back_until_the_instructor_opens_it(): void
