@@ -159,6 +159,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('courses/{course}/silences', [SilenceController::class, 'store'])->can('teach', 'course')->name('silences.store');
     Route::delete('courses/{course}/silences', [SilenceController::class, 'destroy'])->can('teach', 'course')->name('silences.destroy');
     Route::post('desk/{attempt}/give', [NoteController::class, 'give'])->can('critique', 'attempt')->name('notes.give');
+    Route::post('frames/{frame}/judge', [DeskController::class, 'judge'])->can('decide', 'frame')->name('frames.judge');
     Route::put('findings/{finding}', [FindingController::class, 'update'])->can('decide', 'finding')->name('findings.update');
     Route::post('frames/{frame}/notes', [NoteController::class, 'store'])->can('critique', 'frame')->name('notes.store');
     Route::get('frames/{frame}/what-if', [WhatIfController::class, 'preview'])->can('critique', 'frame')->name('what-ifs.preview');

@@ -6,7 +6,9 @@ namespace App\Courses;
 
 use App\Models\AttemptState;
 use App\Models\Course;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -32,14 +34,29 @@ final readonly class DeskQueue
     public function waiting(array $briefs, int $page = 1, int $most = self::PAGE): array
     {
         $titles = array_column(array_map(fn (BriefCount $brief): array => [$brief->setBrief, $brief->title], $briefs), 1, 0);
-        $attempts = DB::table('attempts')->whereIn('set_brief_id', array_keys($titles))->whereIn('state', [AttemptState::Waiting->value, AttemptState::AtDesk->value])
-            ->orderBy('handed_in_at')->orderBy('id')->limit($most)->offset($most * (max(1, $page) - 1))->get(['id', 'number', 'state', 'handed_in_at', 'user_id', 'set_brief_id']);
+        $attempts = $this->ordered(array_keys($titles))->limit($most)->offset($most * (max(1, $page) - 1))->get(['id', 'number', 'state', 'handed_in_at', 'user_id', 'set_brief_id']);
         $names = DB::table('users')->whereIn('id', $attempts->pluck('user_id')->unique())->pluck('name', 'id');
 
         return array_values($attempts->map(fn (stdClass $attempt): array => [
             'attempt' => (int) $attempt->id, 'number' => (int) $attempt->number, 'student' => (string) $names[$attempt->user_id], 'brief' => $titles[$attempt->set_brief_id],
             'state' => AttemptState::from($attempt->state), 'since' => Carbon::parse($attempt->handed_in_at, 'UTC'),
         ])->all());
+    }
+
+    /**
+     * Of the whole course.
+     *
+     * @return Collection<int, int> attempts
+     */
+    public function attempts(): Collection
+    {
+        return $this->ordered($this->course->setBriefs()->pluck('id')->all())->pluck('id');
+    }
+
+    /** @param  list<int>  $setBriefs */
+    private function ordered(array $setBriefs): Builder
+    {
+        return DB::table('attempts')->whereIn('set_brief_id', $setBriefs)->whereIn('state', [AttemptState::Waiting->value, AttemptState::AtDesk->value])->orderBy('handed_in_at')->orderBy('id');
     }
 
     /**

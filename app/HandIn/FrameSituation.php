@@ -46,7 +46,7 @@ final class FrameSituation
             $record, $measures, $attempt->setBrief->course->approachChoices(), $brief->placement($frame->placement_id), $attempt->user->kitInUse($record->model), $frame->intentChoices(),
             $this->plan($attempt), $brief, $series, $this->earlier($frame, $record), $picture?->format, $picture?->colourSpace, (string) $frame->reason,
             array_values(array_filter(array_map(fn (Measures $one) => $one->thumb, $row))), array_map(fn (Measures $one) => $one->tone, $row),
-            $brief->row($frame->row)?->id, $isWithinRow, max(1, $frames->count()),
+            $brief->row($frame->row)?->id, $isWithinRow,
         );
     }
 
@@ -81,7 +81,7 @@ final class FrameSituation
         $frames = $isFresh ? $frame->attempt->frames()->get() : $frame->attempt->frames;
 
         return $frames->filter(fn (Frame $other): bool => $other->tags !== null && $rows->row($other->row)?->id === $row)
-            ->sortBy(fn (Frame $other): array => [$other->record()?->takenAt?->getTimestamp() ?? 0, $other->id])->values()->toBase();
+            ->sortBy(fn (Frame $other): array => $other->takenOrder())->values()->toBase();
     }
 
     /** What the student planned for this attempt; for a reshoot without one, the suggestion that came with the return before. */

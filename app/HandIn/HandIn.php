@@ -148,6 +148,22 @@ final readonly class HandIn
         }
     }
 
+    /** Asks once more for a check that failed after the hand-in; false where there is none to repeat. */
+    public function judgeAgain(Frame $frame): bool
+    {
+        return DB::transaction(function () use ($frame): bool {
+            // Locked, so that a second click finds it under way.
+            $state = Attempt::query()->lockForUpdate()->findOrFail($frame->attempt_id)->state;
+            $frame->refresh();
+            if ($frame->state !== FrameState::Ready || $state === AttemptState::Draft || $state === AttemptState::Returned) {
+                return false;
+            }
+            $this->judgeWith($frame, ['problem' => null]);
+
+            return true;
+        });
+    }
+
     /** @param  array<string, mixed>  $input */
     private function judgeWith(Frame $frame, array $input): void
     {

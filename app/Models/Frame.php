@@ -90,6 +90,12 @@ final class Frame extends Model
         return $this->hasMany(WhatIf::class)->orderBy('id');
     }
 
+    /** @return array{int, int} what frames of a row are ordered by: the time they were taken, then their coming in */
+    public function takenOrder(): array
+    {
+        return [$this->record()?->takenAt?->getTimestamp() ?? 0, $this->id];
+    }
+
     /**
      * The notes that a person may read. A guest critic's are blind: nobody else reads them before they are given, and the
      * critic reads no other critic's before that either.

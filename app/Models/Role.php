@@ -11,6 +11,12 @@ enum Role: string
     case Critic = 'critic';
     case Student = 'student';
 
+    /** Instructor and guest critics see what is handed in, and write about it. */
+    public function critiques(): bool
+    {
+        return $this !== self::Student;
+    }
+
     public function label(): string
     {
         return match ($this) {

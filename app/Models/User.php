@@ -42,6 +42,11 @@ final class User extends Authenticatable
         return $this->roleIn($course) === Role::Instructor;
     }
 
+    public function critiques(Course $course): bool
+    {
+        return $this->roleIn($course)?->critiques() ?? false;
+    }
+
     /**
      * What the user owns, as the core knows it; null while nothing has been entered.
      *

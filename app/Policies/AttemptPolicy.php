@@ -6,7 +6,6 @@ namespace App\Policies;
 
 use App\Models\Attempt;
 use App\Models\AttemptState;
-use App\Models\Role;
 use App\Models\User;
 
 final class AttemptPolicy
@@ -21,7 +20,7 @@ final class AttemptPolicy
     public function critique(User $user, Attempt $attempt): bool
     {
         return $attempt->state !== AttemptState::Draft
-            && in_array($user->roleIn($attempt->setBrief->course), [Role::Instructor, Role::Critic], true);
+            && $user->critiques($attempt->setBrief->course);
     }
 
     /** Only the instructor decides on findings, and publishes. */

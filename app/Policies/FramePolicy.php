@@ -28,4 +28,9 @@ final class FramePolicy
     {
         return $this->attempts->critique($user, $frame->attempt);
     }
+
+    public function decide(User $user, Frame $frame): bool
+    {
+        return $this->attempts->decide($user, $frame->attempt);
+    }
 }

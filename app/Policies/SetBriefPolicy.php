@@ -17,7 +17,7 @@ final class SetBriefPolicy
 
     public function critique(User $user, SetBrief $setBrief): bool
     {
-        return in_array($user->roleIn($setBrief->course), [Role::Instructor, Role::Critic], true);
+        return $user->critiques($setBrief->course);
     }
 
     public function handIn(User $user, SetBrief $setBrief): bool

@@ -189,7 +189,7 @@ enum Measure: string
             self::FileFormat => $situation->fileFormat === null || isset($this->words()[$situation->fileFormat]) ? $situation->fileFormat : 'raw',
             self::ColourSpace => $situation->colourSpace === null ? null : (str_contains($situation->colourSpace, 'sRGB') ? 'sRGB' : 'other'),
             self::FocusMode => $record->focusMode?->value,
-            self::SeriesFrames => $situation->series === null ? null : (float) $situation->rowFrames,
+            self::SeriesFrames => $situation->series === null ? null : (float) $situation->series->count(),
             self::SeriesMoving, self::SeriesExposureRange, self::SeriesApertureRange, self::SeriesTimeRange, self::SeriesIsoRange, self::SeriesStepError,
             self::SeriesGap, self::SeriesShift, self::SeriesCovered, self::SeriesLost, self::SeriesFocalRange => RowMeasures::of($this, $situation),
             self::FilmIndex => $record->iso === null ? null : $situation->kit?->film?->generosity($record->iso)->value,

@@ -13,9 +13,6 @@ use TruePupil\Core\Series\Series;
 /** What checks can ask of a row of frames. */
 final class RowMeasures
 {
-    /** Below this correlation two frames are hardly of one scene, and a shift between them says nothing. */
-    private const ALIKE = 0.6;
-
     /** Null where the row, or what the measure needs of it, is not known. */
     public static function of(Measure $measure, Situation $situation): float|string|null
     {
@@ -32,7 +29,7 @@ final class RowMeasures
             Measure::SeriesIsoRange => $series->range($series->values('iso')),
             Measure::SeriesStepError => $series->range($series->steps()),
             Measure::SeriesGap => $series->longestGap(),
-            Measure::SeriesShift => self::shift($situation),
+            Measure::SeriesShift => Alignment::largest($situation->rowPictures)?->distance(),
             Measure::SeriesCovered => self::covered($situation)?->stops,
             Measure::SeriesLost => self::covered($situation)?->lostPct,
             Measure::SeriesFocalRange => self::focalRange($series),
@@ -49,21 +46,6 @@ final class RowMeasures
             1 => $moving[0],
             default => 'several',
         };
-    }
-
-    /** % of the width, of the frame that lies farthest from the first. */
-    private static function shift(Situation $situation): ?float
-    {
-        $pictures = $situation->rowPictures;
-        $shifts = [];
-        foreach (array_slice($pictures, 1) as $picture) {
-            $found = Alignment::between($pictures[0], $picture);
-            if ($found !== null && $found->likeness >= self::ALIKE) {
-                $shifts[] = $found->distance();
-            }
-        }
-
-        return $shifts === [] ? null : max($shifts);
     }
 
     private static function covered(Situation $situation): ?CoveredRange

@@ -69,8 +69,6 @@ final readonly class Situation
         public ?string $row = null,
         /** Whether it belongs to a row and is not the last of it. */
         public bool $isWithinRow = false,
-        /** How many frames the row has, this one counted. */
-        public int $rowFrames = 1,
     ) {
     }
 

@@ -15,6 +15,9 @@ final readonly class Alignment
     /** Every second cell is compared: enough to tell, and four times quicker. */
     private const STRIDE = 2;
 
+    /** Below this correlation two frames are hardly of one scene, and a shift between them says nothing. */
+    private const ALIKE = 0.6;
+
     private function __construct(
         /** % of the width; positive: the second lies further right. */
         public float $across,
@@ -43,6 +46,23 @@ final readonly class Alignment
         }
 
         return new self(100 * $best[0] / $first->columns, 100 * $best[1] / $first->columns, $best[2]);
+    }
+
+    /**
+     * @param  list<GreyGrid>  $pictures
+     * @return ?self of the picture that lies farthest from the first; null where none is of the same scene
+     */
+    public static function largest(array $pictures): ?self
+    {
+        $largest = null;
+        foreach (array_slice($pictures, 1) as $picture) {
+            $found = self::between($pictures[0], $picture);
+            if ($found !== null && $found->likeness >= self::ALIKE && ($largest === null || $found->distance() > $largest->distance())) {
+                $largest = $found;
+            }
+        }
+
+        return $largest;
     }
 
     /** % of the width. */

@@ -32,4 +32,6 @@ document.addEventListener('click', (event) => {
         print();
     }
 });
+// What is folded on the screen is on the paper all the same.
+addEventListener('beforeprint', () => document.querySelectorAll('details[data-open-in-print]').forEach((fold) => { fold.open = true; }));
 document.body.addEventListener('htmx:load', (event) => start(event.detail.elt));

@@ -68,7 +68,7 @@ final class DeskByKeyboardTest extends BrowserTestCase
         }
         $this->choose('#picture', implode("\n", $files));
         $this->press('Send them');
-        $this->see('5 of 3 frames', 60);
+        $this->see('5 frames, 3 wanted', 60);
         $this->browser()->wait(60, 200)->until(fn (): bool => $this->howMany('.contact .turning') === 0);
         $this->markTheRow();
         $this->browser()->wait(90, 300)->until(fn (): bool => $this->howMany('.contact .turning') === 0);

@@ -94,6 +94,8 @@ final class NewcomerTest extends BrowserTestCase
         $this->assertNothingSticksOut();
         $this->assertAccessible();
 
+        $this->chosenFilesStay();
+
         // Marks once for the whole row.
         $this->markTheRow();
         $this->see('What is said of the row', 60);
@@ -145,5 +147,15 @@ final class NewcomerTest extends BrowserTestCase
     {
         yield 'a desk' => [1280, 800];
         yield 'a phone' => [390, 844];
+    }
+
+    /** What is chosen to be sent next is not lost when the frames before it are drawn anew. */
+    private function chosenFilesStay(): void
+    {
+        $chosen = fn (): int => (int) $this->browser()->executeScript("return document.querySelector('input[type=file]').files.length");
+        $this->choose('#picture', Pictures::jpeg(mark: 99));
+        $this->browser()->executeScript("window.drawn = 0; document.body.addEventListener('htmx:afterSettle', () => window.drawn++); htmx.ajax('GET', location.pathname + '/progress', { target: '#attempt', swap: 'outerHTML' })");
+        $this->browser()->wait(20, 100)->until(fn (): bool => $this->browser()->executeScript('return window.drawn') > 0);
+        $this->assertSame(1, $chosen());
     }
 }

@@ -106,7 +106,7 @@ final class Situations
         );
         $placement = $wanted === null ? null : new Placement('it', $wanted > 0 ? 'white subject' : 'black subject', Stops::of($wanted));
 
-        return new Situation($capture, $measures, $approach, $placement, $kit, $intent, $plan, $brief, $series, $earlier, $file, $colourSpace, $reason, $rowPictures, $rowTones, $row, $isWithinRow, max(1, $series?->count() ?? 1));
+        return new Situation($capture, $measures, $approach, $placement, $kit, $intent, $plan, $brief, $series, $earlier, $file, $colourSpace, $reason, $rowPictures, $rowTones, $row, $isWithinRow);
     }
 
     /**

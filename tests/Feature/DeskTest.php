@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Jobs\JudgeFrame;
 use App\Models\AttemptState;
 use App\Models\Decision;
 use App\Models\FrameState;
@@ -59,6 +60,38 @@ final class DeskTest extends TestCase
         $this->actingAs($world->critic)->delete(route('notes.destroy', Note::query()->sole()))->assertForbidden();
         $this->actingAs($world->critic)->post(route('notes.store', $frame), ['token' => (string) Str::uuid(), 'body' => 'Seen from the other side.'] + $note)->assertRedirect();
         $this->assertSame(2, Note::query()->count());
+    }
+
+    public function test_a_check_that_failed_after_the_hand_in_is_asked_for_again(): void
+    {
+        $world = World::make();
+        $attempt = $world->handedIn();
+        $frame = $attempt->frames->first();
+        $checks = $frame->checks;
+        $this->assertNotEmpty($checks);
+        (new JudgeFrame($frame->id, $frame->revision))->failed(null);
+        $frame->forceFill(['checks' => null])->save();
+
+        $this->actingAs($world->critic)->post(route('frames.judge', $frame))->assertForbidden();
+        $this->actingAs($world->student)->post(route('frames.judge', $frame))->assertForbidden();
+        $this->actingAs($world->instructor)->get(route('desk.show', $attempt))->assertSee('Check it again');
+        $this->post(route('frames.judge', $frame))->assertRedirect(route('desk.show', $attempt))->assertSessionHas('done');
+        $this->assertSame([FrameState::Judged, null], [$frame->refresh()->state, $frame->problem]);
+        $this->assertEquals($checks, $frame->checks);
+        $this->post(route('frames.judge', $frame))->assertSessionHas('problem', fn (string $said): bool => str_contains($said, 'already'));
+        $this->get(route('desk.show', $attempt))->assertDontSee('Check it again');
+    }
+
+    public function test_the_instructor_hears_of_notes_that_a_guest_critic_still_keeps(): void
+    {
+        $world = World::make();
+        $attempt = $world->handedIn();
+        $this->actingAs($world->critic)->post(route('notes.store', $attempt->frames->first()), ['kind' => 'try', 'body' => 'Go lower.', 'token' => (string) Str::uuid()]);
+
+        $this->get(route('desk.show', $attempt))->assertDontSee('not given them yet');
+        $this->actingAs($world->instructor)->get(route('desk.show', $attempt))->assertSee('Guy Crit has written notes here and not given them yet')->assertDontSee('Go lower.');
+        $this->actingAs($world->critic)->post(route('notes.give', $attempt));
+        $this->actingAs($world->instructor)->get(route('desk.show', $attempt))->assertDontSee('not given them yet')->assertSee('Go lower.');
     }
 
     public function test_publishing_lets_the_student_read_what_was_not_dismissed(): void
@@ -148,7 +181,7 @@ final class DeskTest extends TestCase
     public function test_only_students_hand_in(): void
     {
         $world = World::make();
-        $this->actingAs($world->instructor)->post(route('frames.store', $world->setBrief), ['picture' => World::upload(Pictures::jpeg())])->assertForbidden();
+        $this->actingAs($world->instructor)->post(route('frames.store', $world->setBrief), ['pictures' => [World::upload(Pictures::jpeg())]])->assertForbidden();
     }
 
     public function test_an_instructor_s_own_words_are_offered_again(): void

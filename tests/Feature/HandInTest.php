@@ -35,7 +35,7 @@ final class HandInTest extends TestCase
         $path = Pictures::jpeg(patch: 176);
         $this->actingAs($world->student);
 
-        $next = $this->post(route('frames.store', $world->setBrief), ['picture' => World::upload($path, 'IMG 0042.jpg')], ['Accept' => 'application/json'])
+        $next = $this->post(route('frames.store', $world->setBrief), ['pictures' => [World::upload($path, 'IMG 0042.jpg')]], ['Accept' => 'application/json'])
             ->assertCreated()->json('next');
         $this->get($next)->assertOk()->assertSee('from the file')->assertSee('1/100 s')->assertSee('Which subject is it?');
 
@@ -64,7 +64,7 @@ final class HandInTest extends TestCase
         $this->actingAs($world->student);
         foreach (app(BriefLibrary::class)->all() as $brief) {
             $setBrief = $world->course->setBriefs()->firstOrCreate(['brief_id' => $brief->id], ['brief' => app(BriefLibrary::class)->data($brief->id)]);
-            $next = $this->post(route('frames.store', $setBrief), ['picture' => World::upload(Pictures::jpeg(patch: 100 + $brief->number))], ['Accept' => 'application/json'])->assertCreated()->json('next');
+            $next = $this->post(route('frames.store', $setBrief), ['pictures' => [World::upload(Pictures::jpeg(patch: 100 + $brief->number))]], ['Accept' => 'application/json'])->assertCreated()->json('next');
             $frame = $setBrief->attempts()->sole()->frames()->sole();
             $page = $this->get(route('frames.edit', $frame))->assertOk();
             $brief->placements === [] ? $page->assertDontSee('Which subject is it?') : $page->assertSee('Which subject is it?');
@@ -120,10 +120,10 @@ final class HandInTest extends TestCase
     {
         $world = World::make();
         $this->actingAs($world->student)
-            ->post(route('frames.store', $world->setBrief), ['picture' => World::upload($make(), 'photo.jpg')], ['Accept' => 'application/json'])
+            ->post(route('frames.store', $world->setBrief), ['pictures' => [World::upload($make(), 'photo.jpg')]], ['Accept' => 'application/json'])
             ->assertStatus(422)->assertJsonFragment([]);
         $message = $this->actingAs($world->student)
-            ->post(route('frames.store', $world->setBrief), ['picture' => World::upload($make(), 'photo.jpg')], ['Accept' => 'application/json'])->json('message');
+            ->post(route('frames.store', $world->setBrief), ['pictures' => [World::upload($make(), 'photo.jpg')]], ['Accept' => 'application/json'])->json('message');
         $this->assertStringContainsString($says, $message);
         $this->assertSame(0, Frame::query()->count());
         $this->assertSame(0, Picture::query()->count());
@@ -168,7 +168,7 @@ final class HandInTest extends TestCase
 
         $this->post(route('frames.store', $world->setBrief), [], ['Accept' => 'application/json'])->assertStatus(422)->assertJson(['message' => 'No picture was chosen.']);
         $tooLarge = new UploadedFile(Pictures::file('x'), 'big.jpg', null, UPLOAD_ERR_INI_SIZE, true);
-        $this->post(route('frames.store', $world->setBrief), ['picture' => $tooLarge], ['Accept' => 'application/json'])
+        $this->post(route('frames.store', $world->setBrief), ['pictures' => [$tooLarge]], ['Accept' => 'application/json'])
             ->assertStatus(422)->assertJsonPath('message', fn (string $message) => str_contains($message, '64 MB'));
     }
 
@@ -223,7 +223,7 @@ final class HandInTest extends TestCase
         $world = World::make();
         $world->handedIn();
         $this->actingAs($world->student)
-            ->post(route('frames.store', $world->setBrief), ['picture' => World::upload(Pictures::jpeg(mark: 9))], ['Accept' => 'application/json'])
+            ->post(route('frames.store', $world->setBrief), ['pictures' => [World::upload(Pictures::jpeg(mark: 9))]], ['Accept' => 'application/json'])
             ->assertStatus(422)->assertJsonPath('message', fn (string $message) => str_contains($message, 'Attempt 1 is waiting'));
     }
 

@@ -178,6 +178,21 @@ final class ManyFramesTest extends TestCase
         $this->actingAs($world->student)->get(route('attempts.return', $attempt))->assertOk()->assertSee('a frame is missing here');
     }
 
+    public function test_progress_is_silent_until_there_is_something_new(): void
+    {
+        [$world, $setBrief] = $this->world('same-light-three-ways');
+        $frame = app(HandIn::class)->add($setBrief, $world->student, Pictures::jpeg(), 'a.jpg')->frame->refresh();
+        $this->actingAs($world->student);
+        foreach ([route('attempts.show', $frame->attempt), route('frames.edit', $frame)] as $page) {
+            $frame->update(['state' => FrameState::Reading]);
+            preg_match('/hx-get="([^"]+progress[^"]*)"/', (string) $this->get($page)->getContent(), $found);
+            $progress = html_entity_decode($found[1] ?? '');
+            $this->get($progress)->assertNoContent();
+            $frame->update(['state' => FrameState::Ready]);
+            $this->get($progress)->assertOk()->assertDontSee('being read');
+        }
+    }
+
     public function test_an_attempt_can_be_taken_back_until_the_instructor_opens_it(): void
     {
         $world = World::make();

@@ -10,6 +10,8 @@ use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\View\Models\AttemptView;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 final class AttemptController extends Controller
@@ -20,9 +22,12 @@ final class AttemptController extends Controller
         return $attempt->state === AttemptState::Returned ? redirect()->route('attempts.return', $attempt) : view('attempts.show', ['view' => AttemptView::of($attempt)]);
     }
 
-    public function progress(Attempt $attempt): View
+    /** Asked for while frames are under way; silent while there is nothing new, so that nothing is drawn anew for nothing. */
+    public function progress(Request $request, Attempt $attempt): View|Response
     {
-        return view('attempts.frames', ['view' => AttemptView::of($attempt)]);
+        $view = AttemptView::of($attempt);
+
+        return $request->query('seen') === $view->stamp() ? response()->noContent() : view('attempts.frames', ['view' => $view]);
     }
 
     public function takeBack(Attempt $attempt, HandIn $handIn): RedirectResponse

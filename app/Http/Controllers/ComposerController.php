@@ -61,12 +61,7 @@ final class ComposerController extends Controller
         try {
             $input->brief($id);
         } catch (InvalidBrief $problem) {
-            // Without scripts the buttons inside the list come here too.
-            return response($this->page($course, match (true) {
-                $request->has('add') => $input->withCheck(),
-                $request->has('drop') => $input->withoutCheck($request->integer('drop')),
-                default => $input,
-            }, $trial, $request, $shelf, $request->has('add') || $request->has('drop') ? null : $problem->getMessage()), 422);
+            return response($this->page($course, $input, $trial, $request, $shelf, $problem->getMessage()), 422);
         }
         $brief = $shelf->keep($request->user(), $input->data($id));
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\DeskQueue;
+use App\HandIn\HandIn;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\FrameState;
 use App\Models\PhraseBank;
-use App\Models\SetBrief;
 use App\View\Models\AttemptView;
 use App\View\Models\FrameView;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -23,10 +23,11 @@ final class DeskController extends Controller
     public function show(Request $request, Attempt $attempt): View
     {
         $attempt->load(['user', 'setBrief.course', 'frames.picture', 'frames.findings', 'frames.notes.author', 'frames.whatIfs.author']);
-        if ($attempt->state === AttemptState::Waiting && $request->user()->teaches($attempt->setBrief->course)) {
+        $teaches = $request->user()->teaches($attempt->setBrief->course);
+        if ($attempt->state === AttemptState::Waiting && $teaches) {
             $attempt->update(['state' => AttemptState::AtDesk, 'opened_at' => now()]);
         }
-        $queue = $this->queue($attempt)->pluck('id');
+        $queue = DeskQueue::of($attempt->setBrief->course)->attempts();
         $position = $queue->search($attempt->id);
 
         return view('desk.show', [
@@ -36,6 +37,9 @@ final class DeskController extends Controller
             'wordings' => PhraseBank::wordings($request->user(), $attempt->frames->flatMap->findings->pluck('rule_id')->unique()->values()->all()),
             'phrases' => PhraseBank::notes($request->user()),
             'rows' => $attempt->frames->count() > 1 ? AttemptView::of($attempt)->rows() : [],
+            'teaches' => $teaches,
+            // Guest critics who have written and not yet given it; what they wrote is theirs until then.
+            'stillWriting' => $teaches ? $attempt->frames->flatMap->notes->whereNull('given_at')->pluck('author.name')->unique()->values()->all() : [],
             'decides' => $request->user()->can('decide', $attempt) && $attempt->state !== AttemptState::Returned,
             'queue' => $queue,
             'position' => $position,
@@ -60,7 +64,14 @@ final class DeskController extends Controller
         $attempt->update(['summary' => $input['summary'] ?? null]);
         $this->keepSuggestions($attempt, $input['suggestion'] ?? []);
 
-        return $request->header('HX-Request') !== null ? response('Kept '.now()->format('H:i:s').' UTC') : back();
+        return $request->header('HX-Request') !== null ? response('Kept '.now()->setTimezone($attempt->setBrief->course->timezone)->format('H:i:s')) : back();
+    }
+
+    /** A check that failed on our side after the hand-in is asked for again; the student can no longer do it. */
+    public function judge(Frame $frame, HandIn $handIn): RedirectResponse
+    {
+        return redirect()->route('desk.show', $frame->attempt_id)
+            ->with(...($handIn->judgeAgain($frame) ? ['done', sprintf('"%s" is being checked again.', $frame->original_name)] : ['problem', sprintf('"%s" is checked, or being checked, already.', $frame->original_name)]));
     }
 
     public function publish(Request $request, Attempt $attempt): RedirectResponse
@@ -74,23 +85,12 @@ final class DeskController extends Controller
             $this->keepSuggestions($attempt, $input['suggestion'] ?? []);
             $attempt->update(['summary' => $input['summary'] ?? null, 'state' => AttemptState::Returned, 'returned_at' => now()]);
         }
-        $next = $this->queue($attempt)->value('id');
+        $next = DeskQueue::of($attempt->setBrief->course)->attempts()->first();
         $done = sprintf('Published: %s can read it now.', $attempt->user->name);
 
         return $next === null
             ? redirect()->route('courses.show', $attempt->setBrief->course_id)->with('done', $done.' Nobody else is waiting.')
             : redirect()->route('desk.show', $next)->with('done', $done);
-    }
-
-    /**
-     * What waits in the whole course, the longest waiting first.
-     *
-     * @return Builder<Attempt>
-     */
-    private function queue(Attempt $attempt): Builder
-    {
-        return Attempt::query()->whereIn('set_brief_id', SetBrief::query()->where('course_id', $attempt->setBrief->course_id)->select('id'))
-            ->whereIn('state', [AttemptState::Waiting, AttemptState::AtDesk])->orderBy('handed_in_at')->orderBy('id');
     }
 
     /** @param  array<int|string, mixed>  $chosen  index by frame id */

@@ -15,6 +15,7 @@ use App\View\Models\FrameView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Arr;
 use Illuminate\View\View;
@@ -25,7 +26,7 @@ final class FrameController extends Controller
     /** Whole files from a plain form, one or several. With scripts they come in pieces instead. */
     public function store(Request $request, SetBrief $setBrief, HandIn $handIn): JsonResponse|RedirectResponse
     {
-        $files = array_values(Arr::wrap($request->file('pictures') ?? $request->file('picture')));
+        $files = array_values(Arr::wrap($request->file('pictures')));
         if ($files === []) {
             return $this->refuse($request, [$this->whatWentWrong(null)]);
         }
@@ -89,9 +90,9 @@ final class FrameController extends Controller
     }
 
     /** What has come of the analysis so far; asked for again while it is under way. */
-    public function progress(Request $request, Frame $frame): View
+    public function progress(Request $request, Frame $frame): View|Response
     {
-        return view('frames.progress', ['view' => FrameView::of($frame), 'frame' => $frame, 'busyBefore' => $request->query('state')]);
+        return $request->query('seen') === $frame->state->value ? response()->noContent() : view('frames.progress', ['view' => FrameView::of($frame), 'frame' => $frame]);
     }
 
     private function whatWentWrong(mixed $file): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\HandIn\RegionInput;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Frame;
@@ -39,7 +40,7 @@ final class NoteController extends Controller
             'kind' => $input['kind'],
             'fixed' => $input['fixed'] ?? null,
             'topic' => $input['topic'] ?? null,
-            'region' => $this->region($input['region'] ?? []),
+            'region' => RegionInput::shares($input['region'] ?? []),
             'body' => $input['body'],
             // An instructor's note is there at once; a guest critic's is given when the critic is done.
             'given_at' => $request->user()->teaches($frame->attempt->setBrief->course) ? now() : null,
@@ -62,20 +63,6 @@ final class NoteController extends Controller
         $note->delete();
 
         return $this->answer($request, $frame);
-    }
-
-    /**
-     * From percent of the frame; null where nothing, or nothing of a size, was drawn.
-     *
-     * @param  array<string, mixed>  $percent
-     * @return ?array{x: float, y: float, width: float, height: float}
-     */
-    private function region(array $percent): ?array
-    {
-        $share = fn (string $key): float => (float) ($percent[$key] ?? 0) / 100;
-        $region = ['x' => $share('x'), 'y' => $share('y'), 'width' => min($share('width'), 1 - $share('x')), 'height' => min($share('height'), 1 - $share('y'))];
-
-        return $region['width'] <= 0.0 || $region['height'] <= 0.0 ? null : $region;
     }
 
     private function answer(Request $request, Frame $frame): View|RedirectResponse

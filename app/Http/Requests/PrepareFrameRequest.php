@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\HandIn\IntentInput;
 use App\HandIn\MarksInput;
+use App\HandIn\RegionInput;
 use App\HandIn\TypedFieldsInput;
 use App\Models\Frame;
 use Closure;
@@ -62,21 +63,13 @@ final class PrepareFrameRequest extends FormRequest
         ];
     }
 
-    /** @return array{typed: array<string, ?string>, intent: array<string, mixed>, subject: array{x: float, y: float, width: float, height: float}, marks: list<array{kind: string, points: list<array{float, float}>}>, placement_id: ?string, about: ?string, reason: ?string} */
+    /** @return array{typed: array<string, ?string>, intent: array<string, mixed>, subject: ?array{x: float, y: float, width: float, height: float}, marks: list<array{kind: string, points: list<array{float, float}>}>, placement_id: ?string, about: ?string, reason: ?string} */
     public function prepared(): array
     {
-        $share = fn (string $key): float => (float) $this->input('subject.'.$key) / 100;
-
         return [
             'typed' => (array) $this->input('typed', []),
             'intent' => array_filter((array) $this->input('intent', []), fn (mixed $value): bool => $value !== null && $value !== ''),
-            'subject' => [
-                'x' => $share('x'),
-                'y' => $share('y'),
-                // Rounding in the form may reach past the edge by a hair.
-                'width' => min($share('width'), 1 - $share('x')),
-                'height' => min($share('height'), 1 - $share('y')),
-            ],
+            'subject' => RegionInput::shares((array) $this->input('subject')),
             'marks' => MarksInput::read((array) $this->input('marks', []))->toArray(),
             'placement_id' => $this->input('placement_id') === null ? null : (string) $this->input('placement_id'),
             'about' => $this->input('about'),

@@ -40,7 +40,7 @@ final readonly class AttemptView
 
         return array_map(function (Row $row): array {
             $frames = array_values(array_filter($this->frames, fn (Frame $frame): bool => $this->brief->row($frame->row)?->id === $row->id));
-            usort($frames, fn (Frame $a, Frame $b): int => [$a->record()?->takenAt?->getTimestamp() ?? 0, $a->id] <=> [$b->record()?->takenAt?->getTimestamp() ?? 0, $b->id]);
+            usort($frames, fn (Frame $a, Frame $b): int => $a->takenOrder() <=> $b->takenOrder());
 
             return ['row' => $row, 'frames' => $frames, 'checks' => array_merge(...array_map($this->checksOfRow(...), $frames), ...[[]])];
         }, $rows);
@@ -49,6 +49,12 @@ final readonly class AttemptView
     public function isBusy(): bool
     {
         return array_filter($this->frames, fn (Frame $frame): bool => $frame->state->isBusy()) !== [];
+    }
+
+    /** Changes whenever something is to be seen that was not before. */
+    public function stamp(): string
+    {
+        return hash('xxh64', json_encode([$this->attempt->state, array_map(fn (Frame $frame): array => [$frame->id, $frame->state, $frame->problem, $frame->checks], $this->frames)], JSON_THROW_ON_ERROR));
     }
 
     /** Whether it can be handed in as it stands. */
@@ -60,12 +66,6 @@ final readonly class AttemptView
     public function missing(): int
     {
         return max(0, $this->brief->frames - count($this->frames));
-    }
-
-    /** Checks of a frame alone, counted by verdict. */
-    public function count(Frame $frame, Verdict $verdict): int
-    {
-        return count(array_filter($frame->checks ?? [], fn (array $check): bool => $check['verdict'] === $verdict->value && ! $this->isOfRow($check)));
     }
 
     /** What the frame's own checks came to, in words. */
@@ -98,6 +98,12 @@ final readonly class AttemptView
         $record = $frame->record();
 
         return $record === null ? null : PlanComparison::of($this->plan, $record);
+    }
+
+    /** Checks of a frame alone, counted by verdict. */
+    private function count(Frame $frame, Verdict $verdict): int
+    {
+        return count(array_filter($frame->checks ?? [], fn (array $check): bool => $check['verdict'] === $verdict->value && ! $this->isOfRow($check)));
     }
 
     /** @return list<array<string, mixed>> */

@@ -13,7 +13,6 @@ use App\Models\NoteKind;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Adviser\FrameAdviser;
 use TruePupil\Core\Brief\Measure;
-use TruePupil\Core\Brief\Verdict;
 use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Severity;
@@ -107,12 +106,6 @@ final readonly class FrameView
     public function ownChecks(): array
     {
         return $this->frame->attempt->frames->count() < 2 ? $this->checks() : array_values(array_filter($this->checks(), fn (array $check): bool => ! Measure::from($check['measure'])->isOfSeries()));
-    }
-
-    /** How many of the checks have this verdict. */
-    public function count(Verdict $verdict): int
-    {
-        return count(array_filter($this->checks(), fn (array $check): bool => $check['verdict'] === $verdict->value));
     }
 
     /** @return Collection<int, FrameFinding> what the newest analysis says, what must be put right first */

@@ -19,9 +19,6 @@ final class BracketShifted implements FindingRule
     /** % of the width. */
     private const SHIFTED = 1.2;
 
-    /** Below it the frames are hardly of one scene. */
-    private const ALIKE = 0.6;
-
     public function id(): string
     {
         return 'series.bracket-shifted';
@@ -34,17 +31,7 @@ final class BracketShifted implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $pictures = $situation->rowPictures;
-        if ($situation->series?->kind() !== SeriesKind::Bracket || count($pictures) < 2) {
-            return null;
-        }
-        $worst = null;
-        foreach (array_slice($pictures, 1) as $picture) {
-            $shift = Alignment::between($pictures[0], $picture);
-            if ($shift !== null && $shift->likeness >= self::ALIKE && ($worst === null || $shift->distance() > $worst->distance())) {
-                $worst = $shift;
-            }
-        }
+        $worst = $situation->series?->kind() === SeriesKind::Bracket ? Alignment::largest($situation->rowPictures) : null;
         if ($worst === null || $worst->distance() <= self::SHIFTED) {
             return null;
         }

@@ -3,10 +3,10 @@
 @use(TruePupil\Core\Brief\Verdict)
 @php($attempt = $view->attempt)
 @php($isDraft = $attempt->state === AttemptState::Draft)
-<div id="attempt" @if ($view->isBusy()) hx-get="{{ route('attempts.progress', $attempt) }}" hx-trigger="every 900ms" hx-swap="outerHTML" @endif>
+<div id="attempt" @if ($view->isBusy()) hx-get="{{ route('attempts.progress', [$attempt, 'seen' => $view->stamp()]) }}" hx-trigger="every 900ms" hx-swap="outerHTML" @endif>
     @foreach ($view->rows() as ['row' => $row, 'frames' => $frames, 'checks' => $checks])
         <section class="sheet" @if ($row) aria-labelledby="row-{{ $row->id }}" @endif>
-            @if ($row)<h2 id="row-{{ $row->id }}">{{ $row->label }} <span class="fine">{{ count($frames) }} of {{ $row->frames }} frames</span></h2>@endif
+            @if ($row)<h2 id="row-{{ $row->id }}">{{ $row->label }} <span class="fine">{{ count($frames) > $row->frames ? sprintf('%d frames, %d wanted', count($frames), $row->frames) : sprintf('%d of %d frames', count($frames), $row->frames) }}</span></h2>@endif
             <ol class="contact-row">
                 @foreach ($frames as $frame)
                     <li class="contact">

@@ -1,10 +1,11 @@
 <x-layout :title="'Return: '.$brief->title" :course="$attempt->setBrief->course" wide>
-    <p class="eyebrow"><a href="{{ route('set-briefs.show', $attempt->setBrief) }}">{{ $brief->title }}</a> · returned {{ $attempt->returned_at->format('j M Y, H:i') }} UTC</p>
+    <p class="eyebrow"><a href="{{ route('set-briefs.show', $attempt->setBrief) }}">{{ $brief->title }}</a> · returned {{ $attempt->setBrief->course->said($attempt->returned_at) }}</p>
     <h1>{{ $owner ? 'Your return' : 'Return to '.$attempt->user->name }} <span class="fine">attempt {{ $attempt->number }}</span></h1>
     @foreach ($rows as ['row' => $row, 'frames' => $rowFrames, 'checks' => $rowChecks])@if ($row && ($strip = \App\View\Models\SeriesStrip::of($rowFrames, $row->kind)))<x-series :strip="$strip" :frames="$rowFrames" :checks="$rowChecks"/>@endif @endforeach
     @foreach ($frames as $index => $view)
         @php($before = $previous->get($index))
         @php($first = $view->first())
+        @if ($index > 0)<details class="desk-fold" id="frame-{{ $view->frame->id }}" data-open-in-print><summary><b>{{ $view->frame->original_name }}</b> <span class="fine">{{ $view->frame->record()?->settings() }}</span></summary>@elseif ($frames->count() > 1)<p class="return-frame"><b>{{ $view->frame->original_name }}</b> <span class="fine">{{ $view->frame->record()?->settings() }}</span></p>@endif
         <div class="return">
             <div class="return-picture"><x-picture :view="$view" :notes="$view->frame->notes->whereNotNull('given_at')"/></div>
             <div class="return-words">
@@ -45,6 +46,7 @@
             <div class="sheet">@if ($view->tones)<x-tone-strip :tones="$view->tones" id="tones-{{ $view->frame->id }}"/>@endif @if ($view->ledger)<x-ledger :ledger="$view->ledger"/>@endif</div>
             <div class="sheet">@if ($view->pupil)<x-pupil :pupil="$view->pupil"/>@endif<x-record :rows="$view->record"/></div>
         </section>
+        @if ($index > 0)</details>@endif
     @endforeach
     <section class="sheet no-print" id="reply">
         @if ($owner)

@@ -23,12 +23,12 @@
             <label>In your words <span class="fine">left empty, the plain sentence is used</span> <input name="checks[{{ $index }}][sentence]" value="{{ $check['sentence'] }}" maxlength="2000"></label>
             <label>Why it matters <input name="checks[{{ $index }}][reason]" value="{{ $check['reason'] }}" maxlength="2000" required></label>
             @if ($input->rows)<label>Asked of row <select name="checks[{{ $index }}][row]"><option value="">every frame</option>@foreach ($input->rows as $row)@if ($row['id'] !== '')<option value="{{ $row['id'] }}" @selected($check['row'] === $row['id'])>{{ $row['label'] }}</option>@endif @endforeach</select></label>@endif
-            <button name="drop" value="{{ $index }}" class="plain" formnovalidate hx-post="{{ route('composer.checks', $course) }}" hx-include="#composer" hx-vals='{"drop": {{ $index }}}' hx-target="#checks" hx-swap="outerHTML" aria-label="Remove check {{ $index + 1 }}">Remove</button>
+            <button type="button" class="plain" hx-post="{{ route('composer.checks', $course) }}" hx-include="#composer" hx-vals='{"drop": {{ $index }}}' hx-target="#checks" hx-swap="outerHTML" aria-label="Remove check {{ $index + 1 }}">Remove</button>
         </fieldset>
     @empty
         <p>No check yet. A brief without checks is read by the instructor alone.</p>
     @endforelse
-    <button name="add" value="1" formnovalidate hx-post="{{ route('composer.checks', $course) }}" hx-include="#composer" hx-vals='{"add": 1}' hx-target="#checks" hx-swap="outerHTML">Add a check</button>
+    <button type="button" hx-post="{{ route('composer.checks', $course) }}" hx-include="#composer" hx-vals='{"add": 1}' hx-target="#checks" hx-swap="outerHTML">Add a check</button>
     <div id="trial-slot" hx-post="{{ route('composer.try', $course) }}" hx-include="#composer" hx-trigger="load delay:50ms, change from:#composer delay:200ms, input from:#composer delay:800ms" hx-target="#trial" hx-swap="outerHTML" hx-sync="this:replace"></div>
     @isset($tried)@include('composer.trial')@else<div id="trial" aria-live="polite"></div>@endisset
 </section>

@@ -16,7 +16,7 @@
                 <tr><th scope="row">{{ $one['student'] }} @if ($one['number'] > 1)<span class="fine">attempt {{ $one['number'] }}</span>@endif</th><td>{{ $one['brief'] }} @if ($one['state']->value === 'at-desk')<span class="state state-at-desk">opened</span>@endif</td>
                     <td class="fine">{{ $one['since']->clone()->setTimezone($course->timezone)->format('j M, H:i') }}</td><td class="num">{{ $known['frames'] }}</td>
                     <td>{{ $known['missed'] }} missed{{ $known['unknown'] ? ', '.$known['unknown'].' open' : '' }} @if ($known['shared'])<span class="overdue">same file as somebody else's</span>@endif</td>
-                    <td><a href="/desk/{{ $one['attempt'] }}">To the desk</a></td></tr>
+                    <td><a href="{{ route('desk.show', $one['attempt']) }}">To the desk</a></td></tr>
             @endforeach
             </tbody>
         </table>

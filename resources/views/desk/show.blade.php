@@ -36,7 +36,11 @@
                 @if ($attempt->state !== AttemptState::Returned)@include('desk.what-if-form', ['frame' => $frame, 'view' => $view])@endif
                 <x-frame-views :view="$view"/>
                 @else
-                    <p class="word word-problem">{{ $frame->problem ?? 'This frame is still being judged; look again in a moment.' }}</p>
+                    <p class="word word-problem">{{ match (true) {
+                        $frame->state === \App\Models\FrameState::Ready => 'The check of this frame could not be finished on our side.',
+                        default => $frame->problem ?? 'This frame is still being judged; look again in a moment.',
+                    } }}</p>
+                    @if ($decides && $frame->state === \App\Models\FrameState::Ready)<form method="post" action="{{ route('frames.judge', $frame) }}" data-once>@csrf<button>Check it again</button> <span class="fine">Nothing of the student's is lost.</span></form>@endif
                 @endif
             </div>
             <div class="desk-side">
@@ -59,7 +63,7 @@
         </div>
         @if ($frames->count() > 1)</details>@endif
     @endforeach
-    @if (! auth()->user()->teaches($attempt->setBrief->course) && $attempt->state !== AttemptState::Returned)
+    @if (! $teaches && $attempt->state !== AttemptState::Returned)
         <form method="post" action="{{ route('notes.give', $attempt) }}" class="sheet" data-once>@csrf
             <p>Your notes are your own until you give them; the instructor then reads them, and you read the others'.</p><button class="primary">Give my notes</button></form>
     @endif
@@ -70,7 +74,7 @@
             @csrf
             @foreach ($frames as $view)
                 @if ($view->suggestions())
-                    <fieldset><legend>Suggestion to go with the return</legend>
+                    <fieldset><legend>Suggestion to go with the return{{ $frames->count() > 1 ? ': '.$view->frame->original_name : '' }}</legend>
                         @foreach ($view->suggestions() as $index => $suggestion)
                             <label class="choice"><input type="radio" name="suggestion[{{ $view->frame->id }}]" value="{{ $index }}" @checked(($view->frame->chosen_suggestion ?? 0) === $index)> <span class="choice-body"><x-suggestion :suggestion="$suggestion" :number="$index + 1"/></span></label>
                         @endforeach
@@ -80,11 +84,12 @@
             <div>
                 <label for="summary">Your message to {{ $attempt->user->name }}</label>
                 <textarea id="summary" name="summary" rows="4" maxlength="5000" data-keep="summary-{{ $attempt->id }}">{{ old('summary', $attempt->summary) }}</textarea>
+                @if ($stillWriting)<p class="word">{{ implode(', ', $stillWriting) }} {{ count($stillWriting) === 1 ? 'has' : 'have' }} written notes here and not given them yet. Once this is published they can no longer be given.</p>@endif
                 <p class="publish-row"><button class="primary" data-publish>Publish the critique</button> <span id="kept" class="fine" aria-live="polite"></span></p>
             </div>
         </form>
     @elseif ($attempt->state === AttemptState::Returned)
-        <p class="word word-done">Published {{ $attempt->returned_at->format('j M Y, H:i') }} UTC. <a href="{{ route('attempts.return', $attempt) }}">Read it as the student does</a>.</p>
+        <p class="word word-done">Published {{ $attempt->setBrief->course->said($attempt->returned_at) }}. <a href="{{ route('attempts.return', $attempt) }}">Read it as the student does</a>.</p>
     @endif
     <dialog data-keys-dialog aria-labelledby="keys-title">
         <h2 id="keys-title">Keys at the desk</h2>

@@ -2,7 +2,7 @@
 @use(App\Models\FrameState)
 @php($attempt = $frame->attempt)
 @php($brief = $attempt->setBrief->content())
-<div id="frame" @if ($frame->state->isBusy()) hx-get="{{ route('frames.progress', $frame) }}" hx-trigger="every 700ms" hx-swap="outerHTML" @endif>
+<div id="frame" @if ($frame->state->isBusy()) hx-get="{{ route('frames.progress', [$frame, 'seen' => $frame->state->value]) }}" hx-trigger="every 700ms" hx-swap="outerHTML" @endif>
 @if ($frame->state === FrameState::Refused)
     <div class="word word-problem" role="alert">
         <p><b>{{ $frame->original_name }}</b> could not be taken. {{ $frame->problem }}</p>
