@@ -31,6 +31,11 @@ document.addEventListener('click', (event) => {
     if (event.target.closest('[data-print]')) {
         print();
     }
+    // A link to something folded opens it.
+    const fold = event.target.closest('a[href^="#"]')?.hash;
+    if (fold?.length > 1) {
+        document.getElementById(fold.slice(1))?.closest('details')?.setAttribute('open', '');
+    }
 });
 // What is folded on the screen is on the paper all the same.
 addEventListener('beforeprint', () => document.querySelectorAll('details[data-open-in-print]').forEach((fold) => { fold.open = true; }));

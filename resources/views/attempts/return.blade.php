@@ -5,7 +5,9 @@
     @foreach ($frames as $index => $view)
         @php($before = $previous->get($index))
         @php($first = $view->first())
-        @if ($index > 0)<details class="desk-fold" id="frame-{{ $view->frame->id }}" data-open-in-print><summary><b>{{ $view->frame->original_name }}</b> <span class="fine">{{ $view->frame->record()?->settings() }}</span></summary>@elseif ($frames->count() > 1)<p class="return-frame"><b>{{ $view->frame->original_name }}</b> <span class="fine">{{ $view->frame->record()?->settings() }}</span></p>@endif
+        {{-- What somebody wrote is never folded away, nor the last frame, which says what holds for its row. --}}
+        @php($notes = $view->frame->notes->whereNotNull('given_at')->count())
+        @if ($index > 0)<details class="desk-fold" id="frame-{{ $view->frame->id }}" data-open-in-print @if ($notes > 0 || $loop->last) open @endif><summary><b>{{ $view->frame->original_name }}</b> <span class="fine">{{ $view->frame->record()?->settings() }}{{ $notes > 0 ? ' · '.$notes.' '.($notes === 1 ? 'note' : 'notes') : '' }}</span></summary>@elseif ($frames->count() > 1)<p class="return-frame" id="frame-{{ $view->frame->id }}"><b>{{ $view->frame->original_name }}</b> <span class="fine">{{ $view->frame->record()?->settings() }}</span></p>@endif
         <div class="return">
             <div class="return-picture"><x-picture :view="$view" :notes="$view->frame->notes->whereNotNull('given_at')"/></div>
             <div class="return-words">
