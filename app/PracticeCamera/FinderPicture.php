@@ -15,6 +15,9 @@ final readonly class FinderPicture
 {
     private const QUALITY = 82;
 
+    /** Columns of what is counted. */
+    private const COUNTED = 320;
+
     private function __construct(public string $jpeg, public ToneMeasures $tones, public ?EndAreas $ends)
     {
     }
@@ -22,8 +25,8 @@ final readonly class FinderPicture
     public static function of(SceneRenderer $renderer, PixelProgram $pixels, Rendering $rendering): self
     {
         $picture = $renderer->picture($rendering, Fineness::finder())->kept();
-        // Every fourth pixel tells as much, and a mean of neighbours would hide what is lost.
-        ['counts' => $counts, 'ends' => $ends] = $pixels->glance($picture->resized(intdiv($picture->width, 2), intdiv($picture->height, 2), false)->kept()->picture);
+        // So many pixels tell as much as all, and a mean of neighbours would hide what is lost.
+        ['counts' => $counts, 'ends' => $ends] = $pixels->glance($picture->resized(self::COUNTED, intdiv(self::COUNTED * 2, 3), false)->kept()->picture);
 
         return new self(
             $picture->jpeg(self::QUALITY),

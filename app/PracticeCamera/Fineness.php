@@ -14,9 +14,9 @@ final readonly class Fineness
      * @param  float  $detail  radius in pixels to which discs are worked out
      * @param  int  $drops  of water drawn one by one
      * @param  float  $noiseShown  standard deviation at mid-grey, of full scale, from which noise is drawn: less, the JPEG would not show
-     * @param  bool  $isQuick  whether what is well out of focus may be worked out small
+     * @param  bool  $isQuick  whether what is out of focus is worked out small
      */
-    private function __construct(public int $width, public int $layers, public float $sharp, public float $detail, public int $drops, public float $noiseShown, private bool $isQuick)
+    private function __construct(public int $width, public int $layers, public float $sharp, public float $detail, public int $drops, public float $noiseShown, public bool $isQuick)
     {
     }
 
@@ -35,24 +35,5 @@ final readonly class Fineness
     public function height(): int
     {
         return intdiv($this->width * 2, 3);
-    }
-
-    /** How many times smaller the picture is on which a disc of a radius in pixels is drawn. */
-    public function scale(float $radius): int
-    {
-        return match (true) {
-            ! $this->isQuick || $radius < 1.2 => 1,
-            $radius < 5.5 => 2,
-            default => 4,
-        };
-    }
-
-    /**
-     * The radius of a disc on the smaller picture, in its pixels. Averaging squares and mixing between them on the way back
-     * spread a point as a disc of radius "scale" does: so much is taken off.
-     */
-    public function radiusAt(float $radius, int $scale): float
-    {
-        return $scale === 1 ? $radius : sqrt(max(0.0, $radius ** 2 - $scale ** 2)) / $scale;
     }
 }

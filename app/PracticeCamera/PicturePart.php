@@ -36,14 +36,6 @@ final readonly class PicturePart
         return new self($ground->kept(), $left, $top);
     }
 
-    public function doubled(): self
-    {
-        // A rim of nothing, so that the edge fades as the rest does.
-        $rimmed = $this->light->placed(1, 1, $this->light->width + 2, $this->light->height + 2, false);
-
-        return new self($rimmed->doubled(), 2 * $this->left - 2, 2 * $this->top - 2);
-    }
-
     /** On a black ground of a size, cut where it reaches beyond. */
     public function placed(int $width, int $height): Light
     {

@@ -23,6 +23,9 @@ final class PlateStore
     /** Distances are stored as 1 − exp(−d/15), d in metres from the lens. */
     private const HAZE = 15.0;
 
+    /** A place whose height or radius on the turning thing is more than this lies on it. */
+    public const TURNS = 0.0001;
+
     /** The part of the plate that the tricycle's pictures cover: left, top, right, bottom. */
     public const CUT = [0.18, 0.30, 0.68, 0.82];
 
@@ -98,6 +101,25 @@ final class PlateStore
 
             return $isSmall ? $where->resized(self::FINDER_WIDTH, self::FINDER_WIDTH * self::HEIGHT / self::WIDTH, false) : $where;
         });
+    }
+
+    /**
+     * The part of the plate in which anything turns; null where nothing does. Looked for once.
+     *
+     * @return ?array{int, int, int, int} left, top, width, height
+     */
+    public function turningBox(Scene $scene, bool $isSmall): ?array
+    {
+        $name = sprintf('turning-box-%s-%s', $isSmall ? 'small' : 'full', self::version($scene->file('height.png'), __FILE__));
+        $box = $this->reading($name, function () use ($scene, $isSmall): Light {
+            $touched = $this->turning($scene, $isSmall)->band(1)->isMoreThan(self::TURNS)->touched();
+
+            return Light::fromFloats($this->vips, pack('g*', ...($touched === null ? [0.0, 0.0, 0.0, 0.0]
+                : [$touched['left'], $touched['top'], $touched['right'] - $touched['left'], $touched['bottom'] - $touched['top']])), 4, 1, 1);
+        })->floats();
+        [$left, $top, $width, $height] = array_map(intval(...), $box);
+
+        return $width === 0 ? null : [$left, $top, $width, $height];
     }
 
     /**

@@ -76,7 +76,7 @@ final class SceneRenderer
         $gain = $exposure->perCandela * 2 ** -$rendering->filterStops;
         $gains = [$gain * $red, $gain * $green, $gain * $blue];
 
-        $light = $this->scenery($rendering, $fineness)->linear($gains);
+        $light = $this->scenery($rendering, $fineness, $gains);
         if ($rendering->flash !== null && $rendering->scene->hasFlash) {
             $flash = FlashLight::factor($rendering->flash, $rendering->settings) * 2 ** -$rendering->filterStops;
             $light = $light->plus($this->framed($this->plates->plate($rendering->scene, 'flash.hdr.gz', $this->isSmall($rendering->framing, $fineness)), $rendering->framing, $fineness)->linear([$flash * $red, $flash * $green, $flash * $blue]));
@@ -111,7 +111,7 @@ final class SceneRenderer
             $plate = $this->plates->plate($scene, $name, true);
             if ($index === 0 && $scene->turning !== null) {
                 // A meter is slower than the wheel.
-                $plate = $this->textured($plate, $this->plates->made('slip-mean-'.PlateStore::version(__DIR__.'/SlipTexture.php'), fn (): Light => $this->slip(1.0)), $scene, true);
+                $plate = $this->textured($plate, $this->slip(1.0), $scene, true);
             }
             $part = $this->cut($plate, $framing)->weighed(Srgb::WEIGHTS)->linear($condition->candelasPerUnit[$index] * Srgb::MID_GREY / Ev100::of(0)->luminance());
             $luminance = $luminance === null ? $part : $luminance->plus($part);
@@ -136,8 +136,12 @@ final class SceneRenderer
         return is_finite($metres) ? $metres : null;
     }
 
-    /** cd/m² of the framed scene, with its sky and what turns in it. */
-    private function scenery(Rendering $rendering, Fineness $fineness): Light
+    /**
+     * The framed scene, with its sky and what turns in it.
+     *
+     * @param  array{float, float, float}  $gains  what a cd/m² comes to in each band
+     */
+    private function scenery(Rendering $rendering, Fineness $fineness, array $gains): Light
     {
         [$scene, $framing] = [$rendering->scene, $rendering->framing];
         $isSmall = $this->isSmall($framing, $fineness);
@@ -147,13 +151,14 @@ final class SceneRenderer
             if ($index === 0 && $scene->turning !== null) {
                 $plate = $this->turned($plate, $rendering, $isSmall);
             }
-            $part = $plate->linear($rendering->condition->candelasPerUnit[$index]);
+            $unit = $rendering->condition->candelasPerUnit[$index];
+            $part = $plate->linear(array_map(fn (float $gain): float => $unit * $gain, $gains));
             $sum = $sum === null ? $part : $sum->plus($part);
         }
         \assert($sum !== null);
         $light = $this->framed($sum, $framing, $fineness);
 
-        return $scene->stars === null ? $light : $this->withSky($light, $rendering, $fineness);
+        return $scene->stars === null ? $light : $this->withSky($light, $rendering, $fineness, $gains);
     }
 
     /** The clay's texture, turned as far as it is and streaked as far as it turns, laid over the plate. */
@@ -175,28 +180,32 @@ final class SceneRenderer
         if ($turns * SlipTexture::WIDTH > 16 * self::NARROWER) {
             $texture = $this->plates->made($name.'-narrow', fn (): Light => $texture->shrunk(self::NARROWER, 1));
         }
-        foreach (Streak::shifts($turns * $texture->width, 0.0) as [$right]) {
-            $texture = $texture->plus($texture->turned($right))->linear(0.5)->kept();
-        }
+        $shifts = Streak::shifts($turns * $texture->width, 0.0);
 
-        return $texture;
+        // As long as the exposure time stays, so does the streak.
+        return $shifts === [] ? $texture : $this->plates->reading(sprintf('%s-%s', $name, round($turns, 6)), function () use ($texture, $shifts): Light {
+            foreach ($shifts as [$right]) {
+                $texture = $texture->plus($texture->turned($right))->kept();
+            }
+
+            return $texture->linear(0.5 ** count($shifts));
+        });
     }
 
     private function textured(Light $plate, Light $texture, Scene $scene, bool $isSmall): Light
     {
-        $where = $this->plates->turning($scene, $isSmall);
-        $touched = $where->band(1)->isMoreThan(0.0001)->touched();
-        if ($touched === null) {
+        $box = $this->plates->turningBox($scene, $isSmall);
+        if ($box === null) {
             return $plate;
         }
-        $box = [$touched['left'], $touched['top'], $touched['right'] - $touched['left'], $touched['bottom'] - $touched['top']];
-        [$where, $part] = [$where->cut(...$box), $plate->cut(...$box)];
+        [$where, $part] = [$this->plates->turning($scene, $isSmall)->cut(...$box), $plate->cut(...$box)];
         $picked = $texture->picked($where->linear([$texture->width - 1.0, $texture->height - 1.0]));
 
-        return $plate->with($where->band(1)->isMoreThan(0.0001)->choose($part->times($picked), $part)->kept(), $box[0], $box[1]);
+        return $plate->with($where->band(1)->isMoreThan(PlateStore::TURNS)->choose($part->times($picked), $part)->kept(), $box[0], $box[1]);
     }
 
-    private function withSky(Light $light, Rendering $rendering, Fineness $fineness): Light
+    /** @param  array{float, float, float}  $gains */
+    private function withSky(Light $light, Rendering $rendering, Fineness $fineness, array $gains): Light
     {
         [$view, $framing] = [$rendering->scene->view, $rendering->framing];
         // A pixel sees this much of the sky, in steradians.
@@ -209,6 +218,8 @@ final class SceneRenderer
             $sky = $sky->plus(MoonDrawing::draw($this->vips, $rendering->condition->moon, $view, $framing, $fineness));
         }
         $isSky = $this->depth($rendering, $fineness)->isMoreThan(DepthScale::LEVELS - 1.5);
+
+        $sky = $sky->linear($gains);
 
         return $light->plus($isSky->choose($sky, $sky->linear(0.0)));
     }
@@ -227,7 +238,9 @@ final class SceneRenderer
             return $this->streaked($light, $background, 0.0);
         }
 
-        return $this->streaked((new DepthLayers($this->vips, $fineness))->blur($light, $depth, $present, $defocus), $background, 0.0);
+        $layers = $fineness->isQuick ? new QuickDepth($this->vips, $fineness) : new DepthLayers($this->vips, $fineness);
+
+        return $this->streaked($layers->blur($light, $depth, $present, $defocus), $background, 0.0);
     }
 
     /** @param  array{float, float, float}  $gains */
@@ -335,11 +348,12 @@ final class SceneRenderer
         // Further than this nothing changes any more.
         $most = self::LONGEST_STREAK * $light->width;
         [$right, $down] = [max(-$most, min($most, $right)), max(-$most, min($most, $down))];
-        foreach (Streak::shifts($right, $down) as [$x, $y]) {
-            $light = $light->plus($light->shifted($x, $y, $repeatsEdge))->linear(0.5)->kept();
+        $shifts = Streak::shifts($right, $down);
+        foreach ($shifts as [$x, $y]) {
+            $light = $light->plus($light->shifted($x, $y, $repeatsEdge))->kept();
         }
 
-        return $light->shifted(-(int) round($right / 2), -(int) round($down / 2), $repeatsEdge);
+        return ($shifts === [] ? $light : $light->linear(0.5 ** count($shifts)))->shifted(-(int) round($right / 2), -(int) round($down / 2), $repeatsEdge);
     }
 
     /** Diffraction: its disc is close to a Gaussian of σ = 0.42·λ·N, which is 0.172 of its diameter. */

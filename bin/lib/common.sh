@@ -8,6 +8,9 @@ as_root() {
     if [ "$(id -u)" = 0 ]; then "$@"; elif command -v sudo >/dev/null; then sudo "$@"; else return 127; fi
 }
 
+# What answers requests: the foreign function interface for the pictures, and loops compiled, as the worker's are.
+FPM_SETTINGS=(-d ffi.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=48M)
+
 # The Debian packages that hold the programs we need; only what is missing is installed.
 install_packages() {
     local wanted=() extension modules
@@ -232,6 +235,6 @@ run_worker() {
 # serve_copy VAR RUN PORT ROOT: PHP-FPM and nginx; sets FPM_PID and NGINX_PID
 serve_copy() {
     write_server_files "$1" "$2" "$3" "$4"
-    run_child "$(command -v php-fpm8.2)" -d ffi.enable=1 -F -R -y "$2/fpm.conf" >>"$1/log/fpm.log" 2>&1 & FPM_PID=$!
+    run_child "$(command -v php-fpm8.2)" "${FPM_SETTINGS[@]}" -F -R -y "$2/fpm.conf" >>"$1/log/fpm.log" 2>&1 & FPM_PID=$!
     run_child nginx -c "$2/nginx.conf" -e "$1/log/nginx.log" >>"$1/log/nginx.log" 2>&1 & NGINX_PID=$!
 }

@@ -29,19 +29,23 @@ final readonly class LuminanceGrid
     }
 
     /**
-     * Each cell with where its centre lies: fractions of the frame, and distances in frame heights.
+     * Where the centres of the columns lie, in frame heights from the left.
      *
-     * @return iterable<array{luminance: float, x: float, y: float}> x runs from 0 to the aspect ratio, y from 0 to 1
+     * @return list<float>
      */
-    public function placedCells(): iterable
+    public function across(): array
     {
-        foreach ($this->cells as $index => $luminance) {
-            yield [
-                'luminance' => $luminance,
-                'x' => ($index % $this->columns + 0.5) / $this->rows,
-                'y' => (intdiv($index, $this->columns) + 0.5) / $this->rows,
-            ];
-        }
+        return array_map(fn (int $column): float => ($column + 0.5) / $this->rows, range(0, $this->columns - 1));
+    }
+
+    /**
+     * Where the centres of the rows lie, in frame heights from the top.
+     *
+     * @return list<float>
+     */
+    public function down(): array
+    {
+        return array_map(fn (int $row): float => ($row + 0.5) / $this->rows, range(0, $this->rows - 1));
     }
 
     /** Width in frame heights. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Metering;
 
+use Closure;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Tone\Srgb;
 
@@ -92,13 +93,19 @@ final readonly class PatternMeter
     private function sceneWeights(): array
     {
         $sorted = $this->grid->cells;
-        sort($sorted);
+        sort($sorted, SORT_NUMERIC);
         $glare = $sorted[intdiv(count($sorted), 2)] * 2 ** self::GLARE_STOPS;
+        // A bell over two distances is the product of one over each.
+        $bell = fn (float $from): Closure => fn (float $at): float => exp(-(($at - $from) / self::FOCUS_WIDTH) ** 2);
+        $across = array_map($bell($this->point['x'] * $this->grid->aspect()), $this->grid->across());
         $weights = [];
-        foreach ($this->grid->placedCells() as $cell) {
-            $distance = hypot($cell['x'] - $this->point['x'] * $this->grid->aspect(), $cell['y'] - $this->point['y']);
-            $near = 1 + self::FOCUS_WEIGHT * exp(-($distance / self::FOCUS_WIDTH) ** 2);
-            $weights[] = $near * ($glare > 0 && $cell['luminance'] > $glare ? self::GLARE_WEIGHT : 1.0);
+        $cells = $this->grid->cells;
+        $index = 0;
+        foreach (array_map($bell($this->point['y']), $this->grid->down()) as $row) {
+            foreach ($across as $column) {
+                $weights[] = (1 + self::FOCUS_WEIGHT * $row * $column) * ($glare > 0 && $cells[$index] > $glare ? self::GLARE_WEIGHT : 1.0);
+                $index++;
+            }
         }
 
         return $weights;
@@ -108,7 +115,7 @@ final readonly class PatternMeter
     private function highlightWeights(): array
     {
         $sorted = $this->grid->cells;
-        rsort($sorted);
+        rsort($sorted, SORT_NUMERIC);
         $wanted = max(1, (int) ceil(count($sorted) * self::HIGHLIGHT_SHARE));
         $least = $sorted[$wanted - 1];
         // Cells as bright as the last one that counts share its place, so that a plain area does not count whole.
@@ -126,9 +133,13 @@ final readonly class PatternMeter
     /** @return list<int> 1 for cells whose centre lies in the circle (in frame heights), else 0 */
     private function within(float $x, float $y, float $radius): array
     {
+        $squared = fn (float $from): Closure => fn (float $at): float => ($at - $from) ** 2;
+        $across = array_map($squared($x), $this->grid->across());
         $inside = [];
-        foreach ($this->grid->placedCells() as $cell) {
-            $inside[] = hypot($cell['x'] - $x, $cell['y'] - $y) <= $radius ? 1 : 0;
+        foreach (array_map($squared($y), $this->grid->down()) as $row) {
+            foreach ($across as $column) {
+                $inside[] = $row + $column <= $radius ** 2 ? 1 : 0;
+            }
         }
 
         return $inside;

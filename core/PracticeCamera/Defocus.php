@@ -19,11 +19,20 @@ final readonly class Defocus
     /** Each layer's disc is about this many times the next one's. */
     private const RATIO = 1.6;
 
+    /** @var list<float> of the radii, each with its sign */
+    private array $squares;
+
+    /** Radius in pixels of a point infinitely far off. */
+    private float $atInfinity;
+
     /**
      * @param  list<float>  $radii  radius of each layer's disc in pixels, the farthest layer first; negative in front of the focused distance
      */
-    private function __construct(private float $focalLength, private float $fNumber, private float $focused, private float $pixelsPerMillimetre, public array $radii)
+    private function __construct(float $focalLength, float $fNumber, private float $focused, float $pixelsPerMillimetre, public array $radii)
     {
+        $this->squares = array_map(self::signedSquare(...), $radii);
+        // At twice the focused distance a disc is half as wide as at infinity, and it goes with 1 − s/d.
+        $this->atInfinity = BlurDisc::of($focalLength, $fNumber, $focused, 2 * $focused)->millimetres * $pixelsPerMillimetre;
     }
 
     /**
@@ -51,11 +60,7 @@ final readonly class Defocus
     /** Signed radius of the disc in pixels that a distance in metres blurs to: positive behind the focused distance. */
     public function radius(float $metres): float
     {
-        // So far off that the disc no longer grows.
-        $metres = min($metres, 1e7);
-        $disc = BlurDisc::of($this->focalLength, $this->fNumber, $this->focused, max($metres, 1e-3))->millimetres;
-
-        return ($metres < $this->focused ? -0.5 : 0.5) * $disc * $this->pixelsPerMillimetre;
+        return $this->atInfinity * (1 - $this->focused / max($metres, 1e-3));
     }
 
     /**
@@ -65,19 +70,18 @@ final readonly class Defocus
      */
     public function shares(float $metres): array
     {
-        $square = fn (float $radius): float => $radius * abs($radius);
-        $at = $square($this->radius($metres));
-        $shares = array_fill(0, count($this->radii), 0.0);
-        $last = count($this->radii) - 1;
-        if ($at >= $square($this->radii[0])) {
+        $at = self::signedSquare($this->radius($metres));
+        $last = count($this->squares) - 1;
+        $shares = array_fill(0, $last + 1, 0.0);
+        if ($at >= $this->squares[0]) {
             $shares[0] = 1.0;
 
             return $shares;
         }
         for ($layer = 0; $layer < $last; $layer++) {
-            [$far, $near] = [$square($this->radii[$layer]), $square($this->radii[$layer + 1])];
+            $near = $this->squares[$layer + 1];
             if ($at >= $near) {
-                $shares[$layer] = ($at - $near) / ($far - $near);
+                $shares[$layer] = ($at - $near) / ($this->squares[$layer] - $near);
                 $shares[$layer + 1] = 1 - $shares[$layer];
 
                 return array_values($shares);
@@ -86,6 +90,11 @@ final readonly class Defocus
         $shares[$last] = 1.0;
 
         return array_values($shares);
+    }
+
+    private static function signedSquare(float $radius): float
+    {
+        return $radius * abs($radius);
     }
 
     /** @return list<float> growing radii up to the largest, none that cannot be seen */

@@ -191,6 +191,28 @@ final class RenderingTest extends TestCase
         $this->assertGreaterThan($contrast(1 / 15), $contrast(1 / 250));
     }
 
+    /** @return iterable<string, array{string, float, float}> scene, f-number, metres focused */
+    public static function deepScenes(): iterable
+    {
+        yield 'soft behind' => ['bust', 2.8, 2.0];
+        yield 'soft in front' => ['bust', 2.8, 6.0];
+        yield 'soft on both sides' => ['chart', 2.8, 4.0];
+        yield 'nothing sharp' => ['pots', 2.8, 0.6];
+    }
+
+    /** The finder takes short cuts with what is out of focus; they must not show. */
+    #[DataProvider('deepScenes')]
+    public function test_the_live_picture_looks_as_the_frame_will(string $scene, float $n, float $focus): void
+    {
+        $rendering = $this->look($scene, $n, 1 / 60, 100, focus: $focus)->rendering;
+        $cells = fn (Fineness $fineness): array => app(SceneRenderer::class)->linear($rendering, $fineness)->weighed(Srgb::WEIGHTS)->kept()->shrunk(intdiv($fineness->width, 120))->floats();
+        [$live, $frame] = [$cells(Fineness::finder()), $cells(Fineness::frame())];
+        $apart = array_map(fn (float $a, float $b): float => abs(log(max($a, 1e-4) / max($b, 1e-4), 2)), $live, $frame);
+        sort($apart);
+        $this->assertLessThan(0.02, $apart[intdiv(count($apart), 2)], 'the middle cell, in stops');
+        $this->assertLessThan(0.2, $apart[(int) (0.98 * count($apart))], 'all but one cell in fifty, in stops');
+    }
+
     public function test_a_tripod_keeps_still_what_hands_would_shake(): void
     {
         $edge = function (Support $support): float {

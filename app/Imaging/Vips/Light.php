@@ -19,6 +19,8 @@ final readonly class Light
 
     private const SCRGB = 28;
 
+    private const PRECISION_INTEGER = 0;
+
     private const PRECISION_FLOAT = 1;
 
     private const MORE = 4;
@@ -141,6 +143,12 @@ final readonly class Light
         return $this->linear(65535.0, 0.5)->toWholeNumbers()->linear(1 / 65535);
     }
 
+    /** A share of one and the rest of another, by a single band of bytes that says the share of 255. */
+    public function blended(self $there, self $elsewhere): self
+    {
+        return self::of($this->vips, $this->vips->choose($this->picture, $there->picture, $elsewhere->picture, true));
+    }
+
     /** Laid at a place on a ground that repeats its edge, or is black. */
     public function placed(int $left, int $top, int $width, int $height, bool $repeatsEdge): self
     {
@@ -187,7 +195,15 @@ final readonly class Light
     /** Twice as large; new pixels lie a quarter of the way to their old neighbours. Quicker than resizing. */
     public function doubled(): self
     {
-        return $this->run('zoom', [2, 2])->convolved([1 / 16, 2 / 16, 1 / 16, 2 / 16, 4 / 16, 2 / 16, 1 / 16, 2 / 16, 1 / 16], 3);
+        $mean = [1 / 4, 2 / 4, 1 / 4];
+
+        return $this->run('zoom', [2, 1])->convolvedBy($mean, 3, 1)->run('zoom', [1, 2])->convolvedBy($mean, 1, 3);
+    }
+
+    /** The same in whole numbers, which is quicker still; of bytes. */
+    public function doubledBytes(): self
+    {
+        return $this->run('zoom', [2, 2])->run('conv', [$this->vips->matrix([1, 2, 1, 2, 4, 2, 1, 2, 1], 3, 3, 16)], ['precision' => self::PRECISION_INTEGER]);
     }
 
     /** Turned by degrees, clockwise; black comes in at the corners. */
@@ -221,7 +237,7 @@ final readonly class Light
      */
     public function convolved(array $kernel, int $side): self
     {
-        return $this->run('conv', [$this->vips->matrix($kernel, $side, $side)], ['precision' => self::PRECISION_FLOAT]);
+        return $this->convolvedBy($kernel, $side, $side);
     }
 
     /** @param  float  $sigma  pixels */
@@ -288,6 +304,12 @@ final readonly class Light
         return $this->run('cast', [self::USHORT]);
     }
 
+    /** 0 to 255; what is beyond is brought to the nearer end. */
+    public function toBytes(): self
+    {
+        return $this->run('cast', [self::UCHAR]);
+    }
+
     public function toFloat(): self
     {
         return $this->run('cast', [self::FLOAT]);
@@ -319,6 +341,12 @@ final readonly class Light
     public function write(string $path): void
     {
         $this->vips->write($this->picture, $path);
+    }
+
+    /** @param  list<float>  $kernel */
+    private function convolvedBy(array $kernel, int $across, int $down): self
+    {
+        return $this->run('conv', [$this->vips->matrix($kernel, $across, $down)], ['precision' => self::PRECISION_FLOAT]);
     }
 
     /**

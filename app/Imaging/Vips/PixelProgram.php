@@ -203,13 +203,11 @@ final class PixelProgram
         $counts = $this->numbers($this->vips->run('hist_find', $this->vips->run('bandmean', $this->vips->run('maplut', $picture, [$table]))));
         $byCode = array_fill(0, 256, 0);
         $lost = 0;
-        foreach ($counts as $value => $count) {
-            if ($count > 0) {
-                $linear = min(1.0, ($value % self::CHANNEL_LOST) / self::COUNTED_WHITE);
-                $encoded = $linear <= 0.0031308 ? $linear * 12.92 : 1.055 * $linear ** (1 / 2.4) - 0.055;
-                $byCode[(int) round(255 * $encoded)] += $count;
-                $lost += $value >= 3 * self::CHANNEL_LOST ? $count : 0;
-            }
+        foreach (array_filter($counts) as $value => $count) {
+            $linear = min(1.0, ($value % self::CHANNEL_LOST) / self::COUNTED_WHITE);
+            $encoded = $linear <= 0.0031308 ? $linear * 12.92 : 1.055 * $linear ** (1 / 2.4) - 0.055;
+            $byCode[(int) (255 * $encoded + 0.5)] += $count;
+            $lost += $value >= 3 * self::CHANNEL_LOST ? $count : 0;
         }
 
         return ['luminance' => $byCode, 'lost' => $lost, 'blocked' => $counts[0]];
@@ -260,12 +258,13 @@ final class PixelProgram
      */
     private function endsMap(Picture $middle): array
     {
-        $map = fn (string $operation, int $from): Picture => $this->vips->keep($this->small($this->vips->run(
+        $map = fn (string $operation, int $from): Picture => $this->vips->run(
             'maplut', $this->vips->run($operation, $middle), [$this->vips->table(str_repeat("\0", $from)."\xff\xff".str_repeat("\0", 254 - $from), 256, 1, self::UCHAR)],
-        ), self::ENDS_COLUMNS));
-        [$lost, $blocked] = [$map(...self::LOST), $map(...self::BLOCKED)];
+        );
+        $both = $this->vips->keep($this->small($this->vips->bands([$map(...self::LOST), $map(...self::BLOCKED)]), self::ENDS_COLUMNS));
+        $band = fn (int $index): string => base64_encode($this->vips->bytes($this->vips->run('extract_band', $both, [$index])));
 
-        return ['columns' => $this->vips->fact($lost, 'width'), 'rows' => $this->vips->fact($lost, 'height'), 'lost' => base64_encode($this->vips->bytes($lost)), 'blocked' => base64_encode($this->vips->bytes($blocked))];
+        return ['columns' => $this->vips->fact($both, 'width'), 'rows' => $this->vips->fact($both, 'height'), 'lost' => $band(0), 'blocked' => $band(1)];
     }
 
     /** At most so many columns, each cell the mean of what it covers. */

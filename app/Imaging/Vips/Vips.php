@@ -61,6 +61,7 @@ final class Vips
         int vips_jpegsave_buffer(VipsImage *in, void **buffer, size_t *length, ...);
         int vips_image_write_to_file(VipsImage *image, const char *name, ...);
         VipsImage *vips_image_new_matrix_from_array(int width, int height, const double *array, int size);
+        void vips_image_set_double(VipsImage *image, const char *name, double value);
         int vips_rad2float(VipsImage *in, VipsImage **out, ...);
         int vips_linear(VipsImage *in, VipsImage **out, const double *a, const double *b, int n, ...);
         int vips_add(VipsImage *left, VipsImage *right, VipsImage **out, ...);
@@ -132,10 +133,14 @@ final class Vips
      * A matrix, as convolution and the mixing of bands take it.
      *
      * @param  list<float>  $numbers
+     * @param  float  $scale  by which a convolution's sums are divided
      */
-    public function matrix(array $numbers, int $width, int $height): Picture
+    public function matrix(array $numbers, int $width, int $height, float $scale = 1.0): Picture
     {
-        return $this->own($this->library->vips_image_new_matrix_from_array($width, $height, $this->doubles($numbers), count($numbers)));
+        $matrix = $this->library->vips_image_new_matrix_from_array($width, $height, $this->doubles($numbers), count($numbers));
+        $this->library->vips_image_set_double($matrix, 'scale', $scale);
+
+        return $this->own($matrix);
     }
 
     /**
@@ -217,11 +222,11 @@ final class Vips
         return $this->own($out);
     }
 
-    /** One picture where a condition is not 0, another elsewhere. */
-    public function choose(Picture $condition, Picture $there, Picture $elsewhere): Picture
+    /** One picture where a condition is not 0, another elsewhere; or, blended, the condition's share of 255 of the one. */
+    public function choose(Picture $condition, Picture $there, Picture $elsewhere, bool $isBlended = false): Picture
     {
         $out = $this->library->new('VipsImage *');
-        if ($this->library->vips_ifthenelse($condition->image, $there->image, $elsewhere->image, FFI::addr($out), null) !== 0) {
+        if ($this->library->vips_ifthenelse($condition->image, $there->image, $elsewhere->image, FFI::addr($out), ...$this->variadic(['blend' => (int) $isBlended])) !== 0) {
             throw new RuntimeException($this->error());
         }
 
