@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Courses\Roles;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -24,5 +25,11 @@ final class Membership extends Model
     protected function casts(): array
     {
         return ['role' => Role::class];
+    }
+
+    protected static function booted(): void
+    {
+        self::saved(fn () => app(Roles::class)->forget());
+        self::deleted(fn () => app(Roles::class)->forget());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Courses\Roles;
 use App\Kit\OwnBodies;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
@@ -32,9 +33,7 @@ final class User extends Authenticatable
 
     public function roleIn(Course $course): ?Role
     {
-        $role = Membership::query()->where('course_id', $course->id)->where('user_id', $this->id)->value('role');
-
-        return $role instanceof Role ? $role : Role::tryFrom((string) $role);
+        return app(Roles::class)->of($this->id, $course->id);
     }
 
     public function teaches(Course $course): bool

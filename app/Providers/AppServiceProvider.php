@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Courses\Roles;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -20,6 +21,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->scoped(Roles::class);
         // Every rule in the folder counts: adding a finding touches nothing else.
         $this->app->singleton(Critic::class, fn () => new Critic(array_map(
             function (string $file): FindingRule {

@@ -1,19 +1,21 @@
 /** The desk by keyboard. The keys are this application's own and are shown by "?". */
 export function watchDesk() {
-    const desk = document.querySelector('[data-desk]');
-    if (!desk) {
+    if (!document.querySelector('[data-desk]')) {
         return;
     }
-    const dialog = desk.querySelector('[data-keys-dialog]');
-    desk.querySelector('[data-keys]').addEventListener('click', () => dialog.showModal());
-    desk.addEventListener('click', (event) => {
+    // The desk itself is drawn anew from one attempt to the next: it is looked for whenever it is needed.
+    const find = (what) => document.querySelector(`[data-desk] ${what}`);
+    const showKeys = () => find('[data-keys-dialog]').showModal();
+    document.addEventListener('click', (event) => {
         const opener = event.target.closest('[data-opens]');
         if (opener) {
             toggle(opener);
+        } else if (event.target.closest('[data-keys]')) {
+            showKeys();
         }
     });
     // A phrase of before goes into the note, to be changed or sent as it is.
-    desk.addEventListener('change', (event) => {
+    document.addEventListener('change', (event) => {
         const phrase = event.target.closest('[data-phrase]');
         if (phrase?.value) {
             const note = document.getElementById(phrase.dataset.phrase);
@@ -36,27 +38,27 @@ export function watchDesk() {
             }
             return;
         }
-        if (event.ctrlKey || event.metaKey || event.altKey || dialog.open) {
+        if (event.ctrlKey || event.metaKey || event.altKey || find('[data-keys-dialog]').open) {
             return;
         }
-        const finding = () => desk.querySelector('[data-finding]:focus-within, [data-finding]:focus');
+        const finding = () => document.querySelector('[data-finding]:focus-within, [data-finding]:focus');
         const act = (name) => finding()?.querySelector(`[data-do="${name}"]`)?.click();
         const keys = {
-            '?': () => dialog.showModal(),
-            ArrowDown: () => step(desk, finding(), 1),
-            ArrowUp: () => step(desk, finding(), -1),
+            '?': showKeys,
+            ArrowDown: () => step(finding(), 1),
+            ArrowUp: () => step(finding(), -1),
             a: () => act('accept'),
             w: () => act('reword'),
             s: () => act('say'),
             x: () => act('dismiss'),
             r: () => act('reopen'),
-            m: () => desk.querySelector('[data-note] textarea')?.focus(),
-            t: () => desk.querySelector('#summary')?.focus(),
-            e: () => desk.querySelector('[data-go="earlier"]')?.click(),
-            n: () => desk.querySelector('[data-go="next"]')?.click(),
-            o: () => desk.classList.toggle('hide-mark'),
-            v: () => desk.querySelectorAll('[data-views]').forEach((views) => views.dispatchEvent(new Event('next-view'))),
-            p: () => desk.querySelector('[data-publish]')?.focus(),
+            m: () => find('[data-note] textarea')?.focus(),
+            t: () => find('#summary')?.focus(),
+            e: () => find('[data-go="earlier"]')?.click(),
+            n: () => find('[data-go="next"]')?.click(),
+            o: () => document.querySelector('[data-desk]').classList.toggle('hide-mark'),
+            v: () => document.querySelectorAll('[data-desk] [data-views]').forEach((views) => views.dispatchEvent(new Event('next-view'))),
+            p: () => find('[data-publish]')?.focus(),
         };
         if (keys[event.key]) {
             event.preventDefault();
@@ -70,10 +72,16 @@ export function watchDesk() {
             document.getElementById(id)?.focus();
         }
     });
+    // Whoever cannot see the picture change hears whose attempt it is now.
+    document.body.addEventListener('htmx:afterSettle', (event) => {
+        if (event.detail.requestConfig?.target?.id === 'desk') {
+            find('h1').focus({ preventScroll: true });
+        }
+    });
 }
 
-function step(desk, from, by) {
-    const all = [...desk.querySelectorAll('[data-finding]')];
+function step(from, by) {
+    const all = [...document.querySelectorAll('[data-desk] [data-finding]')];
     const next = all[Math.min(all.length - 1, Math.max(0, (from ? all.indexOf(from) : by > 0 ? -1 : all.length) + by))];
     next?.closest('details.desk-fold')?.setAttribute('open', '');
     next?.focus();

@@ -19,7 +19,8 @@ export function keepTexts(root) {
 // Sent and stored: what is in the field is safe. Listened for on the body, since an answer may replace the form itself.
 document.body.addEventListener('htmx:afterRequest', (event) => {
     const { successful, requestConfig } = event.detail;
-    for (const field of successful ? requestConfig.elt.querySelectorAll('[data-keep]') : []) {
+    const sent = requestConfig.elt.closest('form') ?? requestConfig.elt;
+    for (const field of successful ? sent.querySelectorAll('[data-keep]') : []) {
         if (requestConfig.parameters[field.name] === field.value) {
             forget(PREFIX + field.dataset.keep);
         }

@@ -28,8 +28,11 @@ final class DeskByKeyboardTest extends BrowserTestCase
         $this->see('Waiting for you');
         $this->press('To the desk');
 
+        $this->browser()->executeScript('window.stays = true;');
         foreach (['Anke Dent', 'Bert Dent'] as $name) {
             $this->see($name);
+            $this->assertTrue($this->browser()->executeScript('return window.stays === true;'), 'from one attempt to the next no page is loaded');
+            $this->assertStringContainsString($name, $this->browser()->getTitle());
             $this->see('Publish the critique');
             $findings = $this->howMany('[data-finding]');
             $this->assertGreaterThanOrEqual(5, $findings, 'every frame has something to be said of it');

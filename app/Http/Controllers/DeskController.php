@@ -74,7 +74,7 @@ final class DeskController extends Controller
             ->with(...($handIn->judgeAgain($frame) ? ['done', sprintf('"%s" is being checked again.', $frame->original_name)] : ['problem', sprintf('"%s" is checked, or being checked, already.', $frame->original_name)]));
     }
 
-    public function publish(Request $request, Attempt $attempt): RedirectResponse
+    public function publish(Request $request, Attempt $attempt): Response|RedirectResponse
     {
         $input = $request->validate(['summary' => ['nullable', 'string', 'max:5000'], 'suggestion' => ['sometimes', 'array'], 'suggestion.*' => ['nullable', 'integer', 'min:0', 'max:9']]);
         // A second click finds it published and changes nothing.
@@ -88,9 +88,13 @@ final class DeskController extends Controller
         $next = DeskQueue::of($attempt->setBrief->course)->attempts()->first();
         $done = sprintf('Published: %s can read it now.', $attempt->user->name);
 
-        return $next === null
-            ? redirect()->route('courses.show', $attempt->setBrief->course_id)->with('done', $done.' Nobody else is waiting.')
-            : redirect()->route('desk.show', $next)->with('done', $done);
+        if ($next !== null) {
+            return redirect()->route('desk.show', $next)->with('done', $done);
+        }
+        $course = redirect()->route('courses.show', $attempt->setBrief->course_id)->with('done', $done.' Nobody else is waiting.');
+
+        // Away from the desk the whole page changes.
+        return $request->header('HX-Request') === null ? $course : response('', 200, ['HX-Redirect' => $course->getTargetUrl()]);
     }
 
     /** @param  array<int|string, mixed>  $chosen  index by frame id */

@@ -1,14 +1,16 @@
 @use(App\Models\AttemptState)
 <x-layout :title="'Desk: '.$attempt->user->name" :course="$attempt->setBrief->course" wide>
+{{-- From one attempt to the next only the desk is drawn anew. --}}
+@php($swap = 'hx-target="#desk" hx-select="#desk" hx-select-oob="#message" hx-swap="outerHTML show:window:top" hx-push-url="true"')
 @if ($nextFrame)<link rel="prefetch" as="image" href="{{ route('frames.picture', $nextFrame) }}">@endif
-<div class="desk" data-desk>
+<div class="desk" id="desk" data-desk>
     <header class="desk-head">
         <div><p class="eyebrow">Desk · <a href="{{ route('set-briefs.show', $attempt->setBrief) }}">{{ $brief->title }}</a></p>
-        <h1>{{ $attempt->user->name }} <span class="fine">attempt {{ $attempt->number }}</span> <span class="state state-{{ $attempt->state->value }}">{{ $attempt->state->label() }}</span></h1></div>
+        <h1 tabindex="-1">{{ $attempt->user->name }} <span class="fine">attempt {{ $attempt->number }}</span> <span class="state state-{{ $attempt->state->value }}">{{ $attempt->state->label() }}</span></h1></div>
         <nav aria-label="Queue" class="queue">
             @if ($position !== false)<span class="fine">{{ $position + 1 }} of {{ $queue->count() }} on the desk</span>@endif
-            @if ($earlier)<a class="button" href="{{ route('desk.show', $earlier) }}" data-go="earlier">Earlier</a>@endif
-            @if ($next && $next !== $attempt->id)<a class="button" href="{{ route('desk.show', $next) }}" data-go="next">Next</a>@endif
+            @if ($earlier)<a class="button" href="{{ route('desk.show', $earlier) }}" hx-get="{{ route('desk.show', $earlier) }}" {!! $swap !!} data-go="earlier">Earlier</a>@endif
+            @if ($next && $next !== $attempt->id)<a class="button" href="{{ route('desk.show', $next) }}" hx-get="{{ route('desk.show', $next) }}" {!! $swap !!} data-go="next">Next</a>@endif
             <button type="button" class="plain" data-keys>Keys <kbd>?</kbd></button>
         </nav>
     </header>
@@ -85,7 +87,7 @@
                 <label for="summary">Your message to {{ $attempt->user->name }}</label>
                 <textarea id="summary" name="summary" rows="4" maxlength="5000" data-keep="summary-{{ $attempt->id }}">{{ old('summary', $attempt->summary) }}</textarea>
                 @if ($stillWriting)<p class="word">{{ implode(', ', $stillWriting) }} {{ count($stillWriting) === 1 ? 'has' : 'have' }} written notes here and not given them yet. Once this is published they can no longer be given.</p>@endif
-                <p class="publish-row"><button class="primary" data-publish>Publish the critique</button> <span id="kept" class="fine" aria-live="polite"></span></p>
+                <p class="publish-row"><button class="primary" hx-post="{{ route('desk.publish', $attempt) }}" hx-include="closest form" {!! $swap !!} hx-disabled-elt="this" data-publish>Publish the critique</button> <span id="kept" class="fine" aria-live="polite"></span></p>
             </div>
         </form>
     @elseif ($attempt->state === AttemptState::Returned)

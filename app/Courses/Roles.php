@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Courses;
+
+use App\Models\Membership;
+use App\Models\Role;
+
+/** Who is what in which course, asked for once in a request; anew after any membership has changed. */
+final class Roles
+{
+    /** @var array<string, ?Role> */
+    private array $known = [];
+
+    public function of(int $user, int $course): ?Role
+    {
+        $key = $user.' '.$course;
+        if (! array_key_exists($key, $this->known)) {
+            $role = Membership::query()->where('course_id', $course)->where('user_id', $user)->value('role');
+            $this->known[$key] = $role instanceof Role ? $role : Role::tryFrom((string) $role);
+        }
+
+        return $this->known[$key];
+    }
+
+    public function forget(): void
+    {
+        $this->known = [];
+    }
+}
