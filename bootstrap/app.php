@@ -34,7 +34,12 @@ $app = Application::configure(basePath: dirname(__DIR__))
             }
             $message = 'This page had been open too long for its form to count. What you typed is still here: please press the button again.';
 
-            return $request->expectsJson() || $request->hasHeader('HX-Request')
+            // What is sent piece by piece keeps the page's old token: only loading the page again brings a new one.
+            if ($request->hasHeader('HX-Request')) {
+                return response()->json(['message' => 'This page had been open too long, or you were signed out. What you typed is kept in this browser: load the page again, sign in if it asks you to, and it will be there.'], 419);
+            }
+
+            return $request->expectsJson()
                 ? response()->json(['message' => $message], 419)
                 : back()->withInput($request->except('_token', 'password'))->with('problem', $message);
         });

@@ -9,6 +9,7 @@ use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Decision;
 use App\Models\Frame;
+use App\Models\PracticeShot;
 use App\Models\SetBrief;
 use App\Models\User;
 use App\PracticeCamera\Shutter;
@@ -52,7 +53,9 @@ final readonly class AttemptMaker
         $file = storage_path('scratch/'.Str::ucfirst($facts['scene']).sprintf('_%04d.jpg', 112 + 17 * $index + $at));
         File::ensureDirectoryExists(dirname($file));
         try {
-            $this->shutter->press($this->shots->shot($facts, $takenAt, $index), $file);
+            $shot = $this->shots->shot($facts, $takenAt, $index);
+            $this->shutter->press($shot, $file);
+            PracticeShot::remember($file, $shot);
 
             return $this->handIn->add($setBrief, $student, $file, basename($file), $facts['row'] ?? null)->frame->refresh();
         } finally {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Models\PracticeShot;
 use App\Models\RollFrame;
 use App\Models\RollState;
 use App\PracticeCamera\Roll;
@@ -44,6 +45,7 @@ final class DevelopRollFrame implements ShouldQueue
         $partial = $frame->path().'.'.bin2hex(random_bytes(4)).'.jpg';
         try {
             $shutter->press($shot, $partial);
+            PracticeShot::remember($partial, $shot);
             rename($partial, $frame->path());
         } finally {
             File::delete($partial);

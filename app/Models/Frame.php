@@ -46,6 +46,7 @@ use TruePupil\Core\Measure\StoredMeasures;
  * @property ?array<mixed> $measures
  * @property ?list<array<string, mixed>> $checks
  * @property ?list<array<string, mixed>> $suggestions
+ * @property ?array<string, mixed> $own_suggestion  in the instructor's own values
  * @property ?array<string, list<string>> $silences
  * @property ?int $chosen_suggestion
  * @property int $revision
@@ -54,9 +55,12 @@ use TruePupil\Core\Measure\StoredMeasures;
  */
 final class Frame extends Model
 {
+    /** The number that the instructor's own suggestion has among those that are offered. */
+    public const OWN_SUGGESTION = 9;
+
     protected $fillable = [
         'attempt_id', 'picture_id', 'original_name', 'row', 'state', 'problem', 'width', 'height', 'tags', 'typed', 'intent', 'subject', 'marks',
-        'placement_id', 'about', 'reason', 'measures', 'checks', 'suggestions', 'impossible', 'silences', 'chosen_suggestion',
+        'placement_id', 'about', 'reason', 'measures', 'checks', 'suggestions', 'own_suggestion', 'impossible', 'silences', 'chosen_suggestion',
         'rules_version', 'revision',
     ];
 
@@ -167,10 +171,16 @@ final class Frame extends Model
         return IntentInput::restore($this->intent ?? []);
     }
 
+    /** @return array<int, array<string, mixed>> by number: those that were worked out, and the instructor's own */
+    public function offeredSuggestions(): array
+    {
+        return ($this->suggestions ?? []) + array_filter([self::OWN_SUGGESTION => $this->own_suggestion]);
+    }
+
     /** The suggestion that goes with its return, as stored. @return ?array<string, mixed> */
     public function chosenSuggestion(): ?array
     {
-        return ($this->suggestions ?? [])[$this->chosen_suggestion ?? 0] ?? null;
+        return $this->offeredSuggestions()[$this->chosen_suggestion ?? 0] ?? null;
     }
 
     /** The account of the frame's light in what is known of it; null while settings, subject or its place are not known. */
@@ -202,6 +212,7 @@ final class Frame extends Model
             'measures' => 'array',
             'checks' => 'array',
             'suggestions' => 'array',
+            'own_suggestion' => 'array',
             'silences' => 'array',
         ];
     }

@@ -7,6 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use TruePupil\Core\WhatIf\Recipe;
+use TruePupil\Core\WhatIf\Step;
+use TruePupil\Core\WhatIf\StepKind;
 
 /**
  * How a frame would look otherwise, kept with its critique.
@@ -38,6 +40,12 @@ final class WhatIf extends Model
     public function content(): Recipe
     {
         return Recipe::read($this->recipe);
+    }
+
+    /** Whether it lies over the frame edge by edge, so that the two can be parted by a slider. */
+    public function keepsShape(): bool
+    {
+        return array_filter($this->content()->steps, fn (Step $step): bool => in_array($step->kind, [StepKind::Crop, StepKind::Straighten], true)) === [];
     }
 
     /** What was done, in words. */

@@ -32,6 +32,12 @@ final readonly class Fineness
         return new self(PlateStore::FINDER_WIDTH, 5, 2.6, 1.3, 500, 0.004, true);
     }
 
+    /** What is shown beside a frame: as wide as other what-ifs are. */
+    public static function retake(): self
+    {
+        return new self(1200, 5, 2.6, 1.3, 1500, 0.002, true);
+    }
+
     public function height(): int
     {
         return intdiv($this->width * 2, 3);

@@ -31,10 +31,9 @@ final readonly class FrameAdviser
     {
         $advice = $this->search($situation);
         $usesKit = $advice !== null && ($situation->kit !== null || ! $situation->intent->isEmpty());
-        $ways = $usesKit ? array_map(fn (Suggestion $suggestion): Suggestion => $this->compensated($situation, $suggestion), $advice->suggestions) : $this->placement->suggest($situation);
         $offered = [];
-        foreach ($ways as $suggestion) {
-            $suggestion = $suggestion->fixing($this->fixes($situation, $suggestion, $findings));
+        foreach ($usesKit ? $advice->suggestions : $this->placement->suggest($situation) as $suggestion) {
+            $suggestion = $usesKit ? $this->completed($situation, $suggestion, $findings) : $suggestion->fixing($this->fixes($situation, $suggestion, $findings));
             if (! $usesKit || $suggestion->fixes !== [] || $this->isMisplaced($situation)) {
                 $offered[] = $suggestion;
             }
@@ -45,7 +44,27 @@ final readonly class FrameAdviser
         return new Advice($offered, $usesKit ? $advice->impossible : null, $map?->with(...$this->points($situation, $map)));
     }
 
+    /**
+     * A suggestion from a kit with the compensation that leads to it and the findings that it would do away with.
+     *
+     * @param  list<Finding>  $findings
+     */
+    public function completed(Situation $situation, Suggestion $suggestion, array $findings): Suggestion
+    {
+        $suggestion = $this->compensated($situation, $suggestion);
+
+        return $suggestion->fixing($this->fixes($situation, $suggestion, $findings));
+    }
+
     private function search(Situation $situation): ?Advice
+    {
+        $request = $this->request($situation);
+
+        return $request === null ? null : KitAdviser::advise($request);
+    }
+
+    /** What there is to find settings for; null where the light or what the frame was taken with is not known. */
+    public function request(Situation $situation): ?AdviceRequest
     {
         $light = $this->light($situation);
         $kit = $situation->kit ?? RecordKit::of($situation->record);
@@ -59,7 +78,7 @@ final readonly class FrameAdviser
             'subject' => $situation->intent->subject ?? ($situation->intent->asksForDepth() ? null : $situation->focusDistance()),
         ], fn (?float $value): bool => $value !== null));
 
-        return KitAdviser::advise(new AdviceRequest($light, $this->withSupport($kit, $situation->record->support), $intent, $situation->approach, taken: $situation->record->fNumber));
+        return new AdviceRequest($light, $this->withSupport($kit, $situation->record->support), $intent, $situation->approach, taken: $situation->record->fNumber);
     }
 
     /** The exposure that places the subject where it is wanted; the frame's own where nobody said where that is. */
@@ -122,8 +141,8 @@ final readonly class FrameAdviser
         return abs($situation->placementError()->value ?? 0.0) > 1 / 3 + 1e-9;
     }
 
-    /** @return list<MapPoint> */
-    private function points(Situation $situation, ExposureMap $map): array
+    /** @return list<MapPoint> the frame and its plan */
+    public function points(Situation $situation, ExposureMap $map): array
     {
         $points = [];
         foreach (['frame' => $situation->record->settings(), 'plan' => $situation->plan?->settings()] as $what => $settings) {

@@ -23,6 +23,12 @@ final readonly class LensChoice
     ) {
     }
 
+    /** @param  float  $focalLength  mm, that was chosen whatever it frames */
+    public static function at(Lens $lens, float $focalLength): self
+    {
+        return new self($lens, $focalLength, 0.0);
+    }
+
     /** @return list<self> for every lens that frames the subject and focuses near enough */
     public static function all(Kit $kit, Intent $intent): array
     {

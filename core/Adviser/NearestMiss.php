@@ -62,32 +62,14 @@ final readonly class NearestMiss
     /** @param  array<string, Candidate>  $best */
     private function keep(Setup $setup, float $av, float $tv, float $sv, float $wanted, float $preference, array &$best): void
     {
-        $demands = $setup->demands;
-        [$kind, $most, $total] = ['', 1e-6, 0.0];
-        $missed = [
-            'light' => abs($wanted - $tv) > Grid::BALANCED ? abs($wanted - $tv) : 0.0,
-            'depth' => $demands->avDepth === null ? 0.0 : $demands->avDepth - $av,
-            'separation' => $demands->avSeparation === null ? 0.0 : $av - $demands->avSeparation,
-            'shake' => $demands->tvShake === null ? 0.0 : $demands->tvShake - $tv,
-            'movement' => $demands->tvMovement === null ? 0.0 : $demands->tvMovement - $tv,
-            'look' => $demands->tvLook === null ? 0.0 : $tv - $demands->tvLook,
-            'noise' => $sv - $demands->svCeiling,
-        ];
-        foreach ($missed as $demand => $stops) {
-            if ($stops > 1e-6) {
-                $total += $stops;
-                if ($stops > $most) {
-                    [$kind, $most] = [$demand, $stops];
-                }
-            }
-        }
-        $cost = self::MISS * $total + $preference;
-        if ($kind === '' || isset($best[$kind]) && $best[$kind]->cost <= $cost) {
+        $missed = $setup->missed($wanted, $av, $tv, $sv);
+        $stops = array_map(abs(...), $missed);
+        arsort($stops);
+        $kind = array_key_first($stops);
+        $cost = self::MISS * array_sum($stops) + $preference;
+        if ($kind === null || isset($best[$kind]) && $best[$kind]->cost <= $cost) {
             return;
         }
-        $violations = array_filter($missed, fn (float $stops): bool => $stops > 1e-6);
-        // A longer exposure than the light wants is too bright, a shorter one too dark.
-        $signed = isset($violations['light']) ? ['light' => $wanted - $tv] + $violations : $violations;
-        $best[$kind] = $setup->candidate($av, $tv, $sv, $cost, $signed);
+        $best[$kind] = $setup->candidate($av, $tv, $sv, $cost, $missed);
     }
 }

@@ -9,6 +9,9 @@ use TruePupil\Core\Capture\Support;
 /** What stands before the dials are turned: lens and focal length, support, filter, and what they demand. */
 final readonly class Setup
 {
+    /** Stops: less is rounding. */
+    private const NOTICED = 1e-6;
+
     public function __construct(
         public LensChoice $choice,
         public Demands $demands,
@@ -22,5 +25,27 @@ final readonly class Setup
     public function candidate(float $av, float $tv, float $sv, float $cost, array $violations = []): Candidate
     {
         return new Candidate($this->choice, $this->demands, $this->support, $this->filter, $av, $tv, $sv, $cost, $violations);
+    }
+
+    /**
+     * What settings miss, in stops; "light" is signed, positive too bright.
+     *
+     * @param  float  $wanted  Tv that the light asks for with this aperture and ISO
+     * @return array<string, float>
+     */
+    public function missed(float $wanted, float $av, float $tv, float $sv): array
+    {
+        $demands = $this->demands;
+        // A longer exposure than the light wants is too bright, a shorter one too dark.
+        $light = abs($wanted - $tv) > Grid::BALANCED ? ['light' => $wanted - $tv] : [];
+
+        return [...$light, ...array_filter([
+            'depth' => $demands->avDepth === null ? 0.0 : $demands->avDepth - $av,
+            'separation' => $demands->avSeparation === null ? 0.0 : $av - $demands->avSeparation,
+            'shake' => $demands->tvShake === null ? 0.0 : $demands->tvShake - $tv,
+            'movement' => $demands->tvMovement === null ? 0.0 : $demands->tvMovement - $tv,
+            'look' => $demands->tvLook === null ? 0.0 : $tv - $demands->tvLook,
+            'noise' => $sv - $demands->svCeiling,
+        ], fn (float $stops): bool => $stops > self::NOTICED)];
     }
 }

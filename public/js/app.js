@@ -11,6 +11,7 @@ import { watchViews } from './views.js';
 import { watchFinder } from './finder.js';
 import { watchPlaces } from './place.js';
 import { watchWhatIfs } from './whatif.js';
+import { watchWipes } from './wipe.js';
 
 tellProblems();
 const start = (root) => {
@@ -22,6 +23,7 @@ const start = (root) => {
     watchMaps(root);
     watchViews(root);
     watchWhatIfs(root);
+    watchWipes(root);
 };
 start(document);
 watchDesk();

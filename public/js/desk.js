@@ -24,6 +24,17 @@ export function watchDesk() {
             note.dispatchEvent(new Event('input', { bubbles: true }));
         }
     });
+    // Another suggestion is chosen: the same moment is shown at its settings, where it can be.
+    document.addEventListener('change', (event) => {
+        const retake = event.target.matches('[name^="suggestion["]') && event.target.closest('fieldset').querySelector('[data-retake]');
+        if (retake) {
+            const picture = retake.querySelector('[data-after]');
+            picture.onload = () => { retake.hidden = false; };
+            picture.onerror = () => { retake.hidden = true; };
+            picture.loading = 'eager';
+            picture.src = retake.dataset.retake + event.target.value;
+        }
+    });
     document.addEventListener('keydown', (event) => {
         const typing = event.target.matches('input:not([type=radio]), textarea, select');
         if (typing) {
@@ -58,6 +69,7 @@ export function watchDesk() {
             n: () => find('[data-go="next"]')?.click(),
             o: () => document.querySelector('[data-desk]').classList.toggle('hide-mark'),
             v: () => document.querySelectorAll('[data-desk] [data-views]').forEach((views) => views.dispatchEvent(new Event('next-view'))),
+            b: () => document.querySelectorAll('[data-desk] [data-wipe]').forEach((wipe) => wipe.dispatchEvent(new Event('turn'))),
             p: () => find('[data-publish]')?.focus(),
         };
         if (keys[event.key]) {

@@ -106,7 +106,10 @@ final class WhatIfTest extends TestCase
         $this->delete(route('what-ifs.destroy', $whatIf))->assertForbidden();
         $this->actingAs($world->instructor)->post(route('desk.publish', $attempt));
         $this->actingAs($world->student)->get(route('what-ifs.show', $whatIf))->assertOk();
-        $this->get(route('attempts.return', $attempt))->assertSee('left as taken, right otherwise');
+        $this->get(route('attempts.return', $attempt))->assertSee('left as taken, right otherwise')->assertDontSee('data-wipe', false);
+        // What keeps the frame's shape lies over it, parted by a slider.
+        $whatIf->update(['recipe' => Recipe::of([Step::of(StepKind::Exposure, ['stops' => 1])])->toArray()]);
+        $this->get(route('attempts.return', $attempt))->assertSee('data-wipe', false)->assertDontSee('left as taken');
         $this->actingAs($world->neighbour)->get(route('what-ifs.show', $whatIf))->assertForbidden();
         $this->actingAs($world->instructor)->delete(route('what-ifs.destroy', $whatIf))->assertForbidden();
         $this->post(route('what-ifs.store', $frame), ['exposure' => ['stops' => '1']])->assertStatus(409);

@@ -22,7 +22,7 @@ final class DeskController extends Controller
 {
     public function show(Request $request, Attempt $attempt): View
     {
-        $attempt->load(['user', 'setBrief.course', 'frames.picture', 'frames.findings', 'frames.notes.author', 'frames.whatIfs.author']);
+        $attempt->load(['user', 'setBrief.course', 'frames.picture.practiceShot', 'frames.findings', 'frames.notes.author', 'frames.whatIfs.author']);
         $teaches = $request->user()->teaches($attempt->setBrief->course);
         if ($attempt->state === AttemptState::Waiting && $teaches) {
             $attempt->update(['state' => AttemptState::AtDesk, 'opened_at' => now()]);

@@ -18,8 +18,8 @@ final class ReturnController extends Controller
 {
     public function show(Request $request, Attempt $attempt): View
     {
-        $attempt->load(['user', 'setBrief.course', 'frames.picture', 'frames.findings', 'frames.notes.author', 'frames.whatIfs.author']);
-        $previous = $attempt->previous()?->load(['setBrief.course', 'frames.picture', 'frames.findings']);
+        $attempt->load(['user', 'setBrief.course', 'frames.picture.practiceShot', 'frames.findings', 'frames.notes.author', 'frames.whatIfs.author']);
+        $previous = $attempt->previous()?->load(['setBrief.course', 'frames.picture.practiceShot', 'frames.findings']);
 
         return view('attempts.return', [
             'attempt' => $attempt,

@@ -122,10 +122,10 @@ final readonly class FrameView
         return $this->findings()->filter(fn (FrameFinding $finding): bool => $finding->decision !== Decision::Dismissed)->values();
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return array<int, array<string, mixed>> by number */
     public function suggestions(): array
     {
-        return $this->frame->suggestions ?? [];
+        return $this->frame->offeredSuggestions();
     }
 
     /** @return ?array<string, mixed> the suggestion that goes with the return */

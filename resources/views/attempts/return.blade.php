@@ -15,7 +15,7 @@
                 <section class="sheet first-things" aria-label="The three things to take along">
                     @if ($first['keep'])<div><h2>Keep</h2><p>{{ $first['keep'] }}</p></div>@endif
                     @if ($first['try'])<div><h2>Try</h2><p>{{ $first['try'] }}</p></div>@endif
-                    @if ($first['change'])<div><h2>The setting to change first</h2><x-suggestion :suggestion="$first['change']"/></div>@endif
+                    @if ($first['change'])<div><h2>The setting to change first</h2><x-suggestion :suggestion="$first['change']"/><x-retake :frame="$view->frame" :number="$view->frame->chosen_suggestion ?? 0"/></div>@endif
                 </section>
                 <section class="sheet">
                     @foreach ($view->frame->whatIfs as $whatIf)<x-what-if :whatIf="$whatIf" :frame="$view->frame"/>@endforeach

@@ -36,6 +36,7 @@
                 </div>
                 @include('desk.what-ifs', ['frame' => $frame->setRelation('attempt', $attempt)])
                 @if ($attempt->state !== AttemptState::Returned)@include('desk.what-if-form', ['frame' => $frame, 'view' => $view])@endif
+                @if ($decides)<details class="what-if-tools" hx-get="{{ route('suggestions.edit', $frame) }}" hx-trigger="toggle once" hx-target="find .suggestion-editor" hx-swap="outerHTML"><summary>Suggest other settings … <span class="fine">change one value, another follows the light</span></summary><div class="suggestion-editor"></div></details>@endif
                 <x-frame-views :view="$view"/>
                 @else
                     <p class="word word-problem">{{ match (true) {
@@ -75,13 +76,7 @@
               hx-put="{{ route('desk.update', $attempt) }}" hx-trigger="input delay:800ms, change" hx-target="#kept" hx-swap="innerHTML">
             @csrf
             @foreach ($frames as $view)
-                @if ($view->suggestions())
-                    <fieldset><legend>Suggestion to go with the return{{ $frames->count() > 1 ? ': '.$view->frame->original_name : '' }}</legend>
-                        @foreach ($view->suggestions() as $index => $suggestion)
-                            <label class="choice"><input type="radio" name="suggestion[{{ $view->frame->id }}]" value="{{ $index }}" @checked(($view->frame->chosen_suggestion ?? 0) === $index)> <span class="choice-body"><x-suggestion :suggestion="$suggestion" :number="$index + 1"/></span></label>
-                        @endforeach
-                    </fieldset>
-                @endif
+                @include('desk.suggestions', ['view' => $view])
             @endforeach
             <div>
                 <label for="summary">Your message to {{ $attempt->user->name }}</label>
@@ -107,6 +102,7 @@
             <dt><kbd>e</kbd> <kbd>n</kbd></dt><dd>earlier attempt, next attempt</dd>
             <dt><kbd>o</kbd></dt><dd>show or hide the subject mark</dd>
             <dt><kbd>v</kbd></dt><dd>lay the next view over the picture</dd>
+            <dt><kbd>b</kbd></dt><dd>what-ifs: as taken, or otherwise</dd>
             <dt><kbd>Ctrl</kbd> <kbd>Enter</kbd></dt><dd>in a text: keep it</dd>
             <dt><kbd>p</kbd> then <kbd>Enter</kbd></dt><dd>publish</dd>
         </dl>

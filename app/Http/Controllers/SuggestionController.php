@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\HandIn\SuggestionEdit;
+use App\Models\AttemptState;
+use App\Models\Frame;
+use App\View\Models\FrameView;
+use App\View\Models\SuggestionForm;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+/** A suggestion in the instructor's own values: one is changed, another follows the light. */
+final class SuggestionController extends Controller
+{
+    public function edit(Request $request, Frame $frame): View
+    {
+        return view('desk.suggestion-editor', $this->editor($frame, $request->query(), $request->header('HX-Trigger-Name')));
+    }
+
+    public function update(Request $request, Frame $frame): View|Response|RedirectResponse
+    {
+        if ($frame->attempt->state === AttemptState::Returned) {
+            return response('This critique has been published already; its suggestion can no longer change.', 409);
+        }
+        $editor = $this->editor($frame, $request->input());
+        if ($editor['form'] === null) {
+            return response($editor['problem'], 422);
+        }
+        $frame->update(['own_suggestion' => $editor['form']->suggestion(), 'chosen_suggestion' => Frame::OWN_SUGGESTION]);
+
+        return $request->header('HX-Request') === null ? back()->with('done', 'Your suggestion goes with the return.')
+            : view('desk.suggestion-editor', [...$editor, 'kept' => true, 'view' => FrameView::of($frame)]);
+    }
+
+    /**
+     * @param  array<mixed>  $typed
+     * @return array{frame: Frame, form: ?SuggestionForm, problem: string}
+     */
+    private function editor(Frame $frame, array $typed, ?string $changed = null): array
+    {
+        $edit = SuggestionEdit::of($frame, array_filter($typed, is_string(...), ARRAY_FILTER_USE_KEY), $changed);
+
+        return ['frame' => $frame, 'form' => $edit?->edited === null ? null : new SuggestionForm($frame, $edit),
+            'problem' => 'What this frame was taken with, or the light that its subject gave, is not known; there is nothing for the values to follow.'];
+    }
+}

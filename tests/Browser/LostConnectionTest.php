@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Symfony\Component\Process\Process;
+use Tests\Support\Pictures;
+use Tests\Support\Served;
+
+/** The server is cut while somebody writes, and a session runs out: no word is lost, and the page says what happened. */
+final class LostConnectionTest extends BrowserTestCase
+{
+    use Served {
+        setUp as private prepareFolder;
+        tearDown as private stopServers;
+    }
+
+    private string|false $usual;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->prepareFolder();
+        $this->usual = getenv('PUPIL_TEST_URL');
+    }
+
+    protected function tearDown(): void
+    {
+        putenv('PUPIL_TEST_URL='.$this->usual);
+        $this->stopServers();
+        parent::tearDown();
+    }
+
+    public function test_what_was_being_written_outlives_a_cut_server_and_an_expired_session(): void
+    {
+        [$server, $port] = $this->serve($this->var);
+        putenv('PUPIL_TEST_URL=http://127.0.0.1:'.$port);
+        $this->open();
+        $this->signIn('maren');
+        $this->press('Set a brief');
+        $this->unfold('The meter is fooled');
+        $this->press('Set this brief');
+        $this->see('The brief is set.');
+        $instructor = $this->browser();
+        $this->handInOne();
+
+        $this->use($instructor);
+        $this->visit('/');
+        $this->press('To the desk');
+        $this->see('Publish the critique');
+        $desk = $this->browser()->getCurrentURL();
+        $this->type('[data-note] textarea', 'The white is grey: say so to the meter.');
+        $this->cut($server, $port);
+        $this->press('Add the note');
+        $this->see('The connection is gone.');
+        $this->type('#summary', 'Turn the dial by a stop and a half.');
+        $this->assertSame('The white is grey: say so to the meter.', $this->find('[data-note] textarea')->getAttribute('value'));
+
+        $this->start($this->var, ['PORT' => (string) $port, 'DEMO' => 'people']);
+        $this->waitFor($port);
+        $this->press('Add the note');
+        $this->see('Take back');
+        $this->see('The white is grey: say so to the meter.');
+        // What was written meanwhile is there when the page is loaded again.
+        $this->browser()->navigate()->refresh();
+        $this->assertSame('Turn the dial by a stop and a half.', $this->find('#summary')->getAttribute('value'));
+
+        // The session runs out.
+        $this->browser()->manage()->deleteAllCookies();
+        $this->type('[data-note] textarea', 'And look at the histogram.');
+        $this->press('Add the note');
+        $this->see('is kept in this browser');
+        $this->assertSame('And look at the histogram.', $this->find('[data-note] textarea')->getAttribute('value'));
+        $this->signIn('maren');
+        $this->browser()->get($desk);
+        $this->see('kept from before in this browser');
+        $this->assertSame('And look at the histogram.', $this->find('[data-note] textarea')->getAttribute('value'));
+        $this->press('Add the note');
+        $this->browser()->wait(20, 100)->until(fn (): bool => substr_count($this->pageText(), 'Take back') === 2);
+    }
+
+    /** Stops the server as a power cut would stop its work: what it kept stays on the disk. */
+    private function cut(Process $server, int $port): void
+    {
+        $server->stop(20, SIGTERM);
+        $this->browser()->wait(20, 100)->until(fn (): bool => @fsockopen('127.0.0.1', $port, timeout: 1) === false, 'the server is gone');
+    }
+
+    private function waitFor(int $port): void
+    {
+        $this->browser()->wait(60, 200)->until(function () use ($port): bool {
+            $answer = @file_get_contents('http://127.0.0.1:'.$port.'/healthz');
+
+            return $answer !== false;
+        }, 'the server is back');
+    }
+
+    private function handInOne(): void
+    {
+        $this->open();
+        $this->signIn('hugo');
+        $this->press('4 The meter is fooled');
+        $this->choose('#picture', Pictures::jpeg(patch: 118));
+        $this->press('Send the picture');
+        $this->see('Which subject is it?', 60);
+        $this->unfold('The subject in numbers');
+        foreach (['x' => '40', 'y' => '30', 'width' => '20', 'height' => '40'] as $side => $percent) {
+            $this->type('[data-side='.$side.']', $percent);
+        }
+        $this->browser()->executeScript('document.querySelector("input[value=white]").click()');
+        $this->type('#about', 'The white bottle.');
+        $this->type('#reason', 'To see what the meter makes of it.');
+        $this->press('Check this frame');
+        $this->see('Checks of the brief', 60);
+        $this->press('Hand in attempt 1');
+        $this->see('Attempt 1 is handed in.');
+    }
+}
