@@ -10,6 +10,8 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use TruePupil\Core\Capture\UnreadablePicture;
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -27,6 +29,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         // A partial request gets a sentence it can show in place, never a whole page.
         $exceptions->shouldRenderJsonWhen(fn (Request $request) => $request->expectsJson() || $request->hasHeader('HX-Request'));
+        // Asked for, a picture that cannot be shown is not there.
+        $exceptions->map(UnreadablePicture::class, fn (UnreadablePicture $problem): NotFoundHttpException => new NotFoundHttpException($problem->getMessage(), $problem));
         // A form that was open too long: what was typed goes back into it, with a fresh token.
         $exceptions->render(function (HttpException $exception, Request $request) {
             if (! $exception->getPrevious() instanceof TokenMismatchException) {

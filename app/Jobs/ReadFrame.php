@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\HandIn\PictureStore;
+use App\HandIn\WorkingCopies;
 use App\Imaging\FileRecordReader;
 use App\Imaging\PictureTags;
-use App\Imaging\PixelEngine;
 use App\Models\Frame;
 use App\Models\FrameState;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -34,7 +34,7 @@ final class ReadFrame implements ShouldQueue
     {
     }
 
-    public function handle(PictureStore $store, PictureTags $tags, FileRecordReader $reader, PixelEngine $pixels): void
+    public function handle(PictureStore $store, PictureTags $tags, FileRecordReader $reader, WorkingCopies $copies): void
     {
         $frame = Frame::query()->with('picture')->find($this->frameId);
         if ($frame === null || $frame->state !== FrameState::Reading) {
@@ -44,12 +44,7 @@ final class ReadFrame implements ShouldQueue
         try {
             // The record is read while the pixels are.
             $record = $tags->begin($original);
-            $copy = $store->workingCopy($frame->picture);
-            if (! is_file($copy)) {
-                $partial = $copy.'.'.bin2hex(random_bytes(6)).'.jpg';
-                $pixels->workingCopy($original, $partial, (int) config('pupil.working_side'));
-                rename($partial, $copy);
-            }
+            $copies->path($frame->picture);
             $found = $record();
         } catch (UnreadablePicture $problem) {
             $frame->update(['state' => FrameState::Refused, 'problem' => $problem->getMessage()]);

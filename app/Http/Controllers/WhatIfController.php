@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\HandIn\PictureStore;
+use App\HandIn\WorkingCopies;
 use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\WhatIf;
@@ -21,10 +21,10 @@ use TruePupil\Core\WhatIf\Recipe;
 final class WhatIfController extends Controller
 {
     /** The picture that the numbers of the form make. */
-    public function preview(Request $request, Frame $frame, PictureStore $store, WhatIfRenderer $renderer): Response
+    public function preview(Request $request, Frame $frame, WorkingCopies $copies, WhatIfRenderer $renderer): Response
     {
         try {
-            return $this->picture($frame, WhatIfInput::recipe($request->query()), $store, $renderer, 'private, no-store');
+            return $this->picture($frame, WhatIfInput::recipe($request->query()), $copies, $renderer, 'private, no-store');
         } catch (InvalidRecipe $problem) {
             return response($problem->getMessage(), 422, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
@@ -51,9 +51,9 @@ final class WhatIfController extends Controller
         return $this->answer($request, $frame);
     }
 
-    public function show(WhatIf $whatIf, PictureStore $store, WhatIfRenderer $renderer): Response
+    public function show(WhatIf $whatIf, WorkingCopies $copies, WhatIfRenderer $renderer): Response
     {
-        return $this->picture($whatIf->frame, $whatIf->content(), $store, $renderer, 'private, max-age=86400, immutable');
+        return $this->picture($whatIf->frame, $whatIf->content(), $copies, $renderer, 'private, max-age=86400, immutable');
     }
 
     public function destroy(Request $request, WhatIf $whatIf): View|RedirectResponse
@@ -64,10 +64,9 @@ final class WhatIfController extends Controller
         return $this->answer($request, $frame);
     }
 
-    private function picture(Frame $frame, Recipe $recipe, PictureStore $store, WhatIfRenderer $renderer, string $cache): Response
+    private function picture(Frame $frame, Recipe $recipe, WorkingCopies $copies, WhatIfRenderer $renderer, string $cache): Response
     {
-        $path = $store->workingCopy($frame->picture);
-        abort_unless(is_file($path), 404);
+        $path = $copies->path($frame->picture);
 
         return response($renderer->jpeg($path, $recipe), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => $cache]);
     }
