@@ -163,6 +163,7 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('courses/{course}/silences', [SilenceController::class, 'destroy'])->can('teach', 'course')->name('silences.destroy');
     Route::post('desk/{attempt}/give', [NoteController::class, 'give'])->can('critique', 'attempt')->name('notes.give');
     Route::post('frames/{frame}/judge', [DeskController::class, 'judge'])->can('decide', 'frame')->name('frames.judge');
+    Route::get('frames/{frame}/views', [DeskController::class, 'views'])->can('critique', 'frame')->name('frames.views');
     Route::get('frames/{frame}/suggestion', [SuggestionController::class, 'edit'])->can('decide', 'frame')->name('suggestions.edit');
     Route::put('frames/{frame}/suggestion', [SuggestionController::class, 'update'])->can('decide', 'frame')->name('suggestions.update');
     Route::put('findings/{finding}', [FindingController::class, 'update'])->can('decide', 'finding')->name('findings.update');

@@ -64,6 +64,9 @@ final class Frame extends Model
         'rules_version', 'revision',
     ];
 
+    /** @var ?array{mixed, ?Measures} the stored text, and what it was restored to */
+    private ?array $restored = null;
+
     /** @return BelongsTo<Attempt, $this> */
     public function attempt(): BelongsTo
     {
@@ -155,7 +158,13 @@ final class Frame extends Model
 
     public function storedMeasures(): ?Measures
     {
-        return $this->measures === null ? null : StoredMeasures::restore($this->measures);
+        // A row asks each of its frames for the measures of all the others: what was restored once is kept.
+        $stored = $this->attributes['measures'] ?? null;
+        if ($this->restored === null || $this->restored[0] !== $stored) {
+            $this->restored = [$stored, $this->measures === null ? null : StoredMeasures::restore($this->measures)];
+        }
+
+        return $this->restored[1];
     }
 
     /** All that is known of the frame, when it has been read and measured. */

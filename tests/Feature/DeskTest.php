@@ -94,6 +94,14 @@ final class DeskTest extends TestCase
         $this->actingAs($world->instructor)->get(route('desk.show', $attempt))->assertDontSee('not given them yet')->assertSee('Go lower.');
     }
 
+    public function test_what_is_folded_is_drawn_when_it_is_opened(): void
+    {
+        $world = World::make();
+        $frame = $world->handedIn(Pictures::jpeg(patch: 118))->frames->first();
+        $this->actingAs($world->instructor)->get(route('frames.views', $frame))->assertOk()->assertSee('Exposure map')->assertDontSee('<html', false);
+        $this->actingAs($world->student)->get(route('frames.views', $frame))->assertForbidden();
+    }
+
     public function test_publishing_lets_the_student_read_what_was_not_dismissed(): void
     {
         $world = World::make();

@@ -93,6 +93,9 @@ final class SuggestionTest extends TestCase
 
         $this->get(route('desk.show', $frame->attempt))->assertOk()->assertSee('The same moment at these settings');
         $this->get(route('frames.retaken', [$frame, 7]))->assertNotFound();
+        $this->actingAs($world->student)->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))->assertNotFound();
+        $frame->attempt->update(['state' => 'returned']);
+        $this->actingAs($world->student->refresh())->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))->assertOk();
         $this->actingAs(User::query()->create(['name' => 'Somebody', 'email' => 'somebody@kilnyard.example', 'password' => 'eight-evenings']))->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))->assertForbidden();
     }
 

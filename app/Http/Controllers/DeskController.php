@@ -50,6 +50,12 @@ final class DeskController extends Controller
         ]);
     }
 
+    /** Map, ruler and comb of one frame, asked for when it is unfolded. */
+    public function views(Frame $frame): View
+    {
+        return view('components.frame-views', ['view' => FrameView::of($frame)]);
+    }
+
     /** Keeps what is being written, and which suggestion is chosen; asked for while typing. */
     public function update(Request $request, Attempt $attempt): Response|RedirectResponse
     {

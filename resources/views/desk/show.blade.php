@@ -37,7 +37,8 @@
                 @include('desk.what-ifs', ['frame' => $frame->setRelation('attempt', $attempt)])
                 @if ($attempt->state !== AttemptState::Returned)@include('desk.what-if-form', ['frame' => $frame, 'view' => $view])@endif
                 @if ($decides)<details class="what-if-tools" hx-get="{{ route('suggestions.edit', $frame) }}" hx-trigger="toggle once" hx-target="find .suggestion-editor" hx-swap="outerHTML"><summary>Suggest other settings … <span class="fine">change one value, another follows the light</span></summary><div class="suggestion-editor"></div></details>@endif
-                <x-frame-views :view="$view"/>
+                {{-- Of what is folded the map is drawn when somebody opens it. --}}
+                @if ($loop->last)<x-frame-views :view="$view"/>@else<div hx-get="{{ route('frames.views', $frame) }}" hx-trigger="toggle from:closest details once" hx-swap="outerHTML"></div>@endif
                 @else
                     <p class="word word-problem">{{ match (true) {
                         $frame->state === \App\Models\FrameState::Ready => 'The check of this frame could not be finished on our side.',
