@@ -149,6 +149,7 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('frames/{frame}', [FrameController::class, 'destroy'])->can('prepare', 'frame')->name('frames.destroy');
     Route::get('frames/{frame}/progress', [FrameController::class, 'progress'])->can('prepare', 'frame')->name('frames.progress');
     Route::get('frames/{frame}/picture', FramePictureController::class)->can('view', 'frame')->name('frames.picture');
+    Route::get('frames/{frame}/whole', [FramePictureController::class, 'whole'])->can('view', 'frame')->name('frames.whole');
     Route::get('frames/{frame}/retaken/{number}', RetakeController::class)->whereNumber('number')->can('view', 'frame')->name('frames.retaken');
     Route::get('frames/{frame}/spot', SpotController::class)->can('view', 'frame')->name('frames.spot');
     Route::get('attempts/{attempt}', [AttemptController::class, 'show'])->can('prepare', 'attempt')->name('attempts.show');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\HandIn;
 
+use App\Imaging\KeptFiles;
 use App\Imaging\PixelEngine;
 use App\Models\Picture;
 use Illuminate\Support\Facades\File;
@@ -12,8 +13,18 @@ use TruePupil\Core\Capture\UnreadablePicture;
 /** The upright sRGB copies without metadata that are shown: made once, and again where they are gone, as after a move. */
 final readonly class WorkingCopies
 {
-    public function __construct(private PictureStore $store, private PixelEngine $pixels)
+    public function __construct(private PictureStore $store, private PixelEngine $pixels, private KeptFiles $wholes)
     {
+    }
+
+    /**
+     * With every pixel, for looking closely; kept for a while.
+     *
+     * @throws UnreadablePicture
+     */
+    public function whole(Picture $picture): string
+    {
+        return $this->wholes->get($picture->hash, 'jpg', fn (string $partial) => $this->pixels->workingCopy($this->store->original($picture), $partial, PHP_INT_MAX));
     }
 
     /** @throws UnreadablePicture when the original is gone or cannot be decoded */

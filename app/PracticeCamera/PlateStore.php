@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\PracticeCamera;
 
+use App\Imaging\KeptFiles;
 use App\Imaging\Vips\Light;
 use App\Imaging\Vips\Vips;
 use Illuminate\Support\Facades\File;

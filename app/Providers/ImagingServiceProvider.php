@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\HandIn\PictureStore;
+use App\HandIn\WorkingCopies;
 use App\Imaging\ExifTool;
 use App\Imaging\FileRecordReader;
+use App\Imaging\KeptFiles;
 use App\Imaging\PictureGate;
 use App\Imaging\PictureTags;
 use App\Imaging\PixelEngine;
@@ -14,7 +17,6 @@ use App\Imaging\TagWriter;
 use App\Imaging\Tool;
 use App\Imaging\Vips\Vips;
 use App\Imaging\VipsEngine;
-use App\PracticeCamera\KeptFiles;
 use App\PracticeCamera\PlateStore;
 use App\PracticeCamera\SceneRenderer;
 use Illuminate\Support\ServiceProvider;
@@ -38,6 +40,7 @@ final class ImagingServiceProvider extends ServiceProvider
             new KeptFiles($this->scratch().'/kept', 1024 * 1024 * (int) config('pupil.kept_megabytes')),
             new KeptFiles($this->scratch().'/readings', 32 * 1024 * 1024),
         ));
+        $this->app->singleton(WorkingCopies::class, fn () => new WorkingCopies($this->app->make(PictureStore::class), $this->app->make(PixelEngine::class), new KeptFiles($this->scratch().'/wholes', 1024 * 1024 * 1024)));
         $this->app->singleton(SceneRenderer::class);
         $this->app->singleton(TagWriter::class, fn () => new TagWriter($this->tool('exiftool')));
     }

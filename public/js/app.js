@@ -12,6 +12,7 @@ import { watchFinder } from './finder.js';
 import { watchPlaces } from './place.js';
 import { watchWhatIfs } from './whatif.js';
 import { watchWipes } from './wipe.js';
+import { watchZooms } from './zoom.js';
 
 tellProblems();
 const start = (root) => {
@@ -24,6 +25,7 @@ const start = (root) => {
     watchViews(root);
     watchWhatIfs(root);
     watchWipes(root);
+    watchZooms(root);
 };
 start(document);
 watchDesk();

@@ -1,3 +1,5 @@
+import { inView } from './zoom.js';
+
 /** The desk by keyboard. The keys are this application's own and are shown by "?". */
 export function watchDesk() {
     if (!document.querySelector('[data-desk]')) {
@@ -52,6 +54,12 @@ export function watchDesk() {
         if (event.ctrlKey || event.metaKey || event.altKey || find('[data-keys-dialog]').open) {
             return;
         }
+        const way = event.shiftKey && { ArrowLeft: [1, 0], ArrowRight: [-1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
+        if (way) {
+            event.preventDefault();
+            inView()?.dispatchEvent(new CustomEvent('move', { detail: way }));
+            return;
+        }
         const finding = () => document.querySelector('[data-finding]:focus-within, [data-finding]:focus');
         const act = (name) => finding()?.querySelector(`[data-do="${name}"]`)?.click();
         const keys = {
@@ -70,6 +78,8 @@ export function watchDesk() {
             o: () => document.querySelector('[data-desk]').classList.toggle('hide-mark'),
             v: () => document.querySelectorAll('[data-desk] [data-views]').forEach((views) => views.dispatchEvent(new Event('next-view'))),
             b: () => document.querySelectorAll('[data-desk] [data-wipe]').forEach((wipe) => wipe.dispatchEvent(new Event('turn'))),
+            c: () => inView()?.dispatchEvent(new CustomEvent('closer', { detail: 1 })),
+            f: () => inView()?.dispatchEvent(new CustomEvent('closer', { detail: -1 })),
             p: () => find('[data-publish]')?.focus(),
         };
         if (keys[event.key]) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\PracticeCamera\KeptFiles;
+use App\Imaging\KeptFiles;
 use Illuminate\Support\Facades\File;
 use RuntimeException;
 use Symfony\Component\Process\Process;
@@ -70,7 +70,7 @@ final class KeptFilesTest extends TestCase
     public function test_workers_side_by_side_never_see_half_a_file(): void
     {
         $code = 'require $argv[1]; $app = require $argv[2]; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
-            $kept = new App\PracticeCamera\KeptFiles($argv[3], 3_000_000);
+            $kept = new App\Imaging\KeptFiles($argv[3], 3_000_000);
             for ($i = 0; $i < 60; $i++) {
                 $name = "f".random_int(0, 6);
                 $path = $kept->get($name, "bin", function (string $target): void { foreach (range(1, 20) as $part) { file_put_contents($target, str_repeat("y", 50_000), FILE_APPEND); } });

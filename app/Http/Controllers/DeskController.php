@@ -34,6 +34,7 @@ final class DeskController extends Controller
             'attempt' => $attempt,
             'brief' => $attempt->setBrief->content(),
             'frames' => $attempt->frames->map(fn ($frame) => FrameView::of($frame->setRelation('attempt', $attempt))),
+            'previous' => AttemptView::before($attempt),
             'wordings' => PhraseBank::wordings($request->user(), $attempt->frames->flatMap->findings->pluck('rule_id')->unique()->values()->all()),
             'phrases' => PhraseBank::notes($request->user()),
             'rows' => $attempt->frames->count() > 1 ? AttemptView::of($attempt)->rows() : [],

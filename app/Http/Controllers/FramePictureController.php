@@ -13,8 +13,17 @@ final class FramePictureController extends Controller
 {
     public function __invoke(Frame $frame, WorkingCopies $copies): BinaryFileResponse
     {
-        $path = $copies->path($frame->picture);
+        return $this->file($copies->path($frame->picture));
+    }
 
+    /** With every pixel, for looking closely. */
+    public function whole(Frame $frame, WorkingCopies $copies): BinaryFileResponse
+    {
+        return $this->file($copies->whole($frame->picture));
+    }
+
+    private function file(string $path): BinaryFileResponse
+    {
         return response()->file($path, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400, immutable']);
     }
 }

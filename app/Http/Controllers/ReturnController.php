@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\HandIn\Reshoot;
 use App\Models\Attempt;
-use App\Models\AttemptState;
 use App\View\Models\AttemptView;
 use App\View\Models\FrameView;
 use Illuminate\Http\RedirectResponse;
@@ -19,15 +18,12 @@ final class ReturnController extends Controller
     public function show(Request $request, Attempt $attempt): View
     {
         $attempt->load(['user', 'setBrief.course', 'frames.picture.practiceShot', 'frames.findings', 'frames.notes.author', 'frames.whatIfs.author']);
-        $previous = $attempt->previous()?->load(['setBrief.course', 'frames.picture.practiceShot', 'frames.findings']);
 
         return view('attempts.return', [
             'attempt' => $attempt,
             'brief' => $attempt->setBrief->content(),
             'frames' => $attempt->frames->map(fn ($frame) => FrameView::of($frame->setRelation('attempt', $attempt))),
-            'previous' => $previous?->state === AttemptState::Returned
-                ? $previous->frames->map(fn ($frame) => FrameView::of($frame->setRelation('attempt', $previous)))
-                : collect(),
+            'previous' => AttemptView::before($attempt),
             'rows' => $attempt->frames->count() > 1 ? AttemptView::of($attempt)->rows() : [],
             'owner' => $request->user()->id === $attempt->user_id,
         ]);

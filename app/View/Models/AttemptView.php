@@ -6,8 +6,10 @@ namespace App\View\Models;
 
 use App\HandIn\FrameSituation;
 use App\Models\Attempt;
+use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\FrameState;
+use Illuminate\Support\Collection;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\Measure;
 use TruePupil\Core\Brief\Row;
@@ -21,6 +23,16 @@ final readonly class AttemptView
     /** @param  list<Frame>  $frames */
     private function __construct(public Attempt $attempt, public Brief $brief, public array $frames, private ?Plan $plan)
     {
+    }
+
+    /** @return Collection<int, FrameView> of the attempt before, where that was returned: what the new frames are held against */
+    public static function before(Attempt $attempt): Collection
+    {
+        $previous = $attempt->previous()?->load(['setBrief.course', 'frames.picture.practiceShot', 'frames.findings']);
+
+        return $previous?->state === AttemptState::Returned
+            ? $previous->frames->map(fn ($frame) => FrameView::of($frame->setRelation('attempt', $previous)))
+            : collect();
     }
 
     public static function of(Attempt $attempt): self

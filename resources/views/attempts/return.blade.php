@@ -30,19 +30,7 @@
                 </section>
             </div>
         </div>
-        @if ($before)
-            @php($gone = $before->published()->filter(fn ($finding) => $finding->severity()->rank() < 3)->pluck('rule_id'))
-            @php($now = $view->published()->filter(fn ($finding) => $finding->severity()->rank() < 3)->pluck('rule_id'))
-            <section class="sheet compare">
-                <h2>Against attempt {{ $before->frame->attempt->number }}</h2>
-                <div class="compare-pictures"><figure><x-picture :view="$before" :marked="false"/><figcaption>attempt {{ $before->frame->attempt->number }}</figcaption></figure><figure><x-picture :view="$view" :marked="false"/><figcaption>attempt {{ $attempt->number }}</figcaption></figure></div>
-                @if ($before->ledger && $view->ledger)<x-ledger-compare :before="$before->ledger" :after="$view->ledger" :beforeName="'Attempt '.$before->frame->attempt->number" :afterName="'Attempt '.$attempt->number" :caption="'attempt '.$before->frame->attempt->number.' against attempt '.$attempt->number"/>@endif
-                <ul class="gone">
-                    @foreach ($before->published() as $finding)@if ($finding->severity()->rank() < 3)<li>{{ $now->contains($finding->rule_id) ? 'Still there' : 'Gone' }}: {{ $finding->sentence() }}</li>@endif @endforeach
-                    @foreach ($view->published() as $finding)@if ($finding->severity()->rank() < 3 && ! $gone->contains($finding->rule_id))<li>New: {{ $finding->sentence() }}</li>@endif @endforeach
-                </ul>
-            </section>
-        @endif
+        @if ($before)<section class="sheet compare"><h2>Against attempt {{ $before->frame->attempt->number }}</h2><x-attempt-compare :before="$before" :view="$view"/></section>@endif
         <section class="return-evidence">
             @if ($view->ownChecks())<div class="sheet"><h2>Checks of the brief</h2><x-checks :checks="$view->ownChecks()"/></div>@endif
             <div class="sheet">@if ($view->tones)<x-tone-strip :tones="$view->tones" id="tones-{{ $view->frame->id }}"/>@endif @if ($view->ledger)<x-ledger :ledger="$view->ledger"/>@endif</div>

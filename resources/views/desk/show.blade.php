@@ -37,6 +37,7 @@
                 @include('desk.what-ifs', ['frame' => $frame->setRelation('attempt', $attempt)])
                 @if ($attempt->state !== AttemptState::Returned)@include('desk.what-if-form', ['frame' => $frame, 'view' => $view])@endif
                 @if ($decides)<details class="what-if-tools" hx-get="{{ route('suggestions.edit', $frame) }}" hx-trigger="toggle once" hx-target="find .suggestion-editor" hx-swap="outerHTML"><summary>Suggest other settings … <span class="fine">change one value, another follows the light</span></summary><div class="suggestion-editor"></div></details>@endif
+                @if ($before = $previous->get($loop->index))<details class="what-if-tools compare"><summary>Against attempt {{ $before->frame->attempt->number }} <span class="fine">pictures, settings, findings side by side</span></summary><x-attempt-compare :before="$before" :view="$view"/></details>@endif
                 {{-- Of what is folded the map is drawn when somebody opens it. --}}
                 @if ($loop->last)<x-frame-views :view="$view"/>@else<div hx-get="{{ route('frames.views', $frame) }}" hx-trigger="toggle from:closest details once" hx-swap="outerHTML"></div>@endif
                 @else
@@ -103,6 +104,7 @@
             <dt><kbd>e</kbd> <kbd>n</kbd></dt><dd>earlier attempt, next attempt</dd>
             <dt><kbd>o</kbd></dt><dd>show or hide the subject mark</dd>
             <dt><kbd>v</kbd></dt><dd>lay the next view over the picture</dd>
+            <dt><kbd>c</kbd> <kbd>f</kbd></dt><dd>closer to the picture, farther from it; <kbd>Shift</kbd> with an arrow moves it</dd>
             <dt><kbd>b</kbd></dt><dd>what-ifs: as taken, or otherwise</dd>
             <dt><kbd>Ctrl</kbd> <kbd>Enter</kbd></dt><dd>in a text: keep it</dd>
             <dt><kbd>p</kbd> then <kbd>Enter</kbd></dt><dd>publish</dd>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\PracticeCamera;
+namespace App\Imaging;
 
 use Illuminate\Support\Facades\File;
 
