@@ -349,11 +349,14 @@ final class SceneRenderer
         $most = self::LONGEST_STREAK * $light->width;
         [$right, $down] = [max(-$most, min($most, $right)), max(-$most, min($most, $down))];
         $shifts = Streak::shifts($right, $down);
+        if ($shifts === []) {
+            return $light;
+        }
         foreach ($shifts as [$x, $y]) {
             $light = $light->plus($light->shifted($x, $y, $repeatsEdge))->kept();
         }
 
-        return ($shifts === [] ? $light : $light->linear(0.5 ** count($shifts)))->shifted(-(int) round($right / 2), -(int) round($down / 2), $repeatsEdge);
+        return $light->linear(0.5 ** count($shifts))->shifted(-(int) round($right / 2), -(int) round($down / 2), $repeatsEdge);
     }
 
     /** Diffraction: its disc is close to a Gaussian of σ = 0.42·λ·N, which is 0.172 of its diameter. */

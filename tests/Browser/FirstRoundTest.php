@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use App\Demo\DemoShots;
 use App\PracticeCamera\Shutter;
 use DateTimeImmutable;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Pictures;
@@ -45,6 +46,7 @@ final class FirstRoundTest extends BrowserTestCase
         $this->see('Say it in stops.');
         $this->see('Nothing is lost and nothing is dull.');
         $this->notSee('2 stops more than the light needed');
+        $this->assertSame(1, $this->sheets(), 'the return is printed on one sheet');
         $this->assertAccessible();
 
         $this->press('Hand in attempt 2');
@@ -62,6 +64,14 @@ final class FirstRoundTest extends BrowserTestCase
         $this->see('Against attempt 1');
         $this->see('▸ ISO gives');
         $this->see('Gone: ');
+    }
+
+    /** Sheets of A4 that the page is printed on. */
+    private function sheets(): int
+    {
+        $printed = (new ChromeDevToolsDriver($this->browser()))->execute('Page.printToPDF', ['paperWidth' => 8.27, 'paperHeight' => 11.69]);
+
+        return (int) preg_match_all('~/Type\s*/Page\b~', (string) base64_decode($printed['data'], true));
     }
 
     private function handIn(float $compensation, float $iso): void

@@ -211,6 +211,13 @@ final class RenderingTest extends TestCase
         sort($apart);
         $this->assertLessThan(0.02, $apart[intdiv(count($apart), 2)], 'the middle cell, in stops');
         $this->assertLessThan(0.2, $apart[(int) (0.98 * count($apart))], 'all but one cell in fifty, in stops');
+
+        // And as the bytes that are shown.
+        $codes = fn (Fineness $fineness): array => app(SceneRenderer::class)->picture($rendering, $fineness)->kept()->toFloat()->shrunk(intdiv($fineness->width, 120))->floats();
+        $apart = array_map(fn (float $a, float $b): float => abs($a - $b), $codes(Fineness::finder()), $codes(Fineness::frame()));
+        sort($apart);
+        $this->assertLessThan(2.0, $apart[intdiv(count($apart), 2)], 'the middle cell, in codes of 255');
+        $this->assertLessThan(12.0, $apart[(int) (0.98 * count($apart))], 'all but one cell in fifty, in codes of 255');
     }
 
     public function test_a_tripod_keeps_still_what_hands_would_shake(): void
