@@ -95,9 +95,8 @@ final class FrameSituation
         if ($saved instanceof SavedPlan) {
             return PlanSheet::plan($saved->setRelation('setBrief', $attempt->setBrief));
         }
-        $suggestion = $attempt->number < 2 ? null : Attempt::query()->with('frames')
-            ->where('set_brief_id', $attempt->set_brief_id)->where('user_id', $attempt->user_id)
-            ->where('number', $attempt->number - 1)->where('state', AttemptState::Returned)->first()?->frames->first()?->chosenSuggestion();
+        $previous = $attempt->previous();
+        $suggestion = $previous?->state === AttemptState::Returned ? $previous->frames->first()?->chosenSuggestion() : null;
 
         return $suggestion === null ? null : PlanFormat::read(Fields::of($suggestion));
     }

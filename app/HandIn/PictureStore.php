@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\HandIn;
 
 use App\Imaging\PictureGate;
+use App\Imaging\WholeFile;
 use App\Models\Picture;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
@@ -24,11 +25,7 @@ final readonly class PictureStore
         $hash = (string) hash_file('sha256', $path);
         $target = $this->absolute($this->originalKey($hash));
         if (! is_file($target)) {
-            File::ensureDirectoryExists(dirname($target));
-            // Written beside and renamed, so that a crash never leaves half a picture under its final name.
-            $partial = $target.'.'.bin2hex(random_bytes(6)).'.part';
-            File::copy($path, $partial);
-            File::move($partial, $target);
+            WholeFile::write($target, fn (string $partial) => File::copy($path, $partial));
         }
 
         return Picture::query()->createOrFirst(['hash' => $hash], [

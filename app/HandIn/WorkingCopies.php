@@ -6,8 +6,8 @@ namespace App\HandIn;
 
 use App\Imaging\KeptFiles;
 use App\Imaging\PixelEngine;
+use App\Imaging\WholeFile;
 use App\Models\Picture;
-use Illuminate\Support\Facades\File;
 use TruePupil\Core\Capture\UnreadablePicture;
 
 /** The upright sRGB copies without metadata that are shown: made once, and again where they are gone, as after a move. */
@@ -32,13 +32,7 @@ final readonly class WorkingCopies
     {
         $copy = $this->store->workingCopy($picture);
         if (! is_file($copy)) {
-            $partial = $copy.'.'.bin2hex(random_bytes(6)).'.jpg';
-            try {
-                $this->pixels->workingCopy($this->store->original($picture), $partial, (int) config('pupil.working_side'));
-                rename($partial, $copy);
-            } finally {
-                File::delete($partial);
-            }
+            WholeFile::write($copy, fn (string $partial) => $this->pixels->workingCopy($this->store->original($picture), $partial, (int) config('pupil.working_side')));
         }
 
         return $copy;

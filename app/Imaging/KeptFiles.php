@@ -28,14 +28,7 @@ final readonly class KeptFiles
 
             return $path;
         }
-        File::ensureDirectoryExists($this->folder);
-        $partial = $this->folder.'/'.$name.'.'.bin2hex(random_bytes(6)).'.part.'.$ending;
-        try {
-            $make($partial);
-            rename($partial, $path);
-        } finally {
-            File::delete($partial);
-        }
+        WholeFile::write($path, $make);
         $this->makeRoom($path);
 
         return $path;
@@ -48,7 +41,7 @@ final readonly class KeptFiles
             $size = @filesize($path);
             $used = @filemtime($path);
             // What is gone by now, another process has removed; what another is writing is left to it, unless it died.
-            if ($size === false || $used === false || (str_contains($path, '.part.') && $used > time() - 600)) {
+            if ($size === false || $used === false || (str_contains($path, WholeFile::PART.'.') && $used > time() - 600)) {
                 continue;
             }
             $files[$path] = [$used, $size];

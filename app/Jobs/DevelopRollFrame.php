@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Imaging\WholeFile;
 use App\Models\PracticeShot;
 use App\Models\RollFrame;
 use App\Models\RollState;
@@ -11,7 +12,6 @@ use App\PracticeCamera\Roll;
 use App\PracticeCamera\Shutter;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use Illuminate\Support\Facades\File;
 use InvalidArgumentException;
 use Throwable;
 
@@ -41,15 +41,8 @@ final class DevelopRollFrame implements ShouldQueue
 
             return;
         }
-        File::ensureDirectoryExists(dirname($frame->path()));
-        $partial = $frame->path().'.'.bin2hex(random_bytes(4)).'.jpg';
-        try {
-            $shutter->press($shot, $partial);
-            PracticeShot::remember($partial, $shot);
-            rename($partial, $frame->path());
-        } finally {
-            File::delete($partial);
-        }
+        WholeFile::write($frame->path(), fn (string $partial) => $shutter->press($shot, $partial));
+        PracticeShot::remember($frame->path(), $shot);
         $frame->update(['state' => RollState::Ready]);
     }
 

@@ -50,7 +50,7 @@ final class Attempt extends Model
     /** The attempt that this one follows. */
     public function previous(): ?self
     {
-        return self::query()
+        return $this->number < 2 ? null : self::query()
             ->where('set_brief_id', $this->set_brief_id)->where('user_id', $this->user_id)
             ->where('number', '<', $this->number)->orderByDesc('number')->first();
     }

@@ -33,12 +33,10 @@ final readonly class Outfits
      */
     public function with(string $lensName, ?float $focalLength = null, ?Scene $scene = null): Outfit
     {
-        foreach ($this->kit->lenses as $lens) {
-            if ($lens->name === $lensName) {
-                return new Outfit($this->kit->body, $lens, $focalLength ?? ($scene === null ? $lens->minFocal : $this->widest($lens, $scene)));
-            }
-        }
-        throw new InvalidArgumentException(sprintf('There is no lens "%s"; there are %s.', $lensName, implode(', ', array_map(fn (Lens $lens): string => $lens->name, $this->kit->lenses))));
+        $lens = $this->kit->lensNamed($lensName)
+            ?? throw new InvalidArgumentException(sprintf('There is no lens "%s"; there are %s.', $lensName, implode(', ', array_map(fn (Lens $lens): string => $lens->name, $this->kit->lenses))));
+
+        return new Outfit($this->kit->body, $lens, $focalLength ?? ($scene === null ? $lens->minFocal : $this->widest($lens, $scene)));
     }
 
     /**

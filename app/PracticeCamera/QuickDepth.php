@@ -38,7 +38,7 @@ final readonly class QuickDepth
         $sharpest = (int) array_search(0.0, $defocus->radii, true);
         $last = count($shares) - 1;
         \assert($sharpest <= 2 && $last - $sharpest <= 2);
-        if (array_filter($shares) === array_filter([$sharpest => $shares[$sharpest]])) {
+        if (array_keys(array_filter($shares)) === [$sharpest]) {
             return $light;
         }
         $half = [$light->shrunk(2)->kept(), $this->smaller($depth, 2)];

@@ -64,11 +64,7 @@ final readonly class Retake
         if ($name === null || $name === $note['lens']['name']) {
             return null;
         }
-        foreach ($frame->attempt->user->kitInUse()->lenses ?? [] as $lens) {
-            if ($lens->name === $name) {
-                return $lens;
-            }
-        }
-        throw new InvalidArgumentException(sprintf('There is no lens "%s" in the kit.', $name));
+
+        return $frame->attempt->user->kitInUse()?->lensNamed($name) ?? throw new InvalidArgumentException(sprintf('There is no lens "%s" in the kit.', $name));
     }
 }

@@ -30,9 +30,6 @@ final class SceneRenderer
     /** In widths of the picture: what is drawn out further has no more than a hundredth of its light anywhere. */
     private const LONGEST_STREAK = 20;
 
-    /** How many times narrower the clay's texture is where it is streaked far. */
-    private const NARROWER = 4;
-
     /** Width of the edge between sun and shade, m. */
     private const SHADE_EDGE = 0.3;
 
@@ -42,8 +39,11 @@ final class SceneRenderer
     /** Share of its diameter that a drop's edge is soft by. */
     private const DROP_SIGMA = 0.42;
 
+    private readonly TurningClay $clay;
+
     public function __construct(private readonly Vips $vips, private readonly PlateStore $plates)
     {
+        $this->clay = new TurningClay($vips, $plates);
     }
 
     /** sRGB bytes, as the camera records them. */
@@ -99,7 +99,7 @@ final class SceneRenderer
     public function meterGrid(Scene $scene, Condition $condition, Region $framing, int $columns = 144): LuminanceGrid
     {
         $rows = (int) round($columns / 1.5);
-        $name = sprintf('meter-%s-%s-%s-%d', $scene->id, $condition->id, hash('xxh128', serialize([$framing, $condition, PlateStore::version($scene->file($scene->plates[0]), __FILE__)])), $columns);
+        $name = sprintf('meter-%s-%s-%s-%d', $scene->id, $condition->id, hash('xxh128', serialize([$framing, $condition, PlateStore::version($scene->file($scene->plates[0]), __FILE__, __DIR__.'/TurningClay.php')])), $columns);
 
         return LuminanceGrid::of($columns, $rows, $this->plates->reading($name, fn (): Light => $this->luminance($scene, $condition, $framing, $columns, $rows))->floats());
     }
@@ -110,8 +110,7 @@ final class SceneRenderer
         foreach ($scene->plates as $index => $name) {
             $plate = $this->plates->plate($scene, $name, true);
             if ($index === 0 && $scene->turning !== null) {
-                // A meter is slower than the wheel.
-                $plate = $this->textured($plate, $this->slip(1.0), $scene, true);
+                $plate = $this->clay->metered($plate, $scene);
             }
             $part = $this->cut($plate, $framing)->weighed(Srgb::WEIGHTS)->linear($condition->candelasPerUnit[$index] * Srgb::MID_GREY / Ev100::of(0)->luminance());
             $luminance = $luminance === null ? $part : $luminance->plus($part);
@@ -149,7 +148,7 @@ final class SceneRenderer
         foreach ($scene->plates as $index => $name) {
             $plate = $this->plates->plate($scene, $name, $isSmall);
             if ($index === 0 && $scene->turning !== null) {
-                $plate = $this->turned($plate, $rendering, $isSmall);
+                $plate = $this->clay->exposed($plate, $scene, $scene->turning, $rendering->moment, $rendering->settings->time->exact, $isSmall);
             }
             $unit = $rendering->condition->candelasPerUnit[$index];
             $part = $plate->linear(array_map(fn (float $gain): float => $unit * $gain, $gains));
@@ -159,49 +158,6 @@ final class SceneRenderer
         $light = $this->framed($sum, $framing, $fineness);
 
         return $scene->stars === null ? $light : $this->withSky($light, $rendering, $fineness, $gains);
-    }
-
-    /** The clay's texture, turned as far as it is and streaked as far as it turns, laid over the plate. */
-    private function turned(Light $plate, Rendering $rendering, bool $isSmall): Light
-    {
-        $turning = $rendering->scene->turning;
-        \assert($turning !== null);
-        $seconds = $rendering->settings->time->exact;
-        $texture = $this->slip($turning->turns($seconds));
-
-        return $this->textured($plate, $texture->turned(-(int) round($turning->phase($rendering->moment + $seconds) * $texture->width)), $rendering->scene, $isSmall);
-    }
-
-    /** The clay's texture, streaked by so many turns. A long streak leaves nothing that needs the texture's full width. */
-    private function slip(float $turns): Light
-    {
-        $name = 'slip-'.PlateStore::version(__DIR__.'/SlipTexture.php');
-        $texture = $this->plates->made($name, fn (): Light => Light::fromFloats($this->vips, SlipTexture::packed(), SlipTexture::WIDTH, SlipTexture::HEIGHT, 3));
-        if ($turns * SlipTexture::WIDTH > 16 * self::NARROWER) {
-            $texture = $this->plates->made($name.'-narrow', fn (): Light => $texture->shrunk(self::NARROWER, 1));
-        }
-        $shifts = Streak::shifts($turns * $texture->width, 0.0);
-
-        // As long as the exposure time stays, so does the streak.
-        return $shifts === [] ? $texture : $this->plates->reading(sprintf('%s-%s', $name, round($turns, 6)), function () use ($texture, $shifts): Light {
-            foreach ($shifts as [$right]) {
-                $texture = $texture->plus($texture->turned($right))->kept();
-            }
-
-            return $texture->linear(0.5 ** count($shifts));
-        });
-    }
-
-    private function textured(Light $plate, Light $texture, Scene $scene, bool $isSmall): Light
-    {
-        $box = $this->plates->turningBox($scene, $isSmall);
-        if ($box === null) {
-            return $plate;
-        }
-        [$where, $part] = [$this->plates->turning($scene, $isSmall)->cut(...$box), $plate->cut(...$box)];
-        $picked = $texture->picked($where->linear([$texture->width - 1.0, $texture->height - 1.0]));
-
-        return $plate->with($where->band(1)->isMoreThan(PlateStore::TURNS)->choose($part->times($picked), $part)->kept(), $box[0], $box[1]);
     }
 
     /** @param  array{float, float, float}  $gains */
@@ -218,7 +174,6 @@ final class SceneRenderer
             $sky = $sky->plus(MoonDrawing::draw($this->vips, $rendering->condition->moon, $view, $framing, $fineness));
         }
         $isSky = $this->depth($rendering, $fineness)->isMoreThan(DepthScale::LEVELS - 1.5);
-
         $sky = $sky->linear($gains);
 
         return $light->plus($isSky->choose($sky, $sky->linear(0.0)));

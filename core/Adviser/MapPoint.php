@@ -14,7 +14,7 @@ final readonly class MapPoint
     {
     }
 
-    /** @param  string  $what  "frame", "plan" or "suggestion" */
+    /** @param  string  $what  "frame", "plan", "suggestion" or "own" */
     public static function of(string $what, string $label, ExposureSettings $settings, StopIncrement $increment): self
     {
         $per = $increment->perStop();

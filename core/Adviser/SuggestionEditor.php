@@ -13,7 +13,6 @@ use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Kit\Body;
 use TruePupil\Core\Kit\Kit;
-use TruePupil\Core\Kit\Lens;
 
 /**
  * Changes a suggestion by hand. One of aperture, time and ISO follows, so that the exposure stays what places the subject:
@@ -49,20 +48,19 @@ final readonly class SuggestionEditor
         $candidate = $setup->candidate($av, $tv, $sv, 0.0, $missed);
         $wording = new Wording($request);
         $suggestion = new Suggestion(
-            kind: 'own', title: 'Set by hand: '.$settings, settings: $settings, mode: $change->mode, compensation: null,
+            kind: 'own', title: 'The instructor\'s own: '.$settings, settings: $settings, mode: $change->mode, compensation: null,
             lens: $choice->lens->name, focalLength: $choice->focalLength, support: $support,
             gains: $wording->gains($candidate), costs: $wording->costs($candidate), filterStops: $change->filterStops, meets: $missed === [],
             focusDistance: $demands->focus, widestFNumber: $choice->lens->widestAt($choice->focalLength)->nominal(),
         );
-        $map = ExposureMap::of($request, $setup, [MapPoint::of('suggestion', '+', $settings, $body->limits->increment)]);
+        $map = ExposureMap::of($request, $setup, [MapPoint::of('own', '+', $settings, $body->limits->increment)]);
 
         return new EditedSuggestion($this->adviser->completed($situation, $suggestion, $findings), $map->with(...$this->adviser->points($situation, $map)), $held);
     }
 
     private function choice(Kit $kit, Situation $situation, SuggestionChange $change): LensChoice
     {
-        $named = array_filter($kit->lenses, fn (Lens $lens): bool => $lens->name === $change->lens);
-        $lens = reset($named) ?: $kit->lenses[0];
+        $lens = $kit->lensNamed($change->lens) ?? $kit->lenses[0];
         $wanted = $change->focalLength ?? $situation->record->focalLength ?? $lens->minFocal;
 
         return LensChoice::at($lens, max($lens->minFocal, min($lens->maxFocal, $wanted)));

@@ -7,7 +7,6 @@ export function tellProblems() {
         const words = {
             401: 'You are signed out. What you typed is kept in this browser: sign in again in another tab, then come back and press the button again.',
             403: 'This is not yours to change. What you typed is still here.',
-            419: 'This page had been open too long. What you typed is kept in this browser: load the page again and it will be there.',
             422: 'Something is missing or cannot be read. What you typed is still here.',
         };
         // Who is signed out or kept out needs more than the server's one word for it.

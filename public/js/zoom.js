@@ -94,6 +94,12 @@ function watch(zoom) {
         }
         pointers.set(event.pointerId, to);
     });
+    // Two fingers look closer; without this the page would take them for scrolling.
+    picture.addEventListener('touchmove', (event) => {
+        if (event.touches.length > 1 && !isTaken()) {
+            event.preventDefault();
+        }
+    }, { passive: false });
     for (const ending of ['pointerup', 'pointercancel', 'pointerleave']) {
         picture.addEventListener(ending, (event) => pointers.delete(event.pointerId));
     }

@@ -151,12 +151,32 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->press('Mark the subject');
         $this->see('The same marks and words for every frame of this row');
-        $this->unfold('The subject in numbers');
-        foreach (['x' => '42', 'y' => '32', 'width' => '16', 'height' => '36'] as $side => $percent) {
-            $this->type('[data-side='.$side.']', $percent);
-        }
+        $this->subjectInNumbers(42, 32, 16, 36);
         $this->press('Check this frame');
         $this->see('The marks and words are with every frame of the row');
+    }
+
+    /** Hands a white subject in against "The meter is fooled", whose page is open, with the subject in numbers. */
+    protected function handInWhite(string $picture): void
+    {
+        $this->choose('#picture', $picture);
+        $this->press('Send the picture');
+        $this->see('Which subject is it?', 60);
+        $this->subjectInNumbers(40, 30, 20, 40);
+        $this->browser()->executeScript('document.querySelector("input[value=white]").click()');
+        $this->press('Check this frame');
+        $this->see('Checks of the brief', 60);
+        $this->press('Hand in attempt 1');
+        $this->see('Attempt 1 is handed in.');
+    }
+
+    /** In % of the frame. */
+    protected function subjectInNumbers(int $x, int $y, int $width, int $height): void
+    {
+        $this->unfold('The subject in numbers');
+        foreach (compact('x', 'y', 'width', 'height') as $side => $percent) {
+            $this->type('[data-side='.$side.']', (string) $percent);
+        }
     }
 
     /** Opens what is folded under a heading. */

@@ -43,7 +43,10 @@ final class LostConnectionTest extends BrowserTestCase
         $this->press('Set this brief');
         $this->see('The brief is set.');
         $instructor = $this->browser();
-        $this->handInOne();
+        $this->open();
+        $this->signIn('hugo');
+        $this->press('4 The meter is fooled');
+        $this->handInWhite(Pictures::jpeg(patch: 118));
 
         $this->use($instructor);
         $this->visit('/');
@@ -94,26 +97,5 @@ final class LostConnectionTest extends BrowserTestCase
 
             return $answer !== false;
         }, 'the server is back');
-    }
-
-    private function handInOne(): void
-    {
-        $this->open();
-        $this->signIn('hugo');
-        $this->press('4 The meter is fooled');
-        $this->choose('#picture', Pictures::jpeg(patch: 118));
-        $this->press('Send the picture');
-        $this->see('Which subject is it?', 60);
-        $this->unfold('The subject in numbers');
-        foreach (['x' => '40', 'y' => '30', 'width' => '20', 'height' => '40'] as $side => $percent) {
-            $this->type('[data-side='.$side.']', $percent);
-        }
-        $this->browser()->executeScript('document.querySelector("input[value=white]").click()');
-        $this->type('#about', 'The white bottle.');
-        $this->type('#reason', 'To see what the meter makes of it.');
-        $this->press('Check this frame');
-        $this->see('Checks of the brief', 60);
-        $this->press('Hand in attempt 1');
-        $this->see('Attempt 1 is handed in.');
     }
 }

@@ -37,7 +37,7 @@ final class SuggestionTest extends TestCase
         $first = $frame->chosenSuggestion();
         $this->assertNotNull($first);
 
-        $sheet = $this->actingAs($world->instructor)->get(route('suggestions.edit', $frame))->assertOk()->assertSee('Follows the light')->assertSee('Exposure map');
+        $sheet = $this->actingAs($world->instructor)->get(route('suggestions.edit', $frame))->assertOk()->assertSee('Follows the light')->assertSee('Exposure map')->assertSee('set by hand at');
         $sheet->assertSee($first['display']['text']);
         // Two stops smaller, the rest as it was: the time is four times as long.
         $smaller = $this->get(route('suggestions.edit', [$frame, 'n' => 2 * $first['fNumber'], 't' => $first['exposureTime'], 'iso' => $first['iso'], 'follows' => 'time']), [...self::HTMX, 'HX-Trigger-Name' => 'n'])->assertOk();
@@ -65,7 +65,7 @@ final class SuggestionTest extends TestCase
         $this->assertSame(11.0, (float) $frame->refresh()->chosenSuggestion()['display']['fNumber']);
 
         $this->post(route('desk.publish', $attempt), ['suggestion' => [$frame->id => Frame::OWN_SUGGESTION]]);
-        $this->actingAs($world->student)->get(route('attempts.return', $attempt))->assertOk()->assertSee('Set by hand: '.$frame->chosenSuggestion()['display']['text']);
+        $this->actingAs($world->student)->get(route('attempts.return', $attempt))->assertOk()->assertSee('The instructor\'s own: '.$frame->chosenSuggestion()['display']['text']);
         $this->actingAs($world->instructor)->put(route('suggestions.update', $frame), $wanted, self::HTMX)->assertStatus(409);
     }
 

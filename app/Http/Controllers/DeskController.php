@@ -60,11 +60,7 @@ final class DeskController extends Controller
     /** Keeps what is being written, and which suggestion is chosen; asked for while typing. */
     public function update(Request $request, Attempt $attempt): Response|RedirectResponse
     {
-        $input = $request->validate([
-            'summary' => ['nullable', 'string', 'max:5000'],
-            'suggestion' => ['sometimes', 'array'],
-            'suggestion.*' => ['nullable', 'integer', 'min:0', 'max:9'],
-        ]);
+        $input = $this->input($request);
         if ($attempt->state === AttemptState::Returned) {
             return $this->tooLate($request);
         }
@@ -83,7 +79,7 @@ final class DeskController extends Controller
 
     public function publish(Request $request, Attempt $attempt): Response|RedirectResponse
     {
-        $input = $request->validate(['summary' => ['nullable', 'string', 'max:5000'], 'suggestion' => ['sometimes', 'array'], 'suggestion.*' => ['nullable', 'integer', 'min:0', 'max:9']]);
+        $input = $this->input($request);
         // A second click finds it published and changes nothing.
         if ($attempt->state !== AttemptState::Returned) {
             if ($attempt->frames()->where('state', FrameState::Judging)->exists()) {
@@ -102,6 +98,16 @@ final class DeskController extends Controller
 
         // Away from the desk the whole page changes.
         return $request->header('HX-Request') === null ? $course : response('', 200, ['HX-Redirect' => $course->getTargetUrl()]);
+    }
+
+    /** @return array{summary?: ?string, suggestion?: array<int|string, mixed>} */
+    private function input(Request $request): array
+    {
+        return $request->validate([
+            'summary' => ['nullable', 'string', 'max:5000'],
+            'suggestion' => ['sometimes', 'array'],
+            'suggestion.*' => ['nullable', 'integer', 'min:0', 'max:'.Frame::OWN_SUGGESTION],
+        ]);
     }
 
     /** @param  array<int|string, mixed>  $chosen  index by frame id */

@@ -38,12 +38,12 @@ final class SuggestionController extends Controller
     }
 
     /**
-     * @param  array<mixed>  $typed
+     * @param  array<string, mixed>  $typed
      * @return array{frame: Frame, form: ?SuggestionForm, problem: string}
      */
     private function editor(Frame $frame, array $typed, ?string $changed = null): array
     {
-        $edit = SuggestionEdit::of($frame, array_filter($typed, is_string(...), ARRAY_FILTER_USE_KEY), $changed);
+        $edit = SuggestionEdit::of($frame, $typed, $changed);
 
         return ['frame' => $frame, 'form' => $edit?->edited === null ? null : new SuggestionForm($frame, $edit),
             'problem' => 'What this frame was taken with, or the light that its subject gave, is not known; there is nothing for the values to follow.'];

@@ -192,6 +192,7 @@ final readonly class ExposureMapDrawing
         return match ($point->what) {
             'frame' => 'this frame',
             'plan' => 'the plan',
+            'own' => 'set by hand',
             default => 'suggestion '.$point->label,
         };
     }

@@ -32,7 +32,7 @@
         @endforeach
         <rect class="map-cursor" data-cursor width="0" height="0" x="0" y="0"/>
     </svg>
-    <p class="map-readout" data-readout aria-live="polite"><span class="fine">◆ this frame · ■ the plan · numbers are the suggestions. Point at a cell, or tab to the map and use the arrow keys: it says why a cell is barred.</span></p>
+    <p class="map-readout" data-readout aria-live="polite"><span class="fine">◆ this frame · ■ the plan · numbers are the suggestions, + is set by hand. Point at a cell, or tab to the map and use the arrow keys: it says why a cell is barred.</span></p>
     <details><summary>The map in words</summary>
         <table class="ledger-table"><thead><tr><th scope="col">Zone or point</th><th scope="col">Why, or where</th></tr></thead>
             <tbody>@foreach ($map->table() as [$what, $why])<tr><th scope="row">{{ $what }}</th><td>{{ $why }}</td></tr>@endforeach</tbody></table>

@@ -44,7 +44,7 @@ final class SuggestionEditorTest extends TestCase
         $this->assertSame($expected, (string) $edited->suggestion->settings);
         $this->assertSame([], $edited->held);
         $this->assertSame('own', $edited->suggestion->kind);
-        $this->assertSame(['frame', 'suggestion'], array_column(array_map(fn ($point): array => ['what' => $point->what], $edited->map->points), 'what'));
+        $this->assertSame(['frame', 'own'], array_column(array_map(fn ($point): array => ['what' => $point->what], $edited->map->points), 'what'));
     }
 
     public function test_a_filter_is_answered_like_any_other_loss(): void
