@@ -1,8 +1,8 @@
-// What the server cannot do: drawing marks, sending with progress, keeping typed words, keys. No rule of the job is here.
+// What the server cannot do: drawing marks, sending with progress, keeping drafts, keys. No rule of the job is here.
 import { watchUploads } from './upload.js';
 import { watchMarks } from './mark.js';
 import { watchMarkLists } from './marks.js';
-import { keepTexts } from './keep.js';
+import { keepDrafts } from './drafts.js';
 import { watchDesk } from './desk.js';
 import { onceOnly } from './once.js';
 import { tellProblems } from './problems.js';
@@ -19,7 +19,7 @@ const start = (root) => {
     watchUploads(root);
     watchMarks(root);
     watchMarkLists(root);
-    keepTexts(root);
+    keepDrafts(root);
     onceOnly(root);
     watchMaps(root);
     watchViews(root);

@@ -67,6 +67,7 @@ final class LostConnectionTest extends BrowserTestCase
         $this->see('The white is grey: say so to the meter.');
         // What was written meanwhile is there when the page is loaded again.
         $this->browser()->navigate()->refresh();
+        $this->press('Use this text');
         $this->assertSame('Turn the dial by a stop and a half.', $this->find('#summary')->getAttribute('value'));
 
         // The session runs out.
@@ -77,7 +78,9 @@ final class LostConnectionTest extends BrowserTestCase
         $this->assertSame('And look at the histogram.', $this->find('[data-note] textarea')->getAttribute('value'));
         $this->signIn('maren');
         $this->browser()->get($desk);
-        $this->see('kept from before in this browser');
+        $this->see('You typed this here before and did not send it:');
+        $this->assertSame('', $this->find('[data-note] textarea')->getAttribute('value'));
+        $this->press('Use this text');
         $this->assertSame('And look at the histogram.', $this->find('[data-note] textarea')->getAttribute('value'));
         $this->press('Add the note');
         $this->browser()->wait(20, 100)->until(fn (): bool => substr_count($this->pageText(), 'Take back') === 2);

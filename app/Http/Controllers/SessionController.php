@@ -36,6 +36,6 @@ final class SessionController extends Controller
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return redirect()->route('sign-in')->with('done', 'You have signed out.');
+        return redirect()->route('sign-in')->with(['done' => 'You have signed out.', 'signed-out' => true]);
     }
 }

@@ -43,7 +43,7 @@
             <form method="post" action="{{ route('attempts.reshoot', $attempt) }}" class="inline-form reshoot" data-once>@csrf<button class="primary">Plan the reshoot</button><a class="button" href="{{ route('set-briefs.show', $attempt->setBrief) }}#own">Hand in attempt {{ $attempt->number + 1 }}</a><button type="button" data-print>Print this return</button></form>
             <form method="post" action="{{ route('attempts.reply', $attempt) }}" data-once>@csrf
                 <label for="reply-text">Your answer <span class="fine">what you will do, what you see otherwise; whoever critiqued it reads it</span></label>
-                <textarea id="reply-text" name="reply" rows="3" maxlength="4000" data-keep="reply-{{ $attempt->id }}">{{ old('reply', $attempt->reply) }}</textarea>
+                <textarea id="reply-text" name="reply" rows="3" maxlength="4000" data-draft="reply-{{ $attempt->id }}">{{ old('reply', $attempt->reply) }}</textarea>
                 <button>{{ $attempt->reply ? 'Change the answer' : 'Send the answer' }}</button>
             </form>
             <form method="post" action="{{ route('attempts.may-show', $attempt) }}" data-once>@csrf @method('put')

@@ -17,7 +17,7 @@
     <script src="/vendor/htmx/htmx.min.js" defer></script>
     <script src="/js/app.js" type="module"></script>
 </head>
-<body hx-headers='{"X-CSRF-TOKEN": "{{ csrf_token() }}"}'>
+<body @auth data-account="{{ auth()->id() }}" @endauth hx-headers='{"X-CSRF-TOKEN": "{{ csrf_token() }}"}'>
 <a class="visually-hidden-focusable skip" href="#main">Skip to the content</a>
 <header class="masthead">
     <a class="brand" href="{{ auth()->check() ? route('home') : route('sign-in') }}"><x-mark/> <span>True Pupil</span></a>
@@ -36,7 +36,7 @@
     @endauth
 </header>
 <main id="main" @class(['page', 'page-wide' => $wide])>
-    <div id="message" role="status" aria-live="polite">
+    <div id="message" role="status" aria-live="polite" @if (session('done')) data-saved @endif @if (session('signed-out')) data-signed-out @endif>
         @if (session('done'))<p class="word word-done">{{ session('done') }}</p>@endif
         @if (session('problem'))<p class="word word-problem">{{ session('problem') }}</p>@endif
         @if (isset($errors) && $errors->any() && ! $attributes->has('own-errors'))

@@ -23,7 +23,7 @@
         <form id="reword-{{ $finding->id }}" hidden {{ $ajax }} class="small-form">
             <input type="hidden" name="decision" value="reworded">
             <label for="wording-{{ $finding->id }}">In your words</label>
-            <textarea id="wording-{{ $finding->id }}" name="wording" rows="3" maxlength="2000" required data-keep="wording-{{ $finding->id }}">{{ $finding->wording ?? $finding->body['sentence'] }}</textarea>
+            <textarea id="wording-{{ $finding->id }}" name="wording" rows="3" maxlength="2000" required data-draft="wording-{{ $finding->id }}">{{ $finding->wording ?? $finding->body['sentence'] }}</textarea>
             <button>Keep this wording</button>
         </form>
         <form id="dismiss-{{ $finding->id }}" hidden {{ $ajax }} class="small-form">

@@ -23,7 +23,7 @@
                 <select name="topic" aria-label="What it is about"><option value="">about …</option>@foreach (Topic::cases() as $topic)<option value="{{ $topic->value }}">{{ $topic->label() }}</option>@endforeach</select>
             </div>
             <label class="visually-hidden" for="note-{{ $frame->id }}">Note</label>
-            <textarea id="note-{{ $frame->id }}" name="body" rows="2" maxlength="4000" required data-keep="note-{{ $frame->id }}" placeholder="Your own remark"></textarea>
+            <textarea id="note-{{ $frame->id }}" name="body" rows="2" maxlength="4000" required data-draft="note-{{ $frame->id }}" placeholder="Your own remark"></textarea>
             @if ($phrases ?? [])<label class="visually-hidden" for="phrase-{{ $frame->id }}">What you have said before</label><select id="phrase-{{ $frame->id }}" data-phrase="note-{{ $frame->id }}"><option value="">what you have said before …</option>@foreach ($phrases as $phrase)<option>{{ $phrase }}</option>@endforeach</select>@endif
             <details class="note-place"><summary>Where in the picture <span class="fine">optional</span></summary>
                 <button type="button" data-draw-place="{{ $frame->id }}">Draw it</button>

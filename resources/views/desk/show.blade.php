@@ -82,7 +82,7 @@
             @endforeach
             <div>
                 <label for="summary">Your message to {{ $attempt->user->name }}</label>
-                <textarea id="summary" name="summary" rows="4" maxlength="5000" data-keep="summary-{{ $attempt->id }}">{{ old('summary', $attempt->summary) }}</textarea>
+                <textarea id="summary" name="summary" rows="4" maxlength="5000" data-draft="summary-{{ $attempt->id }}">{{ old('summary', $attempt->summary) }}</textarea>
                 @if ($stillWriting)<p class="word">{{ implode(', ', $stillWriting) }} {{ count($stillWriting) === 1 ? 'has' : 'have' }} written notes here and not given them yet. Once this is published they can no longer be given.</p>@endif
                 <p class="publish-row"><button class="primary" hx-post="{{ route('desk.publish', $attempt) }}" hx-include="closest form" {!! $swap !!} hx-disabled-elt="this" data-publish>Publish the critique</button> <span id="kept" class="fine" aria-live="polite"></span></p>
             </div>

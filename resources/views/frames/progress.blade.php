@@ -42,9 +42,9 @@
                     @endforeach
                 </fieldset>@endif
                 <label for="about">What is the picture about?</label>
-                <textarea id="about" name="about" rows="2" maxlength="2000" data-keep="about-{{ $frame->id }}">{{ old('about', $frame->about) }}</textarea>
+                <textarea id="about" name="about" rows="2" maxlength="2000" data-draft="about-{{ $frame->id }}">{{ old('about', $frame->about) }}</textarea>
                 <label for="reason">{{ $brief->placements ? 'Why did you expose it this way?' : 'Why did you take it this way?' }}</label>
-                <textarea id="reason" name="reason" rows="2" maxlength="2000" data-keep="reason-{{ $frame->id }}">{{ old('reason', $frame->reason) }}</textarea>
+                <textarea id="reason" name="reason" rows="2" maxlength="2000" data-draft="reason-{{ $frame->id }}">{{ old('reason', $frame->reason) }}</textarea>
                 @include('frames.intent')
             @else
                 @if ($frame->about)<p><b>About:</b> {{ $frame->about }}</p>@endif

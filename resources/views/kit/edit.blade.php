@@ -21,7 +21,7 @@
         </fieldset>
         <fieldset class="sheet"><legend>Lenses</legend>
             <label for="lenses">One a line <span class="fine">a name and a colon if you like; focal lengths; widest aperture; “to” the smallest; “from” the closest focus</span></label>
-            <textarea id="lenses" name="lenses" rows="5" maxlength="4000" spellcheck="false" data-keep="kit-lenses" placeholder="Old faithful: 50 mm 1.8 to 16 from 0.45 m&#10;24-70 mm 2.8-4 to 22 from 0.38 m">{{ $field('lenses') }}</textarea>
+            <textarea id="lenses" name="lenses" rows="5" maxlength="4000" spellcheck="false" data-draft="kit-lenses" placeholder="Old faithful: 50 mm 1.8 to 16 from 0.45 m&#10;24-70 mm 2.8-4 to 22 from 0.38 m">{{ $field('lenses') }}</textarea>
         </fieldset>
         <fieldset class="sheet"><legend>What else is at hand</legend>
             <div class="intent-flags">@foreach ([Support::Braced, Support::Monopod, Support::Tripod] as $support)<label><input type="checkbox" name="supports[]" value="{{ $support->value }}" @checked(in_array($support->value, old('supports', $form->supports), true))> {{ $support->label() }}</label>@endforeach</div>

@@ -85,9 +85,9 @@
                     @endforeach
                 </div>
                 <label for="about">What is the picture about?</label>
-                <textarea id="about" name="about" rows="2" maxlength="2000" data-keep="plan-about-{{ $setBrief->id }}-{{ $sheet->plan->number }}">{{ $input->text('about') }}</textarea>
+                <textarea id="about" name="about" rows="2" maxlength="2000" data-draft="plan-about-{{ $setBrief->id }}-{{ $sheet->plan->number }}">{{ $input->text('about') }}</textarea>
                 <label for="reason">Why this way? <span class="fine">the reason for idea and exposure</span></label>
-                <textarea id="reason" name="reason" rows="2" maxlength="2000" data-keep="plan-reason-{{ $setBrief->id }}-{{ $sheet->plan->number }}">{{ $input->text('reason') }}</textarea>
+                <textarea id="reason" name="reason" rows="2" maxlength="2000" data-draft="plan-reason-{{ $setBrief->id }}-{{ $sheet->plan->number }}">{{ $input->text('reason') }}</textarea>
             </fieldset>
             <button class="primary">Work it out</button>
         </form>
