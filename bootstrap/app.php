@@ -14,10 +14,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use TruePupil\Core\Capture\UnreadablePicture;
 
 $app = Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(
-        web: __DIR__.'/../routes/web.php',
-        commands: __DIR__.'/../routes/console.php',
-    )
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withCommands()
     ->withMiddleware(function (Middleware $middleware): void {
         // Same-origin application: the CORS library is not installed.
@@ -28,19 +25,36 @@ $app = Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // A partial request gets a sentence it can show in place, never a whole page.
-        $exceptions->shouldRenderJsonWhen(fn (Request $request) => $request->expectsJson() || $request->hasHeader('HX-Request'));
+        $exceptions->shouldRenderJsonWhen(
+            fn (Request $request) => $request->expectsJson() || $request->hasHeader('HX-Request'),
+        );
         // Asked for, a picture that cannot be shown is not there.
-        $exceptions->map(UnreadablePicture::class, fn (UnreadablePicture $problem): NotFoundHttpException => new NotFoundHttpException($problem->getMessage(), $problem));
+        $exceptions->map(
+            UnreadablePicture::class,
+            fn (UnreadablePicture $problem): NotFoundHttpException => new NotFoundHttpException(
+                $problem->getMessage(),
+                $problem,
+            ),
+        );
         // A form that was open too long: what was typed goes back into it, with a fresh token.
         $exceptions->render(function (HttpException $exception, Request $request) {
-            if (! $exception->getPrevious() instanceof TokenMismatchException) {
+            if (! ($exception->getPrevious() instanceof TokenMismatchException)) {
                 return null;
             }
-            $message = 'This page had been open too long for its form to count. What you typed is still here: please press the button again.';
+            $message =
+                'This page had been open too long for its form to count. What you typed is still here: please press '
+                    .'the button again.';
 
             // What is sent piece by piece keeps the page's old token: only loading the page again brings a new one.
             if ($request->hasHeader('HX-Request')) {
-                return response()->json(['message' => 'This page had been open too long, or you were signed out. What you typed is kept in this browser: load the page again, sign in if it asks you to, and it will be there.'], 419);
+                return response()->json(
+                    [
+                        'message' => 'This page had been open too long, or you were signed out. What you typed is '
+                            .'kept in this browser: load the page again, sign in if it asks you to, and it will be '
+                            .'there.',
+                    ],
+                    419,
+                );
             }
 
             return $request->expectsJson()
@@ -48,9 +62,14 @@ $app = Application::configure(basePath: dirname(__DIR__))
                 : back()->withInput($request->except('_token', 'password'))->with('problem', $message);
         });
         $exceptions->render(function (PostTooLargeException $exception, Request $request) {
-            $message = sprintf('The file is larger than the %d MB taken here. Nothing was kept of it; hand in a smaller export.', (int) config('pupil.upload.megabytes'));
+            $message = sprintf(
+                'The file is larger than the %d MB taken here. Nothing was kept of it; hand in a smaller export.',
+                (int) config('pupil.upload.megabytes'),
+            );
 
-            return $request->expectsJson() ? response()->json(['message' => $message], 413) : back()->with('problem', $message);
+            return $request->expectsJson()
+                ? response()->json(['message' => $message], 413)
+                : back()->with('problem', $message);
         });
     })
     ->create();

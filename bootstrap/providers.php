@@ -1,6 +1,3 @@
 <?php
 
-return [
-    App\Providers\AppServiceProvider::class,
-    App\Providers\ImagingServiceProvider::class,
-];
+return [App\Providers\AppServiceProvider::class, App\Providers\ImagingServiceProvider::class];

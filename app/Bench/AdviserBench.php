@@ -21,8 +21,16 @@ final class AdviserBench
 {
     /** Focal lengths and widest apertures of lenses that people own, both ends. */
     private const LENSES = [
-        [24, 70, 2.8, 2.8], [50, 50, 1.8, 1.8], [35, 35, 2, 2], [70, 200, 4, 4], [18, 135, 3.5, 5.6], [85, 85, 1.8, 1.8], [16, 35, 4, 4], [100, 400, 4.5, 5.6],
-        [28, 28, 2.8, 2.8], [24, 105, 4, 4],
+        [24, 70, 2.8, 2.8],
+        [50, 50, 1.8, 1.8],
+        [35, 35, 2, 2],
+        [70, 200, 4, 4],
+        [18, 135, 3.5, 5.6],
+        [85, 85, 1.8, 1.8],
+        [16, 35, 4, 4],
+        [100, 400, 4.5, 5.6],
+        [28, 28, 2.8, 2.8],
+        [24, 105, 4, 4],
     ];
 
     /** @return list<array{string, string, string, string}> rows of a table */
@@ -31,7 +39,10 @@ final class AdviserBench
         $watch = new Stopwatch($runs);
         foreach ([1, 2, 4, 8, 16, 30] as $lenses) {
             $request = $this->request($lenses, 50.0);
-            $watch->time(sprintf('advice over %d %s, framing given', $lenses, $lenses === 1 ? 'lens' : 'lenses'), fn () => KitAdviser::advise($request));
+            $watch->time(
+                sprintf('advice over %d %s, framing given', $lenses, $lenses === 1 ? 'lens' : 'lenses'),
+                fn () => KitAdviser::advise($request),
+            );
         }
         $free = $this->request(8, null);
         $watch->time('advice over 8 lenses, any framing', fn () => KitAdviser::advise($free));
@@ -51,8 +62,20 @@ final class AdviserBench
 
         return new AdviceRequest(
             Ev100::of($light),
-            new Kit(new Body('a body', Format::fullFrame(), pixelsAcross: 6000, stabiliserStops: 4, comfortableIso: 3200), $kit, [Support::Hand, Support::Monopod, Support::Tripod], [3.0, 6.0, 10.0]),
-            new Intent(subject: 3.0, near: 2.7, far: 3.4, movement: new Movement(MovementLook::Acceptable, 1.4), focalLength35: $framing, maxIso: 12800),
+            new Kit(
+                new Body('a body', Format::fullFrame(), pixelsAcross: 6000, stabiliserStops: 4, comfortableIso: 3200),
+                $kit,
+                [Support::Hand, Support::Monopod, Support::Tripod],
+                [3.0, 6.0, 10.0],
+            ),
+            new Intent(
+                subject: 3.0,
+                near: 2.7,
+                far: 3.4,
+                movement: new Movement(MovementLook::Acceptable, 1.4),
+                focalLength35: $framing,
+                maxIso: 12800,
+            ),
         );
     }
 }

@@ -14,11 +14,24 @@ use App\PracticeCamera\ShotInput;
 use App\View\Models\FinderView;
 use DateTimeImmutable;
 
-/** How long a new sight in the finder takes: dials turned one after another in every scene, as a person would turn them. */
+/**
+ * How long a new sight in the finder takes: dials turned one after another in every scene, as a person would turn them.
+ */
 final class FinderBench
 {
     /** Turned one at a time from a start that differs from scene to scene. */
-    private const TURNS = [['n' => '8'], ['n' => '5.6'], ['n' => '4'], ['n' => '4', 'focus' => '2'], ['n' => '4', 'focus' => '6'], ['n' => '4', 't' => '1/60', 'mode' => 'manual'], ['n' => '4', 't' => '1/8', 'mode' => 'manual', 'support' => 'hand'], ['n' => '4', 'px' => '0.3'], ['n' => '4', 'compensation' => '1'], ['n' => '11', 'iso' => '6400']];
+    private const TURNS = [
+        ['n' => '8'],
+        ['n' => '5.6'],
+        ['n' => '4'],
+        ['n' => '4', 'focus' => '2'],
+        ['n' => '4', 'focus' => '6'],
+        ['n' => '4', 't' => '1/60', 'mode' => 'manual'],
+        ['n' => '4', 't' => '1/8', 'mode' => 'manual', 'support' => 'hand'],
+        ['n' => '4', 'px' => '0.3'],
+        ['n' => '4', 'compensation' => '1'],
+        ['n' => '11', 'iso' => '6400'],
+    ];
 
     /** @return array{median: float, p95: float, slowest: float, sights: int} seconds */
     public function run(int $rounds): array
@@ -38,13 +51,29 @@ final class FinderBench
         sort($seconds);
         $count = count($seconds);
 
-        return ['median' => $seconds[intdiv($count, 2)], 'p95' => $seconds[(int) ceil(0.95 * $count) - 1], 'slowest' => $seconds[$count - 1], 'sights' => $count];
+        return [
+            'median' => $seconds[intdiv($count, 2)],
+            'p95' => $seconds[(int) ceil(0.95 * $count) - 1],
+            'slowest' => $seconds[$count - 1],
+            'sights' => $count,
+        ];
     }
 
     /** @param  array<string, string>  $turn */
     private function sight(Scene $scene, array $turn): void
     {
-        $sight = app(Finder::class)->look((new ShotInput(['iso' => '400', 'support' => 'tripod', ...$turn]))->shot($scene, Outfits::ofDemo(), new DateTimeImmutable('@0')));
-        view('practice.sight', ['view' => new FinderView($sight, FinderPicture::of(app(SceneRenderer::class), app(PixelProgram::class), $sight->rendering))])->render();
+        $sight = app(Finder::class)->look(
+            (new ShotInput(['iso' => '400', 'support' => 'tripod', ...$turn]))->shot(
+                $scene,
+                Outfits::ofDemo(),
+                new DateTimeImmutable('@0'),
+            ),
+        );
+        view('practice.sight', [
+            'view' => new FinderView(
+                $sight,
+                FinderPicture::of(app(SceneRenderer::class), app(PixelProgram::class), $sight->rendering),
+            ),
+        ])->render();
     }
 }

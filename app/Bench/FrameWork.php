@@ -22,8 +22,13 @@ use TruePupil\Core\Measure\Measures;
 /** What is done for one frame, without the database. */
 final readonly class FrameWork
 {
-    public function __construct(private RecordReader $reader, private PixelEngine $pixels, private LooseFile $file, private Critic $critic, private BriefLibrary $library)
-    {
+    public function __construct(
+        private RecordReader $reader,
+        private PixelEngine $pixels,
+        private LooseFile $file,
+        private Critic $critic,
+        private BriefLibrary $library,
+    ) {
     }
 
     public static function subject(): Region
@@ -50,7 +55,10 @@ final readonly class FrameWork
     {
         $brief = $this->library->find('meter-is-fooled');
 
-        return Critique::of(new Situation($record, $measures, new Approach, $brief?->placement('white'), brief: $brief), $this->critic);
+        return Critique::of(
+            new Situation($record, $measures, new Approach(), $brief?->placement('white'), brief: $brief),
+            $this->critic,
+        );
     }
 
     /** Record, measures and critique: what the command line does. */

@@ -14,7 +14,10 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
-/** How long the pages of a large course take as a browser would ask for them, and how many questions each puts to the database. */
+/**
+ * How long the pages of a large course take as a browser would ask for them, and how many questions each puts to the
+ * database.
+ */
 final class PagesBench
 {
     /** Asked once before it counts: a first page compiles and fills caches. */
@@ -45,8 +48,12 @@ final class PagesBench
             }
             sort($seconds);
             $rows[] = [
-                'page' => $name, 'median' => $seconds[intdiv($times, 2)], 'p95' => $seconds[(int) ceil(0.95 * $times) - 1], 'slowest' => $seconds[$times - 1],
-                ...$this->queries($person, $urls[0]), 'kilobytes' => (int) round($bytes / 1000),
+                'page' => $name,
+                'median' => $seconds[intdiv($times, 2)],
+                'p95' => $seconds[(int) ceil(0.95 * $times) - 1],
+                'slowest' => $seconds[$times - 1],
+                ...$this->queries($person, $urls[0]),
+                'kilobytes' => (int) round($bytes / 1000),
             ];
         }
 
@@ -61,14 +68,33 @@ final class PagesBench
     {
         ['course' => $course, 'instructor' => $instructor, 'student' => $student] = $big;
         $briefs = array_values($course->setBriefs()->pluck('id')->all());
-        $waiting = Attempt::query()->whereIn('set_brief_id', $briefs)->where('state', AttemptState::AtDesk)->orderBy('id')->limit(20)->pluck('id');
+        $waiting = Attempt::query()
+            ->whereIn('set_brief_id', $briefs)
+            ->where('state', AttemptState::AtDesk)
+            ->orderBy('id')
+            ->limit(20)
+            ->pluck('id');
 
         return [
             'the course, as its instructor' => [$instructor, ['/courses/'.$course->id]],
-            'the board' => [$instructor, array_map(fn (int $page): string => '/courses/'.$course->id.'/board?page='.$page, range(1, 8))],
-            'the board, those who wait' => [$instructor, ['/courses/'.$course->id.'/board?shown=waiting', '/courses/'.$course->id.'/board?shown=behind']],
-            'the desk\'s list' => [$instructor, array_map(fn (int $page): string => '/courses/'.$course->id.'/desk?page='.$page, range(1, 8))],
-            'the desk: the next attempt' => [$instructor, array_values($waiting->map(fn (int $id): string => '/desk/'.$id)->all()) ?: ['/courses/'.$course->id]],
+            'the board' => [
+                $instructor,
+                array_map(fn (int $page): string => '/courses/'.$course->id.'/board?page='.$page, range(1, 8)),
+            ],
+            'the board, those who wait' => [
+                $instructor,
+                ['/courses/'.$course->id.'/board?shown=waiting', '/courses/'.$course->id.'/board?shown=behind'],
+            ],
+            'the desk\'s list' => [
+                $instructor,
+                array_map(fn (int $page): string => '/courses/'.$course->id.'/desk?page='.$page, range(1, 8)),
+            ],
+            'the desk: the next attempt' => [
+                $instructor,
+                array_values($waiting->map(fn (int $id): string => '/desk/'.$id)->all()) ?: [
+                    '/courses/'.$course->id,
+                ],
+            ],
             'a student\'s page' => [$student, ['/courses/'.$course->id]],
             'a set brief, as a student' => [$student, array_map(fn (int $id): string => '/briefs/'.$id, $briefs)],
         ];
@@ -81,7 +107,11 @@ final class PagesBench
         if (preg_match('/name="_token" value="([^"]+)"/', $page, $token) !== 1) {
             throw new RuntimeException('The sign-in page came without its form.');
         }
-        [, , , $status] = $this->fetch('/sign-in', ['_token' => $token[1], 'email' => $person->email, 'password' => BigCourse::PASSWORD]);
+        [, , , $status] = $this->fetch('/sign-in', [
+            '_token' => $token[1],
+            'email' => $person->email,
+            'password' => BigCourse::PASSWORD,
+        ]);
         if ($status !== 302) {
             throw new RuntimeException(sprintf('Signing in as %s answered %d.', $person->email, $status));
         }
@@ -105,7 +135,12 @@ final class PagesBench
     private function fetch(string $url, array $form = []): array
     {
         $curl = curl_init($this->address.$url);
-        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_COOKIE => $this->cookies, CURLOPT_TIMEOUT => 30]);
+        curl_setopt_array($curl, [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_HEADER => true,
+            CURLOPT_COOKIE => $this->cookies,
+            CURLOPT_TIMEOUT => 30,
+        ]);
         if ($form !== []) {
             curl_setopt($curl, CURLOPT_POSTFIELDS, http_build_query($form));
         }
@@ -119,7 +154,12 @@ final class PagesBench
             $this->cookies = implode('; ', $jar);
         }
 
-        return [(float) curl_getinfo($curl, CURLINFO_TOTAL_TIME), strlen($answer), substr($answer, strlen($headers)), (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE)];
+        return [
+            (float) curl_getinfo($curl, CURLINFO_TOTAL_TIME),
+            strlen($answer),
+            substr($answer, strlen($headers)),
+            (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE),
+        ];
     }
 
     /** @return array{queries: int, database: float} how many, and the seconds that they took */

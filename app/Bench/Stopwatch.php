@@ -26,7 +26,12 @@ final class Stopwatch
         }
         sort($seconds);
         $median = $seconds[intdiv($this->runs, 2)];
-        $this->rows[] = [$what, $this->shown($median), $this->shown(end($seconds)), sprintf('%.0f MB', memory_get_peak_usage() / 1e6)];
+        $this->rows[] = [
+            $what,
+            $this->shown($median),
+            $this->shown(end($seconds)),
+            sprintf('%.0f MB', memory_get_peak_usage() / 1e6),
+        ];
 
         return $median;
     }

@@ -13,18 +13,30 @@ final class TwoWorkers
     /** @return float frames a second */
     public function throughput(string $picture, int $frames): float
     {
-        $workers = array_map(fn (int $number): Process => new Process(
-            [base_path('bin/lib/worker-php'), base_path('artisan'), 'pupil:bench', '--worker='.$picture, '--runs='.$frames], timeout: 600,
-        ), [1, 2]);
+        $workers = array_map(
+            fn (int $number): Process => new Process(
+                [
+                    base_path('bin/lib/worker-php'),
+                    base_path('artisan'),
+                    'pupil:bench',
+                    '--worker='.$picture,
+                    '--runs='.$frames,
+                ],
+                timeout: 600,
+            ),
+            [1, 2],
+        );
         foreach ($workers as $worker) {
             $worker->start();
         }
         $seconds = array_map(function (Process $worker): float {
             $worker->wait();
 
-            return is_numeric($said = trim($worker->getOutput())) ? (float) $said : throw new RuntimeException('A worker of the bench failed: '.$worker->getErrorOutput().$said);
+            return is_numeric($said = trim($worker->getOutput()))
+                ? (float) $said
+                : throw new RuntimeException('A worker of the bench failed: '.$worker->getErrorOutput().$said);
         }, $workers);
 
-        return 2 * $frames / max($seconds);
+        return (2 * $frames) / max($seconds);
     }
 }

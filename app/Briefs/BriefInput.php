@@ -14,7 +14,19 @@ use TruePupil\Core\Brief\PlainSentence;
 /** A brief as the composer's form has it: texts, kept as typed, and the brief file that they make. */
 final readonly class BriefInput
 {
-    public const TEXTS = ['id', 'number', 'title', 'purpose', 'task', 'frames', 'most', 'series', 'scene', 'prompts', 'cautions'];
+    public const TEXTS = [
+        'id',
+        'number',
+        'title',
+        'purpose',
+        'task',
+        'frames',
+        'most',
+        'series',
+        'scene',
+        'prompts',
+        'cautions',
+    ];
 
     public const CHECK = ['measure', 'comparison', 'limit', 'tolerance', 'sentence', 'reason', 'row'];
 
@@ -25,15 +37,24 @@ final readonly class BriefInput
      * @param  list<array{id: string, label: string, series: string, frames: string}>  $rows
      * @param  list<array{measure: string, comparison: string, limit: string, words: list<string>, tolerance: string, sentence: string, reason: string, row: string}>  $checks
      */
-    private function __construct(public array $texts, public array $decisions, public array $placements, public array $rows, public array $checks)
-    {
+    private function __construct(
+        public array $texts,
+        public array $decisions,
+        public array $placements,
+        public array $rows,
+        public array $checks,
+    ) {
     }
 
     /** @param  array<mixed>  $form */
     public static function of(array $form): self
     {
-        $text = fn (mixed $value, int $most = 2000): string => is_scalar($value) ? mb_substr(trim((string) $value), 0, $most) : '';
-        $list = fn (string $key): array => array_values(array_filter(is_array($form[$key] ?? null) ? $form[$key] : [], is_array(...)));
+        $text = fn (mixed $value, int $most = 2000): string => is_scalar($value)
+            ? mb_substr(trim((string) $value), 0, $most)
+            : '';
+        $list = fn (string $key): array => array_values(
+            array_filter(is_array($form[$key] ?? null) ? $form[$key] : [], is_array(...)),
+        );
         $texts = [];
         foreach (self::TEXTS as $field) {
             $texts[$field] = $text($form[$field] ?? '', 8000);
@@ -41,13 +62,38 @@ final readonly class BriefInput
 
         return new self(
             $texts,
-            array_values(array_filter(array_map($text, is_array($form['decisions'] ?? null) ? $form['decisions'] : []))),
-            array_map(fn (array $one): array => ['label' => $text($one['label'] ?? '', 120), 'stops' => $text($one['stops'] ?? '', 10)], $list('placements')),
-            array_map(fn (array $one): array => ['id' => $text($one['id'] ?? '', 40), 'label' => $text($one['label'] ?? '', 120), 'series' => $text($one['series'] ?? '', 40), 'frames' => $text($one['frames'] ?? '', 3)], $list('rows')),
-            array_map(fn (array $one): array => [
-                'measure' => $text($one['measure'] ?? ''), 'comparison' => $text($one['comparison'] ?? ''), 'limit' => $text($one['limit'] ?? ''), 'words' => array_values(array_map($text, is_array($one['words'] ?? null) ? $one['words'] : [])),
-                'tolerance' => $text($one['tolerance'] ?? ''), 'sentence' => $text($one['sentence'] ?? ''), 'reason' => $text($one['reason'] ?? ''), 'row' => $text($one['row'] ?? ''),
-            ], $list('checks')),
+            array_values(
+                array_filter(array_map($text, is_array($form['decisions'] ?? null) ? $form['decisions'] : [])),
+            ),
+            array_map(
+                fn (array $one): array => [
+                    'label' => $text($one['label'] ?? '', 120),
+                    'stops' => $text($one['stops'] ?? '', 10),
+                ],
+                $list('placements'),
+            ),
+            array_map(
+                fn (array $one): array => [
+                    'id' => $text($one['id'] ?? '', 40),
+                    'label' => $text($one['label'] ?? '', 120),
+                    'series' => $text($one['series'] ?? '', 40),
+                    'frames' => $text($one['frames'] ?? '', 3),
+                ],
+                $list('rows'),
+            ),
+            array_map(
+                fn (array $one): array => [
+                    'measure' => $text($one['measure'] ?? ''),
+                    'comparison' => $text($one['comparison'] ?? ''),
+                    'limit' => $text($one['limit'] ?? ''),
+                    'words' => array_values(array_map($text, is_array($one['words'] ?? null) ? $one['words'] : [])),
+                    'tolerance' => $text($one['tolerance'] ?? ''),
+                    'sentence' => $text($one['sentence'] ?? ''),
+                    'reason' => $text($one['reason'] ?? ''),
+                    'row' => $text($one['row'] ?? ''),
+                ],
+                $list('checks'),
+            ),
         );
     }
 
@@ -55,8 +101,20 @@ final readonly class BriefInput
     public static function fromData(array $brief): self
     {
         $lines = fn (string $key): string => implode("\n", is_array($brief[$key] ?? null) ? $brief[$key] : []);
-        $form = [...array_map(fn (mixed $value): mixed => is_scalar($value) ? (string) $value : $value, $brief), 'task' => $lines('task'), 'prompts' => $lines('prompts'), 'cautions' => $lines('cautions')];
-        $form['checks'] = array_map(fn (array $check): array => [...$check, 'limit' => is_array($check['limit']) ? '' : (string) $check['limit'], 'words' => is_array($check['limit']) ? $check['limit'] : []], $brief['checks'] ?? []);
+        $form = [
+            ...array_map(fn (mixed $value): mixed => is_scalar($value) ? (string) $value : $value, $brief),
+            'task' => $lines('task'),
+            'prompts' => $lines('prompts'),
+            'cautions' => $lines('cautions'),
+        ];
+        $form['checks'] = array_map(
+            fn (array $check): array => [
+                ...$check,
+                'limit' => is_array($check['limit']) ? '' : (string) $check['limit'],
+                'words' => is_array($check['limit']) ? $check['limit'] : [],
+            ],
+            $brief['checks'] ?? [],
+        );
 
         return self::of($form);
     }
@@ -64,12 +122,30 @@ final readonly class BriefInput
     /** With a check more, or one less. */
     public function withCheck(): self
     {
-        return new self($this->texts, $this->decisions, $this->placements, $this->rows, [...$this->checks, ['measure' => Measure::LostHighlights->value, 'comparison' => 'atMost', 'limit' => '1', 'words' => [], 'tolerance' => '1', 'sentence' => '', 'reason' => '', 'row' => '']]);
+        return new self($this->texts, $this->decisions, $this->placements, $this->rows, [
+            ...$this->checks,
+            [
+                'measure' => Measure::LostHighlights->value,
+                'comparison' => 'atMost',
+                'limit' => '1',
+                'words' => [],
+                'tolerance' => '1',
+                'sentence' => '',
+                'reason' => '',
+                'row' => '',
+            ],
+        ]);
     }
 
     public function withoutCheck(int $index): self
     {
-        return new self($this->texts, $this->decisions, $this->placements, $this->rows, array_values(array_diff_key($this->checks, [$index => true])));
+        return new self(
+            $this->texts,
+            $this->decisions,
+            $this->placements,
+            $this->rows,
+            array_values(array_diff_key($this->checks, [$index => true])),
+        );
     }
 
     public function text(string $field): string
@@ -80,28 +156,62 @@ final readonly class BriefInput
     /** @return array<mixed> as a brief file has it; what is missing is missing there too */
     public function data(string $id): array
     {
-        $lines = fn (string $field): array => array_values(array_filter(array_map(trim(...), preg_split('/\R/', $this->text($field)) ?: [])));
-        $number = fn (string $text): float|int|string => is_numeric($plain = str_replace([',', '−'], ['.', '-'], $text)) ? $plain + 0 : $text;
+        $lines = fn (string $field): array => array_values(
+            array_filter(array_map(trim(...), preg_split('/\R/', $this->text($field)) ?: [])),
+        );
+        $number = fn (string $text): float|int|string => is_numeric($plain = str_replace([',', '−'], ['.', '-'], $text))
+            ? $plain + 0
+            : $text;
         $used = [];
         $placements = [];
         foreach ($this->placements as $placement) {
             if ($placement['label'] !== '' || $placement['stops'] !== '') {
-                $placements[] = ['id' => self::slug($placement['label'], $used), 'label' => $placement['label'], 'stops' => $number($placement['stops'])];
+                $placements[] = [
+                    'id' => self::slug($placement['label'], $used),
+                    'label' => $placement['label'],
+                    'stops' => $number($placement['stops']),
+                ];
             }
         }
-        $rows = array_map(fn (array $row): array => [...$row, 'frames' => $number($row['frames'])], array_values(array_filter($this->rows, fn (array $row): bool => $row['label'] !== '')));
+        $rows = array_map(
+            fn (array $row): array => [...$row, 'frames' => $number($row['frames'])],
+            array_values(array_filter($this->rows, fn (array $row): bool => $row['label'] !== '')),
+        );
         $used = [];
         $checks = [];
         foreach ($this->checks as $check) {
-            $checks[] = $this->check($check, self::slug($check['sentence'] !== '' ? $check['sentence'] : str_replace('.', ' ', $check['measure']), $used), $number);
+            $checks[] = $this->check(
+                $check,
+                self::slug(
+                    $check['sentence'] !== '' ? $check['sentence'] : str_replace('.', ' ', $check['measure']),
+                    $used,
+                ),
+                $number,
+            );
         }
 
-        return array_filter([
-            'format' => BriefFormat::FORMAT, 'version' => BriefFormat::VERSION, 'id' => $id, 'number' => $number($this->text('number')), 'title' => $this->text('title'), 'purpose' => $this->text('purpose'),
-            'task' => $lines('task'), 'frames' => $number($this->text('frames')), 'most' => $this->text('most') === '' ? null : $number($this->text('most')),
-            'series' => $this->text('series') === '' ? null : $this->text('series'), 'rows' => $rows === [] ? null : $rows, 'decisions' => $this->decisions === [] ? null : $this->decisions,
-            'scene' => $this->text('scene') === '' ? null : $this->text('scene'), 'prompts' => $lines('prompts') === [] ? null : $lines('prompts'), 'cautions' => $lines('cautions'), 'placements' => $placements, 'checks' => $checks,
-        ], fn (mixed $value): bool => $value !== null);
+        return array_filter(
+            [
+                'format' => BriefFormat::FORMAT,
+                'version' => BriefFormat::VERSION,
+                'id' => $id,
+                'number' => $number($this->text('number')),
+                'title' => $this->text('title'),
+                'purpose' => $this->text('purpose'),
+                'task' => $lines('task'),
+                'frames' => $number($this->text('frames')),
+                'most' => $this->text('most') === '' ? null : $number($this->text('most')),
+                'series' => $this->text('series') === '' ? null : $this->text('series'),
+                'rows' => $rows === [] ? null : $rows,
+                'decisions' => $this->decisions === [] ? null : $this->decisions,
+                'scene' => $this->text('scene') === '' ? null : $this->text('scene'),
+                'prompts' => $lines('prompts') === [] ? null : $lines('prompts'),
+                'cautions' => $lines('cautions'),
+                'placements' => $placements,
+                'checks' => $checks,
+            ],
+            fn (mixed $value): bool => $value !== null,
+        );
     }
 
     /**
@@ -114,7 +224,14 @@ final readonly class BriefInput
         $data = $this->data($id);
 
         // The schema knows more than the reader: lengths, counts, ranges.
-        return BriefPack::read((string) json_encode(['format' => BriefPack::FORMAT, 'version' => BriefPack::VERSION, 'title' => 'One brief', 'briefs' => [$data]]))->contents()[0];
+        return BriefPack::read(
+            (string) json_encode([
+                'format' => BriefPack::FORMAT,
+                'version' => BriefPack::VERSION,
+                'title' => 'One brief',
+                'briefs' => [$data],
+            ]),
+        )->contents()[0];
     }
 
     /**
@@ -126,11 +243,16 @@ final readonly class BriefInput
     {
         $measure = Measure::tryFrom($check['measure']);
         $words = $measure?->words() ?? [];
-        $made = ['id' => $id, 'measure' => $check['measure'], 'comparison' => $check['comparison'], 'limit' => $words === [] ? $number($check['limit']) : $check['words']];
+        $made = [
+            'id' => $id,
+            'measure' => $check['measure'],
+            'comparison' => $check['comparison'],
+            'limit' => $words === [] ? $number($check['limit']) : $check['words'],
+        ];
         if ($words === [] && $check['tolerance'] !== '') {
             $made['tolerance'] = $number($check['tolerance']);
         }
-        $made['sentence'] = $check['sentence'] !== '' ? $check['sentence'] : ($this->plain($made) ?? '');
+        $made['sentence'] = $check['sentence'] !== '' ? $check['sentence'] : $this->plain($made) ?? '';
         $made['reason'] = $check['reason'];
         if ($check['row'] !== '') {
             $made['row'] = $check['row'];
@@ -143,7 +265,19 @@ final readonly class BriefInput
     private function plain(array $check): ?string
     {
         try {
-            $brief = BriefFormat::read(['format' => BriefFormat::FORMAT, 'version' => BriefFormat::VERSION, 'id' => 'x', 'number' => 1, 'title' => 'x', 'purpose' => 'x', 'task' => [], 'frames' => 1, 'cautions' => [], 'placements' => [], 'checks' => [[...$check, 'sentence' => 'x', 'reason' => 'x']]]);
+            $brief = BriefFormat::read([
+                'format' => BriefFormat::FORMAT,
+                'version' => BriefFormat::VERSION,
+                'id' => 'x',
+                'number' => 1,
+                'title' => 'x',
+                'purpose' => 'x',
+                'task' => [],
+                'frames' => 1,
+                'cautions' => [],
+                'placements' => [],
+                'checks' => [[...$check, 'sentence' => 'x', 'reason' => 'x']],
+            ]);
 
             return PlainSentence::of($brief->checks[0]);
         } catch (InvalidBrief) {
@@ -154,7 +288,14 @@ final readonly class BriefInput
     /** @param  list<string>  $used */
     private static function slug(string $text, array &$used): string
     {
-        $plain = trim(substr((string) preg_replace('/[^a-z0-9]+/', '-', strtolower(\Illuminate\Support\Str::ascii($text))), 0, 36), '-');
+        $plain = trim(
+            substr(
+                (string) preg_replace('/[^a-z0-9]+/', '-', strtolower(\Illuminate\Support\Str::ascii($text))),
+                0,
+                36,
+            ),
+            '-',
+        );
         $plain = $plain === '' ? 'check' : $plain;
         $id = $plain;
         for ($number = 2; in_array($id, $used, true); $number++) {
@@ -168,6 +309,8 @@ final readonly class BriefInput
     /** @return list<Comparison> that make sense for a measure */
     public static function comparisons(?Measure $measure): array
     {
-        return $measure !== null && $measure->words() !== [] ? [Comparison::OneOf, Comparison::NoneOf] : [Comparison::AtMost, Comparison::AtLeast, Comparison::Within];
+        return $measure !== null && $measure->words() !== []
+            ? [Comparison::OneOf, Comparison::NoneOf]
+            : [Comparison::AtMost, Comparison::AtLeast, Comparison::Within];
     }
 }

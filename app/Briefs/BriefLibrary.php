@@ -16,7 +16,10 @@ final class BriefLibrary
     /** @return list<Brief> in teaching order */
     public function all(): array
     {
-        $briefs = array_map(fn (string $path): Brief => BriefFormat::read($this->decode($path)), [...File::glob(resource_path('briefs/*.json')), ...File::glob($this->own('*'))]);
+        $briefs = array_map(fn (string $path): Brief => BriefFormat::read($this->decode($path)), [
+            ...File::glob(resource_path('briefs/*.json')),
+            ...File::glob($this->own('*')),
+        ]);
         usort($briefs, fn (Brief $a, Brief $b): int => $a->number <=> $b->number);
 
         return $briefs;
@@ -32,7 +35,9 @@ final class BriefLibrary
     /** @return ?array<mixed> the brief as its file has it, for keeping with a course */
     public function data(string $id): ?array
     {
-        foreach (preg_match('/^[a-z0-9-]+$/', $id) === 1 ? [resource_path('briefs/'.$id.'.json'), $this->own($id)] : [] as $path) {
+        foreach (
+            preg_match('/^[a-z0-9-]+$/', $id) === 1 ? [resource_path('briefs/'.$id.'.json'), $this->own($id)] : [] as $path
+        ) {
             if (is_file($path)) {
                 return $this->decode($path);
             }
@@ -57,7 +62,13 @@ final class BriefLibrary
         if ($this->data($read->id) === null) {
             $path = $this->own($read->id);
             File::ensureDirectoryExists(dirname($path));
-            File::put($path.'.part', json_encode($brief, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n");
+            File::put(
+                $path.'.part',
+                json_encode(
+                    $brief,
+                    JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+                )."\n",
+            );
             File::move($path.'.part', $path);
         }
 

@@ -43,9 +43,17 @@ final readonly class BriefPack
         } catch (JsonException $problem) {
             throw InvalidBrief::at('pack', 'no JSON: '.$problem->getMessage());
         }
-        $error = (new Validator)->validate($data, (string) file_get_contents(base_path('docs/formats/brief-pack.schema.json')))->error();
+        $error = (new Validator())
+            ->validate($data, (string) file_get_contents(base_path('docs/formats/brief-pack.schema.json')))
+            ->error();
         if ($error !== null) {
-            $found = (new ErrorFormatter)->formatFlat($error, fn ($problem): string => '/'.implode('/', $problem->data()->fullPath()).': '.(new ErrorFormatter)->formatErrorMessage($problem));
+            $found = (new ErrorFormatter())->formatFlat(
+                $error,
+                fn ($problem): string => '/'.
+                    implode('/', $problem->data()->fullPath()).
+                    ': '.
+                    (new ErrorFormatter())->formatErrorMessage($problem),
+            );
             throw InvalidBrief::at('pack', (string) end($found));
         }
         $pack = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
@@ -55,7 +63,14 @@ final readonly class BriefPack
         }
         $ids = array_column($pack['briefs'], 'id');
         if (count($ids) !== count(array_unique($ids))) {
-            throw InvalidBrief::at('briefs', 'two of them have the same id: '.implode(', ', array_keys(array_filter(array_count_values($ids), fn (int $times): bool => $times > 1))));
+            throw InvalidBrief::at(
+                'briefs',
+                'two of them have the same id: '.
+                    implode(
+                        ', ',
+                        array_keys(array_filter(array_count_values($ids), fn (int $times): bool => $times > 1)),
+                    ),
+            );
         }
 
         return new self($pack['title'], $pack['briefs']);
@@ -69,6 +84,9 @@ final readonly class BriefPack
 
     public function toJson(): string
     {
-        return json_encode(['format' => self::FORMAT, 'version' => self::VERSION, 'title' => $this->title, 'briefs' => $this->briefs], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+        return json_encode(
+            ['format' => self::FORMAT, 'version' => self::VERSION, 'title' => $this->title, 'briefs' => $this->briefs],
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        )."\n";
     }
 }

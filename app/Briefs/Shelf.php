@@ -47,9 +47,18 @@ final readonly class Shelf
     public function keep(User $user, array $data): Brief
     {
         return DB::transaction(function () use ($user, $data): Brief {
-            $last = OwnBrief::query()->where('user_id', $user->id)->where('brief_id', $data['id'])->lockForUpdate()->max('revision');
+            $last = OwnBrief::query()
+                ->where('user_id', $user->id)
+                ->where('brief_id', $data['id'])
+                ->lockForUpdate()
+                ->max('revision');
             $data['revision'] = (int) $last + 1;
-            OwnBrief::query()->create(['user_id' => $user->id, 'brief_id' => $data['id'], 'revision' => $data['revision'], 'brief' => $data]);
+            OwnBrief::query()->create([
+                'user_id' => $user->id,
+                'brief_id' => $data['id'],
+                'revision' => $data['revision'],
+                'brief' => $data,
+            ]);
 
             return BriefFormat::read($data);
         });
@@ -58,7 +67,14 @@ final readonly class Shelf
     /** An id that is free, made from a title. */
     public function freeId(User $user, string $title): string
     {
-        $plain = trim(substr((string) preg_replace('/[^a-z0-9]+/', '-', strtolower(\Illuminate\Support\Str::ascii($title))), 0, 50), '-');
+        $plain = trim(
+            substr(
+                (string) preg_replace('/[^a-z0-9]+/', '-', strtolower(\Illuminate\Support\Str::ascii($title))),
+                0,
+                50,
+            ),
+            '-',
+        );
         $plain = $plain === '' ? 'brief' : $plain;
         for ($number = 1; ; $number++) {
             $id = $number === 1 ? $plain : $plain.'-'.$number;
@@ -71,6 +87,12 @@ final readonly class Shelf
     /** @return array<string, array<mixed>> newest revisions by id */
     private function own(User $user): array
     {
-        return OwnBrief::query()->where('user_id', $user->id)->orderBy('revision')->get()->keyBy('brief_id')->map(fn (OwnBrief $own): array => $own->brief)->all();
+        return OwnBrief::query()
+            ->where('user_id', $user->id)
+            ->orderBy('revision')
+            ->get()
+            ->keyBy('brief_id')
+            ->map(fn (OwnBrief $own): array => $own->brief)
+            ->all();
     }
 }

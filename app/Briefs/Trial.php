@@ -21,12 +21,24 @@ final readonly class Trial
     {
     }
 
-    /** @return list<array{frame: Frame, results: array<string, CheckResult>}> the latest frames, with what each check says of them */
+    /**
+     * @return list<array{frame: Frame, results: array<string, CheckResult>}>
+     *   the latest frames, with what each check says of them
+     */
     public function run(Brief $brief, Course $course): array
     {
-        $frames = Frame::query()->where('state', FrameState::Judged)
-            ->whereHas('attempt', fn ($query) => $query->where('state', '!=', AttemptState::Draft)->whereHas('setBrief', fn ($query) => $query->where('course_id', $course->id)))
-            ->with(['picture', 'attempt.user', 'attempt.setBrief.course', 'attempt.frames'])->orderByDesc('id')->limit(self::FRAMES)->get();
+        $frames = Frame::query()
+            ->where('state', FrameState::Judged)
+            ->whereHas(
+                'attempt',
+                fn ($query) => $query
+                    ->where('state', '!=', AttemptState::Draft)
+                    ->whereHas('setBrief', fn ($query) => $query->where('course_id', $course->id)),
+            )
+            ->with(['picture', 'attempt.user', 'attempt.setBrief.course', 'attempt.frames'])
+            ->orderByDesc('id')
+            ->limit(self::FRAMES)
+            ->get();
         $tried = [];
         foreach ($frames as $frame) {
             $measures = $frame->storedMeasures();

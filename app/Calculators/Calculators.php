@@ -33,8 +33,28 @@ use TruePupil\Core\Series\BracketLength;
 final class Calculators
 {
     public const NAMES = [
-        'ev', 'stops', 'nd', 'flash', 'sensor', 'dof', 'focus', 'stack', 'pupil', 'fov', 'airy', 'blurdisc', 'closeup', 'stretch',
-        'motion', 'shake', 'pan', 'stars', 'bracket', 'reciprocity', 'sky', 'light',
+        'ev',
+        'stops',
+        'nd',
+        'flash',
+        'sensor',
+        'dof',
+        'focus',
+        'stack',
+        'pupil',
+        'fov',
+        'airy',
+        'blurdisc',
+        'closeup',
+        'stretch',
+        'motion',
+        'shake',
+        'pan',
+        'stars',
+        'bracket',
+        'reciprocity',
+        'sky',
+        'light',
     ];
 
     /** @return array<string, mixed> */
@@ -43,20 +63,44 @@ final class Calculators
         return match ($name) {
             'ev' => self::ev($given),
             'dof' => self::depthOfField($given),
-            'pupil' => ['diameter' => EntrancePupil::fromNumbers($given->positive('f'), $given->positive('n'))->millimetres],
-            'nd' => ['stops' => NeutralDensity::between(
-                $given->positive('from'), $given->positive('to'), $given->positiveOr('isoFrom', 100), $given->positiveOr('isoTo', 100),
-            )->stops->value],
+            'pupil' => [
+                'diameter' => EntrancePupil::fromNumbers($given->positive('f'), $given->positive('n'))->millimetres,
+            ],
+            'nd' => [
+                'stops' => NeutralDensity::between(
+                    $given->positive('from'),
+                    $given->positive('to'),
+                    $given->positiveOr('isoFrom', 100),
+                    $given->positiveOr('isoTo', 100),
+                )->stops->value,
+            ],
             'stops' => self::stops($given),
             'fov' => self::angleOfView($given),
             'airy' => self::diffraction($given),
             'blurdisc' => self::blurDisc($given),
             'motion' => self::motion($given),
-            'shake' => ['limit' => HandHeldLimit::of($given->positive('f'), Format::parse($given->text('format')), $given->numberOr('stops', 0))->seconds],
+            'shake' => [
+                'limit' => HandHeldLimit::of(
+                    $given->positive('f'),
+                    Format::parse($given->text('format')),
+                    $given->numberOr('stops', 0),
+                )->seconds,
+            ],
             'stars' => self::stars($given),
-            'flash' => ['distance' => FlashReach::of($given->positive('gn'), $given->positive('n'), $given->positive('iso'))->metres],
-            'bracket' => ['frames' => BracketLength::frames($given->number('sceneStops'), $given->number('usableStops'), $given->positive('step'))],
-            'reciprocity' => ['time' => Reciprocity::corrected($given->positive('t'), $given->numberOr('p', Reciprocity::TYPICAL))],
+            'flash' => [
+                'distance' => FlashReach::of($given->positive('gn'), $given->positive('n'), $given->positive('iso'))
+                    ->metres,
+            ],
+            'bracket' => [
+                'frames' => BracketLength::frames(
+                    $given->number('sceneStops'),
+                    $given->number('usableStops'),
+                    $given->positive('step'),
+                ),
+            ],
+            'reciprocity' => [
+                'time' => Reciprocity::corrected($given->positive('t'), $given->numberOr('p', Reciprocity::TYPICAL)),
+            ],
             'sky' => SkyCalculator::run($given),
             'light' => SkyCalculator::light($given),
             'focus' => self::focus($given),
@@ -65,7 +109,9 @@ final class Calculators
             'stretch' => self::stretch($given),
             'pan' => self::pan($given),
             'sensor' => self::sensor($given),
-            default => throw new InvalidArgumentException(sprintf('There is no calculator "%s"; there are %s.', $name, implode(', ', self::NAMES))),
+            default => throw new InvalidArgumentException(
+                sprintf('There is no calculator "%s"; there are %s.', $name, implode(', ', self::NAMES)),
+            ),
         };
     }
 
@@ -76,23 +122,38 @@ final class Calculators
 
         return [
             'diameterUm' => Diffraction::at($given->positive('n'))->airyMicrometres,
-            ...($format === null ? [] : ['printLimit' => Diffraction::printLimit($format)]),
-            ...($format === null || ! $given->has('pixels') ? [] : ['pixelLimit' => Diffraction::pixelLimit($format->pixelPitch((int) $given->positive('pixels')))]),
+            ...$format === null ? [] : ['printLimit' => Diffraction::printLimit($format)],
+            ...$format === null || ! $given->has('pixels')
+                ? []
+                : ['pixelLimit' => Diffraction::pixelLimit($format->pixelPitch((int) $given->positive('pixels')))],
         ];
     }
 
     /** @return array<string, float> mm, and with a format the share of its width in % */
     private static function blurDisc(Given $given): array
     {
-        $disc = BlurDisc::of($given->positive('f'), $given->positive('n'), $given->positive('s'), $given->positive('d'));
+        $disc = BlurDisc::of(
+            $given->positive('f'),
+            $given->positive('n'),
+            $given->positive('s'),
+            $given->positive('d'),
+        );
 
-        return ['diameter' => $disc->millimetres, ...($given->has('format') ? ['percent' => $disc->percentOfWidth(Format::parse($given->text('format')))] : [])];
+        return [
+            'diameter' => $disc->millimetres,
+            ...$given->has('format') ? ['percent' => $disc->percentOfWidth(Format::parse($given->text('format')))] : [],
+        ];
     }
 
     /** @return array{focus: float, fNumber: float} m */
     private static function focus(Given $given): array
     {
-        $plan = FocusPlan::forLimits($given->positive('near'), $given->has('far') ? $given->positive('far') : null, $given->positive('f'), self::circle($given));
+        $plan = FocusPlan::forLimits(
+            $given->positive('near'),
+            $given->has('far') ? $given->positive('far') : null,
+            $given->positive('f'),
+            self::circle($given),
+        );
 
         return ['focus' => $plan->distance, 'fNumber' => $plan->fNumber];
     }
@@ -101,7 +162,12 @@ final class Calculators
     private static function stack(Given $given): array
     {
         $stack = FocusStack::covering(
-            $given->positive('near'), $given->positive('far'), $given->positive('f'), $given->positive('n'), self::circle($given), $given->numberOr('overlap', 20) / 100,
+            $given->positive('near'),
+            $given->positive('far'),
+            $given->positive('f'),
+            $given->positive('n'),
+            self::circle($given),
+            $given->numberOr('overlap', 20) / 100,
         );
 
         return ['frames' => $stack->frames(), 'distances' => $stack->distances];
@@ -112,24 +178,39 @@ final class Calculators
     {
         $close = CloseUp::of($given->positive('f'), $given->positive('n'), $given->positive('s'));
 
-        return ['magnification' => $close->magnification, 'effectiveN' => $close->effectiveFNumber, 'stopsLost' => $close->lightLost->value];
+        return [
+            'magnification' => $close->magnification,
+            'effectiveN' => $close->effectiveFNumber,
+            'stopsLost' => $close->lightLost->value,
+        ];
     }
 
     /** @return array<string, float> at a point in % of the frame from the top left; the corner when none is given */
     private static function stretch(Given $given): array
     {
         $stretch = RectilinearStretch::at(
-            $given->positive('f'), Format::parse($given->text('format')), $given->numberOr('x', 100) / 100, $given->numberOr('y', 100) / 100,
+            $given->positive('f'),
+            Format::parse($given->text('format')),
+            $given->numberOr('x', 100) / 100,
+            $given->numberOr('y', 100) / 100,
         );
 
-        return ['angle' => $stretch->angle, 'radial' => $stretch->radial, 'tangential' => $stretch->tangential, 'ratio' => $stretch->ratio];
+        return [
+            'angle' => $stretch->angle,
+            'radial' => $stretch->radial,
+            'tangential' => $stretch->tangential,
+            'ratio' => $stretch->ratio,
+        ];
     }
 
     /** @return array<string, ?float> seconds */
     private static function pan(Given $given): array
     {
         $pan = Pan::of(
-            $given->positive('v'), $given->positive('f'), $given->positive('s'), Format::parse($given->text('format')),
+            $given->positive('v'),
+            $given->positive('f'),
+            $given->positive('s'),
+            Format::parse($given->text('format')),
             $given->positiveOr('slip', 100 * Pan::TYPICAL_SLIP) / 100,
         );
 
@@ -142,7 +223,9 @@ final class Calculators
         $format = Format::parse($given->text('format'));
         $across = (int) $given->positive('pixels');
         $model = SensorModel::typical(
-            $format, (int) round($across ** 2 * $format->height / $format->width), Iso::of($given->positiveOr('base', 100)),
+            $format,
+            (int) round(($across ** 2 * $format->height) / $format->width),
+            Iso::of($given->positiveOr('base', 100)),
             $given->has('readNoise') ? $given->positive('readNoise') : null,
         );
         $iso = Iso::of($given->positive('iso'));
@@ -178,19 +261,45 @@ final class Calculators
     /** @return array<string, ?float> */
     private static function depthOfField(Given $given): array
     {
-        $depth = DepthOfField::of($given->positive('f'), $given->positive('n'), $given->positive('s'), self::circle($given));
+        $depth = DepthOfField::of(
+            $given->positive('f'),
+            $given->positive('n'),
+            $given->positive('s'),
+            self::circle($given),
+        );
 
-        return ['hyperfocal' => $depth->hyperfocal, 'near' => $depth->near, 'far' => $depth->far, 'total' => $depth->total()];
+        return [
+            'hyperfocal' => $depth->hyperfocal,
+            'near' => $depth->near,
+            'far' => $depth->far,
+            'total' => $depth->total(),
+        ];
     }
 
-    /** @return array<string, float> light gained in going from one to the other, on the scale; several pairs are added up */
+    /**
+     * @return array<string, float>
+     *   light gained in going from one to the other, on the scale; several pairs are added up
+     */
     private static function stops(Given $given): array
     {
-        $parts = array_filter([
-            'aperture' => $given->has('fromN') || $given->has('toN') ? Aperture::of($given->positive('toN'))->stopsMoreLightThan(Aperture::of($given->positive('fromN')))->value : null,
-            'time' => $given->has('fromT') || $given->has('toT') ? ExposureTime::of($given->positive('toT'))->stopsMoreLightThan(ExposureTime::of($given->positive('fromT')))->value : null,
-            'iso' => $given->has('fromIso') || $given->has('toIso') ? Iso::of($given->positive('toIso'))->stopsMoreThan(Iso::of($given->positive('fromIso')))->value : null,
-        ], fn (?float $stops): bool => $stops !== null);
+        $parts = array_filter(
+            [
+                'aperture' => $given->has('fromN') || $given->has('toN')
+                        ? Aperture::of($given->positive('toN'))->stopsMoreLightThan(
+                            Aperture::of($given->positive('fromN')),
+                        )->value
+                        : null,
+                'time' => $given->has('fromT') || $given->has('toT')
+                        ? ExposureTime::of($given->positive('toT'))->stopsMoreLightThan(
+                            ExposureTime::of($given->positive('fromT')),
+                        )->value
+                        : null,
+                'iso' => $given->has('fromIso') || $given->has('toIso')
+                        ? Iso::of($given->positive('toIso'))->stopsMoreThan(Iso::of($given->positive('fromIso')))->value
+                        : null,
+            ],
+            fn (?float $stops): bool => $stops !== null,
+        );
         if ($parts === []) {
             throw new InvalidArgumentException('Give fromN and toN, fromT and toT, or fromIso and toIso.');
         }
@@ -210,10 +319,18 @@ final class Calculators
     private static function motion(Given $given): array
     {
         $blur = SubjectBlur::of(
-            $given->number('v'), $given->numberOr('angle', 0), $given->positive('f'), $given->positive('s'), Format::parse($given->text('format')),
+            $given->number('v'),
+            $given->numberOr('angle', 0),
+            $given->positive('f'),
+            $given->positive('s'),
+            Format::parse($given->text('format')),
         );
 
-        return ['blur' => $blur->after($given->positive('t')), 'criticalLimit' => $blur->criticalLimit(), 'acceptableLimit' => $blur->acceptableLimit()];
+        return [
+            'blur' => $blur->after($given->positive('t')),
+            'criticalLimit' => $blur->criticalLimit(),
+            'acceptableLimit' => $blur->acceptableLimit(),
+        ];
     }
 
     /** @return array<string, float> seconds and pixels */
@@ -221,8 +338,17 @@ final class Calculators
     {
         return [
             'roughLimit' => StarTrail::roughLimit($given->positive('f'), Format::parse($given->text('format'))),
-            'pixelLimit' => StarTrail::pixelLimit($given->positive('f'), $given->positive('n'), $given->positive('pitch')),
-            'trailPixels' => StarTrail::pixels($given->positive('f'), $given->positive('pitch'), $given->numberOr('declination', 0), $given->positive('t')),
+            'pixelLimit' => StarTrail::pixelLimit(
+                $given->positive('f'),
+                $given->positive('n'),
+                $given->positive('pitch'),
+            ),
+            'trailPixels' => StarTrail::pixels(
+                $given->positive('f'),
+                $given->positive('pitch'),
+                $given->numberOr('declination', 0),
+                $given->positive('t'),
+            ),
         ];
     }
 }

@@ -22,7 +22,9 @@ use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Lens;
 use TruePupil\Core\Modes\ExposureRequest;
 
-/** The sheets that put everything together: two settings against each other, what a camera chooses, and better settings. */
+/**
+ * The sheets that put everything together: two settings against each other, what a camera chooses, and better settings.
+ */
 final class CameraSheets
 {
     private const TOPIC = 'Putting it together';
@@ -33,89 +35,209 @@ final class CameraSheets
     public static function solve(?Kit $kit = null): Sheet
     {
         $body = $kit?->body;
-        $looks = array_combine(array_column(MovementLook::cases(), 'value'), array_map(fn (MovementLook $look): string => $look->label(), MovementLook::cases()));
-        $supports = ['hand' => 'by hand', 'hand,tripod' => 'by hand or on a tripod', 'tripod' => 'on a tripod', 'hand,monopod' => 'by hand or on a monopod', 'braced' => 'braced'];
-        $owned = $kit === null ? 'hand' : implode(',', array_map(fn ($support): string => $support->value, $kit->supports));
+        $looks = array_combine(
+            array_column(MovementLook::cases(), 'value'),
+            array_map(fn (MovementLook $look): string => $look->label(), MovementLook::cases()),
+        );
+        $supports = [
+            'hand' => 'by hand',
+            'hand,tripod' => 'by hand or on a tripod',
+            'tripod' => 'on a tripod',
+            'hand,monopod' => 'by hand or on a monopod',
+            'braced' => 'braced',
+        ];
+        $owned =
+            $kit === null ? 'hand' : implode(',', array_map(fn ($support): string => $support->value, $kit->supports));
 
-        return new Sheet('solve', self::TOPIC, 'Better settings', 'Every lens, aperture and ISO of a kit against the light and what the picture should show: up to three ways that differ in kind, what each gains and costs, and the map of what is barred and why.', [
-            new SheetField('light', 'Light', 'EV at ISO 100', '9'),
-            new SheetField('subject', 'Subject at', 'm', '3'), new SheetField('near', 'Sharp from', 'm', '2.7'), new SheetField('far', 'Sharp to', 'm', '3.4'),
-            new SheetField('background', 'Background at', 'm'), new SheetField('separation', 'Background spread', '% of the width'),
-            new SheetField('want', 'Movement', '', 'acceptable', ['' => 'none'] + $looks), new SheetField('speed', 'Its speed', 'm/s', '1.4'), new SheetField('angle', 'Direction', '°; 0 is across', '0'),
-            new SheetField('focalLength35', 'Framing', 'mm, as on 36 × 24', '50'), new SheetField('maxIso', 'Highest ISO', '', '6400'),
-            new SheetField('supports', 'Support', '', isset($supports[$owned]) ? $owned : 'hand,tripod', $supports),
-            new SheetField('filters', 'Filters', 'stops each, with spaces', $kit === null ? '3 6' : implode(' ', $kit->filters)),
-            self::bodyFormat($body?->format->width, $body?->format->height), new SheetField('pixels', 'Pixels across', '', (string) ($body->pixelsAcross ?? 6000)),
-            new SheetField('stabiliser', 'Stabiliser', 'stops', (string) ($body->stabiliserStops ?? 2)),
-            new SheetField('isoMin', 'Lowest ISO', '', (string) ($body?->limits->isoMin ?? 100)), new SheetField('isoMax', 'Body\'s highest ISO', '', (string) ($body?->limits->isoMax ?? 25600)),
-            new SheetField('fastest', 'Fastest time', 's', '1/'.round(1 / ($body?->limits->fastest ?? 1 / 8000))), new SheetField('slowest', 'Slowest time', 's', (string) ($body?->limits->slowest ?? 30)),
-            new SheetField('lenses', 'Lenses', 'one a line', $kit === null || $kit->lenses === [] ? self::SAMPLE_LENSES : implode("\n", array_map(LensLine::of(...), $kit->lenses)), long: true),
-        ], []);
+        return new Sheet(
+            'solve',
+            self::TOPIC,
+            'Better settings',
+            'Every lens, aperture and ISO of a kit against the light and what the picture should show: up to three '
+                .'ways that differ in kind, what each gains and costs, and the map of what is barred and why.',
+            [
+                new SheetField('light', 'Light', 'EV at ISO 100', '9'),
+                new SheetField('subject', 'Subject at', 'm', '3'),
+                new SheetField('near', 'Sharp from', 'm', '2.7'),
+                new SheetField('far', 'Sharp to', 'm', '3.4'),
+                new SheetField('background', 'Background at', 'm'),
+                new SheetField('separation', 'Background spread', '% of the width'),
+                new SheetField('want', 'Movement', '', 'acceptable', ['' => 'none'] + $looks),
+                new SheetField('speed', 'Its speed', 'm/s', '1.4'),
+                new SheetField('angle', 'Direction', '°; 0 is across', '0'),
+                new SheetField('focalLength35', 'Framing', 'mm, as on 36 × 24', '50'),
+                new SheetField('maxIso', 'Highest ISO', '', '6400'),
+                new SheetField('supports', 'Support', '', isset($supports[$owned]) ? $owned : 'hand,tripod', $supports),
+                new SheetField(
+                    'filters',
+                    'Filters',
+                    'stops each, with spaces',
+                    $kit === null ? '3 6' : implode(' ', $kit->filters),
+                ),
+                self::bodyFormat($body?->format->width, $body?->format->height),
+                new SheetField('pixels', 'Pixels across', '', (string) ($body->pixelsAcross ?? 6000)),
+                new SheetField('stabiliser', 'Stabiliser', 'stops', (string) ($body->stabiliserStops ?? 2)),
+                new SheetField('isoMin', 'Lowest ISO', '', (string) ($body?->limits->isoMin ?? 100)),
+                new SheetField('isoMax', 'Body\'s highest ISO', '', (string) ($body?->limits->isoMax ?? 25600)),
+                new SheetField('fastest', 'Fastest time', 's', '1/'.round(1 / ($body?->limits->fastest ?? 1 / 8000))),
+                new SheetField('slowest', 'Slowest time', 's', (string) ($body?->limits->slowest ?? 30)),
+                new SheetField(
+                    'lenses',
+                    'Lenses',
+                    'one a line',
+                    $kit === null || $kit->lenses === []
+                        ? self::SAMPLE_LENSES
+                        : implode("\n", array_map(LensLine::of(...), $kit->lenses)),
+                    long: true,
+                ),
+            ],
+            [],
+        );
     }
 
     public static function expose(): Sheet
     {
         $modes = array_filter(ExposureMode::cases(), fn (ExposureMode $mode): bool => $mode !== ExposureMode::Unknown);
 
-        return new Sheet('expose', self::TOPIC, 'What the camera chooses', 'The light, a mode and what you set: the values that the camera adds, what the finder shows, and every limit it meets on the way, in order.', [
-            new SheetField('light', 'Light', 'EV at ISO 100', '7'),
-            new SheetField('mode', 'Mode', '', 'aperture', array_combine(array_column($modes, 'value'), array_map(fn (ExposureMode $mode): string => $mode->label(), $modes))),
-            new SheetField('n', 'Aperture set', 'f-number', '2.8'), new SheetField('t', 'Time set', 's', '1/125'), new SheetField('iso', 'ISO set', 'empty is automatic'),
-            new SheetField('compensation', 'Compensation', 'stops', '0'), new SheetField('filter', 'Filter', 'stops', '0'),
-            new SheetField('floor', 'Automatic ISO from', '', '100'), new SheetField('ceiling', 'Automatic ISO to', '', '6400'), new SheetField('automaticSlowest', 'Its slowest time', 's', '1/80'),
-            new SheetField('widest', 'Lens opens to', 'f-number', '1.8'), new SheetField('smallest', 'Lens closes to', 'f-number', '16'), new SheetField('f', 'Focal length', 'mm', '50'),
-            new SheetField('fastest', 'Fastest time', 's', '1/8000'), new SheetField('slowest', 'Slowest time', 's', '30'), new SheetField('isoMin', 'Lowest ISO', '', '100'), new SheetField('isoMax', 'Highest ISO', '', '25600'),
-            new SheetField('flashSync', 'Flash sync', 's', '1/200'), new SheetField('flash', 'Flash', '', '', ['' => 'off', '1' => 'on']), new SheetField('silent', 'Shutter', '', '', ['' => 'mechanical', '1' => 'electronic, silent']),
-        ], []);
+        return new Sheet(
+            'expose',
+            self::TOPIC,
+            'What the camera chooses',
+            'The light, a mode and what you set: the values that the camera adds, what the finder shows, and every '
+                .'limit it meets on the way, in order.',
+            [
+                new SheetField('light', 'Light', 'EV at ISO 100', '7'),
+                new SheetField(
+                    'mode',
+                    'Mode',
+                    '',
+                    'aperture',
+                    array_combine(
+                        array_column($modes, 'value'),
+                        array_map(fn (ExposureMode $mode): string => $mode->label(), $modes),
+                    ),
+                ),
+                new SheetField('n', 'Aperture set', 'f-number', '2.8'),
+                new SheetField('t', 'Time set', 's', '1/125'),
+                new SheetField('iso', 'ISO set', 'empty is automatic'),
+                new SheetField('compensation', 'Compensation', 'stops', '0'),
+                new SheetField('filter', 'Filter', 'stops', '0'),
+                new SheetField('floor', 'Automatic ISO from', '', '100'),
+                new SheetField('ceiling', 'Automatic ISO to', '', '6400'),
+                new SheetField('automaticSlowest', 'Its slowest time', 's', '1/80'),
+                new SheetField('widest', 'Lens opens to', 'f-number', '1.8'),
+                new SheetField('smallest', 'Lens closes to', 'f-number', '16'),
+                new SheetField('f', 'Focal length', 'mm', '50'),
+                new SheetField('fastest', 'Fastest time', 's', '1/8000'),
+                new SheetField('slowest', 'Slowest time', 's', '30'),
+                new SheetField('isoMin', 'Lowest ISO', '', '100'),
+                new SheetField('isoMax', 'Highest ISO', '', '25600'),
+                new SheetField('flashSync', 'Flash sync', 's', '1/200'),
+                new SheetField('flash', 'Flash', '', '', ['' => 'off', '1' => 'on']),
+                new SheetField('silent', 'Shutter', '', '', ['' => 'mechanical', '1' => 'electronic, silent']),
+            ],
+            [],
+        );
     }
 
     public static function ledger(): Sheet
     {
-        return new Sheet('ledger', self::TOPIC, 'Light ledger', 'What the light offers and what each setting gives or takes, in stops; two settings line by line. Leave the second empty for one account.', [
-            new SheetField('light', 'Light', 'EV at ISO 100', '12'), new SheetField('wanted', 'Subject belongs at', 'stops from mid-grey', '0'),
-            new SheetField('n', 'Aperture', 'f-number', '5.6'), new SheetField('t', 'Exposure time', 's', '1/125'), new SheetField('iso', 'ISO', '', '100'), new SheetField('filter', 'Filter', 'stops', '0'),
-            new SheetField('n2', 'Second aperture', 'f-number', '2.8'), new SheetField('t2', 'Second time', 's', '1/250'), new SheetField('iso2', 'Second ISO', '', '100'), new SheetField('filter2', 'Second filter', 'stops', '0'),
-        ], []);
+        return new Sheet(
+            'ledger',
+            self::TOPIC,
+            'Light ledger',
+            'What the light offers and what each setting gives or takes, in stops; two settings line by line. Leave '
+                .'the second empty for one account.',
+            [
+                new SheetField('light', 'Light', 'EV at ISO 100', '12'),
+                new SheetField('wanted', 'Subject belongs at', 'stops from mid-grey', '0'),
+                new SheetField('n', 'Aperture', 'f-number', '5.6'),
+                new SheetField('t', 'Exposure time', 's', '1/125'),
+                new SheetField('iso', 'ISO', '', '100'),
+                new SheetField('filter', 'Filter', 'stops', '0'),
+                new SheetField('n2', 'Second aperture', 'f-number', '2.8'),
+                new SheetField('t2', 'Second time', 's', '1/250'),
+                new SheetField('iso2', 'Second ISO', '', '100'),
+                new SheetField('filter2', 'Second filter', 'stops', '0'),
+            ],
+            [],
+        );
     }
 
     public static function adviceRequest(Given $given): AdviceRequest
     {
-        $numbers = fn (string $key): array => array_map(floatval(...), array_filter(preg_split('/[\s,]+/', $given->has($key) ? $given->text($key) : '') ?: [], fn (string $part): bool => is_numeric($part) && (float) $part > 0));
+        $numbers = fn (string $key): array => array_map(
+            floatval(...),
+            array_filter(
+                preg_split('/[\s,]+/', $given->has($key) ? $given->text($key) : '') ?: [],
+                fn (string $part): bool => is_numeric($part) && (float) $part > 0,
+            ),
+        );
         $intent = self::numbers($given, ['subject', 'near', 'background', 'separation', 'focalLength35', 'maxIso']);
         if ($given->has('far')) {
-            $intent['far'] = preg_match('/^(∞|inf|infinity|horizon)$/iu', $given->text('far')) === 1 ? 'infinity' : $given->positive('far');
+            $intent['far'] =
+                preg_match('/^(∞|inf|infinity|horizon)$/iu', $given->text('far')) === 1
+                    ? 'infinity'
+                    : $given->positive('far');
         }
         if ($given->has('want')) {
             $intent['motion'] = ['want' => $given->text('want'), ...self::numbers($given, ['speed', 'angle'])];
         }
 
-        return SolveInput::read(Fields::of([
-            'sceneEv100' => $given->number('light'),
-            'intent' => $intent,
-            'supports' => explode(',', $given->has('supports') ? $given->text('supports') : 'hand'),
-            'filters' => array_values($numbers('filters')),
-            'body' => [
-                'name' => 'the body', 'format' => $given->text('format'), ...($given->has('pixels') ? ['pixels' => [$given->positive('pixels')]] : []),
-                'stabiliserStops' => $given->numberOr('stabiliser', 0), ...self::numbers($given, ['isoMin', 'isoMax', 'fastest', 'slowest']),
-            ],
-            'lenses' => array_map(fn (Lens $lens): array => get_object_vars($lens), LensLine::all($given->has('lenses') ? $given->text('lenses') : '')),
-        ]));
+        return SolveInput::read(
+            Fields::of([
+                'sceneEv100' => $given->number('light'),
+                'intent' => $intent,
+                'supports' => explode(',', $given->has('supports') ? $given->text('supports') : 'hand'),
+                'filters' => array_values($numbers('filters')),
+                'body' => [
+                    'name' => 'the body',
+                    'format' => $given->text('format'),
+                    ...$given->has('pixels') ? ['pixels' => [$given->positive('pixels')]] : [],
+                    'stabiliserStops' => $given->numberOr('stabiliser', 0),
+                    ...self::numbers($given, ['isoMin', 'isoMax', 'fastest', 'slowest']),
+                ],
+                'lenses' => array_map(
+                    fn (Lens $lens): array => get_object_vars($lens),
+                    LensLine::all($given->has('lenses') ? $given->text('lenses') : ''),
+                ),
+            ]),
+        );
     }
 
     public static function exposureRequest(Given $given): ExposureRequest
     {
-        $automatic = array_combine(['floor', 'ceiling', 'slowest'], array_map(fn (string $key): ?float => $given->has($key) ? $given->positive($key) : null, ['floor', 'ceiling', 'automaticSlowest']));
+        $automatic = array_combine(
+            ['floor', 'ceiling', 'slowest'],
+            array_map(fn (string $key): ?float => $given->has($key) ? $given->positive($key) : null, [
+                'floor',
+                'ceiling',
+                'automaticSlowest',
+            ]),
+        );
 
-        return ExposeInput::read(Fields::of([
-            'sceneEv100' => $given->number('light'),
-            'mode' => $given->text('mode'),
-            'set' => ['fNumber' => $given->has('n') ? $given->positive('n') : null, 'exposureTime' => $given->has('t') ? $given->positive('t') : null, 'iso' => $given->has('iso') ? $given->positive('iso') : 'auto'],
-            'compensation' => $given->numberOr('compensation', 0), 'filterStops' => $given->numberOr('filter', 0),
-            'lens' => ['widest' => $given->positiveOr('widest', 1), 'smallest' => $given->positiveOr('smallest', 22), 'focalLength' => $given->positiveOr('f', 50)],
-            'body' => self::numbers($given, ['fastest', 'slowest', 'isoMin', 'isoMax', 'flashSync']),
-            'autoIso' => array_filter($automatic) === [] ? null : $automatic,
-            'flash' => $given->has('flash'), 'silent' => $given->has('silent'),
-        ]));
+        return ExposeInput::read(
+            Fields::of([
+                'sceneEv100' => $given->number('light'),
+                'mode' => $given->text('mode'),
+                'set' => [
+                    'fNumber' => $given->has('n') ? $given->positive('n') : null,
+                    'exposureTime' => $given->has('t') ? $given->positive('t') : null,
+                    'iso' => $given->has('iso') ? $given->positive('iso') : 'auto',
+                ],
+                'compensation' => $given->numberOr('compensation', 0),
+                'filterStops' => $given->numberOr('filter', 0),
+                'lens' => [
+                    'widest' => $given->positiveOr('widest', 1),
+                    'smallest' => $given->positiveOr('smallest', 22),
+                    'focalLength' => $given->positiveOr('f', 50),
+                ],
+                'body' => self::numbers($given, ['fastest', 'slowest', 'isoMin', 'isoMax', 'flashSync']),
+                'autoIso' => array_filter($automatic) === [] ? null : $automatic,
+                'flash' => $given->has('flash'),
+                'silent' => $given->has('silent'),
+            ]),
+        );
     }
 
     /** @return array{LightLedger, ?LightLedger} */
@@ -124,7 +246,15 @@ final class CameraSheets
         $light = Ev100::of($given->number('light'));
         $wanted = Stops::of($given->numberOr('wanted', 0));
         $ledger = fn (string $n, string $t, string $iso, string $filter): LightLedger => LightLedger::of(
-            $light, new ExposureSettings(Aperture::of($given->positive($n)), ExposureTime::of($given->positive($t)), Iso::of($given->positive($iso))), $wanted, null, Stops::of($given->numberOr($filter, 0)),
+            $light,
+            new ExposureSettings(
+                Aperture::of($given->positive($n)),
+                ExposureTime::of($given->positive($t)),
+                Iso::of($given->positive($iso)),
+            ),
+            $wanted,
+            null,
+            Stops::of($given->numberOr($filter, 0)),
         );
         $second = array_filter(['n2', 't2', 'iso2'], $given->has(...));
         if ($second !== [] && count($second) < 3) {
@@ -153,6 +283,14 @@ final class CameraSheets
         $field = Sheets::format();
         $own = $width === null ? '36x24' : $width.'x'.$height;
 
-        return new SheetField('format', 'Format', '', $own, isset($field->choices[$own]) ? $field->choices : [$own => str_replace('x', ' × ', $own).' mm'] + $field->choices);
+        return new SheetField(
+            'format',
+            'Format',
+            '',
+            $own,
+            isset($field->choices[$own])
+                ? $field->choices
+                : [$own => str_replace('x', ' × ', $own).' mm'] + $field->choices,
+        );
     }
 }

@@ -53,7 +53,9 @@ final readonly class Given
             return (float) $part[1] / (float) $part[2];
         }
 
-        return is_numeric($text) && is_finite((float) $text) ? (float) $text : throw new InvalidArgumentException(sprintf('"%s" must be a number; got "%s".', $key, $text));
+        return is_numeric($text) && is_finite((float) $text)
+            ? (float) $text
+            : throw new InvalidArgumentException(sprintf('"%s" must be a number; got "%s".', $key, $text));
     }
 
     public function numberOr(string $key, float $default): float
@@ -66,7 +68,11 @@ final readonly class Given
     {
         $number = $this->number($key);
 
-        return $number > 0 ? $number : throw new InvalidArgumentException(sprintf('"%s" must be greater than zero; got %s.', $key, $this->text($key)));
+        return $number > 0
+            ? $number
+            : throw new InvalidArgumentException(
+                sprintf('"%s" must be greater than zero; got %s.', $key, $this->text($key)),
+            );
     }
 
     public function positiveOr(string $key, float $default): float

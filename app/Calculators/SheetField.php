@@ -27,7 +27,12 @@ final readonly class SheetField
         if ($this->choices !== [] || $this->long || str_contains($this->unit, 'date')) {
             return trim($typed);
         }
-        $text = preg_replace(['~^\s*(?:[fƒ]\s*/\s*|iso\s*)~iu', '~\s*(?:mm|µm|m/s|m|s|°|%|stops?)\s*$~iu'], '', str_replace(['−', ','], ['-', '.'], $typed)) ?? $typed;
+        $text =
+            preg_replace(
+                ['~^\s*(?:[fƒ]\s*/\s*|iso\s*)~iu', '~\s*(?:mm|µm|m/s|m|s|°|%|stops?)\s*$~iu'],
+                '',
+                str_replace(['−', ','], ['-', '.'], $typed),
+            ) ?? $typed;
 
         return trim($text);
     }

@@ -65,11 +65,24 @@ final readonly class SheetResult
         $lines = $sheet->read(Calculators::run($sheet->id, $given));
 
         return match ($sheet->id) {
-            'dof' => new self($lines, pupil: self::pupil($given->positive('f'), $given->positive('n')), ruler: DepthRuler::of(
-                DepthOfField::of($given->positive('f'), $given->positive('n'), $given->positive('s'), Format::parse($given->text('format'))->circleOfConfusion()), $given->positive('s'),
-            )),
+            'dof' => new self(
+                $lines,
+                pupil: self::pupil($given->positive('f'), $given->positive('n')),
+                ruler: DepthRuler::of(
+                    DepthOfField::of(
+                        $given->positive('f'),
+                        $given->positive('n'),
+                        $given->positive('s'),
+                        Format::parse($given->text('format'))->circleOfConfusion(),
+                    ),
+                    $given->positive('s'),
+                ),
+            ),
             'focus' => self::focus($lines, $given),
-            'pupil', 'closeup', 'blurdisc' => new self($lines, pupil: self::pupil($given->positive('f'), $given->positive('n'))),
+            'pupil', 'closeup', 'blurdisc' => new self(
+                $lines,
+                pupil: self::pupil($given->positive('f'), $given->positive('n')),
+            ),
             'motion' => self::motion($lines, $given),
             default => new self($lines),
         };
@@ -83,8 +96,14 @@ final readonly class SheetResult
         $circle = Format::parse($given->text('format'))->circleOfConfusion();
 
         return new self(
-            $lines, pupil: self::pupil($given->positive('f'), (float) $plan['fNumber']),
-            ruler: DepthRuler::of(DepthOfField::of($given->positive('f'), (float) $plan['fNumber'], (float) $plan['focus'], $circle), (float) $plan['focus'], $near, $far),
+            $lines,
+            pupil: self::pupil($given->positive('f'), (float) $plan['fNumber']),
+            ruler: DepthRuler::of(
+                DepthOfField::of($given->positive('f'), (float) $plan['fNumber'], (float) $plan['focus'], $circle),
+                (float) $plan['focus'],
+                $near,
+                $far,
+            ),
         );
     }
 
@@ -92,9 +111,20 @@ final readonly class SheetResult
     private static function motion(array $lines, Given $given): self
     {
         $format = Format::parse($given->text('format'));
-        $blur = SubjectBlur::of($given->number('v'), $given->numberOr('angle', 0), $given->positive('f'), $given->positive('s'), $format);
+        $blur = SubjectBlur::of(
+            $given->number('v'),
+            $given->numberOr('angle', 0),
+            $given->positive('f'),
+            $given->positive('s'),
+            $format,
+        );
 
-        return new self($lines, comb: $blur->criticalLimit() === null ? null : MovementComb::of($blur, $format->circleOfConfusion(), used: ExposureTime::of($given->positive('t'))));
+        return new self(
+            $lines,
+            comb: $blur->criticalLimit() === null
+                ? null
+                : MovementComb::of($blur, $format->circleOfConfusion(), used: ExposureTime::of($given->positive('t'))),
+        );
     }
 
     private static function solve(AdviceRequest $request): self
@@ -103,13 +133,26 @@ final readonly class SheetResult
         $first = $advice->suggestions[0] ?? null;
         $intent = $request->intent;
         $format = $request->kit->body->format;
-        $blur = $first?->focalLength === null ? null : $intent->movement?->blur($first->focalLength, $intent->subject, $format);
+        $blur =
+            $first?->focalLength === null
+                ? null
+                : $intent->movement?->blur($first->focalLength, $intent->subject, $format);
 
         return new self(
             advice: $advice,
             map: ExposureMapDrawing::of($advice->map),
-            ruler: $first?->focalLength === null || $first->focusDistance === null ? null : self::ruler($request, $first),
-            comb: $blur?->criticalLimit() === null || $first === null ? null : MovementComb::of($blur, $format->circleOfConfusion(), $request->kit->body->limits, $intent->movement?->band((float) $first->focalLength, $intent->subject, $format), $first->settings->time),
+            ruler: $first?->focalLength === null || $first->focusDistance === null
+                ? null
+                : self::ruler($request, $first),
+            comb: $blur?->criticalLimit() === null || $first === null
+                ? null
+                : MovementComb::of(
+                    $blur,
+                    $format->circleOfConfusion(),
+                    $request->kit->body->limits,
+                    $intent->movement?->band((float) $first->focalLength, $intent->subject, $format),
+                    $first->settings->time,
+                ),
         );
     }
 
@@ -118,8 +161,15 @@ final readonly class SheetResult
         $wants = $request->intent->asksForDepth();
 
         return DepthRuler::of(
-            DepthOfField::of((float) $first->focalLength, $first->settings->aperture->exact, (float) $first->focusDistance, $request->kit->body->format->circleOfConfusion()),
-            (float) $first->focusDistance, $wants ? $request->intent->sharpFrom() : null, $wants ? $request->intent->sharpTo() : null,
+            DepthOfField::of(
+                (float) $first->focalLength,
+                $first->settings->aperture->exact,
+                (float) $first->focusDistance,
+                $request->kit->body->format->circleOfConfusion(),
+            ),
+            (float) $first->focusDistance,
+            $wants ? $request->intent->sharpFrom() : null,
+            $wants ? $request->intent->sharpTo() : null,
         );
     }
 
@@ -129,8 +179,15 @@ final readonly class SheetResult
         $solved = ExposureSolver::solve($request);
 
         return new self(
-            solved: $solved, finder: FinderDisplay::of($request, $solved),
-            pupil: PupilDrawing::of(new CaptureRecord(fNumber: $solved->settings->aperture, focalLength: $request->lens->focalLength, widestFNumber: $request->lens->widest)),
+            solved: $solved,
+            finder: FinderDisplay::of($request, $solved),
+            pupil: PupilDrawing::of(
+                new CaptureRecord(
+                    fNumber: $solved->settings->aperture,
+                    focalLength: $request->lens->focalLength,
+                    widestFNumber: $request->lens->widest,
+                ),
+            ),
         );
     }
 

@@ -21,7 +21,10 @@ use TruePupil\Core\Sky\Weather;
 /** Sun and moon for a place and a moment, and the light that they usually give. */
 final class SkyCalculator
 {
-    /** @return array<string, mixed> moments in ISO 8601 in the time zone of the moment given; degrees; illuminated from 0 to 1 */
+    /**
+     * @return array<string, mixed>
+     *   moments in ISO 8601 in the time zone of the moment given; degrees; illuminated from 0 to 1
+     */
     public static function run(Given $given): array
     {
         $place = Place::of($given->number('lat'), $given->number('lon'));
@@ -39,7 +42,10 @@ final class SkyCalculator
             'noon' => self::text($day->noon()),
             'polar' => $day->polar()?->value,
             'twilight' => array_map(
-                fn (float $altitude): array => ['from' => self::text($day->rises($altitude)), 'to' => self::text($day->sets($altitude))],
+                fn (float $altitude): array => [
+                    'from' => self::text($day->rises($altitude)),
+                    'to' => self::text($day->sets($altitude)),
+                ],
                 ['civil' => SunDay::CIVIL, 'nautical' => SunDay::NAUTICAL, 'astronomical' => SunDay::ASTRONOMICAL],
             ),
             'goldenHour' => [
@@ -51,16 +57,26 @@ final class SkyCalculator
                 'illuminated' => $moon->illuminated,
                 'phaseName' => $moon->phase->value,
             ],
-            'lightEv100' => LightTable::ev100($sunPosition->altitude, self::weather($given), $moonPosition->altitude, $moon->phaseAngle)->value,
+            'lightEv100' => LightTable::ev100(
+                $sunPosition->altitude,
+                self::weather($given),
+                $moonPosition->altitude,
+                $moon->phaseAngle,
+            )->value,
         ];
     }
 
     /** @return array{ev100: float} by sun height in degrees and weather, without a date */
     public static function light(Given $given): array
     {
-        return ['ev100' => LightTable::ev100(
-            $given->number('sun'), self::weather($given), $given->numberOr('moon', -90), $given->numberOr('moonPhaseAngle', 0),
-        )->value];
+        return [
+            'ev100' => LightTable::ev100(
+                $given->number('sun'),
+                self::weather($given),
+                $given->numberOr('moon', -90),
+                $given->numberOr('moonPhaseAngle', 0),
+            )->value,
+        ];
     }
 
     /** @throws InvalidSky */
@@ -81,8 +97,14 @@ final class SkyCalculator
     {
         $named = $given->has('weather') ? $given->text('weather') : Weather::Clear->value;
 
-        return Weather::tryFrom($named)
-            ?? throw new InvalidArgumentException(sprintf('"%s" is no weather; write %s.', $named, implode(', ', array_column(Weather::cases(), 'value'))));
+        return Weather::tryFrom($named) ??
+            throw new InvalidArgumentException(
+                sprintf(
+                    '"%s" is no weather; write %s.',
+                    $named,
+                    implode(', ', array_column(Weather::cases(), 'value')),
+                ),
+            );
     }
 
     /** @return array{altitude: float, azimuth: float} */

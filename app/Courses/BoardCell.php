@@ -10,8 +10,15 @@ use DateTimeImmutable;
 /** Where one student stands in one brief: the latest attempt. */
 final readonly class BoardCell
 {
-    /** @param  DateTimeImmutable  $since  when it came to where it is, in the time of the course: plain, since a board has hundreds */
-    public function __construct(public int $attempt, public int $number, public AttemptState $state, public DateTimeImmutable $since)
-    {
+    /**
+     * @param  DateTimeImmutable  $since
+     *   when it came to where it is, in the time of the course: plain, since a board has hundreds
+     */
+    public function __construct(
+        public int $attempt,
+        public int $number,
+        public AttemptState $state,
+        public DateTimeImmutable $since,
+    ) {
     }
 }

@@ -16,8 +16,18 @@ final readonly class BriefCount
      * @param  ?Carbon  $oldest  when the one who has waited longest handed in
      */
     public function __construct(
-        public int $setBrief, public int $number, public string $title, public int $revision, public ?Carbon $dueAt, public int $students = 0,
-        public int $handedIn = 0, public int $drafts = 0, public int $waiting = 0, public int $atDesk = 0, public int $returned = 0, public ?Carbon $oldest = null,
+        public int $setBrief,
+        public int $number,
+        public string $title,
+        public int $revision,
+        public ?Carbon $dueAt,
+        public int $students = 0,
+        public int $handedIn = 0,
+        public int $drafts = 0,
+        public int $waiting = 0,
+        public int $atDesk = 0,
+        public int $returned = 0,
+        public ?Carbon $oldest = null,
     ) {
     }
 
@@ -25,8 +35,18 @@ final readonly class BriefCount
     public function counted(int $students, ?stdClass $row): self
     {
         return new self(
-            $this->setBrief, $this->number, $this->title, $this->revision, $this->dueAt, $students,
-            (int) ($row->handed_in ?? 0), (int) ($row->drafts ?? 0), (int) ($row->waiting ?? 0), (int) ($row->at_desk ?? 0), (int) ($row->returned ?? 0), isset($row->oldest) ? Carbon::parse($row->oldest, 'UTC') : null,
+            $this->setBrief,
+            $this->number,
+            $this->title,
+            $this->revision,
+            $this->dueAt,
+            $students,
+            (int) ($row->handed_in ?? 0),
+            (int) ($row->drafts ?? 0),
+            (int) ($row->waiting ?? 0),
+            (int) ($row->at_desk ?? 0),
+            (int) ($row->returned ?? 0),
+            isset($row->oldest) ? Carbon::parse($row->oldest, 'UTC') : null,
         );
     }
 

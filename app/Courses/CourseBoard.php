@@ -20,7 +20,11 @@ final class CourseBoard
     public const PAGE = 30;
 
     /** Which students are shown. */
-    public const SHOWN = ['all' => 'everybody', 'waiting' => 'those who wait for you', 'behind' => 'those who are behind'];
+    public const SHOWN = [
+        'all' => 'everybody',
+        'waiting' => 'those who wait for you',
+        'behind' => 'those who are behind',
+    ];
 
     /** @var ?list<BriefCount> */
     private ?array $counts = null;
@@ -43,19 +47,45 @@ final class CourseBoard
         $students = $this->students()->count();
         $briefs = $this->listed();
         // Whoever has handed in at all has a first attempt that is no draft.
-        $counts = DB::table('attempts')->whereIn('set_brief_id', array_map(fn (BriefCount $brief): int => $brief->setBrief, $briefs))->groupBy('set_brief_id')->select('set_brief_id')
-            ->selectRaw("sum(number = 1 and state != 'draft') as handed_in, sum(state = 'draft') as drafts, sum(state = 'waiting') as waiting, sum(state = 'at-desk') as at_desk, sum(state = 'returned') as returned, min(if(state = 'waiting', handed_in_at, null)) as oldest")->get()->keyBy('set_brief_id');
+        $counts = DB::table('attempts')
+            ->whereIn('set_brief_id', array_map(fn (BriefCount $brief): int => $brief->setBrief, $briefs))
+            ->groupBy('set_brief_id')
+            ->select('set_brief_id')
+            ->selectRaw(
+                "sum(number = 1 and state != 'draft') as handed_in, sum(state = 'draft') as drafts, sum(state = 'waiting') as waiting, sum(state = 'at-desk') as at_desk, sum(state = 'returned') as returned, min(if(state = 'waiting', handed_in_at, null)) as oldest",
+            )
+            ->get()
+            ->keyBy('set_brief_id');
 
-        return $this->counts = array_map(fn (BriefCount $brief): BriefCount => $brief->counted($students, $counts->get($brief->setBrief)), $briefs);
+        return $this->counts = array_map(
+            fn (BriefCount $brief): BriefCount => $brief->counted($students, $counts->get($brief->setBrief)),
+            $briefs,
+        );
     }
 
     /** @return list<BriefCount> in the order in which they were set, nothing counted */
     public function listed(): array
     {
-        $rows = DB::table('set_briefs')->where('course_id', $this->course->id)->orderBy('id')->select('id', 'revision', 'due_at')
-            ->selectRaw("json_value(brief, '$.number') as number, json_value(brief, '$.title') as title")->get();
+        $rows = DB::table('set_briefs')
+            ->where('course_id', $this->course->id)
+            ->orderBy('id')
+            ->select('id', 'revision', 'due_at')
+            ->selectRaw("json_value(brief, '$.number') as number, json_value(brief, '$.title') as title")
+            ->get();
 
-        return array_values($rows->map(fn (stdClass $row): BriefCount => new BriefCount((int) $row->id, (int) $row->number, (string) $row->title, (int) $row->revision, $row->due_at === null ? null : Carbon::parse($row->due_at, 'UTC')))->all());
+        return array_values(
+            $rows
+                ->map(
+                    fn (stdClass $row): BriefCount => new BriefCount(
+                        (int) $row->id,
+                        (int) $row->number,
+                        (string) $row->title,
+                        (int) $row->revision,
+                        $row->due_at === null ? null : Carbon::parse($row->due_at, 'UTC'),
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /**
@@ -67,21 +97,49 @@ final class CourseBoard
     public function people(string $shown, int $page): array
     {
         $briefs = array_map(fn (BriefCount $brief): int => $brief->setBrief, $this->briefs());
-        $people = $this->students()->join('users', 'users.id', '=', 'memberships.user_id')
+        $people = $this->students()
+            ->join('users', 'users.id', '=', 'memberships.user_id')
             ->leftJoinSub($this->longestWaiting($briefs), 'waits', 'waits.user_id', '=', 'memberships.user_id');
         if ($shown === 'waiting') {
             $people->whereNotNull('waits.since');
         }
         if ($shown === 'behind') {
-            $overdue = array_values(array_map(fn (BriefCount $brief): int => $brief->setBrief, array_filter($this->briefs(), fn (BriefCount $brief): bool => $brief->isOverdue())));
-            $people->whereRaw('(select count(distinct done.set_brief_id) from attempts done where done.user_id = memberships.user_id and done.state != ? and done.set_brief_id in ('.($overdue === [] ? '0' : implode(',', $overdue)).')) < ?', [AttemptState::Draft->value, count($overdue)]);
+            $overdue = array_values(
+                array_map(
+                    fn (BriefCount $brief): int => $brief->setBrief,
+                    array_filter($this->briefs(), fn (BriefCount $brief): bool => $brief->isOverdue()),
+                ),
+            );
+            $people->whereRaw(
+                '(select count(distinct done.set_brief_id) from attempts done where done.user_id = '
+                    .'memberships.user_id and done.state != ? and done.set_brief_id in ('.
+                    ($overdue === [] ? '0' : implode(',', $overdue)).
+                    ')) < ?',
+                [AttemptState::Draft->value, count($overdue)],
+            );
         }
         $count = $people->count();
-        $shownPeople = $people->orderByRaw('waits.since is null, waits.since')->orderBy('users.name')->orderBy('users.id')->limit(self::PAGE)->offset(self::PAGE * (max(1, $page) - 1))->get(['users.id', 'users.name']);
+        $shownPeople = $people
+            ->orderByRaw('waits.since is null, waits.since')
+            ->orderBy('users.name')
+            ->orderBy('users.id')
+            ->limit(self::PAGE)
+            ->offset(self::PAGE * (max(1, $page) - 1))
+            ->get(['users.id', 'users.name']);
         $cells = $this->cells($briefs, $shownPeople->pluck('id')->all());
 
         return [
-            'people' => array_values($shownPeople->map(fn (stdClass $person): array => ['id' => (int) $person->id, 'name' => (string) $person->name, 'cells' => $cells[$person->id] ?? []])->all()),
+            'people' => array_values(
+                $shownPeople
+                    ->map(
+                        fn (stdClass $person): array => [
+                            'id' => (int) $person->id,
+                            'name' => (string) $person->name,
+                            'cells' => $cells[$person->id] ?? [],
+                        ],
+                    )
+                    ->all(),
+            ),
             'pages' => max(1, (int) ceil($count / self::PAGE)),
             'count' => $count,
         ];
@@ -98,8 +156,21 @@ final class CourseBoard
     {
         $cells = [];
         [$utc, $zone] = [new DateTimeZone('UTC'), new DateTimeZone($this->course->timezone)];
-        $attempts = DB::table('attempts')->whereIn('user_id', $people)->whereIn('set_brief_id', $briefs)->orderBy('number')
-            ->get(['id', 'user_id', 'set_brief_id', 'number', 'state', 'handed_in_at', 'opened_at', 'returned_at', 'created_at']);
+        $attempts = DB::table('attempts')
+            ->whereIn('user_id', $people)
+            ->whereIn('set_brief_id', $briefs)
+            ->orderBy('number')
+            ->get([
+                'id',
+                'user_id',
+                'set_brief_id',
+                'number',
+                'state',
+                'handed_in_at',
+                'opened_at',
+                'returned_at',
+                'created_at',
+            ]);
         foreach ($attempts as $attempt) {
             $state = AttemptState::from($attempt->state);
             $since = match ($state) {
@@ -108,7 +179,12 @@ final class CourseBoard
                 AttemptState::AtDesk => $attempt->opened_at ?? $attempt->handed_in_at,
                 AttemptState::Returned => $attempt->returned_at,
             };
-            $cells[$attempt->user_id][$attempt->set_brief_id] = new BoardCell((int) $attempt->id, (int) $attempt->number, $state, (new DateTimeImmutable($since ?? $attempt->created_at, $utc))->setTimezone($zone));
+            $cells[$attempt->user_id][$attempt->set_brief_id] = new BoardCell(
+                (int) $attempt->id,
+                (int) $attempt->number,
+                $state,
+                (new DateTimeImmutable($since ?? $attempt->created_at, $utc))->setTimezone($zone),
+            );
         }
 
         return $cells;
@@ -116,13 +192,19 @@ final class CourseBoard
 
     private function students(): Builder
     {
-        return DB::table('memberships')->where('memberships.course_id', $this->course->id)->where('memberships.role', Role::Student->value);
+        return DB::table('memberships')
+            ->where('memberships.course_id', $this->course->id)
+            ->where('memberships.role', Role::Student->value);
     }
 
     /** @param  list<int>  $briefs */
     private function longestWaiting(array $briefs): Builder
     {
-        return DB::table('attempts')->whereIn('set_brief_id', $briefs)->whereIn('state', [AttemptState::Waiting->value, AttemptState::AtDesk->value])
-            ->groupBy('user_id')->select('user_id')->selectRaw('min(handed_in_at) as since');
+        return DB::table('attempts')
+            ->whereIn('set_brief_id', $briefs)
+            ->whereIn('state', [AttemptState::Waiting->value, AttemptState::AtDesk->value])
+            ->groupBy('user_id')
+            ->select('user_id')
+            ->selectRaw('min(handed_in_at) as since');
     }
 }

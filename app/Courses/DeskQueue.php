@@ -33,14 +33,33 @@ final readonly class DeskQueue
      */
     public function waiting(array $briefs, int $page = 1, int $most = self::PAGE): array
     {
-        $titles = array_column(array_map(fn (BriefCount $brief): array => [$brief->setBrief, $brief->title], $briefs), 1, 0);
-        $attempts = $this->ordered(array_keys($titles))->limit($most)->offset($most * (max(1, $page) - 1))->get(['id', 'number', 'state', 'handed_in_at', 'user_id', 'set_brief_id']);
-        $names = DB::table('users')->whereIn('id', $attempts->pluck('user_id')->unique())->pluck('name', 'id');
+        $titles = array_column(
+            array_map(fn (BriefCount $brief): array => [$brief->setBrief, $brief->title], $briefs),
+            1,
+            0,
+        );
+        $attempts = $this->ordered(array_keys($titles))
+            ->limit($most)
+            ->offset($most * (max(1, $page) - 1))
+            ->get(['id', 'number', 'state', 'handed_in_at', 'user_id', 'set_brief_id']);
+        $names = DB::table('users')
+            ->whereIn('id', $attempts->pluck('user_id')->unique())
+            ->pluck('name', 'id');
 
-        return array_values($attempts->map(fn (stdClass $attempt): array => [
-            'attempt' => (int) $attempt->id, 'number' => (int) $attempt->number, 'student' => (string) $names[$attempt->user_id], 'brief' => $titles[$attempt->set_brief_id],
-            'state' => AttemptState::from($attempt->state), 'since' => Carbon::parse($attempt->handed_in_at, 'UTC'),
-        ])->all());
+        return array_values(
+            $attempts
+                ->map(
+                    fn (stdClass $attempt): array => [
+                        'attempt' => (int) $attempt->id,
+                        'number' => (int) $attempt->number,
+                        'student' => (string) $names[$attempt->user_id],
+                        'brief' => $titles[$attempt->set_brief_id],
+                        'state' => AttemptState::from($attempt->state),
+                        'since' => Carbon::parse($attempt->handed_in_at, 'UTC'),
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /**
@@ -56,25 +75,44 @@ final readonly class DeskQueue
     /** @param  list<int>  $setBriefs */
     private function ordered(array $setBriefs): Builder
     {
-        return DB::table('attempts')->whereIn('set_brief_id', $setBriefs)->whereIn('state', [AttemptState::Waiting->value, AttemptState::AtDesk->value])->orderBy('handed_in_at')->orderBy('id');
+        return DB::table('attempts')
+            ->whereIn('set_brief_id', $setBriefs)
+            ->whereIn('state', [AttemptState::Waiting->value, AttemptState::AtDesk->value])
+            ->orderBy('handed_in_at')
+            ->orderBy('id');
     }
 
     /**
      * What is known of attempts before they are opened.
      *
      * @param  list<int>  $attempts
-     * @return array<int, array{frames: int, missed: int, unknown: int, shared: bool}> by attempt: frames, checks missed and open, and whether somebody else has handed in the same file
+     * @return array<int, array{frames: int, missed: int, unknown: int, shared: bool}>
+     *   by attempt: frames, checks missed and open, and whether somebody else has handed in the same file
      */
     public function facts(array $attempts): array
     {
-        $frames = DB::table('frames')->whereIn('attempt_id', $attempts)->get(['attempt_id', 'picture_id', 'checks'])->groupBy('attempt_id');
+        $frames = DB::table('frames')
+            ->whereIn('attempt_id', $attempts)
+            ->get(['attempt_id', 'picture_id', 'checks'])
+            ->groupBy('attempt_id');
         $shared = $this->shared($frames->flatten(1)->pluck('picture_id')->unique()->values()->all());
         $facts = [];
         foreach ($attempts as $attempt) {
             $own = $frames->get($attempt, collect());
-            $verdicts = array_merge(...array_map(fn (stdClass $frame): array => array_column((array) json_decode((string) $frame->checks, true), 'verdict'), $own->all()), ...[[]]);
+            $verdicts = array_merge(
+                ...array_map(
+                    fn (stdClass $frame): array => array_column(
+                        (array) json_decode((string) $frame->checks, true),
+                        'verdict',
+                    ),
+                    $own->all(),
+                ),
+                ...[[]],
+            );
             $facts[$attempt] = [
-                'frames' => $own->count(), 'missed' => count(array_keys($verdicts, 'missed', true)), 'unknown' => count(array_keys($verdicts, 'unknown', true)),
+                'frames' => $own->count(),
+                'missed' => count(array_keys($verdicts, 'missed', true)),
+                'unknown' => count(array_keys($verdicts, 'unknown', true)),
                 'shared' => $own->contains(fn (stdClass $frame): bool => in_array($frame->picture_id, $shared, true)),
             ];
         }
@@ -90,7 +128,19 @@ final readonly class DeskQueue
      */
     private function shared(array $pictures): array
     {
-        return array_map(intval(...), array_values(DB::table('frames')->join('attempts', 'attempts.id', '=', 'frames.attempt_id')->join('set_briefs', 'set_briefs.id', '=', 'attempts.set_brief_id')
-            ->where('set_briefs.course_id', $this->course->id)->whereIn('frames.picture_id', $pictures)->groupBy('frames.picture_id')->havingRaw('count(distinct attempts.user_id) > 1')->pluck('frames.picture_id')->all()));
+        return array_map(
+            intval(...),
+            array_values(
+                DB::table('frames')
+                    ->join('attempts', 'attempts.id', '=', 'frames.attempt_id')
+                    ->join('set_briefs', 'set_briefs.id', '=', 'attempts.set_brief_id')
+                    ->where('set_briefs.course_id', $this->course->id)
+                    ->whereIn('frames.picture_id', $pictures)
+                    ->groupBy('frames.picture_id')
+                    ->havingRaw('count(distinct attempts.user_id) > 1')
+                    ->pluck('frames.picture_id')
+                    ->all(),
+            ),
+        );
     }
 }

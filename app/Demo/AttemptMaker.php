@@ -35,7 +35,17 @@ final readonly class AttemptMaker
             $frame = null;
             // Frames of a row differ from one another in a value or two and follow each other in seconds.
             foreach ($facts['frames'] ?? [[]] as $at => $own) {
-                $frame = $this->photograph($setBrief, $student, [...$facts, ...$own], $handedIn->clone()->subHours(20)->addSeconds(2 * $at), $index, $at);
+                $frame = $this->photograph(
+                    $setBrief,
+                    $student,
+                    [...$facts, ...$own],
+                    $handedIn
+                        ->clone()
+                        ->subHours(20)
+                        ->addSeconds(2 * $at),
+                    $index,
+                    $at,
+                );
             }
             if ($facts['state'] !== 'draft') {
                 $this->prepare($frame, $facts, $handedIn, $index);
@@ -48,16 +58,26 @@ final readonly class AttemptMaker
     }
 
     /** @param  array<string, mixed>  $facts */
-    private function photograph(SetBrief $setBrief, User $student, array $facts, Carbon $takenAt, int $index, int $at): Frame
-    {
-        $file = storage_path('scratch/'.Str::ucfirst($facts['scene']).sprintf('_%04d.jpg', 112 + 17 * $index + $at));
+    private function photograph(
+        SetBrief $setBrief,
+        User $student,
+        array $facts,
+        Carbon $takenAt,
+        int $index,
+        int $at,
+    ): Frame {
+        $file = storage_path(
+            'scratch/'.Str::ucfirst($facts['scene']).sprintf('_%04d.jpg', 112 + 17 * $index + $at),
+        );
         File::ensureDirectoryExists(dirname($file));
         try {
             $shot = $this->shots->shot($facts, $takenAt, $index);
             $this->shutter->press($shot, $file);
             PracticeShot::remember($file, $shot);
 
-            return $this->handIn->add($setBrief, $student, $file, basename($file), $facts['row'] ?? null)->frame->refresh();
+            return $this->handIn
+                ->add($setBrief, $student, $file, basename($file), $facts['row'] ?? null)
+                ->frame->refresh();
         } finally {
             File::delete($file);
         }
@@ -79,8 +99,13 @@ final readonly class AttemptMaker
     }
 
     /** @param  array<string, mixed>  $facts */
-    private function bringTo(AttemptState $state, Attempt $attempt, User $instructor, array $facts, Carbon $handedIn): void
-    {
+    private function bringTo(
+        AttemptState $state,
+        Attempt $attempt,
+        User $instructor,
+        array $facts,
+        Carbon $handedIn,
+    ): void {
         $returned = $state === AttemptState::Returned;
         $attempt->update([
             'state' => $state,
@@ -100,7 +125,16 @@ final readonly class AttemptMaker
     {
         $frame->findings()->update(['decision' => Decision::Accepted, 'decided_by' => $instructor->id]);
         foreach ($notes as [$kind, $fixed, $body]) {
-            $frame->notes()->create(['author_id' => $instructor->id, 'kind' => $kind, 'fixed' => $fixed ?: null, 'body' => $body, 'given_at' => now(), 'token' => (string) Str::uuid()]);
+            $frame
+                ->notes()
+                ->create([
+                    'author_id' => $instructor->id,
+                    'kind' => $kind,
+                    'fixed' => $fixed ?: null,
+                    'body' => $body,
+                    'given_at' => now(),
+                    'token' => (string) Str::uuid(),
+                ]);
         }
     }
 }

@@ -38,7 +38,13 @@ final readonly class Kilnyard
             ]);
         }
         foreach ($this->read('attempts') as $index => $attempt) {
-            $this->maker->make($setBriefs[$attempt['brief']], $people[$attempt['student']], $people['maren'], $attempt, $index);
+            $this->maker->make(
+                $setBriefs[$attempt['brief']],
+                $people[$attempt['student']],
+                $people['maren'],
+                $attempt,
+                $index,
+            );
         }
     }
 
@@ -47,12 +53,21 @@ final readonly class Kilnyard
     {
         $facts = $this->read('course');
         $course = Course::query()->create([
-            'name' => $facts['name'], 'place' => $facts['place'], 'join_code' => $facts['join_code'], 'critic_code' => Course::newJoinCode(), 'approach' => $facts['approach'],
+            'name' => $facts['name'],
+            'place' => $facts['place'],
+            'join_code' => $facts['join_code'],
+            'critic_code' => Course::newJoinCode(),
+            'approach' => $facts['approach'],
         ]);
         $people = [];
         $kits = $this->read('kits');
         foreach ($facts['members'] as $member) {
-            $user = User::query()->create(['name' => $member['name'], 'email' => $member['email'], 'password' => (string) config('pupil.demo.password'), 'kit' => isset($member['kit']) ? $kits[$member['kit']] : null]);
+            $user = User::query()->create([
+                'name' => $member['name'],
+                'email' => $member['email'],
+                'password' => (string) config('pupil.demo.password'),
+                'kit' => isset($member['kit']) ? $kits[$member['kit']] : null,
+            ]);
             $course->memberships()->create(['user_id' => $user->id, 'role' => Role::from($member['role'])]);
             $people[Str::before($member['email'], '@')] = $user;
         }

@@ -14,7 +14,10 @@ use RuntimeException;
 use stdClass;
 use ZipArchive;
 
-/** A whole course in one ZIP, for another installation (docs/formats/export.md): its rows as the database has them, and every picture as it was handed in. */
+/**
+ * A whole course in one ZIP, for another installation (docs/formats/export.md): its rows as the database has them, and
+ * every picture as it was handed in.
+ */
 final readonly class CourseArchive
 {
     /** Rows that are in memory at one time. */
@@ -38,14 +41,24 @@ final readonly class CourseArchive
         try {
             // One moment of the database.
             $counts = DB::transaction(fn (): array => $this->tables($course, $folder));
-            $zip = new ZipArchive;
+            $zip = new ZipArchive();
             if ($zip->open($partial, ZipArchive::CREATE | ZipArchive::EXCL) !== true) {
                 throw new RuntimeException(sprintf('"%s" cannot be written.', $path));
             }
-            $zip->addFromString('course.json', json_encode(
-                ['format' => CourseTables::FORMAT, 'version' => CourseTables::VERSION, 'schema' => DB::table('migrations')->max('migration'), 'name' => $course->name, 'joinCode' => $course->join_code, 'rows' => $counts],
-                JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
-            ));
+            $zip->addFromString(
+                'course.json',
+                json_encode(
+                    [
+                        'format' => CourseTables::FORMAT,
+                        'version' => CourseTables::VERSION,
+                        'schema' => DB::table('migrations')->max('migration'),
+                        'name' => $course->name,
+                        'joinCode' => $course->join_code,
+                        'rows' => $counts,
+                    ],
+                    JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+                ),
+            );
             foreach (array_keys($counts) as $table) {
                 $zip->addFile($folder.'/'.$table, 'tables/'.$table.'.jsonl');
             }
@@ -72,22 +85,45 @@ final readonly class CourseArchive
         $pictures = DB::table('pictures')->whereIn('id', $frames->clone()->select('picture_id'));
         $queries = [
             'courses' => DB::table('courses')->where('id', $course->id),
-            ...array_map(fn (string $table): Builder => DB::table($table)->where('course_id', $course->id), ['memberships' => 'memberships', 'set_briefs' => 'set_briefs', 'silenced_findings' => 'silenced_findings']),
+            ...array_map(fn (string $table): Builder => DB::table($table)->where('course_id', $course->id), [
+                'memberships' => 'memberships',
+                'set_briefs' => 'set_briefs',
+                'silenced_findings' => 'silenced_findings',
+            ]),
             'attempts' => $in('attempts', 'set_brief_id', $sets),
             'plans' => $in('plans', 'set_brief_id', $sets),
             'frames' => $frames,
-            ...array_map(fn (string $table): Builder => $in($table, 'frame_id', $frames->clone()->select('id')), ['findings' => 'findings', 'notes' => 'notes', 'what_ifs' => 'what_ifs']),
+            ...array_map(fn (string $table): Builder => $in($table, 'frame_id', $frames->clone()->select('id')), [
+                'findings' => 'findings',
+                'notes' => 'notes',
+                'what_ifs' => 'what_ifs',
+            ]),
             'pictures' => $pictures,
             'practice_shots' => $in('practice_shots', 'hash', $pictures->clone()->select('hash')),
         ];
         $people = $counts = [];
         foreach ($queries as $table => $query) {
-            $counts[$table] = $this->table($query, $folder.'/'.$table, array_keys(CourseTables::POINTERS[$table], 'users', true), $people);
+            $counts[$table] = $this->table(
+                $query,
+                $folder.'/'.$table,
+                array_keys(CourseTables::POINTERS[$table], 'users', true),
+                $people,
+            );
         }
         // Whoever is a member, and whoever has left and is still spoken of.
-        $counts['users'] = $this->table(DB::table('users')->whereIn('id', array_keys($people)), $folder.'/users', [], $people);
+        $counts['users'] = $this->table(
+            DB::table('users')->whereIn('id', array_keys($people)),
+            $folder.'/users',
+            [],
+            $people,
+        );
         foreach (array_keys(CourseTables::OWN) as $table) {
-            $counts[$table] = $this->table(DB::table($table)->whereIn('user_id', array_keys($people)), $folder.'/'.$table, [], $people);
+            $counts[$table] = $this->table(
+                DB::table($table)->whereIn('user_id', array_keys($people)),
+                $folder.'/'.$table,
+                [],
+                $people,
+            );
         }
 
         return $counts;
@@ -111,7 +147,10 @@ final readonly class CourseArchive
                     $people[(int) $columns[$column]] = true;
                 }
             }
-            fwrite($file, json_encode($columns, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n");
+            fwrite(
+                $file,
+                json_encode($columns, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n",
+            );
             $count++;
         }
         fclose($file);
@@ -127,9 +166,11 @@ final readonly class CourseArchive
                 continue;
             }
             $hash = json_decode($line, true)['hash'];
-            $original = $this->store->original((new Picture)->forceFill(['hash' => $hash]));
+            $original = $this->store->original((new Picture())->forceFill(['hash' => $hash]));
             if (! is_file($original)) {
-                throw new RuntimeException(sprintf('The picture %s is not in the store any more; nothing was written.', $hash));
+                throw new RuntimeException(
+                    sprintf('The picture %s is not in the store any more; nothing was written.', $hash),
+                );
             }
             $zip->addFile($original, 'pictures/'.$hash);
             // They are compressed already.

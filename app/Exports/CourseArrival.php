@@ -19,7 +19,8 @@ use Throwable;
 use ZipArchive;
 
 /**
- * Takes a course in from another installation, whole or not at all. People who have an account here under the same address
+ * Takes a course in from another installation, whole or not at all. People who have an account here under the same
+ * address
  * keep it as it is; everybody else comes with theirs and signs in as before.
  */
 final readonly class CourseArrival
@@ -35,7 +36,7 @@ final readonly class CourseArrival
      */
     public function take(string $path): array
     {
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
             throw new CannotTakeIn(sprintf('"%s" is no course archive: it cannot be opened as a ZIP.', $path));
         }
@@ -50,12 +51,22 @@ final readonly class CourseArrival
             foreach ($files as $file) {
                 File::delete($file);
             }
-            throw $problem instanceof QueryException ? new CannotTakeIn('The archive does not fit together: '.$problem->getPrevious()?->getMessage(), previous: $problem) : $problem;
+            throw $problem instanceof QueryException
+                ? new CannotTakeIn(
+                    'The archive does not fit together: '.$problem->getPrevious()?->getMessage(),
+                    previous: $problem,
+                )
+                : $problem;
         }
         $course = Course::query()->findOrFail(array_values($numbers['courses'])[0]);
         $this->goOn($course);
 
-        return ['course' => $course, 'people' => count($numbers['users'] ?? []), 'new' => $new, 'pictures' => count($numbers['pictures'] ?? [])];
+        return [
+            'course' => $course,
+            'people' => count($numbers['users'] ?? []),
+            'new' => $new,
+            'pictures' => count($numbers['pictures'] ?? []),
+        ];
     }
 
     private function check(ZipArchive $zip): void
@@ -64,8 +75,13 @@ final readonly class CourseArrival
         if (! is_array($header) || ($header['format'] ?? null) !== CourseTables::FORMAT) {
             throw new CannotTakeIn('The archive holds something else than a course.');
         }
-        if (($header['version'] ?? 0) > CourseTables::VERSION || (string) ($header['schema'] ?? '') > (string) DB::table('migrations')->max('migration')) {
-            throw new CannotTakeIn('The archive was made by a newer version of the application; bring this one up to date first.');
+        if (
+            ($header['version'] ?? 0) > CourseTables::VERSION ||
+            (string) ($header['schema'] ?? '') > (string) DB::table('migrations')->max('migration')
+        ) {
+            throw new CannotTakeIn(
+                'The archive was made by a newer version of the application; bring this one up to date first.',
+            );
         }
         $courses = iterator_to_array($this->rows($zip, 'courses'), false);
         if (count($courses) !== 1) {
@@ -73,7 +89,9 @@ final readonly class CourseArrival
         }
         $code = $courses[0]['join_code'] ?? null;
         if (DB::table('courses')->where('join_code', $code)->exists()) {
-            throw new CannotTakeIn(sprintf('The course that is joined with %s is here already; nothing was taken in twice.', $code));
+            throw new CannotTakeIn(
+                sprintf('The course that is joined with %s is here already; nothing was taken in twice.', $code),
+            );
         }
     }
 
@@ -88,7 +106,9 @@ final readonly class CourseArrival
         while (($line = fgets($stream)) !== false) {
             $row = json_decode($line, true);
             if (! is_array($row) || ! is_int($row['id'] ?? null) || array_diff_key($row, $columns) !== []) {
-                throw new CannotTakeIn(sprintf('A row of "%s" cannot be read, or has columns that are not known here.', $table));
+                throw new CannotTakeIn(
+                    sprintf('A row of "%s" cannot be read, or has columns that are not known here.', $table),
+                );
             }
             yield $row;
         }
@@ -97,7 +117,8 @@ final readonly class CourseArrival
 
     /**
      * @param  list<string>  $files  grows by the pictures that were not in the store before
-     * @return array{array<string, array<int, int>>, int} new numbers by table and old number, and how many people are new
+     * @return array{array<string, array<int, int>>, int}
+     *   new numbers by table and old number, and how many people are new
      */
     private function insert(ZipArchive $zip, array &$files): array
     {
@@ -110,16 +131,34 @@ final readonly class CourseArrival
                 }
                 unset($row['id']);
                 foreach ($pointers as $column => $target) {
-                    $row[$column] = $row[$column] === null ? null : $numbers[$target][$row[$column]] ?? throw new CannotTakeIn(sprintf('A row of "%s" points at a row of "%s" that is not in the archive.', $table, $target));
+                    $row[$column] =
+                        $row[$column] === null
+                            ? null
+                            : $numbers[$target][$row[$column]] ??
+                                throw new CannotTakeIn(
+                                    sprintf(
+                                        'A row of "%s" points at a row of "%s" that is not in the archive.',
+                                        $table,
+                                        $target,
+                                    ),
+                                );
                 }
                 $known = match ($table) {
                     'pictures' => $this->keepPicture($zip, (string) $row['hash'], $files)->id,
-                    default => isset(CourseTables::SAME_BY[$table]) ? DB::table($table)->where(CourseTables::SAME_BY[$table], $row[CourseTables::SAME_BY[$table]])->value('id') : null,
+                    default => isset(CourseTables::SAME_BY[$table])
+                        ? DB::table($table)
+                            ->where(CourseTables::SAME_BY[$table], $row[CourseTables::SAME_BY[$table]])
+                            ->value('id')
+                        : null,
                 };
                 if ($known === null && $table === 'users') {
                     $new[$old] = true;
                 }
-                $numbers[$table][$old] = (int) ($known ?? DB::table($table)->insertGetId($table === 'plans' ? $this->plan($row, $numbers['frames'] ?? []) : $row));
+                $numbers[$table][$old] =
+                    (int) ($known ??
+                        DB::table($table)->insertGetId(
+                            $table === 'plans' ? $this->plan($row, $numbers['frames'] ?? []) : $row,
+                        ));
             }
         }
 
@@ -140,7 +179,7 @@ final readonly class CourseArrival
             if (hash_file('sha256', $copy) !== $hash) {
                 throw new CannotTakeIn(sprintf('The picture %s is not what it was: the archive is damaged.', $hash));
             }
-            $original = $this->store->original((new Picture)->forceFill(['hash' => $hash]));
+            $original = $this->store->original((new Picture())->forceFill(['hash' => $hash]));
             if (! is_file($original)) {
                 $files[] = $original;
             }
@@ -172,9 +211,21 @@ final readonly class CourseArrival
     /** What was being worked on there is worked on here. */
     private function goOn(Course $course): void
     {
-        $frames = DB::table('frames')->join('attempts', 'attempts.id', '=', 'frames.attempt_id')->join('set_briefs', 'set_briefs.id', '=', 'attempts.set_brief_id')->where('set_briefs.course_id', $course->id);
-        $frames->clone()->where('frames.state', FrameState::Reading->value)->pluck('frames.id')->each(fn (int $id) => ReadFrame::dispatch($id));
-        foreach ($frames->clone()->where('frames.state', FrameState::Judging->value)->get(['frames.id', 'frames.revision']) as $frame) {
+        $frames = DB::table('frames')
+            ->join('attempts', 'attempts.id', '=', 'frames.attempt_id')
+            ->join('set_briefs', 'set_briefs.id', '=', 'attempts.set_brief_id')
+            ->where('set_briefs.course_id', $course->id);
+        $frames
+            ->clone()
+            ->where('frames.state', FrameState::Reading->value)
+            ->pluck('frames.id')
+            ->each(fn (int $id) => ReadFrame::dispatch($id));
+        foreach (
+            $frames
+                ->clone()
+                ->where('frames.state', FrameState::Judging->value)
+                ->get(['frames.id', 'frames.revision']) as $frame
+        ) {
             JudgeFrame::dispatch((int) $frame->id, (int) $frame->revision);
         }
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Exports;
 
-/** What belongs to a course in the database, in the order in which it can be put into another, and what points where. */
+/**
+ * What belongs to a course in the database, in the order in which it can be put into another, and what points where.
+ */
 final class CourseTables
 {
     public const FORMAT = 'true-pupil.course-archive';

@@ -19,7 +19,11 @@ final readonly class Added
     {
         return match (true) {
             ! $this->isNew => 'This file is in the attempt already; it was not added twice.',
-            $this->handedInBefore !== null => sprintf('You handed this very file in with attempt %d. It is taken, but the comparison with that attempt will find nothing new.', $this->handedInBefore),
+            $this->handedInBefore !== null => sprintf(
+                'You handed this very file in with attempt %d. It is taken, but the comparison with that attempt will '
+                    .'find nothing new.',
+                $this->handedInBefore,
+            ),
             default => null,
         };
     }

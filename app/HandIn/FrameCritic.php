@@ -37,7 +37,10 @@ final readonly class FrameCritic
             }
             // What was returned to a student is the instructor's word; newer rules may measure, but not speak in it.
             if ($frame->attempt->state === AttemptState::Returned) {
-                $current->update(['measures' => $measures->toArray(), 'rules_version' => (int) config('pupil.rules_version')]);
+                $current->update([
+                    'measures' => $measures->toArray(),
+                    'rules_version' => (int) config('pupil.rules_version'),
+                ]);
 
                 return;
             }
@@ -67,7 +70,10 @@ final readonly class FrameCritic
     private function closeSeries(Frame $frame): void
     {
         $last = $this->situations->lastOfSeries($frame);
-        $measures = $last === null || $last->id === $frame->id || $last->state !== FrameState::Judged ? null : $last->storedMeasures();
+        $measures =
+            $last === null || $last->id === $frame->id || $last->state !== FrameState::Judged
+                ? null
+                : $last->storedMeasures();
         if ($last !== null && $measures !== null) {
             $this->judge($last, $measures, $last->revision);
         }

@@ -37,16 +37,35 @@ final class FrameSituation
         $picture = $frame->pictureRecord();
         $frames = $this->rowOf($frame);
         $isWithinRow = $frames->count() > 1 && $frames->last()?->id !== $frame->id;
-        $series = $frames->count() > 1 && ! $isWithinRow
-            ? Series::of(array_values(array_filter($frames->map(fn (Frame $other): ?CaptureRecord => $other->record())->all())), $brief->row($frame->row)?->kind)
-            : null;
+        $series =
+            $frames->count() > 1 && ! $isWithinRow
+                ? Series::of(
+                    array_values(
+                        array_filter($frames->map(fn (Frame $other): ?CaptureRecord => $other->record())->all()),
+                    ),
+                    $brief->row($frame->row)?->kind,
+                )
+                : null;
         $row = $series === null ? [] : $this->measured($frames, $frame, $measures);
 
         return new Situation(
-            $record, $measures, $attempt->setBrief->course->approachChoices(), $brief->placement($frame->placement_id), $attempt->user->kitInUse($record->model), $frame->intentChoices(),
-            $this->plan($attempt), $brief, $series, $this->earlier($frame, $record), $picture?->format, $picture?->colourSpace, (string) $frame->reason,
-            array_values(array_filter(array_map(fn (Measures $one) => $one->thumb, $row))), array_map(fn (Measures $one) => $one->tone, $row),
-            $brief->row($frame->row)?->id, $isWithinRow,
+            $record,
+            $measures,
+            $attempt->setBrief->course->approachChoices(),
+            $brief->placement($frame->placement_id),
+            $attempt->user->kitInUse($record->model),
+            $frame->intentChoices(),
+            $this->plan($attempt),
+            $brief,
+            $series,
+            $this->earlier($frame, $record),
+            $picture?->format,
+            $picture?->colourSpace,
+            (string) $frame->reason,
+            array_values(array_filter(array_map(fn (Measures $one) => $one->thumb, $row))),
+            array_map(fn (Measures $one) => $one->tone, $row),
+            $brief->row($frame->row)?->id,
+            $isWithinRow,
         );
     }
 
@@ -56,7 +75,15 @@ final class FrameSituation
      */
     private function measured(Collection $frames, Frame $frame, Measures $measures): array
     {
-        $row = array_values(array_filter($frames->map(fn (Frame $other): ?Measures => $other->id === $frame->id ? $measures : $other->storedMeasures())->all()));
+        $row = array_values(
+            array_filter(
+                $frames
+                    ->map(
+                        fn (Frame $other): ?Measures => $other->id === $frame->id ? $measures : $other->storedMeasures(),
+                    )
+                    ->all(),
+            ),
+        );
 
         return count($row) === $frames->count() ? $row : [];
     }
@@ -80,11 +107,17 @@ final class FrameSituation
         $row = $rows->row($frame->row)?->id;
         $frames = $isFresh ? $frame->attempt->frames()->get() : $frame->attempt->frames;
 
-        return $frames->filter(fn (Frame $other): bool => $other->tags !== null && $rows->row($other->row)?->id === $row)
-            ->sortBy(fn (Frame $other): array => $other->takenOrder())->values()->toBase();
+        return $frames
+            ->filter(fn (Frame $other): bool => $other->tags !== null && $rows->row($other->row)?->id === $row)
+            ->sortBy(fn (Frame $other): array => $other->takenOrder())
+            ->values()
+            ->toBase();
     }
 
-    /** What the student planned for this attempt; for a reshoot without one, the suggestion that came with the return before. */
+    /**
+     * What the student planned for this attempt; for a reshoot without one, the suggestion that came with the return
+     * before.
+     */
     public function plan(Attempt $attempt): ?Plan
     {
         // Asked for with every frame of the attempt.
@@ -96,22 +129,38 @@ final class FrameSituation
             return PlanSheet::plan($saved->setRelation('setBrief', $attempt->setBrief));
         }
         $previous = $attempt->previous();
-        $suggestion = $previous?->state === AttemptState::Returned ? $previous->frames->first()?->chosenSuggestion() : null;
+        $suggestion =
+            $previous?->state === AttemptState::Returned ? $previous->frames->first()?->chosenSuggestion() : null;
 
         return $suggestion === null ? null : PlanFormat::read(Fields::of($suggestion));
     }
 
-    /** @return list<CaptureRecord> what the student took before on the same outing for the same brief, the latest last */
+    /**
+     * @return list<CaptureRecord>
+     *   what the student took before on the same outing for the same brief, the latest last
+     */
     private function earlier(Frame $frame, CaptureRecord $record): array
     {
         $taken = $record->takenAt;
         if ($taken === null) {
             return [];
         }
-        $earlier = Frame::query()->whereKeyNot($frame->id)->whereNotNull('tags')
-            ->whereHas('attempt', fn ($query) => $query->where('set_brief_id', $frame->attempt->set_brief_id)->where('user_id', $frame->attempt->user_id))
-            ->get(['id', 'tags', 'typed'])->map(fn (Frame $other): ?CaptureRecord => $other->record())
-            ->filter(fn (?CaptureRecord $other): bool => $other?->takenAt !== null && $other->takenAt < $taken && $other->takenAt >= $taken->modify('-'.self::OUTING_HOURS.' hours'));
+        $earlier = Frame::query()
+            ->whereKeyNot($frame->id)
+            ->whereNotNull('tags')
+            ->whereHas(
+                'attempt',
+                fn ($query) => $query
+                    ->where('set_brief_id', $frame->attempt->set_brief_id)
+                    ->where('user_id', $frame->attempt->user_id),
+            )
+            ->get(['id', 'tags', 'typed'])
+            ->map(fn (Frame $other): ?CaptureRecord => $other->record())
+            ->filter(
+                fn (?CaptureRecord $other): bool => $other?->takenAt !== null &&
+                    $other->takenAt < $taken &&
+                    $other->takenAt >= $taken->modify('-'.self::OUTING_HOURS.' hours'),
+            );
 
         return array_values($earlier->sortBy(fn (CaptureRecord $other): int => $other->takenAt->getTimestamp())->all());
     }

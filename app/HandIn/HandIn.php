@@ -30,8 +30,13 @@ final readonly class HandIn
      * @throws \TruePupil\Core\Capture\UnreadablePicture when the file cannot be taken
      * @throws CannotHandIn when the last attempt is not back yet
      */
-    public function add(SetBrief $setBrief, User $student, string $path, string $originalName, ?string $row = null): Added
-    {
+    public function add(
+        SetBrief $setBrief,
+        User $student,
+        string $path,
+        string $originalName,
+        ?string $row = null,
+    ): Added {
         $this->gate->admit($path);
         $picture = $this->store->keep($path);
 
@@ -50,7 +55,14 @@ final readonly class HandIn
             $brief = $setBrief->content();
             if ($attempt->frames()->count() >= $brief->most()) {
                 if ($brief->most() > 1) {
-                    throw CannotHandIn::because(sprintf('This brief takes up to %d frames, and the attempt has them. Remove one first; nothing was kept of "%s".', $brief->most(), Str::limit(basename(mb_scrub($originalName)), 60)));
+                    throw CannotHandIn::because(
+                        sprintf(
+                            'This brief takes up to %d frames, and the attempt has them. Remove one first; nothing '
+                                .'was kept of "%s".',
+                            $brief->most(),
+                            Str::limit(basename(mb_scrub($originalName)), 60),
+                        ),
+                    );
                 }
                 // Where one frame is wanted, another picture takes its place.
                 $attempt->frames()->orderByDesc('id')->first()?->delete();
@@ -62,7 +74,17 @@ final readonly class HandIn
                 'row' => $brief->row($row)?->id,
                 'state' => FrameState::Reading,
                 // What was planned is what it was meant to show, until the student says otherwise.
-                'intent' => array_intersect_key($planned, array_flip([...array_keys(IntentInput::NUMBERS), ...IntentInput::FLAGS, 'want', 'idea', 'facing'])) ?: null,
+                'intent' => array_intersect_key(
+                    $planned,
+                    array_flip([
+                        ...array_keys(IntentInput::NUMBERS),
+                        ...IntentInput::FLAGS,
+                        'want',
+                        'idea',
+                        'facing',
+                    ]),
+                ) ?:
+                    null,
                 'placement_id' => $brief->placement($planned['placement'] ?? null)?->id,
                 'about' => $planned['about'] ?? null,
                 'reason' => $planned['reason'] ?? null,
@@ -104,7 +126,10 @@ final readonly class HandIn
             match ($attempt->state) {
                 AttemptState::Draft => null,
                 AttemptState::Waiting => $attempt->update(['state' => AttemptState::Draft, 'handed_in_at' => null]),
-                default => throw CannotHandIn::because('The instructor has opened this attempt; it can no longer be taken back. The next attempt is yours when it has come back.'),
+                default => throw CannotHandIn::because(
+                    'The instructor has opened this attempt; it can no longer be taken back. The next attempt is '
+                        .'yours when it has come back.',
+                ),
             };
         });
     }
@@ -124,7 +149,9 @@ final readonly class HandIn
                 throw CannotHandIn::because('This attempt has been handed in; its marks can no longer change.');
             }
             if ($frame->tags === null || $frame->state === FrameState::Refused) {
-                throw CannotHandIn::because('The picture has not been read, so it cannot be checked. Wait a moment, or choose another picture.');
+                throw CannotHandIn::because(
+                    'The picture has not been read, so it cannot be checked. Wait a moment, or choose another picture.',
+                );
             }
             $this->judgeWith($frame, $input);
         });
@@ -140,10 +167,16 @@ final readonly class HandIn
     public function prepareRow(Frame $frame, array $input): void
     {
         $this->prepare($frame, $input);
-        $others = Frame::query()->where('attempt_id', $frame->attempt_id)->where('row', $frame->row)->whereKeyNot($frame->id)->whereNotNull('tags')->where('state', '!=', FrameState::Refused)->get();
+        $others = Frame::query()
+            ->where('attempt_id', $frame->attempt_id)
+            ->where('row', $frame->row)
+            ->whereKeyNot($frame->id)
+            ->whereNotNull('tags')
+            ->where('state', '!=', FrameState::Refused)
+            ->get();
         foreach ($others as $other) {
             // What is recorded differs from frame to frame and stays each frame's own; what held the camera does not.
-            $typed = [...($other->typed ?? []), ...array_filter(['support' => $input['typed']['support'] ?? null])];
+            $typed = [...$other->typed ?? [], ...array_filter(['support' => $input['typed']['support'] ?? null])];
             $this->prepare($other, [...$input, 'typed' => $typed]);
         }
     }
@@ -155,7 +188,11 @@ final readonly class HandIn
             // Locked, so that a second click finds it under way.
             $state = Attempt::query()->lockForUpdate()->findOrFail($frame->attempt_id)->state;
             $frame->refresh();
-            if ($frame->state !== FrameState::Ready || $state === AttemptState::Draft || $state === AttemptState::Returned) {
+            if (
+                $frame->state !== FrameState::Ready ||
+                $state === AttemptState::Draft ||
+                $state === AttemptState::Returned
+            ) {
                 return false;
             }
             $this->judgeWith($frame, ['problem' => null]);
@@ -181,8 +218,13 @@ final readonly class HandIn
 
     private function handedInBefore(Attempt $attempt, int $pictureId): ?int
     {
-        $number = Attempt::query()->where('set_brief_id', $attempt->set_brief_id)->where('user_id', $attempt->user_id)->where('number', '<', $attempt->number)
-            ->whereHas('frames', fn ($query) => $query->where('picture_id', $pictureId))->orderByDesc('number')->value('number');
+        $number = Attempt::query()
+            ->where('set_brief_id', $attempt->set_brief_id)
+            ->where('user_id', $attempt->user_id)
+            ->where('number', '<', $attempt->number)
+            ->whereHas('frames', fn ($query) => $query->where('picture_id', $pictureId))
+            ->orderByDesc('number')
+            ->value('number');
 
         return $number === null ? null : (int) $number;
     }
@@ -202,12 +244,23 @@ final readonly class HandIn
             foreach ($frames as $frame) {
                 // Marked and still being checked is enough: a deadline does not wait for a queue.
                 if ($frame->state !== FrameState::Judged && $frame->state !== FrameState::Judging) {
-                    throw CannotHandIn::because(match (true) {
-                        $frame->state->isBusy() => sprintf('"%s" is still being read. Wait a moment and hand in again.', $frame->original_name),
-                        $frame->state === FrameState::Refused => sprintf('"%s" could not be read. Remove it, or send another in its place.', $frame->original_name),
-                        $frames->count() === 1 => 'Mark the subject and check the frame before you hand it in.',
-                        default => sprintf('Mark the subject of "%s" and check it before you hand in.', $frame->original_name),
-                    });
+                    throw CannotHandIn::because(
+                        match (true) {
+                            $frame->state->isBusy() => sprintf(
+                                '"%s" is still being read. Wait a moment and hand in again.',
+                                $frame->original_name,
+                            ),
+                            $frame->state === FrameState::Refused => sprintf(
+                                '"%s" could not be read. Remove it, or send another in its place.',
+                                $frame->original_name,
+                            ),
+                            $frames->count() === 1 => 'Mark the subject and check the frame before you hand it in.',
+                            default => sprintf(
+                                'Mark the subject of "%s" and check it before you hand in.',
+                                $frame->original_name,
+                            ),
+                        },
+                    );
                 }
             }
             $attempt->update(['state' => AttemptState::Waiting, 'handed_in_at' => now()]);
@@ -216,13 +269,23 @@ final readonly class HandIn
 
     private function draft(SetBrief $setBrief, User $student): Attempt
     {
-        $last = Attempt::query()->where('set_brief_id', $setBrief->id)->where('user_id', $student->id)
-            ->orderByDesc('number')->lockForUpdate()->first();
+        $last = Attempt::query()
+            ->where('set_brief_id', $setBrief->id)
+            ->where('user_id', $student->id)
+            ->orderByDesc('number')
+            ->lockForUpdate()
+            ->first();
         if ($last !== null && $last->state === AttemptState::Draft) {
             return $last;
         }
         if ($last !== null && $last->state !== AttemptState::Returned) {
-            throw CannotHandIn::because(sprintf('Attempt %d is %s. You can hand in again when it has come back.', $last->number, $last->state->label()));
+            throw CannotHandIn::because(
+                sprintf(
+                    'Attempt %d is %s. You can hand in again when it has come back.',
+                    $last->number,
+                    $last->state->label(),
+                ),
+            );
         }
 
         return Attempt::query()->createOrFirst(

@@ -17,8 +17,14 @@ final class IntentInput
 {
     /** Distances in m, speed in m/s, angle in degrees, range in stops. */
     public const NUMBERS = [
-        'subject' => 'the distance of the subject', 'near' => 'the nearest sharp point', 'far' => 'the farthest sharp point',
-        'background' => 'the distance of the background', 'separation' => 'how far the background spreads', 'speed' => 'a speed', 'angle' => 'an angle', 'sceneStops' => 'the range of the scene',
+        'subject' => 'the distance of the subject',
+        'near' => 'the nearest sharp point',
+        'far' => 'the farthest sharp point',
+        'background' => 'the distance of the background',
+        'separation' => 'how far the background spreads',
+        'speed' => 'a speed',
+        'angle' => 'an angle',
+        'sceneStops' => 'the range of the scene',
     ];
 
     public const FLAGS = ['foliage', 'stars', 'sunStar', 'crossesLight', 'person'];
@@ -48,10 +54,14 @@ final class IntentInput
         return new Intent(
             subject: self::number($typed, 'subject'),
             near: self::number($typed, 'near'),
-            far: preg_match('/^(∞|inf|infinity|horizon|the horizon)$/iu', self::text($typed, 'far')) === 1 ? INF : self::number($typed, 'far'),
+            far: preg_match('/^(∞|inf|infinity|horizon|the horizon)$/iu', self::text($typed, 'far')) === 1
+                ? INF
+                : self::number($typed, 'far'),
             background: self::number($typed, 'background'),
             separation: self::number($typed, 'separation'),
-            movement: $want === null ? null : new Movement($want, self::number($typed, 'speed'), self::number($typed, 'angle') ?? 0.0),
+            movement: $want === null
+                ? null
+                : new Movement($want, self::number($typed, 'speed'), self::number($typed, 'angle') ?? 0.0),
             foliage: $flag('foliage'),
             stars: $flag('stars'),
             sunStar: $flag('sunStar'),
@@ -71,7 +81,8 @@ final class IntentInput
             return null;
         }
 
-        return is_numeric($text) && is_finite((float) $text) && (float) $text >= 0 ? (float) $text
+        return is_numeric($text) && is_finite((float) $text) && (float) $text >= 0
+            ? (float) $text
             : throw InvalidOptics::unreadable(self::NUMBERS[$field], self::text($typed, $field));
     }
 

@@ -34,7 +34,10 @@ final class MarksInput
             $points = is_array($row) && is_string($row['points'] ?? null) ? trim($row['points']) : '';
             // A row whose numbers were wiped out is one that was taken back.
             if ($points !== '' && is_array($row)) {
-                $list[] = ['kind' => $row['kind'] ?? null, 'points' => array_map(self::point(...), preg_split('/\s+/', $points) ?: [])];
+                $list[] = [
+                    'kind' => $row['kind'] ?? null,
+                    'points' => array_map(self::point(...), preg_split('/\s+/', $points) ?: []),
+                ];
             }
         }
 
@@ -46,7 +49,13 @@ final class MarksInput
     {
         $numbers = explode(',', $pair);
         if (count($numbers) !== 2 || ! is_numeric($numbers[0]) || ! is_numeric($numbers[1])) {
-            throw new InvalidArgumentException(sprintf('"%s" is no place on the picture; write how far across and down in percent, such as 20,50, with a space before the next place.', $pair));
+            throw new InvalidArgumentException(
+                sprintf(
+                    '"%s" is no place on the picture; write how far across and down in percent, such as 20,50, with a '
+                        .'space before the next place.',
+                    $pair,
+                ),
+            );
         }
 
         return [(float) $numbers[0] / 100, (float) $numbers[1] / 100];

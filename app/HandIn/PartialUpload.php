@@ -10,7 +10,8 @@ use Illuminate\Support\Facades\File;
 use Symfony\Component\HttpFoundation\File\Exception\UploadException;
 
 /**
- * A file that arrives in pieces, so that a dropped connection costs one piece and not the whole file. Known by who sends
+ * A file that arrives in pieces, so that a dropped connection costs one piece and not the whole file. Known by who
+ * sends
  * it, for which brief, and by its name, size and date: chosen again, even on another day, it goes on where it stopped.
  */
 final class PartialUpload
@@ -37,7 +38,9 @@ final class PartialUpload
         if (! is_file($path)) {
             self::tidy($folder);
             if (count(File::glob($folder.'/*.part')) >= self::MOST) {
-                throw CannotHandIn::because(sprintf('%d files are under way already. Let some of them arrive first.', self::MOST));
+                throw CannotHandIn::because(
+                    sprintf('%d files are under way already. Let some of them arrive first.', self::MOST),
+                );
             }
             File::put($path, '');
         }

@@ -28,10 +28,13 @@ final readonly class PictureStore
             WholeFile::write($target, fn (string $partial) => File::copy($path, $partial));
         }
 
-        return Picture::query()->createOrFirst(['hash' => $hash], [
-            'bytes' => (int) filesize($target),
-            'mime' => $this->gate->mime($target),
-        ]);
+        return Picture::query()->createOrFirst(
+            ['hash' => $hash],
+            [
+                'bytes' => (int) filesize($target),
+                'mime' => $this->gate->mime($target),
+            ],
+        );
     }
 
     public function original(Picture $picture): string

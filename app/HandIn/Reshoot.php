@@ -19,11 +19,20 @@ final class Reshoot
         }
         $frame = $returned->frames->first();
         $suggestion = $frame?->chosenSuggestion();
-        $typed = array_filter([
-            'way' => 'earlier', 'earlier' => $frame === null ? null : (string) $frame->id,
-            ...array_map(fn (mixed $value): string => (string) $value, array_filter($frame->intent ?? [], is_scalar(...))),
-            'placement' => $frame?->placement_id, 'about' => $frame?->about, 'support' => $suggestion['support'] ?? ($frame->typed['support'] ?? null),
-        ], fn (mixed $value): bool => $value !== null && $value !== '');
+        $typed = array_filter(
+            [
+                'way' => 'earlier',
+                'earlier' => $frame === null ? null : (string) $frame->id,
+                ...array_map(
+                    fn (mixed $value): string => (string) $value,
+                    array_filter($frame->intent ?? [], is_scalar(...)),
+                ),
+                'placement' => $frame?->placement_id,
+                'about' => $frame?->about,
+                'support' => $suggestion['support'] ?? ($frame->typed['support'] ?? null),
+            ],
+            fn (mixed $value): bool => $value !== null && $value !== '',
+        );
         $plan->fill(['typed' => $typed, 'chosen' => $suggestion])->save();
 
         return $plan;

@@ -21,12 +21,16 @@ use TruePupil\Core\Findings\Situation;
 /** A suggestion changed by hand at the desk: what was typed, and what comes of it. */
 final readonly class SuggestionEdit
 {
-    private function __construct(public Follows $follows, public ?EditedSuggestion $edited, public Situation $situation)
-    {
+    private function __construct(
+        public Follows $follows,
+        public ?EditedSuggestion $edited,
+        public Situation $situation,
+    ) {
     }
 
     /**
-     * @param  array<string, mixed>  $typed  n, t, iso, filter, support, lens, follows; what is missing is the suggestion's
+     * @param  array<string, mixed>  $typed
+     *   n, t, iso, filter, support, lens, follows; what is missing is the suggestion's
      * @param  ?string  $changed  the value that was changed last
      * @return ?self null while the frame has not been measured
      */
@@ -38,15 +42,35 @@ final readonly class SuggestionEdit
         }
         $from = $frame->chosenSuggestion();
         $settings = self::settings($typed, $from, $situation->record->settings());
-        $follows = self::follows(Follows::tryFrom(self::text($typed, 'follows') ?? '') ?? ($from !== null && $from['mode'] === ExposureMode::Shutter->value ? Follows::Iso : Follows::Time), $changed);
-        $support = self::text($typed, 'support') ?? $from['support'] ?? null;
-        $filter = self::text($typed, 'filter') ?? $from['filterStops'] ?? 0;
+        $follows = self::follows(
+            Follows::tryFrom(self::text($typed, 'follows') ?? '') ??
+                ($from !== null && $from['mode'] === ExposureMode::Shutter->value ? Follows::Iso : Follows::Time),
+            $changed,
+        );
+        $support = self::text($typed, 'support') ?? ($from['support'] ?? null);
+        $filter = self::text($typed, 'filter') ?? ($from['filterStops'] ?? 0);
 
-        return new self($follows, $settings === null ? null : app(SuggestionEditor::class)->edit($situation, app(Critic::class)->judge($situation), new SuggestionChange(
-            $settings, $follows, self::text($typed, 'lens') ?? $from['lens'] ?? null, isset($typed['lens']) && $typed['lens'] !== ($from['lens'] ?? null) ? null : $from['focalLength'] ?? null,
-            $support === null ? null : Support::tryFrom($support), is_numeric($filter) ? max(0.0, min(20.0, (float) $filter)) : 0.0,
-            ExposureMode::tryFrom($from['mode'] ?? '') ?? $situation->record->mode,
-        )), $situation);
+        return new self(
+            $follows,
+            $settings === null
+                ? null
+                : app(SuggestionEditor::class)->edit(
+                    $situation,
+                    app(Critic::class)->judge($situation),
+                    new SuggestionChange(
+                        $settings,
+                        $follows,
+                        self::text($typed, 'lens') ?? ($from['lens'] ?? null),
+                        isset($typed['lens']) && $typed['lens'] !== ($from['lens'] ?? null)
+                            ? null
+                            : $from['focalLength'] ?? null,
+                        $support === null ? null : Support::tryFrom($support),
+                        is_numeric($filter) ? max(0.0, min(20.0, (float) $filter)) : 0.0,
+                        ExposureMode::tryFrom($from['mode'] ?? '') ?? $situation->record->mode,
+                    ),
+                ),
+            $situation,
+        );
     }
 
     /** What somebody sets by hand does not follow: another value does. */
@@ -54,7 +78,8 @@ final readonly class SuggestionEdit
     {
         return match (true) {
             $changed === 't' && $follows === Follows::Time => Follows::Iso,
-            $changed === 'iso' && $follows === Follows::Iso, $changed === 'n' && $follows === Follows::Aperture => Follows::Time,
+            $changed === 'iso' && $follows === Follows::Iso,
+            $changed === 'n' && $follows === Follows::Aperture => Follows::Time,
             default => $follows,
         };
     }
@@ -65,11 +90,23 @@ final readonly class SuggestionEdit
      */
     private static function settings(array $typed, ?array $from, ?ExposureSettings $record): ?ExposureSettings
     {
-        $value = fn (string $field, string $stored, ?float $recorded): ?float => is_numeric($typed[$field] ?? null) && (float) $typed[$field] > 0 ? (float) $typed[$field] : ($from[$stored] ?? $recorded);
-        [$n, $t, $iso] = [$value('n', 'fNumber', $record?->aperture->exact), $value('t', 'exposureTime', $record?->time->exact), $value('iso', 'iso', $record?->iso->exact)];
+        $value = fn (string $field, string $stored, ?float $recorded): ?float => is_numeric($typed[$field] ?? null) &&
+        (float) $typed[$field] > 0
+            ? (float) $typed[$field]
+            : $from[$stored] ?? $recorded;
+        [$n, $t, $iso] = [
+            $value('n', 'fNumber', $record?->aperture->exact),
+            $value('t', 'exposureTime', $record?->time->exact),
+            $value('iso', 'iso', $record?->iso->exact),
+        ];
 
-        return $n === null || $t === null || $iso === null ? null
-            : new ExposureSettings(Aperture::of(max(0.5, min(128.0, $n))), ExposureTime::of(max(1e-5, min(3600.0, $t))), Iso::of(max(1.0, min(4e6, $iso))));
+        return $n === null || $t === null || $iso === null
+            ? null
+            : new ExposureSettings(
+                Aperture::of(max(0.5, min(128.0, $n))),
+                ExposureTime::of(max(1e-5, min(3600.0, $t))),
+                Iso::of(max(1.0, min(4e6, $iso))),
+            );
     }
 
     /** @param  array<string, mixed>  $typed */

@@ -16,7 +16,16 @@ use TruePupil\Core\Exposure\Iso;
 final class TypedFieldsInput
 {
     /** Form fields in the order they are asked for. */
-    public const FIELDS = ['fNumber', 'exposureTime', 'iso', 'mode', 'compensation', 'focalLength', 'focalLength35', 'support'];
+    public const FIELDS = [
+        'fNumber',
+        'exposureTime',
+        'iso',
+        'mode',
+        'compensation',
+        'focalLength',
+        'focalLength35',
+        'support',
+    ];
 
     /**
      * What is wrong with a typed value, or null when it can be used. Empty counts as "not known" and is fine.
@@ -52,11 +61,18 @@ final class TypedFieldsInput
         $text = trim($text);
 
         return match ($field) {
-            'fNumber' => Aperture::of(self::within('an f-number', preg_replace('~^[fƒ]\s*/?\s*~iu', '', $text) ?? '', 0.5, 256)),
+            'fNumber' => Aperture::of(
+                self::within('an f-number', preg_replace('~^[fƒ]\s*/?\s*~iu', '', $text) ?? '', 0.5, 256),
+            ),
             'exposureTime' => ExposureTime::parse($text),
             'iso' => Iso::of(self::within('ISO', preg_replace('/^iso\s*/i', '', $text) ?? '', 1, 4_000_000)),
             'compensation' => self::within('compensation in stops', str_replace('−', '-', $text), -10, 10),
-            'focalLength', 'focalLength35' => self::within('a focal length in mm', preg_replace('/\s*mm$/i', '', $text) ?? '', 1, 3000),
+            'focalLength', 'focalLength35' => self::within(
+                'a focal length in mm',
+                preg_replace('/\s*mm$/i', '', $text) ?? '',
+                1,
+                3000,
+            ),
             'mode' => ExposureMode::tryFrom($text) ?? throw InvalidExposure::unreadable('an exposure mode', $text),
             'support' => Support::tryFrom($text) ?? throw InvalidExposure::unreadable('a support', $text),
         };

@@ -10,7 +10,9 @@ use App\Imaging\WholeFile;
 use App\Models\Picture;
 use TruePupil\Core\Capture\UnreadablePicture;
 
-/** The upright sRGB copies without metadata that are shown: made once, and again where they are gone, as after a move. */
+/**
+ * The upright sRGB copies without metadata that are shown: made once, and again where they are gone, as after a move.
+ */
 final readonly class WorkingCopies
 {
     public function __construct(private PictureStore $store, private PixelEngine $pixels, private KeptFiles $wholes)
@@ -24,7 +26,11 @@ final readonly class WorkingCopies
      */
     public function whole(Picture $picture): string
     {
-        return $this->wholes->get($picture->hash, 'jpg', fn (string $partial) => $this->pixels->workingCopy($this->store->original($picture), $partial, PHP_INT_MAX));
+        return $this->wholes->get(
+            $picture->hash,
+            'jpg',
+            fn (string $partial) => $this->pixels->workingCopy($this->store->original($picture), $partial, PHP_INT_MAX),
+        );
     }
 
     /** @throws UnreadablePicture when the original is gone or cannot be decoded */
@@ -32,7 +38,14 @@ final readonly class WorkingCopies
     {
         $copy = $this->store->workingCopy($picture);
         if (! is_file($copy)) {
-            WholeFile::write($copy, fn (string $partial) => $this->pixels->workingCopy($this->store->original($picture), $partial, (int) config('pupil.working_side')));
+            WholeFile::write(
+                $copy,
+                fn (string $partial) => $this->pixels->workingCopy(
+                    $this->store->original($picture),
+                    $partial,
+                    (int) config('pupil.working_side'),
+                ),
+            );
         }
 
         return $copy;

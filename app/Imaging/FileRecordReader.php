@@ -11,8 +11,11 @@ use TruePupil\Core\Capture\RecordReader;
 /** The capture record of a file, from its tags. */
 final readonly class FileRecordReader implements RecordReader
 {
-    public function __construct(private PictureTags $tags, private RecordNormaliser $normaliser, private PictureGate $gate)
-    {
+    public function __construct(
+        private PictureTags $tags,
+        private RecordNormaliser $normaliser,
+        private PictureGate $gate,
+    ) {
     }
 
     public function read(string $path): PictureRecord

@@ -18,6 +18,13 @@ final readonly class FrameMeasurer
     /** @throws \TruePupil\Core\Capture\UnreadablePicture */
     public function measure(string $original, Marks $marks): Measures
     {
-        return Measures::of($this->pixels->read($original, $marks->subject === null ? [] : [$marks->subject], $marks->first(MarkKind::Eye)?->points[0]), $marks);
+        return Measures::of(
+            $this->pixels->read(
+                $original,
+                $marks->subject === null ? [] : [$marks->subject],
+                $marks->first(MarkKind::Eye)?->points[0],
+            ),
+            $marks,
+        );
     }
 }

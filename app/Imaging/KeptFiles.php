@@ -7,7 +7,8 @@ namespace App\Imaging;
 use Illuminate\Support\Facades\File;
 
 /**
- * Files that are made once and used again, up to a size: what was used longest ago goes first. Several processes share the
+ * Files that are made once and used again, up to a size: what was used longest ago goes first. Several processes share
+ * the
  * folder: a file appears whole or not at all, and one that is being read stays readable when it goes.
  */
 final readonly class KeptFiles
@@ -41,7 +42,11 @@ final readonly class KeptFiles
             $size = @filesize($path);
             $used = @filemtime($path);
             // What is gone by now, another process has removed; what another is writing is left to it, unless it died.
-            if ($size === false || $used === false || (str_contains($path, WholeFile::PART.'.') && $used > time() - 600)) {
+            if (
+                $size === false ||
+                $used === false ||
+                (str_contains($path, WholeFile::PART.'.') && $used > time() - 600)
+            ) {
                 continue;
             }
             $files[$path] = [$used, $size];

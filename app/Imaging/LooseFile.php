@@ -11,11 +11,15 @@ use TruePupil\Core\Measure\Measures;
 /** Reads and measures a file that is not in the store. */
 final readonly class LooseFile
 {
-    public function __construct(private PictureGate $gate, private FrameMeasurer $measurer, private PictureTags $tags, private FileRecordReader $records)
-    {
+    public function __construct(
+        private PictureGate $gate,
+        private FrameMeasurer $measurer,
+        private PictureTags $tags,
+        private FileRecordReader $records,
+    ) {
     }
 
-    public function measure(string $path, Marks $marks = new Marks): Measures
+    public function measure(string $path, Marks $marks = new Marks()): Measures
     {
         $this->gate->admit($path);
 
@@ -29,7 +33,7 @@ final readonly class LooseFile
      *
      * @throws \TruePupil\Core\Capture\UnreadablePicture
      */
-    public function critiqued(string $path, Marks $marks = new Marks): array
+    public function critiqued(string $path, Marks $marks = new Marks()): array
     {
         $this->gate->admit($path);
         $tags = $this->tags->begin($path);

@@ -12,7 +12,9 @@ use TruePupil\Core\Capture\UnreadablePicture;
  */
 final readonly class PictureGate
 {
-    /** A JPEG's end mark may be followed by previews that some cameras append; it is looked for this far from the end. */
+    /**
+     * A JPEG's end mark may be followed by previews that some cameras append; it is looked for this far from the end.
+     */
     private const TAIL_BYTES = 8 * 1024 * 1024;
 
     private const JPEG_END = "\xFF\xD9";

@@ -6,7 +6,10 @@ namespace App\Imaging;
 
 use Closure;
 
-/** Reads the metadata tags of a picture file, by name: numbers where EXIF has numbers, words where makers differ in their codes. */
+/**
+ * Reads the metadata tags of a picture file, by name: numbers where EXIF has numbers, words where makers differ in
+ * their codes.
+ */
 interface PictureTags
 {
     /**

@@ -18,7 +18,8 @@ interface PixelEngine
     public function workingCopy(string $source, string $target, int $side): void;
 
     /**
-     * Everything that measuring needs, from one decode: counts of every full-resolution pixel of the picture and of each
+     * Everything that measuring needs, from one decode: counts of every full-resolution pixel of the picture and of
+     * each
      * region of it, and the small maps.
      *
      * @param  list<Region>  $regions

@@ -60,13 +60,27 @@ final readonly class PreviewExtractor
     {
         try {
             // Each preview goes to a file of its own, named by its tag.
-            $this->exiftool->run(['-q', '-a', '-b', '-W', $folder.'/%t%-c.jpg', ...array_map(fn (string $tag): string => '-'.$tag, self::PREVIEWS), '--', $path]);
+            $this->exiftool->run([
+                '-q',
+                '-a',
+                '-b',
+                '-W',
+                $folder.'/%t%-c.jpg',
+                ...array_map(fn (string $tag): string => '-'.$tag, self::PREVIEWS),
+                '--',
+                $path,
+            ]);
         } catch (ToolFailed) {
             // It ends with an error when one of them is missing; what there is has been written.
         }
-        $previews = array_filter(File::files($folder), fn (\SplFileInfo $file): bool => @getimagesize($file->getPathname()) !== false);
+        $previews = array_filter(
+            File::files($folder),
+            fn (\SplFileInfo $file): bool => @getimagesize($file->getPathname()) !== false,
+        );
         usort($previews, fn (\SplFileInfo $a, \SplFileInfo $b): int => $b->getSize() <=> $a->getSize());
-        $preview = ($previews[0] ?? throw UnreadablePicture::broken('this camera raw file holds no preview that could be shown'))->getPathname();
+        $preview = (
+            $previews[0] ?? throw UnreadablePicture::broken('this camera raw file holds no preview that could be shown')
+        )->getPathname();
         $this->turnLike($path, $preview);
 
         return $preview;
@@ -75,7 +89,9 @@ final readonly class PreviewExtractor
     /** Previews are mostly stored as the sensor lay; which way is up stands in the raw file. */
     private function turnLike(string $path, string $preview): void
     {
-        $orientation = fn (string $file): int => (int) trim($this->exiftool->run(['-s3', '-n', '-Orientation', '--', $file]));
+        $orientation = fn (string $file): int => (int) trim(
+            $this->exiftool->run(['-s3', '-n', '-Orientation', '--', $file]),
+        );
         $turned = $orientation($path);
         if ($turned > 1 && $orientation($preview) <= 1) {
             $this->exiftool->run(['-overwrite_original', '-q', '-n', '-Orientation='.$turned, '--', $preview]);

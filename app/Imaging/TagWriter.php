@@ -18,42 +18,45 @@ final readonly class TagWriter
     /** @throws ToolFailed */
     public function write(string $path, CaptureRecord $record): void
     {
-        $tags = array_filter([
-            'Make' => $record->make,
-            'Model' => $record->model,
-            'LensModel' => $record->lens,
-            'FNumber' => $record->fNumber?->nominal(),
-            'ExposureTime' => $record->exposureTime?->nominal(),
-            'ISO' => $record->iso?->nominal(),
-            'ExposureCompensation' => $record->compensation,
-            'ExposureProgram' => match ($record->mode) {
-                ExposureMode::Manual, ExposureMode::ManualAutoIso => 1,
-                ExposureMode::Program => 2,
-                ExposureMode::Aperture => 3,
-                ExposureMode::Shutter => 4,
-                ExposureMode::Scene => 5,
-                ExposureMode::Bulb => 9,
-                ExposureMode::Auto, ExposureMode::Unknown => 0,
-            },
-            'ExposureMode' => match ($record->mode) {
-                ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Bulb => 1,
-                default => 0,
-            },
-            'MeteringMode' => match ($record->metering) {
-                MeteringPattern::Centre => 2,
-                MeteringPattern::Spot => 3,
-                MeteringPattern::Scene => 5,
-                default => 255,
-            },
-            'Flash' => $record->flashFired === null ? null : (int) $record->flashFired,
-            'FocalLength' => $record->focalLength,
-            'FocalLengthIn35mmFormat' => $record->focalLength35,
-            'WhiteBalance' => ['auto' => 0, 'set' => 1][$record->whiteBalance ?? ''] ?? null,
-            'SubjectDistance' => $record->focusDistance,
-            'DateTimeOriginal' => $record->takenAt?->format('Y:m:d H:i:s'),
-            'MaxApertureValue' => $record->widestFNumber,
-            'ColorSpace' => 1,
-        ], fn (mixed $value): bool => $value !== null);
+        $tags = array_filter(
+            [
+                'Make' => $record->make,
+                'Model' => $record->model,
+                'LensModel' => $record->lens,
+                'FNumber' => $record->fNumber?->nominal(),
+                'ExposureTime' => $record->exposureTime?->nominal(),
+                'ISO' => $record->iso?->nominal(),
+                'ExposureCompensation' => $record->compensation,
+                'ExposureProgram' => match ($record->mode) {
+                    ExposureMode::Manual, ExposureMode::ManualAutoIso => 1,
+                    ExposureMode::Program => 2,
+                    ExposureMode::Aperture => 3,
+                    ExposureMode::Shutter => 4,
+                    ExposureMode::Scene => 5,
+                    ExposureMode::Bulb => 9,
+                    ExposureMode::Auto, ExposureMode::Unknown => 0,
+                },
+                'ExposureMode' => match ($record->mode) {
+                    ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Bulb => 1,
+                    default => 0,
+                },
+                'MeteringMode' => match ($record->metering) {
+                    MeteringPattern::Centre => 2,
+                    MeteringPattern::Spot => 3,
+                    MeteringPattern::Scene => 5,
+                    default => 255,
+                },
+                'Flash' => $record->flashFired === null ? null : (int) $record->flashFired,
+                'FocalLength' => $record->focalLength,
+                'FocalLengthIn35mmFormat' => $record->focalLength35,
+                'WhiteBalance' => ['auto' => 0, 'set' => 1][$record->whiteBalance ?? ''] ?? null,
+                'SubjectDistance' => $record->focusDistance,
+                'DateTimeOriginal' => $record->takenAt?->format('Y:m:d H:i:s'),
+                'MaxApertureValue' => $record->widestFNumber,
+                'ColorSpace' => 1,
+            ],
+            fn (mixed $value): bool => $value !== null,
+        );
 
         $arguments = [];
         foreach ($tags as $name => $value) {

@@ -35,7 +35,12 @@ final readonly class Tool
      */
     public function begin(array $arguments, ?string $refuse = null, ?string $input = null): Closure
     {
-        $process = new Process([$this->program, ...$arguments], env: ['VIPS_CONCURRENCY' => '2'], input: $input, timeout: $this->seconds);
+        $process = new Process(
+            [$this->program, ...$arguments],
+            env: ['VIPS_CONCURRENCY' => '2'],
+            input: $input,
+            timeout: $this->seconds,
+        );
         $process->start();
 
         return fn (): string => $this->finish($process, $refuse);
@@ -50,7 +55,10 @@ final readonly class Tool
             throw new ToolFailed(sprintf('%s took longer than %d s', basename($this->program), $this->seconds));
         }
         if (! $process->isSuccessful()) {
-            throw new ToolFailed(trim($process->getErrorOutput()) ?: basename($this->program).' ended with code '.$process->getExitCode());
+            throw new ToolFailed(
+                trim($process->getErrorOutput()) ?:
+                basename($this->program).' ended with code '.$process->getExitCode(),
+            );
         }
 
         if ($refuse !== null && preg_match($refuse, $process->getErrorOutput(), $warning) === 1) {

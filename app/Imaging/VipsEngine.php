@@ -31,8 +31,12 @@ final readonly class VipsEngine implements PixelEngine
     private const ADDRESS_SPACE = 6_000_000_000;
 
     /** @param  Tool  $prlimit  runs a program within limits */
-    public function __construct(private Tool $prlimit, private string $php, private PreviewExtractor $previews, private int $megapixels)
-    {
+    public function __construct(
+        private Tool $prlimit,
+        private string $php,
+        private PreviewExtractor $previews,
+        private int $megapixels,
+    ) {
     }
 
     public function workingCopy(string $source, string $target, int $side): void
@@ -42,17 +46,30 @@ final readonly class VipsEngine implements PixelEngine
 
     public function read(string $source, array $regions = [], ?array $eye = null): PixelReading
     {
-        [$answer, $isPreview] = $this->run($source, ['counts' => true, 'detail' => true, 'regions' => array_map(fn (Region $region): array => $region->toArray(), $regions), 'eye' => $eye]);
+        [$answer, $isPreview] = $this->run($source, [
+            'counts' => true,
+            'detail' => true,
+            'regions' => array_map(fn (Region $region): array => $region->toArray(), $regions),
+            'eye' => $eye,
+        ]);
         [$light, $colours] = [$answer['light'], $answer['colours']];
 
         return new PixelReading(
-            $answer['width'], $answer['height'],
+            $answer['width'],
+            $answer['height'],
             array_map($this->statistics(...), $answer['counts']),
             LuminanceGrid::of($light['columns'], $light['rows'], $light['cells']),
             ColourGrid::ofBytes($colours['columns'], $colours['rows'], (string) base64_decode($colours['bytes'], true)),
             self::detail($answer['detail']),
             $isPreview,
-            $answer['ends'] === null ? null : EndAreas::ofBytes($answer['ends']['columns'], $answer['ends']['rows'], (string) base64_decode($answer['ends']['lost'], true), (string) base64_decode($answer['ends']['blocked'], true)),
+            $answer['ends'] === null
+                ? null
+                : EndAreas::ofBytes(
+                    $answer['ends']['columns'],
+                    $answer['ends']['rows'],
+                    (string) base64_decode($answer['ends']['lost'], true),
+                    (string) base64_decode($answer['ends']['blocked'], true),
+                ),
             $answer['eye'] === null ? null : self::detail($answer['eye']),
         );
     }
@@ -60,13 +77,27 @@ final readonly class VipsEngine implements PixelEngine
     /** @param  array{columns: int, rows: int, slopeX: list<float>, slopeY: list<float>, bendX: list<float>, bendY: list<float>}  $detail */
     private static function detail(array $detail): DetailMap
     {
-        return new DetailMap($detail['columns'], $detail['rows'], $detail['slopeX'], $detail['slopeY'], $detail['bendX'], $detail['bendY']);
+        return new DetailMap(
+            $detail['columns'],
+            $detail['rows'],
+            $detail['slopeX'],
+            $detail['slopeY'],
+            $detail['bendX'],
+            $detail['bendY'],
+        );
     }
 
     /** @param  Counts  $counts */
     private function statistics(array $counts): PixelStatistics
     {
-        return new PixelStatistics(Histogram::of($counts['luminance']), Histogram::of($counts['r']), Histogram::of($counts['g']), Histogram::of($counts['b']), $counts['lost'], $counts['blocked']);
+        return new PixelStatistics(
+            Histogram::of($counts['luminance']),
+            Histogram::of($counts['r']),
+            Histogram::of($counts['g']),
+            Histogram::of($counts['b']),
+            $counts['lost'],
+            $counts['blocked'],
+        );
     }
 
     /**
@@ -77,7 +108,10 @@ final readonly class VipsEngine implements PixelEngine
      */
     private function run(string $source, array $task): array
     {
-        return $this->previews->decodable($source, fn (string $path, bool $isPreview): array => [$this->decode($path, $task), $isPreview]);
+        return $this->previews->decodable(
+            $source,
+            fn (string $path, bool $isPreview): array => [$this->decode($path, $task), $isPreview],
+        );
     }
 
     /**
@@ -90,8 +124,23 @@ final readonly class VipsEngine implements PixelEngine
     {
         try {
             $output = $this->prlimit->run(
-                ['--as='.self::ADDRESS_SPACE, '--', $this->php, '-d', 'ffi.enable=1', '-d', 'memory_limit=256M', '-d', 'display_errors=stderr', __DIR__.'/Vips/pixels.php'], self::MISSING_DATA,
-                json_encode(['source' => $source, 'megapixels' => $this->megapixels] + $task, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
+                [
+                    '--as='.self::ADDRESS_SPACE,
+                    '--',
+                    $this->php,
+                    '-d',
+                    'ffi.enable=1',
+                    '-d',
+                    'memory_limit=256M',
+                    '-d',
+                    'display_errors=stderr',
+                    __DIR__.'/Vips/pixels.php',
+                ],
+                self::MISSING_DATA,
+                json_encode(
+                    ['source' => $source, 'megapixels' => $this->megapixels] + $task,
+                    JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE,
+                ),
             );
 
             return json_decode($output, true, flags: JSON_THROW_ON_ERROR);

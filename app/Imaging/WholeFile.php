@@ -6,7 +6,10 @@ namespace App\Imaging;
 
 use Illuminate\Support\Facades\File;
 
-/** Writes a file that appears whole or not at all: under another name beside it first, so that a crash leaves nothing half-made. */
+/**
+ * Writes a file that appears whole or not at all: under another name beside it first, so that a crash leaves nothing
+ * half-made.
+ */
 final class WholeFile
 {
     /** What a name holds while its file is being written. */
@@ -17,7 +20,12 @@ final class WholeFile
     {
         File::ensureDirectoryExists(dirname($path));
         $ending = pathinfo($path, PATHINFO_EXTENSION);
-        $partial = ($ending === '' ? $path : substr($path, 0, -strlen($ending) - 1)).'.'.bin2hex(random_bytes(6)).self::PART.($ending === '' ? '' : '.'.$ending);
+        $partial =
+            ($ending === '' ? $path : substr($path, 0, -strlen($ending) - 1)).
+            '.'.
+            bin2hex(random_bytes(6)).
+            self::PART.
+            ($ending === '' ? '' : '.'.$ending);
         try {
             $write($partial);
             File::move($partial, $path);

@@ -48,6 +48,12 @@ final class DevelopRollFrame implements ShouldQueue
 
     public function failed(?Throwable $problem): void
     {
-        RollFrame::query()->whereKey($this->rollFrameId)->update(['state' => RollState::Failed, 'problem' => 'The frame was taken, but its file could not be made. Its settings are kept: take it again from them.']);
+        RollFrame::query()
+            ->whereKey($this->rollFrameId)
+            ->update([
+                'state' => RollState::Failed,
+                'problem' => 'The frame was taken, but its file could not be made. Its settings are kept: take it '
+                    .'again from them.',
+            ]);
     }
 }

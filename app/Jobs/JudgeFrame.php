@@ -32,7 +32,9 @@ final class JudgeFrame implements ShouldQueue
 
     public function handle(PictureStore $store, FrameMeasurer $measurer, FrameCritic $critic): void
     {
-        $frame = Frame::query()->with(['picture', 'attempt.setBrief.course'])->find($this->frameId);
+        $frame = Frame::query()
+            ->with(['picture', 'attempt.setBrief.course'])
+            ->find($this->frameId);
         if ($frame === null || $frame->revision !== $this->revision) {
             return;
         }
@@ -48,9 +50,13 @@ final class JudgeFrame implements ShouldQueue
 
     public function failed(?Throwable $problem): void
     {
-        Frame::query()->whereKey($this->frameId)->where('revision', $this->revision)->update([
-            'state' => FrameState::Ready,
-            'problem' => 'The check could not be finished on our side. Your marks and words are kept; press "Check this frame" to try again.',
-        ]);
+        Frame::query()
+            ->whereKey($this->frameId)
+            ->where('revision', $this->revision)
+            ->update([
+                'state' => FrameState::Ready,
+                'problem' => 'The check could not be finished on our side. Your marks and words are kept; press '
+                    .'"Check this frame" to try again.',
+            ]);
     }
 }

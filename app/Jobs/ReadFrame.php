@@ -34,8 +34,12 @@ final class ReadFrame implements ShouldQueue
     {
     }
 
-    public function handle(PictureStore $store, PictureTags $tags, FileRecordReader $reader, WorkingCopies $copies): void
-    {
+    public function handle(
+        PictureStore $store,
+        PictureTags $tags,
+        FileRecordReader $reader,
+        WorkingCopies $copies,
+    ): void {
         $frame = Frame::query()->with('picture')->find($this->frameId);
         if ($frame === null || $frame->state !== FrameState::Reading) {
             return;
@@ -52,14 +56,22 @@ final class ReadFrame implements ShouldQueue
             return;
         }
         $picture = $reader->fromTags($found);
-        $frame->update(['tags' => $found, 'width' => $picture->width, 'height' => $picture->height, 'state' => FrameState::Ready]);
+        $frame->update([
+            'tags' => $found,
+            'width' => $picture->width,
+            'height' => $picture->height,
+            'state' => FrameState::Ready,
+        ]);
     }
 
     public function failed(?Throwable $problem): void
     {
-        Frame::query()->whereKey($this->frameId)->update([
-            'state' => FrameState::Refused,
-            'problem' => 'The picture arrived and is kept, but reading it failed three times on our side. Tell whoever runs this installation; handing the same file in again will try once more.',
-        ]);
+        Frame::query()
+            ->whereKey($this->frameId)
+            ->update([
+                'state' => FrameState::Refused,
+                'problem' => 'The picture arrived and is kept, but reading it failed three times on our side. Tell '
+                    .'whoever runs this installation; handing the same file in again will try once more.',
+            ]);
     }
 }

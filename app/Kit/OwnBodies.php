@@ -61,6 +61,14 @@ final class OwnBodies
      */
     public static function without(array $kit, string $name): array
     {
-        return [...$kit, 'bodies' => array_values(array_filter(self::all($kit), fn (array $body): bool => $body['name'] !== $name || $name === ($kit['body']['name'] ?? null)))];
+        return [
+            ...$kit,
+            'bodies' => array_values(
+                array_filter(
+                    self::all($kit),
+                    fn (array $body): bool => $body['name'] !== $name || $name === ($kit['body']['name'] ?? null),
+                ),
+            ),
+        ];
     }
 }

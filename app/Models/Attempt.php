@@ -27,7 +27,19 @@ use Illuminate\Support\Carbon;
  */
 final class Attempt extends Model
 {
-    protected $fillable = ['set_brief_id', 'user_id', 'number', 'state', 'summary', 'reply', 'replied_at', 'may_show', 'handed_in_at', 'opened_at', 'returned_at'];
+    protected $fillable = [
+        'set_brief_id',
+        'user_id',
+        'number',
+        'state',
+        'summary',
+        'reply',
+        'replied_at',
+        'may_show',
+        'handed_in_at',
+        'opened_at',
+        'returned_at',
+    ];
 
     /** @return BelongsTo<SetBrief, $this> */
     public function setBrief(): BelongsTo
@@ -50,9 +62,14 @@ final class Attempt extends Model
     /** The attempt that this one follows. */
     public function previous(): ?self
     {
-        return $this->number < 2 ? null : self::query()
-            ->where('set_brief_id', $this->set_brief_id)->where('user_id', $this->user_id)
-            ->where('number', '<', $this->number)->orderByDesc('number')->first();
+        return $this->number < 2
+            ? null
+            : self::query()
+                ->where('set_brief_id', $this->set_brief_id)
+                ->where('user_id', $this->user_id)
+                ->where('number', '<', $this->number)
+                ->orderByDesc('number')
+                ->first();
     }
 
     protected function casts(): array

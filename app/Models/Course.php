@@ -30,7 +30,10 @@ final class Course extends Model
 
     public static function newJoinCode(): string
     {
-        return implode('', array_map(fn (): string => self::CODE_LETTERS[random_int(0, strlen(self::CODE_LETTERS) - 1)], range(1, 8)));
+        return implode(
+            '',
+            array_map(fn (): string => self::CODE_LETTERS[random_int(0, strlen(self::CODE_LETTERS) - 1)], range(1, 8)),
+        );
     }
 
     /** @return ?array{self, Role} the course that a code opens, and as what */
@@ -57,7 +60,9 @@ final class Course extends Model
     /** A moment as people of the course say it. */
     public function said(Carbon $moment): string
     {
-        return $moment->clone()->setTimezone($this->timezone)->format('j M Y, H:i').' '.($this->timezone === 'UTC' ? 'UTC' : '('.$this->timezone.')');
+        return $moment->clone()->setTimezone($this->timezone)->format('j M Y, H:i').
+            ' '.
+            ($this->timezone === 'UTC' ? 'UTC' : '('.$this->timezone.')');
     }
 
     public function approachChoices(): Approach

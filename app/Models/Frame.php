@@ -59,9 +59,31 @@ final class Frame extends Model
     public const OWN_SUGGESTION = 9;
 
     protected $fillable = [
-        'attempt_id', 'picture_id', 'original_name', 'row', 'state', 'problem', 'width', 'height', 'tags', 'typed', 'intent', 'subject', 'marks',
-        'placement_id', 'about', 'reason', 'measures', 'checks', 'suggestions', 'own_suggestion', 'impossible', 'silences', 'chosen_suggestion',
-        'rules_version', 'revision',
+        'attempt_id',
+        'picture_id',
+        'original_name',
+        'row',
+        'state',
+        'problem',
+        'width',
+        'height',
+        'tags',
+        'typed',
+        'intent',
+        'subject',
+        'marks',
+        'placement_id',
+        'about',
+        'reason',
+        'measures',
+        'checks',
+        'suggestions',
+        'own_suggestion',
+        'impossible',
+        'silences',
+        'chosen_suggestion',
+        'rules_version',
+        'revision',
     ];
 
     /** @var ?array{mixed, ?Measures} the stored text, and what it was restored to */
@@ -104,7 +126,8 @@ final class Frame extends Model
     }
 
     /**
-     * The notes that a person may read. A guest critic's are blind: nobody else reads them before they are given, and the
+     * The notes that a person may read. A guest critic's are blind: nobody else reads them before they are given, and
+     * the
      * critic reads no other critic's before that either.
      *
      * @return Collection<int, Note>
@@ -112,12 +135,21 @@ final class Frame extends Model
     public function notesFor(User $reader): Collection
     {
         $isCritic = $reader->roleIn($this->attempt->setBrief->course) === Role::Critic;
-        $keepsBack = $isCritic && ! $this->notes->contains(fn (Note $note): bool => $note->author_id === $reader->id && $note->given_at !== null);
+        $keepsBack =
+            $isCritic &&
+            ! $this->notes->contains(
+                fn (Note $note): bool => $note->author_id === $reader->id && $note->given_at !== null,
+            );
 
         // Each asks its frame whether it may be taken back.
         $this->notes->each->setRelation('frame', $this);
 
-        return $this->notes->filter(fn (Note $note): bool => $note->author_id === $reader->id || $note->given_at !== null && ! $keepsBack)->values()->toBase();
+        return $this->notes
+            ->filter(
+                fn (Note $note): bool => $note->author_id === $reader->id || ($note->given_at !== null && ! $keepsBack),
+            )
+            ->values()
+            ->toBase();
     }
 
     /** The picture as its file describes it; null while the file has not been read. */
@@ -150,10 +182,19 @@ final class Frame extends Model
     /** @return list<array{kind: string, points: string}> as the form has them: points in percent, "x,y x,y" */
     public function typedMarks(): array
     {
-        return array_map(fn (array $mark): array => [
-            'kind' => $mark['kind'],
-            'points' => implode(' ', array_map(fn (array $point): string => round(100 * $point[0], 2).','.round(100 * $point[1], 2), $mark['points'])),
-        ], $this->marks ?? []);
+        return array_map(
+            fn (array $mark): array => [
+                'kind' => $mark['kind'],
+                'points' => implode(
+                    ' ',
+                    array_map(
+                        fn (array $point): string => round(100 * $point[0], 2).','.round(100 * $point[1], 2),
+                        $mark['points'],
+                    ),
+                ),
+            ],
+            $this->marks ?? [],
+        );
     }
 
     public function storedMeasures(): ?Measures
@@ -192,7 +233,9 @@ final class Frame extends Model
         return $this->offeredSuggestions()[$this->chosen_suggestion ?? 0] ?? null;
     }
 
-    /** The account of the frame's light in what is known of it; null while settings, subject or its place are not known. */
+    /**
+     * The account of the frame's light in what is known of it; null while settings, subject or its place are not known.
+     */
     public function ledger(?Situation $situation): ?LightLedger
     {
         $light = $situation?->subjectLight();
@@ -203,7 +246,9 @@ final class Frame extends Model
         $compensation = $situation->record->compensation;
 
         return LightLedger::of(
-            $light, $settings, $situation->wanted->stops,
+            $light,
+            $settings,
+            $situation->wanted->stops,
             $compensation !== null && $situation->record->mode->takesCompensation() ? Stops::of($compensation) : null,
         );
     }

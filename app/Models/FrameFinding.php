@@ -46,7 +46,9 @@ final class FrameFinding extends Model
     /** The instructor's wording where there is one. */
     public function sentence(): string
     {
-        return $this->decision === Decision::Reworded && $this->wording !== null ? $this->wording : (string) $this->body['sentence'];
+        return $this->decision === Decision::Reworded && $this->wording !== null
+            ? $this->wording
+            : (string) $this->body['sentence'];
     }
 
     protected function casts(): array

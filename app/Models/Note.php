@@ -44,7 +44,15 @@ final class Note extends Model
     /** As the panel compares it with others. */
     public function forPanel(): PanelNote
     {
-        return new PanelNote($this->id, $this->author->name, $this->kind === NoteKind::Keep, $this->topic?->value, $this->region === null ? null : Region::of($this->region['x'], $this->region['y'], $this->region['width'], $this->region['height']));
+        return new PanelNote(
+            $this->id,
+            $this->author->name,
+            $this->kind === NoteKind::Keep,
+            $this->topic?->value,
+            $this->region === null
+                ? null
+                : Region::of($this->region['x'], $this->region['y'], $this->region['width'], $this->region['height']),
+        );
     }
 
     protected function casts(): array

@@ -20,7 +20,10 @@ final class PracticeShot extends Model
 
     public static function remember(string $path, Shot $shot): void
     {
-        self::query()->createOrFirst(['hash' => (string) hash_file('sha256', $path)], ['shot' => ShotNote::write($shot)]);
+        self::query()->createOrFirst(
+            ['hash' => (string) hash_file('sha256', $path)],
+            ['shot' => ShotNote::write($shot)],
+        );
     }
 
     protected function casts(): array

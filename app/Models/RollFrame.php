@@ -56,7 +56,13 @@ final class RollFrame extends Model
 
     public function exposure(): ?ExposureSettings
     {
-        return $this->result === null ? null : new ExposureSettings(Aperture::of($this->result['n']), ExposureTime::of($this->result['t']), Iso::of($this->result['iso']));
+        return $this->result === null
+            ? null
+            : new ExposureSettings(
+                Aperture::of($this->result['n']),
+                ExposureTime::of($this->result['t']),
+                Iso::of($this->result['iso']),
+            );
     }
 
     /** What the metered light comes to with these settings: the meter's mark, line by line. */
@@ -64,8 +70,15 @@ final class RollFrame extends Model
     {
         $settings = $this->exposure();
 
-        return $settings === null || $this->result === null ? null
-            : LightLedger::of(Ev100::of($this->result['ev100']), $settings, Stops::none(), Stops::of($this->result['compensation']), Stops::of($this->result['filter']));
+        return $settings === null || $this->result === null
+            ? null
+            : LightLedger::of(
+                Ev100::of($this->result['ev100']),
+                $settings,
+                Stops::none(),
+                Stops::of($this->result['compensation']),
+                Stops::of($this->result['filter']),
+            );
     }
 
     protected function casts(): array

@@ -28,21 +28,40 @@ final class SavedPlan extends Model
     protected $fillable = ['user_id', 'set_brief_id', 'number', 'typed', 'chosen'];
 
     /**
-     * The plan for the attempt that the student prepares, or would begin next; new where there is none. What has been handed in
+     * The plan for the attempt that the student prepares, or would begin next; new where there is none. What has been
+     * handed in
      * is held against what was planned before: its plan no longer changes.
      */
     public static function forNext(SetBrief $setBrief, User $user): self
     {
-        $last = Attempt::query()->where('set_brief_id', $setBrief->id)->where('user_id', $user->id)->orderByDesc('number')->first();
+        $last = Attempt::query()
+            ->where('set_brief_id', $setBrief->id)
+            ->where('user_id', $user->id)
+            ->orderByDesc('number')
+            ->first();
         $number = $last === null ? 1 : ($last->state === AttemptState::Draft ? $last->number : $last->number + 1);
 
-        return self::query()->where('set_brief_id', $setBrief->id)->where('user_id', $user->id)->where('number', $number)->first()
-            ?? new self(['set_brief_id' => $setBrief->id, 'user_id' => $user->id, 'number' => $number, 'typed' => [], 'chosen' => null]);
+        return self::query()
+            ->where('set_brief_id', $setBrief->id)
+            ->where('user_id', $user->id)
+            ->where('number', $number)
+            ->first() ??
+            new self([
+                'set_brief_id' => $setBrief->id,
+                'user_id' => $user->id,
+                'number' => $number,
+                'typed' => [],
+                'chosen' => null,
+            ]);
     }
 
     public static function forAttempt(Attempt $attempt): ?self
     {
-        return self::query()->where('set_brief_id', $attempt->set_brief_id)->where('user_id', $attempt->user_id)->where('number', $attempt->number)->first();
+        return self::query()
+            ->where('set_brief_id', $attempt->set_brief_id)
+            ->where('user_id', $attempt->user_id)
+            ->where('number', $attempt->number)
+            ->first();
     }
 
     /** @return BelongsTo<SetBrief, $this> */

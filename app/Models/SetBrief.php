@@ -45,7 +45,13 @@ final class SetBrief extends Model
      */
     public static function open(User $student): Collection
     {
-        return self::query()->whereIn('course_id', Membership::query()->where('user_id', $student->id)->where('role', Role::Student)->select('course_id'))->orderByDesc('id')->get();
+        return self::query()
+            ->whereIn(
+                'course_id',
+                Membership::query()->where('user_id', $student->id)->where('role', Role::Student)->select('course_id'),
+            )
+            ->orderByDesc('id')
+            ->get();
     }
 
     public function content(): Brief

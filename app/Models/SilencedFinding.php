@@ -21,13 +21,18 @@ final class SilencedFinding extends Model
     /** @return list<string> */
     public static function in(Course $course): array
     {
-        return array_values(self::query()->where('course_id', $course->id)->orderBy('rule_id')->pluck('rule_id')->all());
+        return array_values(
+            self::query()->where('course_id', $course->id)->orderBy('rule_id')->pluck('rule_id')->all(),
+        );
     }
 
     /** How often a finding was dismissed in a course. */
     public static function dismissals(Course $course, string $rule): int
     {
-        return FrameFinding::query()->where('rule_id', $rule)->where('decision', Decision::Dismissed)
-            ->whereHas('frame.attempt.setBrief', fn ($query) => $query->where('course_id', $course->id))->count();
+        return FrameFinding::query()
+            ->where('rule_id', $rule)
+            ->where('decision', Decision::Dismissed)
+            ->whereHas('frame.attempt.setBrief', fn ($query) => $query->where('course_id', $course->id))
+            ->count();
     }
 }

@@ -28,7 +28,10 @@ final class User extends Authenticatable
     /** @return BelongsToMany<Course, $this> */
     public function courses(): BelongsToMany
     {
-        return $this->belongsToMany(Course::class, 'memberships')->withPivot('role')->withTimestamps()->orderBy('courses.id');
+        return $this->belongsToMany(Course::class, 'memberships')
+            ->withPivot('role')
+            ->withTimestamps()
+            ->orderBy('courses.id');
     }
 
     public function roleIn(Course $course): ?Role
@@ -53,7 +56,9 @@ final class User extends Authenticatable
      */
     public function kitInUse(?string $model = null): ?Kit
     {
-        return $this->kit === null ? null : KitFormat::read(Fields::of($model === null ? $this->kit : OwnBodies::using($this->kit, $model)));
+        return $this->kit === null
+            ? null
+            : KitFormat::read(Fields::of($model === null ? $this->kit : OwnBodies::using($this->kit, $model)));
     }
 
     protected function casts(): array

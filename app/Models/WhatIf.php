@@ -45,13 +45,19 @@ final class WhatIf extends Model
     /** Whether it lies over the frame edge by edge, so that the two can be parted by a slider. */
     public function keepsShape(): bool
     {
-        return array_filter($this->content()->steps, fn (Step $step): bool => in_array($step->kind, [StepKind::Crop, StepKind::Straighten], true)) === [];
+        return array_filter(
+            $this->content()->steps,
+            fn (Step $step): bool => in_array($step->kind, [StepKind::Crop, StepKind::Straighten], true),
+        ) === [];
     }
 
     /** What was done, in words. */
     public function said(): string
     {
-        return implode(', ', array_unique(array_map(fn ($step): string => $step->kind->label(), $this->content()->steps)));
+        return implode(
+            ', ',
+            array_unique(array_map(fn ($step): string => $step->kind->label(), $this->content()->steps)),
+        );
     }
 
     protected function casts(): array

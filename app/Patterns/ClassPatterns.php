@@ -30,9 +30,31 @@ final class ClassPatterns
 
     public static function of(SetBrief $setBrief): self
     {
-        $latest = Attempt::query()->where('set_brief_id', $setBrief->id)->where('state', '!=', AttemptState::Draft)->selectRaw('max(id) as id')->groupBy('user_id')->pluck('id');
-        $frames = Frame::query()->whereIn('attempt_id', $latest)->select(['id', 'attempt_id', 'picture_id', 'original_name', 'row', 'state', 'width', 'height', 'tags', 'typed', 'checks', 'about'])
-            ->with(['findings', 'attempt.user', 'picture'])->orderBy('id')->get();
+        $latest = Attempt::query()
+            ->where('set_brief_id', $setBrief->id)
+            ->where('state', '!=', AttemptState::Draft)
+            ->selectRaw('max(id) as id')
+            ->groupBy('user_id')
+            ->pluck('id');
+        $frames = Frame::query()
+            ->whereIn('attempt_id', $latest)
+            ->select([
+                'id',
+                'attempt_id',
+                'picture_id',
+                'original_name',
+                'row',
+                'state',
+                'width',
+                'height',
+                'tags',
+                'typed',
+                'checks',
+                'about',
+            ])
+            ->with(['findings', 'attempt.user', 'picture'])
+            ->orderBy('id')
+            ->get();
 
         return new self($setBrief, $frames->toBase());
     }
@@ -49,8 +71,17 @@ final class ClassPatterns
      */
     public function findings(bool $isPraise = false): array
     {
-        $groups = $this->frames->flatMap(fn (Frame $frame) => $frame->findings->filter(fn (FrameFinding $finding): bool => $finding->current && $finding->decision !== Decision::Dismissed && ($finding->severity() === Severity::Praise) === $isPraise)
-            ->map(fn (FrameFinding $finding): array => ['finding' => $finding, 'frame' => $frame]))->groupBy(fn (array $one): string => $one['finding']->rule_id);
+        $groups = $this->frames
+            ->flatMap(
+                fn (Frame $frame) => $frame->findings
+                    ->filter(
+                        fn (FrameFinding $finding): bool => $finding->current &&
+                            $finding->decision !== Decision::Dismissed &&
+                            ($finding->severity() === Severity::Praise) === $isPraise,
+                    )
+                    ->map(fn (FrameFinding $finding): array => ['finding' => $finding, 'frame' => $frame]),
+            )
+            ->groupBy(fn (array $one): string => $one['finding']->rule_id);
         $all = max(1, $this->students());
         $found = $groups->map(function (Collection $group, string $rule) use ($all): array {
             $students = $group->pluck('frame.attempt.user_id')->unique()->count();
@@ -58,31 +89,58 @@ final class ClassPatterns
             $first = $group->sortBy(fn (array $one): int => $one['finding']->severity()->rank())->first();
 
             return [
-                'rule' => $rule, 'severity' => $first['finding']->severity(), 'topic' => $first['finding']->topic()->label(), 'sentence' => $first['finding']->sentence(),
-                'students' => $students, 'share' => $students / $all,
+                'rule' => $rule,
+                'severity' => $first['finding']->severity(),
+                'topic' => $first['finding']->topic()->label(),
+                'sentence' => $first['finding']->sentence(),
+                'students' => $students,
+                'share' => $students / $all,
                 // Only what its owner allows is shown to a class.
-                'frames' => array_values($group->pluck('frame')->filter(fn (Frame $frame): bool => $frame->attempt->may_show)->unique('id')->take(self::SHOWN)->all()),
+                'frames' => array_values(
+                    $group
+                        ->pluck('frame')
+                        ->filter(fn (Frame $frame): bool => $frame->attempt->may_show)
+                        ->unique('id')
+                        ->take(self::SHOWN)
+                        ->all(),
+                ),
             ];
         });
 
-        return array_values($found->sortBy(fn (array $one): array => [-$one['students'], $one['severity']->rank(), $one['rule']])->all());
+        return array_values(
+            $found->sortBy(fn (array $one): array => [-$one['students'], $one['severity']->rank(), $one['rule']])->all(),
+        );
     }
 
     /** @return list<array{rule: string, severity: Severity, topic: string, sentence: string, students: int, share: float, frames: list<Frame>}> faults and weaknesses before mere choices */
     public function toTeach(): array
     {
-        $serious = array_values(array_filter($this->findings(), fn (array $one): bool => in_array($one['severity'], [Severity::Fault, Severity::Weakness], true)));
+        $serious = array_values(
+            array_filter(
+                $this->findings(),
+                fn (array $one): bool => in_array($one['severity'], [Severity::Fault, Severity::Weakness], true),
+            ),
+        );
 
         return array_slice($serious, 0, self::TAUGHT);
     }
 
-    /** @return list<array{sentence: string, met: int, close: int, missed: int, unknown: int}> the checks of the brief over the class */
+    /**
+     * @return list<array{sentence: string, met: int, close: int, missed: int, unknown: int}>
+     *   the checks of the brief over the class
+     */
     public function checks(): array
     {
         $counts = [];
         foreach ($this->frames as $frame) {
             foreach ($frame->checks ?? [] as $check) {
-                $counts[$check['id']] ??= ['sentence' => $check['sentence'], 'met' => 0, 'close' => 0, 'missed' => 0, 'unknown' => 0];
+                $counts[$check['id']] ??= [
+                    'sentence' => $check['sentence'],
+                    'met' => 0,
+                    'close' => 0,
+                    'missed' => 0,
+                    'unknown' => 0,
+                ];
                 $counts[$check['id']][$check['verdict']]++;
             }
         }
@@ -93,13 +151,19 @@ final class ClassPatterns
     /** @return list<ExposureSettings> of every frame that records them */
     public function settings(): array
     {
-        return array_values($this->frames->map(fn (Frame $frame): ?ExposureSettings => $frame->record()?->settings())->filter()->all());
+        return array_values(
+            $this->frames->map(fn (Frame $frame): ?ExposureSettings => $frame->record()?->settings())->filter()->all(),
+        );
     }
 
     /** @return array<string, int> frames by exposure mode, the most used first */
     public function modes(): array
     {
-        $modes = $this->frames->map(fn (Frame $frame): ?string => $frame->record()?->mode->label())->filter()->countBy()->all();
+        $modes = $this->frames
+            ->map(fn (Frame $frame): ?string => $frame->record()?->mode->label())
+            ->filter()
+            ->countBy()
+            ->all();
         arsort($modes);
 
         return $modes;

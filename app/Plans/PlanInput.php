@@ -19,18 +19,59 @@ use TruePupil\Core\Plan\Outing;
 use TruePupil\Core\Sky\Place;
 use TruePupil\Core\Sky\Weather;
 
-/** The fields of a plan as typed, turned into values part by part: what is wrong in one part leaves the others in use. */
+/**
+ * The fields of a plan as typed, turned into values part by part: what is wrong in one part leaves the others in use.
+ */
 final readonly class PlanInput
 {
     /** Ways of knowing the light. */
-    public const WAYS = ['condition' => 'from a table of conditions', 'spot' => 'from a spot reading', 'earlier' => 'from an earlier frame', 'sky' => 'from date, place and sky'];
+    public const WAYS = [
+        'condition' => 'from a table of conditions',
+        'spot' => 'from a spot reading',
+        'earlier' => 'from an earlier frame',
+        'sky' => 'from date, place and sky',
+    ];
 
     /** Every field, and how long it may be. */
     public const FIELDS = [
-        'way' => 20, 'condition' => 40, 'spotN' => 10, 'spotT' => 12, 'spotIso' => 10, 'spotEv' => 10, 'earlier' => 20, 'earlierN' => 10, 'earlierT' => 12, 'earlierIso' => 10, 'earlierStops' => 10,
-        'lat' => 20, 'lon' => 20, 'date' => 10, 'time' => 8, 'weather' => 20, 'placement' => 40, 'support' => 20, 'focalLength35' => 20, 'maxIso' => 20,
-        'subject' => 20, 'near' => 20, 'far' => 20, 'background' => 20, 'separation' => 20, 'sceneStops' => 20, 'want' => 20, 'speed' => 20, 'angle' => 20, 'idea' => 40, 'facing' => 20,
-        'foliage' => 1, 'stars' => 1, 'sunStar' => 1, 'crossesLight' => 1, 'person' => 1, 'about' => 2000, 'reason' => 2000,
+        'way' => 20,
+        'condition' => 40,
+        'spotN' => 10,
+        'spotT' => 12,
+        'spotIso' => 10,
+        'spotEv' => 10,
+        'earlier' => 20,
+        'earlierN' => 10,
+        'earlierT' => 12,
+        'earlierIso' => 10,
+        'earlierStops' => 10,
+        'lat' => 20,
+        'lon' => 20,
+        'date' => 10,
+        'time' => 8,
+        'weather' => 20,
+        'placement' => 40,
+        'support' => 20,
+        'focalLength35' => 20,
+        'maxIso' => 20,
+        'subject' => 20,
+        'near' => 20,
+        'far' => 20,
+        'background' => 20,
+        'separation' => 20,
+        'sceneStops' => 20,
+        'want' => 20,
+        'speed' => 20,
+        'angle' => 20,
+        'idea' => 40,
+        'facing' => 20,
+        'foliage' => 1,
+        'stars' => 1,
+        'sunStar' => 1,
+        'crossesLight' => 1,
+        'person' => 1,
+        'about' => 2000,
+        'reason' => 2000,
     ];
 
     /** @param  array<string, string>  $typed */
@@ -80,7 +121,9 @@ final readonly class PlanInput
         return match ($this->way()) {
             'condition' => LightCondition::tryFrom($this->text('condition'))?->ev100(),
             'spot' => $this->text('spotEv') !== '' ? Ev100::of($this->number('spotEv')) : $this->exposure('spot'),
-            'earlier' => isset($earlier[$this->text('earlier')]) ? $earlier[$this->text('earlier')] : $this->earlierExposure(),
+            'earlier' => isset($earlier[$this->text('earlier')])
+                ? $earlier[$this->text('earlier')]
+                : $this->earlierExposure(),
             default => $this->skyLight(),
         };
     }
@@ -129,16 +172,26 @@ final readonly class PlanInput
         $exposure = $this->exposure('earlier');
 
         // It came out so many stops brighter than mid-grey: there was that much more light than the settings say.
-        return $exposure === null || $this->text('earlierStops') === '' ? $exposure : Ev100::of($exposure->value + $this->number('earlierStops'));
+        return $exposure === null || $this->text('earlierStops') === ''
+            ? $exposure
+            : Ev100::of($exposure->value + $this->number('earlierStops'));
     }
 
     private function exposure(string $prefix): ?Ev100
     {
-        if ($this->text($prefix.'N') === '' || $this->text($prefix.'T') === '' || $this->text($prefix.'Iso') === '') {
+        if (
+            $this->text($prefix.'N') === '' ||
+            $this->text($prefix.'T') === '' ||
+            $this->text($prefix.'Iso') === ''
+        ) {
             return null;
         }
 
-        return Ev100::fromNumbers($this->number($prefix.'N'), ExposureTime::parse($this->text($prefix.'T'))->exact, $this->number($prefix.'Iso'));
+        return Ev100::fromNumbers(
+            $this->number($prefix.'N'),
+            ExposureTime::parse($this->text($prefix.'T'))->exact,
+            $this->number($prefix.'Iso'),
+        );
     }
 
     private function skyLight(): ?Ev100
@@ -151,8 +204,23 @@ final readonly class PlanInput
     /** @throws InvalidArgumentException */
     private function number(string $field): float
     {
-        $names = ['lat' => 'latitude', 'lon' => 'longitude', 'focalLength35' => 'framing', 'maxIso' => 'highest ISO', 'earlierStops' => 'how it came out', 'spotEv' => 'reading', 'spotN' => 'aperture', 'spotIso' => 'ISO', 'earlierN' => 'aperture', 'earlierIso' => 'ISO'];
-        $text = str_replace([',', '−'], ['.', '-'], preg_replace('~^(f/|ƒ/|iso )|\s*(mm|°|stops?)$~iu', '', $this->text($field)) ?? '');
+        $names = [
+            'lat' => 'latitude',
+            'lon' => 'longitude',
+            'focalLength35' => 'framing',
+            'maxIso' => 'highest ISO',
+            'earlierStops' => 'how it came out',
+            'spotEv' => 'reading',
+            'spotN' => 'aperture',
+            'spotIso' => 'ISO',
+            'earlierN' => 'aperture',
+            'earlierIso' => 'ISO',
+        ];
+        $text = str_replace(
+            [',', '−'],
+            ['.', '-'],
+            preg_replace('~^(f/|ƒ/|iso )|\s*(mm|°|stops?)$~iu', '', $this->text($field)) ?? '',
+        );
 
         return Given::of([$names[$field] ?? $field => $text])->number($names[$field] ?? $field);
     }

@@ -35,8 +35,27 @@ final class PlanSheet
 {
     /** Stands in where somebody has entered no kit: common, and named as what it is. */
     private const PLAIN_KIT = [
-        'body' => ['name' => 'a common body', 'format' => '23.5x15.6', 'pixels' => [6000, 4000], 'fastest' => 1 / 4000, 'slowest' => 30, 'isoMin' => 100, 'isoBase' => 100, 'isoMax' => 12800],
-        'lenses' => [['name' => 'an 18–55 mm zoom', 'minFocal' => 18, 'maxFocal' => 55, 'widestAtMin' => 3.5, 'widestAtMax' => 5.6, 'smallest' => 22, 'closestFocus' => 0.28]],
+        'body' => [
+            'name' => 'a common body',
+            'format' => '23.5x15.6',
+            'pixels' => [6000, 4000],
+            'fastest' => 1 / 4000,
+            'slowest' => 30,
+            'isoMin' => 100,
+            'isoBase' => 100,
+            'isoMax' => 12800,
+        ],
+        'lenses' => [
+            [
+                'name' => 'an 18–55 mm zoom',
+                'minFocal' => 18,
+                'maxFocal' => 55,
+                'widestAtMin' => 3.5,
+                'widestAtMax' => 5.6,
+                'smallest' => 22,
+                'closestFocus' => 0.28,
+            ],
+        ],
         'supports' => ['hand', 'tripod'],
     ];
 
@@ -65,7 +84,7 @@ final class PlanSheet
         $own = $plan->user->kitInUse();
         $this->isPlainKit = $own === null || $own->lenses === [];
         $this->kit = $this->isPlainKit || $own === null ? KitFormat::read(Fields::of(self::PLAIN_KIT)) : $own;
-        $this->intent = new Intent;
+        $this->intent = new Intent();
         $this->work();
     }
 
@@ -88,8 +107,18 @@ final class PlanSheet
         $chosen = PlanFormat::read(Fields::of($saved->chosen ?? []));
 
         return new Plan(
-            $chosen->fNumber, $chosen->exposureTime, $chosen->iso, $chosen->compensation, $chosen->mode, $chosen->focalLength, $chosen->support ?? $input->support(), $chosen->filterStops,
-            $tried($input->light(...)), null, $tried($input->intent(...)) ?? new Intent, $tried($input->outing(...)),
+            $chosen->fNumber,
+            $chosen->exposureTime,
+            $chosen->iso,
+            $chosen->compensation,
+            $chosen->mode,
+            $chosen->focalLength,
+            $chosen->support ?? $input->support(),
+            $chosen->filterStops,
+            $tried($input->light(...)),
+            null,
+            $tried($input->intent(...)) ?? new Intent(),
+            $tried($input->outing(...)),
         );
     }
 
@@ -113,7 +142,10 @@ final class PlanSheet
     public function chosenIndex(): ?int
     {
         foreach ($this->advice->suggestions ?? [] as $index => $suggestion) {
-            if ($suggestion->settings->__toString() === ($this->plan->chosen['display']['text'] ?? null) && $suggestion->lens === ($this->plan->chosen['lens'] ?? null)) {
+            if (
+                $suggestion->settings->__toString() === ($this->plan->chosen['display']['text'] ?? null) &&
+                $suggestion->lens === ($this->plan->chosen['lens'] ?? null)
+            ) {
                 return $index;
             }
         }
@@ -125,39 +157,78 @@ final class PlanSheet
     public function ruler(): ?DepthRuler
     {
         $first = $this->advice->suggestions[0] ?? null;
-        if ($first === null || $first->focalLength === null || $first->focusDistance === null || $this->intent->subject === null && ! $this->intent->asksForDepth()) {
+        if (
+            $first === null ||
+            $first->focalLength === null ||
+            $first->focusDistance === null ||
+            ($this->intent->subject === null && ! $this->intent->asksForDepth())
+        ) {
             return null;
         }
-        $depth = DepthOfField::of($first->focalLength, $first->settings->aperture->exact, $first->focusDistance, $this->kit->body->format->circleOfConfusion());
+        $depth = DepthOfField::of(
+            $first->focalLength,
+            $first->settings->aperture->exact,
+            $first->focusDistance,
+            $this->kit->body->format->circleOfConfusion(),
+        );
 
-        return DepthRuler::of($depth, $first->focusDistance, $this->intent->asksForDepth() ? $this->intent->sharpFrom() : null, $this->intent->asksForDepth() ? $this->intent->sharpTo() : null);
+        return DepthRuler::of(
+            $depth,
+            $first->focusDistance,
+            $this->intent->asksForDepth() ? $this->intent->sharpFrom() : null,
+            $this->intent->asksForDepth() ? $this->intent->sharpTo() : null,
+        );
     }
 
     public function comb(): ?MovementComb
     {
         $first = $this->advice->suggestions[0] ?? null;
         $format = $this->kit->body->format;
-        $blur = $first?->focalLength === null ? null : $this->intent->movement?->blur($first->focalLength, $this->intent->subject, $format);
+        $blur =
+            $first?->focalLength === null
+                ? null
+                : $this->intent->movement?->blur($first->focalLength, $this->intent->subject, $format);
 
-        return $first === null || $blur === null || $blur->criticalLimit() === null ? null
-            : MovementComb::of($blur, $format->circleOfConfusion(), $this->kit->body->limits, $this->intent->movement?->band($first->focalLength ?? 0.0, $this->intent->subject, $format), $first->settings->time);
+        return $first === null || $blur === null || $blur->criticalLimit() === null
+            ? null
+            : MovementComb::of(
+                $blur,
+                $format->circleOfConfusion(),
+                $this->kit->body->limits,
+                $this->intent->movement?->band($first->focalLength ?? 0.0, $this->intent->subject, $format),
+                $first->settings->time,
+            );
     }
 
-    /** Which values the person sets in the mode of a suggestion, and which the camera will choose. @return list<string> */
+    /**
+     * Which values the person sets in the mode of a suggestion, and which the camera will choose.
+     *
+     * @return list<string>
+     */
     public function decisions(Suggestion $suggestion): array
     {
         $who = WhoDecides::in($suggestion->mode);
-        $values = ['aperture' => [(string) $suggestion->settings->aperture, $who->aperture], 'exposure time' => [(string) $suggestion->settings->time, $who->time], 'ISO' => [(string) $suggestion->settings->iso, $who->iso ?? Decider::Person]];
+        $values = [
+            'aperture' => [(string) $suggestion->settings->aperture, $who->aperture],
+            'exposure time' => [(string) $suggestion->settings->time, $who->time],
+            'ISO' => [(string) $suggestion->settings->iso, $who->iso ?? Decider::Person],
+        ];
         $lines = [];
         foreach ($values as $name => [$text, $decider]) {
             // ISO says its own name.
-            $lines[] = sprintf('%s %s', $decider === Decider::Person ? 'You set' : 'The camera then chooses', str_starts_with($text, $name) ? $text : $name.' '.$text);
+            $lines[] = sprintf(
+                '%s %s',
+                $decider === Decider::Person ? 'You set' : 'The camera then chooses',
+                str_starts_with($text, $name) ? $text : $name.' '.$text,
+            );
         }
         // What the person does comes before what follows from it.
         usort($lines, fn (string $a, string $b): int => str_starts_with($b, 'You') <=> str_starts_with($a, 'You'));
         $wanted = $this->wanted();
         if ($wanted->inThirds() !== 0) {
-            $lines[] = $who->compensation ? sprintf('Compensation %s, if the meter reads the subject alone', $wanted->signed()) : sprintf('The meter then shows %s on the subject', $wanted->signed());
+            $lines[] = $who->compensation
+                ? sprintf('Compensation %s, if the meter reads the subject alone', $wanted->signed())
+                : sprintf('The meter then shows %s on the subject', $wanted->signed());
         }
 
         return $lines;
@@ -165,21 +236,28 @@ final class PlanSheet
 
     public function filterSum(Suggestion $suggestion): ?FilterSum
     {
-        return $suggestion->filterStops > 0 ? FilterSum::of($suggestion->filterStops, $suggestion->settings->time) : null;
+        return $suggestion->filterStops > 0
+            ? FilterSum::of($suggestion->filterStops, $suggestion->settings->time)
+            : null;
     }
 
     private function work(): void
     {
-        $this->intent = $this->tried('intent', $this->input->intent(...)) ?? new Intent;
+        $this->intent = $this->tried('intent', $this->input->intent(...)) ?? new Intent();
         $this->outing = $this->tried('place', $this->input->outing(...));
-        $this->light = $this->tried('light', fn (): ?Ev100 => $this->input->light(array_map(fn (array $frame): Ev100 => $frame['light'], $this->earlier)));
+        $this->light = $this->tried(
+            'light',
+            fn (): ?Ev100 => $this->input->light(array_map(fn (array $frame): Ev100 => $frame['light'], $this->earlier)),
+        );
         if ($this->light === null || isset($this->problems['intent'])) {
             return;
         }
         $kit = $this->input->support() === null ? $this->kit : $this->kit->withSupports([$this->input->support()]);
         // Brighter than mid-grey wants that much more light than the meter would give.
         $light = Ev100::of($this->light->value - $this->wanted()->value);
-        $this->advice = KitAdviser::advise(new AdviceRequest($light, $kit, $this->intent, $this->plan->setBrief->course->approachChoices()));
+        $this->advice = KitAdviser::advise(
+            new AdviceRequest($light, $kit, $this->intent, $this->plan->setBrief->course->approachChoices()),
+        );
     }
 
     /**
@@ -202,14 +280,23 @@ final class PlanSheet
     /** @return array<int, array{label: string, light: Ev100}> the latest ten, by id */
     private static function earlierFrames(SavedPlan $plan): array
     {
-        $frames = Frame::query()->where('state', FrameState::Judged)->whereNotNull('subject')->whereHas('attempt', fn ($query) => $query->where('user_id', $plan->user_id))
-            ->with(['attempt.setBrief.course', 'attempt.user', 'attempt.frames'])->orderByDesc('id')->limit(10)->get();
+        $frames = Frame::query()
+            ->where('state', FrameState::Judged)
+            ->whereNotNull('subject')
+            ->whereHas('attempt', fn ($query) => $query->where('user_id', $plan->user_id))
+            ->with(['attempt.setBrief.course', 'attempt.user', 'attempt.frames'])
+            ->orderByDesc('id')
+            ->limit(10)
+            ->get();
         $known = [];
         foreach ($frames as $frame) {
             $settings = $frame->record()?->settings();
             $placement = $frame->storedMeasures()?->subject?->placement();
             if ($settings !== null && $placement !== null) {
-                $known[$frame->id] = ['label' => sprintf('%s: %s', $frame->original_name, $settings), 'light' => $settings->ev100()->plus($placement)];
+                $known[$frame->id] = [
+                    'label' => sprintf('%s: %s', $frame->original_name, $settings),
+                    'light' => $settings->ev100()->plus($placement),
+                ];
             }
         }
 

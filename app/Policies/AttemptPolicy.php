@@ -19,8 +19,7 @@ final class AttemptPolicy
     /** Instructor and guest critics see it from the moment it is handed in. */
     public function critique(User $user, Attempt $attempt): bool
     {
-        return $attempt->state !== AttemptState::Draft
-            && $user->critiques($attempt->setBrief->course);
+        return $attempt->state !== AttemptState::Draft && $user->critiques($attempt->setBrief->course);
     }
 
     /** Only the instructor decides on findings, and publishes. */
@@ -37,7 +36,7 @@ final class AttemptPolicy
 
     public function readReturn(User $user, Attempt $attempt): bool
     {
-        return $attempt->state === AttemptState::Returned
-            && ($attempt->user_id === $user->id || $this->critique($user, $attempt));
+        return $attempt->state === AttemptState::Returned &&
+            ($attempt->user_id === $user->id || $this->critique($user, $attempt));
     }
 }

@@ -19,7 +19,8 @@ final class WhatIfPolicy
     {
         $attempt = $whatIf->frame->attempt;
 
-        return $this->attempts->critique($user, $attempt) || $attempt->user_id === $user->id && $attempt->state === AttemptState::Returned;
+        return $this->attempts->critique($user, $attempt) ||
+            ($attempt->user_id === $user->id && $attempt->state === AttemptState::Returned);
     }
 
     public function delete(User $user, WhatIf $whatIf): bool

@@ -13,7 +13,12 @@ final readonly class Condition
      * @param  list<float>  $candelasPerUnit  cd/m² of a value of 1 in each of the scene's plates
      * @param  float  $kelvin  the light's colour temperature
      */
-    public function __construct(public string $id, public string $title, public array $candelasPerUnit, public float $kelvin, public ?MoonDisc $moon)
-    {
+    public function __construct(
+        public string $id,
+        public string $title,
+        public array $candelasPerUnit,
+        public float $kelvin,
+        public ?MoonDisc $moon,
+    ) {
     }
 }

@@ -9,7 +9,8 @@ use App\Imaging\Vips\Vips;
 use TruePupil\Core\PracticeCamera\Defocus;
 
 /**
- * Depth of field on pixels: a picture taken apart by distance and put together again, nearest first, each part blurred by its
+ * Depth of field on pixels: a picture taken apart by distance and put together again, nearest first, each part blurred
+ * by its
  * own disc.
  */
 final readonly class DepthLayers
@@ -30,7 +31,10 @@ final readonly class DepthLayers
         $together = null;
         foreach (array_reverse(LayerShares::of($present, $defocus), true) as $layer => $shares) {
             if ($shares !== null) {
-                $together = self::behind($together, $this->part($light, $depth, LayerShares::table($this->vips, $shares), abs($defocus->radii[$layer])));
+                $together = self::behind(
+                    $together,
+                    $this->part($light, $depth, LayerShares::table($this->vips, $shares), abs($defocus->radii[$layer])),
+                );
             }
         }
         \assert($together !== null);
@@ -50,10 +54,19 @@ final readonly class DepthLayers
         }
         $reach = (int) ceil($radius) + 2;
         [$left, $top] = [max(0, $touched['left'] - $reach), max(0, $touched['top'] - $reach)];
-        $box = [$left, $top, min($light->width, $touched['right'] + $reach) - $left, min($light->height, $touched['bottom'] + $reach) - $top];
+        $box = [
+            $left,
+            $top,
+            min($light->width, $touched['right'] + $reach) - $left,
+            min($light->height, $touched['bottom'] + $reach) - $top,
+        ];
         [$light, $cover] = [$light->cut(...$box), $cover->cut(...$box)];
 
-        return new PicturePart(DiscBlur::blur(Light::join([$light->times($cover), $cover]), $radius, $this->fineness->detail), $left, $top);
+        return new PicturePart(
+            DiscBlur::blur(Light::join([$light->times($cover), $cover]), $radius, $this->fineness->detail),
+            $left,
+            $top,
+        );
     }
 
     /** What lies farther off fills only the room that the nearer parts leave. */
@@ -64,7 +77,11 @@ final readonly class DepthLayers
         }
 
         return $nearer->joined($farther, function (Light $near, Light $far): Light {
-            $room = $near->band(3)->linear(-1.0, 1.0)->over($far->band(3)->linear(1.0, self::NOTHING))->clamped();
+            $room = $near
+                ->band(3)
+                ->linear(-1.0, 1.0)
+                ->over($far->band(3)->linear(1.0, self::NOTHING))
+                ->clamped();
 
             return $near->plus($far->times($room));
         });

@@ -22,9 +22,13 @@ final class DiscBlur
         if ($times === 1) {
             return self::convolve($picture, $radius);
         }
-        // Averaging squares and mixing between them spread a point by a variance of times²/4 on each axis, as a disc of radius
+        // Averaging squares and mixing between them spread a point by a variance of times²/4 on each axis, as a disc of
+        // radius
         // "times" does: so much is taken off the disc.
-        [$width, $height] = [$times * (int) ceil($picture->width / $times) + 2 * $times, $times * (int) ceil($picture->height / $times) + 2 * $times];
+        [$width, $height] = [
+            $times * (int) ceil($picture->width / $times) + 2 * $times,
+            $times * (int) ceil($picture->height / $times) + 2 * $times,
+        ];
         $small = $picture->placed($times, $times, $width, $height, true)->shrunk($times);
         $blurred = self::convolve($small, sqrt($radius ** 2 - $times ** 2) / $times);
 
@@ -61,7 +65,7 @@ final class DiscBlur
         }
         $inside = 0;
         for ($part = 0; $part < self::PARTS ** 2; $part++) {
-            $x = $column - 0.5 + (0.5 + $part % self::PARTS) / self::PARTS;
+            $x = $column - 0.5 + (0.5 + ($part % self::PARTS)) / self::PARTS;
             $y = $row - 0.5 + (0.5 + intdiv($part, self::PARTS)) / self::PARTS;
             $inside += (int) ($x * $x + $y * $y <= $radius * $radius);
         }

@@ -51,7 +51,12 @@ final readonly class Drills
      */
     public function next(User $user, ?DrillKind $kind = null): array
     {
-        $due = DrillReturn::query()->where('user_id', $user->id)->where('due_at', '<=', Carbon::now())->when($kind !== null, fn ($query) => $query->where('kind', $kind))->orderBy('due_at')->first();
+        $due = DrillReturn::query()
+            ->where('user_id', $user->id)
+            ->where('due_at', '<=', Carbon::now())
+            ->when($kind !== null, fn ($query) => $query->where('kind', $kind))
+            ->orderBy('due_at')
+            ->first();
         if ($due !== null) {
             return ['kind' => $due->kind, 'level' => $due->level, 'seed' => $due->seed, 'scene' => $due->scene];
         }
@@ -63,14 +68,25 @@ final readonly class Drills
             default => self::SPOKEN,
         };
 
-        return ['kind' => $kind, 'level' => Spacing::level($this->recent($user, $kind)), 'seed' => $seed, 'scene' => $scenes[$seed % count($scenes)]];
+        return [
+            'kind' => $kind,
+            'level' => Spacing::level($this->recent($user, $kind)),
+            'seed' => $seed,
+            'scene' => $scenes[$seed % count($scenes)],
+        ];
     }
 
     /** @throws \InvalidArgumentException when the answer cannot be read; nothing is counted then */
     public function answer(User $user, Drill $drill, string $answer): bool
     {
         $isRight = $drill->isRight($answer);
-        $key = ['user_id' => $user->id, 'kind' => $drill->kind, 'level' => $drill->level, 'seed' => $drill->seed, 'scene' => $drill->scene];
+        $key = [
+            'user_id' => $user->id,
+            'kind' => $drill->kind,
+            'level' => $drill->level,
+            'seed' => $drill->seed,
+            'scene' => $drill->scene,
+        ];
         DB::transaction(function () use ($key, $answer, $isRight): void {
             DrillAnswer::query()->create([...$key, 'answer' => mb_substr($answer, 0, 60), 'is_right' => $isRight]);
             $return = DrillReturn::query()->where($key)->lockForUpdate()->first();
@@ -80,7 +96,10 @@ final readonly class Drills
 
                 return;
             }
-            DrillReturn::query()->updateOrCreate($key, ['box' => $next['box'], 'due_at' => Carbon::now()->addMinutes($next['minutes'])]);
+            DrillReturn::query()->updateOrCreate($key, [
+                'box' => $next['box'],
+                'due_at' => Carbon::now()->addMinutes($next['minutes']),
+            ]);
         });
 
         return $isRight;
@@ -93,12 +112,23 @@ final readonly class Drills
      */
     public function record(User $user): array
     {
-        $coming = DrillReturn::query()->where('user_id', $user->id)->selectRaw('kind, count(*) as many')->groupBy('kind')->toBase()->pluck('many', 'kind');
+        $coming = DrillReturn::query()
+            ->where('user_id', $user->id)
+            ->selectRaw('kind, count(*) as many')
+            ->groupBy('kind')
+            ->toBase()
+            ->pluck('many', 'kind');
 
         return array_map(function (DrillKind $kind) use ($user, $coming): array {
             $recent = $this->recent($user, $kind);
 
-            return ['kind' => $kind, 'level' => Spacing::level($recent), 'asked' => count($recent), 'right' => count(array_filter($recent, fn (array $answer): bool => $answer['isRight'])), 'coming' => (int) ($coming[$kind->value] ?? 0)];
+            return [
+                'kind' => $kind,
+                'level' => Spacing::level($recent),
+                'asked' => count($recent),
+                'right' => count(array_filter($recent, fn (array $answer): bool => $answer['isRight'])),
+                'coming' => (int) ($coming[$kind->value] ?? 0),
+            ];
         }, DrillKind::cases());
     }
 
@@ -109,21 +139,57 @@ final readonly class Drills
      */
     public function ofCourse(Course $course): array
     {
-        $students = $course->memberships()->with('user')->where('role', Role::Student)->orderBy('id')->get()->map(fn (Membership $membership): User => $membership->user);
-        $answers = DrillAnswer::query()->whereIn('user_id', $students->modelKeys())->selectRaw('user_id, kind, count(*) as asked, sum(is_right) as correct, max(case when is_right then level else 0 end) as hardest')
-            ->groupBy('user_id', 'kind')->toBase()->get()->groupBy('user_id');
+        $students = $course
+            ->memberships()
+            ->with('user')
+            ->where('role', Role::Student)
+            ->orderBy('id')
+            ->get()
+            ->map(fn (Membership $membership): User => $membership->user);
+        $answers = DrillAnswer::query()
+            ->whereIn('user_id', $students->modelKeys())
+            ->selectRaw(
+                'user_id, kind, count(*) as asked, sum(is_right) as correct, max(case when is_right then level else 0 '
+                    .'end) as hardest',
+            )
+            ->groupBy('user_id', 'kind')
+            ->toBase()
+            ->get()
+            ->groupBy('user_id');
 
-        return array_values($students->map(fn (User $student): array => [
-            'student' => $student,
-            'kinds' => ($answers->get($student->id) ?? collect())->mapWithKeys(fn (object $row): array => [(string) $row->kind => ['asked' => (int) $row->asked, 'right' => (int) $row->correct, 'hardest' => (int) $row->hardest]])->all(),
-        ])->all());
+        return array_values(
+            $students
+                ->map(
+                    fn (User $student): array => [
+                        'student' => $student,
+                        'kinds' => ($answers->get($student->id) ?? collect())
+                            ->mapWithKeys(
+                                fn (object $row): array => [
+                                    (string) $row->kind => [
+                                        'asked' => (int) $row->asked,
+                                        'right' => (int) $row->correct,
+                                        'hardest' => (int) $row->hardest,
+                                    ],
+                                ],
+                            )
+                            ->all(),
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** The kind with the fewest answers, then with the smallest share of right ones. */
     private function neediest(User $user): DrillKind
     {
         $record = $this->record($user);
-        usort($record, fn (array $a, array $b): int => [min(3, $a['asked']), $a['right'] / max(1, $a['asked'])] <=> [min(3, $b['asked']), $b['right'] / max(1, $b['asked'])]);
+        usort(
+            $record,
+            fn (array $a, array $b): int => [min(3, $a['asked']), $a['right'] / max(1, $a['asked'])] <=> [
+                min(3, $b['asked']),
+                $b['right'] / max(1, $b['asked']),
+            ],
+        );
 
         return $record[0]['kind'];
     }
@@ -131,20 +197,35 @@ final readonly class Drills
     /** @return list<array{level: int, isRight: bool}> latest first */
     private function recent(User $user, DrillKind $kind): array
     {
-        return DrillAnswer::query()->where('user_id', $user->id)->where('kind', $kind)->orderByDesc('id')->limit(self::RECENT)->get()
-            ->map(fn (DrillAnswer $answer): array => ['level' => $answer->level, 'isRight' => $answer->is_right])->values()->all();
+        return DrillAnswer::query()
+            ->where('user_id', $user->id)
+            ->where('kind', $kind)
+            ->orderByDesc('id')
+            ->limit(self::RECENT)
+            ->get()
+            ->map(fn (DrillAnswer $answer): array => ['level' => $answer->level, 'isRight' => $answer->is_right])
+            ->values()
+            ->all();
     }
 
     private function scene(string $id): DrillScene
     {
         $scene = Scene::find($id);
         $grid = $this->renderer->meterGrid($scene, $scene->condition(null), Region::of(0, 0, 1, 1));
-        $reading = fn (MeteringPattern $pattern, array $point = ['x' => 0.5, 'y' => 0.5]): float => Ev100::of((new PatternMeter($grid, $point))->verdict($pattern)->value ?? 0.0)->value;
+        $reading = fn (MeteringPattern $pattern, array $point = ['x' => 0.5, 'y' => 0.5]): float => Ev100::of(
+            (new PatternMeter($grid, $point))->verdict($pattern)->value ?? 0.0,
+        )->value;
         $places = [];
         foreach ($scene->places as $place) {
             $places[$place->title] = $reading(MeteringPattern::Spot, ['x' => $place->at[0], 'y' => $place->at[1]]);
         }
 
-        return new DrillScene($scene->id, $scene->title, $reading(MeteringPattern::Scene), $places, $scene->falls !== [] || $scene->turning !== null);
+        return new DrillScene(
+            $scene->id,
+            $scene->title,
+            $reading(MeteringPattern::Scene),
+            $places,
+            $scene->falls !== [] || $scene->turning !== null,
+        );
     }
 }

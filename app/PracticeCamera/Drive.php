@@ -28,7 +28,8 @@ enum Drive: string
     }
 
     /**
-     * For each frame, how much later it is in seconds and how much more light it gets in stops: the metered one first, as
+     * For each frame, how much later it is in seconds and how much more light it gets in stops: the metered one first,
+     * as
      * most cameras do, then less and more.
      *
      * @return list<array{later: float, stops: float}>
@@ -37,7 +38,10 @@ enum Drive: string
     {
         return match ($this) {
             self::Single => [['later' => 0.0, 'stops' => 0.0]],
-            self::Burst => array_map(fn (int $frame): array => ['later' => $frame / self::RATE, 'stops' => 0.0], range(0, self::BURST - 1)),
+            self::Burst => array_map(
+                fn (int $frame): array => ['later' => $frame / self::RATE, 'stops' => 0.0],
+                range(0, self::BURST - 1),
+            ),
             self::Bracket3 => self::bracket([0, -1, 1], $step),
             self::Bracket5 => self::bracket([0, -2, -1, 1, 2], $step),
         };
@@ -49,6 +53,10 @@ enum Drive: string
      */
     private static function bracket(array $steps, float $step): array
     {
-        return array_map(fn (int $times, int $frame): array => ['later' => $frame / self::RATE, 'stops' => $times * $step], $steps, array_keys($steps));
+        return array_map(
+            fn (int $times, int $frame): array => ['later' => $frame / self::RATE, 'stops' => $times * $step],
+            $steps,
+            array_keys($steps),
+        );
     }
 }

@@ -26,12 +26,30 @@ final readonly class FinderPicture
     {
         $picture = $renderer->picture($rendering, Fineness::finder())->kept();
         // So many pixels tell as much as all, and a mean of neighbours would hide what is lost.
-        ['counts' => $counts, 'ends' => $ends] = $pixels->glance($picture->resized(self::COUNTED, intdiv(self::COUNTED * 2, 3), false)->kept()->picture);
+        ['counts' => $counts, 'ends' => $ends] = $pixels->glance(
+            $picture->resized(self::COUNTED, intdiv(self::COUNTED * 2, 3), false)->kept()->picture,
+        );
 
         return new self(
             $picture->jpeg(self::QUALITY),
-            ToneMeasures::from(new PixelStatistics(Histogram::of($counts['luminance']), Histogram::of($counts['r']), Histogram::of($counts['g']), Histogram::of($counts['b']), $counts['lost'], $counts['blocked'])),
-            $ends === null ? null : EndAreas::ofBytes($ends['columns'], $ends['rows'], (string) base64_decode($ends['lost'], true), (string) base64_decode($ends['blocked'], true)),
+            ToneMeasures::from(
+                new PixelStatistics(
+                    Histogram::of($counts['luminance']),
+                    Histogram::of($counts['r']),
+                    Histogram::of($counts['g']),
+                    Histogram::of($counts['b']),
+                    $counts['lost'],
+                    $counts['blocked'],
+                ),
+            ),
+            $ends === null
+                ? null
+                : EndAreas::ofBytes(
+                    $ends['columns'],
+                    $ends['rows'],
+                    (string) base64_decode($ends['lost'], true),
+                    (string) base64_decode($ends['blocked'], true),
+                ),
         );
     }
 

@@ -13,11 +13,19 @@ final readonly class Fineness
      * @param  float  $sharp  diameter in pixels up to which a disc counts as a point
      * @param  float  $detail  radius in pixels to which discs are worked out
      * @param  int  $drops  of water drawn one by one
-     * @param  float  $noiseShown  standard deviation at mid-grey, of full scale, from which noise is drawn: less, the JPEG would not show
+     * @param  float  $noiseShown
+     *   standard deviation at mid-grey, of full scale, from which noise is drawn: less, the JPEG would not show
      * @param  bool  $isQuick  whether what is out of focus is worked out small
      */
-    private function __construct(public int $width, public int $layers, public float $sharp, public float $detail, public int $drops, public float $noiseShown, public bool $isQuick)
-    {
+    private function __construct(
+        public int $width,
+        public int $layers,
+        public float $sharp,
+        public float $detail,
+        public int $drops,
+        public float $noiseShown,
+        public bool $isQuick,
+    ) {
     }
 
     /** A frame that is kept. */

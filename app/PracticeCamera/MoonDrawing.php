@@ -23,8 +23,11 @@ final class MoonDrawing
         if ($seen === null) {
             return $black;
         }
-        $radius = $moon->diameter($view) / $framing->width * $width / 2;
-        [$x, $y] = [($seen['x'] - $framing->x) / $framing->width * $width, ($seen['y'] - $framing->y) / $framing->height * $height];
+        $radius = (($moon->diameter($view) / $framing->width) * $width) / 2;
+        [$x, $y] = [
+            (($seen['x'] - $framing->x) / $framing->width) * $width,
+            (($seen['y'] - $framing->y) / $framing->height) * $height,
+        ];
         [$left, $top] = [(int) floor($x - $radius) - 1, (int) floor($y - $radius) - 1];
         $side = (int) ceil(2 * $radius) + 4;
         $values = [];
@@ -33,17 +36,23 @@ final class MoonDrawing
                 $lit = 0;
                 for ($part = 0; $part < self::PARTS ** 2; $part++) {
                     $lit += (int) $moon->isLit(
-                        ($left + $column + (0.5 + $part % self::PARTS) / self::PARTS - $x) / $radius,
+                        ($left + $column + (0.5 + ($part % self::PARTS)) / self::PARTS - $x) / $radius,
                         ($top + $row + (0.5 + intdiv($part, self::PARTS)) / self::PARTS - $y) / $radius,
                     );
                 }
-                $values[] = MoonDisc::LUMINANCE * $lit / self::PARTS ** 2;
+                $values[] = (MoonDisc::LUMINANCE * $lit) / self::PARTS ** 2;
             }
         }
         if ($left >= $width || $top >= $height || $left + $side <= 0 || $top + $side <= 0) {
             return $black;
         }
 
-        return Light::fromFloats($vips, pack('g*', ...$values), $side, $side, 1)->placed($left, $top, $width, $height, false);
+        return Light::fromFloats($vips, pack('g*', ...$values), $side, $side, 1)->placed(
+            $left,
+            $top,
+            $width,
+            $height,
+            false,
+        );
     }
 }

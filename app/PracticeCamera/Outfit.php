@@ -20,7 +20,15 @@ final readonly class Outfit
     public function __construct(public Body $body, public Lens $lens, public float $focalLength, ?string $make = null)
     {
         if (! $lens->covers($focalLength)) {
-            throw new InvalidArgumentException(sprintf('%s reaches from %s to %s mm; got %s mm.', $lens->name, $lens->minFocal, $lens->maxFocal, $focalLength));
+            throw new InvalidArgumentException(
+                sprintf(
+                    '%s reaches from %s to %s mm; got %s mm.',
+                    $lens->name,
+                    $lens->minFocal,
+                    $lens->maxFocal,
+                    $focalLength,
+                ),
+            );
         }
         // A kit names its body in one: the maker's name comes first.
         $this->make = $make ?? explode(' ', $body->name)[0];
@@ -35,7 +43,10 @@ final readonly class Outfit
     {
         $across = $this->body->pixelsAcross ?? self::PIXELS_ACROSS;
 
-        return SensorModel::typical($this->body->format, (int) round($across ** 2 * $this->body->format->height / $this->body->format->width));
+        return SensorModel::typical(
+            $this->body->format,
+            (int) round(($across ** 2 * $this->body->format->height) / $this->body->format->width),
+        );
     }
 
     public function stabiliserStops(): float

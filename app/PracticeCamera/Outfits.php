@@ -23,7 +23,9 @@ final readonly class Outfits
 
     public static function ofDemo(string $name = self::ORDINARY): self
     {
-        return new self(KitFormat::read(Fields::of(File::json(base_path('demo/kilnyard/kits.json'), JSON_THROW_ON_ERROR)[$name])));
+        return new self(
+            KitFormat::read(Fields::of(File::json(base_path('demo/kilnyard/kits.json'), JSON_THROW_ON_ERROR)[$name])),
+        );
     }
 
     /**
@@ -33,36 +35,63 @@ final readonly class Outfits
      */
     public function with(string $lensName, ?float $focalLength = null, ?Scene $scene = null): Outfit
     {
-        $lens = $this->kit->lensNamed($lensName)
-            ?? throw new InvalidArgumentException(sprintf('There is no lens "%s"; there are %s.', $lensName, implode(', ', array_map(fn (Lens $lens): string => $lens->name, $this->kit->lenses))));
+        $lens =
+            $this->kit->lensNamed($lensName) ??
+            throw new InvalidArgumentException(
+                sprintf(
+                    'There is no lens "%s"; there are %s.',
+                    $lensName,
+                    implode(', ', array_map(fn (Lens $lens): string => $lens->name, $this->kit->lenses)),
+                ),
+            );
 
-        return new Outfit($this->kit->body, $lens, $focalLength ?? ($scene === null ? $lens->minFocal : $this->widest($lens, $scene)));
+        return new Outfit(
+            $this->kit->body,
+            $lens,
+            $focalLength ?? ($scene === null ? $lens->minFocal : $this->widest($lens, $scene)),
+        );
     }
 
     /**
-     * The lens for a scene: one that reaches the focal length asked for, or else sees as much of the scene as the plate holds.
+     * The lens for a scene: one that reaches the focal length asked for, or else sees as much of the scene as the plate
+     * holds.
      *
      * @throws InvalidArgumentException when no lens of the kit suits
      */
     public function suiting(Scene $scene, ?float $focalLength = null): Outfit
     {
-        [$shortest, $longest] = array_map(fn (float $focal): float => $focal / $this->kit->body->format->crop(), $scene->focalLengths35());
+        [$shortest, $longest] = array_map(
+            fn (float $focal): float => $focal / $this->kit->body->format->crop(),
+            $scene->focalLengths35(),
+        );
         $widest = null;
         foreach ($this->kit->lenses as $lens) {
             if ($focalLength !== null && $lens->covers($focalLength)) {
                 return new Outfit($this->kit->body, $lens, $focalLength);
             }
             $fits = $this->widest($lens, $scene);
-            if ($focalLength === null && $fits >= 0.97 * $shortest && $fits <= $longest && ($widest === null || $fits < $widest->focalLength)) {
+            if (
+                $focalLength === null &&
+                $fits >= 0.97 * $shortest &&
+                $fits <= $longest &&
+                ($widest === null || $fits < $widest->focalLength)
+            ) {
                 $widest = new Outfit($this->kit->body, $lens, $fits);
             }
         }
         if ($widest !== null) {
             return $widest;
         }
-        throw new InvalidArgumentException($focalLength === null
-            ? sprintf('No lens of this kit shows "%s": it takes %s to %s mm on this body.', $scene->title, round($shortest), round($longest))
-            : sprintf('No lens of this kit reaches %s mm.', $focalLength));
+        throw new InvalidArgumentException(
+            $focalLength === null
+                ? sprintf(
+                    'No lens of this kit shows "%s": it takes %s to %s mm on this body.',
+                    $scene->title,
+                    round($shortest),
+                    round($longest),
+                )
+                : sprintf('No lens of this kit reaches %s mm.', $focalLength),
+        );
     }
 
     /**
@@ -72,9 +101,17 @@ final readonly class Outfits
      */
     public function lensesFor(Scene $scene): array
     {
-        [$shortest, $longest] = array_map(fn (float $focal): float => $focal / $this->kit->body->format->crop(), $scene->focalLengths35());
+        [$shortest, $longest] = array_map(
+            fn (float $focal): float => $focal / $this->kit->body->format->crop(),
+            $scene->focalLengths35(),
+        );
 
-        return array_values(array_filter($this->kit->lenses, fn (Lens $lens): bool => $lens->maxFocal >= 0.97 * $shortest && $lens->minFocal <= $longest));
+        return array_values(
+            array_filter(
+                $this->kit->lenses,
+                fn (Lens $lens): bool => $lens->maxFocal >= 0.97 * $shortest && $lens->minFocal <= $longest,
+            ),
+        );
     }
 
     /** The widest that a lens goes without seeing beyond the plate, in mm. */

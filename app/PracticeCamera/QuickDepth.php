@@ -10,8 +10,10 @@ use TruePupil\Core\PracticeCamera\Defocus;
 use TruePupil\Core\PracticeCamera\DepthScale;
 
 /**
- * Depth of field for the live picture, in at most four parts: what is far behind, what is a little soft, what is sharp, and
- * what is close in front. All but the sharp part is put together at half the size or a quarter, where a tenth of the work
+ * Depth of field for the live picture, in at most four parts: what is far behind, what is a little soft, what is sharp,
+ * and
+ * what is close in front. All but the sharp part is put together at half the size or a quarter, where a tenth of the
+ * work
  * does; each part is laid over the ones behind it by its share of a pixel.
  */
 final readonly class QuickDepth
@@ -47,10 +49,17 @@ final readonly class QuickDepth
         $blurred = $half[0];
         if ($back !== null || $front !== null) {
             // A disc of two or three pixels looks the same in front and behind: only what is farther out is told apart.
-            // Where something close in front is alone, what is behind goes on; where none is known, its own colour does.
-            $clear = self::sum(array_slice($shares, max(0, $sharpest - 1), min($last, $sharpest + 1) - max(0, $sharpest - 1) + 1));
+            // Where something close in front is alone, what is behind goes on; where none is known, its own colour
+            // does.
+            $clear = self::sum(
+                array_slice($shares, max(0, $sharpest - 1), min($last, $sharpest + 1) - max(0, $sharpest - 1) + 1),
+            );
             $far = $sharpest < 2 ? null : $shares[0];
-            $hides = array_map(fn (float $near, float $far): float => $near / ($near + $far + self::NOTHING), $clear, $far ?? array_fill(0, DepthScale::LEVELS, 0.0));
+            $hides = array_map(
+                fn (float $near, float $far): float => $near / ($near + $far + self::NOTHING),
+                $clear,
+                $far ?? array_fill(0, DepthScale::LEVELS, 0.0),
+            );
             $blurred = $this->share($half[1], $hides)->blended($blurred, ($back ?? $front)['colour']);
         }
         if ($front !== null) {
@@ -70,7 +79,8 @@ final readonly class QuickDepth
     }
 
     /**
-     * What falls into one layer, blurred by its disc, at half the size: its colour, and how much of it covers what is behind.
+     * What falls into one layer, blurred by its disc, at half the size: its colour, and how much of it covers what is
+     * behind.
      *
      * @param  array{Light, Light}  $half  light and depth
      * @param  ?array<int, float>  $shares
@@ -83,22 +93,41 @@ final readonly class QuickDepth
         }
         $isQuarter = $radius >= self::QUARTER_FROM;
         [$light, $levels] = $isQuarter ? [$half[0]->shrunk(2)->kept(), $this->smaller($half[1], 2)] : $half;
-        // Averaging squares and mixing between them on the way back spread a point as a disc of radius "scale" does: so much
+        // Averaging squares and mixing between them on the way back spread a point as a disc of radius "scale" does: so
+        // much
         // is taken off.
         $scale = $isQuarter ? 4 : 2;
         $cover = $levels->lookedUp(LayerShares::table($this->vips, $shares))->kept();
-        $part = DiscBlur::blur(Light::join([$light->times($cover), $cover]), sqrt(max(0.0, $radius ** 2 - $scale ** 2)) / $scale, $this->fineness->detail)->kept();
+        $part = DiscBlur::blur(
+            Light::join([$light->times($cover), $cover]),
+            sqrt(max(0.0, $radius ** 2 - $scale ** 2)) / $scale,
+            $this->fineness->detail,
+        )->kept();
         // Beyond where it reaches, the colour that is there stands in, so that mixing neighbours finds no black.
-        $colour = $part->band(0, 3)->plus($light->linear(self::STAND_IN))->over($part->band(3)->linear(1.0, self::STAND_IN))->kept();
+        $colour = $part
+            ->band(0, 3)
+            ->plus($light->linear(self::STAND_IN))
+            ->over($part->band(3)->linear(1.0, self::STAND_IN))
+            ->kept();
         $cover = $part->band(3)->linear(255.0, 0.5)->toBytes()->kept();
 
-        return $isQuarter ? ['colour' => $colour->doubled(), 'cover' => $cover->doubledBytes()->kept()] : ['colour' => $colour, 'cover' => $cover];
+        return $isQuarter
+            ? ['colour' => $colour->doubled(), 'cover' => $cover->doubledBytes()->kept()]
+            : ['colour' => $colour, 'cover' => $cover];
     }
 
     /** @param  array<int, float>  $shares  at each level */
     private function share(Light $depth, array $shares): Light
     {
-        return $depth->lookedUp(Light::fromBytes($this->vips, pack('C*', ...array_map(fn (float $share): int => (int) (255 * $share + 0.5), $shares)), DepthScale::LEVELS, 1, 1));
+        return $depth->lookedUp(
+            Light::fromBytes(
+                $this->vips,
+                pack('C*', ...array_map(fn (float $share): int => (int) (255 * $share + 0.5), $shares)),
+                DepthScale::LEVELS,
+                1,
+                1,
+            ),
+        );
     }
 
     private function smaller(Light $depth, int $times): Light
@@ -112,6 +141,10 @@ final readonly class QuickDepth
      */
     private static function sum(array $shares): array
     {
-        return array_map(fn (float ...$each): float => array_sum($each), array_fill(0, DepthScale::LEVELS, 0.0), ...array_filter($shares));
+        return array_map(
+            fn (float ...$each): float => array_sum($each),
+            array_fill(0, DepthScale::LEVELS, 0.0),
+            ...array_filter($shares),
+        );
     }
 }

@@ -14,7 +14,10 @@ use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Kit\Lens;
 
-/** A frame of the practice camera taken again: the same scene, light, moment and hands, at the settings that were suggested. */
+/**
+ * A frame of the practice camera taken again: the same scene, light, moment and hands, at the settings that were
+ * suggested.
+ */
 final readonly class Retake
 {
     private const QUALITY = 86;
@@ -32,7 +35,9 @@ final readonly class Retake
     /** @throws InvalidArgumentException when it cannot be shown */
     public function jpeg(Frame $frame, int $number): string
     {
-        $shot = self::shot($frame, $number) ?? throw new InvalidArgumentException('This frame cannot be taken again at these settings.');
+        $shot =
+            self::shot($frame, $number) ??
+            throw new InvalidArgumentException('This frame cannot be taken again at these settings.');
 
         return $this->renderer->picture($this->finder->look($shot)->rendering, Fineness::retake())->jpeg(self::QUALITY);
     }
@@ -46,16 +51,33 @@ final readonly class Retake
         }
         try {
             $lens = self::lens($frame, $suggestion['lens'] ?? null, $note);
-            $shot = ShotNote::read($note, array_filter([
-                'mode' => ExposureMode::Manual, 'aperture' => Aperture::of($suggestion['fNumber']), 'time' => ExposureTime::of($suggestion['exposureTime']), 'iso' => Iso::of($suggestion['iso']),
-                'compensation' => Stops::none(), 'filterStops' => (float) $suggestion['filterStops'], 'support' => Support::tryFrom($suggestion['support'] ?? ''), 'focus' => $suggestion['focusDistance'] ?? null,
-            ], fn (mixed $value): bool => $value !== null), $lens, $suggestion['focalLength'] ?? null);
+            $shot = ShotNote::read(
+                $note,
+                array_filter(
+                    [
+                        'mode' => ExposureMode::Manual,
+                        'aperture' => Aperture::of($suggestion['fNumber']),
+                        'time' => ExposureTime::of($suggestion['exposureTime']),
+                        'iso' => Iso::of($suggestion['iso']),
+                        'compensation' => Stops::none(),
+                        'filterStops' => (float) $suggestion['filterStops'],
+                        'support' => Support::tryFrom($suggestion['support'] ?? ''),
+                        'focus' => $suggestion['focusDistance'] ?? null,
+                    ],
+                    fn (mixed $value): bool => $value !== null,
+                ),
+                $lens,
+                $suggestion['focalLength'] ?? null,
+            );
         } catch (InvalidArgumentException) {
             return null;
         }
 
         // Beyond this the scene's plates hold nothing to show.
-        return $shot->outfit->focalLength35() <= $shot->scene->focalLengths35()[1] * 1.005 && $shot->time?->exact <= 3600 ? $shot : null;
+        return $shot->outfit->focalLength35() <= $shot->scene->focalLengths35()[1] * 1.005 &&
+            $shot->time?->exact <= 3600
+            ? $shot
+            : null;
     }
 
     /** @param  array<string, mixed>  $note */
@@ -65,6 +87,7 @@ final readonly class Retake
             return null;
         }
 
-        return $frame->attempt->user->kitInUse()?->lensNamed($name) ?? throw new InvalidArgumentException(sprintf('There is no lens "%s" in the kit.', $name));
+        return $frame->attempt->user->kitInUse()?->lensNamed($name) ??
+            throw new InvalidArgumentException(sprintf('There is no lens "%s" in the kit.', $name));
     }
 }

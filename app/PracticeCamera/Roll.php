@@ -37,10 +37,17 @@ final readonly class Roll
     {
         $plan = $drive->frames($step);
         if (RollFrame::query()->where('user_id', $user->id)->count() + count($plan) > self::LENGTH) {
-            throw new InvalidArgumentException(sprintf('The roll holds %d frames and is full. Download, hand in or remove some; nothing was taken.', self::LENGTH));
+            throw new InvalidArgumentException(
+                sprintf(
+                    'The roll holds %d frames and is full. Download, hand in or remove some; nothing was taken.',
+                    self::LENGTH,
+                ),
+            );
         }
         $now = Carbon::now();
-        $metered = $this->finder->look($input->shot($scene, $this->outfits($user, $scene), DateTimeImmutable::createFromInterface($now)));
+        $metered = $this->finder->look(
+            $input->shot($scene, $this->outfits($user, $scene), DateTimeImmutable::createFromInterface($now)),
+        );
         $rows = [];
         foreach ($plan as ['later' => $later, 'stops' => $stops]) {
             $texts = $input->texts;
@@ -52,14 +59,29 @@ final readonly class Roll
             if ($stops !== 0.0) {
                 $texts = $this->bracketed(new ShotInput($texts), $metered, $stops);
             }
-            $sight = $this->finder->look((new ShotInput($texts))->shot($scene, $this->outfits($user, $scene), DateTimeImmutable::createFromInterface($now)));
+            $sight = $this->finder->look(
+                (new ShotInput($texts))->shot(
+                    $scene,
+                    $this->outfits($user, $scene),
+                    DateTimeImmutable::createFromInterface($now),
+                ),
+            );
             $rows[] = [$texts, $sight, $now->clone()->addMilliseconds((int) round(1000 * $later))];
         }
 
-        $frames = DB::transaction(fn (): Collection => collect($rows)->map(fn (array $row): RollFrame => RollFrame::query()->create([
-            'user_id' => $user->id, 'token' => Str::random(40), 'scene' => $scene->id, 'settings' => $row[0], 'state' => RollState::Developing, 'taken_at' => $row[2],
-            'result' => $this->result($row[1]),
-        ])));
+        $frames = DB::transaction(
+            fn (): Collection => collect($rows)->map(
+                fn (array $row): RollFrame => RollFrame::query()->create([
+                    'user_id' => $user->id,
+                    'token' => Str::random(40),
+                    'scene' => $scene->id,
+                    'settings' => $row[0],
+                    'state' => RollState::Developing,
+                    'taken_at' => $row[2],
+                    'result' => $this->result($row[1]),
+                ]),
+            ),
+        );
         $frames->each(fn (RollFrame $frame) => DevelopRollFrame::dispatch($frame->id));
 
         return $frames;
@@ -74,7 +96,11 @@ final readonly class Roll
     {
         $scene = Scene::find($frame->scene);
 
-        return (new ShotInput($frame->settings))->shot($scene, $this->outfits($frame->user, $scene), DateTimeImmutable::createFromInterface($frame->taken_at));
+        return (new ShotInput($frame->settings))->shot(
+            $scene,
+            $this->outfits($frame->user, $scene),
+            DateTimeImmutable::createFromInterface($frame->taken_at),
+        );
     }
 
     /** The person's own kit, or one that is lent where it has no lens for the scene. */
@@ -99,7 +125,9 @@ final readonly class Roll
         } elseif ($input->isLeft('t')) {
             $texts['t'] = (string) ExposureTime::nearest($metered->settings()->time->exact * 2 ** $stops)->exact;
         } else {
-            throw new InvalidArgumentException('This mode chooses everything itself and does not bracket; nothing was taken.');
+            throw new InvalidArgumentException(
+                'This mode chooses everything itself and does not bracket; nothing was taken.',
+            );
         }
 
         return $texts;
@@ -111,9 +139,14 @@ final readonly class Roll
         $settings = $sight->settings();
 
         return [
-            'n' => $settings->aperture->exact, 't' => $settings->time->exact, 'iso' => $settings->iso->exact,
-            'ev100' => $sight->meteredEv100, 'compensation' => $sight->request->compensation, 'filter' => $sight->request->filterStops,
-            'focus' => $sight->rendering->focused, 'focal' => $sight->rendering->focalLength,
+            'n' => $settings->aperture->exact,
+            't' => $settings->time->exact,
+            'iso' => $settings->iso->exact,
+            'ev100' => $sight->meteredEv100,
+            'compensation' => $sight->request->compensation,
+            'filter' => $sight->request->filterStops,
+            'focus' => $sight->rendering->focused,
+            'focal' => $sight->rendering->focalLength,
             'mode' => $sight->request->mode->value,
         ];
     }

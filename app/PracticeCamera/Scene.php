@@ -52,24 +52,42 @@ final readonly class Scene
     {
         $folder = base_path('demo/scenes/'.$id);
         if (preg_match('/^[a-z-]+$/', $id) !== 1 || ! is_file($folder.'/scene.json')) {
-            throw new InvalidArgumentException(sprintf('There is no scene "%s"; there are %s.', $id, implode(', ', self::ids())));
+            throw new InvalidArgumentException(
+                sprintf('There is no scene "%s"; there are %s.', $id, implode(', ', self::ids())),
+            );
         }
         $data = File::json($folder.'/scene.json', JSON_THROW_ON_ERROR);
         $conditions = [];
         foreach ($data['conditions'] as $condition) {
             $conditions[$condition['id']] = new Condition(
-                $condition['id'], $condition['title'], $condition['candelasPerUnit'], (float) $condition['kelvin'],
+                $condition['id'],
+                $condition['title'],
+                $condition['candelasPerUnit'],
+                (float) $condition['kelvin'],
                 isset($condition['moon']) ? new MoonDisc($data['moon'], (float) $condition['moon']) : null,
             );
         }
         $camera = $data['camera'];
 
         return new self(
-            $data['id'], $data['title'], $data['purpose'], $data['caution'] ?? '', $folder, $data['plates'],
+            $data['id'],
+            $data['title'],
+            $data['purpose'],
+            $data['caution'] ?? '',
+            $folder,
+            $data['plates'],
             new Viewpoint($camera['at'], $camera['towards'], (float) $camera['focalLength35']),
             [(float) $data['distances'][0], (float) $data['distances'][1]],
             $conditions,
-            array_map(fn (array $place): Place => new Place($place['id'], $place['title'], $place['at'], $place['region'] ?? null), $data['places']),
+            array_map(
+                fn (array $place): Place => new Place(
+                    $place['id'],
+                    $place['title'],
+                    $place['at'],
+                    $place['region'] ?? null,
+                ),
+                $data['places'],
+            ),
             array_map(fn (array $fall): Fall => new Fall(...$fall), $data['falls'] ?? []),
             $data['waterColour'] ?? [1.0, 1.0, 1.0],
             isset($data['crossing']) ? new Crossing(...$data['crossing']) : null,
@@ -100,8 +118,17 @@ final readonly class Scene
     /** @throws InvalidArgumentException */
     public function condition(?string $id): Condition
     {
-        return $id === null ? array_values($this->conditions)[0]
-            : $this->conditions[$id] ?? throw new InvalidArgumentException(sprintf('The scene "%s" has no light "%s"; it has %s.', $this->id, $id, implode(', ', array_keys($this->conditions))));
+        return $id === null
+            ? array_values($this->conditions)[0]
+            : $this->conditions[$id] ??
+                    throw new InvalidArgumentException(
+                        sprintf(
+                            'The scene "%s" has no light "%s"; it has %s.',
+                            $this->id,
+                            $id,
+                            implode(', ', array_keys($this->conditions)),
+                        ),
+                    );
     }
 
     /**

@@ -25,24 +25,27 @@ final readonly class Shutter
         $settings = $sight->settings();
         $outfit = $shot->outfit;
         File::put($target, $this->renderer->picture($sight->rendering, Fineness::frame())->jpeg(self::QUALITY));
-        $this->tags->write($target, new CaptureRecord(
-            make: $outfit->make,
-            model: $outfit->body->name,
-            lens: $outfit->lens->name,
-            fNumber: $settings->aperture,
-            exposureTime: $settings->time,
-            iso: $settings->iso,
-            compensation: $shot->compensation->value,
-            mode: $shot->mode,
-            metering: $shot->metering,
-            flashFired: $shot->flash !== null,
-            focalLength: $outfit->focalLength,
-            focalLength35: round($outfit->focalLength35()),
-            whiteBalance: $shot->kelvin === null ? 'auto' : 'set',
-            focusDistance: round($sight->rendering->focused, 2),
-            takenAt: $shot->takenAt,
-            widestFNumber: $outfit->lens->widestAt($outfit->focalLength)->nominal(),
-        ));
+        $this->tags->write(
+            $target,
+            new CaptureRecord(
+                make: $outfit->make,
+                model: $outfit->body->name,
+                lens: $outfit->lens->name,
+                fNumber: $settings->aperture,
+                exposureTime: $settings->time,
+                iso: $settings->iso,
+                compensation: $shot->compensation->value,
+                mode: $shot->mode,
+                metering: $shot->metering,
+                flashFired: $shot->flash !== null,
+                focalLength: $outfit->focalLength,
+                focalLength35: round($outfit->focalLength35()),
+                whiteBalance: $shot->kelvin === null ? 'auto' : 'set',
+                focusDistance: round($sight->rendering->focused, 2),
+                takenAt: $shot->takenAt,
+                widestFNumber: $outfit->lens->widestAt($outfit->focalLength)->nominal(),
+            ),
+        );
 
         return $settings;
     }

@@ -49,10 +49,14 @@ final readonly class Sight
     public function verdicts(): array
     {
         $verdicts = [];
-        foreach ([MeteringPattern::Scene, MeteringPattern::Centre, MeteringPattern::Spot, MeteringPattern::Highlight] as $pattern) {
+        foreach (
+            [MeteringPattern::Scene, MeteringPattern::Centre, MeteringPattern::Spot, MeteringPattern::Highlight] as $pattern
+        ) {
             $says = $this->patterns->verdict($pattern);
             if ($says !== null) {
-                $verdicts[$pattern->value] = Stops::of(Ev100::of($says->value)->value - $this->request->filterStops - $this->settings()->ev100()->value);
+                $verdicts[$pattern->value] = Stops::of(
+                    Ev100::of($says->value)->value - $this->request->filterStops - $this->settings()->ev100()->value,
+                );
             }
         }
 

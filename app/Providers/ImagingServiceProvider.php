@@ -30,17 +30,33 @@ final class ImagingServiceProvider extends ServiceProvider
         $this->app->singleton(PictureGate::class, fn () => new PictureGate((int) config('pupil.upload.megapixels')));
         $this->app->singleton(PictureTags::class, fn () => new ExifTool($this->tool('exiftool')));
         $this->app->bind(RecordReader::class, FileRecordReader::class);
-        $this->app->singleton(PixelEngine::class, fn () => new VipsEngine(
-            $this->tool('prlimit'), (string) config('pupil.tools.php'), new PreviewExtractor($this->tool('exiftool'), $this->scratch()), (int) config('pupil.upload.megapixels'),
-        ));
+        $this->app->singleton(
+            PixelEngine::class,
+            fn () => new VipsEngine(
+                $this->tool('prlimit'),
+                (string) config('pupil.tools.php'),
+                new PreviewExtractor($this->tool('exiftool'), $this->scratch()),
+                (int) config('pupil.upload.megapixels'),
+            ),
+        );
         // The practice camera's own: it opens nothing but plates.
         $this->app->singleton(Vips::class, fn () => new Vips(2, opensOwnFiles: true));
-        $this->app->singleton(PlateStore::class, fn () => new PlateStore(
-            $this->app->make(Vips::class),
-            new KeptFiles($this->scratch().'/kept', 1024 * 1024 * (int) config('pupil.kept_megabytes')),
-            new KeptFiles($this->scratch().'/readings', 32 * 1024 * 1024),
-        ));
-        $this->app->singleton(WorkingCopies::class, fn () => new WorkingCopies($this->app->make(PictureStore::class), $this->app->make(PixelEngine::class), new KeptFiles($this->scratch().'/wholes', 1024 * 1024 * 1024)));
+        $this->app->singleton(
+            PlateStore::class,
+            fn () => new PlateStore(
+                $this->app->make(Vips::class),
+                new KeptFiles($this->scratch().'/kept', 1024 * 1024 * (int) config('pupil.kept_megabytes')),
+                new KeptFiles($this->scratch().'/readings', 32 * 1024 * 1024),
+            ),
+        );
+        $this->app->singleton(
+            WorkingCopies::class,
+            fn () => new WorkingCopies(
+                $this->app->make(PictureStore::class),
+                $this->app->make(PixelEngine::class),
+                new KeptFiles($this->scratch().'/wholes', 1024 * 1024 * 1024),
+            ),
+        );
         $this->app->singleton(SceneRenderer::class);
         $this->app->singleton(TagWriter::class, fn () => new TagWriter($this->tool('exiftool')));
     }

@@ -36,7 +36,11 @@ final class ExposeInput
         return new ExposureRequest(
             sceneEv100: $data->number('sceneEv100'),
             mode: $mode,
-            lens: new LensLimits($lens->positiveOr('widest', 1.0), $lens->positiveOr('smallest', 22.0), $lens->positiveOrNull('focalLength')),
+            lens: new LensLimits(
+                $lens->positiveOr('widest', 1.0),
+                $lens->positiveOr('smallest', 22.0),
+                $lens->positiveOrNull('focalLength'),
+            ),
             body: $body,
             aperture: $fNumber === null ? null : Aperture::of($fNumber),
             time: $time === null ? null : ExposureTime::of($time),
@@ -60,8 +64,11 @@ final class ExposeInput
         }
 
         return AutoIso::byFocalLength(
-            $floor, $ceiling, $data->part('lens')->positive('focalLength'),
-            Format::parse($data->part('body')->textOrNull('format') ?? '36x24'), $automatic->numberOr('stopsSlower', 0.0),
+            $floor,
+            $ceiling,
+            $data->part('lens')->positive('focalLength'),
+            Format::parse($data->part('body')->textOrNull('format') ?? '36x24'),
+            $automatic->numberOr('stopsSlower', 0.0),
         );
     }
 }

@@ -17,7 +17,8 @@ use TruePupil\Core\Brief\Verdict;
 use TruePupil\Core\Findings\Topic;
 
 /**
- * A student's way through a course, topic by topic and attempt by attempt, from what was found, checked and drilled. Every
+ * A student's way through a course, topic by topic and attempt by attempt, from what was found, checked and drilled.
+ * Every
  * point can be traced to its frames; nothing is added up into one grade.
  */
 final class SkillRecord
@@ -30,9 +31,19 @@ final class SkillRecord
     /** @param  bool  $isStudent  whether the student looks: then only what was returned counts */
     public static function of(Course $course, User $student, bool $isStudent): self
     {
-        $attempts = Attempt::query()->where('user_id', $student->id)->whereHas('setBrief', fn ($query) => $query->where('course_id', $course->id))
-            ->when($isStudent, fn ($query) => $query->where('state', AttemptState::Returned))->where('state', '!=', AttemptState::Draft)
-            ->with(['setBrief', 'frames' => fn ($query) => $query->select(['id', 'attempt_id', 'original_name', 'checks']), 'frames.findings'])->orderBy('handed_in_at')->orderBy('id')->get();
+        $attempts = Attempt::query()
+            ->where('user_id', $student->id)
+            ->whereHas('setBrief', fn ($query) => $query->where('course_id', $course->id))
+            ->when($isStudent, fn ($query) => $query->where('state', AttemptState::Returned))
+            ->where('state', '!=', AttemptState::Draft)
+            ->with([
+                'setBrief',
+                'frames' => fn ($query) => $query->select(['id', 'attempt_id', 'original_name', 'checks']),
+                'frames.findings',
+            ])
+            ->orderBy('handed_in_at')
+            ->orderBy('id')
+            ->get();
 
         return new self($student, $attempts->toBase());
     }
@@ -40,34 +51,68 @@ final class SkillRecord
     /** @return list<Topic> that something was said of */
     public function topics(): array
     {
-        $said = $this->attempts->flatMap(fn (Attempt $attempt) => $this->findings($attempt)->map(fn (FrameFinding $finding): string => $finding->topic()->value))->unique()->all();
+        $said = $this->attempts
+            ->flatMap(
+                fn (Attempt $attempt) => $this->findings($attempt)->map(
+                    fn (FrameFinding $finding): string => $finding->topic()->value,
+                ),
+            )
+            ->unique()
+            ->all();
 
-        return array_values(array_filter(Topic::cases(), fn (Topic $topic): bool => in_array($topic->value, $said, true)));
+        return array_values(
+            array_filter(Topic::cases(), fn (Topic $topic): bool => in_array($topic->value, $said, true)),
+        );
     }
 
     /** The heaviest thing that was said of a topic in an attempt; null where nothing was. */
     public function point(Attempt $attempt, Topic $topic): ?SkillPoint
     {
-        $found = $this->findings($attempt)->filter(fn (FrameFinding $finding): bool => $finding->topic() === $topic)->sortBy(fn (FrameFinding $finding): int => $finding->severity()->rank())->values();
+        $found = $this->findings($attempt)
+            ->filter(fn (FrameFinding $finding): bool => $finding->topic() === $topic)
+            ->sortBy(fn (FrameFinding $finding): int => $finding->severity()->rank())
+            ->values();
         $first = $found->first();
 
-        return $first === null ? null : new SkillPoint($first->severity(), array_values($found->map(fn (FrameFinding $finding): string => $finding->sentence())->all()));
+        return $first === null
+            ? null
+            : new SkillPoint(
+                $first->severity(),
+                array_values($found->map(fn (FrameFinding $finding): string => $finding->sentence())->all()),
+            );
     }
 
     /** @return array{met: int, all: int} checks of an attempt that could be told */
     public function checks(Attempt $attempt): array
     {
-        $verdicts = $attempt->frames->flatMap(fn (Frame $frame): array => array_column($frame->checks ?? [], 'verdict'))->filter(fn (string $verdict): bool => $verdict !== Verdict::Unknown->value);
+        $verdicts = $attempt->frames
+            ->flatMap(fn (Frame $frame): array => array_column($frame->checks ?? [], 'verdict'))
+            ->filter(fn (string $verdict): bool => $verdict !== Verdict::Unknown->value);
 
-        return ['met' => $verdicts->filter(fn (string $verdict): bool => $verdict === Verdict::Met->value)->count(), 'all' => $verdicts->count()];
+        return [
+            'met' => $verdicts->filter(fn (string $verdict): bool => $verdict === Verdict::Met->value)->count(),
+            'all' => $verdicts->count(),
+        ];
     }
 
     /** @return array<string, array{right: int, all: int}> drills by kind, all answers */
     public function drills(): array
     {
-        $rows = DrillAnswer::query()->where('user_id', $this->student->id)->selectRaw('kind, count(*) as answers, sum(is_right) as good')->groupBy('kind')->orderBy('kind')->toBase()->get();
+        $rows = DrillAnswer::query()
+            ->where('user_id', $this->student->id)
+            ->selectRaw('kind, count(*) as answers, sum(is_right) as good')
+            ->groupBy('kind')
+            ->orderBy('kind')
+            ->toBase()
+            ->get();
 
-        return $rows->mapWithKeys(fn (\stdClass $row): array => [(string) $row->kind => ['right' => (int) $row->good, 'all' => (int) $row->answers]])->all();
+        return $rows
+            ->mapWithKeys(
+                fn (\stdClass $row): array => [
+                    (string) $row->kind => ['right' => (int) $row->good, 'all' => (int) $row->answers],
+                ],
+            )
+            ->all();
     }
 
     /** @return list<list<string|int>> one point a row, for a school that wants them */
@@ -78,7 +123,15 @@ final class SkillRecord
             foreach ($this->topics() as $topic) {
                 $point = $this->point($attempt, $topic);
                 if ($point !== null) {
-                    $rows[] = [$this->student->name, (string) $attempt->handed_in_at?->toIso8601ZuluString(), $attempt->setBrief->brief_id, $attempt->number, $topic->value, $point->severity->value, implode(' | ', $point->sentences)];
+                    $rows[] = [
+                        $this->student->name,
+                        (string) $attempt->handed_in_at?->toIso8601ZuluString(),
+                        $attempt->setBrief->brief_id,
+                        $attempt->number,
+                        $topic->value,
+                        $point->severity->value,
+                        implode(' | ', $point->sentences),
+                    ];
                 }
             }
         }
@@ -89,6 +142,9 @@ final class SkillRecord
     /** @return Collection<int, FrameFinding> that count: current, and not dismissed */
     private function findings(Attempt $attempt): Collection
     {
-        return $attempt->frames->flatMap(fn (Frame $frame) => $frame->findings)->filter(fn (FrameFinding $finding): bool => $finding->current && $finding->decision !== Decision::Dismissed)->toBase();
+        return $attempt->frames
+            ->flatMap(fn (Frame $frame) => $frame->findings)
+            ->filter(fn (FrameFinding $finding): bool => $finding->current && $finding->decision !== Decision::Dismissed)
+            ->toBase();
     }
 }

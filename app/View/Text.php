@@ -21,7 +21,12 @@ final class Text
         }
 
         return match ($unit) {
-            'stops' => Stops::of($value)->signed().' '.(abs(Stops::of($value)->inThirds()) === 3 || (abs(Stops::of($value)->inThirds()) < 3 && Stops::of($value)->inThirds() !== 0) ? 'stop' : 'stops'),
+            'stops' => Stops::of($value)->signed().
+                ' '.
+                (abs(Stops::of($value)->inThirds()) === 3 ||
+                (abs(Stops::of($value)->inThirds()) < 3 && Stops::of($value)->inThirds() !== 0)
+                    ? 'stop'
+                    : 'stops'),
             's' => (string) ExposureTime::of($value),
             '%' => number_format($value, $value > 0 && $value < 9.95 ? 1 : 0).' %',
             'm' => Metres::text($value),

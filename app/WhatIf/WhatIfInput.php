@@ -26,7 +26,11 @@ final class WhatIfInput
             $given = is_array($form[$kind->value] ?? null) ? $form[$kind->value] : [];
             $texts = array_map(fn (mixed $text): string => is_scalar($text) ? trim((string) $text) : '', $given);
             // Black and white, and one colour kept, have to be asked for; the others by any number.
-            if (array_filter($texts, fn (string $text): bool => $text !== '') === [] || in_array($kind, [StepKind::Grey, StepKind::Keep, StepKind::Calm, StepKind::Shift], true) && ($texts['on'] ?? '') === '') {
+            if (
+                array_filter($texts, fn (string $text): bool => $text !== '') === [] ||
+                (in_array($kind, [StepKind::Grey, StepKind::Keep, StepKind::Calm, StepKind::Shift], true) &&
+                    ($texts['on'] ?? '') === '')
+            ) {
                 continue;
             }
             $numbers = [];
@@ -35,8 +39,11 @@ final class WhatIfInput
                 if ($plain === '') {
                     throw InvalidRecipe::number($kind, $name, '');
                 }
-                $isShare = in_array($name, self::PERCENT, true) && ! ($name === 'width' && isset($kind->numbers()['hue']));
-                $numbers[$name] = is_numeric($plain) ? (float) $plain / ($isShare ? 100 : 1) : throw InvalidRecipe::number($kind, $name, $texts[$name]);
+                $isShare =
+                    in_array($name, self::PERCENT, true) && ! ($name === 'width' && isset($kind->numbers()['hue']));
+                $numbers[$name] = is_numeric($plain)
+                    ? (float) $plain / ($isShare ? 100 : 1)
+                    : throw InvalidRecipe::number($kind, $name, $texts[$name]);
             }
             $steps[] = Step::of($kind, $numbers);
         }

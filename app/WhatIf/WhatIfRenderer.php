@@ -11,7 +11,10 @@ use TruePupil\Core\WhatIf\Recipe;
 use TruePupil\Core\WhatIf\Step;
 use TruePupil\Core\WhatIf\StepKind;
 
-/** Follows a recipe on a copy of a picture. Light is reckoned in linear light, colour in lightness, chroma and hue; the picture itself stays as it is. */
+/**
+ * Follows a recipe on a copy of a picture. Light is reckoned in linear light, colour in lightness, chroma and hue; the
+ * picture itself stays as it is.
+ */
 final class WhatIfRenderer
 {
     /** Longest side of what is shown, pixels. */
@@ -34,13 +37,19 @@ final class WhatIfRenderer
     {
         $picture = Light::open($this->vips, $path);
         $scale = min(1.0, self::SIDE / max($picture->width, $picture->height));
-        $picture = $picture->resized(max(1, (int) round($picture->width * $scale)), max(1, (int) round($picture->height * $scale)))->kept();
+        $picture = $picture
+            ->resized(max(1, (int) round($picture->width * $scale)), max(1, (int) round($picture->height * $scale)))
+            ->kept();
         $light = $picture->lookedUp(Light::fromFloats($this->vips, $this->linearTable(), 256, 1, 1));
         foreach ($recipe->steps as $step) {
             $light = $this->follow($light, $step);
         }
 
-        return $light->linear(65535.0, 0.5)->toWholeNumbers()->lookedUp(Light::fromBytes($this->vips, $this->encodedTable(), 65536, 1, 1))->jpeg(self::QUALITY);
+        return $light
+            ->linear(65535.0, 0.5)
+            ->toWholeNumbers()
+            ->lookedUp(Light::fromBytes($this->vips, $this->encodedTable(), 65536, 1, 1))
+            ->jpeg(self::QUALITY);
     }
 
     private function follow(Light $light, Step $step): Light
@@ -49,13 +58,48 @@ final class WhatIfRenderer
             StepKind::Exposure => $light->linear(2 ** $step->number('stops')),
             StepKind::Shadows, StepKind::Highlights => $this->toned($light, $step->number('stops')),
             StepKind::Grey => $this->grey($light, $step),
-            StepKind::Calm => $this->coloured($light, fn (float $hue): array => [1 - $step->number('amount') * Recipe::hueWeight($hue, $step->number('hue'), $step->number('width')), 0.0]),
-            StepKind::Shift => $this->coloured($light, fn (float $hue): array => [1.0, $step->number('degrees') * Recipe::hueWeight($hue, $step->number('hue'), $step->number('width'))]),
-            StepKind::Keep => $this->coloured($light, fn (float $hue): array => [Recipe::hueWeight($hue, $step->number('hue'), $step->number('width')), 0.0]),
-            StepKind::Darken => $light->times($this->gains($light, fn (float $x, float $y): float => $step->number('stops') * self::inside($x, $y, $step, $light->width / $light->height))),
-            StepKind::Graduated => $light->times($this->gains($light, fn (float $x, float $y): float => $step->number('stops') * self::above($y, $step->number('from'), $step->number('to')))),
+            StepKind::Calm => $this->coloured(
+                $light,
+                fn (float $hue): array => [
+                    1 - $step->number('amount') * Recipe::hueWeight($hue, $step->number('hue'), $step->number('width')),
+                    0.0,
+                ],
+            ),
+            StepKind::Shift => $this->coloured(
+                $light,
+                fn (float $hue): array => [
+                    1.0,
+                    $step->number('degrees') * Recipe::hueWeight($hue, $step->number('hue'), $step->number('width')),
+                ],
+            ),
+            StepKind::Keep => $this->coloured(
+                $light,
+                fn (float $hue): array => [Recipe::hueWeight($hue, $step->number('hue'), $step->number('width')), 0.0],
+            ),
+            StepKind::Darken => $light->times(
+                $this->gains(
+                    $light,
+                    fn (float $x, float $y): float => $step->number('stops') *
+                        self::inside($x, $y, $step, $light->width / $light->height),
+                ),
+            ),
+            StepKind::Graduated => $light->times(
+                $this->gains(
+                    $light,
+                    fn (float $x, float $y): float => $step->number('stops') *
+                        self::above($y, $step->number('from'), $step->number('to')),
+                ),
+            ),
             StepKind::Straighten => $this->turned($light, $step->number('degrees')),
-            StepKind::Crop => $light->cut(...self::box($light, $step->number('x'), $step->number('y'), $step->number('width'), $step->number('height'))),
+            StepKind::Crop => $light->cut(
+                ...self::box(
+                    $light,
+                    $step->number('x'),
+                    $step->number('y'),
+                    $step->number('width'),
+                    $step->number('height'),
+                ),
+            ),
         };
     }
 
@@ -67,21 +111,31 @@ final class WhatIfRenderer
             $gains[] = 2 ** Recipe::toneGain($stops, log(max(0.5, $level) / (self::TONES - 1) / Srgb::MID_GREY, 2));
         }
         $light = $light->kept();
-        $levels = $light->weighed(Srgb::WEIGHTS)->linear(self::TONES - 1.0, 0.5)->toWholeNumbers();
+        $levels = $light
+            ->weighed(Srgb::WEIGHTS)
+            ->linear(self::TONES - 1.0, 0.5)
+            ->toWholeNumbers();
 
-        return $light->times($levels->lookedUp(Light::fromFloats($this->vips, pack('g*', ...$gains), self::TONES, 1, 1)));
+        return $light->times(
+            $levels->lookedUp(Light::fromFloats($this->vips, pack('g*', ...$gains), self::TONES, 1, 1)),
+        );
     }
 
     private function grey(Light $light, Step $step): Light
     {
         $weights = [$step->number('red'), $step->number('green'), $step->number('blue')];
         $sum = array_sum($weights);
-        $grey = $light->weighed(array_map(fn (float $weight): float => abs($sum) < 0.05 ? $weight : $weight / $sum, $weights))->kept();
+        $grey = $light
+            ->weighed(array_map(fn (float $weight): float => abs($sum) < 0.05 ? $weight : $weight / $sum, $weights))
+            ->kept();
 
         return Light::join([$grey, $grey, $grey]);
     }
 
-    /** @param  callable(float): array{float, float}  $change  factor of the chroma and degrees of turn for a hue in degrees */
+    /**
+     * @param  callable(float):
+     *   array{float, float} $change factor of the chroma and degrees of turn for a hue in degrees
+     */
     private function coloured(Light $light, callable $change): Light
     {
         $chroma = [];
@@ -91,15 +145,21 @@ final class WhatIfRenderer
         }
         $parts = $light->toChromaAndHue()->kept();
         $hue = $parts->band(2)->linear(1.0, 0.5)->toWholeNumbers()->kept();
-        $table = fn (array $values): Light => $hue->lookedUp(Light::fromFloats($this->vips, pack('g*', ...$values), 361, 1, 1));
+        $table = fn (array $values): Light => $hue->lookedUp(
+            Light::fromFloats($this->vips, pack('g*', ...$values), 361, 1, 1),
+        );
 
-        return Light::join([$parts->band(0), $parts->band(1)->times($table($chroma)), $parts->band(2)->plus($table($turn))])->fromChromaAndHue();
+        return Light::join([
+            $parts->band(0),
+            $parts->band(1)->times($table($chroma)),
+            $parts->band(2)->plus($table($turn)),
+        ])->fromChromaAndHue();
     }
 
     /** @param  callable(float, float): float  $stops  at a place given as fractions */
     private function gains(Light $light, callable $stops): Light
     {
-        $rows = max(2, (int) round(self::CELLS * $light->height / $light->width));
+        $rows = max(2, (int) round((self::CELLS * $light->height) / $light->width));
         $cells = [];
         for ($row = 0; $row < $rows; $row++) {
             for ($column = 0; $column < self::CELLS; $column++) {
@@ -107,7 +167,10 @@ final class WhatIfRenderer
             }
         }
 
-        return Light::fromFloats($this->vips, pack('g*', ...$cells), self::CELLS, $rows, 1)->resized($light->width, $light->height);
+        return Light::fromFloats($this->vips, pack('g*', ...$cells), self::CELLS, $rows, 1)->resized(
+            $light->width,
+            $light->height,
+        );
     }
 
     private function turned(Light $light, float $degrees): Light
@@ -146,7 +209,12 @@ final class WhatIfRenderer
         $left = min($light->width - 1, (int) round($x * $light->width));
         $top = min($light->height - 1, (int) round($y * $light->height));
 
-        return [$left, $top, max(1, min($light->width - $left, (int) round($width * $light->width))), max(1, min($light->height - $top, (int) round($height * $light->height)))];
+        return [
+            $left,
+            $top,
+            max(1, min($light->width - $left, (int) round($width * $light->width))),
+            max(1, min($light->height - $top, (int) round($height * $light->height))),
+        ];
     }
 
     private function linearTable(): string
@@ -158,6 +226,9 @@ final class WhatIfRenderer
     {
         static $table = null;
 
-        return $table ??= implode('', array_map(fn (int $level): string => chr((int) round(255 * Srgb::encoded($level / 65535))), range(0, 65535)));
+        return $table ??= implode(
+            '',
+            array_map(fn (int $level): string => chr((int) round(255 * Srgb::encoded($level / 65535))), range(0, 65535)),
+        );
     }
 }

@@ -17,13 +17,14 @@ final readonly class AdviceRequest
 
     /**
      * @param  Ev100  $light  the exposure that places the subject where it is wanted, at ISO 100
-     * @param  ?Aperture  $taken  the aperture of a frame that is to be taken better: left alone unless something is gained
+     * @param  ?Aperture  $taken
+     *   the aperture of a frame that is to be taken better: left alone unless something is gained
      */
     public function __construct(
         public Ev100 $light,
         public Kit $kit,
         public Intent $intent,
-        public Approach $approach = new Approach,
+        public Approach $approach = new Approach(),
         ?Weights $weights = null,
         public ?Aperture $taken = null,
     ) {
@@ -32,6 +33,13 @@ final readonly class AdviceRequest
 
     public function with(?Ev100 $light = null, ?Kit $kit = null, ?Intent $intent = null): self
     {
-        return new self($light ?? $this->light, $kit ?? $this->kit, $intent ?? $this->intent, $this->approach, $this->weights, $this->taken);
+        return new self(
+            $light ?? $this->light,
+            $kit ?? $this->kit,
+            $intent ?? $this->intent,
+            $this->approach,
+            $this->weights,
+            $this->taken,
+        );
     }
 }

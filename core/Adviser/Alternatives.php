@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Adviser;
 
-/** Picks what to offer: the best there is, and up to two that differ from it in kind and gain something for what they cost. */
+/**
+ * Picks what to offer: the best there is, and up to two that differ from it in kind and gain something for what they
+ * cost.
+ */
 final readonly class Alternatives
 {
     private const OFFERED = 3;
@@ -27,7 +30,9 @@ final readonly class Alternatives
         foreach ($this->search->setups as $setup) {
             $kind = match (true) {
                 $setup->choice !== $first->choice => 'other-lens',
-                $setup->support !== $first->support => $setup->support->stopsSteadier() === null ? 'support' : 'other-support',
+                $setup->support !== $first->support => $setup->support->stopsSteadier() === null
+                    ? 'support'
+                    : 'other-support',
                 $setup->filter !== $first->filter => $setup->filter > 0 ? 'filter' : 'no-filter',
                 default => null,
             };
@@ -36,7 +41,9 @@ final readonly class Alternatives
                 $this->offer($others, $kind, $candidate, $first);
             }
         }
-        foreach ($this->search->all(new Setup($first->choice, $first->demands, $first->support, $first->filter)) as $candidate) {
+        foreach (
+            $this->search->all(new Setup($first->choice, $first->demands, $first->support, $first->filter)) as $candidate
+        ) {
             $kind = match (true) {
                 $candidate->av - $first->av >= self::WHOLE_STOP && $first->demands->avSeparation === null => 'deeper',
                 $first->sv - $candidate->sv >= self::WHOLE_STOP => 'cleaner',

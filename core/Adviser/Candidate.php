@@ -14,7 +14,10 @@ use TruePupil\Core\Exposure\StopIncrement;
 /** One combination that the search weighed. */
 final readonly class Candidate
 {
-    /** @param  array<string, float>  $violations  demands that it misses, in stops; "light" is signed, positive too bright */
+    /**
+     * @param  array<string, float>  $violations
+     *   demands that it misses, in stops; "light" is signed, positive too bright
+     */
     public function __construct(
         public LensChoice $choice,
         public Demands $demands,

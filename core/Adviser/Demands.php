@@ -59,15 +59,23 @@ final readonly class Demands
         $widest = $choice->lens->widestAt($f);
         [$depth, $focus] = self::depth($intent, $f, $format->circleOfConfusion());
         $separation = $intent->asksForSeparation()
-            ? BlurDisc::of($f, 1.0, (float) $intent->subject, (float) $intent->background)->percentOfWidth($format) / (float) $intent->separation
+            ? BlurDisc::of($f, 1.0, (float) $intent->subject, (float) $intent->background)->percentOfWidth($format) /
+                (float) $intent->separation
             : null;
         $steadier = $support->stopsSteadier();
         $stabiliser = max($body->stabiliserStops, $choice->lens->stabiliserStops);
         $band = $intent->movement?->band($f, $intent->subject, $format);
-        $sharp = array_filter([
-            $band?->longest,
-            $intent->stars ? ($pitch === null ? StarTrail::roughLimit($f, $format) : StarTrail::pixelLimit($f, $widest->exact, $pitch)) : null,
-        ], fn (?float $seconds): bool => $seconds !== null);
+        $sharp = array_filter(
+            [
+                $band?->longest,
+                $intent->stars
+                    ? ($pitch === null
+                        ? StarTrail::roughLimit($f, $format)
+                        : StarTrail::pixelLimit($f, $widest->exact, $pitch))
+                    : null,
+            ],
+            fn (?float $seconds): bool => $seconds !== null,
+        );
 
         return new self(
             avWidest: $widest->apex(),
@@ -76,7 +84,9 @@ final readonly class Demands
             avSeparation: $separation === null ? null : 2 * log($separation, 2),
             tvSlowest: ExposureTime::of($limits->slowest)->apex(),
             tvFastest: ExposureTime::of($limits->fastest)->apex(),
-            tvShake: $steadier === null ? null : -log(HandHeldLimit::of($f, $format, $steadier + $stabiliser)->seconds, 2),
+            tvShake: $steadier === null
+                ? null
+                : -log(HandHeldLimit::of($f, $format, $steadier + $stabiliser)->seconds, 2),
             tvMovement: $sharp === [] ? null : -log(min($sharp), 2),
             tvLook: $band?->shortest === null ? null : -log($band->shortest, 2),
             svLowest: Iso::of($limits->isoMin)->stopsAbove100(),
@@ -120,7 +130,10 @@ final readonly class Demands
         }
         [$near, $far] = [(float) $intent->sharpFrom(), $intent->sharpTo()];
         if ($intent->subject !== null) {
-            [$n, $focus] = [FocusPlan::fNumberAt($intent->subject, $near, $far, $focalLength, $circle), $intent->subject];
+            [$n, $focus] = [
+                FocusPlan::fNumberAt($intent->subject, $near, $far, $focalLength, $circle),
+                $intent->subject,
+            ];
         } else {
             $plan = FocusPlan::forLimits($near, $far, $focalLength, $circle);
             [$n, $focus] = [$plan->fNumber, $plan->distance];

@@ -11,7 +11,8 @@ use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\StopIncrement;
 
 /**
- * Every aperture against every time for one lens, support and filter; the light then forces ISO, which runs in diagonals.
+ * Every aperture against every time for one lens, support and filter; the light then forces ISO, which runs in
+ * diagonals.
  *
  * Aperture step k stands for N = 2^(k/2n) and time step k for t = 2^(−k/n), with n steps per stop.
  */
@@ -50,11 +51,22 @@ final readonly class ExposureMap
         $light = $request->light->value - $setup->filter;
         $apertures = range((int) (self::AV[0] * $per), (int) (self::AV[1] * $per));
         // One stop beyond the body at either end, so that its limits can be seen.
-        $times = range((int) floor(ExposureTime::of($limits->slowest)->apex() * $per) - $per, (int) ceil(ExposureTime::of($limits->fastest)->apex() * $per) + $per);
+        $times = range(
+            (int) floor(ExposureTime::of($limits->slowest)->apex() * $per) - $per,
+            (int) ceil(ExposureTime::of($limits->fastest)->apex() * $per) + $per,
+        );
 
         return new self(
-            $setup->choice->lens->name, $setup->choice->focalLength, $setup->support, $setup->filter, $increment, $light, $apertures, $times,
-            self::zones($setup->demands, $setup, $light, $per, $apertures, $times), $points,
+            $setup->choice->lens->name,
+            $setup->choice->focalLength,
+            $setup->support,
+            $setup->filter,
+            $increment,
+            $light,
+            $apertures,
+            $times,
+            self::zones($setup->demands, $setup, $light, $per, $apertures, $times),
+            $points,
         );
     }
 
@@ -62,8 +74,16 @@ final readonly class ExposureMap
     public function with(MapPoint ...$points): self
     {
         return new self(
-            $this->lens, $this->focalLength, $this->support, $this->filterStops, $this->increment, $this->light,
-            $this->apertureSteps, $this->timeSteps, $this->zones, [...array_values($points), ...$this->points],
+            $this->lens,
+            $this->focalLength,
+            $this->support,
+            $this->filterStops,
+            $this->increment,
+            $this->light,
+            $this->apertureSteps,
+            $this->timeSteps,
+            $this->zones,
+            [...array_values($points), ...$this->points],
         );
     }
 
@@ -76,7 +96,12 @@ final readonly class ExposureMap
     /** @return list<MapZone> what speaks against a cell */
     public function at(int $apertureStep, int $timeStep): array
     {
-        return array_values(array_filter($this->zones, fn (MapZone $zone): bool => in_array([$apertureStep, $timeStep], $zone->cells, true)));
+        return array_values(
+            array_filter(
+                $this->zones,
+                fn (MapZone $zone): bool => in_array([$apertureStep, $timeStep], $zone->cells, true),
+            ),
+        );
     }
 
     /**
@@ -84,8 +109,14 @@ final readonly class ExposureMap
      * @param  list<int>  $times
      * @return list<MapZone>
      */
-    private static function zones(Demands $demands, Setup $setup, float $light, int $per, array $apertures, array $times): array
-    {
+    private static function zones(
+        Demands $demands,
+        Setup $setup,
+        float $light,
+        int $per,
+        array $apertures,
+        array $times,
+    ): array {
         $grid = [];
         foreach ($apertures as $a) {
             $grid[$a] = array_map(fn (int $t): array => [$a, $t], $times);
@@ -119,7 +150,10 @@ final readonly class ExposureMap
         return $zones;
     }
 
-    /** @return list<array{string, string, string, bool, 'av'|'tv'|'sv', float, float}> reason, label, why, bars, axis, and what is free of it */
+    /**
+     * @return list<array{string, string, string, bool, 'av'|'tv'|'sv', float, float}>
+     *   reason, label, why, bars, axis, and what is free of it
+     */
     private static function bounds(Demands $demands, Setup $setup): array
     {
         $aperture = fn (float $av): string => (string) Aperture::nearest(2 ** ($av / 2));
@@ -127,16 +161,115 @@ final readonly class ExposureMap
         $lens = $setup->choice->lens->name;
         $focal = round($setup->choice->focalLength);
         $bounds = [
-            ['beyond-lens', 'beyond the lens', sprintf('%s goes from %s to %s at %s mm.', $lens, $aperture($demands->avWidest), $aperture($demands->avSmallest), $focal), true, 'av', $demands->avWidest, $demands->avSmallest],
-            ['beyond-camera', 'beyond the camera', sprintf('The shutter goes from %s to %s.', $time($demands->tvSlowest), $time($demands->tvFastest)), true, 'tv', $demands->tvSlowest, $demands->tvFastest],
-            ['not-deep-enough', 'not deep enough', $demands->avDepth === null ? '' : sprintf('The depth asks for %s or smaller.', $aperture($demands->avDepth)), true, 'av', $demands->avDepth ?? -INF, INF],
-            ['too-deep', 'too deep', $demands->avSeparation === null ? '' : sprintf('The background goes soft up to %s.', $aperture($demands->avSeparation)), true, 'av', -INF, $demands->avSeparation ?? INF],
-            ['shake', 'shake', $demands->tvShake === null ? '' : sprintf('%s mm is held still for %s %s.', $focal, $time($demands->tvShake), $setup->support->label()), true, 'tv', $demands->tvShake ?? -INF, INF],
-            ['subject-blur', 'subject blur', $demands->tvMovement === null ? '' : sprintf('Movement is sharp enough up to %s.', $time($demands->tvMovement)), true, 'tv', $demands->tvMovement ?? -INF, INF],
-            ['too-short', 'too short to show movement', $demands->tvLook === null ? '' : sprintf('Movement shows from %s on.', $time($demands->tvLook)), true, 'tv', -INF, $demands->tvLook ?? INF],
-            ['too-noisy', 'too noisy', sprintf('The light would need more than %s.', Iso::nearest(100 * 2 ** $demands->svCeiling)), true, 'sv', -INF, $demands->svCeiling],
-            ['too-bright', 'too bright', sprintf('Even %s is too much for the light.', Iso::nearest(100 * 2 ** $demands->svLowest)), true, 'sv', $demands->svLowest, INF],
-            ['diffraction', 'diffraction', sprintf('Beyond %s diffraction shows in a print.', $aperture($demands->avPrint)), false, 'av', -INF, max($demands->avPrint, $demands->avDepth ?? -INF)],
+            [
+                'beyond-lens',
+                'beyond the lens',
+                sprintf(
+                    '%s goes from %s to %s at %s mm.',
+                    $lens,
+                    $aperture($demands->avWidest),
+                    $aperture($demands->avSmallest),
+                    $focal,
+                ),
+                true,
+                'av',
+                $demands->avWidest,
+                $demands->avSmallest,
+            ],
+            [
+                'beyond-camera',
+                'beyond the camera',
+                sprintf('The shutter goes from %s to %s.', $time($demands->tvSlowest), $time($demands->tvFastest)),
+                true,
+                'tv',
+                $demands->tvSlowest,
+                $demands->tvFastest,
+            ],
+            [
+                'not-deep-enough',
+                'not deep enough',
+                $demands->avDepth === null
+                    ? ''
+                    : sprintf('The depth asks for %s or smaller.', $aperture($demands->avDepth)),
+                true,
+                'av',
+                $demands->avDepth ?? -INF,
+                INF,
+            ],
+            [
+                'too-deep',
+                'too deep',
+                $demands->avSeparation === null
+                    ? ''
+                    : sprintf('The background goes soft up to %s.', $aperture($demands->avSeparation)),
+                true,
+                'av',
+                -INF,
+                $demands->avSeparation ?? INF,
+            ],
+            [
+                'shake',
+                'shake',
+                $demands->tvShake === null
+                    ? ''
+                    : sprintf(
+                        '%s mm is held still for %s %s.',
+                        $focal,
+                        $time($demands->tvShake),
+                        $setup->support->label(),
+                    ),
+                true,
+                'tv',
+                $demands->tvShake ?? -INF,
+                INF,
+            ],
+            [
+                'subject-blur',
+                'subject blur',
+                $demands->tvMovement === null
+                    ? ''
+                    : sprintf('Movement is sharp enough up to %s.', $time($demands->tvMovement)),
+                true,
+                'tv',
+                $demands->tvMovement ?? -INF,
+                INF,
+            ],
+            [
+                'too-short',
+                'too short to show movement',
+                $demands->tvLook === null ? '' : sprintf('Movement shows from %s on.', $time($demands->tvLook)),
+                true,
+                'tv',
+                -INF,
+                $demands->tvLook ?? INF,
+            ],
+            [
+                'too-noisy',
+                'too noisy',
+                sprintf('The light would need more than %s.', Iso::nearest(100 * 2 ** $demands->svCeiling)),
+                true,
+                'sv',
+                -INF,
+                $demands->svCeiling,
+            ],
+            [
+                'too-bright',
+                'too bright',
+                sprintf('Even %s is too much for the light.', Iso::nearest(100 * 2 ** $demands->svLowest)),
+                true,
+                'sv',
+                $demands->svLowest,
+                INF,
+            ],
+            [
+                'diffraction',
+                'diffraction',
+                sprintf('Beyond %s diffraction shows in a print.', $aperture($demands->avPrint)),
+                false,
+                'av',
+                -INF,
+                max($demands->avPrint, $demands->avDepth ?? -INF),
+            ],
         ];
 
         return array_values(array_filter($bounds, fn (array $bound): bool => $bound[5] !== -INF || $bound[6] !== INF));

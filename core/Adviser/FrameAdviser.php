@@ -16,13 +16,14 @@ use TruePupil\Core\Kit\RecordKit;
 use TruePupil\Core\Modes\WhoDecides;
 
 /**
- * Better settings for a frame that was taken. Where an intent or a kit is known the whole kit is searched for it; otherwise
+ * Better settings for a frame that was taken. Where an intent or a kit is known the whole kit is searched for it;
+ * otherwise
  * one value of the frame moves until its subject sits in its place. Each suggestion names the findings that it would do
  * away with, found out by judging the frame retaken.
  */
 final readonly class FrameAdviser
 {
-    public function __construct(private Critic $critic, private PlacementAdviser $placement = new PlacementAdviser)
+    public function __construct(private Critic $critic, private PlacementAdviser $placement = new PlacementAdviser())
     {
     }
 
@@ -33,7 +34,9 @@ final readonly class FrameAdviser
         $usesKit = $advice !== null && ($situation->kit !== null || ! $situation->intent->isEmpty());
         $offered = [];
         foreach ($usesKit ? $advice->suggestions : $this->placement->suggest($situation) as $suggestion) {
-            $suggestion = $usesKit ? $this->completed($situation, $suggestion, $findings) : $suggestion->fixing($this->fixes($situation, $suggestion, $findings));
+            $suggestion = $usesKit
+                ? $this->completed($situation, $suggestion, $findings)
+                : $suggestion->fixing($this->fixes($situation, $suggestion, $findings));
             if (! $usesKit || $suggestion->fixes !== [] || $this->isMisplaced($situation)) {
                 $offered[] = $suggestion;
             }
@@ -41,7 +44,11 @@ final readonly class FrameAdviser
 
         $map = $advice?->map;
 
-        return new Advice($offered, $usesKit ? $advice->impossible : null, $map?->with(...$this->points($situation, $map)));
+        return new Advice(
+            $offered,
+            $usesKit ? $advice->impossible : null,
+            $map?->with(...$this->points($situation, $map)),
+        );
     }
 
     /**
@@ -71,14 +78,26 @@ final readonly class FrameAdviser
         if ($light === null || $kit === null) {
             return null;
         }
-        $intent = $situation->intent->with(array_filter([
-            // What was framed is what is wanted, unless the student says otherwise.
-            'focalLength35' => $situation->intent->focalLength35 ?? $situation->record->focalLength35,
-            // Where depth is asked for, the adviser is free to choose the focus.
-            'subject' => $situation->intent->subject ?? ($situation->intent->asksForDepth() ? null : $situation->focusDistance()),
-        ], fn (?float $value): bool => $value !== null));
+        $intent = $situation->intent->with(
+            array_filter(
+                [
+                    // What was framed is what is wanted, unless the student says otherwise.
+                    'focalLength35' => $situation->intent->focalLength35 ?? $situation->record->focalLength35,
+                    // Where depth is asked for, the adviser is free to choose the focus.
+                    'subject' => $situation->intent->subject ??
+                        ($situation->intent->asksForDepth() ? null : $situation->focusDistance()),
+                ],
+                fn (?float $value): bool => $value !== null,
+            ),
+        );
 
-        return new AdviceRequest($light, $this->withSupport($kit, $situation->record->support), $intent, $situation->approach, taken: $situation->record->fNumber);
+        return new AdviceRequest(
+            $light,
+            $this->withSupport($kit, $situation->record->support),
+            $intent,
+            $situation->approach,
+            taken: $situation->record->fNumber,
+        );
     }
 
     /** The exposure that places the subject where it is wanted; the frame's own where nobody said where that is. */
@@ -95,14 +114,28 @@ final readonly class FrameAdviser
     {
         return $support === null || in_array($support, $kit->supports, true)
             ? $kit
-            : new Kit($kit->body, $kit->lenses, [...$kit->supports, $support], $kit->filters, $kit->flashGuideNumber, $kit->film, $kit->autoIso);
+            : new Kit(
+                $kit->body,
+                $kit->lenses,
+                [...$kit->supports, $support],
+                $kit->filters,
+                $kit->flashGuideNumber,
+                $kit->film,
+                $kit->autoIso,
+            );
     }
 
-    /** Where the meter decides, the suggestion is reached by compensation: what was set, less what the frame missed by. */
+    /**
+     * Where the meter decides, the suggestion is reached by compensation: what was set, less what the frame missed by.
+     */
     private function compensated(Situation $situation, Suggestion $suggestion): Suggestion
     {
         $error = $situation->placementError();
-        if ($error === null || ! $situation->record->mode->followsTheMeter() || ! WhoDecides::in($suggestion->mode)->compensation) {
+        if (
+            $error === null ||
+            ! $situation->record->mode->followsTheMeter() ||
+            ! WhoDecides::in($suggestion->mode)->compensation
+        ) {
             return $suggestion;
         }
 
@@ -116,11 +149,17 @@ final readonly class FrameAdviser
     private function fixes(Situation $situation, Suggestion $suggestion, array $findings): array
     {
         // Whole rows of frames are not retaken by one.
-        $faults = array_filter($this->faults($findings), fn (Finding $finding): bool => $finding->topic !== Topic::Series);
+        $faults = array_filter(
+            $this->faults($findings),
+            fn (Finding $finding): bool => $finding->topic !== Topic::Series,
+        );
         if ($faults === []) {
             return [];
         }
-        $left = array_map(fn (Finding $finding): string => $finding->id, $this->faults($this->critic->judge($situation->retaken($suggestion))));
+        $left = array_map(
+            fn (Finding $finding): string => $finding->id,
+            $this->faults($this->critic->judge($situation->retaken($suggestion))),
+        );
 
         return array_values(array_diff(array_map(fn (Finding $finding): string => $finding->id, $faults), $left));
     }
@@ -133,7 +172,9 @@ final readonly class FrameAdviser
      */
     private function faults(array $findings): array
     {
-        return array_values(array_filter($findings, fn (Finding $finding): bool => $finding->severity !== Severity::Praise));
+        return array_values(
+            array_filter($findings, fn (Finding $finding): bool => $finding->severity !== Severity::Praise),
+        );
     }
 
     private function isMisplaced(Situation $situation): bool
@@ -145,7 +186,9 @@ final readonly class FrameAdviser
     public function points(Situation $situation, ExposureMap $map): array
     {
         $points = [];
-        foreach (['frame' => $situation->record->settings(), 'plan' => $situation->plan?->settings()] as $what => $settings) {
+        foreach (
+            ['frame' => $situation->record->settings(), 'plan' => $situation->plan?->settings()] as $what => $settings
+        ) {
             if ($settings !== null) {
                 $points[] = MapPoint::of($what, $what, $settings, $map->increment);
             }

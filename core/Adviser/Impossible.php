@@ -15,6 +15,9 @@ final readonly class Impossible
     /** @return array{reason: string, wouldHelp: list<array{what: string, amount: float, unit: string, sentence: string}>} */
     public function toArray(): array
     {
-        return ['reason' => $this->reason, 'wouldHelp' => array_map(fn (Remedy $remedy): array => $remedy->toArray(), $this->wouldHelp)];
+        return [
+            'reason' => $this->reason,
+            'wouldHelp' => array_map(fn (Remedy $remedy): array => $remedy->toArray(), $this->wouldHelp),
+        ];
     }
 }

@@ -24,16 +24,31 @@ final class KitAdviser
         $candidates = $picked === [] ? (new NearestMiss($request, $search))->candidates() : $picked;
         $suggestions = [];
         foreach ($candidates as $kind => $candidate) {
-            $suggestions[] = self::suggestion($request, $wording, (string) $kind, $candidate, $suggestions === [] ? null : reset($candidates));
+            $suggestions[] = self::suggestion(
+                $request,
+                $wording,
+                (string) $kind,
+                $candidate,
+                $suggestions === [] ? null : reset($candidates),
+            );
         }
         $first = reset($candidates);
 
-        return new Advice($suggestions, $impossible, $first === false ? null : self::map($request, $first, $suggestions));
+        return new Advice(
+            $suggestions,
+            $impossible,
+            $first === false ? null : self::map($request, $first, $suggestions),
+        );
     }
 
     /** @param  Candidate|false|null  $first  what it is compared with; null for the first itself */
-    private static function suggestion(AdviceRequest $request, Wording $wording, string $kind, Candidate $candidate, Candidate|false|null $first): Suggestion
-    {
+    private static function suggestion(
+        AdviceRequest $request,
+        Wording $wording,
+        string $kind,
+        Candidate $candidate,
+        Candidate|false|null $first,
+    ): Suggestion {
         $settings = $candidate->settings($request->kit->body->limits->increment);
         $compared = $first instanceof Candidate && $candidate->meets();
 
@@ -46,8 +61,18 @@ final class KitAdviser
             lens: $candidate->choice->lens->name,
             focalLength: $candidate->choice->focalLength,
             support: $candidate->support,
-            gains: array_values(array_unique([...($compared ? $wording->gainsOver($candidate, $first) : []), ...$wording->gains($candidate)])),
-            costs: array_values(array_unique([...($compared ? $wording->costsAgainst($candidate, $first) : []), ...$wording->costs($candidate)])),
+            gains: array_values(
+                array_unique([
+                    ...$compared ? $wording->gainsOver($candidate, $first) : [],
+                    ...$wording->gains($candidate),
+                ]),
+            ),
+            costs: array_values(
+                array_unique([
+                    ...$compared ? $wording->costsAgainst($candidate, $first) : [],
+                    ...$wording->costs($candidate),
+                ]),
+            ),
             filterStops: $candidate->filter,
             meets: $candidate->meets(),
             focusDistance: $candidate->demands->focus,
@@ -80,7 +105,8 @@ final class KitAdviser
     {
         return match (true) {
             $request->approach->start === Start::Manual,
-            $request->intent->crossesLight, $request->intent->stars,
+            $request->intent->crossesLight,
+            $request->intent->stars,
             $candidate->support === Support::Tripod && $candidate->tv < 0,
             $candidate->filter >= self::STRONG_FILTER => ExposureMode::Manual,
             $request->intent->movement !== null => ExposureMode::Shutter,
@@ -97,6 +123,10 @@ final class KitAdviser
             $points[] = MapPoint::of('suggestion', (string) ($index + 1), $suggestion->settings, $increment);
         }
 
-        return ExposureMap::of($request, new Setup($first->choice, $first->demands, $first->support, $first->filter), $points);
+        return ExposureMap::of(
+            $request,
+            new Setup($first->choice, $first->demands, $first->support, $first->filter),
+            $points,
+        );
     }
 }

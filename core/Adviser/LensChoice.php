@@ -58,8 +58,13 @@ final readonly class LensChoice
             return [[$focalLength, log($focalLength / $wanted, 2)]];
         }
         // Nothing said of the framing: both ends of a zoom and the middle between them.
-        $lengths = array_values(array_unique([$lens->minFocal, sqrt($lens->minFocal * $lens->maxFocal), $lens->maxFocal]));
+        $lengths = array_values(
+            array_unique([$lens->minFocal, sqrt($lens->minFocal * $lens->maxFocal), $lens->maxFocal]),
+        );
 
-        return array_map(fn (float $focalLength): array => [$focalLength, 0.0], $lens->minFocal === $lens->maxFocal ? [$lens->minFocal] : $lengths);
+        return array_map(
+            fn (float $focalLength): array => [$focalLength, 0.0],
+            $lens->minFocal === $lens->maxFocal ? [$lens->minFocal] : $lengths,
+        );
     }
 }

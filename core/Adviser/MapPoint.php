@@ -10,8 +10,13 @@ use TruePupil\Core\Exposure\StopIncrement;
 /** Settings marked on the exposure map. Steps may lie between the map's own, as a record's do. */
 final readonly class MapPoint
 {
-    private function __construct(public string $what, public string $label, public float $apertureStep, public float $timeStep, public float $iso)
-    {
+    private function __construct(
+        public string $what,
+        public string $label,
+        public float $apertureStep,
+        public float $timeStep,
+        public float $iso,
+    ) {
     }
 
     /** @param  string  $what  "frame", "plan", "suggestion" or "own" */
@@ -19,15 +24,24 @@ final readonly class MapPoint
     {
         $per = $increment->perStop();
 
-        return new self($what, $label, round($settings->aperture->apex() * $per, 3), round($settings->time->apex() * $per, 3), $settings->iso->nominal());
+        return new self(
+            $what,
+            $label,
+            round($settings->aperture->apex() * $per, 3),
+            round($settings->time->apex() * $per, 3),
+            $settings->iso->nominal(),
+        );
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [
-            'what' => $this->what, 'label' => $this->label,
-            'apertureStep' => $this->apertureStep, 'timeStep' => $this->timeStep, 'iso' => $this->iso,
+            'what' => $this->what,
+            'label' => $this->label,
+            'apertureStep' => $this->apertureStep,
+            'timeStep' => $this->timeStep,
+            'iso' => $this->iso,
         ];
     }
 }

@@ -14,13 +14,24 @@ final readonly class MapZone
      * @param  bool  $bars  whether it rules settings out, or only costs something
      * @param  list<array{int, int}>  $cells  aperture step and time step, as on the map's axes
      */
-    public function __construct(public string $reason, public string $label, public string $why, public bool $bars, public array $cells)
-    {
+    public function __construct(
+        public string $reason,
+        public string $label,
+        public string $why,
+        public bool $bars,
+        public array $cells,
+    ) {
     }
 
     /** @return array{reason: string, label: string, why: string, bars: bool, cells: list<array{int, int}>} */
     public function toArray(): array
     {
-        return ['reason' => $this->reason, 'label' => $this->label, 'why' => $this->why, 'bars' => $this->bars, 'cells' => $this->cells];
+        return [
+            'reason' => $this->reason,
+            'label' => $this->label,
+            'why' => $this->why,
+            'bars' => $this->bars,
+            'cells' => $this->cells,
+        ];
     }
 }

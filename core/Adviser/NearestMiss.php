@@ -37,7 +37,10 @@ final readonly class NearestMiss
         $grid = new Grid($this->request->kit->body->limits->increment);
         $light = $this->request->light->value - $setup->filter;
         $fixed = $this->search->fixedCost($setup);
-        $isos = array_map(fn (float $sv): array => [$sv, $this->search->isoCost($demands, $sv)], $grid->isos($demands->svLowest, $demands->svHighest));
+        $isos = array_map(
+            fn (float $sv): array => [$sv, $this->search->isoCost($demands, $sv)],
+            $grid->isos($demands->svLowest, $demands->svHighest),
+        );
         $body = $grid->times($demands->tvSlowest, $demands->tvFastest);
         $wished = $demands->tvFrom() <= $demands->tvTo() ? $grid->times($demands->tvFrom(), $demands->tvTo()) : [];
         if ($body === []) {
@@ -53,21 +56,36 @@ final readonly class NearestMiss
                 $this->keep($setup, $av, $forced, $sv, $wanted, $apertureCost + $isoCost, $best);
                 // And the nearest time that the other demands allow.
                 if ($forced < $from || $forced > $to) {
-                    $this->keep($setup, $av, max($from, min($to, $forced)), $sv, $wanted, $apertureCost + $isoCost, $best);
+                    $this->keep(
+                        $setup,
+                        $av,
+                        max($from, min($to, $forced)),
+                        $sv,
+                        $wanted,
+                        $apertureCost + $isoCost,
+                        $best,
+                    );
                 }
             }
         }
     }
 
     /** @param  array<string, Candidate>  $best */
-    private function keep(Setup $setup, float $av, float $tv, float $sv, float $wanted, float $preference, array &$best): void
-    {
+    private function keep(
+        Setup $setup,
+        float $av,
+        float $tv,
+        float $sv,
+        float $wanted,
+        float $preference,
+        array &$best,
+    ): void {
         $missed = $setup->missed($wanted, $av, $tv, $sv);
         $stops = array_map(abs(...), $missed);
         arsort($stops);
         $kind = array_key_first($stops);
         $cost = self::MISS * array_sum($stops) + $preference;
-        if ($kind === null || isset($best[$kind]) && $best[$kind]->cost <= $cost) {
+        if ($kind === null || (isset($best[$kind]) && $best[$kind]->cost <= $cost)) {
             return;
         }
         $best[$kind] = $setup->candidate($av, $tv, $sv, $cost, $missed);

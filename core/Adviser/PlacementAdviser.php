@@ -15,8 +15,10 @@ use TruePupil\Core\Findings\Situation;
 /**
  * Settings that would have placed the subject where the brief wants it, moving one value at a time.
  *
- * Exact and exhaustive: the exposure must change by the placement error, turned round, to the nearest third. Each way of
- * doing that is worked out, the ones the camera cannot do are left out, and the rest are put in order of what they cost.
+ * Exact and exhaustive: the exposure must change by the placement error, turned round, to the nearest third. Each way
+ * of
+ * doing that is worked out, the ones the camera cannot do are left out, and the rest are put in order of what they
+ * cost.
  */
 final class PlacementAdviser
 {
@@ -39,7 +41,10 @@ final class PlacementAdviser
 
     private const SLOWEST = 30.0;
 
-    /** @return list<Suggestion> the cheapest first, at most three; none when nothing needs to move or too little is known */
+    /**
+     * @return list<Suggestion>
+     *   the cheapest first, at most three; none when nothing needs to move or too little is known
+     */
     public function suggest(Situation $situation): array
     {
         $settings = $situation->record->settings();
@@ -55,12 +60,17 @@ final class PlacementAdviser
             ExposureMode::ManualAutoIso => ['iso'],
             default => ['time', 'iso', 'aperture', 'time-and-iso'],
         };
-        $ways = array_filter(array_map(fn (string $kind): ?array => match ($kind) {
-            'time' => $this->byTime($situation, $settings, $change),
-            'iso' => $this->byIso($situation, $settings, $change),
-            'aperture' => $this->byAperture($situation, $settings, $change),
-            'time-and-iso' => $this->byTimeThenIso($situation, $settings, $change),
-        }, $kinds));
+        $ways = array_filter(
+            array_map(
+                fn (string $kind): ?array => match ($kind) {
+                    'time' => $this->byTime($situation, $settings, $change),
+                    'iso' => $this->byIso($situation, $settings, $change),
+                    'aperture' => $this->byAperture($situation, $settings, $change),
+                    'time-and-iso' => $this->byTimeThenIso($situation, $settings, $change),
+                },
+                $kinds,
+            ),
+        );
         usort($ways, fn (array $a, array $b): int => $a['cost'] <=> $b['cost']);
 
         return array_map(fn (array $way): Suggestion => $way['suggestion'], array_slice($ways, 0, 3));
@@ -91,7 +101,8 @@ final class PlacementAdviser
         $aperture = Aperture::nearest($settings->aperture->exact / sqrt($change->ratio()));
         $widest = $situation->record->widestFNumber;
         // Without the lens's widest aperture nobody can promise that it opens further than it did.
-        $opensTooFar = $widest === null ? $aperture->exact < $settings->aperture->exact : $aperture->exact < $widest * 0.97;
+        $opensTooFar =
+            $widest === null ? $aperture->exact < $settings->aperture->exact : $aperture->exact < $widest * 0.97;
         if ($opensTooFar || $aperture->exact > self::SMALLEST_F_NUMBER * 1.03) {
             return null;
         }
@@ -133,17 +144,31 @@ final class PlacementAdviser
     }
 
     /** @return array{cost: float, suggestion: Suggestion} */
-    private function way(Situation $situation, ExposureSettings $from, ExposureSettings $to, string $kind, Stops $change): array
-    {
+    private function way(
+        Situation $situation,
+        ExposureSettings $from,
+        ExposureSettings $to,
+        string $kind,
+        Stops $change,
+    ): array {
         $record = $situation->record;
-        $gains = [sprintf('the %s sits at %s from mid-grey, where the brief wants it', $situation->wanted->label ?? 'subject', $situation->wanted?->stops->signed() ?? '0')];
+        $gains = [
+            sprintf(
+                'the %s sits at %s from mid-grey, where the brief wants it',
+                $situation->wanted->label ?? 'subject',
+                $situation->wanted?->stops->signed() ?? '0',
+            ),
+        ];
         $costs = [];
         $cost = 0.0;
 
         $limit = $situation->handHeldLimit();
         $beyond = $limit === null ? 0.0 : -$limit->roomFor($to->time->exact)->value;
         if ($limit !== null && $beyond > 1 / 6) {
-            $costs[] = sprintf('%s past what hands hold still: brace the camera or use a tripod', Stops::of($beyond)->inWords());
+            $costs[] = sprintf(
+                '%s past what hands hold still: brace the camera or use a tripod',
+                Stops::of($beyond)->inWords(),
+            );
             $cost += self::SHAKE_WEIGHT * $beyond;
         }
         $shorter = $from->time->stopsMoreLightThan($to->time);
@@ -161,35 +186,54 @@ final class PlacementAdviser
         $cost += self::NOISE_WEIGHT * $noisier->value;
         $wider = $to->aperture->stopsMoreLightThan($from->aperture);
         if ($wider->inThirds() !== 0) {
-            $costs[] = sprintf('depth of field %s by %s of aperture', $wider->value > 0 ? 'shrinks' : 'grows', $wider->inWords());
+            $costs[] = sprintf(
+                'depth of field %s by %s of aperture',
+                $wider->value > 0 ? 'shrinks' : 'grows',
+                $wider->inWords(),
+            );
             $cost += self::DEPTH_WEIGHT * abs($wider->value);
         }
 
         $compensated = $record->mode->takesCompensation();
 
-        return ['cost' => $cost, 'suggestion' => new Suggestion(
-            kind: $kind,
-            title: $compensated ? $this->titleByCompensation($situation, $from, $to, $change) : $this->titleBySetting($situation, $to, $kind),
-            settings: $to,
-            // Where the camera decides all of it, only taking the decision back can place the subject.
-            mode: $compensated || ! $record->mode->followsTheMeter() ? $record->mode : ExposureMode::Manual,
-            compensation: $compensated ? ($record->compensation ?? 0.0) + $change->value : null,
-            lens: $record->lens,
-            focalLength: $record->focalLength,
-            support: $record->support,
-            gains: $gains,
-            costs: $costs,
-            widestFNumber: $record->widestFNumber,
-        )];
+        return [
+            'cost' => $cost,
+            'suggestion' => new Suggestion(
+                kind: $kind,
+                title: $compensated
+                    ? $this->titleByCompensation($situation, $from, $to, $change)
+                    : $this->titleBySetting($situation, $to, $kind),
+                settings: $to,
+                // Where the camera decides all of it, only taking the decision back can place the subject.
+                mode: $compensated || ! $record->mode->followsTheMeter() ? $record->mode : ExposureMode::Manual,
+                compensation: $compensated ? ($record->compensation ?? 0.0) + $change->value : null,
+                lens: $record->lens,
+                focalLength: $record->focalLength,
+                support: $record->support,
+                gains: $gains,
+                costs: $costs,
+                widestFNumber: $record->widestFNumber,
+            ),
+        ];
     }
 
-    private function titleByCompensation(Situation $situation, ExposureSettings $from, ExposureSettings $to, Stops $change): string
-    {
+    private function titleByCompensation(
+        Situation $situation,
+        ExposureSettings $from,
+        ExposureSettings $to,
+        Stops $change,
+    ): string {
         // What the camera was told already, and what is still to be told.
         $told = Stops::of(($situation->record->compensation ?? 0.0) + $change->value)->signed();
         $iso = $to->iso->exact === $from->iso->exact ? '' : ' and '.$to->iso;
 
-        return sprintf('Set exposure compensation to %s%s: the camera then goes to %s at %s', $told, $iso, $to->time, $to->aperture);
+        return sprintf(
+            'Set exposure compensation to %s%s: the camera then goes to %s at %s',
+            $told,
+            $iso,
+            $to->time,
+            $to->aperture,
+        );
     }
 
     private function titleBySetting(Situation $situation, ExposureSettings $to, string $kind): string

@@ -33,10 +33,19 @@ final readonly class Remedies
             return $this->withoutLens();
         }
         $gap = LightGap::of($this->request, $this->search);
-        $helps = array_values(array_filter([
-            $this->tripod(), $this->filter($gap), $this->isoCeiling(), $this->acceptBlur(), $this->fasterLens($gap), $this->flash($gap), $this->light($gap),
-            $this->lessDepth(), $this->stack($gap),
-        ]));
+        $helps = array_values(
+            array_filter([
+                $this->tripod(),
+                $this->filter($gap),
+                $this->isoCeiling(),
+                $this->acceptBlur(),
+                $this->fasterLens($gap),
+                $this->flash($gap),
+                $this->light($gap),
+                $this->lessDepth(),
+                $this->stack($gap),
+            ]),
+        );
 
         return new Impossible($this->reason($gap), $helps);
     }
@@ -48,19 +57,27 @@ final readonly class Remedies
 
             return match (true) {
                 $demands->avFrom() > $demands->avTo() && $demands->avSeparation !== null && $demands->avDepth !== null => 'So much depth and so soft a background exclude each other: no aperture gives both.',
-                $demands->avFrom() > $demands->avTo() && $demands->avDepth !== null => 'No aperture of the lens is small enough for the depth.',
-                $demands->avFrom() > $demands->avTo() => 'No aperture of the lens is wide enough for so soft a background.',
-                default => 'No exposure time is long enough for the movement to show and short enough to be held still.',
+                $demands->avFrom() > $demands->avTo() && $demands->avDepth !== null => 'No aperture of the lens is '
+                    .'small enough for the depth.',
+                $demands->avFrom() > $demands->avTo() => 'No aperture of the lens is wide enough for so soft a '
+                    .'background.',
+                default => 'No exposure time is long enough for the movement to show and short enough to be held '
+                    .'still.',
             };
         }
         if ($gap->missing > 0 && $gap->setup !== null && $gap->av !== null) {
             return sprintf(
-                'There is too little light: at %s, the longest time allowed and the highest ISO allowed, it falls %s short.',
-                Aperture::of(2 ** ($gap->av / 2)), $this->words($gap->missing),
+                'There is too little light: at %s, the longest time allowed and the highest ISO allowed, it falls %s '
+                    .'short.',
+                Aperture::of(2 ** ($gap->av / 2)),
+                $this->words($gap->missing),
             );
         }
 
-        return sprintf('There is too much light: even at the lowest ISO and the smallest aperture allowed, it is %s too bright.', $this->words($gap->surplus));
+        return sprintf(
+            'There is too much light: even at the lowest ISO and the smallest aperture allowed, it is %s too bright.',
+            $this->words($gap->surplus),
+        );
     }
 
     private function withoutLens(): Impossible
@@ -71,23 +88,38 @@ final readonly class Remedies
         }
         $helps = [];
         $closest = min(array_map(fn (Lens $lens): float => $lens->closestFocus, $kit->lenses));
-        if ($intent->subject !== null && $intent->subject < $closest && $this->isPossible(intent: $this->moved($intent, $closest))) {
-            $helps[] = new Remedy('distance', $closest, 'm', sprintf('Step back to %s: no lens of the kit focuses nearer.', Metres::text($closest)));
+        if (
+            $intent->subject !== null &&
+            $intent->subject < $closest &&
+            $this->isPossible(intent: $this->moved($intent, $closest))
+        ) {
+            $helps[] = new Remedy(
+                'distance',
+                $closest,
+                'm',
+                sprintf('Step back to %s: no lens of the kit focuses nearer.', Metres::text($closest)),
+            );
         }
         if ($intent->focalLength35 !== null) {
             $wanted = $intent->focalLength35 / $kit->body->format->crop();
             $helps[] = new Remedy('lens', $wanted, 'mm', sprintf('A lens of %s mm frames this.', round($wanted)));
         }
 
-        return new Impossible($intent->subject !== null && $intent->subject < $closest
-            ? InvalidOptics::insideClosestFocus($intent->subject, $closest, 'every lens of the kit')->getMessage()
-            : 'No lens of the kit frames the subject that way and focuses that near.', $helps);
+        return new Impossible(
+            $intent->subject !== null && $intent->subject < $closest
+                ? InvalidOptics::insideClosestFocus($intent->subject, $closest, 'every lens of the kit')->getMessage()
+                : 'No lens of the kit frames the subject that way and focuses that near.',
+            $helps,
+        );
     }
 
     private function tripod(): ?Remedy
     {
         $kit = $this->request->kit;
-        if (in_array(Support::Tripod, $kit->supports, true) || ! $this->isPossible(kit: $this->kitWith(supports: [...$kit->supports, Support::Tripod]))) {
+        if (
+            in_array(Support::Tripod, $kit->supports, true) ||
+            ! $this->isPossible(kit: $this->kitWith(supports: [...$kit->supports, Support::Tripod]))
+        ) {
             return null;
         }
 
@@ -96,16 +128,39 @@ final readonly class Remedies
 
     private function filter(LightGap $gap): ?Remedy
     {
-        $stops = $gap->surplus === null || $gap->surplus <= 0 ? null : $this->thirds($gap->surplus, fn (float $stops): bool => $this->isPossible(kit: $this->kitWith(filters: [$stops])));
+        $stops =
+            $gap->surplus === null || $gap->surplus <= 0
+                ? null
+                : $this->thirds(
+                    $gap->surplus,
+                    fn (float $stops): bool => $this->isPossible(kit: $this->kitWith(filters: [$stops])),
+                );
 
-        return $stops === null ? null : new Remedy('filter', $stops, 'stops', sprintf('A neutral-density filter of %s.', $this->words($stops)));
+        return $stops === null
+            ? null
+            : new Remedy('filter', $stops, 'stops', sprintf('A neutral-density filter of %s.', $this->words($stops)));
     }
 
     private function light(LightGap $gap): ?Remedy
     {
-        $stops = $gap->missing === null || $gap->missing <= 0 ? null : $this->thirds($gap->missing, fn (float $stops): bool => (new Search($this->request->with(light: $this->request->light->plus(Stops::of($stops)))))->isPossible());
+        $stops =
+            $gap->missing === null || $gap->missing <= 0
+                ? null
+                : $this->thirds(
+                    $gap->missing,
+                    fn (float $stops): bool => (new Search(
+                        $this->request->with(light: $this->request->light->plus(Stops::of($stops))),
+                    ))->isPossible(),
+                );
 
-        return $stops === null ? null : new Remedy('light', $stops, 'stops', sprintf('%s more light on the subject.', ucfirst($this->words($stops))));
+        return $stops === null
+            ? null
+            : new Remedy(
+                'light',
+                $stops,
+                'stops',
+                sprintf('%s more light on the subject.', ucfirst($this->words($stops))),
+            );
     }
 
     private function isoCeiling(): ?Remedy
@@ -118,13 +173,27 @@ final readonly class Remedies
         $ceiling = Iso::of($this->request->intent->maxIso);
         // Beyond the body's highest there is nothing to raise.
         $room = Iso::of($limits->isoMax)->stopsMoreThan($ceiling)->value;
-        $stops = $missing === null || $missing <= 0 || $missing > $room + Grid::BALANCED ? null : $this->thirds($missing, function (float $stops) use ($ceiling): bool {
-            $raised = Iso::nearest($ceiling->exact * 2 ** $stops);
+        $stops =
+            $missing === null || $missing <= 0 || $missing > $room + Grid::BALANCED
+                ? null
+                : $this->thirds($missing, function (float $stops) use ($ceiling): bool {
+                    $raised = Iso::nearest($ceiling->exact * 2 ** $stops);
 
-            return $this->isPossible(intent: $this->request->intent->with(['maxIso' => $raised->nominal()]));
-        });
+                    return $this->isPossible(intent: $this->request->intent->with(['maxIso' => $raised->nominal()]));
+                });
 
-        return $stops === null ? null : new Remedy('iso-ceiling', $stops, 'stops', sprintf('Allow %s more of ISO, up to %s.', $this->words($stops), Iso::nearest($ceiling->exact * 2 ** $stops)));
+        return $stops === null
+            ? null
+            : new Remedy(
+                'iso-ceiling',
+                $stops,
+                'stops',
+                sprintf(
+                    'Allow %s more of ISO, up to %s.',
+                    $this->words($stops),
+                    Iso::nearest($ceiling->exact * 2 ** $stops),
+                ),
+            );
     }
 
     private function acceptBlur(): ?Remedy
@@ -133,9 +202,18 @@ final readonly class Remedies
         if ($movement?->want !== MovementLook::Freeze) {
             return null;
         }
-        $easier = $this->request->intent->with(['movement' => new Movement(MovementLook::Acceptable, $movement->speed, $movement->angle)]);
+        $easier = $this->request->intent->with([
+            'movement' => new Movement(MovementLook::Acceptable, $movement->speed, $movement->angle),
+        ]);
 
-        return $this->isPossible(intent: $easier) ? new Remedy('accept-blur', 2.0, 'stops', 'Be content with movement that is sharp enough in a print, two stops longer, instead of frozen.') : null;
+        return $this->isPossible(intent: $easier)
+            ? new Remedy(
+                'accept-blur',
+                2.0,
+                'stops',
+                'Be content with movement that is sharp enough in a print, two stops longer, instead of frozen.',
+            )
+            : null;
     }
 
     private function fasterLens(LightGap $gap): ?Remedy
@@ -151,38 +229,86 @@ final readonly class Remedies
                 return null;
             }
             $engraved = Aperture::nearest($widest)->nominal();
-            $lens = Lens::prime('a faster lens', $choice->focalLength, $engraved, $choice->lens->smallest, $choice->lens->closestFocus);
+            $lens = Lens::prime(
+                'a faster lens',
+                $choice->focalLength,
+                $engraved,
+                $choice->lens->smallest,
+                $choice->lens->closestFocus,
+            );
             if ($this->isPossible(kit: $this->kitWith(lenses: [...$this->request->kit->lenses, $lens]))) {
-                return new Remedy('lens', $engraved, 'f-number', sprintf('A lens of %s mm that opens to %s.', round($choice->focalLength), Aperture::of($engraved)));
+                return new Remedy(
+                    'lens',
+                    $engraved,
+                    'f-number',
+                    sprintf('A lens of %s mm that opens to %s.', round($choice->focalLength), Aperture::of($engraved)),
+                );
             }
         }
 
         return null;
     }
 
-    /** GN = N·d/√(S/100) for a flash that lights the subject alone, at the widest aperture allowed and the highest ISO allowed. */
+    /**
+     * GN = N·d/√(S/100) for a flash that lights the subject alone, at the widest aperture allowed and the highest ISO
+     * allowed.
+     */
     private function flash(LightGap $gap): ?Remedy
     {
         $intent = $this->request->intent;
-        $wantsTime = in_array($intent->movement?->want, [MovementLook::Streak, MovementLook::Silk, MovementLook::Pan], true);
-        if ($gap->missing === null || $gap->missing <= 0 || $gap->av === null || $gap->setup === null || $intent->subject === null || $wantsTime || $intent->stars) {
+        $wantsTime = in_array(
+            $intent->movement?->want,
+            [MovementLook::Streak, MovementLook::Silk, MovementLook::Pan],
+            true,
+        );
+        if (
+            $gap->missing === null ||
+            $gap->missing <= 0 ||
+            $gap->av === null ||
+            $gap->setup === null ||
+            $intent->subject === null ||
+            $wantsTime ||
+            $intent->stars
+        ) {
             return null;
         }
-        $guideNumber = 2 ** ($gap->av / 2) * $intent->subject / sqrt(2 ** $gap->setup->demands->svCeiling);
+        $guideNumber = (2 ** ($gap->av / 2) * $intent->subject) / sqrt(2 ** $gap->setup->demands->svCeiling);
 
-        return new Remedy('flash', ceil($guideNumber * 10) / 10, 'm', sprintf('A flash with a guide number of %s m or more at ISO 100, where it is allowed and disturbs nobody.', ceil($guideNumber * 10) / 10));
+        return new Remedy(
+            'flash',
+            ceil($guideNumber * 10) / 10,
+            'm',
+            sprintf(
+                'A flash with a guide number of %s m or more at ISO 100, where it is allowed and disturbs nobody.',
+                ceil($guideNumber * 10) / 10,
+            ),
+        );
     }
 
     /** Where depth is what bars it: the background let less soft, or the depth given up. */
     private function lessDepth(): ?Remedy
     {
         $intent = $this->request->intent;
-        if ($this->search->setups === [] || ! $intent->asksForDepth() || ! $this->isPossible(intent: $intent->with(['near' => null, 'far' => null]))) {
+        if (
+            $this->search->setups === [] ||
+            ! $intent->asksForDepth() ||
+            ! $this->isPossible(intent: $intent->with(['near' => null, 'far' => null]))
+        ) {
             return null;
         }
-        $needed = min(array_map(fn (Setup $setup): float => ($setup->demands->avDepth ?? 0.0) - $setup->demands->avWidest, $this->search->setups));
+        $needed = min(
+            array_map(
+                fn (Setup $setup): float => ($setup->demands->avDepth ?? 0.0) - $setup->demands->avWidest,
+                $this->search->setups,
+            ),
+        );
 
-        return new Remedy('less-depth', max(0.0, $needed), 'stops', 'Give up depth: let only the subject itself be sharp.');
+        return new Remedy(
+            'less-depth',
+            max(0.0, $needed),
+            'stops',
+            'Give up depth: let only the subject itself be sharp.',
+        );
     }
 
     private function stack(LightGap $gap): ?Remedy
@@ -198,9 +324,20 @@ final readonly class Remedies
         }
         $setup = $this->search->setups[0];
         $n = Aperture::nearest(2 ** (min($setup->demands->avTo(), max(6.0, $setup->demands->avWidest)) / 2));
-        $frames = FocusStack::covering($near, $far, $setup->choice->focalLength, $n->exact, $this->request->kit->body->format->circleOfConfusion())->frames();
+        $frames = FocusStack::covering(
+            $near,
+            $far,
+            $setup->choice->focalLength,
+            $n->exact,
+            $this->request->kit->body->format->circleOfConfusion(),
+        )->frames();
 
-        return new Remedy('focus-stack', (float) $frames, 'frames', sprintf('A focus stack of %d frames at %s, if nothing moves.', $frames, $n));
+        return new Remedy(
+            'focus-stack',
+            (float) $frames,
+            'frames',
+            sprintf('A focus stack of %d frames at %s, if nothing moves.', $frames, $n),
+        );
     }
 
     /**
@@ -233,7 +370,15 @@ final readonly class Remedies
     {
         $kit = $this->request->kit;
 
-        return new Kit($kit->body, $lenses ?? $kit->lenses, $supports ?? $kit->supports, $filters ?? $kit->filters, $kit->flashGuideNumber, $kit->film, $kit->autoIso);
+        return new Kit(
+            $kit->body,
+            $lenses ?? $kit->lenses,
+            $supports ?? $kit->supports,
+            $filters ?? $kit->filters,
+            $kit->flashGuideNumber,
+            $kit->film,
+            $kit->autoIso,
+        );
     }
 
     private function moved(Intent $intent, float $subject): Intent

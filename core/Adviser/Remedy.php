@@ -8,8 +8,12 @@ namespace TruePupil\Core\Adviser;
 final readonly class Remedy
 {
     /** @param  string  $what  stable name, such as "light", "filter", "tripod", "lens" or "iso-ceiling" */
-    public function __construct(public string $what, public float $amount, public string $unit, public string $sentence)
-    {
+    public function __construct(
+        public string $what,
+        public float $amount,
+        public string $unit,
+        public string $sentence,
+    ) {
     }
 
     /** @return array{what: string, amount: float, unit: string, sentence: string} */

@@ -25,8 +25,13 @@ final class SameExposure
      * @param  string  $gain  what the new value is for
      * @return ?Suggestion null when settings are not known or ISO would have to go beyond the body
      */
-    public static function with(Situation $situation, string $gain, ?Aperture $aperture = null, ?ExposureTime $time = null, ?Support $support = null): ?Suggestion
-    {
+    public static function with(
+        Situation $situation,
+        string $gain,
+        ?Aperture $aperture = null,
+        ?ExposureTime $time = null,
+        ?Support $support = null,
+    ): ?Suggestion {
         $before = $situation->record->settings();
         if ($before === null || ! self::canBeSet($situation, $before, $aperture, $time)) {
             return null;
@@ -42,16 +47,25 @@ final class SameExposure
         $filter = max(0.0, round(3 * log($iso->exact / $wanted, 2)) / 3);
         $settings = $moved->withIso($iso);
         $noisier = $iso->stopsMoreThan($before->iso);
-        $costs = array_values(array_filter([
-            $noisier->inThirds() > 0 ? sprintf('%s more noise', $noisier->inWords()) : null,
-            $filter > 0 ? sprintf('a filter of %s', Stops::of($filter)->inWords()) : null,
-            $support !== null && $support !== Support::Hand && $support !== $situation->record->support ? sprintf('needs support: %s', $support->label()) : null,
-        ]));
-        $gains = $noisier->inThirds() < 0 ? [$gain, sprintf('%s cleaner', Stops::of(-$noisier->value)->inWords())] : [$gain];
+        $costs = array_values(
+            array_filter([
+                $noisier->inThirds() > 0 ? sprintf('%s more noise', $noisier->inWords()) : null,
+                $filter > 0 ? sprintf('a filter of %s', Stops::of($filter)->inWords()) : null,
+                $support !== null && $support !== Support::Hand && $support !== $situation->record->support
+                    ? sprintf('needs support: %s', $support->label())
+                    : null,
+            ]),
+        );
+        $gains =
+            $noisier->inThirds() < 0 ? [$gain, sprintf('%s cleaner', Stops::of(-$noisier->value)->inWords())] : [$gain];
 
         return new Suggestion(
             kind: $time !== null ? 'time' : 'aperture',
-            title: sprintf('Change to %s%s', $settings, $filter > 0 ? sprintf(' behind a filter of %s', Stops::of($filter)->inWords()) : ''),
+            title: sprintf(
+                'Change to %s%s',
+                $settings,
+                $filter > 0 ? sprintf(' behind a filter of %s', Stops::of($filter)->inWords()) : '',
+            ),
             settings: $settings,
             mode: match (true) {
                 ! $situation->record->mode->followsTheMeter() => $situation->record->mode,
@@ -69,14 +83,23 @@ final class SameExposure
         );
     }
 
-    /** Within what body and lens can do; a lens that nobody described opens no further than it was seen to, and closes to a usual end. */
-    private static function canBeSet(Situation $situation, ExposureSettings $before, ?Aperture $aperture, ?ExposureTime $time): bool
-    {
+    /**
+     * Within what body and lens can do; a lens that nobody described opens no further than it was seen to, and closes
+     * to a usual end.
+     */
+    private static function canBeSet(
+        Situation $situation,
+        ExposureSettings $before,
+        ?Aperture $aperture,
+        ?ExposureTime $time,
+    ): bool {
         $limits = $situation->limits();
         $widest = $situation->widest()->exact ?? $before->aperture->exact;
         $smallest = $situation->lens()->smallest ?? self::SMALLEST;
 
-        return ($time === null || $time->exact >= $limits->fastest * 0.97 && $time->exact <= ExposureTime::of($limits->slowest)->exact * 1.001)
-            && ($aperture === null || $aperture->exact >= $widest * 0.97 && $aperture->exact <= $smallest * 1.03);
+        return ($time === null ||
+            ($time->exact >= $limits->fastest * 0.97 &&
+                $time->exact <= ExposureTime::of($limits->slowest)->exact * 1.001)) &&
+            ($aperture === null || ($aperture->exact >= $widest * 0.97 && $aperture->exact <= $smallest * 1.03));
     }
 }

@@ -53,10 +53,14 @@ final readonly class Search
     public function best(Setup $setup, float $bound = INF): ?Candidate
     {
         $best = null;
-        $this->each($setup, function (float $av, float $tv, float $sv, float $cost) use (&$best, &$bound): void {
-            $bound = $cost;
-            $best = [$av, $tv, $sv];
-        }, $bound);
+        $this->each(
+            $setup,
+            function (float $av, float $tv, float $sv, float $cost) use (&$best, &$bound): void {
+                $bound = $cost;
+                $best = [$av, $tv, $sv];
+            },
+            $bound,
+        );
 
         return $best === null ? null : $setup->candidate($best[0], $best[1], $best[2], $bound);
     }
@@ -77,15 +81,20 @@ final readonly class Search
     {
         $all = [];
         $any = INF;
-        $this->each($setup, function (float $av, float $tv, float $sv, float $cost) use ($setup, &$all): void {
-            $all[] = $setup->candidate($av, $tv, $sv, $cost);
-        }, $any);
+        $this->each(
+            $setup,
+            function (float $av, float $tv, float $sv, float $cost) use ($setup, &$all): void {
+                $all[] = $setup->candidate($av, $tv, $sv, $cost);
+            },
+            $any,
+        );
 
         return $all;
     }
 
     /**
-     * Calls back for each combination that meets every demand and costs less than the bound, which the callback may lower.
+     * Calls back for each combination that meets every demand and costs less than the bound, which the callback may
+     * lower.
      *
      * @param  callable(float, float, float, float): void  $found
      */
@@ -121,7 +130,7 @@ final readonly class Search
                 [$sv, $isoCost] = $isos[$i];
                 $cost = $apertureCost + $isoCost;
                 // From base on, every further ISO only costs more.
-                if ($sv > $most || $cost >= $bound && $sv >= $demands->svBase) {
+                if ($sv > $most || ($cost >= $bound && $sv >= $demands->svBase)) {
                     break;
                 }
                 if ($cost >= $bound) {
@@ -155,7 +164,9 @@ final readonly class Search
             Support::Tripod => 1.0,
         };
 
-        return $weights->framing * abs($setup->choice->framing) + $weights->tripod * $carrying + ($setup->filter > 0 ? $weights->filter : 0.0);
+        return $weights->framing * abs($setup->choice->framing) +
+            $weights->tripod * $carrying +
+            ($setup->filter > 0 ? $weights->filter : 0.0);
     }
 
     public function isoCost(Demands $demands, float $sv): float
@@ -165,8 +176,10 @@ final readonly class Search
             return $weights->belowBase * ($demands->svBase - $sv);
         }
 
-        return $weights->noise * ($sv - $demands->svBase)
-            + ($demands->svComfortable === null ? 0.0 : $weights->uncomfortableNoise * max(0.0, $sv - $demands->svComfortable));
+        return $weights->noise * ($sv - $demands->svBase) +
+            ($demands->svComfortable === null
+                ? 0.0
+                : $weights->uncomfortableNoise * max(0.0, $sv - $demands->svComfortable));
     }
 
     public function apertureCost(Demands $demands, float $av): float
@@ -184,6 +197,8 @@ final readonly class Search
             return $cost + $weights->spareDepth * max(0.0, $av - $demands->avDepth);
         }
 
-        return $demands->avSeparation !== null || $this->request->taken !== null ? $cost : $cost + $weights->awayFromAperture * abs($av - $weights->preferredAv);
+        return $demands->avSeparation !== null || $this->request->taken !== null
+            ? $cost
+            : $cost + $weights->awayFromAperture * abs($av - $weights->preferredAv);
     }
 }

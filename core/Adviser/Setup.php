@@ -24,7 +24,17 @@ final readonly class Setup
     /** @param  array<string, float>  $violations */
     public function candidate(float $av, float $tv, float $sv, float $cost, array $violations = []): Candidate
     {
-        return new Candidate($this->choice, $this->demands, $this->support, $this->filter, $av, $tv, $sv, $cost, $violations);
+        return new Candidate(
+            $this->choice,
+            $this->demands,
+            $this->support,
+            $this->filter,
+            $av,
+            $tv,
+            $sv,
+            $cost,
+            $violations,
+        );
     }
 
     /**
@@ -39,13 +49,19 @@ final readonly class Setup
         // A longer exposure than the light wants is too bright, a shorter one too dark.
         $light = abs($wanted - $tv) > Grid::BALANCED ? ['light' => $wanted - $tv] : [];
 
-        return [...$light, ...array_filter([
-            'depth' => $demands->avDepth === null ? 0.0 : $demands->avDepth - $av,
-            'separation' => $demands->avSeparation === null ? 0.0 : $av - $demands->avSeparation,
-            'shake' => $demands->tvShake === null ? 0.0 : $demands->tvShake - $tv,
-            'movement' => $demands->tvMovement === null ? 0.0 : $demands->tvMovement - $tv,
-            'look' => $demands->tvLook === null ? 0.0 : $tv - $demands->tvLook,
-            'noise' => $sv - $demands->svCeiling,
-        ], fn (float $stops): bool => $stops > self::NOTICED)];
+        return [
+            ...$light,
+            ...array_filter(
+                [
+                    'depth' => $demands->avDepth === null ? 0.0 : $demands->avDepth - $av,
+                    'separation' => $demands->avSeparation === null ? 0.0 : $av - $demands->avSeparation,
+                    'shake' => $demands->tvShake === null ? 0.0 : $demands->tvShake - $tv,
+                    'movement' => $demands->tvMovement === null ? 0.0 : $demands->tvMovement - $tv,
+                    'look' => $demands->tvLook === null ? 0.0 : $tv - $demands->tvLook,
+                    'noise' => $sv - $demands->svCeiling,
+                ],
+                fn (float $stops): bool => $stops > self::NOTICED,
+            ),
+        ];
     }
 }

@@ -15,8 +15,10 @@ use TruePupil\Core\Kit\Body;
 use TruePupil\Core\Kit\Kit;
 
 /**
- * Changes a suggestion by hand. One of aperture, time and ISO follows, so that the exposure stays what places the subject:
- * Av + Tv = EV100 − filter + Sv. Values stay within lens and camera; what is then missed of the light or of the intent is
+ * Changes a suggestion by hand. One of aperture, time and ISO follows, so that the exposure stays what places the
+ * subject:
+ * Av + Tv = EV100 − filter + Sv. Values stay within lens and camera; what is then missed of the light or of the intent
+ * is
  * said, as for any other suggestion.
  */
 final readonly class SuggestionEditor
@@ -37,7 +39,7 @@ final readonly class SuggestionEditor
         }
         $body = $request->kit->body;
         $choice = $this->choice($request->kit, $situation, $change);
-        $support = $change->support ?? $situation->record->support ?? Support::Hand;
+        $support = $change->support ?? ($situation->record->support ?? Support::Hand);
         $demands = Demands::of($body, $choice, $request->intent, $support);
         $setup = new Setup($choice, $demands, $support, $change->filterStops);
         $light = $request->light->value - $change->filterStops;
@@ -48,30 +50,49 @@ final readonly class SuggestionEditor
         $candidate = $setup->candidate($av, $tv, $sv, 0.0, $missed);
         $wording = new Wording($request);
         $suggestion = new Suggestion(
-            kind: 'own', title: 'The instructor\'s own: '.$settings, settings: $settings, mode: $change->mode, compensation: null,
-            lens: $choice->lens->name, focalLength: $choice->focalLength, support: $support,
-            gains: $wording->gains($candidate), costs: $wording->costs($candidate), filterStops: $change->filterStops, meets: $missed === [],
-            focusDistance: $demands->focus, widestFNumber: $choice->lens->widestAt($choice->focalLength)->nominal(),
+            kind: 'own',
+            title: 'The instructor\'s own: '.$settings,
+            settings: $settings,
+            mode: $change->mode,
+            compensation: null,
+            lens: $choice->lens->name,
+            focalLength: $choice->focalLength,
+            support: $support,
+            gains: $wording->gains($candidate),
+            costs: $wording->costs($candidate),
+            filterStops: $change->filterStops,
+            meets: $missed === [],
+            focusDistance: $demands->focus,
+            widestFNumber: $choice->lens->widestAt($choice->focalLength)->nominal(),
         );
         $map = ExposureMap::of($request, $setup, [MapPoint::of('own', '+', $settings, $body->limits->increment)]);
 
-        return new EditedSuggestion($this->adviser->completed($situation, $suggestion, $findings), $map->with(...$this->adviser->points($situation, $map)), $held);
+        return new EditedSuggestion(
+            $this->adviser->completed($situation, $suggestion, $findings),
+            $map->with(...$this->adviser->points($situation, $map)),
+            $held,
+        );
     }
 
     private function choice(Kit $kit, Situation $situation, SuggestionChange $change): LensChoice
     {
         $lens = $kit->lensNamed($change->lens) ?? $kit->lenses[0];
-        $wanted = $change->focalLength ?? $situation->record->focalLength ?? $lens->minFocal;
+        $wanted = $change->focalLength ?? ($situation->record->focalLength ?? $lens->minFocal);
 
         return LensChoice::at($lens, max($lens->minFocal, min($lens->maxFocal, $wanted)));
     }
 
-    /** @return array{ExposureSettings, list<string>} what was set by hand, brought within lens and camera, and what had to be */
+    /**
+     * @return array{ExposureSettings, list<string>}
+     *   what was set by hand, brought within lens and camera, and what had to be
+     */
     private function within(Body $body, Demands $demands, SuggestionChange $change): array
     {
         [$wanted, $increment, $held] = [$change->settings, $body->limits->increment, []];
         $brought = function (float $value, float $from, float $to, Follows $what) use ($change): ?float {
-            return $what === $change->follows || $value >= $from - Grid::BALANCED && $value <= $to + Grid::BALANCED ? null : max($from, min($to, $value));
+            return $what === $change->follows || ($value >= $from - Grid::BALANCED && $value <= $to + Grid::BALANCED)
+                ? null
+                : max($from, min($to, $value));
         };
         [$aperture, $time, $iso] = [$wanted->aperture, $wanted->time, $wanted->iso];
         if (($av = $brought($aperture->apex(), $demands->avWidest, $demands->avSmallest, Follows::Aperture)) !== null) {
@@ -91,15 +112,36 @@ final readonly class SuggestionEditor
     }
 
     /** @param  float  $light  EV100 behind the filter */
-    private function following(ExposureSettings $set, Follows $follows, float $light, Body $body, Demands $demands): ExposureSettings
-    {
+    private function following(
+        ExposureSettings $set,
+        Follows $follows,
+        float $light,
+        Body $body,
+        Demands $demands,
+    ): ExposureSettings {
         $increment = $body->limits->increment;
         [$av, $tv, $sv] = [$set->aperture->apex(), $set->time->apex(), $set->iso->stopsAbove100()];
 
         return match ($follows) {
-            Follows::Time => new ExposureSettings($set->aperture, ExposureTime::nearest(2 ** -max($demands->tvSlowest, min($demands->tvFastest, $light + $sv - $av)), $increment), $set->iso),
-            Follows::Iso => $set->withIso(Iso::nearest(100 * 2 ** max($demands->svLowest, min($demands->svHighest, $av + $tv - $light)))),
-            Follows::Aperture => new ExposureSettings(Aperture::nearest(2 ** (max($demands->avWidest, min($demands->avSmallest, $light + $sv - $tv)) / 2), $increment), $set->time, $set->iso),
+            Follows::Time => new ExposureSettings(
+                $set->aperture,
+                ExposureTime::nearest(
+                    2 ** -max($demands->tvSlowest, min($demands->tvFastest, $light + $sv - $av)),
+                    $increment,
+                ),
+                $set->iso,
+            ),
+            Follows::Iso => $set->withIso(
+                Iso::nearest(100 * 2 ** max($demands->svLowest, min($demands->svHighest, $av + $tv - $light))),
+            ),
+            Follows::Aperture => new ExposureSettings(
+                Aperture::nearest(
+                    2 ** (max($demands->avWidest, min($demands->avSmallest, $light + $sv - $tv)) / 2),
+                    $increment,
+                ),
+                $set->time,
+                $set->iso,
+            ),
         };
     }
 }

@@ -25,7 +25,9 @@ final readonly class Weights
         public float $awayFromAperture = 0.3,
         /** Av of that aperture: 6 is f/8. */
         public float $preferredAv = 6.0,
-        /** A stop away from the aperture of a frame that is to be taken better: whoever took it meant something by it. */
+        /**
+         * A stop away from the aperture of a frame that is to be taken better: whoever took it meant something by it.
+         */
         public float $changedAperture = 0.4,
         /** A stop beyond the f-number at which diffraction shows in a print. */
         public float $diffraction = 1.0,
@@ -49,10 +51,12 @@ final readonly class Weights
     /** The weights as a course's approach has them: its choices first, then whatever it weighs otherwise by name. */
     public static function of(Approach $approach): self
     {
-        return new self(...[
-            'belowBase' => $approach->lowestIso->valuesBaseIso() ? 1.5 : 0.0,
-            'preferredAv' => $approach->landscapeAperture->preferredAv(),
-            ...$approach->weights,
-        ]);
+        return new self(
+            ...[
+                'belowBase' => $approach->lowestIso->valuesBaseIso() ? 1.5 : 0.0,
+                'preferredAv' => $approach->landscapeAperture->preferredAv(),
+                ...$approach->weights,
+            ],
+        );
     }
 }

@@ -26,10 +26,18 @@ final readonly class Wording
     /** @return list<string> what the intent asked for and gets */
     public function gains(Candidate $candidate): array
     {
-        return array_values(array_filter([
-            $this->depth($candidate), $this->separation($candidate), $this->movement($candidate), $this->steadiness($candidate),
-            $candidate->sv <= $candidate->demands->svBase + self::NOTICED && $candidate->sv >= $candidate->demands->svBase - self::NOTICED ? 'base ISO: the cleanest the sensor gives' : null,
-        ]));
+        return array_values(
+            array_filter([
+                $this->depth($candidate),
+                $this->separation($candidate),
+                $this->movement($candidate),
+                $this->steadiness($candidate),
+                $candidate->sv <= $candidate->demands->svBase + self::NOTICED &&
+                $candidate->sv >= $candidate->demands->svBase - self::NOTICED
+                    ? 'base ISO: the cleanest the sensor gives'
+                    : null,
+            ]),
+        );
     }
 
     /** @return list<string> */
@@ -38,41 +46,90 @@ final readonly class Wording
         $demands = $candidate->demands;
         $above = $candidate->sv - $demands->svBase;
 
-        return array_values(array_filter([
-            ...$this->misses($candidate),
-            $above > self::NOTICED ? sprintf('%s of ISO above base, with the noise of %s', $this->stops($above), Iso::nearest(100 * 2 ** $candidate->sv)) : null,
-            $above < -self::NOTICED ? sprintf('%s below base ISO: highlights clip that much sooner', $this->stops(-$above)) : null,
-            $candidate->av - $demands->avPrint > self::NOTICED ? sprintf('%s past where diffraction shows in a print', $this->stops($candidate->av - $demands->avPrint)) : null,
-            $demands->avPixel !== null && $candidate->av - $demands->avPixel > 1 - self::NOTICED && $candidate->av <= $demands->avPrint
-                ? sprintf('%s past where diffraction softens single pixels; a print does not show it', $this->stops($candidate->av - $demands->avPixel)) : null,
-            abs($candidate->av - $demands->avWidest) < 1e-9 ? 'the lens is wide open, where it is softest' : null,
-            $this->framing($candidate),
-            $candidate->support === Support::Hand ? null : sprintf('needs support: %s', $candidate->support->label()),
-            $candidate->filter > 0 ? sprintf('a filter of %s: compose and focus before it goes on', $this->stops($candidate->filter)) : null,
-        ]));
+        return array_values(
+            array_filter([
+                ...$this->misses($candidate),
+                $above > self::NOTICED
+                    ? sprintf(
+                        '%s of ISO above base, with the noise of %s',
+                        $this->stops($above),
+                        Iso::nearest(100 * 2 ** $candidate->sv),
+                    )
+                    : null,
+                $above < -self::NOTICED
+                    ? sprintf('%s below base ISO: highlights clip that much sooner', $this->stops(-$above))
+                    : null,
+                $candidate->av - $demands->avPrint > self::NOTICED
+                    ? sprintf(
+                        '%s past where diffraction shows in a print',
+                        $this->stops($candidate->av - $demands->avPrint),
+                    )
+                    : null,
+                $demands->avPixel !== null &&
+                $candidate->av - $demands->avPixel > 1 - self::NOTICED &&
+                $candidate->av <= $demands->avPrint
+                    ? sprintf(
+                        '%s past where diffraction softens single pixels; a print does not show it',
+                        $this->stops($candidate->av - $demands->avPixel),
+                    )
+                    : null,
+                abs($candidate->av - $demands->avWidest) < 1e-9 ? 'the lens is wide open, where it is softest' : null,
+                $this->framing($candidate),
+                $candidate->support === Support::Hand
+                    ? null
+                    : sprintf('needs support: %s', $candidate->support->label()),
+                $candidate->filter > 0
+                    ? sprintf('a filter of %s: compose and focus before it goes on', $this->stops($candidate->filter))
+                    : null,
+            ]),
+        );
     }
 
     /** @return list<string> where it is better than another */
     public function gainsOver(Candidate $candidate, Candidate $other): array
     {
-        return array_values(array_filter([
-            $this->difference($other->sv - $candidate->sv, '%s cleaner'),
-            $this->difference($candidate->tv - $other->tv, $this->wantsTime() ? null : '%s safer from movement and shake'),
-            $this->difference($other->tv - $candidate->tv, $this->wantsTime() ? '%s more movement' : null),
-            $this->difference($candidate->av - $other->av, $this->request->intent->asksForSeparation() ? null : '%s deeper'),
-            $this->difference($other->av - $candidate->av, $this->request->intent->asksForSeparation() ? '%s softer background' : null),
-            $this->difference($other->demands->avWidest - $candidate->demands->avWidest, 'a lens that opens %s further'),
-        ]));
+        return array_values(
+            array_filter([
+                $this->difference($other->sv - $candidate->sv, '%s cleaner'),
+                $this->difference(
+                    $candidate->tv - $other->tv,
+                    $this->wantsTime() ? null : '%s safer from movement and shake',
+                ),
+                $this->difference($other->tv - $candidate->tv, $this->wantsTime() ? '%s more movement' : null),
+                $this->difference(
+                    $candidate->av - $other->av,
+                    $this->request->intent->asksForSeparation() ? null : '%s deeper',
+                ),
+                $this->difference(
+                    $other->av - $candidate->av,
+                    $this->request->intent->asksForSeparation() ? '%s softer background' : null,
+                ),
+                $this->difference(
+                    $other->demands->avWidest - $candidate->demands->avWidest,
+                    'a lens that opens %s further',
+                ),
+            ]),
+        );
     }
 
     /** @return list<string> where it is worse than another */
     public function costsAgainst(Candidate $candidate, Candidate $other): array
     {
-        return array_values(array_filter([
-            $this->difference($candidate->sv - $other->sv, '%s more noise than the first'),
-            $this->difference($other->tv - $candidate->tv, $candidate->demands->tvShake === null || $this->wantsTime() ? null : '%s nearer to shake than the first'),
-            $this->difference($other->av - $candidate->av, $this->request->intent->asksForDepth() ? '%s less depth than the first' : null),
-        ]));
+        return array_values(
+            array_filter([
+                $this->difference($candidate->sv - $other->sv, '%s more noise than the first'),
+                $this->difference(
+                    $other->tv - $candidate->tv,
+                    $candidate->demands->tvShake === null || $this->wantsTime()
+                        ? null
+                        : '%s nearer to shake than the first',
+                ),
+                $this->difference(
+                    $other->av - $candidate->av,
+                    $this->request->intent->asksForDepth() ? '%s less depth than the first' : null,
+                ),
+            ]),
+        );
     }
 
     /** @return list<string> */
@@ -101,9 +158,19 @@ final readonly class Wording
         if (! $intent->asksForDepth() || $candidate->demands->focus === null || isset($candidate->violations['depth'])) {
             return null;
         }
-        $depth = DepthOfField::of($candidate->choice->focalLength, 2 ** ($candidate->av / 2), $candidate->demands->focus, $this->request->kit->body->format->circleOfConfusion());
+        $depth = DepthOfField::of(
+            $candidate->choice->focalLength,
+            2 ** ($candidate->av / 2),
+            $candidate->demands->focus,
+            $this->request->kit->body->format->circleOfConfusion(),
+        );
 
-        return sprintf('focused at %s, sharp from %s to %s', Metres::text($candidate->demands->focus), Metres::text($depth->near), Metres::text($depth->far));
+        return sprintf(
+            'focused at %s, sharp from %s to %s',
+            Metres::text($candidate->demands->focus),
+            Metres::text($depth->near),
+            Metres::text($depth->far),
+        );
     }
 
     private function separation(Candidate $candidate): ?string
@@ -112,9 +179,17 @@ final readonly class Wording
         if (! $intent->asksForSeparation() || isset($candidate->violations['separation'])) {
             return null;
         }
-        $disc = BlurDisc::of($candidate->choice->focalLength, 2 ** ($candidate->av / 2), (float) $intent->subject, (float) $intent->background);
+        $disc = BlurDisc::of(
+            $candidate->choice->focalLength,
+            2 ** ($candidate->av / 2),
+            (float) $intent->subject,
+            (float) $intent->background,
+        );
 
-        return sprintf('points of the background spread to %.1f %% of the frame\'s width', $disc->percentOfWidth($this->request->kit->body->format));
+        return sprintf(
+            'points of the background spread to %.1f %% of the frame\'s width',
+            $disc->percentOfWidth($this->request->kit->body->format),
+        );
     }
 
     private function movement(Candidate $candidate): ?string
@@ -132,8 +207,18 @@ final readonly class Wording
         return match ($movement->want) {
             MovementLook::Freeze, MovementLook::Acceptable => $blur === null
                 ? sprintf('%s holds most movement', $text)
-                : sprintf('%s: movement blurs by %.1f circles of confusion', $text, $blur / $format->circleOfConfusion()),
-            MovementLook::Streak => $blur === null ? sprintf('%s lets movement show', $text) : sprintf('%s: movement streaks over %.0f %% of the frame\'s width', $text, 100 * $blur / $format->width),
+                : sprintf(
+                    '%s: movement blurs by %.1f circles of confusion',
+                    $text,
+                    $blur / $format->circleOfConfusion(),
+                ),
+            MovementLook::Streak => $blur === null
+                ? sprintf('%s lets movement show', $text)
+                : sprintf(
+                    '%s: movement streaks over %.0f %% of the frame\'s width',
+                    $text,
+                    (100 * $blur) / $format->width,
+                ),
             MovementLook::Silk => sprintf('%s turns water to silk', $text),
             MovementLook::Pan => sprintf('%s streaks the background and keeps what you follow', $text),
         };
@@ -146,14 +231,27 @@ final readonly class Wording
         }
         $room = $candidate->tv - $candidate->demands->tvShake;
 
-        return $room < self::NOTICED ? null : sprintf('%s inside what hands hold%s', $this->stops($room), $candidate->support === Support::Hand ? '' : ' '.$candidate->support->label());
+        return $room < self::NOTICED
+            ? null
+            : sprintf(
+                '%s inside what hands hold%s',
+                $this->stops($room),
+                $candidate->support === Support::Hand ? '' : ' '.$candidate->support->label(),
+            );
     }
 
     private function framing(Candidate $candidate): ?string
     {
         $percent = 100 * (2 ** abs($candidate->choice->framing) - 1);
 
-        return $percent < 3 ? null : sprintf('frames %.0f %% %s than you asked: take a step %s', $percent, $candidate->choice->framing > 0 ? 'tighter' : 'wider', $candidate->choice->framing > 0 ? 'back' : 'nearer');
+        return $percent < 3
+            ? null
+            : sprintf(
+                'frames %.0f %% %s than you asked: take a step %s',
+                $percent,
+                $candidate->choice->framing > 0 ? 'tighter' : 'wider',
+                $candidate->choice->framing > 0 ? 'back' : 'nearer',
+            );
     }
 
     private function difference(float $stops, ?string $sentence): ?string

@@ -49,7 +49,9 @@ final readonly class Bank
         public bool $isNight = false,
         public string $slot = '',
     ) {
-        foreach (['f-number' => $fNumber, 'exposure time' => $exposureTime, 'ISO' => $iso, 'slowest time' => $slowest] as $what => $value) {
+        foreach (
+            ['f-number' => $fNumber, 'exposure time' => $exposureTime, 'ISO' => $iso, 'slowest time' => $slowest] as $what => $value
+        ) {
             InvalidExposure::unlessPositive($what, $value ?? 1.0);
         }
     }

@@ -22,37 +22,94 @@ final class BankConflicts
         $found = [];
         [$time, $iso] = [$bank->time(), $bank->iso];
         if ($bank->flash && $bank->silent) {
-            $found[] = 'A flash with the silent electronic shutter: the sensor is read line by line, and the flash lights some of them or none. Take the mechanical shutter.';
+            $found[] =
+                'A flash with the silent electronic shutter: the sensor is read line by line, and the flash lights '
+                    .'some of them or none. Take the mechanical shutter.';
         }
-        if ($bank->flash && $body->flashSync !== null && $time !== null && ! $bank->silent && $time->exact < $body->flashSync * 2 ** (-1 / 6)) {
-            $found[] = sprintf('%s is shorter than the flash sync time of %s: part of the frame stays dark. Set %2$s or longer.', $time, ExposureTime::of($body->flashSync));
+        if (
+            $bank->flash &&
+            $body->flashSync !== null &&
+            $time !== null &&
+            ! $bank->silent &&
+            $time->exact < $body->flashSync * 2 ** (-1 / 6)
+        ) {
+            $found[] = sprintf(
+                '%s is shorter than the flash sync time of %s: part of the frame stays dark. Set %2$s or longer.',
+                $time,
+                ExposureTime::of($body->flashSync),
+            );
         }
-        if ($bank->mode === ExposureMode::ManualAutoIso && $bank->compensation === 0.0 && $bank->metering !== \TruePupil\Core\Metering\MeteringPattern::Spot) {
-            $found[] = 'Manual with automatic ISO: whatever you set, the camera brings the picture back to what its meter wants. Check that your body takes compensation here, or set ISO by hand when the meter is fooled.';
+        if (
+            $bank->mode === ExposureMode::ManualAutoIso &&
+            $bank->compensation === 0.0 &&
+            $bank->metering !== \TruePupil\Core\Metering\MeteringPattern::Spot
+        ) {
+            $found[] =
+                'Manual with automatic ISO: whatever you set, the camera brings the picture back to what its meter '
+                    .'wants. Check that your body takes compensation here, or set ISO by hand when the meter is '
+                    .'fooled.';
         }
-        if ($bank->mode === ExposureMode::Manual && $iso === null || $bank->mode === ExposureMode::Bulb && $iso === null) {
-            $found[] = 'Manual asks for an ISO of your own; automatic ISO makes it another mode. Give it a value, or store it as manual with automatic ISO.';
+        if (
+            ($bank->mode === ExposureMode::Manual && $iso === null) ||
+            ($bank->mode === ExposureMode::Bulb && $iso === null)
+        ) {
+            $found[] =
+                'Manual asks for an ISO of your own; automatic ISO makes it another mode. Give it a value, or store '
+                    .'it as manual with automatic ISO.';
         }
-        if (! in_array($bank->mode, [ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Bulb, ExposureMode::Aperture], true) && $bank->fNumber !== null) {
-            $found[] = sprintf('In %s the camera chooses the aperture: the stored one is not used.', $bank->mode->label());
+        if (
+            ! in_array(
+                $bank->mode,
+                [ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Bulb, ExposureMode::Aperture],
+                true,
+            ) &&
+            $bank->fNumber !== null
+        ) {
+            $found[] = sprintf(
+                'In %s the camera chooses the aperture: the stored one is not used.',
+                $bank->mode->label(),
+            );
         }
-        if (! in_array($bank->mode, [ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Shutter], true) && $time !== null) {
+        if (
+            ! in_array($bank->mode, [ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Shutter], true) &&
+            $time !== null
+        ) {
             $found[] = sprintf('In %s the camera chooses the time: the stored one is not used.', $bank->mode->label());
         }
         if (! $bank->mode->takesCompensation() && abs($bank->compensation) > 1e-6) {
             $found[] = sprintf('In %s compensation changes nothing but the meter scale.', $bank->mode->label());
         }
-        if ($time !== null && ($time->exact < $body->fastestWith($bank->silent) * 2 ** (-1 / 6) || $time->exact > $body->slowest * 2 ** (1 / 6)) && $bank->mode !== ExposureMode::Bulb) {
-            $found[] = sprintf('The body sets no %s: it goes from %s to %s.', $time, ExposureTime::of($body->fastestWith($bank->silent)), ExposureTime::of($body->slowest));
+        if (
+            $time !== null &&
+            ($time->exact < $body->fastestWith($bank->silent) * 2 ** (-1 / 6) ||
+                $time->exact > $body->slowest * 2 ** (1 / 6)) &&
+            $bank->mode !== ExposureMode::Bulb
+        ) {
+            $found[] = sprintf(
+                'The body sets no %s: it goes from %s to %s.',
+                $time,
+                ExposureTime::of($body->fastestWith($bank->silent)),
+                ExposureTime::of($body->slowest),
+            );
         }
         if ($iso !== null && ($iso < $body->isoMin * 0.9 || $iso > $body->isoMax * 1.1)) {
-            $found[] = sprintf('The body sets no %s: it goes from %s to %s.', Iso::of($iso), Iso::of($body->isoMin), Iso::of($body->isoMax));
+            $found[] = sprintf(
+                'The body sets no %s: it goes from %s to %s.',
+                Iso::of($iso),
+                Iso::of($body->isoMin),
+                Iso::of($body->isoMax),
+            );
         }
         if ($bank->stabiliser === true && $time !== null && $time->exact >= self::LONG) {
-            $found[] = sprintf('The stabiliser is on at %s, which is a time for a tripod: there it can wander. Switch it off.', $time);
+            $found[] = sprintf(
+                'The stabiliser is on at %s, which is a time for a tripod: there it can wander. Switch it off.',
+                $time,
+            );
         }
         if ($bank->drive === 'continuous' && $bank->focus === FocusMode::Single) {
-            $found[] = 'Continuous drive with focus that is set once: from the second frame on a moving subject is out of focus. Take continuous focus.';
+            $found[] =
+                'Continuous drive with focus that is set once: from the second frame on a moving subject is out of '
+                    .'focus. Take continuous focus.';
         }
         if ($bank->detection !== null && $bank->detection !== '' && $bank->focus === FocusMode::Manual) {
             $found[] = 'Focus by hand looks for no subject: detection is not used.';

@@ -14,7 +14,13 @@ final class BankFormat
 {
     public const DRIVES = ['single' => 'single', 'continuous' => 'continuous', 'bracket' => 'bracket'];
 
-    public const DETECTION = ['' => 'a point that you set', 'people' => 'people', 'eyes' => 'eyes', 'animals' => 'animals', 'vehicles' => 'vehicles'];
+    public const DETECTION = [
+        '' => 'a point that you set',
+        'people' => 'people',
+        'eyes' => 'eyes',
+        'animals' => 'animals',
+        'vehicles' => 'vehicles',
+    ];
 
     /** @throws \InvalidArgumentException naming what is wrong */
     public static function read(Fields $data): Bank

@@ -8,7 +8,9 @@ use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Capture\FocusMode;
 use TruePupil\Core\Metering\MeteringPattern;
 
-/** A kind of subject, with a starting point for its settings. The starts are rules of thumb; each says in a word why. */
+/**
+ * A kind of subject, with a starting point for its settings. The starts are rules of thumb; each says in a word why.
+ */
 enum BankKind: string
 {
     case SmallFastAnimals = 'small-fast-animals';
@@ -45,9 +47,12 @@ enum BankKind: string
     {
         return match ($this) {
             self::SmallFastAnimals => 'The time is what matters; ISO follows the light.',
-            self::CalmAnimals => 'A wide aperture parts the animal from its ground; the floor for the time is for your hands.',
-            self::CloseUpFlash => 'The flash makes the picture: ambient light is left out by a small aperture at the sync time.',
-            self::NightSky => 'Everything by hand: no meter reads the stars, and the time is as long as they stay points.',
+            self::CalmAnimals => 'A wide aperture parts the animal from its ground; the floor for the time is for '
+                .'your hands.',
+            self::CloseUpFlash => 'The flash makes the picture: ambient light is left out by a small aperture at the '
+                .'sync time.',
+            self::NightSky => 'Everything by hand: no meter reads the stars, and the time is as long as they stay '
+                .'points.',
             self::Landscape => 'Depth first, base ISO, and a time as long as it takes: the tripod holds it.',
             self::Street => 'Depth for what happens suddenly, and a time that freezes a walk.',
             self::Portrait => 'Wide, on the near eye, metered on the face.',
@@ -63,24 +68,139 @@ enum BankKind: string
         [$single, $continuous, $manual] = [FocusMode::Single, FocusMode::Continuous, FocusMode::Manual];
 
         return match ($this) {
-            self::SmallFastAnimals => $this->bank(ExposureMode::ManualAutoIso, 4, 1 / 2000, null, $continuous, 'continuous', detection: 'animals', stabiliser: true),
-            self::CalmAnimals => $this->bank(ExposureMode::Aperture, 2.8, null, null, $continuous, 'single', detection: 'animals', stabiliser: true, slowest: 1 / 500),
+            self::SmallFastAnimals => $this->bank(
+                ExposureMode::ManualAutoIso,
+                4,
+                1 / 2000,
+                null,
+                $continuous,
+                'continuous',
+                detection: 'animals',
+                stabiliser: true,
+            ),
+            self::CalmAnimals => $this->bank(
+                ExposureMode::Aperture,
+                2.8,
+                null,
+                null,
+                $continuous,
+                'single',
+                detection: 'animals',
+                stabiliser: true,
+                slowest: 1 / 500,
+            ),
             self::CloseUpFlash => $this->bank(ExposureMode::Manual, 11, 1 / 160, 200, $manual, 'single', flash: true),
-            self::NightSky => $this->bank(ExposureMode::Manual, 2, 15, 3200, $manual, 'single', whiteBalance: '4000 K', stabiliser: false, isNight: true),
+            self::NightSky => $this->bank(
+                ExposureMode::Manual,
+                2,
+                15,
+                3200,
+                $manual,
+                'single',
+                whiteBalance: '4000 K',
+                stabiliser: false,
+                isNight: true,
+            ),
             self::Landscape => $this->bank(ExposureMode::Aperture, 8, null, 100, $single, 'single', stabiliser: false),
-            self::Street => $this->bank(ExposureMode::Aperture, 8, null, null, $single, 'single', stabiliser: true, slowest: 1 / 250),
-            self::Portrait => $this->bank(ExposureMode::Aperture, 2, null, null, $single, 'single', detection: 'eyes', metering: MeteringPattern::Spot, stabiliser: true, slowest: 1 / 125),
-            self::Sport => $this->bank(ExposureMode::ManualAutoIso, 2.8, 1 / 1000, null, $continuous, 'continuous', detection: 'people', stabiliser: true),
-            self::TableTop => $this->bank(ExposureMode::Manual, 11, 1 / 8, 100, $manual, 'single', stabiliser: false, whiteBalance: '5500 K'),
-            self::FlowingWater => $this->bank(ExposureMode::Shutter, null, 0.5, 100, $single, 'single', stabiliser: false),
-            self::Stage => $this->bank(ExposureMode::ManualAutoIso, 2.8, 1 / 250, null, $single, 'single', metering: MeteringPattern::Spot, silent: true, stabiliser: true),
+            self::Street => $this->bank(
+                ExposureMode::Aperture,
+                8,
+                null,
+                null,
+                $single,
+                'single',
+                stabiliser: true,
+                slowest: 1 / 250,
+            ),
+            self::Portrait => $this->bank(
+                ExposureMode::Aperture,
+                2,
+                null,
+                null,
+                $single,
+                'single',
+                detection: 'eyes',
+                metering: MeteringPattern::Spot,
+                stabiliser: true,
+                slowest: 1 / 125,
+            ),
+            self::Sport => $this->bank(
+                ExposureMode::ManualAutoIso,
+                2.8,
+                1 / 1000,
+                null,
+                $continuous,
+                'continuous',
+                detection: 'people',
+                stabiliser: true,
+            ),
+            self::TableTop => $this->bank(
+                ExposureMode::Manual,
+                11,
+                1 / 8,
+                100,
+                $manual,
+                'single',
+                stabiliser: false,
+                whiteBalance: '5500 K',
+            ),
+            self::FlowingWater => $this->bank(
+                ExposureMode::Shutter,
+                null,
+                0.5,
+                100,
+                $single,
+                'single',
+                stabiliser: false,
+            ),
+            self::Stage => $this->bank(
+                ExposureMode::ManualAutoIso,
+                2.8,
+                1 / 250,
+                null,
+                $single,
+                'single',
+                metering: MeteringPattern::Spot,
+                silent: true,
+                stabiliser: true,
+            ),
         };
     }
 
     private function bank(
-        ExposureMode $mode, ?float $n, ?float $t, ?float $iso, FocusMode $focus, string $drive = 'single', string $whiteBalance = 'automatic', MeteringPattern $metering = MeteringPattern::Scene,
-        ?bool $stabiliser = null, ?string $detection = null, bool $silent = false, bool $flash = false, ?float $slowest = null, bool $isNight = false,
+        ExposureMode $mode,
+        ?float $n,
+        ?float $t,
+        ?float $iso,
+        FocusMode $focus,
+        string $drive = 'single',
+        string $whiteBalance = 'automatic',
+        MeteringPattern $metering = MeteringPattern::Scene,
+        ?bool $stabiliser = null,
+        ?string $detection = null,
+        bool $silent = false,
+        bool $flash = false,
+        ?float $slowest = null,
+        bool $isNight = false,
     ): Bank {
-        return new Bank($this, ucfirst($this->label()), $mode, $n, $t, $iso, $focus, $drive, $whiteBalance, $metering, 0.0, $stabiliser, $detection, $silent, $flash, $slowest, $isNight);
+        return new Bank(
+            $this,
+            ucfirst($this->label()),
+            $mode,
+            $n,
+            $t,
+            $iso,
+            $focus,
+            $drive,
+            $whiteBalance,
+            $metering,
+            0.0,
+            $stabiliser,
+            $detection,
+            $silent,
+            $flash,
+            $slowest,
+            $isNight,
+        );
     }
 }

@@ -15,8 +15,12 @@ final readonly class LensClamp
      * @param  float  $focalLength  mm
      * @param  Stops  $lost  light that the bank counted on and the lens does not give; 0 where it gives all
      */
-    private function __construct(public Lens $lens, public float $focalLength, public Aperture $given, public Stops $lost)
-    {
+    private function __construct(
+        public Lens $lens,
+        public float $focalLength,
+        public Aperture $given,
+        public Stops $lost,
+    ) {
     }
 
     /** @return list<self> at both ends of a zoom; none where the camera chooses the aperture */

@@ -24,8 +24,14 @@ final class PackUp
         if ($bank->focus === FocusMode::Continuous) {
             $list[] = 'focus back to single';
         }
-        $list[] = $bank->iso === null ? sprintf('ISO automatic, down to %s', $base) : sprintf('ISO from %s back to %s, or to automatic', Iso::of($bank->iso), $base);
-        $list[] = abs($bank->compensation) > 1e-6 ? sprintf('compensation from %s back to 0', Stops::of($bank->compensation)->signed()) : 'compensation at 0';
+        $list[] =
+            $bank->iso === null
+                ? sprintf('ISO automatic, down to %s', $base)
+                : sprintf('ISO from %s back to %s, or to automatic', Iso::of($bank->iso), $base);
+        $list[] =
+            abs($bank->compensation) > 1e-6
+                ? sprintf('compensation from %s back to 0', Stops::of($bank->compensation)->signed())
+                : 'compensation at 0';
         if ($bank->drive !== 'single') {
             $list[] = 'drive back to single';
         }
@@ -42,7 +48,9 @@ final class PackUp
             $list[] = 'stabiliser on again for the hand';
         }
         $list[] = 'lens cap, card, battery';
-        $list[] = $bank->isNight ? 'a last look around with a torch: nothing left behind' : 'a last look around: nothing left behind';
+        $list[] = $bank->isNight
+            ? 'a last look around with a torch: nothing left behind'
+            : 'a last look around: nothing left behind';
 
         return $list;
     }

@@ -17,7 +17,10 @@ final readonly class Approach
         public LowestIso $lowestIso = LowestIso::Base,
         public WideRange $wideRange = WideRange::Bracket,
         public LandscapeAperture $landscapeAperture = LandscapeAperture::Middle,
-        /** @var array<string, float> what departures cost the adviser, where this course weighs them otherwise, by name */
+        /**
+         * @var array<string, float>
+         *   what departures cost the adviser, where this course weighs them otherwise, by name
+         */
         public array $weights = [],
         public PlacingSubject $placing = PlacingSubject::CentreIsAChoice,
         public WhiteBalanceSetting $whiteBalance = WhiteBalanceSetting::Automatic,
@@ -32,7 +35,7 @@ final readonly class Approach
      */
     public static function fromArray(array $choices): self
     {
-        $default = new self;
+        $default = new self();
 
         return new self(
             self::choice($choices, 'start', Start::tryFrom(...)) ?? $default->start,
@@ -61,7 +64,7 @@ final readonly class Approach
             'placing' => $this->placing->value,
             'whiteBalance' => $this->whiteBalance->value,
             'focusing' => $this->focusing->value,
-            ...($this->weights === [] ? [] : ['weights' => $this->weights]),
+            ...$this->weights === [] ? [] : ['weights' => $this->weights],
         ];
     }
 
@@ -73,9 +76,20 @@ final readonly class Approach
     private static function weights(mixed $given): array
     {
         $weights = [];
-        foreach (is_array($given) ? $given : throw new InvalidArgumentException('The approach\'s "weights" must be an object.') as $name => $value) {
-            if (! is_string($name) || ! property_exists(Weights::class, $name) || ! is_int($value) && ! is_float($value) || $value < 0) {
-                throw new InvalidArgumentException(sprintf('The approach has no such weight: "%s": %s.', $name, json_encode($value)));
+        foreach (
+            is_array($given)
+                ? $given
+                : throw new InvalidArgumentException('The approach\'s "weights" must be an object.') as $name => $value
+        ) {
+            if (
+                ! is_string($name) ||
+                ! property_exists(Weights::class, $name) ||
+                (! is_int($value) && ! is_float($value)) ||
+                $value < 0
+            ) {
+                throw new InvalidArgumentException(
+                    sprintf('The approach has no such weight: "%s": %s.', $name, json_encode($value)),
+                );
             }
             $weights[$name] = (float) $value;
         }
@@ -97,7 +111,9 @@ final readonly class Approach
             return null;
         }
 
-        return (is_string($chosen) ? $read($chosen) : null)
-            ?? throw new InvalidArgumentException(sprintf('The approach has no such choice for "%s": %s.', $question, json_encode($chosen)));
+        return (is_string($chosen) ? $read($chosen) : null) ??
+            throw new InvalidArgumentException(
+                sprintf('The approach has no such choice for "%s": %s.', $question, json_encode($chosen)),
+            );
     }
 }

@@ -46,7 +46,9 @@ final readonly class Brief
     /** @return list<Row> none where every frame stands for itself */
     public function rows(): array
     {
-        return $this->rows !== [] || $this->series === null ? $this->rows : [new Row(Row::ONLY, ucfirst($this->series->label()), $this->series, $this->frames)];
+        return $this->rows !== [] || $this->series === null
+            ? $this->rows
+            : [new Row(Row::ONLY, ucfirst($this->series->label()), $this->series, $this->frames)];
     }
 
     /** The row of an id; the first where there is no such row. */
@@ -82,9 +84,11 @@ final readonly class Brief
     /** @return list<CheckResult> */
     public function evaluate(Situation $situation): array
     {
-        return array_values(array_map(
-            fn (Check $check): CheckResult => $check->evaluate($situation),
-            array_filter($this->checks, fn (Check $check): bool => $check->concerns($situation)),
-        ));
+        return array_values(
+            array_map(
+                fn (Check $check): CheckResult => $check->evaluate($situation),
+                array_filter($this->checks, fn (Check $check): bool => $check->concerns($situation)),
+            ),
+        );
     }
 }

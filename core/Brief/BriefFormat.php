@@ -29,8 +29,14 @@ final class BriefFormat
         $rows = isset($data['rows']) ? array_map(self::row(...), self::parts($data, 'rows')) : [];
         $checks = array_map(self::check(...), self::parts($data, 'checks'));
         foreach ($checks as $check) {
-            if ($check->row !== null && ! in_array($check->row, array_map(fn (Row $row): string => $row->id, $rows), true)) {
-                throw InvalidBrief::at('checks', sprintf('"%s" is asked of row "%s", which is not among the rows', $check->id, $check->row));
+            if (
+                $check->row !== null &&
+                ! in_array($check->row, array_map(fn (Row $row): string => $row->id, $rows), true)
+            ) {
+                throw InvalidBrief::at(
+                    'checks',
+                    sprintf('"%s" is asked of row "%s", which is not among the rows', $check->id, $check->row),
+                );
             }
         }
 
@@ -45,11 +51,20 @@ final class BriefFormat
             placements: array_map(self::placement(...), self::parts($data, 'placements')),
             checks: $checks,
             decisions: array_map(
-                fn (string $value): DecisionAsked => DecisionAsked::tryFrom($value) ?? throw InvalidBrief::at('decisions', 'expected some of '.implode(', ', array_column(DecisionAsked::cases(), 'value'))),
+                fn (string $value): DecisionAsked => DecisionAsked::tryFrom($value) ??
+                    throw InvalidBrief::at(
+                        'decisions',
+                        'expected some of '.implode(', ', array_column(DecisionAsked::cases(), 'value')),
+                    ),
                 isset($data['decisions']) ? self::texts($data, 'decisions') : [],
             ),
-            series: ! isset($data['series']) ? null : (SeriesKind::tryFrom(self::text($data, 'series'))
-                ?? throw InvalidBrief::at('series', 'expected one of '.implode(', ', array_column(SeriesKind::cases(), 'value')))),
+            series: ! isset($data['series'])
+                ? null
+                : SeriesKind::tryFrom(self::text($data, 'series')) ??
+                    throw InvalidBrief::at(
+                        'series',
+                        'expected one of '.implode(', ', array_column(SeriesKind::cases(), 'value')),
+                    ),
             rows: $rows,
             most: isset($data['most']) ? (int) self::number($data, 'most') : null,
             revision: isset($data['revision']) ? max(1, (int) self::number($data, 'revision')) : 1,
@@ -62,8 +77,13 @@ final class BriefFormat
     private static function row(array $data): Row
     {
         return new Row(
-            self::text($data, 'id'), self::text($data, 'label'),
-            SeriesKind::tryFrom(self::text($data, 'series')) ?? throw InvalidBrief::at('rows', 'expected a series of '.implode(', ', array_column(SeriesKind::cases(), 'value'))),
+            self::text($data, 'id'),
+            self::text($data, 'label'),
+            SeriesKind::tryFrom(self::text($data, 'series')) ??
+                throw InvalidBrief::at(
+                    'rows',
+                    'expected a series of '.implode(', ', array_column(SeriesKind::cases(), 'value')),
+                ),
             max(2, (int) self::number($data, 'frames')),
         );
     }
@@ -71,16 +91,28 @@ final class BriefFormat
     /** @param  array<mixed>  $data */
     private static function placement(array $data): Placement
     {
-        return new Placement(self::text($data, 'id'), self::text($data, 'label'), Stops::of(self::number($data, 'stops')));
+        return new Placement(
+            self::text($data, 'id'),
+            self::text($data, 'label'),
+            Stops::of(self::number($data, 'stops')),
+        );
     }
 
     /** @param  array<mixed>  $data */
     private static function check(array $data): Check
     {
-        $comparison = Comparison::tryFrom(self::text($data, 'comparison'))
-            ?? throw InvalidBrief::at('comparison', 'expected one of '.implode(', ', array_column(Comparison::cases(), 'value')));
-        $measure = Measure::tryFrom(self::text($data, 'measure'))
-            ?? throw InvalidBrief::at('measure', 'expected one of '.implode(', ', array_column(Measure::cases(), 'value')));
+        $comparison =
+            Comparison::tryFrom(self::text($data, 'comparison')) ??
+            throw InvalidBrief::at(
+                'comparison',
+                'expected one of '.implode(', ', array_column(Comparison::cases(), 'value')),
+            );
+        $measure =
+            Measure::tryFrom(self::text($data, 'measure')) ??
+            throw InvalidBrief::at(
+                'measure',
+                'expected one of '.implode(', ', array_column(Measure::cases(), 'value')),
+            );
         $words = in_array($comparison, [Comparison::OneOf, Comparison::NoneOf], true);
 
         return new Check(
@@ -123,7 +155,9 @@ final class BriefFormat
         }
 
         return array_map(
-            fn (mixed $text): string => is_string($text) ? $text : throw InvalidBrief::at($key, 'expected a list of texts'),
+            fn (mixed $text): string => is_string($text)
+                ? $text
+                : throw InvalidBrief::at($key, 'expected a list of texts'),
             array_values($value),
         );
     }
@@ -140,7 +174,9 @@ final class BriefFormat
         }
 
         return array_map(
-            fn (mixed $part): array => is_array($part) ? $part : throw InvalidBrief::at($key, 'expected a list of objects'),
+            fn (mixed $part): array => is_array($part)
+                ? $part
+                : throw InvalidBrief::at($key, 'expected a list of objects'),
             array_values($value),
         );
     }

@@ -32,18 +32,17 @@ final readonly class Check
     /** Whether it is asked of this frame: what is said of a row is said once, with its last frame. */
     public function concerns(Situation $situation): bool
     {
-        return ($this->row === null || $this->row === $situation->row)
-            && (! $this->measure->isOfSeries() || ! $situation->isWithinRow);
+        return ($this->row === null || $this->row === $situation->row) &&
+            (! $this->measure->isOfSeries() || ! $situation->isWithinRow);
     }
 
     public function evaluate(Situation $situation): CheckResult
     {
         $value = $this->measure->of($situation);
         if ($value === null) {
-            $missing = array_values(array_filter(
-                $this->measure->needs(),
-                fn (Need $need): bool => ! $need->isKnownIn($situation),
-            ));
+            $missing = array_values(
+                array_filter($this->measure->needs(), fn (Need $need): bool => ! $need->isKnownIn($situation)),
+            );
 
             return new CheckResult($this, null, null, Verdict::Unknown, $missing);
         }

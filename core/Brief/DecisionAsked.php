@@ -34,7 +34,7 @@ enum DecisionAsked: string
         return match ($this) {
             self::Aperture => $who->aperture === Decider::Person,
             self::Time => $who->time === Decider::Person,
-            self::Iso => $who->iso === Decider::Person || $who->iso === null && $isoAutomatic !== true,
+            self::Iso => $who->iso === Decider::Person || ($who->iso === null && $isoAutomatic !== true),
             self::Compensation => $who->compensation || $mode === ExposureMode::Manual,
         };
     }

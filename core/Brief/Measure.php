@@ -136,17 +136,55 @@ enum Measure: string
     public function unit(): string
     {
         return match ($this) {
-            self::PlacementError, self::IsoSlack, self::ShakeRoom, self::MovementBandError, self::StarRoom, self::Compensation,
-            self::MeanStops, self::UsedStops, self::BrightEnd, self::SubjectMean => 'stops',
-            self::SubjectLostHighlights, self::SubjectBlockedShadows, self::LostHighlights, self::BlockedShadows, self::SubjectShare, self::OverSaturated => '%',
-            self::SeriesExposureRange, self::SeriesApertureRange, self::SeriesTimeRange, self::SeriesIsoRange, self::SeriesStepError, self::SeriesCovered, self::FilmIndex, self::FilmSunRule => 'stops',
+            self::PlacementError,
+            self::IsoSlack,
+            self::ShakeRoom,
+            self::MovementBandError,
+            self::StarRoom,
+            self::Compensation,
+            self::MeanStops,
+            self::UsedStops,
+            self::BrightEnd,
+            self::SubjectMean => 'stops',
+            self::SubjectLostHighlights,
+            self::SubjectBlockedShadows,
+            self::LostHighlights,
+            self::BlockedShadows,
+            self::SubjectShare,
+            self::OverSaturated => '%',
+            self::SeriesExposureRange,
+            self::SeriesApertureRange,
+            self::SeriesTimeRange,
+            self::SeriesIsoRange,
+            self::SeriesStepError,
+            self::SeriesCovered,
+            self::FilmIndex,
+            self::FilmSunRule => 'stops',
             self::SeriesLost, self::SeriesShift => '%',
             self::ExposureTime, self::SeriesGap => 's',
             self::FocalLength35, self::SeriesFocalRange => 'mm',
             self::PlanMinutes => 'min',
             self::Tilt, self::SunAltitude => '°',
-            self::FileFormat, self::ColourSpace, self::FocusMode, self::SeriesFrames, self::SeriesMoving, self::PlanGiven, self::PlanSettings,
-            self::Mode, self::Metering, self::Support, self::Flash, self::WhiteBalance, self::FNumber, self::Iso, self::SubjectSharpness, self::EyeSharpness, self::Symmetry, self::EdgeDistractions, self::Reason, self::Idea => '',
+            self::FileFormat,
+            self::ColourSpace,
+            self::FocusMode,
+            self::SeriesFrames,
+            self::SeriesMoving,
+            self::PlanGiven,
+            self::PlanSettings,
+            self::Mode,
+            self::Metering,
+            self::Support,
+            self::Flash,
+            self::WhiteBalance,
+            self::FNumber,
+            self::Iso,
+            self::SubjectSharpness,
+            self::EyeSharpness,
+            self::Symmetry,
+            self::EdgeDistractions,
+            self::Reason,
+            self::Idea => '',
         };
     }
 
@@ -169,7 +207,9 @@ enum Measure: string
             self::IsoSlack => $situation->isoSlack()?->value,
             self::ShakeRoom => self::shakeRoom($situation),
             self::MovementBandError => self::bandError($situation),
-            self::StarRoom => $record->exposureTime === null || $situation->starLimit() === null ? null : Stops::ofRatio($situation->starLimit() / $record->exposureTime->exact)->value,
+            self::StarRoom => $record->exposureTime === null || $situation->starLimit() === null
+                ? null
+                : Stops::ofRatio($situation->starLimit() / $record->exposureTime->exact)->value,
             self::MeanStops => $measures->tone->meanStops,
             self::UsedStops => $measures->tone->usedStops(),
             self::BrightEnd => $measures->tone->p99Stops,
@@ -184,20 +224,43 @@ enum Measure: string
             self::EyeSharpness => $measures->focus?->eyeRatio,
             self::Tilt => $measures->composition?->tiltDeg,
             self::Symmetry => $measures->composition?->symmetry,
-            self::EdgeDistractions => $measures->composition === null ? null : (float) count($measures->composition->edges),
+            self::EdgeDistractions => $measures->composition === null
+                ? null
+                : (float) count($measures->composition->edges),
             self::OverSaturated => $measures->colour?->overSaturatedPct,
-            self::FileFormat => $situation->fileFormat === null || isset($this->words()[$situation->fileFormat]) ? $situation->fileFormat : 'raw',
-            self::ColourSpace => $situation->colourSpace === null ? null : (str_contains($situation->colourSpace, 'sRGB') ? 'sRGB' : 'other'),
+            self::FileFormat => $situation->fileFormat === null || isset($this->words()[$situation->fileFormat])
+                ? $situation->fileFormat
+                : 'raw',
+            self::ColourSpace => $situation->colourSpace === null
+                ? null
+                : (str_contains($situation->colourSpace, 'sRGB')
+                    ? 'sRGB'
+                    : 'other'),
             self::FocusMode => $record->focusMode?->value,
             self::SeriesFrames => $situation->series === null ? null : (float) $situation->series->count(),
-            self::SeriesMoving, self::SeriesExposureRange, self::SeriesApertureRange, self::SeriesTimeRange, self::SeriesIsoRange, self::SeriesStepError,
-            self::SeriesGap, self::SeriesShift, self::SeriesCovered, self::SeriesLost, self::SeriesFocalRange => RowMeasures::of($this, $situation),
+            self::SeriesMoving,
+            self::SeriesExposureRange,
+            self::SeriesApertureRange,
+            self::SeriesTimeRange,
+            self::SeriesIsoRange,
+            self::SeriesStepError,
+            self::SeriesGap,
+            self::SeriesShift,
+            self::SeriesCovered,
+            self::SeriesLost,
+            self::SeriesFocalRange => RowMeasures::of($this, $situation),
             self::FilmIndex => $record->iso === null ? null : $situation->kit?->film?->generosity($record->iso)->value,
-            self::FilmSunRule => $record->settings() === null ? null : Ev100::BRIGHT_SUN - $record->settings()->ev100()->value,
+            self::FilmSunRule => $record->settings() === null
+                ? null
+                : Ev100::BRIGHT_SUN - $record->settings()->ev100()->value,
             self::PlanGiven => $situation->plan === null ? 'none' : 'given',
-            self::PlanMinutes => $record->takenAt === null ? null : $situation->plan?->outing?->minutesOff($record->takenAt),
+            self::PlanMinutes => $record->takenAt === null
+                ? null
+                : $situation->plan?->outing?->minutesOff($record->takenAt),
             self::PlanSettings => $situation->plan === null ? null : self::planMoved($situation),
-            self::SunAltitude => $record->takenAt === null ? null : $situation->plan?->outing?->sunAltitude($record->takenAt),
+            self::SunAltitude => $record->takenAt === null
+                ? null
+                : $situation->plan?->outing?->sunAltitude($record->takenAt),
             self::Reason => trim((string) $situation->reason) === '' ? 'none' : 'given',
             self::Idea => $situation->intent->idea->value ?? 'none',
         };
@@ -214,24 +277,48 @@ enum Measure: string
             self::FNumber => [Need::Settings],
             self::FocalLength35 => [Need::Format],
             self::PlacementError => [Need::Subject, Need::Placement],
-            self::SubjectMean, self::SubjectLostHighlights, self::SubjectBlockedShadows, self::SubjectShare => [Need::Subject],
+            self::SubjectMean, self::SubjectLostHighlights, self::SubjectBlockedShadows, self::SubjectShare => [
+                Need::Subject,
+            ],
             self::SubjectSharpness => [Need::Subject, Need::FocusMap],
             self::EyeSharpness => [Need::Eye, Need::FocusMap],
             self::IsoSlack => [Need::Support, Need::Iso, Need::ExposureTime, Need::FocalLength, Need::Format],
             self::ShakeRoom => [Need::Support, Need::ExposureTime, Need::FocalLength, Need::Format],
             self::MovementBandError => [Need::Movement, Need::ExposureTime],
             self::StarRoom => [Need::Stars, Need::ExposureTime, Need::FocalLength, Need::Format],
-            self::SeriesFrames, self::SeriesMoving, self::SeriesExposureRange, self::SeriesApertureRange, self::SeriesTimeRange, self::SeriesIsoRange, self::SeriesStepError,
-            self::SeriesGap, self::SeriesShift, self::SeriesCovered, self::SeriesLost, self::SeriesFocalRange => [Need::Series],
+            self::SeriesFrames,
+            self::SeriesMoving,
+            self::SeriesExposureRange,
+            self::SeriesApertureRange,
+            self::SeriesTimeRange,
+            self::SeriesIsoRange,
+            self::SeriesStepError,
+            self::SeriesGap,
+            self::SeriesShift,
+            self::SeriesCovered,
+            self::SeriesLost,
+            self::SeriesFocalRange => [Need::Series],
             self::FilmIndex => [Need::Film, Need::Iso],
             self::FilmSunRule => [Need::Settings],
             self::PlanSettings => [Need::Plan],
             self::PlanMinutes, self::SunAltitude => [Need::TakenAtPlace, Need::TakenAt],
             self::Tilt, self::Symmetry, self::EdgeDistractions => [Need::Composition],
             self::OverSaturated => [Need::Colour],
-            self::Metering, self::Flash, self::WhiteBalance, self::Compensation,
-            self::FileFormat, self::ColourSpace, self::FocusMode, self::PlanGiven,
-            self::MeanStops, self::UsedStops, self::BrightEnd, self::LostHighlights, self::BlockedShadows, self::Reason, self::Idea => [],
+            self::Metering,
+            self::Flash,
+            self::WhiteBalance,
+            self::Compensation,
+            self::FileFormat,
+            self::ColourSpace,
+            self::FocusMode,
+            self::PlanGiven,
+            self::MeanStops,
+            self::UsedStops,
+            self::BrightEnd,
+            self::LostHighlights,
+            self::BlockedShadows,
+            self::Reason,
+            self::Idea => [],
         };
     }
 
@@ -251,9 +338,22 @@ enum Measure: string
             self::FocusMode => ['single' => 'single', 'continuous' => 'continuous', 'manual' => 'by hand'],
             self::Flash => ['fired' => 'fired', 'off' => 'off'],
             self::WhiteBalance => ['auto' => 'automatic', 'set' => 'set by hand'],
-            self::FileFormat => ['JPEG' => 'JPEG', 'HEIC' => 'HEIC', 'TIFF' => 'TIFF', 'PNG' => 'PNG', 'WEBP' => 'WebP', 'raw' => 'camera raw'],
+            self::FileFormat => [
+                'JPEG' => 'JPEG',
+                'HEIC' => 'HEIC',
+                'TIFF' => 'TIFF',
+                'PNG' => 'PNG',
+                'WEBP' => 'WebP',
+                'raw' => 'camera raw',
+            ],
             self::ColourSpace => ['sRGB' => 'sRGB', 'other' => 'another colour space'],
-            self::SeriesMoving => ['aperture' => 'only the aperture', 'time' => 'only the exposure time', 'iso' => 'only ISO', 'several' => 'several values', 'none' => 'nothing'],
+            self::SeriesMoving => [
+                'aperture' => 'only the aperture',
+                'time' => 'only the exposure time',
+                'iso' => 'only ISO',
+                'several' => 'several values',
+                'none' => 'nothing',
+            ],
             self::PlanGiven, self::Reason => ['given' => 'given', 'none' => 'none'],
             self::Idea => ['none' => 'none', ...self::labels(Idea::cases())],
             default => [],
@@ -302,7 +402,9 @@ enum Measure: string
         return $comparison === null ? null : (float) count($comparison->moved());
     }
 
-    /** Stops that the time lies outside the band of the look that was wanted: too short is negative, too long positive. */
+    /**
+     * Stops that the time lies outside the band of the look that was wanted: too short is negative, too long positive.
+     */
     private static function bandError(Situation $situation): ?float
     {
         [$band, $time] = [$situation->movementBand(), $situation->record->exposureTime?->exact];
@@ -310,7 +412,10 @@ enum Measure: string
         return match (true) {
             $band === null || $time === null => null,
             $band->longest !== null && $time > $band->longest => log($time / $band->longest, 2),
-            $band->shortest !== null && $band->shortest > 0 && $time < $band->shortest => log($time / $band->shortest, 2),
+            $band->shortest !== null && $band->shortest > 0 && $time < $band->shortest => log(
+                $time / $band->shortest,
+                2,
+            ),
             default => 0.0,
         };
     }

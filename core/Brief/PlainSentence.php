@@ -20,7 +20,9 @@ final class PlainSentence
         }
         $amount = self::amount($check->limit, $check->measure->unit());
         $demand = match ($check->comparison) {
-            Comparison::Within => 'lies within '.$amount.(in_array($check->measure->unit(), ['stops', '°', 'min'], true) ? ' to either side' : ' of zero'),
+            Comparison::Within => 'lies within '.
+                $amount.
+                (in_array($check->measure->unit(), ['stops', '°', 'min'], true) ? ' to either side' : ' of zero'),
             Comparison::AtLeast => 'is '.$amount.' or more',
             default => 'is '.$amount.' or less',
         };
@@ -32,7 +34,14 @@ final class PlainSentence
             default => $check->limit + $check->tolerance,
         };
 
-        return $name.' '.$demand.'; '.($check->comparison === Comparison::AtLeast ? 'down' : 'up').' to '.self::amount($beyond, $check->measure->unit()).' counts as close';
+        return $name.
+            ' '.
+            $demand.
+            '; '.
+            ($check->comparison === Comparison::AtLeast ? 'down' : 'up').
+            ' to '.
+            self::amount($beyond, $check->measure->unit()).
+            ' counts as close';
     }
 
     /** @param  list<string>  $words */

@@ -52,7 +52,9 @@ final class RowMeasures
     {
         $series = $situation->series;
 
-        return $series === null || count($situation->rowTones) !== $series->count() ? null : CoveredRange::of($series->exposures(), $situation->rowTones);
+        return $series === null || count($situation->rowTones) !== $series->count()
+            ? null
+            : CoveredRange::of($series->exposures(), $situation->rowTones);
     }
 
     private static function focalRange(Series $series): ?float

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Capture;
 
-/** One of the settings that a camera is given once, before the first picture: what it should be, why, and what a file tells of it. */
+/**
+ * One of the settings that a camera is given once, before the first picture: what it should be, why, and what a file
+ * tells of it.
+ */
 enum FirstSetting: string
 {
     case FileKind = 'file-kind';
@@ -46,10 +49,12 @@ enum FirstSetting: string
             self::Compression => 'What is thrown away to save room shows in shadows that are lifted.',
             self::ColourSpace => 'The JPEG and the preview then look right everywhere; raw does not depend on it.',
             self::WhiteBalance => 'With raw it can be changed afterwards. A fixed value keeps a row of frames alike.',
-            self::PictureStyle => 'The histogram on the back is made from the JPEG: added contrast makes it tell of losses that raw does not have.',
+            self::PictureStyle => 'The histogram on the back is made from the JPEG: added contrast makes it tell of '
+                .'losses that raw does not have.',
             self::Corrections => 'They hide what the lens does, and you are here to see it.',
             self::HighIsoNoise => 'It smears detail in the JPEG and does nothing for raw.',
-            self::LongExposureNoise => 'The camera takes a second, dark frame as long as the first: the wait doubles, and bright specks go.',
+            self::LongExposureNoise => 'The camera takes a second, dark frame as long as the first: the wait doubles, '
+                .'and bright specks go.',
             self::Stabiliser => 'On a tripod some stabilisers wander and blur what they should hold.',
             self::Metering => 'Know which part of the picture the camera listens to.',
             self::FocusMode => 'Once for what stays, continuous for what moves, by hand for the dark.',
@@ -60,35 +65,68 @@ enum FirstSetting: string
      * What a file's record says of it.
      *
      * @param  array<string, mixed>  $tags  as the metadata reader gives them
-     * @return array{string, ?bool} what is recorded, in words, and whether it is as it should be; null where the file does not tell
+     * @return array{string, ?bool}
+     *   what is recorded, in words, and whether it is as it should be; null where the file does not tell
      */
     public function read(PictureRecord $picture, CaptureRecord $record, array $tags): array
     {
         $word = fn (string ...$names): ?string => self::first($tags, $names);
-        $isOff = fn (?string $text): ?bool => $text === null ? null : preg_match('/^(off|no|none|0|disable|disabled)\b/i', $text) === 1;
-        [$style, $highIso, $long] = [$word('PictureStyle', 'PictureMode', 'PictureControlName', 'CreativeStyle', 'FilmMode', 'PhotoStyle'), $word('HighISONoiseReduction', 'HighIsoNoiseReduction'), $word('LongExposureNoiseReduction', 'LongExposureNoiseReduction2')];
-        $corrections = array_filter([$word('PeripheralLighting', 'VignetteControl', 'VignettingCorrection', 'ShadingCompensation'), $word('DistortionCorrection', 'AutoDistortionControl', 'DistortionControl')]);
+        $isOff = fn (?string $text): ?bool => $text === null
+            ? null
+            : preg_match('/^(off|no|none|0|disable|disabled)\b/i', $text) === 1;
+        [$style, $highIso, $long] = [
+            $word('PictureStyle', 'PictureMode', 'PictureControlName', 'CreativeStyle', 'FilmMode', 'PhotoStyle'),
+            $word('HighISONoiseReduction', 'HighIsoNoiseReduction'),
+            $word('LongExposureNoiseReduction', 'LongExposureNoiseReduction2'),
+        ];
+        $corrections = array_filter([
+            $word('PeripheralLighting', 'VignetteControl', 'VignettingCorrection', 'ShadingCompensation'),
+            $word('DistortionCorrection', 'AutoDistortionControl', 'DistortionControl'),
+        ]);
 
         return match ($this) {
             // A JPEG may have a raw file beside it on the card.
-            self::FileKind => in_array($picture->format, ['JPEG', 'HEIC'], true) ? [$picture->format.'; whether a raw file lies beside it, only the card tells', null]
-                : (in_array($picture->format, ['PNG', 'WEBP', 'TIFF'], true) ? [$picture->format.', which no camera writes for itself: an export', false] : ['camera raw', true]),
-            self::Compression => match ($raw = $word('RAWFileType', 'NEFCompression', 'RawCompression')) {
+            self::FileKind => in_array($picture->format, ['JPEG', 'HEIC'], true)
+                ? [$picture->format.'; whether a raw file lies beside it, only the card tells', null]
+                : (in_array($picture->format, ['PNG', 'WEBP', 'TIFF'], true)
+                    ? [$picture->format.', which no camera writes for itself: an export', false]
+                    : ['camera raw', true]),
+            self::Compression => match (($raw = $word('RAWFileType', 'NEFCompression', 'RawCompression'))) {
                 null => ['not in the file', null],
                 default => [$raw, preg_match('/lossless|uncompressed/i', $raw) === 1],
             },
-            self::ColourSpace => $picture->colourSpace === null ? ['not in the file', null] : [$picture->colourSpace, str_contains($picture->colourSpace, 'sRGB')],
-            self::WhiteBalance => $record->whiteBalance === null ? ['not in the file', null] : [$record->whiteBalance === 'auto' ? 'automatic' : 'set by hand', true],
-            self::PictureStyle => $style === null ? ['not in the file', null] : [$style, preg_match(self::PLAIN_STYLE, $style) === 1],
-            self::Corrections => $corrections === [] ? ['not in the file', null] : [implode(', ', array_unique($corrections)), ! in_array(false, array_map($isOff, $corrections), true)],
+            self::ColourSpace => $picture->colourSpace === null
+                ? ['not in the file', null]
+                : [$picture->colourSpace, str_contains($picture->colourSpace, 'sRGB')],
+            self::WhiteBalance => $record->whiteBalance === null
+                ? ['not in the file', null]
+                : [$record->whiteBalance === 'auto' ? 'automatic' : 'set by hand', true],
+            self::PictureStyle => $style === null
+                ? ['not in the file', null]
+                : [$style, preg_match(self::PLAIN_STYLE, $style) === 1],
+            self::Corrections => $corrections === []
+                ? ['not in the file', null]
+                : [implode(', ', array_unique($corrections)), ! in_array(false, array_map($isOff, $corrections), true)],
             self::HighIsoNoise => $highIso === null ? ['not in the file', null] : [$highIso, $isOff($highIso)],
             self::LongExposureNoise => $long === null ? ['not in the file', null] : [$long, ! $isOff($long)],
-            self::Stabiliser => $record->stabiliser === null ? ['not in the file', null] : [
-                ($record->stabiliser ? 'on' : 'off').($record->support === null ? '' : ', '.$record->support->label()),
-                $record->support === null ? null : $record->stabiliser === ($record->support !== Support::Tripod),
-            ],
-            self::Metering => $record->metering->value === 'unknown' ? ['not in the file', null] : [$record->metering->label(), true],
-            self::FocusMode => $record->focusMode === null ? ['not in the file', null] : [['single' => 'single', 'continuous' => 'continuous', 'manual' => 'by hand'][$record->focusMode->value], true],
+            self::Stabiliser => $record->stabiliser === null
+                ? ['not in the file', null]
+                : [
+                    ($record->stabiliser ? 'on' : 'off').
+                    ($record->support === null ? '' : ', '.$record->support->label()),
+                    $record->support === null ? null : $record->stabiliser === ($record->support !== Support::Tripod),
+                ],
+            self::Metering => $record->metering->value === 'unknown'
+                ? ['not in the file', null]
+                : [$record->metering->label(), true],
+            self::FocusMode => $record->focusMode === null
+                ? ['not in the file', null]
+                : [
+                    ['single' => 'single', 'continuous' => 'continuous', 'manual' => 'by hand'][
+                        $record->focusMode->value
+                    ],
+                    true,
+                ],
         };
     }
 

@@ -37,7 +37,7 @@ final class RecordNormaliser
         $found = [
             'make' => $this->text($tags['Make'] ?? null),
             'model' => $this->text($tags['Model'] ?? null),
-            'lens' => $this->text($tags['LensModel'] ?? $tags['LensID'] ?? $tags['Lens'] ?? null),
+            'lens' => $this->text($tags['LensModel'] ?? ($tags['LensID'] ?? ($tags['Lens'] ?? null))),
             'fNumber' => $this->fNumber($tags, $provenance),
             'exposureTime' => $this->exposureTime($tags, $provenance),
             'iso' => $this->iso($tags),
@@ -48,14 +48,16 @@ final class RecordNormaliser
             'focalLength' => $focalLength,
             'focalLength35' => $focalLength35 ?? $this->equivalent($focalLength, $tags, $provenance),
             'whiteBalance' => $this->whiteBalance($tags['WhiteBalance'] ?? null),
-            'focusDistance' => $this->positive($tags['SubjectDistance'] ?? $tags['FocusDistance'] ?? null),
+            'focusDistance' => $this->positive($tags['SubjectDistance'] ?? ($tags['FocusDistance'] ?? null)),
             'takenAt' => $this->takenAt($tags['DateTimeOriginal'] ?? null),
             'widestFNumber' => $this->positive($tags['MaxApertureValue'] ?? null),
             'isoAutomatic' => $this->isoAutomatic($tags),
-            'stabiliser' => $this->switched($tags['ImageStabilization'] ?? $tags['VibrationReduction'] ?? null),
+            'stabiliser' => $this->switched($tags['ImageStabilization'] ?? ($tags['VibrationReduction'] ?? null)),
             'silent' => $this->silent($tags),
             'focusMode' => FocusMode::fromWords($this->text($tags['FocusMode'] ?? null) ?? ''),
-            'drive' => Drive::fromWords($this->text($tags['DriveMode'] ?? $tags['ContinuousDrive'] ?? $tags['ReleaseMode'] ?? null) ?? ''),
+            'drive' => Drive::fromWords(
+                $this->text($tags['DriveMode'] ?? ($tags['ContinuousDrive'] ?? ($tags['ReleaseMode'] ?? null))) ?? '',
+            ),
         ];
         foreach ($found as $field => $value) {
             if ($value !== null && $value !== ExposureMode::Unknown && $value !== MeteringPattern::Unknown) {
@@ -63,7 +65,7 @@ final class RecordNormaliser
             }
         }
 
-        return new CaptureRecord(...$found, provenance: $provenance);
+        return new CaptureRecord(...[...$found, 'provenance' => $provenance]);
     }
 
     /**
@@ -81,7 +83,9 @@ final class RecordNormaliser
             }
         }
 
-        return $number === null || $number < self::APERTURES[0] || $number > self::APERTURES[1] ? null : Aperture::of($number);
+        return $number === null || $number < self::APERTURES[0] || $number > self::APERTURES[1]
+            ? null
+            : Aperture::of($number);
     }
 
     /**
@@ -98,15 +102,17 @@ final class RecordNormaliser
             }
         }
 
-        return $seconds === null || $seconds < self::TIMES[0] || $seconds > self::TIMES[1] ? null : ExposureTime::of($seconds);
+        return $seconds === null || $seconds < self::TIMES[0] || $seconds > self::TIMES[1]
+            ? null
+            : ExposureTime::of($seconds);
     }
 
     /** @param  array<string, mixed>  $tags */
     private function iso(array $tags): ?Iso
     {
-        $iso = $this->positive($tags['ISO'] ?? $tags['PhotographicSensitivity'] ?? null);
+        $iso = $this->positive($tags['ISO'] ?? ($tags['PhotographicSensitivity'] ?? null));
         // 65535 in the 16-bit tag means "more than fits"; the real value is then elsewhere.
-        if ($iso === null || $iso >= 65535.0 && isset($tags['RecommendedExposureIndex'])) {
+        if ($iso === null || ($iso >= 65535.0 && isset($tags['RecommendedExposureIndex']))) {
             $iso = $this->positive($tags['RecommendedExposureIndex'] ?? null) ?? $iso;
         }
 
@@ -137,7 +143,9 @@ final class RecordNormaliser
     private function isoAutomatic(array $tags): ?bool
     {
         $setting = $tags['ISOSetting'] ?? null;
-        $auto = $this->switched($tags['ISOAuto'] ?? null) ?? (isset($tags['ISOAuto']) ? $this->whole($tags['ISOAuto']) === 1 : null);
+        $auto =
+            $this->switched($tags['ISOAuto'] ?? null) ??
+            (isset($tags['ISOAuto']) ? $this->whole($tags['ISOAuto']) === 1 : null);
 
         return $setting === null ? $auto : is_string($setting) && preg_match('/^auto/i', $setting) === 1;
     }
@@ -156,7 +164,7 @@ final class RecordNormaliser
     /** @param  array<string, mixed>  $tags */
     private function silent(array $tags): ?bool
     {
-        $words = $this->text($tags['ShutterType'] ?? $tags['ShutterMode'] ?? null);
+        $words = $this->text($tags['ShutterType'] ?? ($tags['ShutterMode'] ?? null));
 
         return match (true) {
             $words === null => null,
@@ -224,13 +232,13 @@ final class RecordNormaliser
         if ($focalLength === null || $perUnit === null || $pixels === null || $unit === null) {
             return null;
         }
-        $width = $pixels / $perUnit * $unit;
+        $width = ($pixels / $perUnit) * $unit;
         if ($width < 3 || $width > 70) {
             return null;
         }
         $provenance['focalLength35'] = Provenance::Derived;
 
-        return round($focalLength * Format::ofSize($width, $width * 2 / 3)->crop());
+        return round($focalLength * Format::ofSize($width, ($width * 2) / 3)->crop());
     }
 
     private function number(mixed $value): ?float

@@ -22,7 +22,9 @@ enum Support: string
         };
     }
 
-    /** Stops of longer exposure that it allows beyond bare hands; null when camera shake sets no limit. Typical values. */
+    /**
+     * Stops of longer exposure that it allows beyond bare hands; null when camera shake sets no limit. Typical values.
+     */
     public function stopsSteadier(): ?float
     {
         return match ($this) {

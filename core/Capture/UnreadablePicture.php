@@ -21,14 +21,25 @@ final class UnreadablePicture extends RuntimeException
 
     public static function notAPicture(string $kind): self
     {
-        return new self(sprintf('This is not a picture that can be read here (it looks like %s). Hand in a JPEG, HEIC, TIFF, PNG or WebP, or the raw file of a camera.', $kind));
+        return new self(
+            sprintf(
+                'This is not a picture that can be read here (it looks like %s). Hand in a JPEG, HEIC, TIFF, PNG or '
+                    .'WebP, or the raw file of a camera.',
+                $kind,
+            ),
+        );
     }
 
     public static function tooLarge(int $width, int $height, int $megapixels): self
     {
-        return new self(sprintf(
-            'The picture claims %d × %d pixels; the most taken is %d megapixels. Hand in a smaller export.', $width, $height, $megapixels,
-        ));
+        return new self(
+            sprintf(
+                'The picture claims %d × %d pixels; the most taken is %d megapixels. Hand in a smaller export.',
+                $width,
+                $height,
+                $megapixels,
+            ),
+        );
     }
 
     public static function broken(string $why): self

@@ -9,11 +9,14 @@ use TruePupil\Core\Tone\GraduatedEdge;
 use TruePupil\Core\Tone\Halo;
 use TruePupil\Core\Tone\Srgb;
 
-/** What colour and finish of a picture show: a cast in what should be neutral, over-saturation, one hue that rules, dark corners, halos. */
+/**
+ * What colour and finish of a picture show: a cast in what should be neutral, over-saturation, one hue that rules, dark
+ * corners, halos.
+ */
 final readonly class ColourMeasures
 {
     /** Saturation (HSV) up to which a mid-tone counts as meant to be neutral. */
-    private const NEUTRAL = 0.30;
+    private const NEUTRAL = 0.3;
 
     /** The least saturated share of the mid-tones that the cast is taken from. */
     private const SHARE = 0.25;
@@ -29,18 +32,41 @@ final readonly class ColourMeasures
     /** Columns on which the edge of a graduated filter is looked for. */
     private const EDGE = 128;
 
-    private const HUES = ['red', 'orange', 'yellow', 'green-yellow', 'green', 'green-cyan', 'cyan', 'azure', 'blue', 'violet', 'magenta', 'rose'];
+    private const HUES = [
+        'red',
+        'orange',
+        'yellow',
+        'green-yellow',
+        'green',
+        'green-cyan',
+        'cyan',
+        'azure',
+        'blue',
+        'violet',
+        'magenta',
+        'rose',
+    ];
 
     /**
-     * @param  ?array{warm: float, green: float}  $cast  stops by which red exceeds blue, and green the mean of both, in what should be neutral; null where nothing is
+     * @param  ?array{warm: float, green: float}  $cast
+     *   stops by which red exceeds blue, and green the mean of both, in what should be neutral; null where nothing is
      * @param  float  $overSaturatedPct  % of the frame
-     * @param  ?array{hue: string, sharePct: float}  $dominant  the hue that holds most of the colour; null in a picture without colour
+     * @param  ?array{hue: string, sharePct: float}  $dominant
+     *   the hue that holds most of the colour; null in a picture without colour
      * @param  float  $cornerStops  stops by which the corners are darker than the middle; negative is darker
      * @param  float  $saturation  mean, 0–1
-     * @param  ?float  $halo  overshoot along strong edges as a share of their step; null where too few lie on plain ground
+     * @param  ?float  $halo
+     *   overshoot along strong edges as a share of their step; null where too few lie on plain ground
      */
-    private function __construct(public ?array $cast, public float $overSaturatedPct, public ?array $dominant, public float $cornerStops, public float $saturation, public ?float $halo, public ?GraduatedEdge $graduatedEdge = null)
-    {
+    private function __construct(
+        public ?array $cast,
+        public float $overSaturatedPct,
+        public ?array $dominant,
+        public float $cornerStops,
+        public float $saturation,
+        public ?float $halo,
+        public ?GraduatedEdge $graduatedEdge = null,
+    ) {
     }
 
     public static function of(ColourGrid $grid): self
@@ -72,25 +98,44 @@ final readonly class ColourMeasures
 
         return new self(
             self::castOf($neutrals, $grid),
-            round(100 * $over / $cells, 2),
-            $colour < 5.0 * $cells * 0.2 ? null : ['hue' => self::HUES[$hue], 'sharePct' => round(100 * $hues[$hue] / $colour, 1)],
+            round((100 * $over) / $cells, 2),
+            $colour < 5.0 * $cells * 0.2
+                ? null
+                : ['hue' => self::HUES[$hue], 'sharePct' => round((100 * $hues[$hue]) / $colour, 1)],
             round(self::corners($grid), 3),
             round($saturations / $cells, 4),
-            $halo, $edge,
+            $halo,
+            $edge,
         );
     }
 
     /** @return array{cast: ?array{warm: float, green: float}, overSaturatedPct: float, dominant: ?array{hue: string, sharePct: float}, cornerStops: float, saturation: float, halo?: ?float, graduatedEdge: ?array{at: float, stops: float, confidence: float}} */
     public function toArray(): array
     {
-        return ['cast' => $this->cast, 'overSaturatedPct' => $this->overSaturatedPct, 'dominant' => $this->dominant, 'cornerStops' => $this->cornerStops, 'saturation' => $this->saturation, 'halo' => $this->halo, 'graduatedEdge' => $this->graduatedEdge?->toArray()];
+        return [
+            'cast' => $this->cast,
+            'overSaturatedPct' => $this->overSaturatedPct,
+            'dominant' => $this->dominant,
+            'cornerStops' => $this->cornerStops,
+            'saturation' => $this->saturation,
+            'halo' => $this->halo,
+            'graduatedEdge' => $this->graduatedEdge?->toArray(),
+        ];
     }
 
     /** @param  array<mixed>  $stored  as toArray() gave it */
     public static function restore(array $stored): self
     {
         /** @var array{cast: ?array{warm: float, green: float}, overSaturatedPct: float, dominant: ?array{hue: string, sharePct: float}, cornerStops: float, saturation: float, halo?: ?float, graduatedEdge?: ?array{at: float, stops: float, confidence: float}} $stored */
-        return new self($stored['cast'], (float) $stored['overSaturatedPct'], $stored['dominant'], (float) $stored['cornerStops'], (float) $stored['saturation'], $stored['halo'] ?? null, isset($stored['graduatedEdge']) ? GraduatedEdge::restore($stored['graduatedEdge']) : null);
+        return new self(
+            $stored['cast'],
+            (float) $stored['overSaturatedPct'],
+            $stored['dominant'],
+            (float) $stored['cornerStops'],
+            (float) $stored['saturation'],
+            $stored['halo'] ?? null,
+            isset($stored['graduatedEdge']) ? GraduatedEdge::restore($stored['graduatedEdge']) : null,
+        );
     }
 
     /**
@@ -137,7 +182,10 @@ final readonly class ColourMeasures
             for ($v = (int) ($y * $h); $v < min($h, (int) ceil(($y + 1 / 9) * $h)); $v++) {
                 for ($u = (int) ($x * $w); $u < min($w, (int) ceil(($x + 1 / 9) * $w)); $u++) {
                     $i = 3 * ($v * $w + $u);
-                    $sum += 0.2126 * $linear[$grid->codes[$i]] + 0.7152 * $linear[$grid->codes[$i + 1]] + 0.0722 * $linear[$grid->codes[$i + 2]];
+                    $sum +=
+                        0.2126 * $linear[$grid->codes[$i]] +
+                        0.7152 * $linear[$grid->codes[$i + 1]] +
+                        0.0722 * $linear[$grid->codes[$i + 2]];
                     $n++;
                 }
             }

@@ -8,7 +8,8 @@ use TruePupil\Core\Picture\ColourGrid;
 
 /**
  * What draws the eye: the image signature (Hou, Harel and Koch, "Image Signature: Highlighting Sparse Salient Regions",
- * IEEE PAMI 34, 2012). The signs of a picture's cosine transform, transformed back, squared and smoothed, stand out where
+ * IEEE PAMI 34, 2012). The signs of a picture's cosine transform, transformed back, squared and smoothed, stand out
+ * where
  * something sparse lies on a plain ground; added up over brightness and two opponent colours.
  */
 final readonly class Attention
@@ -46,7 +47,10 @@ final readonly class Attention
         }
         $map = self::blurred(array_values($total));
         $sum = array_sum($map);
-        $map = $sum > 0 ? array_map(fn (float $value): float => $value / $sum, $map) : array_fill(0, count($map), 1 / count($map));
+        $map =
+            $sum > 0
+                ? array_map(fn (float $value): float => $value / $sum, $map)
+                : array_fill(0, count($map), 1 / count($map));
 
         return new self($map, self::peaksOf($map), self::centreOf($map));
     }
@@ -66,10 +70,21 @@ final readonly class Attention
     {
         $column = fn (float $x): int => max(0, min(self::COLUMNS, (int) round($x * self::COLUMNS)));
         $row = fn (float $y): int => max(0, min(self::ROWS, (int) round($y * self::ROWS)));
-        [$left, $right, $top, $bottom] = [$column($region->x), $column($region->x + $region->width), $row($region->y), $row($region->y + $region->height)];
+        [$left, $right, $top, $bottom] = [
+            $column($region->x),
+            $column($region->x + $region->width),
+            $row($region->y),
+            $row($region->y + $region->height),
+        ];
         $w = self::COLUMNS + 1;
 
-        return max(0.0, $this->sums[$bottom * $w + $right] - $this->sums[$top * $w + $right] - $this->sums[$bottom * $w + $left] + $this->sums[$top * $w + $left]);
+        return max(
+            0.0,
+            $this->sums[$bottom * $w + $right] -
+                $this->sums[$top * $w + $right] -
+                $this->sums[$bottom * $w + $left] +
+                $this->sums[$top * $w + $left],
+        );
     }
 
     /**
@@ -95,9 +110,18 @@ final readonly class Attention
     {
         $channels = [[], [], []];
         for ($y = 0; $y < self::ROWS; $y++) {
-            [$top, $bottom] = [intdiv($y * $grid->rows, self::ROWS), max(intdiv($y * $grid->rows, self::ROWS) + 1, intdiv(($y + 1) * $grid->rows, self::ROWS))];
+            [$top, $bottom] = [
+                intdiv($y * $grid->rows, self::ROWS),
+                max(intdiv($y * $grid->rows, self::ROWS) + 1, intdiv(($y + 1) * $grid->rows, self::ROWS)),
+            ];
             for ($x = 0; $x < self::COLUMNS; $x++) {
-                [$left, $right] = [intdiv($x * $grid->columns, self::COLUMNS), max(intdiv($x * $grid->columns, self::COLUMNS) + 1, intdiv(($x + 1) * $grid->columns, self::COLUMNS))];
+                [$left, $right] = [
+                    intdiv($x * $grid->columns, self::COLUMNS),
+                    max(
+                        intdiv($x * $grid->columns, self::COLUMNS) + 1,
+                        intdiv(($x + 1) * $grid->columns, self::COLUMNS),
+                    ),
+                ];
                 [$r, $g, $b, $n] = [0, 0, 0, 0];
                 for ($v = $top; $v < min($bottom, $grid->rows); $v++) {
                     for ($u = $left; $u < min($right, $grid->columns); $u++) {
@@ -128,7 +152,10 @@ final readonly class Attention
         if ($channel === [] || max($channel) - min($channel) < 1.0) {
             return array_fill(0, count($channel), 0.0);
         }
-        $signs = array_map(fn (float $value): float => abs($value) < 1e-9 ? 0.0 : ($value > 0 ? 1.0 : -1.0), self::transform($channel, false));
+        $signs = array_map(
+            fn (float $value): float => abs($value) < 1e-9 ? 0.0 : ($value > 0 ? 1.0 : -1.0),
+            self::transform($channel, false),
+        );
         // The mean of the picture is no part of what stands out.
         $signs[0] = 0.0;
 
@@ -187,7 +214,8 @@ final readonly class Attention
             for ($a = 0; $a < $n; $a++) {
                 for ($b = 0; $b < $n; $b++) {
                     [$frequency, $place] = $inverse ? [$b, $a] : [$a, $b];
-                    $table[$a][$b] = sqrt(($frequency === 0 ? 1 : 2) / $n) * cos(M_PI * ($place + 0.5) * $frequency / $n);
+                    $table[$a][$b] =
+                        sqrt(($frequency === 0 ? 1 : 2) / $n) * cos((M_PI * ($place + 0.5) * $frequency) / $n);
                 }
             }
             $known[$key] = array_map(array_values(...), array_values($table));
@@ -204,8 +232,10 @@ final readonly class Attention
     {
         $sigma = self::BLUR * self::COLUMNS;
         $reach = (int) ceil(2.5 * $sigma);
-        $kernel = array_map(fn (int $d): float => exp(-$d * $d / (2 * $sigma * $sigma)), range(-$reach, $reach));
-        foreach ([[1, self::COLUMNS, self::ROWS, self::COLUMNS], [self::COLUMNS, self::ROWS, self::COLUMNS, 1]] as [$stride, $length, $lines, $step]) {
+        $kernel = array_map(fn (int $d): float => exp((-$d * $d) / (2 * $sigma * $sigma)), range(-$reach, $reach));
+        foreach (
+            [[1, self::COLUMNS, self::ROWS, self::COLUMNS], [self::COLUMNS, self::ROWS, self::COLUMNS, 1]] as [$stride, $length, $lines, $step]
+        ) {
             $next = $map;
             for ($line = 0; $line < $lines; $line++) {
                 for ($i = 0; $i < $length; $i++) {
@@ -234,12 +264,12 @@ final readonly class Attention
         $strongest = null;
         foreach ($map as $i => $value) {
             $strongest ??= $value;
-            [$x, $y] = [($i % self::COLUMNS + 0.5) / self::COLUMNS, (intdiv($i, self::COLUMNS) + 0.5) / self::ROWS];
+            [$x, $y] = [(($i % self::COLUMNS) + 0.5) / self::COLUMNS, (intdiv($i, self::COLUMNS) + 0.5) / self::ROWS];
             if ($strongest <= 0 || $value < 0.25 * $strongest || count($peaks) === 5) {
                 break;
             }
             foreach ($peaks as $peak) {
-                if (hypot($peak['x'] - $x, ($peak['y'] - $y) * self::ROWS / self::COLUMNS) < self::APART) {
+                if (hypot($peak['x'] - $x, (($peak['y'] - $y) * self::ROWS) / self::COLUMNS) < self::APART) {
                     continue 2;
                 }
             }
@@ -257,8 +287,8 @@ final readonly class Attention
     {
         [$x, $y] = [0.0, 0.0];
         foreach ($map as $i => $value) {
-            $x += $value * ($i % self::COLUMNS + 0.5) / self::COLUMNS;
-            $y += $value * (intdiv($i, self::COLUMNS) + 0.5) / self::ROWS;
+            $x += ($value * (($i % self::COLUMNS) + 0.5)) / self::COLUMNS;
+            $y += ($value * (intdiv($i, self::COLUMNS) + 0.5)) / self::ROWS;
         }
 
         return ['x' => round($x, 4), 'y' => round($y, 4)];

@@ -21,7 +21,8 @@ final readonly class CompositionMeasures
     /**
      * @param  ?float  $tiltDeg  positive clockwise; null where no line says
      * @param  'mark'|'lines'|null  $tiltFrom  what says so: a line that somebody marked, or lines that were found
-     * @param  list<array{x1: float, y1: float, x2: float, y2: float, length: float}>  $segments  straight edges of any direction, fractions of the frame; length as a share of the diagonal
+     * @param  list<array{x1: float, y1: float, x2: float, y2: float, length: float}>  $segments
+     *   straight edges of any direction, fractions of the frame; length as a share of the diagonal
      * @param  ?float  $convergenceDeg  upright lines leaning together from side to side; null where too few
      * @param  float  $symmetry  about the middle, −1 to 1
      * @param  list<array{x: float, y: float, weight: float}>  $attention
@@ -31,7 +32,8 @@ final readonly class CompositionMeasures
      * @param  list<array{angle: float, at: float, length: float, upright: bool}>  $lines
      * @param  list<array{ratio: string, x: float, y: float, width: float, height: float, keptPct: float, attentionPct: float, distractionsPct?: float}>  $crops
      * @param  ?float  $subjectAttention  share of all attention that the subject holds, 0–1
-     * @param  ?array{thirds: float, centre: float, diagonals: float, golden: float}  $ideas  of the subject, % of the diagonal
+     * @param  ?array{thirds: float, centre: float, diagonals: float, golden: float}  $ideas
+     *   of the subject, % of the diagonal
      */
     private function __construct(
         public ?float $tiltDeg,
@@ -53,7 +55,7 @@ final readonly class CompositionMeasures
     ) {
     }
 
-    public static function of(ColourGrid $grid, Attention $attention, float $aspect, Marks $marks = new Marks): self
+    public static function of(ColourGrid $grid, Attention $attention, float $aspect, Marks $marks = new Marks()): self
     {
         $lines = Lines::of($grid->reduced(self::LINES)->grey());
         $coarse = $grid->reduced(self::COARSE);
@@ -62,11 +64,22 @@ final readonly class CompositionMeasures
         [$subject, $marked] = [$marks->subject, $marks->tilt($aspect)];
 
         return new self(
-            $marked ?? $lines->tilt(), $lines->convergence(), $symmetry->score, $symmetry->axis, $symmetry->best,
-            $attention->peaks, $attention->balance, EdgeScan::of($coarse)->runs, PlainAreas::of($grey)->areas, array_slice($lines->lines, 0, 12),
+            $marked ?? $lines->tilt(),
+            $lines->convergence(),
+            $symmetry->score,
+            $symmetry->axis,
+            $symmetry->best,
+            $attention->peaks,
+            $attention->balance,
+            EdgeScan::of($coarse)->runs,
+            PlainAreas::of($grey)->areas,
+            array_slice($lines->lines, 0, 12),
             Crops::best($attention, $aspect, $marks),
-            $subject === null ? null : $attention->shareIn($subject), $subject === null ? null : Ideas::distances($subject, $aspect), $aspect,
-            $marked !== null ? 'mark' : ($lines->tilt() === null ? null : 'lines'), Segments::of($grey),
+            $subject === null ? null : $attention->shareIn($subject),
+            $subject === null ? null : Ideas::distances($subject, $aspect),
+            $aspect,
+            $marked !== null ? 'mark' : ($lines->tilt() === null ? null : 'lines'),
+            Segments::of($grey),
         );
     }
 

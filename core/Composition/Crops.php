@@ -4,11 +4,23 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Composition;
 
-/** The best crops of the usual shapes: those that keep what draws the eye, with subject and eye whole and marked distractions left out, in the largest frame. */
+/**
+ * The best crops of the usual shapes: those that keep what draws the eye, with subject and eye whole and marked
+ * distractions left out, in the largest frame.
+ */
 final class Crops
 {
     /** Width over height. */
-    private const RATIOS = ['1:1' => 1.0, '4:5' => 0.8, '5:4' => 1.25, '3:2' => 1.5, '2:3' => 2 / 3, '16:9' => 16 / 9, '2:1' => 2.0, '12:5' => 2.4];
+    private const RATIOS = [
+        '1:1' => 1.0,
+        '4:5' => 0.8,
+        '5:4' => 1.25,
+        '3:2' => 1.5,
+        '2:3' => 2 / 3,
+        '16:9' => 16 / 9,
+        '2:1' => 2.0,
+        '12:5' => 2.4,
+    ];
 
     /** Steps of the search along the free side. */
     private const STEPS = 24;
@@ -26,7 +38,7 @@ final class Crops
      * @param  float  $aspect  of the picture
      * @return list<array{ratio: string, x: float, y: float, width: float, height: float, keptPct: float, attentionPct: float, distractionsPct: float}> fractions of the frame, the one that keeps most attention a share of area first
      */
-    public static function best(Attention $attention, float $aspect, Marks $marks = new Marks): array
+    public static function best(Attention $attention, float $aspect, Marks $marks = new Marks()): array
     {
         $distracted = $marks->ofKind(MarkKind::Distraction) !== [];
         $crops = [];
@@ -44,14 +56,23 @@ final class Crops
                     }
                     $shown = $marks->distractionsIn($crop);
                     $worth = $attention->shareIn($crop) - self::DISTRACTION * $shown - self::AREA * (1 - $size ** 2);
-                    $best = $best === null || $worth > $best['worth'] ? ['worth' => $worth, 'crop' => $crop, 'shown' => $shown] : $best;
+                    $best =
+                        $best === null || $worth > $best['worth']
+                            ? ['worth' => $worth, 'crop' => $crop, 'shown' => $shown]
+                            : $best;
                 }
             }
             if ($best !== null) {
                 $crops[] = self::describe($name, $best['crop'], $attention, $best['shown']);
             }
         }
-        usort($crops, fn (array $a, array $b): int => [$a['distractionsPct'], $b['attentionPct'] / $b['keptPct']] <=> [$b['distractionsPct'], $a['attentionPct'] / $a['keptPct']]);
+        usort(
+            $crops,
+            fn (array $a, array $b): int => [$a['distractionsPct'], $b['attentionPct'] / $b['keptPct']] <=> [
+                $b['distractionsPct'],
+                $a['attentionPct'] / $a['keptPct'],
+            ],
+        );
 
         return array_values(array_filter($crops, fn (array $crop): bool => $crop['keptPct'] < 97));
     }
@@ -66,7 +87,12 @@ final class Crops
         foreach ($across as $i => $x) {
             foreach ($down as $j => $y) {
                 if ($i % $by === 0 && $j % $by === 0) {
-                    yield Region::of((1 - $width) * $x / self::STEPS, (1 - $height) * $y / self::STEPS, $width, $height);
+                    yield Region::of(
+                        ((1 - $width) * $x) / self::STEPS,
+                        ((1 - $height) * $y) / self::STEPS,
+                        $width,
+                        $height,
+                    );
                 }
             }
         }
@@ -76,8 +102,14 @@ final class Crops
     private static function describe(string $ratio, Region $crop, Attention $attention, float $shown): array
     {
         return [
-            'ratio' => $ratio, 'x' => round($crop->x, 4), 'y' => round($crop->y, 4), 'width' => round($crop->width, 4), 'height' => round($crop->height, 4),
-            'keptPct' => round($crop->sharePct(), 1), 'attentionPct' => round(100 * $attention->shareIn($crop), 1), 'distractionsPct' => round(100 * $shown, 1),
+            'ratio' => $ratio,
+            'x' => round($crop->x, 4),
+            'y' => round($crop->y, 4),
+            'width' => round($crop->width, 4),
+            'height' => round($crop->height, 4),
+            'keptPct' => round($crop->sharePct(), 1),
+            'attentionPct' => round(100 * $attention->shareIn($crop), 1),
+            'distractionsPct' => round(100 * $shown, 1),
         ];
     }
 }

@@ -26,7 +26,10 @@ final readonly class EdgeScan
 
     private const LONGEST = 0.45;
 
-    /** @param  list<array{side: string, from: float, to: float, kind: string, strength: float}>  $runs  fractions along the side; strength 0–1 */
+    /**
+     * @param  list<array{side: string, from: float, to: float, kind: string, strength: float}>  $runs
+     *   fractions along the side; strength 0–1
+     */
     private function __construct(public array $runs)
     {
     }
@@ -40,7 +43,11 @@ final readonly class EdgeScan
                 array_push($runs, ...self::runs($side, $kind, $strengths));
             }
         }
-        usort($runs, fn (array $a, array $b): int => $b['strength'] * ($b['to'] - $b['from']) <=> $a['strength'] * ($a['to'] - $a['from']));
+        usort(
+            $runs,
+            fn (array $a, array $b): int => $b['strength'] * ($b['to'] - $b['from']) <=>
+                $a['strength'] * ($a['to'] - $a['from']),
+        );
 
         return new self(array_slice($runs, 0, 8));
     }
@@ -88,7 +95,13 @@ final readonly class EdgeScan
                 $share = ($i - $start) / $count;
                 if ($share >= self::SHORTEST && $share <= self::LONGEST) {
                     $part = array_slice($strengths, $start, $i - $start);
-                    $runs[] = ['side' => $side, 'from' => round($start / $count, 3), 'to' => round($i / $count, 3), 'kind' => $kind, 'strength' => round(array_sum($part) / count($part), 3)];
+                    $runs[] = [
+                        'side' => $side,
+                        'from' => round($start / $count, 3),
+                        'to' => round($i / $count, 3),
+                        'kind' => $kind,
+                        'strength' => round(array_sum($part) / count($part), 3),
+                    ];
                 }
                 $start = null;
             }

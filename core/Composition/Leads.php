@@ -19,12 +19,18 @@ final class Leads
     /**
      * @param  list<array{x1: float, y1: float, x2: float, y2: float, length: float}>  $segments
      * @param  float  $aspect  width over height
-     * @return list<array{x1: float, y1: float, x2: float, y2: float, length: float}> those that lead, from their far to their near end
+     * @return list<array{x1: float, y1: float, x2: float, y2: float, length: float}>
+     *   those that lead, from their far to their near end
      */
     public static function to(Region $subject, array $segments, float $aspect): array
     {
         $diagonal = hypot($aspect, 1.0);
-        $box = [$subject->x * $aspect - self::ROUND * $diagonal, $subject->y - self::ROUND * $diagonal, ($subject->x + $subject->width) * $aspect + self::ROUND * $diagonal, $subject->y + $subject->height + self::ROUND * $diagonal];
+        $box = [
+            $subject->x * $aspect - self::ROUND * $diagonal,
+            $subject->y - self::ROUND * $diagonal,
+            ($subject->x + $subject->width) * $aspect + self::ROUND * $diagonal,
+            $subject->y + $subject->height + self::ROUND * $diagonal,
+        ];
         $leading = [];
         foreach ($segments as $segment) {
             $ends = [[$segment['x1'] * $aspect, $segment['y1']], [$segment['x2'] * $aspect, $segment['y2']]];
@@ -35,7 +41,16 @@ final class Leads
                     continue;
                 }
                 if (($hit[0] - 1) * $segment['length'] <= self::FAR) {
-                    $leading[] = $far === 0 ? $segment : ['x1' => $segment['x2'], 'y1' => $segment['y2'], 'x2' => $segment['x1'], 'y2' => $segment['y1'], 'length' => $segment['length']];
+                    $leading[] =
+                        $far === 0
+                            ? $segment
+                            : [
+                                'x1' => $segment['x2'],
+                                'y1' => $segment['y2'],
+                                'x2' => $segment['x1'],
+                                'y2' => $segment['y1'],
+                                'length' => $segment['length'],
+                            ];
                     break;
                 }
             }

@@ -7,7 +7,8 @@ namespace TruePupil\Core\Composition;
 use TruePupil\Core\Picture\GreyGrid;
 
 /**
- * Straight lines that are nearly level or nearly upright, by the Hough transform over edges (Duda and Hart 1972), each edge
+ * Straight lines that are nearly level or nearly upright, by the Hough transform over edges (Duda and Hart 1972), each
+ * edge
  * voting only near the direction that its slope of brightness gives.
  *
  * Angles in degrees; positive is clockwise: a level line falls to the right, an upright one leans to the right.
@@ -32,7 +33,9 @@ final readonly class Lines
     private const MOST = 10;
 
     /**
-     * @param  list<array{angle: float, at: float, length: float, upright: bool}>  $lines  the longest first; "at" is where it crosses the middle of the frame, as a fraction of the side it crosses; length as a share of the side along it
+     * @param  list<array{angle: float, at: float, length: float, upright: bool}>  $lines
+     *   the longest first; "at" is where it crosses the middle of the frame, as a fraction of the side it crosses;
+     *   length as a share of the side along it
      */
     private function __construct(public array $lines)
     {
@@ -66,7 +69,8 @@ final readonly class Lines
         $uprightMean = null;
         if (count($upright) >= 2) {
             $weight = array_sum(array_column($upright, 'length'));
-            $uprightMean = array_sum(array_map(fn (array $line): float => $line['angle'] * $line['length'], $upright)) / $weight;
+            $uprightMean =
+                array_sum(array_map(fn (array $line): float => $line['angle'] * $line['length'], $upright)) / $weight;
         }
         if ($best !== null && ($upright === [] || $best['length'] >= 0.5 * $upright[0]['length'])) {
             return $best['angle'];
@@ -75,7 +79,10 @@ final readonly class Lines
         return $uprightMean ?? ($upright[0]['angle'] ?? null);
     }
 
-    /** Degrees by which upright lines lean towards each other from one side of the frame to the other: positive meets above. Null for fewer than three. */
+    /**
+     * Degrees by which upright lines lean towards each other from one side of the frame to the other: positive meets
+     * above. Null for fewer than three.
+     */
     public function convergence(): ?float
     {
         $upright = array_values(array_filter($this->lines, fn (array $line): bool => $line['upright']));
@@ -91,10 +98,10 @@ final readonly class Lines
             $xx += $w * $at * $at;
             $xy += $w * $at * $line['angle'];
         }
-        $spread = $xx - $x * $x / $n;
+        $spread = $xx - ($x * $x) / $n;
 
         // Leaning right on the left and left on the right is negative slope, and meets above.
-        return $spread < 0.01 * $n ? null : -($xy - $x * $y / $n) / $spread;
+        return $spread < 0.01 * $n ? null : -($xy - ($x * $y) / $n) / $spread;
     }
 
     /** Share of the picture that is left when it is turned level by an angle and cut to its own shape. */
@@ -133,7 +140,12 @@ final readonly class Lines
                 unset($points[$index]);
             }
             if (count($members) >= self::LONG * $side) {
-                $lines[] = ['angle' => rad2deg(atan($tangent)), 'at' => $at / $other, 'length' => min(1.0, count($members) / $side), 'upright' => $upright];
+                $lines[] = [
+                    'angle' => rad2deg(atan($tangent)),
+                    'at' => $at / $other,
+                    'length' => min(1.0, count($members) / $side),
+                    'upright' => $upright,
+                ];
             } else {
                 // Chance gathered these votes; what is left of them goes too.
                 unset($votes[$step][(int) round($at)]);
@@ -146,7 +158,8 @@ final readonly class Lines
     /**
      * One point for each place where an edge is steepest across its own direction, to a fraction of a cell.
      *
-     * Of a level line: cross = at + tan(angle) · along, with along counted from the middle to the right and cross downwards.
+     * Of a level line: cross = at + tan(angle) · along, with along counted from the middle to the right and cross
+     * downwards.
      * Of an upright one: along upwards from the middle, cross to the right.
      *
      * @param  list<float>  $across
@@ -169,9 +182,14 @@ final readonly class Lines
                     continue;
                 }
                 // The top of the parabola through the three.
-                $shift = $before + $after - 2 * $here < -1e-9 ? ($before - $after) / (2 * ($before + $after - 2 * $here)) : 0.0;
+                $shift =
+                    $before + $after - 2 * $here < -1e-9
+                        ? ($before - $after) / (2 * ($before + $after - 2 * $here))
+                        : 0.0;
                 $angle = rad2deg(atan($side[$i] / $main[$i])) * ($upright ? 1 : -1);
-                $points[] = $upright ? [$h / 2 - 0.5 - $y, $x + $shift, $angle] : [$x + 0.5 - $w / 2, $y + $shift, $angle];
+                $points[] = $upright
+                    ? [$h / 2 - 0.5 - $y, $x + $shift, $angle]
+                    : [$x + 0.5 - $w / 2, $y + $shift, $angle];
             }
         }
 
@@ -187,7 +205,12 @@ final readonly class Lines
         [$along, $cross, $angle] = $point;
         $reach = (int) round(self::VOTES / self::STEP);
         $centre = (int) round(($angle + self::WINDOW) / self::STEP);
-        for ($step = max(0, $centre - $reach), $last = min((int) round(2 * self::WINDOW / self::STEP), $centre + $reach); $step <= $last; $step++) {
+        for (
+            $step = max(0, $centre - $reach),
+            $last = min((int) round((2 * self::WINDOW) / self::STEP), $centre + $reach);
+            $step <= $last;
+            $step++
+        ) {
             $at = (int) round($cross - tan(deg2rad(-self::WINDOW + $step * self::STEP)) * $along);
             $votes[$step][$at] = ($votes[$step][$at] ?? 0) + $by;
         }
@@ -231,11 +254,11 @@ final readonly class Lines
                     $xy += $along * $cross;
                 }
             }
-            $spread = $xx - $x * $x / max(1, $n);
+            $spread = $xx - ($x * $x) / max(1, $n);
             if ($n < 5 || $spread < 1e-6) {
                 break;
             }
-            $tangent = ($xy - $x * $y / $n) / $spread;
+            $tangent = ($xy - ($x * $y) / $n) / $spread;
             $at = ($y - $tangent * $x) / $n;
         }
 

@@ -6,7 +6,10 @@ namespace TruePupil\Core\Composition;
 
 use InvalidArgumentException;
 
-/** A point, a line, a rectangle or a polygon that a person drew on a frame. Fractions of the displayed frame, from the top left. */
+/**
+ * A point, a line, a rectangle or a polygon that a person drew on a frame. Fractions of the displayed frame, from the
+ * top left.
+ */
 final readonly class Mark
 {
     public const MOST_POINTS = 40;
@@ -14,7 +17,10 @@ final readonly class Mark
     /** As a share of the frame's width: shorter is a slip of the finger. */
     private const SHORTEST = 0.01;
 
-    /** @param  non-empty-list<array{float, float}>  $points  across and down; two corners of an area are those of a rectangle */
+    /**
+     * @param  non-empty-list<array{float, float}>  $points
+     *   across and down; two corners of an area are those of a rectangle
+     */
     private function __construct(public MarkKind $kind, public array $points)
     {
     }
@@ -28,18 +34,43 @@ final readonly class Mark
     {
         $count = count($points);
         if ($points === [] || $count < $kind->fewest() || $count > $kind->most()) {
-            throw new InvalidArgumentException(sprintf('A mark "%s" has %s; this one has %d.', $kind->label(), $kind->fewest() === $kind->most() ? $kind->most().($kind->most() === 1 ? ' point' : ' points') : sprintf('%d to %d points', $kind->fewest(), $kind->most()), $count));
+            throw new InvalidArgumentException(
+                sprintf(
+                    'A mark "%s" has %s; this one has %d.',
+                    $kind->label(),
+                    $kind->fewest() === $kind->most()
+                        ? $kind->most().($kind->most() === 1 ? ' point' : ' points')
+                        : sprintf('%d to %d points', $kind->fewest(), $kind->most()),
+                    $count,
+                ),
+            );
         }
         /** @var list<array{float, float}> $checked */
         $checked = [];
         foreach (array_values($points) as $point) {
-            if (! is_array($point) || ! is_numeric($point[0] ?? null) || ! is_numeric($point[1] ?? null) || min($point[0], $point[1]) < -1e-6 || max($point[0], $point[1]) > 1 + 1e-6) {
-                throw new InvalidArgumentException(sprintf('A mark "%s" lies inside the frame; each of its points is two numbers from 0 to 1.', $kind->label()));
+            if (
+                ! is_array($point) ||
+                ! is_numeric($point[0] ?? null) ||
+                ! is_numeric($point[1] ?? null) ||
+                min($point[0], $point[1]) < -1e-6 ||
+                max($point[0], $point[1]) > 1 + 1e-6
+            ) {
+                throw new InvalidArgumentException(
+                    sprintf(
+                        'A mark "%s" lies inside the frame; each of its points is two numbers from 0 to 1.',
+                        $kind->label(),
+                    ),
+                );
             }
             $checked[] = [max(0.0, min(1.0, (float) $point[0])), max(0.0, min(1.0, (float) $point[1]))];
         }
         $mark = new self($kind, $checked);
-        if ($count > 1 && ($kind->isLine() ? hypot($checked[1][0] - $checked[0][0], $checked[1][1] - $checked[0][1]) < self::SHORTEST : $mark->sharePct() <= 0.0)) {
+        if (
+            $count > 1 &&
+            ($kind->isLine()
+                ? hypot($checked[1][0] - $checked[0][0], $checked[1][1] - $checked[0][1]) < self::SHORTEST
+                : $mark->sharePct() <= 0.0)
+        ) {
             throw new InvalidArgumentException(sprintf('A mark "%s" has a size; this one has none.', $kind->label()));
         }
 
@@ -89,7 +120,7 @@ final readonly class Mark
         $inside = false;
         foreach ($outline as $i => [$ax, $ay]) {
             [$bx, $by] = $outline[($i + 1) % count($outline)];
-            if (($ay > $y) !== ($by > $y) && $x < ($bx - $ax) * ($y - $ay) / ($by - $ay) + $ax) {
+            if ($ay > $y !== $by > $y && $x < (($bx - $ax) * ($y - $ay)) / ($by - $ay) + $ax) {
                 $inside = ! $inside;
             }
         }
@@ -114,6 +145,9 @@ final readonly class Mark
     /** @return array{kind: string, points: list<array{float, float}>} */
     public function toArray(): array
     {
-        return ['kind' => $this->kind->value, 'points' => array_map(fn (array $point): array => [round($point[0], 4), round($point[1], 4)], $this->points)];
+        return [
+            'kind' => $this->kind->value,
+            'points' => array_map(fn (array $point): array => [round($point[0], 4), round($point[1], 4)], $this->points),
+        ];
     }
 }

@@ -34,7 +34,9 @@ enum MarkKind: string
         };
     }
 
-    /** Fewest and most corners that a mark of this kind is drawn with; two corners of an area are those of a rectangle. */
+    /**
+     * Fewest and most corners that a mark of this kind is drawn with; two corners of an area are those of a rectangle.
+     */
     public function fewest(): int
     {
         return match ($this) {

@@ -15,12 +15,20 @@ final readonly class MarkMeasures
     /**
      * @param  ?array{score: float, offPct: float, best: float}  $axis  symmetry about the declared axis
      * @param  list<array{kind: string, sharePct: float}>  $shares  of the marked areas, % of the frame
-     * @param  ?array{marked: int, leading: int}  $leads  lines marked as leading, and how many of them reach the subject
-     * @param  ?array{sharePct: float, holdsPct: float}  $surround  the frame within the frame: its size, and how much of the subject lies in it
-     * @param  list<array{x: float, y: float, attentionPct: float}>  $distractions  where, and how much of all attention they take
+     * @param  ?array{marked: int, leading: int}  $leads
+     *   lines marked as leading, and how many of them reach the subject
+     * @param  ?array{sharePct: float, holdsPct: float}  $surround
+     *   the frame within the frame: its size, and how much of the subject lies in it
+     * @param  list<array{x: float, y: float, attentionPct: float}>  $distractions
+     *   where, and how much of all attention they take
      */
-    private function __construct(public ?array $axis, public array $shares, public ?array $leads, public ?array $surround, public array $distractions)
-    {
+    private function __construct(
+        public ?array $axis,
+        public array $shares,
+        public ?array $leads,
+        public ?array $surround,
+        public array $distractions,
+    ) {
     }
 
     public static function of(Marks $marks, ColourGrid $grid, Attention $attention, float $aspect): ?self
@@ -32,10 +40,21 @@ final readonly class MarkMeasures
 
         return new self(
             $axis === null ? null : Symmetry::aboutLine($grid->reduced(self::MIRROR)->grey(), $axis),
-            array_values(array_map(fn (Mark $mark): array => ['kind' => $mark->kind->value, 'sharePct' => round($mark->sharePct(), 2)], array_filter($marks->list, fn (Mark $mark): bool => $mark->sharePct() > 0))),
+            array_values(
+                array_map(
+                    fn (Mark $mark): array => ['kind' => $mark->kind->value, 'sharePct' => round($mark->sharePct(), 2)],
+                    array_filter($marks->list, fn (Mark $mark): bool => $mark->sharePct() > 0),
+                ),
+            ),
             self::leadsOf($marks, $aspect),
             self::surroundOf($marks),
-            array_map(fn (Mark $mark): array => [...$mark->bounds()->centre(), 'attentionPct' => round(100 * $attention->shareIn($mark->bounds()), 2)], $marks->ofKind(MarkKind::Distraction)),
+            array_map(
+                fn (Mark $mark): array => [
+                    ...$mark->bounds()->centre(),
+                    'attentionPct' => round(100 * $attention->shareIn($mark->bounds()), 2),
+                ],
+                $marks->ofKind(MarkKind::Distraction),
+            ),
         );
     }
 
@@ -61,10 +80,18 @@ final readonly class MarkMeasures
         $lines = array_map(function (Mark $line) use ($aspect): array {
             [[$x1, $y1], [$x2, $y2]] = [$line->points[0], $line->points[1] ?? $line->points[0]];
 
-            return ['x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'length' => hypot(($x2 - $x1) * $aspect, $y2 - $y1) / hypot($aspect, 1.0)];
+            return [
+                'x1' => $x1,
+                'y1' => $y1,
+                'x2' => $x2,
+                'y2' => $y2,
+                'length' => hypot(($x2 - $x1) * $aspect, $y2 - $y1) / hypot($aspect, 1.0),
+            ];
         }, $marks->ofKind(MarkKind::Lead));
 
-        return $lines === [] || $marks->subject === null ? null : ['marked' => count($lines), 'leading' => count(Leads::to($marks->subject, $lines, $aspect))];
+        return $lines === [] || $marks->subject === null
+            ? null
+            : ['marked' => count($lines), 'leading' => count(Leads::to($marks->subject, $lines, $aspect))];
     }
 
     /** @return ?array{sharePct: float, holdsPct: float} */
@@ -76,7 +103,12 @@ final readonly class MarkMeasures
         }
         $held = 0;
         for ($i = 0; $i < 400; $i++) {
-            $held += $mark->holds($subject->x + ($i % 20 + 0.5) / 20 * $subject->width, $subject->y + (intdiv($i, 20) + 0.5) / 20 * $subject->height) ? 1 : 0;
+            $held += $mark->holds(
+                $subject->x + ((($i % 20) + 0.5) / 20) * $subject->width,
+                $subject->y + ((intdiv($i, 20) + 0.5) / 20) * $subject->height,
+            )
+                ? 1
+                : 0;
         }
 
         return ['sharePct' => round($mark->sharePct(), 2), 'holdsPct' => round($held / 4, 1)];

@@ -24,16 +24,26 @@ final readonly class Marks
     public static function read(?Region $subject, array $list): self
     {
         if (count($list) > self::MOST) {
-            throw new InvalidArgumentException(sprintf('A frame takes up to %d marks; there are %d.', self::MOST, count($list)));
+            throw new InvalidArgumentException(
+                sprintf('A frame takes up to %d marks; there are %d.', self::MOST, count($list)),
+            );
         }
 
-        return new self($subject, array_map(function (mixed $one): Mark {
-            $kind = is_array($one) && is_string($one['kind'] ?? null) ? MarkKind::tryFrom($one['kind']) : null;
+        return new self(
+            $subject,
+            array_map(function (mixed $one): Mark {
+                $kind = is_array($one) && is_string($one['kind'] ?? null) ? MarkKind::tryFrom($one['kind']) : null;
 
-            return $kind === null || ! is_array($one['points'] ?? null)
-                ? throw new InvalidArgumentException(sprintf('A mark has a kind (%s) and a list of points.', implode(', ', array_column(MarkKind::cases(), 'value'))))
-                : Mark::of($kind, $one['points']);
-        }, array_values($list)));
+                return $kind === null || ! is_array($one['points'] ?? null)
+                    ? throw new InvalidArgumentException(
+                        sprintf(
+                            'A mark has a kind (%s) and a list of points.',
+                            implode(', ', array_column(MarkKind::cases(), 'value')),
+                        ),
+                    )
+                    : Mark::of($kind, $one['points']);
+            }, array_values($list)),
+        );
     }
 
     /** @return list<array{kind: string, points: list<array{float, float}>}> all but the subject */
@@ -59,12 +69,17 @@ final readonly class Marks
         return $this->ofKind($kind)[0] ?? null;
     }
 
-    /** How far the picture leans by what was marked: the horizon, else the mean of what should be upright. Degrees, positive clockwise. */
+    /**
+     * How far the picture leans by what was marked: the horizon, else the mean of what should be upright. Degrees,
+     * positive clockwise.
+     */
     public function tilt(float $aspect): ?float
     {
         $lines = $this->ofKind(MarkKind::Horizon) ?: $this->ofKind(MarkKind::Upright);
 
-        return $lines === [] ? null : array_sum(array_map(fn (Mark $line): float => $line->leaning($aspect), $lines)) / count($lines);
+        return $lines === []
+            ? null
+            : array_sum(array_map(fn (Mark $line): float => $line->leaning($aspect), $lines)) / count($lines);
     }
 
     /** Whether a crop keeps the subject and the eye whole. */
@@ -72,7 +87,8 @@ final readonly class Marks
     {
         $eye = $this->first(MarkKind::Eye)?->points[0];
 
-        return ($this->subject === null || $crop->contains($this->subject)) && ($eye === null || $crop->holds($eye[0], $eye[1]));
+        return ($this->subject === null || $crop->contains($this->subject)) &&
+            ($eye === null || $crop->holds($eye[0], $eye[1]));
     }
 
     /** How much of the marked distractions a crop still shows, 0–1 on the mean; 0 where none are marked. */
@@ -80,6 +96,9 @@ final readonly class Marks
     {
         $distractions = $this->ofKind(MarkKind::Distraction);
 
-        return $distractions === [] ? 0.0 : array_sum(array_map(fn (Mark $mark): float => $mark->bounds()->shareInside($crop), $distractions)) / count($distractions);
+        return $distractions === []
+            ? 0.0
+            : array_sum(array_map(fn (Mark $mark): float => $mark->bounds()->shareInside($crop), $distractions)) /
+                    count($distractions);
     }
 }

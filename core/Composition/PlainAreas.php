@@ -6,7 +6,10 @@ namespace TruePupil\Core\Composition;
 
 use TruePupil\Core\Picture\GreyGrid;
 
-/** Parts of the picture without any detail: empty sky, plain wall, featureless dark, and how much of the frame they take. */
+/**
+ * Parts of the picture without any detail: empty sky, plain wall, featureless dark, and how much of the frame they
+ * take.
+ */
 final readonly class PlainAreas
 {
     /** Codes a cell below which nothing is going on. */
@@ -19,7 +22,10 @@ final readonly class PlainAreas
 
     private const BRIGHT = 190.0;
 
-    /** @param  list<array{kind: string, sharePct: float, side: ?string}>  $areas  the largest first; side: which edge it lies along most, if any */
+    /**
+     * @param  list<array{kind: string, sharePct: float, side: ?string}>  $areas
+     *   the largest first; side: which edge it lies along most, if any
+     */
     private function __construct(public array $areas, public float $sharePct)
     {
     }
@@ -39,7 +45,7 @@ final readonly class PlainAreas
                 continue;
             }
             [$members, $sum, $sides] = self::flood($plain, $seen, $grid, $start);
-            $share = 100 * $members / $cells;
+            $share = (100 * $members) / $cells;
             if ($share < self::LEAST_PCT) {
                 continue;
             }
@@ -60,7 +66,8 @@ final readonly class PlainAreas
     /**
      * @param  list<bool>  $plain
      * @param  array<int, true>  $seen
-     * @return array{int, float, array{top: int, bottom: int, left: int, right: int}} cells, sum of brightness, cells along each edge
+     * @return array{int, float, array{top: int, bottom: int, left: int, right: int}}
+     *   cells, sum of brightness, cells along each edge
      */
     private static function flood(array $plain, array &$seen, GreyGrid $grid, int $start): array
     {
@@ -79,8 +86,20 @@ final readonly class PlainAreas
             $sides['bottom'] += $y >= $h - 2 ? 1 : 0;
             $sides['left'] += $x <= 1 ? 1 : 0;
             $sides['right'] += $x >= $w - 2 ? 1 : 0;
-            foreach ([$x > 0 ? $i - 1 : null, $x < $w - 1 ? $i + 1 : null, $y > 0 ? $i - $w : null, $y < $h - 1 ? $i + $w : null] as $next) {
-                if ($next !== null && $plain[$next] && ! isset($seen[$next]) && abs($grid->cells[$next] - $grid->cells[$i]) < 3) {
+            foreach (
+                [
+                    $x > 0 ? $i - 1 : null,
+                    $x < $w - 1 ? $i + 1 : null,
+                    $y > 0 ? $i - $w : null,
+                    $y < $h - 1 ? $i + $w : null,
+                ] as $next
+            ) {
+                if (
+                    $next !== null &&
+                    $plain[$next] &&
+                    ! isset($seen[$next]) &&
+                    abs($grid->cells[$next] - $grid->cells[$i]) < 3
+                ) {
                     $seen[$next] = true;
                     $stack[] = $next;
                 }

@@ -7,7 +7,8 @@ namespace TruePupil\Core\Composition;
 use TruePupil\Core\Picture\GreyGrid;
 
 /**
- * Straight edges of any direction, with their ends: the Hough transform over normals (Duda and Hart 1972), each edge voting
+ * Straight edges of any direction, with their ends: the Hough transform over normals (Duda and Hart 1972), each edge
+ * voting
  * near its own direction; along the strongest line, the longest run of edges without a gap is one segment.
  */
 final class Segments
@@ -38,7 +39,8 @@ final class Segments
 
     /**
      * @param  GreyGrid  $grid  about 192 columns, of square cells
-     * @return list<array{x1: float, y1: float, x2: float, y2: float, length: float}> ends as fractions of the frame, length as a share of the diagonal; the longest first
+     * @return list<array{x1: float, y1: float, x2: float, y2: float, length: float}>
+     *   ends as fractions of the frame, length as a share of the diagonal; the longest first
      */
     public static function of(GreyGrid $grid): array
     {
@@ -54,7 +56,12 @@ final class Segments
             if ($count < 0.7 * self::SHORTEST * $diagonal) {
                 break;
             }
-            [$members, $run] = self::onLine($points, deg2rad($direction * self::STEP), (float) $place, self::GAP * $grid->columns);
+            [$members, $run] = self::onLine(
+                $points,
+                deg2rad($direction * self::STEP),
+                (float) $place,
+                self::GAP * $grid->columns,
+            );
             $length = $run === [] ? 0.0 : end($run)[0] - $run[0][0];
             $isLong = $length >= self::SHORTEST * $diagonal && count($run) >= 0.6 * $length;
             foreach ($isLong ? array_column($run, 1) : $members as $index) {
@@ -74,7 +81,10 @@ final class Segments
         return $described;
     }
 
-    /** @return array<int, array{float, float, float}> across and down from the middle, in cells; direction of the normal, radians */
+    /**
+     * @return array<int, array{float, float, float}>
+     *   across and down from the middle, in cells; direction of the normal, radians
+     */
     private static function edges(GreyGrid $grid): array
     {
         [$across, $down] = $grid->smoothed()->slopes();
@@ -89,7 +99,10 @@ final class Segments
                 }
                 // Only where the slope is steepest along itself.
                 $next = (int) round($gx / sqrt($size)) + $w * (int) round($gy / sqrt($size));
-                if ($size < $across[$i - $next] ** 2 + $down[$i - $next] ** 2 || $size <= $across[$i + $next] ** 2 + $down[$i + $next] ** 2) {
+                if (
+                    $size < $across[$i - $next] ** 2 + $down[$i - $next] ** 2 ||
+                    $size <= $across[$i + $next] ** 2 + $down[$i + $next] ** 2
+                ) {
                     continue;
                 }
                 $normal = atan2($gy, $gx);
@@ -137,7 +150,8 @@ final class Segments
 
     /**
      * @param  array<int, array{float, float, float}>  $points
-     * @return array{list<int>, list<array{float, int}>} all points on the line, and its longest run: places along it and points
+     * @return array{list<int>, list<array{float, int}>}
+     *   all points on the line, and its longest run: places along it and points
      */
     private static function onLine(array $points, float $angle, float $place, float $gap): array
     {
@@ -183,9 +197,18 @@ final class Segments
         $angle = 0.5 * atan2(2 * $xy, $xx - $yy);
         [$dx, $dy] = [cos($angle), sin($angle)];
         $along = array_map(fn (array $point): float => ($point[0] - $mx) * $dx + ($point[1] - $my) * $dy, $run);
-        $place = fn (float $t): array => [round(max(0.0, min(1.0, 0.5 + ($mx + $t * $dx) / $grid->columns)), 4), round(max(0.0, min(1.0, 0.5 + ($my + $t * $dy) / $grid->rows)), 4)];
+        $place = fn (float $t): array => [
+            round(max(0.0, min(1.0, 0.5 + ($mx + $t * $dx) / $grid->columns)), 4),
+            round(max(0.0, min(1.0, 0.5 + ($my + $t * $dy) / $grid->rows)), 4),
+        ];
         [[$x1, $y1], [$x2, $y2]] = [$place(min($along)), $place(max($along))];
 
-        return ['x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'length' => round((max($along) - min($along)) / $diagonal, 4)];
+        return [
+            'x1' => $x1,
+            'y1' => $y1,
+            'x2' => $x2,
+            'y2' => $y2,
+            'length' => round((max($along) - min($along)) / $diagonal, 4),
+        ];
     }
 }

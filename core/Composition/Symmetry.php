@@ -6,7 +6,9 @@ namespace TruePupil\Core\Composition;
 
 use TruePupil\Core\Picture\GreyGrid;
 
-/** How alike the two sides of an upright axis are: normalised correlation of the picture with its mirror image, −1 to 1. */
+/**
+ * How alike the two sides of an upright axis are: normalised correlation of the picture with its mirror image, −1 to 1.
+ */
 final readonly class Symmetry
 {
     /** The axis is looked for this far to either side of the middle, as a share of the width. */
@@ -62,7 +64,9 @@ final readonly class Symmetry
      * About a line that somebody declared to be the axis, and about lines beside it.
      *
      * @param  Mark  $axis  two points
-     * @return array{score: float, offPct: float, best: float} correlation about the line; how far beside it the picture is most symmetrical, % of the width, positive to the right (of a level axis: downwards); and that correlation
+     * @return array{score: float, offPct: float, best: float}
+     *   correlation about the line; how far beside it the picture is most symmetrical, % of the width, positive to the
+     *   right (of a level axis: downwards); and that correlation
      */
     public static function aboutLine(GreyGrid $grid, Mark $axis): array
     {
@@ -73,16 +77,23 @@ final readonly class Symmetry
         [$nx, $ny] = [($by - $ay) / $long, -($bx - $ax) / $long];
         [$nx, $ny] = $nx < -1e-9 || (abs($nx) <= 1e-9 && $ny < 0) ? [-$nx, -$ny] : [$nx, $ny];
         $reach = (int) round(self::SEARCH * $grid->columns);
-        $best = [0, $declared = self::mirrored($grid, $nx, $ny, $ax * $nx + $ay * $ny)];
+        $best = [0, ($declared = self::mirrored($grid, $nx, $ny, $ax * $nx + $ay * $ny))];
         for ($step = -2 * $reach; $step <= 2 * $reach; $step++) {
             $score = self::mirrored($grid, $nx, $ny, $ax * $nx + $ay * $ny + $step / 2);
             $best = $score > $best[1] + 1e-9 ? [$step / 2, $score] : $best;
         }
 
-        return ['score' => round($declared, 4), 'offPct' => round(100 * $best[0] / $grid->columns, 2), 'best' => round($best[1], 4)];
+        return [
+            'score' => round($declared, 4),
+            'offPct' => round((100 * $best[0]) / $grid->columns, 2),
+            'best' => round($best[1], 4),
+        ];
     }
 
-    /** Correlation across the line of points p with p · n = c; 0 where less than a fifth of the picture has a mirror image. */
+    /**
+     * Correlation across the line of points p with p · n = c; 0 where less than a fifth of the picture has a mirror
+     * image.
+     */
     private static function mirrored(GreyGrid $grid, float $nx, float $ny, float $c): float
     {
         [$w, $h, $cells] = [$grid->columns, $grid->rows, $grid->cells];
@@ -100,7 +111,9 @@ final readonly class Symmetry
                 }
                 [$column, $row] = [(int) $u, (int) $v];
                 [$fx, $fy, $i] = [$u - $column, $v - $row, $row * $w + $column];
-                $right = (1 - $fy) * ((1 - $fx) * $cells[$i] + $fx * $cells[$i + 1]) + $fy * ((1 - $fx) * $cells[$i + $w] + $fx * $cells[$i + $w + 1]);
+                $right =
+                    (1 - $fy) * ((1 - $fx) * $cells[$i] + $fx * $cells[$i + 1]) +
+                    $fy * ((1 - $fx) * $cells[$i + $w] + $fx * $cells[$i + $w + 1]);
                 $left = $cells[$y * $w + $x];
                 $n++;
                 $a += $left;
@@ -111,13 +124,13 @@ final readonly class Symmetry
             }
         }
 
-        return $n < $w * $h / 20 ? 0.0 : self::correlation($n, $a, $b, $aa, $bb, $ab);
+        return $n < ($w * $h) / 20 ? 0.0 : self::correlation($n, $a, $b, $aa, $bb, $ab);
     }
 
     private static function correlation(int $n, float $a, float $b, float $aa, float $bb, float $ab): float
     {
-        $spread = sqrt(max(0.0, $aa - $a * $a / $n) * max(0.0, $bb - $b * $b / $n));
+        $spread = sqrt(max(0.0, $aa - ($a * $a) / $n) * max(0.0, $bb - ($b * $b) / $n));
 
-        return $spread < 1e-6 ? 0.0 : ($ab - $a * $b / $n) / $spread;
+        return $spread < 1e-6 ? 0.0 : ($ab - ($a * $b) / $n) / $spread;
     }
 }

@@ -61,7 +61,9 @@ enum AnswerUnit: string
 
         return match ($this) {
             self::Time => ExposureTime::parse($text)->apex(),
-            self::FNumber => Aperture::of(self::number((string) preg_replace('~^(f|ƒ)\s*/?\s*~iu', '', $text), 'an f-number'))->apex(),
+            self::FNumber => Aperture::of(
+                self::number((string) preg_replace('~^(f|ƒ)\s*/?\s*~iu', '', $text), 'an f-number'),
+            )->apex(),
             self::Iso => Iso::of(self::number((string) preg_replace('~^iso\s*~i', '', $text), 'ISO'))->stopsAbove100(),
             self::Stops => self::stops($text),
             self::Choice => 0.0,
@@ -82,15 +84,22 @@ enum AnswerUnit: string
     {
         $text = str_replace(',', '.', $text);
 
-        return is_numeric($text) && (float) $text > 0 ? (float) $text : throw new InvalidArgumentException(sprintf('"%s" cannot be read as %s.', $text, $what));
+        return is_numeric($text) && (float) $text > 0
+            ? (float) $text
+            : throw new InvalidArgumentException(sprintf('"%s" cannot be read as %s.', $text, $what));
     }
 
     /** +1, −2/3, 1 1/3, 1⅓, 0.7 */
     private static function stops(string $text): float
     {
         $plain = strtr($text, ['−' => '-', '–' => '-', ',' => '.', '⅓' => ' 1/3', '⅔' => ' 2/3', '½' => ' 1/2']);
-        if (preg_match('~^\s*([+-]?)\s*(\d+(?:\.\d+)?)?\s*(?:(\d)/(\d))?\s*(?:stops?)?\s*$~i', $plain, $m) !== 1 || (($m[2] ?? '') === '' && ($m[3] ?? '') === '')) {
-            throw new InvalidArgumentException(sprintf('"%s" cannot be read as stops; write +1, −2/3 or 1 1/3.', $text));
+        if (
+            preg_match('~^\s*([+-]?)\s*(\d+(?:\.\d+)?)?\s*(?:(\d)/(\d))?\s*(?:stops?)?\s*$~i', $plain, $m) !== 1 ||
+            (($m[2] ?? '') === '' && ($m[3] ?? '') === '')
+        ) {
+            throw new InvalidArgumentException(
+                sprintf('"%s" cannot be read as stops; write +1, −2/3 or 1 1/3.', $text),
+            );
         }
         // "2/3" alone is read as a whole number and a bar by a hasty eye: here the fraction takes it.
         $value = (float) (($m[2] ?? '') === '' ? 0 : $m[2]);

@@ -14,7 +14,9 @@ use TruePupil\Core\Modes\AutoIso;
 use TruePupil\Core\Modes\ExposureRequest;
 use TruePupil\Core\Modes\ExposureSolver;
 
-/** What the camera adds: the time, then with compensation, then the aperture, then automatic ISO with its slowest time. */
+/**
+ * What the camera adds: the time, then with compensation, then the aperture, then automatic ISO with its slowest time.
+ */
 final class CameraDrills extends DrillMaker
 {
     public function make(DrillScene $scene, int $level, int $seed): Drill
@@ -31,10 +33,15 @@ final class CameraDrills extends DrillMaker
         };
         $autoIso = $mode === ExposureMode::ManualAutoIso || $level === 5;
         $request = new ExposureRequest(
-            $light, $mode, new LensLimits(1.8, 22.0), new BodyLimits,
+            $light,
+            $mode,
+            new LensLimits(1.8, 22.0),
+            new BodyLimits(),
             $mode === ExposureMode::Shutter ? null : $about->aperture,
             $mode === ExposureMode::Aperture ? null : $about->time,
-            $autoIso ? null : $about->iso, new AutoIso(100, 6400, 1 / 60), $compensation,
+            $autoIso ? null : $about->iso,
+            new AutoIso(100, 6400, 1 / 60),
+            $compensation,
         );
         $solved = ExposureSolver::solve($request);
         [$unit, $right, $what] = match ($mode) {
@@ -49,14 +56,31 @@ final class CameraDrills extends DrillMaker
         ]);
 
         return new Drill(
-            DrillKind::CameraChooses, $level, $seed, $scene->id,
+            DrillKind::CameraChooses,
+            $level,
+            $seed,
+            $scene->id,
             sprintf(
-                '%s: the meter reads EV %.1f at ISO 100. The camera is in %s with %s%s; the lens opens to ƒ/1.8 and closes to ƒ/22. Which %s does it choose?',
-                $scene->title, $light, $mode->label(), implode(', ', $set), $compensation === 0.0 ? '' : ', compensation '.Stops::of($compensation)->signed(), $what,
+                '%s: the meter reads EV %.1f at ISO 100. The camera is in %s with %s%s; the lens opens to ƒ/1.8 and '
+                    .'closes to ƒ/22. Which %s does it choose?',
+                $scene->title,
+                $light,
+                $mode->label(),
+                implode(', ', $set),
+                $compensation === 0.0 ? '' : ', compensation '.Stops::of($compensation)->signed(),
+                $what,
             ),
-            $unit, $right,
-            'The camera moves what is its own until light, settings and compensation balance'.($solved->limits === [] ? '.' : ', and stops where it must: '.implode(' ', array_map(fn ($limit): string => $limit->message, $solved->limits))),
-            ledgers: [LightLedger::of(Ev100::of($light), $about, Stops::none()), LightLedger::of(Ev100::of($light), $solved->settings, Stops::of($compensation))],
+            $unit,
+            $right,
+            'The camera moves what is its own until light, settings and compensation balance'.
+                ($solved->limits === []
+                    ? '.'
+                    : ', and stops where it must: '.
+                        implode(' ', array_map(fn ($limit): string => $limit->message, $solved->limits))),
+            ledgers: [
+                LightLedger::of(Ev100::of($light), $about, Stops::none()),
+                LightLedger::of(Ev100::of($light), $solved->settings, Stops::of($compensation)),
+            ],
         );
     }
 }

@@ -17,18 +17,19 @@ abstract class DrillMaker
     public static function of(DrillKind $kind): self
     {
         return match ($kind) {
-            DrillKind::Match => new MatchDrills,
-            DrillKind::Changed => new ChangedDrills,
-            DrillKind::MeterSays => new MeterDrills,
-            DrillKind::Histogram => new HistogramDrills,
-            DrillKind::Mode => new ModeDrills,
-            DrillKind::Place => new PlaceDrills,
-            DrillKind::CameraChooses => new CameraDrills,
+            DrillKind::Match => new MatchDrills(),
+            DrillKind::Changed => new ChangedDrills(),
+            DrillKind::MeterSays => new MeterDrills(),
+            DrillKind::Histogram => new HistogramDrills(),
+            DrillKind::Mode => new ModeDrills(),
+            DrillKind::Place => new PlaceDrills(),
+            DrillKind::CameraChooses => new CameraDrills(),
         };
     }
 
     /**
-     * Settings that the light asks for, as a person might have set them: aperture and ISO by lot, the time that they need.
+     * Settings that the light asks for, as a person might have set them: aperture and ISO by lot, the time that they
+     * need.
      *
      * @param  int  $grain  3 keeps to whole stops, 1 allows thirds
      */
@@ -38,7 +39,12 @@ abstract class DrillMaker
         $aperture = Aperture::atStep($grain * $draw->whole((int) ceil(9 / $grain), intdiv(21, $grain)));
         $wanted = 3 * ($aperture->apex() - $ev100) + 3 * $draw->whole(5, 9);
         $iso = Iso::atStep((int) max(0, min(24, $grain * round($wanted / $grain))));
-        $time = ExposureTime::atStep((int) max(-39, min(12, $grain * round(3 * ($aperture->apex() - $iso->stopsAbove100() - $ev100) / $grain))));
+        $time = ExposureTime::atStep(
+            (int) max(
+                -39,
+                min(12, $grain * round((3 * ($aperture->apex() - $iso->stopsAbove100() - $ev100)) / $grain)),
+            ),
+        );
 
         return new ExposureSettings($aperture, $time, $iso);
     }

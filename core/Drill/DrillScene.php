@@ -12,7 +12,12 @@ final readonly class DrillScene
      * @param  array<string, float>  $places  EV at ISO 100 of spots, by what lies there
      * @param  bool  $moves  whether something in it moves
      */
-    public function __construct(public string $id, public string $title, public float $ev100, public array $places, public bool $moves)
-    {
+    public function __construct(
+        public string $id,
+        public string $title,
+        public float $ev100,
+        public array $places,
+        public bool $moves,
+    ) {
     }
 }

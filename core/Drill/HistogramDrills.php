@@ -19,7 +19,9 @@ final class HistogramDrills extends DrillMaker
         $start = $draw->whole(-2, -1);
         $names = ['a', 'b', 'c', 'd'];
         // In an order by lot, so that "the brightest" is not always last.
-        $places = [[0, 1, 2, 3], [2, 0, 3, 1], [3, 1, 0, 2], [1, 3, 2, 0], [2, 3, 0, 1], [0, 3, 1, 2]][$draw->whole(0, 5)];
+        $places = [[0, 1, 2, 3], [2, 0, 3, 1], [3, 1, 0, 2], [1, 3, 2, 0], [2, 3, 0, 1], [0, 3, 1, 2]][
+            $draw->whole(0, 5)
+        ];
         $frames = [];
         foreach ($names as $index => $name) {
             $off = ($start + $places[$index]) * self::THIRDS[$level];
@@ -28,12 +30,21 @@ final class HistogramDrills extends DrillMaker
         $chosen = $draw->whole(0, 3);
 
         return new Drill(
-            DrillKind::Histogram, $level, $seed, $scene->id,
+            DrillKind::Histogram,
+            $level,
+            $seed,
+            $scene->id,
             sprintf('%s at four exposures. To which frame does this tone strip belong?', $scene->title),
-            AnswerUnit::Choice, $names[$chosen],
-            sprintf('The strip is that of %s. More light moves the whole outline to the right, stop by stop, until it piles up at the end as what is lost.', $frames[$chosen]->settings),
+            AnswerUnit::Choice,
+            $names[$chosen],
+            sprintf(
+                'The strip is that of %s. More light moves the whole outline to the right, stop by stop, until it '
+                    .'piles up at the end as what is lost.',
+                $frames[$chosen]->settings,
+            ),
             ['a' => 'frame A', 'b' => 'frame B', 'c' => 'frame C', 'd' => 'frame D'],
-            $frames, $frames[$chosen],
+            $frames,
+            $frames[$chosen],
         );
     }
 }

@@ -20,9 +20,17 @@ final class MatchDrills extends DrillMaker
         $grain = $level === 1 ? 3 : 1;
         $before = self::settings($draw, $scene->ev100, $grain);
         $filter = $level >= 4 ? $draw->one([3.0, 6.0]) : 0.0;
-        $aperture = Aperture::atStep(self::moved($draw, (int) round(6 * log($before->aperture->exact, 2)), $grain, 3, 24));
-        $iso = $level >= 3 ? Iso::atStep(self::moved($draw, (int) round(3 * $before->iso->stopsAbove100()), $grain, 0, 24)) : $before->iso;
-        $stops = 2 * log($aperture->exact / $before->aperture->exact, 2) - log($iso->exact / $before->iso->exact, 2) + $filter;
+        $aperture = Aperture::atStep(
+            self::moved($draw, (int) round(6 * log($before->aperture->exact, 2)), $grain, 3, 24),
+        );
+        $iso =
+            $level >= 3
+                ? Iso::atStep(self::moved($draw, (int) round(3 * $before->iso->stopsAbove100()), $grain, 0, 24))
+                : $before->iso;
+        $stops =
+            2 * log($aperture->exact / $before->aperture->exact, 2) -
+            log($iso->exact / $before->iso->exact, 2) +
+            $filter;
         $time = ExposureTime::nearest($before->time->exact * 2 ** $stops);
         $after = $before->withAperture($aperture)->withIso($iso)->withTime($time);
         $asksTime = $level < 5 || $draw->whole(0, 1) === 0;
@@ -39,11 +47,28 @@ final class MatchDrills extends DrillMaker
         }
 
         return new Drill(
-            DrillKind::Match, $level, $seed, $scene->id,
-            sprintf('%s is right at %s. Now %s. Which %s keeps the exposure?', $scene->title, $before, self::inWords($changes), $asksTime ? 'time' : 'aperture'),
-            $asksTime ? AnswerUnit::Time : AnswerUnit::FNumber, $asksTime ? $time->exact : $aperture->exact,
-            sprintf('What the changes take or give comes to %s; the %s has to make up for it.', Stops::of(-$stops)->signed(), $asksTime ? 'time' : 'aperture'),
-            ledgers: [LightLedger::of($light, $before, Stops::none()), LightLedger::of($light, $after, Stops::none(), filter: Stops::of($filter))],
+            DrillKind::Match,
+            $level,
+            $seed,
+            $scene->id,
+            sprintf(
+                '%s is right at %s. Now %s. Which %s keeps the exposure?',
+                $scene->title,
+                $before,
+                self::inWords($changes),
+                $asksTime ? 'time' : 'aperture',
+            ),
+            $asksTime ? AnswerUnit::Time : AnswerUnit::FNumber,
+            $asksTime ? $time->exact : $aperture->exact,
+            sprintf(
+                'What the changes take or give comes to %s; the %s has to make up for it.',
+                Stops::of(-$stops)->signed(),
+                $asksTime ? 'time' : 'aperture',
+            ),
+            ledgers: [
+                LightLedger::of($light, $before, Stops::none()),
+                LightLedger::of($light, $after, Stops::none(), filter: Stops::of($filter)),
+            ],
         );
     }
 

@@ -23,19 +23,38 @@ final class MeterDrills extends DrillMaker
         // What the meter reads, as the nearest third: nobody is asked to guess hundredths.
         $light = round(3 * ($place === null ? $right->ev100()->value : $scene->places[$place])) / 3;
         $off = $grain * $draw->either(1, intdiv(6, $grain));
-        $settings = $right->withTime(ExposureTime::atStep((int) max(-39, min(15, round(3 * log($right->time->exact, 2)) + $off))));
+        $settings = $right->withTime(
+            ExposureTime::atStep((int) max(-39, min(15, round(3 * log($right->time->exact, 2)) + $off))),
+        );
         $filter = $level >= 5 ? $draw->one([1.0, 2.0, 3.0]) : 0.0;
         $mark = $light - $filter - $settings->ev100()->value;
 
         return new Drill(
-            DrillKind::MeterSays, $level, $seed, $scene->id,
+            DrillKind::MeterSays,
+            $level,
+            $seed,
+            $scene->id,
             sprintf(
                 '%s: %s reads EV %s at ISO 100.%s The camera is set to %s in manual. Where does the mark stand?',
-                $scene->title, $place === null ? 'the meter' : 'a spot on '.$place, self::thirds($light), $filter > 0 ? sprintf(' A filter of %s stops is on the lens.', $filter) : '', $settings,
+                $scene->title,
+                $place === null ? 'the meter' : 'a spot on '.$place,
+                self::thirds($light),
+                $filter > 0 ? sprintf(' A filter of %s stops is on the lens.', $filter) : '',
+                $settings,
             ),
-            AnswerUnit::Stops, $mark,
-            sprintf('%s at ISO 100 comes to EV %.1f; the light is EV %s%s. What is left is the mark.', $settings, $settings->ev100()->value, self::thirds($light), $filter > 0 ? sprintf(' less %s for the filter', $filter) : ''),
-            ledgers: [LightLedger::of(Ev100::of($light), $right, Stops::none()), LightLedger::of(Ev100::of($light), $settings, Stops::none(), filter: Stops::of($filter))],
+            AnswerUnit::Stops,
+            $mark,
+            sprintf(
+                '%s at ISO 100 comes to EV %.1f; the light is EV %s%s. What is left is the mark.',
+                $settings,
+                $settings->ev100()->value,
+                self::thirds($light),
+                $filter > 0 ? sprintf(' less %s for the filter', $filter) : '',
+            ),
+            ledgers: [
+                LightLedger::of(Ev100::of($light), $right, Stops::none()),
+                LightLedger::of(Ev100::of($light), $settings, Stops::none(), filter: Stops::of($filter)),
+            ],
         );
     }
 

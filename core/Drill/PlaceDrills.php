@@ -26,18 +26,37 @@ final class PlaceDrills extends DrillMaker
         $isoStep = (int) round(3 * $metered->iso->stopsAbove100()) + $wanted;
         // Where ISO has no room that way, the time does it.
         $asksIso = $asksIso && $isoStep >= 0 && $isoStep <= 30;
-        $settings = $asksIso ? $metered->withIso(Iso::atStep($isoStep)) : $metered->withTime(ExposureTime::atStep($step));
+        $settings = $asksIso
+            ? $metered->withIso(Iso::atStep($isoStep))
+            : $metered->withTime(ExposureTime::atStep($step));
         $tone = Stops::of($wanted / 3);
 
         return new Drill(
-            DrillKind::Place, $level, $seed, $scene->id,
+            DrillKind::Place,
+            $level,
+            $seed,
+            $scene->id,
             sprintf(
-                '%s: a spot on %s would come out as mid-grey at %s. It belongs at %s (zone %s). Which %s puts it there, the rest left alone?',
-                $scene->title, $place, $metered, $tone->signed(), ZoneOfTone::of($tone), $asksIso ? 'ISO' : 'time',
+                '%s: a spot on %s would come out as mid-grey at %s. It belongs at %s (zone %s). Which %s puts it '
+                    .'there, the rest left alone?',
+                $scene->title,
+                $place,
+                $metered,
+                $tone->signed(),
+                ZoneOfTone::of($tone),
+                $asksIso ? 'ISO' : 'time',
             ),
-            $asksIso ? AnswerUnit::Iso : AnswerUnit::Time, $asksIso ? $settings->iso->exact : $settings->time->exact,
-            sprintf('%s from mid-grey is that much %s light than the meter asks for.', $tone->signed(), $wanted > 0 ? 'more' : 'less'),
-            ledgers: [LightLedger::of(Ev100::of($metered->ev100()->value), $metered, Stops::none()), LightLedger::of(Ev100::of($metered->ev100()->value), $settings, $tone)],
+            $asksIso ? AnswerUnit::Iso : AnswerUnit::Time,
+            $asksIso ? $settings->iso->exact : $settings->time->exact,
+            sprintf(
+                '%s from mid-grey is that much %s light than the meter asks for.',
+                $tone->signed(),
+                $wanted > 0 ? 'more' : 'less',
+            ),
+            ledgers: [
+                LightLedger::of(Ev100::of($metered->ev100()->value), $metered, Stops::none()),
+                LightLedger::of(Ev100::of($metered->ev100()->value), $settings, $tone),
+            ],
         );
     }
 }

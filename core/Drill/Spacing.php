@@ -26,7 +26,9 @@ final class Spacing
     {
         $next = $isRight ? ($box === null ? null : $box + 1) : 0;
 
-        return $next === null || $next >= count(self::MINUTES) ? null : ['box' => $next, 'minutes' => self::MINUTES[$next]];
+        return $next === null || $next >= count(self::MINUTES)
+            ? null
+            : ['box' => $next, 'minutes' => self::MINUTES[$next]];
     }
 
     /**
@@ -38,12 +40,17 @@ final class Spacing
     {
         $level = $answers[0]['level'] ?? 1;
         $run = array_slice($answers, 0, self::RIGHT_FOR_NEXT_LEVEL);
-        if (count($run) === self::RIGHT_FOR_NEXT_LEVEL && array_filter($run, fn (array $answer): bool => ! $answer['isRight'] || $answer['level'] !== $level) === []) {
+        if (
+            count($run) === self::RIGHT_FOR_NEXT_LEVEL &&
+            array_filter($run, fn (array $answer): bool => ! $answer['isRight'] || $answer['level'] !== $level) === []
+        ) {
             return min(self::HARDEST, $level + 1);
         }
         // Two misses in a row: one step back.
         $two = array_slice($answers, 0, 2);
 
-        return count($two) === 2 && array_filter($two, fn (array $answer): bool => $answer['isRight']) === [] ? max(1, $level - 1) : $level;
+        return count($two) === 2 && array_filter($two, fn (array $answer): bool => $answer['isRight']) === []
+            ? max(1, $level - 1)
+            : $level;
     }
 }

@@ -50,19 +50,19 @@ final readonly class Ev100
     {
         InvalidExposure::unlessPositive('luminance', $candelasPerSquareMetre);
 
-        return new self(log($candelasPerSquareMetre * 100 / self::K, 2));
+        return new self(log(($candelasPerSquareMetre * 100) / self::K, 2));
     }
 
     /** The luminance in cd/m² that renders as mid-grey. */
     public function luminance(): float
     {
-        return 2.0 ** $this->value * self::K / 100;
+        return (2.0 ** $this->value * self::K) / 100;
     }
 
     /** The illuminance in lx that an incident meter would read. */
     public function illuminance(): float
     {
-        return 2.0 ** $this->value * self::C / 100;
+        return (2.0 ** $this->value * self::C) / 100;
     }
 
     public function plus(Stops $stops): self

@@ -7,11 +7,8 @@ namespace TruePupil\Core\Exposure;
 /** Aperture, exposure time and ISO together: what a frame was exposed with. */
 final readonly class ExposureSettings
 {
-    public function __construct(
-        public Aperture $aperture,
-        public ExposureTime $time,
-        public Iso $iso,
-    ) {
+    public function __construct(public Aperture $aperture, public ExposureTime $time, public Iso $iso)
+    {
     }
 
     /** The light that these settings render as mid-grey, from exact scale values. */

@@ -18,6 +18,6 @@ final readonly class FlashReach
             InvalidExposure::unlessPositive($name, $value);
         }
 
-        return new self($guideNumber * sqrt($iso / 100) / $fNumber);
+        return new self(($guideNumber * sqrt($iso / 100)) / $fNumber);
     }
 }

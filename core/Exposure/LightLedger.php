@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace TruePupil\Core\Exposure;
 
 /**
- * The account of a frame's light, in stops. What the subject offered (its EV100) and what ISO gave stand on one side; what
- * aperture, exposure time and filter took, and where the brief wants the subject, stand on the other. The balance is the
+ * The account of a frame's light, in stops. What the subject offered (its EV100) and what ISO gave stand on one side;
+ * what
+ * aperture, exposure time and filter took, and where the brief wants the subject, stand on the other. The balance is
+ * the
  * exposure error: positive is too bright.
  *
  * offered + ISO − aperture − time − filter − wanted = error, with APEX values of the exact scale settings.
@@ -31,18 +33,43 @@ final readonly class LightLedger
         ?Stops $filter = null,
     ): self {
         $lines = [
-            new LedgerLine('light', 'Light from the subject', sprintf('%.1f cd/m²', $light->luminance()), Stops::of($light->value)),
+            new LedgerLine(
+                'light',
+                'Light from the subject',
+                sprintf('%.1f cd/m²', $light->luminance()),
+                Stops::of($light->value),
+            ),
             new LedgerLine('iso', 'ISO gives', (string) $settings->iso, Stops::of($settings->iso->stopsAbove100())),
-            new LedgerLine('aperture', 'Aperture takes', (string) $settings->aperture, Stops::of(-$settings->aperture->apex())),
-            new LedgerLine('time', 'Exposure time takes', (string) $settings->time, Stops::of(-$settings->time->apex())),
+            new LedgerLine(
+                'aperture',
+                'Aperture takes',
+                (string) $settings->aperture,
+                Stops::of(-$settings->aperture->apex()),
+            ),
+            new LedgerLine(
+                'time',
+                'Exposure time takes',
+                (string) $settings->time,
+                Stops::of(-$settings->time->apex()),
+            ),
         ];
         if ($filter !== null && $filter->inThirds() !== 0) {
             $lines[] = new LedgerLine('filter', 'Filter takes', $filter->inWords(), $filter->negated());
         }
         $lines[] = new LedgerLine('wanted', 'The brief wants the subject at', $wanted->signed(), $wanted->negated());
-        $balance = array_reduce($lines, fn (Stops $sum, LedgerLine $line): Stops => $sum->plus($line->stops), Stops::none());
+        $balance = array_reduce(
+            $lines,
+            fn (Stops $sum, LedgerLine $line): Stops => $sum->plus($line->stops),
+            Stops::none(),
+        );
         if ($compensation !== null) {
-            $lines[] = new LedgerLine('compensation', 'Compensation told the camera', $compensation->signed(), $compensation, memorandum: true);
+            $lines[] = new LedgerLine(
+                'compensation',
+                'Compensation told the camera',
+                $compensation->signed(),
+                $compensation,
+                memorandum: true,
+            );
         }
 
         return new self($lines, $balance);

@@ -32,8 +32,12 @@ final readonly class NeutralDensity
      * The filter that turns one exposure time into a longer one at the same aperture, with ISO allowed to change.
      * Times in seconds. From 1/8 s at ISO 200 to 4 s at ISO 100 it takes four stops.
      */
-    public static function between(float $fromSeconds, float $toSeconds, float $fromIso = 100.0, float $toIso = 100.0): self
-    {
+    public static function between(
+        float $fromSeconds,
+        float $toSeconds,
+        float $fromIso = 100.0,
+        float $toIso = 100.0,
+    ): self {
         return new self(Stops::ofRatio($toSeconds / $fromSeconds)->plus(Stops::ofRatio($toIso / $fromIso)));
     }
 

@@ -64,7 +64,7 @@ trait ScaleValue
     /** The engraved number where there is one, else the number as recorded. */
     public function nominal(): float
     {
-        return $this->step === null ? $this->recorded : (self::scale()->nominal($this->step) ?? $this->recorded);
+        return $this->step === null ? $this->recorded : self::scale()->nominal($this->step) ?? $this->recorded;
     }
 
     /** The value as the scale has it: snapped within 1/6 stop, otherwise as recorded. */

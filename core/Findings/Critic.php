@@ -22,7 +22,10 @@ final readonly class Critic
                 $findings[] = $finding;
             }
         }
-        usort($findings, fn (Finding $a, Finding $b): int => [$a->severity->rank(), $a->id] <=> [$b->severity->rank(), $b->id]);
+        usort(
+            $findings,
+            fn (Finding $a, Finding $b): int => [$a->severity->rank(), $a->id] <=> [$b->severity->rank(), $b->id],
+        );
 
         return $findings;
     }

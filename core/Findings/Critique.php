@@ -43,7 +43,10 @@ final readonly class Critique
         return [
             'checks' => array_map(fn (CheckResult $result): array => $result->toArray(), $this->checks),
             'findings' => array_map(fn (Finding $finding): array => $finding->toArray(), $this->findings),
-            'suggestions' => array_map(fn (Suggestion $suggestion): array => $suggestion->toArray(), $this->advice->suggestions),
+            'suggestions' => array_map(
+                fn (Suggestion $suggestion): array => $suggestion->toArray(),
+                $this->advice->suggestions,
+            ),
             'impossible' => $this->advice->impossible?->toArray(),
         ];
     }

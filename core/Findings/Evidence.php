@@ -9,7 +9,8 @@ final readonly class Evidence
 {
     /**
      * @param  string  $unit  "stops", "%", "s" or "" for a bare number
-     * @param  ?float  $margin  positive inside the limit, negative beyond it, in the same unit unless $marginUnit says other
+     * @param  ?float  $margin
+     *   positive inside the limit, negative beyond it, in the same unit unless $marginUnit says other
      */
     public function __construct(
         public string $name,

@@ -45,8 +45,8 @@ final readonly class Finding
             'evidence' => $evidence,
             'source' => $this->source,
             'suggestion' => $this->suggestion?->toArray(),
-            ...($this->otherView === null ? [] : ['otherView' => $this->otherView]),
-            ...($this->confidence === null ? [] : ['confidence' => round($this->confidence, 2)]),
+            ...$this->otherView === null ? [] : ['otherView' => $this->otherView],
+            ...$this->confidence === null ? [] : ['confidence' => round($this->confidence, 2)],
         ];
     }
 }

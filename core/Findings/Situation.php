@@ -42,7 +42,8 @@ final readonly class Situation
 
     /**
      * @param  list<CaptureRecord>  $earlier  what the same person took before, the latest last
-     * @param  ?Series  $series  the row that this frame is the last of; findings about a row are made once, with its last frame
+     * @param  ?Series  $series
+     *   the row that this frame is the last of; findings about a row are made once, with its last frame
      * @param  ?string  $fileFormat  such as JPEG
      */
     public function __construct(
@@ -52,14 +53,17 @@ final readonly class Situation
         /** Where the brief wants the subject. */
         public ?Placement $wanted = null,
         public ?Kit $kit = null,
-        public Intent $intent = new Intent,
+        public Intent $intent = new Intent(),
         public ?Plan $plan = null,
         public ?Brief $brief = null,
         public ?Series $series = null,
         public array $earlier = [],
         public ?string $fileFormat = null,
         public ?string $colourSpace = null,
-        /** Why the picture is composed so, in the student's words; null where nobody was asked, empty where nothing was said. */
+        /**
+         * Why the picture is composed so, in the student's words; null where nobody was asked, empty where nothing was
+         * said.
+         */
         public ?string $reason = null,
         /** @var list<GreyGrid> thumbnails of the frames of the row, in its order */
         public array $rowPictures = [],
@@ -80,7 +84,9 @@ final readonly class Situation
     /** The lowest ISO that this course counts as clean. */
     public function lowestIso(): Iso
     {
-        return $this->kit === null || $this->approach->lowestIso->valuesBaseIso() ? $this->baseIso() : Iso::of($this->kit->body->limits->isoMin);
+        return $this->kit === null || $this->approach->lowestIso->valuesBaseIso()
+            ? $this->baseIso()
+            : Iso::of($this->kit->body->limits->isoMin);
     }
 
     /** What the same person took just before this frame. */
@@ -92,7 +98,7 @@ final readonly class Situation
     /** What the body can be set to; what is usual where no kit says. */
     public function limits(): BodyLimits
     {
-        return $this->kit->body->limits ?? new BodyLimits;
+        return $this->kit->body->limits ?? new BodyLimits();
     }
 
     public function format(): ?Format
@@ -144,7 +150,9 @@ final readonly class Situation
     /** Stops that a stabiliser adds for hands, as far as it was on. */
     public function stabiliserStops(): float
     {
-        return $this->record->stabiliser === false || $this->kit === null ? 0.0 : max($this->kit->body->stabiliserStops, $this->lens()->stabiliserStops ?? 0.0);
+        return $this->record->stabiliser === false || $this->kit === null
+            ? 0.0
+            : max($this->kit->body->stabiliserStops, $this->lens()->stabiliserStops ?? 0.0);
     }
 
     /** The longest time that hands would hold, with what supported the camera; null on a tripod or when unknown. */
@@ -173,7 +181,9 @@ final readonly class Situation
     {
         $format = $this->format();
 
-        return $this->record->focalLength === null || $format === null ? null : $this->intent->movement?->blur($this->record->focalLength, $this->focusDistance(), $format);
+        return $this->record->focalLength === null || $format === null
+            ? null
+            : $this->intent->movement?->blur($this->record->focalLength, $this->focusDistance(), $format);
     }
 
     /** The longest time in seconds that keeps stars points; null when none are intended or too little is known. */
@@ -192,7 +202,10 @@ final readonly class Situation
     /** The longest time in seconds that movement of any kind allows: subject, stars, leaves. Null: none does. */
     public function longestForMovement(): ?float
     {
-        $limits = array_filter([$this->movementBand()?->longest, $this->starLimit(), $this->intent->foliage ? self::WIND_HOLDS : null], fn (?float $limit): bool => $limit !== null);
+        $limits = array_filter(
+            [$this->movementBand()?->longest, $this->starLimit(), $this->intent->foliage ? self::WIND_HOLDS : null],
+            fn (?float $limit): bool => $limit !== null,
+        );
 
         return $limits === [] ? null : min($limits);
     }
@@ -232,9 +245,16 @@ final readonly class Situation
     /** What looks sharp in this frame; null while lens, aperture, format or distance is not known. */
     public function depth(): ?DepthOfField
     {
-        [$f, $n, $s, $format] = [$this->record->focalLength, $this->record->fNumber, $this->focusDistance(), $this->format()];
+        [$f, $n, $s, $format] = [
+            $this->record->focalLength,
+            $this->record->fNumber,
+            $this->focusDistance(),
+            $this->format(),
+        ];
 
-        return $f === null || $n === null || $s === null || $format === null || $s * 1000 <= $f ? null : DepthOfField::of($f, $n->exact, $s, $this->circleOfConfusion() ?? $format->circleOfConfusion());
+        return $f === null || $n === null || $s === null || $format === null || $s * 1000 <= $f
+            ? null
+            : DepthOfField::of($f, $n->exact, $s, $this->circleOfConfusion() ?? $format->circleOfConfusion());
     }
 
     /** mm; the body's own where its owner judges more or less strictly. */
@@ -255,7 +275,10 @@ final readonly class Situation
     public function retaken(Suggestion $suggestion): self
     {
         $before = $this->record->settings();
-        $brighter = $before === null ? 0.0 : $suggestion->settings->stopsBrighterThan($before)->value - $suggestion->filterStops;
+        $brighter =
+            $before === null
+                ? 0.0
+                : $suggestion->settings->stopsBrighterThan($before)->value - $suggestion->filterStops;
         $format = $this->format();
         $focalLength = $suggestion->focalLength ?? $this->record->focalLength;
         $record = $this->record->with([
@@ -263,20 +286,36 @@ final readonly class Situation
             'exposureTime' => $suggestion->settings->time,
             'iso' => $suggestion->settings->iso,
             'mode' => $suggestion->mode,
-            'compensation' => $suggestion->compensation ?? ($suggestion->mode->takesCompensation() ? $this->record->compensation : 0.0),
+            'compensation' => $suggestion->compensation ??
+                ($suggestion->mode->takesCompensation() ? $this->record->compensation : 0.0),
             'lens' => $suggestion->lens ?? $this->record->lens,
             'focalLength' => $focalLength,
-            'focalLength35' => $focalLength === null || $format === null ? $this->record->focalLength35 : $focalLength * $format->crop(),
+            'focalLength35' => $focalLength === null || $format === null
+                    ? $this->record->focalLength35
+                    : $focalLength * $format->crop(),
             'support' => $suggestion->support ?? $this->record->support,
-            'stabiliser' => $suggestion->support === Support::Tripod && $this->record->stabiliser !== null ? false : $this->record->stabiliser,
+            'stabiliser' => $suggestion->support === Support::Tripod && $this->record->stabiliser !== null
+                    ? false
+                    : $this->record->stabiliser,
             'focusDistance' => $suggestion->focusDistance ?? $this->record->focusDistance,
             'widestFNumber' => $suggestion->lens === $this->record->lens ? $this->record->widestFNumber : null,
             'isoAutomatic' => $this->record->isoAutomatic === null ? null : false,
         ]);
 
         return new self(
-            $record, $this->measures->brightened(Stops::of($brighter)), $this->approach, $this->wanted, $this->kit, $this->intent,
-            $this->plan, $this->brief, null, $this->earlier, $this->fileFormat, $this->colourSpace, $this->reason,
+            $record,
+            $this->measures->brightened(Stops::of($brighter)),
+            $this->approach,
+            $this->wanted,
+            $this->kit,
+            $this->intent,
+            $this->plan,
+            $this->brief,
+            null,
+            $this->earlier,
+            $this->fileFormat,
+            $this->colourSpace,
+            $this->reason,
         );
     }
 }

@@ -25,7 +25,10 @@ final class Thresholds
     /** Share from which it counts as the sharpest part. */
     public const FOCUS_HELD = 0.85;
 
-    /** Sharpness (1 is an edge one pixel wide) below which nothing in a full-size picture is crisp: edges spread over five pixels. */
+    /**
+     * Sharpness (1 is an edge one pixel wide) below which nothing in a full-size picture is crisp: edges spread over
+     * five pixels.
+     */
     public const SOFT = 0.2;
 
     /** Stops by which edges in one direction are softer, from which blur has a direction. */
@@ -76,7 +79,10 @@ final class Thresholds
     /** % of the subject that must lie within what frames it. */
     public const SURROUNDED = 95.0;
 
-    /** % of all attention that a marked distraction takes, from which it competes; the mean of an even picture of that size. */
+    /**
+     * % of all attention that a marked distraction takes, from which it competes; the mean of an even picture of that
+     * size.
+     */
     public const DISTRACTS = 2.0;
 
     /** Room ahead of a subject against the room behind it, under which it looks out of the picture. */
@@ -91,7 +97,9 @@ final class Thresholds
     /** % of the frame between which a subject is neither near nor far. */
     public const HALF_WAY = [4.0, 14.0];
 
-    /** Attention against area under which a subject does not hold the picture: little more than any other part of it. */
+    /**
+     * Attention against area under which a subject does not hold the picture: little more than any other part of it.
+     */
     public const HOLDS = 1.5;
 
     /** Stops of red over blue (or green over both) in what should be neutral. */

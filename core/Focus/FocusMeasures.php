@@ -24,9 +24,11 @@ final readonly class FocusMeasures
     /**
      * @param  ?array{x: float, y: float}  $sharpest  fractions of the frame
      * @param  ?float  $sharpness  of the sharpest blocks, 0–1: 1 is an edge one pixel wide
-     * @param  ?float  $subjectRatio  sharpness of the subject against that of the sharpest blocks; null where it is too plain
+     * @param  ?float  $subjectRatio
+     *   sharpness of the subject against that of the sharpest blocks; null where it is too plain
      * @param  ?float  $eyeRatio  the same of the marked eye; null where none is marked
-     * @param  ?float  $directional  stops by which edges across are sharper than edges downwards; negative the other way round
+     * @param  ?float  $directional
+     *   stops by which edges across are sharper than edges downwards; negative the other way round
      * @param  float  $confidence  0–1, the share of the frame that could be judged, up to a quarter of it
      * @param  list<?float>  $map  sharpness by block, row by row; null where plain
      */
@@ -46,13 +48,20 @@ final readonly class FocusMeasures
     /** @param  ?DetailMap  $eye  of a small square round the marked eye */
     public static function of(DetailMap $detail, ?Region $subject = null, ?DetailMap $eye = null): self
     {
-        $noise = array_map(fn (array $list): float => self::percentile($list, self::PLAIN), ['sx' => $detail->slopeX, 'sy' => $detail->slopeY, 'bx' => $detail->bendX, 'by' => $detail->bendY]);
+        $noise = array_map(fn (array $list): float => self::percentile($list, self::PLAIN), [
+            'sx' => $detail->slopeX,
+            'sy' => $detail->slopeY,
+            'bx' => $detail->bendX,
+            'by' => $detail->bendY,
+        ]);
         $map = $weights = [];
         $sums = ['sx' => 0.0, 'sy' => 0.0, 'bx' => 0.0, 'by' => 0.0];
         foreach ($detail->slopeX as $i => $slopeX) {
             $clean = [
-                'sx' => max(0.0, $slopeX - $noise['sx']), 'sy' => max(0.0, $detail->slopeY[$i] - $noise['sy']),
-                'bx' => max(0.0, $detail->bendX[$i] - $noise['bx']), 'by' => max(0.0, $detail->bendY[$i] - $noise['by']),
+                'sx' => max(0.0, $slopeX - $noise['sx']),
+                'sy' => max(0.0, $detail->slopeY[$i] - $noise['sy']),
+                'bx' => max(0.0, $detail->bendX[$i] - $noise['bx']),
+                'by' => max(0.0, $detail->bendY[$i] - $noise['by']),
             ];
             $slope = $clean['sx'] + $clean['sy'];
             $map[] = $slope < self::TEXTURED ? null : min(1.0, ($clean['bx'] + $clean['by']) / $slope / 2);
@@ -75,9 +84,13 @@ final readonly class FocusMeasures
             self::place($best, $weights, $detail),
             $sharpness,
             self::subjectRatio($map, $subject, $detail, $sharpness),
-            $sums['sx'] > 0 && $sums['sy'] > 0 && $sums['bx'] > 0 && $sums['by'] > 0 ? log(($sums['bx'] / $sums['sx']) / ($sums['by'] / $sums['sy']), 2) : null,
-            min(1.0, 4 * count($judged) / count($map)),
-            $map, $detail->columns, $detail->rows,
+            $sums['sx'] > 0 && $sums['sy'] > 0 && $sums['bx'] > 0 && $sums['by'] > 0
+                ? log($sums['bx'] / $sums['sx'] / ($sums['by'] / $sums['sy']), 2)
+                : null,
+            min(1.0, (4 * count($judged)) / count($map)),
+            $map,
+            $detail->columns,
+            $detail->rows,
             $eye === null || $sharpness <= 0.0 ? null : self::eyeRatio($eye, $noise, $sharpness),
         );
     }
@@ -99,8 +112,15 @@ final readonly class FocusMeasures
     public function toArray(): array
     {
         return [
-            'sharpest' => $this->sharpest, 'sharpness' => $this->sharpness, 'subjectRatio' => $this->subjectRatio, 'directional' => $this->directional, 'confidence' => $this->confidence, 'eyeRatio' => $this->eyeRatio,
-            'columns' => $this->columns, 'rows' => $this->rows, 'map' => array_map(fn (?float $value): ?float => $value === null ? null : round($value, 3), $this->map),
+            'sharpest' => $this->sharpest,
+            'sharpness' => $this->sharpness,
+            'subjectRatio' => $this->subjectRatio,
+            'directional' => $this->directional,
+            'confidence' => $this->confidence,
+            'eyeRatio' => $this->eyeRatio,
+            'columns' => $this->columns,
+            'rows' => $this->rows,
+            'map' => array_map(fn (?float $value): ?float => $value === null ? null : round($value, 3), $this->map),
         ];
     }
 
@@ -108,7 +128,17 @@ final readonly class FocusMeasures
     public static function restore(array $stored): self
     {
         /** @var array{sharpest: ?array{x: float, y: float}, sharpness: ?float, subjectRatio: ?float, directional: ?float, confidence: float, columns: int, rows: int, map: list<?float>, eyeRatio?: ?float} $stored */
-        return new self($stored['sharpest'], $stored['sharpness'], $stored['subjectRatio'], $stored['directional'], (float) $stored['confidence'], $stored['map'], $stored['columns'], $stored['rows'], $stored['eyeRatio'] ?? null);
+        return new self(
+            $stored['sharpest'],
+            $stored['sharpness'],
+            $stored['subjectRatio'],
+            $stored['directional'],
+            (float) $stored['confidence'],
+            $stored['map'],
+            $stored['columns'],
+            $stored['rows'],
+            $stored['eyeRatio'] ?? null,
+        );
     }
 
     /**
@@ -126,14 +156,17 @@ final readonly class FocusMeasures
             [$column, $row] = [$index % $detail->columns, intdiv($index, $detail->columns)];
             $score = 0.0;
             foreach ($best as $other => $value) {
-                $away = max(abs($other % $detail->columns - $column), abs(intdiv($other, $detail->columns) - $row));
+                $away = max(abs(($other % $detail->columns) - $column), abs(intdiv($other, $detail->columns) - $row));
                 $score += $away <= 2 ? $value * min(4.0, $weights[$other]) : 0.0;
             }
             $winner = $winner === null || $score > $winner[1] ? [$index, $score] : $winner;
         }
         $index = $winner[0] ?? 0;
 
-        return ['x' => ($index % $detail->columns + 0.5) / $detail->columns, 'y' => (intdiv($index, $detail->columns) + 0.5) / $detail->rows];
+        return [
+            'x' => (($index % $detail->columns) + 0.5) / $detail->columns,
+            'y' => (intdiv($index, $detail->columns) + 0.5) / $detail->rows,
+        ];
     }
 
     /** @param  list<?float>  $map */
@@ -144,8 +177,17 @@ final readonly class FocusMeasures
         }
         $inside = [];
         foreach ($map as $index => $value) {
-            [$x, $y] = [($index % $detail->columns + 0.5) / $detail->columns, (intdiv($index, $detail->columns) + 0.5) / $detail->rows];
-            if ($value !== null && $x >= $subject->x && $x <= $subject->x + $subject->width && $y >= $subject->y && $y <= $subject->y + $subject->height) {
+            [$x, $y] = [
+                (($index % $detail->columns) + 0.5) / $detail->columns,
+                (intdiv($index, $detail->columns) + 0.5) / $detail->rows,
+            ];
+            if (
+                $value !== null &&
+                $x >= $subject->x &&
+                $x <= $subject->x + $subject->width &&
+                $y >= $subject->y &&
+                $y <= $subject->y + $subject->height
+            ) {
                 $inside[] = $value;
             }
         }

@@ -52,7 +52,7 @@ final readonly class Fields
     public function number(string $key): float
     {
         $value = $this->raw($key) ?? throw InvalidFields::missing($this->at($key));
-        if (! is_int($value) && ! is_float($value) || ! is_finite((float) $value)) {
+        if ((! is_int($value) && ! is_float($value)) || ! is_finite((float) $value)) {
             throw InvalidFields::expected($this->at($key), 'a number', $value);
         }
 
@@ -90,7 +90,9 @@ final readonly class Fields
     {
         $value = $this->raw($key) ?? throw InvalidFields::missing($this->at($key));
 
-        return is_string($value) && trim($value) !== '' ? $value : throw InvalidFields::expected($this->at($key), 'a text', $value);
+        return is_string($value) && trim($value) !== ''
+            ? $value
+            : throw InvalidFields::expected($this->at($key), 'a text', $value);
     }
 
     public function textOrNull(string $key): ?string
@@ -102,7 +104,9 @@ final readonly class Fields
     {
         $value = $this->raw($key);
 
-        return $value === null || is_bool($value) ? $value : throw InvalidFields::expected($this->at($key), 'true or false', $value);
+        return $value === null || is_bool($value)
+            ? $value
+            : throw InvalidFields::expected($this->at($key), 'true or false', $value);
     }
 
     /**
@@ -118,8 +122,12 @@ final readonly class Fields
             return null;
         }
 
-        return (is_string($value) ? $choices::tryFrom($value) : null)
-            ?? throw InvalidFields::expected($this->at($key), 'one of '.implode(', ', array_column($choices::cases(), 'value')), $value);
+        return (is_string($value) ? $choices::tryFrom($value) : null) ??
+            throw InvalidFields::expected(
+                $this->at($key),
+                'one of '.implode(', ', array_column($choices::cases(), 'value')),
+                $value,
+            );
     }
 
     /** The object under a key; empty when it is missing. */
@@ -127,7 +135,9 @@ final readonly class Fields
     {
         $value = $this->raw($key) ?? [];
 
-        return is_array($value) ? new self($value, $this->at($key)) : throw InvalidFields::expected($this->at($key), 'an object', $value);
+        return is_array($value)
+            ? new self($value, $this->at($key))
+            : throw InvalidFields::expected($this->at($key), 'an object', $value);
     }
 
     /** @return list<self> the objects in a list; none when it is missing */
@@ -136,7 +146,9 @@ final readonly class Fields
         $parts = [];
         foreach ($this->items($key) as $index => $value) {
             $where = $this->at($key).'.'.$index;
-            $parts[] = is_array($value) ? new self($value, $where) : throw InvalidFields::expected($where, 'an object', $value);
+            $parts[] = is_array($value)
+                ? new self($value, $where)
+                : throw InvalidFields::expected($where, 'an object', $value);
         }
 
         return $parts;
@@ -148,7 +160,9 @@ final readonly class Fields
         $numbers = [];
         foreach ($this->items($key) as $index => $value) {
             $isPositive = (is_int($value) || is_float($value)) && is_finite((float) $value) && $value > 0;
-            $numbers[] = $isPositive ? (float) $value : throw InvalidFields::expected($this->at($key).'.'.$index, 'a number greater than zero', $value);
+            $numbers[] = $isPositive
+                ? (float) $value
+                : throw InvalidFields::expected($this->at($key).'.'.$index, 'a number greater than zero', $value);
         }
 
         return $numbers;
@@ -158,7 +172,9 @@ final readonly class Fields
     public function texts(string $key): array
     {
         return array_map(
-            fn (mixed $value): string => is_string($value) ? $value : throw InvalidFields::expected($this->at($key), 'a list of texts', $value),
+            fn (mixed $value): string => is_string($value)
+                ? $value
+                : throw InvalidFields::expected($this->at($key), 'a list of texts', $value),
             $this->items($key),
         );
     }
@@ -168,7 +184,9 @@ final readonly class Fields
     {
         $value = $this->raw($key) ?? [];
 
-        return is_array($value) ? array_values($value) : throw InvalidFields::expected($this->at($key), 'a list', $value);
+        return is_array($value)
+            ? array_values($value)
+            : throw InvalidFields::expected($this->at($key), 'a list', $value);
     }
 
     private function at(string $key): string

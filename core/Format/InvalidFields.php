@@ -16,6 +16,8 @@ final class InvalidFields extends InvalidArgumentException
 
     public static function expected(string $where, string $what, mixed $found): self
     {
-        return new self(sprintf('"%s" must be %s; got %s.', $where, $what, json_encode($found, JSON_PARTIAL_OUTPUT_ON_ERROR)));
+        return new self(
+            sprintf('"%s" must be %s; got %s.', $where, $what, json_encode($found, JSON_PARTIAL_OUTPUT_ON_ERROR)),
+        );
     }
 }

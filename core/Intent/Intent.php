@@ -49,11 +49,23 @@ final readonly class Intent
         public ?Idea $idea = null,
         public ?Facing $facing = null,
     ) {
-        $distances = ['subject distance' => $subject, 'near limit' => $near, 'far limit' => $far === INF ? null : $far, 'background distance' => $background];
+        $distances = [
+            'subject distance' => $subject,
+            'near limit' => $near,
+            'far limit' => $far === INF ? null : $far,
+            'background distance' => $background,
+        ];
         foreach (array_filter($distances, fn (?float $distance): bool => $distance !== null) as $name => $distance) {
             InvalidOptics::unlessPositive($name, $distance, 'm');
         }
-        foreach (['range of the scene' => $sceneStops, 'separation' => $separation, 'highest ISO' => $maxIso, '35 mm equivalent focal length' => $focalLength35] as $name => $value) {
+        foreach (
+            [
+                'range of the scene' => $sceneStops,
+                'separation' => $separation,
+                'highest ISO' => $maxIso,
+                '35 mm equivalent focal length' => $focalLength35,
+            ] as $name => $value
+        ) {
             InvalidExposure::unlessPositive($name, $value ?? 1.0);
         }
         $order = array_values(array_filter([$near, $subject, $far], fn (?float $distance): bool => $distance !== null));
@@ -73,7 +85,7 @@ final readonly class Intent
     /** The farthest point that must look sharp, or null for the horizon; only when depth is asked for. */
     public function sharpTo(): ?float
     {
-        $far = $this->far ?? $this->subject ?? $this->near;
+        $far = $this->far ?? ($this->subject ?? $this->near);
 
         return $far === null || is_infinite($far) ? null : $far;
     }
@@ -105,6 +117,6 @@ final readonly class Intent
     /** Whether nothing at all is asked for. */
     public function isEmpty(): bool
     {
-        return $this == new self;
+        return $this == new self();
     }
 }

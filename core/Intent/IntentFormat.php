@@ -21,11 +21,13 @@ final class IntentFormat
             far: $intent->raw('far') === 'infinity' ? INF : $intent->positiveOrNull('far'),
             background: $intent->positiveOrNull('background'),
             separation: $intent->positiveOrNull('separation'),
-            movement: $intent->has('motion') ? new Movement(
-                $movement->choice('want', MovementLook::class) ?? MovementLook::Acceptable,
-                $movement->numberOrNull('speed'),
-                $movement->numberOr('angle', 0.0),
-            ) : null,
+            movement: $intent->has('motion')
+                ? new Movement(
+                    $movement->choice('want', MovementLook::class) ?? MovementLook::Acceptable,
+                    $movement->numberOrNull('speed'),
+                    $movement->numberOr('angle', 0.0),
+                )
+                : null,
             focalLength35: $intent->positiveOrNull('focalLength35'),
             maxIso: $intent->positiveOrNull('maxIso'),
             foliage: $intent->flag('foliage') ?? false,

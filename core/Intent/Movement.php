@@ -46,8 +46,12 @@ final readonly class Movement
         $blur = $this->blur($focalLength, $distance, $format);
 
         return match ($this->want) {
-            MovementLook::Freeze => new TimeBand(longest: $blur === null ? self::FREEZE_UNKNOWN : $blur->criticalLimit()),
-            MovementLook::Acceptable => new TimeBand(longest: $blur === null ? self::ACCEPTABLE_UNKNOWN : $blur->acceptableLimit()),
+            MovementLook::Freeze => new TimeBand(
+                longest: $blur === null ? self::FREEZE_UNKNOWN : $blur->criticalLimit(),
+            ),
+            MovementLook::Acceptable => new TimeBand(
+                longest: $blur === null ? self::ACCEPTABLE_UNKNOWN : $blur->acceptableLimit(),
+            ),
             MovementLook::Streak => new TimeBand(shortest: $this->streak($blur, $format)),
             MovementLook::Silk => new TimeBand(shortest: WaterLook::Silk->band()[0]),
             MovementLook::Pan => $this->pan($focalLength, $distance, $format),
@@ -57,14 +61,16 @@ final readonly class Movement
     /** How the subject blurs; null while speed or distance is not known. @throws InvalidOptics */
     public function blur(float $focalLength, ?float $distance, Format $format): ?SubjectBlur
     {
-        return $this->speed === null || $distance === null ? null : SubjectBlur::of($this->speed, $this->angle, $focalLength, $distance, $format);
+        return $this->speed === null || $distance === null
+            ? null
+            : SubjectBlur::of($this->speed, $this->angle, $focalLength, $distance, $format);
     }
 
     private function streak(?SubjectBlur $blur, Format $format): float
     {
         $speed = $blur?->after(1.0) ?? 0.0;
 
-        return $speed < 1e-6 ? self::STREAK_UNKNOWN : Pan::STREAK_SHARE * $format->width / $speed;
+        return $speed < 1e-6 ? self::STREAK_UNKNOWN : (Pan::STREAK_SHARE * $format->width) / $speed;
     }
 
     private function pan(float $focalLength, ?float $distance, Format $format): TimeBand

@@ -20,7 +20,7 @@ final readonly class Body
     public function __construct(
         public string $name,
         public Format $format,
-        public BodyLimits $limits = new BodyLimits,
+        public BodyLimits $limits = new BodyLimits(),
         public ?int $pixelsAcross = null,
         public float $stabiliserStops = 0.0,
         public ?float $comfortableIso = null,

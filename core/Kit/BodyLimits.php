@@ -35,8 +35,14 @@ final readonly class BodyLimits
     ) {
         $this->isoBase = $isoBase ?? max($isoMin, 100.0);
         $given = [
-            'fastest time' => $fastest, 'slowest time' => $slowest, 'lowest ISO' => $isoMin, 'highest ISO' => $isoMax,
-            'flash sync time' => $flashSync, 'base ISO' => $isoBase, 'highest native ISO' => $isoNativeMax, 'fastest silent time' => $silentFastest,
+            'fastest time' => $fastest,
+            'slowest time' => $slowest,
+            'lowest ISO' => $isoMin,
+            'highest ISO' => $isoMax,
+            'flash sync time' => $flashSync,
+            'base ISO' => $isoBase,
+            'highest native ISO' => $isoNativeMax,
+            'fastest silent time' => $silentFastest,
         ];
         foreach (array_filter($given, fn (?float $value): bool => $value !== null) as $name => $value) {
             InvalidExposure::unlessPositive($name, $value);

@@ -45,14 +45,25 @@ final readonly class Kit
      */
     public function withSupports(array $supports): self
     {
-        return new self($this->body, $this->lenses, $supports, $this->filters, $this->flashGuideNumber, $this->film, $this->autoIso);
+        return new self(
+            $this->body,
+            $this->lenses,
+            $supports,
+            $this->filters,
+            $this->flashGuideNumber,
+            $this->film,
+            $this->autoIso,
+        );
     }
 
     /** @return list<Lens> that reach a focal length, the fastest first */
     public function lensesAt(float $focalLength): array
     {
         $lenses = array_filter($this->lenses, fn (Lens $lens): bool => $lens->covers($focalLength));
-        usort($lenses, fn (Lens $a, Lens $b): int => $a->widestAt($focalLength)->exact <=> $b->widestAt($focalLength)->exact);
+        usort(
+            $lenses,
+            fn (Lens $a, Lens $b): int => $a->widestAt($focalLength)->exact <=> $b->widestAt($focalLength)->exact,
+        );
 
         return $lenses;
     }

@@ -15,7 +15,9 @@ use TruePupil\Core\Format\InvalidFields;
 use TruePupil\Core\Modes\AutoIso;
 use TruePupil\Core\Sensor\Format;
 
-/** Reads a kit from decoded JSON: "body", "lenses", "filters", "supports", "polariser", "flash", "film" and "autoIso". */
+/**
+ * Reads a kit from decoded JSON: "body", "lenses", "filters", "supports", "polariser", "flash", "film" and "autoIso".
+ */
 final class KitFormat
 {
     /** Stops that a polariser usually takes. */
@@ -25,7 +27,8 @@ final class KitFormat
     public static function read(Fields $data): Kit
     {
         $supports = array_map(
-            fn (string $name): Support => Support::tryFrom($name) ?? throw InvalidFields::expected('supports', 'a list of hand, braced, monopod and tripod', $name),
+            fn (string $name): Support => Support::tryFrom($name) ??
+                throw InvalidFields::expected('supports', 'a list of hand, braced, monopod and tripod', $name),
             $data->texts('supports'),
         );
         $single = $data->choice('support', Support::class);
@@ -33,12 +36,18 @@ final class KitFormat
         return new Kit(
             body: self::body($data->part('body')),
             lenses: array_map(self::lens(...), $data->parts('lenses')),
-            supports: $supports !== [] ? array_values(array_unique($supports, SORT_REGULAR)) : [$single ?? Support::Hand],
+            supports: $supports !== []
+                ? array_values(array_unique($supports, SORT_REGULAR))
+                : [$single ?? Support::Hand],
             // A polariser counts as the filter that it also is.
-            filters: $data->flag('polariser') === true ? [...$data->positives('filters'), self::POLARISER] : $data->positives('filters'),
+            filters: $data->flag('polariser') === true
+                ? [...$data->positives('filters'), self::POLARISER]
+                : $data->positives('filters'),
             flashGuideNumber: $data->has('flash') ? $data->part('flash')->positive('guideNumber') : null,
             film: $data->has('film') ? self::film($data->part('film')) : null,
-            autoIso: $data->has('autoIso') ? self::autoIso($data->part('autoIso'), self::limits($data->part('body'))) : null,
+            autoIso: $data->has('autoIso')
+                ? self::autoIso($data->part('autoIso'), self::limits($data->part('body')))
+                : null,
         );
     }
 
@@ -60,7 +69,7 @@ final class KitFormat
 
     public static function limits(Fields $body): BodyLimits
     {
-        $ordinary = new BodyLimits;
+        $ordinary = new BodyLimits();
         $steps = $body->numberOr('stepsPerStop', 3);
 
         return new BodyLimits(
@@ -71,7 +80,8 @@ final class KitFormat
             flashSync: $body->positiveOrNull('flashSync'),
             isoBase: $body->positiveOrNull('isoBase'),
             isoNativeMax: $body->positiveOrNull('isoNativeMax'),
-            increment: StopIncrement::tryFrom((int) $steps) ?? throw InvalidFields::expected('body.stepsPerStop', '2 or 3', $steps),
+            increment: StopIncrement::tryFrom((int) $steps) ??
+                throw InvalidFields::expected('body.stepsPerStop', '2 or 3', $steps),
             silentFastest: $body->positiveOrNull('silentFastest'),
         );
     }
@@ -95,7 +105,11 @@ final class KitFormat
 
     private static function autoIso(Fields $automatic, BodyLimits $limits): AutoIso
     {
-        return new AutoIso($automatic->positiveOr('floor', $limits->isoMin), $automatic->positiveOr('ceiling', $limits->isoMax), $automatic->positiveOrNull('slowest'));
+        return new AutoIso(
+            $automatic->positiveOr('floor', $limits->isoMin),
+            $automatic->positiveOr('ceiling', $limits->isoMax),
+            $automatic->positiveOrNull('slowest'),
+        );
     }
 
     private static function film(Fields $film): Film

@@ -72,7 +72,8 @@ final readonly class KitNumbers
         $pairs = [];
         foreach ($this->kit->lenses as $index => $a) {
             foreach (array_slice($this->kit->lenses, $index + 1) as $b) {
-                // Where a prime lies within a zoom, at the prime's own; between zooms, where their ranges begin to overlap.
+                // Where a prime lies within a zoom, at the prime's own; between zooms, where their ranges begin to
+                // overlap.
                 $shared = max($a->minFocal, $b->minFocal);
                 if (! $a->covers($shared) || ! $b->covers($shared)) {
                     continue;
@@ -80,7 +81,12 @@ final readonly class KitNumbers
                 $stops = $a->widestAt($shared)->stopsMoreLightThan($b->widestAt($shared))->value;
                 [$faster, $slower] = $stops >= 0 ? [$a, $b] : [$b, $a];
                 if (abs($stops) > 0.1) {
-                    $pairs[] = ['faster' => $faster->name, 'slower' => $slower->name, 'focalLength' => $shared, 'stops' => abs($stops)];
+                    $pairs[] = [
+                        'faster' => $faster->name,
+                        'slower' => $slower->name,
+                        'focalLength' => $shared,
+                        'stops' => abs($stops),
+                    ];
                 }
             }
         }
@@ -98,10 +104,16 @@ final readonly class KitNumbers
         $limits = [];
         $body = $this->kit->body->limits;
         if (! in_array(Support::Tripod, $this->kit->supports, true)) {
-            $limits[] = 'Without a tripod nothing longer than the hand-held times below stays sharp: no silk, no night sky.';
+            $limits[] =
+                'Without a tripod nothing longer than the hand-held times below stays sharp: no silk, no night sky.';
         }
         if ($this->kit->filters === []) {
-            $limits[] = sprintf('Without a neutral-density filter, in bright sun (EV 15) at ISO %s and the smallest aperture the time stays at %s or shorter.', $body->isoBase, $this->slowestInSun());
+            $limits[] = sprintf(
+                'Without a neutral-density filter, in bright sun (EV 15) at ISO %s and the smallest aperture the time '
+                    .'stays at %s or shorter.',
+                $body->isoBase,
+                $this->slowestInSun(),
+            );
         }
         if ($this->kit->flashGuideNumber !== null && $body->flashSync !== null) {
             $limits[] = sprintf('With the flash, no time shorter than %s.', ExposureTime::nearest($body->flashSync));
@@ -116,11 +128,15 @@ final readonly class KitNumbers
         $smallest = array_map(fn (Lens $lens): float => $lens->smallest, $this->kit->lenses);
         $n = $smallest === [] ? 22.0 : max($smallest);
 
-        return (string) ExposureTime::nearest($n ** 2 / (2 ** 15 * $this->kit->body->limits->isoBase / 100));
+        return (string) ExposureTime::nearest($n ** 2 / ((2 ** 15 * $this->kit->body->limits->isoBase) / 100));
     }
 
     private function longestByHand(Lens $lens, float $focalLength): float
     {
-        return HandHeldLimit::of($focalLength, $this->kit->body->format, max($this->kit->body->stabiliserStops, $lens->stabiliserStops))->seconds;
+        return HandHeldLimit::of(
+            $focalLength,
+            $this->kit->body->format,
+            max($this->kit->body->stabiliserStops, $lens->stabiliserStops),
+        )->seconds;
     }
 }

@@ -24,7 +24,13 @@ final readonly class Lens
     ) {
         InvalidOptics::unlessPositive('shortest focal length', $minFocal, 'mm');
         InvalidOptics::unlessPositive('longest focal length', $maxFocal, 'mm');
-        foreach (['widest f-number' => $widestAtMin, 'widest f-number at the long end' => $widestAtMax, 'smallest aperture' => $smallest] as $what => $value) {
+        foreach (
+            [
+                'widest f-number' => $widestAtMin,
+                'widest f-number at the long end' => $widestAtMax,
+                'smallest aperture' => $smallest,
+            ] as $what => $value
+        ) {
             InvalidExposure::unlessPositive($what, $value);
         }
         if ($minFocal > $maxFocal) {
@@ -35,8 +41,13 @@ final readonly class Lens
         }
     }
 
-    public static function prime(string $name, float $focalLength, float $widest, float $smallest = 22.0, float $closestFocus = 0.0): self
-    {
+    public static function prime(
+        string $name,
+        float $focalLength,
+        float $widest,
+        float $smallest = 22.0,
+        float $closestFocus = 0.0,
+    ): self {
         return new self($name, $focalLength, $focalLength, $widest, $widest, $smallest, $closestFocus);
     }
 
@@ -46,7 +57,8 @@ final readonly class Lens
     }
 
     /**
-     * Its widest f-number at a focal length. Between the ends of a zoom the aperture is taken to close evenly in stops with
+     * Its widest f-number at a focal length. Between the ends of a zoom the aperture is taken to close evenly in stops
+     * with
      * the logarithm of the focal length; real zooms go in small steps about that line.
      *
      * @throws InvalidOptics when it does not reach the focal length

@@ -7,7 +7,10 @@ namespace TruePupil\Core\Kit;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\Support;
 
-/** A kit made up from one frame's record, for want of a real one: the lens as it was used on a typical body of its format. */
+/**
+ * A kit made up from one frame's record, for want of a real one: the lens as it was used on a typical body of its
+ * format.
+ */
 final class RecordKit
 {
     /** Lenses commonly close to here. */
@@ -22,7 +25,12 @@ final class RecordKit
         }
         // Nobody can promise that it opens further than it did, unless the file says so.
         $widest = min($record->widestFNumber ?? INF, $record->fNumber->nominal());
-        $lens = Lens::prime($record->lens ?? 'the lens used', $record->focalLength, $widest, max(self::SMALLEST, $record->fNumber->nominal()));
+        $lens = Lens::prime(
+            $record->lens ?? 'the lens used',
+            $record->focalLength,
+            $widest,
+            max(self::SMALLEST, $record->fNumber->nominal()),
+        );
 
         return new Kit(
             new Body($record->model ?? 'the body used', $format),

@@ -41,7 +41,7 @@ final readonly class Measures
     ) {
     }
 
-    public static function of(PixelReading $reading, Marks $marks = new Marks): self
+    public static function of(PixelReading $reading, Marks $marks = new Marks()): self
     {
         [$subject, $aspect] = [$marks->subject, $reading->width / $reading->height];
         $attention = Attention::of($reading->colours->reduced(CompositionMeasures::COARSE));
@@ -76,7 +76,13 @@ final readonly class Measures
             array_map(fn (float $verdict): float => $verdict + $stops->value, $this->metering),
             $subject === null ? null : new SubjectMeasures($subject->region, $subject->tone->brightened($stops)),
             // Where things lie does not change with the light.
-            $this->focus, $this->composition, $this->colour, $this->ofPreview, $this->ends, $this->thumb, $this->marks,
+            $this->focus,
+            $this->composition,
+            $this->colour,
+            $this->ofPreview,
+            $this->ends,
+            $this->thumb,
+            $this->marks,
         );
     }
 
@@ -86,11 +92,27 @@ final readonly class Measures
         return [
             'tone' => [...$this->tone->toArray(), ...$this->toneDetail()->toArray()],
             'metering' => $this->metering,
-            ...($this->thumb === null ? [] : ['thumb' => ['columns' => $this->thumb->columns, 'rows' => $this->thumb->rows, 'bytes' => base64_encode($this->thumb->toBytes())]]),
-            ...($this->ofPreview ? ['ofPreview' => true] : []),
-            ...array_filter([
-                'focus' => $this->focus?->toArray(), 'composition' => $this->composition?->toArray(), 'colour' => $this->colour?->toArray(), 'ends' => $this->ends?->toArray(), 'subject' => $this->subject?->toArray(), 'marks' => $this->marks?->toArray(),
-            ], fn (?array $part): bool => $part !== null),
+            ...$this->thumb === null
+                ? []
+                : [
+                    'thumb' => [
+                        'columns' => $this->thumb->columns,
+                        'rows' => $this->thumb->rows,
+                        'bytes' => base64_encode($this->thumb->toBytes()),
+                    ],
+                ],
+            ...$this->ofPreview ? ['ofPreview' => true] : [],
+            ...array_filter(
+                [
+                    'focus' => $this->focus?->toArray(),
+                    'composition' => $this->composition?->toArray(),
+                    'colour' => $this->colour?->toArray(),
+                    'ends' => $this->ends?->toArray(),
+                    'subject' => $this->subject?->toArray(),
+                    'marks' => $this->marks?->toArray(),
+                ],
+                fn (?array $part): bool => $part !== null,
+            ),
         ];
     }
 }

@@ -50,7 +50,10 @@ final class StoredMeasures
 
     private static function thumb(mixed $stored): ?GreyGrid
     {
-        return is_array($stored) && is_int($stored['columns'] ?? null) && is_int($stored['rows'] ?? null) && is_string($stored['bytes'] ?? null)
+        return is_array($stored) &&
+            is_int($stored['columns'] ?? null) &&
+            is_int($stored['rows'] ?? null) &&
+            is_string($stored['bytes'] ?? null)
             ? GreyGrid::ofBytes($stored['columns'], $stored['rows'], (string) base64_decode($stored['bytes'], true))
             : null;
     }
@@ -61,7 +64,12 @@ final class StoredMeasures
         $region = self::part($stored, 'region');
 
         return new SubjectMeasures(
-            Region::of(self::number($region, 'x'), self::number($region, 'y'), self::number($region, 'width'), self::number($region, 'height')),
+            Region::of(
+                self::number($region, 'x'),
+                self::number($region, 'y'),
+                self::number($region, 'width'),
+                self::number($region, 'height'),
+            ),
             self::tone($stored),
         );
     }
@@ -71,25 +79,26 @@ final class StoredMeasures
     {
         $histogram = self::part($stored, 'histogram');
         $luminance = self::histogram($histogram, 'luminance');
-        $pixels = fn (string $key): int => (int) round(self::number($stored, $key) / 100 * $luminance->total);
+        $pixels = fn (string $key): int => (int) round((self::number($stored, $key) / 100) * $luminance->total);
 
-        return ToneMeasures::from(new PixelStatistics(
-            $luminance,
-            self::histogram($histogram, 'r'),
-            self::histogram($histogram, 'g'),
-            self::histogram($histogram, 'b'),
-            $pixels('lostHighlightsPct'),
-            $pixels('blockedShadowsPct'),
-        ));
+        return ToneMeasures::from(
+            new PixelStatistics(
+                $luminance,
+                self::histogram($histogram, 'r'),
+                self::histogram($histogram, 'g'),
+                self::histogram($histogram, 'b'),
+                $pixels('lostHighlightsPct'),
+                $pixels('blockedShadowsPct'),
+            ),
+        );
     }
 
     /** @param  array<mixed>  $stored */
     private static function histogram(array $stored, string $key): Histogram
     {
-        return Histogram::of(array_map(
-            fn (mixed $count): int => is_int($count) ? $count : 0,
-            self::part($stored, $key),
-        ));
+        return Histogram::of(
+            array_map(fn (mixed $count): int => is_int($count) ? $count : 0, self::part($stored, $key)),
+        );
     }
 
     /**
@@ -100,7 +109,9 @@ final class StoredMeasures
     {
         $part = $stored[$key] ?? null;
 
-        return is_array($part) ? $part : throw new InvalidArgumentException(sprintf('Stored measures lack "%s".', $key));
+        return is_array($part)
+            ? $part
+            : throw new InvalidArgumentException(sprintf('Stored measures lack "%s".', $key));
     }
 
     /** @param  array<mixed>  $stored */

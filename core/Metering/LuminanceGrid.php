@@ -22,7 +22,9 @@ final readonly class LuminanceGrid
     public static function of(int $columns, int $rows, array $cells): self
     {
         if ($columns < 1 || $rows < 1 || count($cells) !== $columns * $rows) {
-            throw new InvalidArgumentException(sprintf('A grid of %d × %d cannot hold %d cells.', $columns, $rows, count($cells)));
+            throw new InvalidArgumentException(
+                sprintf('A grid of %d × %d cannot hold %d cells.', $columns, $rows, count($cells)),
+            );
         }
 
         return new self($columns, $rows, $cells);

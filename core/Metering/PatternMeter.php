@@ -76,7 +76,9 @@ final readonly class PatternMeter
         $outside = count($inside) - $count;
 
         return array_map(
-            fn (int $in): float => $in === 1 ? self::CENTRE_WEIGHT / max(1, $count) : (1 - self::CENTRE_WEIGHT) / max(1, $outside),
+            fn (int $in): float => $in === 1
+                ? self::CENTRE_WEIGHT / max(1, $count)
+                : (1 - self::CENTRE_WEIGHT) / max(1, $outside),
             $inside,
         );
     }
@@ -84,9 +86,12 @@ final readonly class PatternMeter
     /** @return list<float> */
     private function spotWeights(): array
     {
-        $radius = sqrt(self::SPOT_AREA * $this->grid->aspect() / M_PI);
+        $radius = sqrt((self::SPOT_AREA * $this->grid->aspect()) / M_PI);
 
-        return array_map(floatval(...), $this->within($this->point['x'] * $this->grid->aspect(), $this->point['y'], $radius));
+        return array_map(
+            floatval(...),
+            $this->within($this->point['x'] * $this->grid->aspect(), $this->point['y'], $radius),
+        );
     }
 
     /** @return list<float> */
@@ -96,14 +101,16 @@ final readonly class PatternMeter
         sort($sorted, SORT_NUMERIC);
         $glare = $sorted[intdiv(count($sorted), 2)] * 2 ** self::GLARE_STOPS;
         // A bell over two distances is the product of one over each.
-        $bell = fn (float $from): Closure => fn (float $at): float => exp(-(($at - $from) / self::FOCUS_WIDTH) ** 2);
+        $bell = fn (float $from): Closure => fn (float $at): float => exp(-((($at - $from) / self::FOCUS_WIDTH) ** 2));
         $across = array_map($bell($this->point['x'] * $this->grid->aspect()), $this->grid->across());
         $weights = [];
         $cells = $this->grid->cells;
         $index = 0;
         foreach (array_map($bell($this->point['y']), $this->grid->down()) as $row) {
             foreach ($across as $column) {
-                $weights[] = (1 + self::FOCUS_WEIGHT * $row * $column) * ($glare > 0 && $cells[$index] > $glare ? self::GLARE_WEIGHT : 1.0);
+                $weights[] =
+                    (1 + self::FOCUS_WEIGHT * $row * $column) *
+                    ($glare > 0 && $cells[$index] > $glare ? self::GLARE_WEIGHT : 1.0);
                 $index++;
             }
         }
@@ -123,11 +130,14 @@ final readonly class PatternMeter
         $level = count(array_keys($sorted, $least, true));
         $share = ($wanted - $above) / $level;
 
-        return array_map(fn (float $luminance): float => match (true) {
-            $luminance > $least => 1.0,
-            $luminance === $least => $share,
-            default => 0.0,
-        }, $this->grid->cells);
+        return array_map(
+            fn (float $luminance): float => match (true) {
+                $luminance > $least => 1.0,
+                $luminance === $least => $share,
+                default => 0.0,
+            },
+            $this->grid->cells,
+        );
     }
 
     /** @return list<int> 1 for cells whose centre lies in the circle (in frame heights), else 0 */

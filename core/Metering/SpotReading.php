@@ -10,7 +10,10 @@ use TruePupil\Core\Exposure\ZoneOfTone;
 /** What a spot of a picture says: where its tone was placed, and what would place it elsewhere. */
 final readonly class SpotReading
 {
-    /** @param  array{scene: float, centre: float, spot: float, highlight: float}  $compensations  stops that each pattern would have needed to put this spot on mid-grey */
+    /**
+     * @param  array{scene: float, centre: float, spot: float, highlight: float}  $compensations
+     *   stops that each pattern would have needed to put this spot on mid-grey
+     */
     private function __construct(public Stops $placement, public string $zone, public array $compensations)
     {
     }
@@ -25,7 +28,11 @@ final readonly class SpotReading
         $placement = Stops::of($verdicts['spot']);
 
         // A pattern renders its own reading as mid-grey; the spot then lies its distance from that reading away.
-        return new self($placement, ZoneOfTone::of($placement), array_map(fn (float $verdict): float => $verdict - $placement->value, $verdicts));
+        return new self(
+            $placement,
+            ZoneOfTone::of($placement),
+            array_map(fn (float $verdict): float => $verdict - $placement->value, $verdicts),
+        );
     }
 
     /** Compensation from this frame's exposure that puts the spot so many stops from mid-grey. */

@@ -15,7 +15,9 @@ final readonly class AutoIso
 {
     public function __construct(public float $floor, public float $ceiling, public ?float $slowest = null)
     {
-        foreach (['ISO floor' => $floor, 'ISO ceiling' => $ceiling, 'slowest time' => $slowest ?? 1.0] as $name => $value) {
+        foreach (
+            ['ISO floor' => $floor, 'ISO ceiling' => $ceiling, 'slowest time' => $slowest ?? 1.0] as $name => $value
+        ) {
             InvalidExposure::unlessPositive($name, $value);
         }
         if ($floor > $ceiling) {
@@ -24,13 +26,23 @@ final readonly class AutoIso
     }
 
     /**
-     * With the slowest time that follows the focal length: one over the 35 mm equivalent, so many stops slower or, with a
+     * With the slowest time that follows the focal length: one over the 35 mm equivalent, so many stops slower or, with
+     * a
      * negative number, faster. Focal length in mm.
      *
      * @throws InvalidOptics
      */
-    public static function byFocalLength(float $floor, float $ceiling, float $focalLength, Format $format, float $stopsSlower = 0.0): self
-    {
-        return new self($floor, $ceiling, ExposureTime::nearest(HandHeldLimit::of($focalLength, $format, $stopsSlower)->seconds)->nominal());
+    public static function byFocalLength(
+        float $floor,
+        float $ceiling,
+        float $focalLength,
+        Format $format,
+        float $stopsSlower = 0.0,
+    ): self {
+        return new self(
+            $floor,
+            $ceiling,
+            ExposureTime::nearest(HandHeldLimit::of($focalLength, $format, $stopsSlower)->seconds)->nominal(),
+        );
     }
 }

@@ -17,7 +17,8 @@ use TruePupil\Core\Exposure\Stops;
  * Automatic exposure: what a camera chooses in each mode, and every limit it meets.
  *
  * In the order that a camera goes: the person's value is kept; time is spent down to the slowest that automatic ISO
- * allows, then ISO up to its ceiling, then time again down to the body's slowest, and what is left is reported in stops.
+ * allows, then ISO up to its ceiling, then time again down to the body's slowest, and what is left is reported in
+ * stops.
  * All in thirds of a stop on the scale, by APEX: Av + Tv = EV100 − compensation − filter + Sv.
  */
 final class ExposureSolver
@@ -81,14 +82,25 @@ final class ExposureSolver
             return null;
         }
         $set = $this->request->aperture ?? throw InvalidExposure::unset('aperture', $this->request->mode->label());
-        [$widest, $smallest] = [Aperture::of($this->request->lens->widest), Aperture::of($this->request->lens->smallest)];
+        [$widest, $smallest] = [
+            Aperture::of($this->request->lens->widest),
+            Aperture::of($this->request->lens->smallest),
+        ];
         if ($set->exact < $widest->exact * 0.97) {
-            $this->meet('lens-widest', $widest->nominal(), sprintf('The lens opens to %s only; %s was set.', $widest, $set));
+            $this->meet(
+                'lens-widest',
+                $widest->nominal(),
+                sprintf('The lens opens to %s only; %s was set.', $widest, $set),
+            );
 
             return $widest;
         }
         if ($set->exact > $smallest->exact * 1.03) {
-            $this->meet('lens-smallest', $smallest->nominal(), sprintf('The lens closes to %s only; %s was set.', $smallest, $set));
+            $this->meet(
+                'lens-smallest',
+                $smallest->nominal(),
+                sprintf('The lens closes to %s only; %s was set.', $smallest, $set),
+            );
 
             return $smallest;
         }
@@ -111,7 +123,10 @@ final class ExposureSolver
             return $this->fastest();
         }
         // In bulb the shutter is held open by hand: the body's slowest time does not bind it.
-        if ($this->request->mode !== ExposureMode::Bulb && $set->exact > ExposureTime::of($this->request->body->slowest)->exact * 1.03) {
+        if (
+            $this->request->mode !== ExposureMode::Bulb &&
+            $set->exact > ExposureTime::of($this->request->body->slowest)->exact * 1.03
+        ) {
             return $this->bodyTime('body-slowest', $this->request->body->slowest);
         }
 
@@ -134,7 +149,10 @@ final class ExposureSolver
         $ev = $this->target() + $iso->stopsAbove100();
         // Shutter priority leaves the aperture all of the light; program and automatic share it with the time.
         $apex = $time === null ? self::PROGRAM_APEX + ($ev - self::PROGRAM_EV) / 2 : $ev - $time->apex();
-        [$widest, $smallest] = [Aperture::of($this->request->lens->widest), Aperture::of($this->request->lens->smallest)];
+        [$widest, $smallest] = [
+            Aperture::of($this->request->lens->widest),
+            Aperture::of($this->request->lens->smallest),
+        ];
         if ($apex < $widest->apex() - 1 / 6) {
             $this->meetOnce('lens-widest', $widest->nominal(), sprintf('The lens is wide open at %s.', $widest));
 
@@ -161,7 +179,11 @@ final class ExposureSolver
         $automatic = $beforeIso ? $this->request->autoIso?->slowest : null;
         if ($automatic !== null && $wanted > ExposureTime::of($automatic)->exact * 2 ** (1 / 6)) {
             $slowest = ExposureTime::of($automatic);
-            $this->meet('slowest-automatic-time', $slowest->nominal(), sprintf('Automatic ISO goes no slower than %s before it raises ISO.', $slowest));
+            $this->meet(
+                'slowest-automatic-time',
+                $slowest->nominal(),
+                sprintf('Automatic ISO goes no slower than %s before it raises ISO.', $slowest),
+            );
 
             return $slowest;
         }
@@ -173,7 +195,10 @@ final class ExposureSolver
         }
 
         $chosen = ExposureTime::nearest($wanted, $this->request->body->increment);
-        [$fastest, $slowest] = [ExposureTime::of($this->request->fastest()), ExposureTime::of($this->request->body->slowest)];
+        [$fastest, $slowest] = [
+            ExposureTime::of($this->request->fastest()),
+            ExposureTime::of($this->request->body->slowest),
+        ];
 
         // Rounding must not leave the shutter's range by a third.
         return match (true) {
@@ -216,12 +241,20 @@ final class ExposureSolver
     {
         $body = $this->request->body;
         if ($iso < $body->isoMin * 0.97) {
-            $this->meetOnce('body-lowest-iso', $body->isoMin, sprintf('The body goes no lower than %s.', Iso::of($body->isoMin)));
+            $this->meetOnce(
+                'body-lowest-iso',
+                $body->isoMin,
+                sprintf('The body goes no lower than %s.', Iso::of($body->isoMin)),
+            );
 
             return Iso::of($body->isoMin);
         }
         if ($iso > $body->isoMax * 1.03) {
-            $this->meetOnce('body-highest-iso', $body->isoMax, sprintf('The body goes no higher than %s.', Iso::of($body->isoMax)));
+            $this->meetOnce(
+                'body-highest-iso',
+                $body->isoMax,
+                sprintf('The body goes no higher than %s.', Iso::of($body->isoMax)),
+            );
 
             return Iso::of($body->isoMax);
         }
@@ -232,12 +265,16 @@ final class ExposureSolver
     private function bodyTime(string $what, float $seconds): ExposureTime
     {
         $time = ExposureTime::of($seconds);
-        $this->meetOnce($what, $time->nominal(), match ($what) {
-            'body-slowest' => sprintf('The shutter goes no slower than %s.', $time),
-            'flash-sync' => sprintf('With flash the shutter goes no faster than %s, the sync speed.', $time),
-            'silent-fastest' => sprintf('The silent shutter goes no faster than %s.', $time),
-            default => sprintf('The shutter goes no faster than %s.', $time),
-        });
+        $this->meetOnce(
+            $what,
+            $time->nominal(),
+            match ($what) {
+                'body-slowest' => sprintf('The shutter goes no slower than %s.', $time),
+                'flash-sync' => sprintf('With flash the shutter goes no faster than %s, the sync speed.', $time),
+                'silent-fastest' => sprintf('The silent shutter goes no faster than %s.', $time),
+                default => sprintf('The shutter goes no faster than %s.', $time),
+            },
+        );
 
         return $time;
     }
@@ -257,10 +294,23 @@ final class ExposureSolver
         $body = $this->request->body;
         $below = Iso::of($body->isoBase)->stopsMoreThan($iso);
         if ($below->inThirds() > 0) {
-            $this->meetOnce('iso-below-base', $body->isoBase, sprintf('%s lies below base %s: highlights clip %s sooner.', $iso, Iso::of($body->isoBase), $below->inWords()));
+            $this->meetOnce(
+                'iso-below-base',
+                $body->isoBase,
+                sprintf(
+                    '%s lies below base %s: highlights clip %s sooner.',
+                    $iso,
+                    Iso::of($body->isoBase),
+                    $below->inWords(),
+                ),
+            );
         }
         if ($body->isoNativeMax !== null && $iso->stopsMoreThan(Iso::of($body->isoNativeMax))->inThirds() > 0) {
-            $this->meetOnce('iso-above-native', $body->isoNativeMax, sprintf('%s lies above the sensor\'s own range: the file is only brightened.', $iso));
+            $this->meetOnce(
+                'iso-above-native',
+                $body->isoNativeMax,
+                sprintf('%s lies above the sensor\'s own range: the file is only brightened.', $iso),
+            );
         }
         if ($this->request->flash && $this->request->silent) {
             $this->meetOnce('flash-silent', 0.0, 'The flash does not fire with the silent shutter.');
@@ -270,8 +320,16 @@ final class ExposureSolver
     /** With half-stop dials up to a quarter stop cannot be set away. */
     private function noteCoarseDials(Stops $error): void
     {
-        if ($this->limits === [] && $this->request->body->increment === StopIncrement::Half && abs($error->value) > 1 / 6) {
-            $this->meet('half-stop-dials', 0.5, sprintf('The dials go in half stops; %.2f stop is left.', abs($error->value)));
+        if (
+            $this->limits === [] &&
+            $this->request->body->increment === StopIncrement::Half &&
+            abs($error->value) > 1 / 6
+        ) {
+            $this->meet(
+                'half-stop-dials',
+                0.5,
+                sprintf('The dials go in half stops; %.2f stop is left.', abs($error->value)),
+            );
         }
     }
 

@@ -7,7 +7,10 @@ namespace TruePupil\Core\Modes;
 use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Exposure\Stops;
 
-/** What the finder shows for a solved exposure: the values, where the meter's mark stands, and which value blinks and why. */
+/**
+ * What the finder shows for a solved exposure: the values, where the meter's mark stands, and which value blinks and
+ * why.
+ */
 final readonly class FinderDisplay
 {
     /** Meter scales commonly end here; a mark at the end means "this much or more". */
@@ -15,9 +18,16 @@ final readonly class FinderDisplay
 
     /** Limits that make a value blink while light is left over, and the value. */
     private const BLINKS = [
-        'lens-widest' => 'fNumber', 'lens-smallest' => 'fNumber',
-        'body-fastest' => 'exposureTime', 'body-slowest' => 'exposureTime', 'flash-sync' => 'exposureTime', 'silent-fastest' => 'exposureTime',
-        'iso-floor' => 'iso', 'iso-ceiling' => 'iso', 'body-lowest-iso' => 'iso', 'body-highest-iso' => 'iso',
+        'lens-widest' => 'fNumber',
+        'lens-smallest' => 'fNumber',
+        'body-fastest' => 'exposureTime',
+        'body-slowest' => 'exposureTime',
+        'flash-sync' => 'exposureTime',
+        'silent-fastest' => 'exposureTime',
+        'iso-floor' => 'iso',
+        'iso-ceiling' => 'iso',
+        'body-lowest-iso' => 'iso',
+        'body-highest-iso' => 'iso',
     ];
 
     /** @param  array<string, string>  $blinking  reason by value: fNumber, exposureTime or iso */

@@ -8,7 +8,8 @@ use TruePupil\Core\Optics\InvalidOptics;
 use TruePupil\Core\Sensor\Format;
 
 /**
- * Following a subject: only what is left of its speed against the pan blurs it, while what stands still streaks across the
+ * Following a subject: only what is left of its speed against the pan blurs it, while what stands still streaks across
+ * the
  * frame at f·v/s (angular speed v/s times focal length).
  */
 final readonly class Pan
@@ -31,17 +32,26 @@ final readonly class Pan
      *
      * @throws InvalidOptics
      */
-    public static function of(float $speed, float $focalLength, float $distance, Format $format, float $slip = self::TYPICAL_SLIP): self
-    {
+    public static function of(
+        float $speed,
+        float $focalLength,
+        float $distance,
+        Format $format,
+        float $slip = self::TYPICAL_SLIP,
+    ): self {
         InvalidOptics::unlessPositive('speed', $speed, 'm/s');
 
-        return new self($focalLength * $speed / $distance, $format->width, SubjectBlur::of($speed * $slip, 0.0, $focalLength, $distance, $format));
+        return new self(
+            ($focalLength * $speed) / $distance,
+            $format->width,
+            SubjectBlur::of($speed * $slip, 0.0, $focalLength, $distance, $format),
+        );
     }
 
     /** Shortest time in seconds that streaks what stands still. */
     public function shortest(): float
     {
-        return self::STREAK_SHARE * $this->width / $this->backgroundSpeed;
+        return (self::STREAK_SHARE * $this->width) / $this->backgroundSpeed;
     }
 
     /** Longest time in seconds that keeps the subject acceptably sharp. */

@@ -45,6 +45,6 @@ final class StarTrail
         InvalidOptics::unlessPositive('focal length', $focalLength, 'mm');
         InvalidOptics::unlessPositive('pixel pitch', $pitch, 'µm');
 
-        return $focalLength * 1000 * self::TURNING * cos(deg2rad($declination)) * $seconds / $pitch;
+        return ($focalLength * 1000 * self::TURNING * cos(deg2rad($declination)) * $seconds) / $pitch;
     }
 }

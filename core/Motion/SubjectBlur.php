@@ -10,7 +10,8 @@ use TruePupil\Core\Sensor\Format;
 /**
  * How far a moving subject's image travels on the sensor: v·cosα·t·m, with magnification m = f/(s−f).
  *
- * Critical is one circle of confusion, acceptable four. A person walking at 1.4 m/s across the frame at 5 m with 50 mm on
+ * Critical is one circle of confusion, acceptable four. A person walking at 1.4 m/s across the frame at 5 m with 50 mm
+ * on
  * 36x24: 1/471 s and 1/118 s.
  */
 final readonly class SubjectBlur
@@ -50,7 +51,9 @@ final readonly class SubjectBlur
         return $this->imageSpeed * $seconds;
     }
 
-    /** Longest exposure in seconds that blurs by no more than one circle of confusion; null when nothing moves across. */
+    /**
+     * Longest exposure in seconds that blurs by no more than one circle of confusion; null when nothing moves across.
+     */
     public function criticalLimit(): ?float
     {
         return $this->imageSpeed < 1e-9 ? null : $this->circleOfConfusion / $this->imageSpeed;
@@ -59,6 +62,8 @@ final readonly class SubjectBlur
     /** Longest exposure in seconds that blurs by no more than four; null when nothing moves across. */
     public function acceptableLimit(): ?float
     {
-        return $this->imageSpeed < 1e-9 ? null : self::ACCEPTABLE_CIRCLES * $this->circleOfConfusion / $this->imageSpeed;
+        return $this->imageSpeed < 1e-9
+            ? null
+            : (self::ACCEPTABLE_CIRCLES * $this->circleOfConfusion) / $this->imageSpeed;
     }
 }

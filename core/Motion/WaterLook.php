@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Motion;
 
-/** How falling or flowing water looks, by exposure time. Bands are those of common practice; what lies between is undecided. */
+/**
+ * How falling or flowing water looks, by exposure time. Bands are those of common practice; what lies between is
+ * undecided.
+ */
 enum WaterLook: string
 {
     case Frozen = 'frozen';

@@ -36,12 +36,14 @@ final readonly class BlurDisc
             throw InvalidOptics::tooClose($focused, $focalLength);
         }
 
-        return new self($focalLength ** 2 / ($fNumber * ($millimetres - $focalLength)) * abs($distance - $focused) / $distance);
+        return new self(
+            (($focalLength ** 2 / ($fNumber * ($millimetres - $focalLength))) * abs($distance - $focused)) / $distance,
+        );
     }
 
     /** Percentage of the frame's width. */
     public function percentOfWidth(Format $format): float
     {
-        return 100 * $this->millimetres / $format->width;
+        return (100 * $this->millimetres) / $format->width;
     }
 }

@@ -13,8 +13,11 @@ use TruePupil\Core\Exposure\Stops;
  */
 final readonly class CloseUp
 {
-    private function __construct(public float $magnification, public float $effectiveFNumber, public Stops $lightLost)
-    {
+    private function __construct(
+        public float $magnification,
+        public float $effectiveFNumber,
+        public Stops $lightLost,
+    ) {
     }
 
     /** Focal length in mm, subject distance in m from the lens. @throws InvalidOptics */

@@ -31,9 +31,9 @@ final readonly class DepthOfField
         if ($distance <= $f) {
             throw InvalidOptics::tooClose($distance, $focalLength);
         }
-        $hyperfocal = $f ** 2 / ($fNumber * $circleOfConfusion / 1000) + $f;
-        $near = $distance * ($hyperfocal - $f) / ($hyperfocal + $distance - 2 * $f);
-        $far = $distance >= $hyperfocal ? null : $distance * ($hyperfocal - $f) / ($hyperfocal - $distance);
+        $hyperfocal = $f ** 2 / (($fNumber * $circleOfConfusion) / 1000) + $f;
+        $near = ($distance * ($hyperfocal - $f)) / ($hyperfocal + $distance - 2 * $f);
+        $far = $distance >= $hyperfocal ? null : ($distance * ($hyperfocal - $f)) / ($hyperfocal - $distance);
 
         return new self($hyperfocal, $near, $far);
     }

@@ -13,7 +13,7 @@ use TruePupil\Core\Sensor\Format;
  */
 final readonly class Diffraction
 {
-    private const WAVELENGTH_MICROMETRES = 0.550;
+    private const WAVELENGTH_MICROMETRES = 0.55;
 
     private const AIRY = 2.44;
 
@@ -32,7 +32,7 @@ final readonly class Diffraction
     /** The f-number beyond which the disc is larger than the format's circle of confusion, so that a print shows it. */
     public static function printLimit(Format $format): float
     {
-        return $format->circleOfConfusion() * 1000 / (self::AIRY * self::WAVELENGTH_MICROMETRES);
+        return ($format->circleOfConfusion() * 1000) / (self::AIRY * self::WAVELENGTH_MICROMETRES);
     }
 
     /** The f-number beyond which the disc is wider than 2.5 pixels. Pitch in micrometres. @throws InvalidOptics */
@@ -40,6 +40,6 @@ final readonly class Diffraction
     {
         InvalidOptics::unlessPositive('pixel pitch', $pitch, 'µm');
 
-        return 2.5 * $pitch / (self::AIRY * self::WAVELENGTH_MICROMETRES);
+        return (2.5 * $pitch) / (self::AIRY * self::WAVELENGTH_MICROMETRES);
     }
 }

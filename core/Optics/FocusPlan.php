@@ -39,9 +39,12 @@ final readonly class FocusPlan
         if ($near <= $f) {
             throw InvalidOptics::tooClose($near, $focalLength);
         }
-        $distance = $far === null ? 2 * $near : 2 * $near * $far / ($near + $far);
+        $distance = $far === null ? 2 * $near : (2 * $near * $far) / ($near + $far);
 
-        return new self($distance, $f ** 2 * ($distance - $near) / ($circleOfConfusion / 1000 * $near * ($distance - $f)));
+        return new self(
+            $distance,
+            ($f ** 2 * ($distance - $near)) / (($circleOfConfusion / 1000) * $near * ($distance - $f)),
+        );
     }
 
     /**
@@ -51,11 +54,18 @@ final readonly class FocusPlan
      *
      * @throws InvalidOptics
      */
-    public static function fNumberAt(float $focused, float $near, ?float $far, float $focalLength, float $circleOfConfusion): float
-    {
+    public static function fNumberAt(
+        float $focused,
+        float $near,
+        ?float $far,
+        float $focalLength,
+        float $circleOfConfusion,
+    ): float {
         InvalidOptics::unlessPositive('focal length', $focalLength, 'mm');
         InvalidOptics::unlessPositive('circle of confusion', $circleOfConfusion, 'mm');
-        foreach (['focused distance' => $focused, 'near limit' => $near, 'far limit' => $far ?? 1.0] as $name => $distance) {
+        foreach (
+            ['focused distance' => $focused, 'near limit' => $near, 'far limit' => $far ?? 1.0] as $name => $distance
+        ) {
             InvalidOptics::unlessPositive($name, $distance, 'm');
         }
         $f = $focalLength / 1000;
@@ -64,15 +74,15 @@ final readonly class FocusPlan
         }
         $limits = [];
         if ($focused > $near) {
-            $limits[] = $near * ($focused - $f) / ($focused - $near);
+            $limits[] = ($near * ($focused - $f)) / ($focused - $near);
         }
         if ($far === null) {
             $limits[] = $focused - $f;
         } elseif ($far > $focused) {
-            $limits[] = $far * ($focused - $f) / ($far - $focused);
+            $limits[] = ($far * ($focused - $f)) / ($far - $focused);
         }
 
         // With both limits at the focused distance itself any aperture will do.
-        return $limits === [] ? 0.0 : $f ** 2 / ($circleOfConfusion / 1000 * min($limits));
+        return $limits === [] ? 0.0 : $f ** 2 / (($circleOfConfusion / 1000) * min($limits));
     }
 }

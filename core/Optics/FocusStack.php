@@ -16,15 +16,22 @@ final readonly class FocusStack
     }
 
     /**
-     * Depth of field is a band of even width in 1/distance: 1/near = 1/s + (1 − f/s)/h and 1/far = 1/s − (1 − f/s)/h with
+     * Depth of field is a band of even width in 1/distance: 1/near = 1/s + (1 − f/s)/h and 1/far = 1/s − (1 − f/s)/h
+     * with
      * h = f²/(N·c). Bands are laid edge to edge, less the overlap, from the near limit outwards.
      *
      * @param  float  $overlap  share of each frame's depth that the next one covers again, 0 to 0.9
      *
      * @throws InvalidOptics
      */
-    public static function covering(float $near, float $far, float $focalLength, float $fNumber, float $circleOfConfusion, float $overlap = 0.2): self
-    {
+    public static function covering(
+        float $near,
+        float $far,
+        float $focalLength,
+        float $fNumber,
+        float $circleOfConfusion,
+        float $overlap = 0.2,
+    ): self {
         foreach (['near limit' => $near, 'far limit' => $far] as $name => $distance) {
             InvalidOptics::unlessPositive($name, $distance, 'm');
         }
@@ -38,7 +45,7 @@ final readonly class FocusStack
         if ($near <= $f) {
             throw InvalidOptics::tooClose($near, $focalLength);
         }
-        $h = $f ** 2 / ($fNumber * $circleOfConfusion / 1000);
+        $h = $f ** 2 / (($fNumber * $circleOfConfusion) / 1000);
         $keep = 1 - max(0.0, min(0.9, $overlap));
         $distances = [];
         $edge = 1 / $near;
@@ -50,7 +57,7 @@ final readonly class FocusStack
                 break;
             }
             $distances[] = 1 / $focus;
-            $band = 2 * (1 - $f * $focus) / $h;
+            $band = (2 * (1 - $f * $focus)) / $h;
             $reached = $edge - $band;
             $edge -= $band * $keep;
         } while ($reached > 1 / $far && count($distances) < self::MOST);

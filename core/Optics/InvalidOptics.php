@@ -13,7 +13,10 @@ final class InvalidOptics extends InvalidArgumentException
     public static function unlessPositive(string $what, float $value, string $unit = ''): void
     {
         if (! is_finite($value) || $value <= 0.0) {
-            throw new self(rtrim(sprintf('%s must be greater than zero and finite; got %s %s', ucfirst($what), $value, $unit)).'.');
+            throw new self(
+                rtrim(sprintf('%s must be greater than zero and finite; got %s %s', ucfirst($what), $value, $unit)).
+                    '.',
+            );
         }
     }
 
@@ -24,7 +27,9 @@ final class InvalidOptics extends InvalidArgumentException
 
     public static function insideClosestFocus(float $metres, float $closest, string $lens): self
     {
-        return new self(sprintf('A subject at %s m is inside the closest focus of %s, %s m.', $metres, $lens, $closest));
+        return new self(
+            sprintf('A subject at %s m is inside the closest focus of %s, %s m.', $metres, $lens, $closest),
+        );
     }
 
     public static function unreadable(string $what, string $text): self
@@ -39,7 +44,15 @@ final class InvalidOptics extends InvalidArgumentException
 
     public static function beyondZoom(float $focalLength, string $lens, float $shortest, float $longest): self
     {
-        return new self(sprintf('%s does not reach %s mm; it goes from %s to %s mm.', ucfirst($lens), $focalLength, $shortest, $longest));
+        return new self(
+            sprintf(
+                '%s does not reach %s mm; it goes from %s to %s mm.',
+                ucfirst($lens),
+                $focalLength,
+                $shortest,
+                $longest,
+            ),
+        );
     }
 
     public static function reversed(float $near, float $far): self

@@ -7,7 +7,8 @@ namespace TruePupil\Core\Optics;
 use TruePupil\Core\Sensor\Format;
 
 /**
- * How a lens that keeps lines straight pulls things apart away from the axis. At an angle θ from the axis everything grows
+ * How a lens that keeps lines straight pulls things apart away from the axis. At an angle θ from the axis everything
+ * grows
  * by 1/cos²θ outwards and by 1/cosθ across, so that a ball becomes 1/cosθ times longer than wide.
  *
  * Example: 16 mm at the corner of 36x24 mm: θ = 53.5°, ratio 1.68.

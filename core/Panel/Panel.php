@@ -7,8 +7,10 @@ namespace TruePupil\Core\Panel;
 use TruePupil\Core\Composition\Region;
 
 /**
- * Brings the remarks of several critics together: two are about the same thing when they have the same topic and lie in the
- * same place. Places are the same when their overlap is at least a third of what both cover; a remark on the whole frame
+ * Brings the remarks of several critics together: two are about the same thing when they have the same topic and lie in
+ * the
+ * same place. Places are the same when their overlap is at least a third of what both cover; a remark on the whole
+ * frame
  * meets others on the whole frame. A remark without a topic stands alone.
  */
 final class Panel
@@ -39,10 +41,12 @@ final class Panel
 
     private static function isSame(PanelNote $a, PanelNote $b): bool
     {
-        return $a->topic !== null && $a->topic === $b->topic && match (true) {
-            $a->region === null || $b->region === null => $a->region === $b->region,
-            default => self::overlap($a->region, $b->region) >= self::OVERLAP,
-        };
+        return $a->topic !== null &&
+            $a->topic === $b->topic &&
+            match (true) {
+                $a->region === null || $b->region === null => $a->region === $b->region,
+                default => self::overlap($a->region, $b->region) >= self::OVERLAP,
+            };
     }
 
     /** Area of both over the area of either. */

@@ -27,8 +27,18 @@ final readonly class PanelGroup
     /** One would keep what another would change. */
     public function disagrees(): bool
     {
-        $keeps = array_unique(array_map(fn (PanelNote $note): string => $note->author, array_filter($this->notes, fn (PanelNote $note): bool => $note->isPraise)));
-        $changes = array_unique(array_map(fn (PanelNote $note): string => $note->author, array_filter($this->notes, fn (PanelNote $note): bool => ! $note->isPraise)));
+        $keeps = array_unique(
+            array_map(
+                fn (PanelNote $note): string => $note->author,
+                array_filter($this->notes, fn (PanelNote $note): bool => $note->isPraise),
+            ),
+        );
+        $changes = array_unique(
+            array_map(
+                fn (PanelNote $note): string => $note->author,
+                array_filter($this->notes, fn (PanelNote $note): bool => ! $note->isPraise),
+            ),
+        );
 
         return array_diff($keeps, $changes) !== [] && array_diff($changes, $keeps) !== [];
     }

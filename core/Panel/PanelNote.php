@@ -15,7 +15,12 @@ final readonly class PanelNote
      * @param  ?string  $topic  what it is about; null where nothing was said
      * @param  ?Region  $region  where on the frame; null for the whole of it
      */
-    public function __construct(public int|string $id, public string $author, public bool $isPraise, public ?string $topic = null, public ?Region $region = null)
-    {
+    public function __construct(
+        public int|string $id,
+        public string $author,
+        public bool $isPraise,
+        public ?string $topic = null,
+        public ?Region $region = null,
+    ) {
     }
 }

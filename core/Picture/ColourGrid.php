@@ -6,7 +6,9 @@ namespace TruePupil\Core\Picture;
 
 use InvalidArgumentException;
 
-/** A picture made small: 8-bit sRGB codes of square cells, row by row from the top left, red, green and blue in turn. */
+/**
+ * A picture made small: 8-bit sRGB codes of square cells, row by row from the top left, red, green and blue in turn.
+ */
 final readonly class ColourGrid
 {
     /** @param  list<int>  $codes  three a cell */
@@ -18,7 +20,9 @@ final readonly class ColourGrid
     public static function ofBytes(int $columns, int $rows, string $bytes): self
     {
         if ($columns < 1 || $rows < 1 || strlen($bytes) !== 3 * $columns * $rows) {
-            throw new InvalidArgumentException(sprintf('A grid of %d × %d cannot hold %d bytes.', $columns, $rows, strlen($bytes)));
+            throw new InvalidArgumentException(
+                sprintf('A grid of %d × %d cannot hold %d bytes.', $columns, $rows, strlen($bytes)),
+            );
         }
 
         /** @var array<int, int> $codes */

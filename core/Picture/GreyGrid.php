@@ -22,20 +22,29 @@ final readonly class GreyGrid
     public static function of(int $columns, int $rows, array $cells): self
     {
         return $columns < 1 || $rows < 1 || count($cells) !== $columns * $rows
-            ? throw new InvalidArgumentException(sprintf('A grid of %d × %d cannot hold %d cells.', $columns, $rows, count($cells)))
+            ? throw new InvalidArgumentException(
+                sprintf('A grid of %d × %d cannot hold %d cells.', $columns, $rows, count($cells)),
+            )
             : new self($columns, $rows, $cells);
     }
 
     /** One byte a cell. */
     public function toBytes(): string
     {
-        return implode('', array_map(fn (float $cell): string => chr(max(0, min(255, (int) round($cell)))), $this->cells));
+        return implode(
+            '',
+            array_map(fn (float $cell): string => chr(max(0, min(255, (int) round($cell)))), $this->cells),
+        );
     }
 
     /** @throws InvalidArgumentException when the bytes do not fill the grid */
     public static function ofBytes(int $columns, int $rows, string $bytes): self
     {
-        return self::of($columns, $rows, $bytes === '' ? [] : array_map(fn (string $byte): float => (float) ord($byte), str_split($bytes)));
+        return self::of(
+            $columns,
+            $rows,
+            $bytes === '' ? [] : array_map(fn (string $byte): float => (float) ord($byte), str_split($bytes)),
+        );
     }
 
     /**
@@ -49,7 +58,16 @@ final readonly class GreyGrid
         $across = $down = array_fill(0, $w * $h, 0.0);
         for ($y = 1; $y < $h - 1; $y++) {
             for ($x = 1, $i = $y * $w + 1; $x < $w - 1; $x++, $i++) {
-                [$a, $b, $d, $e, $f, $g, $j, $k] = [$c[$i - $w - 1], $c[$i - $w], $c[$i - $w + 1], $c[$i - 1], $c[$i + 1], $c[$i + $w - 1], $c[$i + $w], $c[$i + $w + 1]];
+                [$a, $b, $d, $e, $f, $g, $j, $k] = [
+                    $c[$i - $w - 1],
+                    $c[$i - $w],
+                    $c[$i - $w + 1],
+                    $c[$i - 1],
+                    $c[$i + 1],
+                    $c[$i + $w - 1],
+                    $c[$i + $w],
+                    $c[$i + $w + 1],
+                ];
                 $across[$i] = ($d + 2 * $f + $k - $a - 2 * $e - $g) / 8;
                 $down[$i] = ($g + 2 * $j + $k - $a - 2 * $b - $d) / 8;
             }

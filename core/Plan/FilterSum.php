@@ -11,8 +11,11 @@ use TruePupil\Core\Exposure\Stops;
 /** The arithmetic of a filter in words: from the time without it, by its stops, to the time with it. */
 final readonly class FilterSum
 {
-    private function __construct(public ExposureTime $without, public ExposureTime $with, public NeutralDensity $filter)
-    {
+    private function __construct(
+        public ExposureTime $without,
+        public ExposureTime $with,
+        public NeutralDensity $filter,
+    ) {
     }
 
     /**
@@ -27,8 +30,12 @@ final readonly class FilterSum
     public function sentence(): string
     {
         return sprintf(
-            '%s without a filter; %s take it to %s (factor %s, density %s).', $this->without, $this->filter->stops->inWords(), $this->with,
-            number_format($this->filter->factor(), 0, '.', ''), number_format($this->filter->stops->value * log10(2), 1, '.', ''),
+            '%s without a filter; %s take it to %s (factor %s, density %s).',
+            $this->without,
+            $this->filter->stops->inWords(),
+            $this->with,
+            number_format($this->filter->factor(), 0, '.', ''),
+            number_format($this->filter->stops->value * log10(2), 1, '.', ''),
         );
     }
 

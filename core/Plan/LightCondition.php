@@ -9,8 +9,10 @@ use TruePupil\Core\Sky\LightTable;
 use TruePupil\Core\Sky\Weather;
 
 /**
- * The light of usual conditions, to start a plan from. Daylight and moonlight come from the light table, with the sun 45°
- * high or as the name says; lit places from their usual illuminance in lux (the levels that lighting standards recommend,
+ * The light of usual conditions, to start a plan from. Daylight and moonlight come from the light table, with the sun
+ * 45°
+ * high or as the name says; lit places from their usual illuminance in lux (the levels that lighting standards
+ * recommend,
  * or what such lamps give), by E = 2^EV100 · C/100 (ISO 2720, C = 250). Good to about a stop.
  */
 enum LightCondition: string
@@ -81,6 +83,6 @@ enum LightCondition: string
 
     private static function lux(float $lux): Ev100
     {
-        return Ev100::of(log($lux * 100 / Ev100::C, 2));
+        return Ev100::of(log(($lux * 100) / Ev100::C, 2));
     }
 }

@@ -21,7 +21,10 @@ final readonly class Outing
     {
     }
 
-    /** Minutes between the planned moment and when a picture was taken; positive when it was later. A camera's clock shows local time. */
+    /**
+     * Minutes between the planned moment and when a picture was taken; positive when it was later. A camera's clock
+     * shows local time.
+     */
     public function minutesOff(DateTimeImmutable $taken): float
     {
         return ($this->local($taken)->getTimestamp() - $this->at->getTimestamp()) / 60;
@@ -38,12 +41,19 @@ final readonly class Outing
     {
         $now = JulianDay::fromTimestamp((float) $this->at->getTimestamp());
 
-        return LightTable::ev100(Sun::seenFrom($this->place, $now)->altitude, $weather, Moon::seenFrom($this->place, $now)->altitude, Moon::at($now)->phaseAngle);
+        return LightTable::ev100(
+            Sun::seenFrom($this->place, $now)->altitude,
+            $weather,
+            Moon::seenFrom($this->place, $now)->altitude,
+            Moon::at($now)->phaseAngle,
+        );
     }
 
     /** A record without a time zone, which is read as UTC, is the time of the place. */
     private function local(DateTimeImmutable $taken): DateTimeImmutable
     {
-        return $taken->getOffset() !== 0 ? $taken : new DateTimeImmutable($taken->format('Y-m-d H:i:s'), $this->at->getTimezone());
+        return $taken->getOffset() !== 0
+            ? $taken
+            : new DateTimeImmutable($taken->format('Y-m-d H:i:s'), $this->at->getTimezone());
     }
 }

@@ -34,7 +34,7 @@ final readonly class Plan
         public ?float $filterStops = null,
         public ?Ev100 $light = null,
         public ?Ev100 $shadowReading = null,
-        public Intent $intent = new Intent,
+        public Intent $intent = new Intent(),
         /** Where and when. */
         public ?Outing $outing = null,
     ) {
@@ -51,6 +51,10 @@ final readonly class Plan
     /** Whether any value was planned that a record can be held against. */
     public function plansSettings(): bool
     {
-        return $this->fNumber !== null || $this->exposureTime !== null || $this->iso !== null || $this->focalLength !== null || $this->mode !== null;
+        return $this->fNumber !== null ||
+            $this->exposureTime !== null ||
+            $this->iso !== null ||
+            $this->focalLength !== null ||
+            $this->mode !== null;
     }
 }

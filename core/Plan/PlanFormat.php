@@ -18,7 +18,8 @@ use TruePupil\Core\Intent\IntentFormat;
 use TruePupil\Core\Sky\Place;
 
 /**
- * Reads a plan from decoded JSON: "intent" and "sceneEv100" as in a request for advice, and the planned settings under the
+ * Reads a plan from decoded JSON: "intent" and "sceneEv100" as in a request for advice, and the planned settings under
+ * the
  * keys of a suggestion, either at the top or under "settings".
  */
 final class PlanFormat

@@ -13,8 +13,12 @@ final readonly class Crossing
      * @param  float  $start  m from the plate's middle at moment 0, negative to the left
      * @param  float  $sunFrom  m from the plate's middle: right of it the sun shines on the lane
      */
-    public function __construct(public float $speed, public float $distance, public float $start, public float $sunFrom)
-    {
+    public function __construct(
+        public float $speed,
+        public float $distance,
+        public float $start,
+        public float $sunFrom,
+    ) {
     }
 
     /** Metres from the plate's middle at a moment in seconds. */

@@ -11,7 +11,8 @@ use TruePupil\Core\Optics\BlurDisc;
  * Depth of field as layers: a picture is taken apart by distance, each part blurred by one disc and laid over the ones
  * behind it.
  *
- * A distance whose disc lies between two layers' is shared between them so that the spread (the disc's mean square radius)
+ * A distance whose disc lies between two layers' is shared between them so that the spread (the disc's mean square
+ * radius)
  * stays its own.
  */
 final readonly class Defocus
@@ -26,13 +27,20 @@ final readonly class Defocus
     private float $atInfinity;
 
     /**
-     * @param  list<float>  $radii  radius of each layer's disc in pixels, the farthest layer first; negative in front of the focused distance
+     * @param  list<float>  $radii
+     *   radius of each layer's disc in pixels, the farthest layer first; negative in front of the focused distance
      */
-    private function __construct(float $focalLength, float $fNumber, private float $focused, float $pixelsPerMillimetre, public array $radii)
-    {
+    private function __construct(
+        float $focalLength,
+        float $fNumber,
+        private float $focused,
+        float $pixelsPerMillimetre,
+        public array $radii,
+    ) {
         $this->squares = array_map(self::signedSquare(...), $radii);
         // At twice the focused distance a disc is half as wide as at infinity, and it goes with 1 − s/d.
-        $this->atInfinity = BlurDisc::of($focalLength, $fNumber, $focused, 2 * $focused)->millimetres * $pixelsPerMillimetre;
+        $this->atInfinity =
+            BlurDisc::of($focalLength, $fNumber, $focused, 2 * $focused)->millimetres * $pixelsPerMillimetre;
     }
 
     /**
@@ -44,8 +52,16 @@ final readonly class Defocus
      * @param  int  $most  layers
      * @param  float  $sharp  pixels across: a smaller disc counts as a point
      */
-    public static function of(float $focalLength, float $fNumber, float $focused, float $pixelsPerMillimetre, float $nearest, float $farthest, int $most = 14, float $sharp = 0.9): self
-    {
+    public static function of(
+        float $focalLength,
+        float $fNumber,
+        float $focused,
+        float $pixelsPerMillimetre,
+        float $nearest,
+        float $farthest,
+        int $most = 14,
+        float $sharp = 0.9,
+    ): self {
         if ($most < 3) {
             throw new InvalidArgumentException(sprintf('Depth of field takes at least three layers; got %d.', $most));
         }
@@ -103,12 +119,15 @@ final readonly class Defocus
         if (2 * $largest < $sharp) {
             return [];
         }
-        $count = max(1, min($most, 1 + (int) ceil(log(2 * $largest / $sharp) / log(self::RATIO))));
+        $count = max(1, min($most, 1 + (int) ceil(log((2 * $largest) / $sharp) / log(self::RATIO))));
         $smallest = $sharp / 2;
         if ($count === 1) {
             return [$largest];
         }
 
-        return array_map(fn (int $step): float => $smallest * ($largest / $smallest) ** ($step / ($count - 1)), range(0, $count - 1));
+        return array_map(
+            fn (int $step): float => $smallest * ($largest / $smallest) ** ($step / ($count - 1)),
+            range(0, $count - 1),
+        );
     }
 }

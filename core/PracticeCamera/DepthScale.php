@@ -25,7 +25,9 @@ final class DepthScale
     /** The level of a distance in metres. */
     public static function level(float $metres): int
     {
-        return $metres >= self::FARTHEST ? self::LEVELS - 1 : (int) max(0, round(self::perLog() * log(max(self::NEAREST, $metres) / self::NEAREST)));
+        return $metres >= self::FARTHEST
+            ? self::LEVELS - 1
+            : (int) max(0, round(self::perLog() * log(max(self::NEAREST, $metres) / self::NEAREST)));
     }
 
     /** Levels for each unit of the natural logarithm. */

@@ -7,7 +7,8 @@ namespace TruePupil\Core\PracticeCamera;
 use TruePupil\Core\Exposure\ExposureSettings;
 
 /**
- * What a flash adds, by its guide number: at N = GN/s, ISO 100, a subject s metres away is exposed as the meter wants. The
+ * What a flash adds, by its guide number: at N = GN/s, ISO 100, a subject s metres away is exposed as the meter wants.
+ * The
  * shutter has no part in it.
  */
 final class FlashLight
@@ -19,6 +20,6 @@ final class FlashLight
      */
     public static function factor(float $guideNumber, ExposureSettings $settings): float
     {
-        return ($guideNumber / $settings->aperture->exact) ** 2 * $settings->iso->exact / 100;
+        return (($guideNumber / $settings->aperture->exact) ** 2 * $settings->iso->exact) / 100;
     }
 }

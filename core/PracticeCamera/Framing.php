@@ -20,10 +20,15 @@ final class Framing
      *
      * @throws InvalidArgumentException when the lens would see beyond the plate
      */
-    public static function of(float $plateFocalLength, float $focalLength, array $aim = ['x' => 0.5, 'y' => 0.5]): Region
-    {
+    public static function of(
+        float $plateFocalLength,
+        float $focalLength,
+        array $aim = ['x' => 0.5, 'y' => 0.5],
+    ): Region {
         if ($focalLength < $plateFocalLength) {
-            throw new InvalidArgumentException(sprintf('This scene reaches no wider than %s mm; got %s mm.', $plateFocalLength, $focalLength));
+            throw new InvalidArgumentException(
+                sprintf('This scene reaches no wider than %s mm; got %s mm.', $plateFocalLength, $focalLength),
+            );
         }
         $share = $plateFocalLength / $focalLength;
         $start = fn (float $centre): float => max(0.0, min(1 - $share, $centre - $share / 2));

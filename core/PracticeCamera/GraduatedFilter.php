@@ -19,7 +19,13 @@ final readonly class GraduatedFilter
     public function __construct(public float $stops, public float $height)
     {
         if ($stops < 0 || $stops > 6 || $height < 0 || $height > 1) {
-            throw new InvalidArgumentException(sprintf('A graduated filter takes 0 to 6 stops and its edge lies within the frame; got %s stops at %s.', $stops, $height));
+            throw new InvalidArgumentException(
+                sprintf(
+                    'A graduated filter takes 0 to 6 stops and its edge lies within the frame; got %s stops at %s.',
+                    $stops,
+                    $height,
+                ),
+            );
         }
     }
 

@@ -24,11 +24,12 @@ final readonly class MoonDisc
     /** Its diameter in plate widths. */
     public function diameter(Viewpoint $view): float
     {
-        return deg2rad(self::DIAMETER) * $view->focalLength35 / 36;
+        return (deg2rad(self::DIAMETER) * $view->focalLength35) / 36;
     }
 
     /**
-     * Whether a point of the disc is lit: x and y from −1 to 1, the light coming from the right. The edge of the light is
+     * Whether a point of the disc is lit: x and y from −1 to 1, the light coming from the right. The edge of the light
+     * is
      * half an ellipse.
      */
     public function isLit(float $x, float $y): bool

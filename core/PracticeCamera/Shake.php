@@ -8,7 +8,8 @@ use TruePupil\Core\Motion\HandHeldLimit;
 use TruePupil\Core\Sensor\Format;
 
 /**
- * How far unsteady hands draw a point across the sensor: one circle of confusion at the longest exposure that most hands
+ * How far unsteady hands draw a point across the sensor: one circle of confusion at the longest exposure that most
+ * hands
  * hold still, and in proportion to time before and after. Each press differs; a tripod does not move.
  */
 final readonly class Shake
@@ -33,11 +34,18 @@ final readonly class Shake
      * @param  float  $focalLength  mm
      * @param  int  $seed  of this press
      */
-    public static function byHand(float $focalLength, Format $format, float $stabiliserStops, float $seconds, int $seed): self
-    {
+    public static function byHand(
+        float $focalLength,
+        Format $format,
+        float $stabiliserStops,
+        float $seconds,
+        int $seed,
+    ): self {
         $share = self::SPREAD[0] + (self::SPREAD[1] - self::SPREAD[0]) * Chance::of('shake '.$seed);
         $angle = M_PI * Chance::of('shake direction '.$seed);
-        $length = $share * $format->circleOfConfusion() * $seconds / HandHeldLimit::of($focalLength, $format, $stabiliserStops)->seconds;
+        $length =
+            ($share * $format->circleOfConfusion() * $seconds) /
+            HandHeldLimit::of($focalLength, $format, $stabiliserStops)->seconds;
         // No more than a tenth of the frame: nobody holds on while the camera falls.
         $length = min($length, 0.1 * $format->width);
 

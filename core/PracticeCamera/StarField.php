@@ -37,14 +37,20 @@ final readonly class StarField
     {
         foreach ($this->stars() as [$rightAscension, $declination, $lux]) {
             $middle = $this->place($view, $rightAscension, $declination, $moment + $seconds / 2);
-            if ($middle === null || $middle['x'] < -0.1 || $middle['x'] > 1.1 || $middle['y'] < -0.1 || $middle['y'] > 1.1) {
+            if (
+                $middle === null ||
+                $middle['x'] < -0.1 ||
+                $middle['x'] > 1.1 ||
+                $middle['y'] < -0.1 ||
+                $middle['y'] > 1.1
+            ) {
                 continue;
             }
-            $length = StarTrail::TURNING * cos($declination) * $seconds * $view->focalLength35 / 36;
+            $length = (StarTrail::TURNING * cos($declination) * $seconds * $view->focalLength35) / 36;
             $count = 1 + (int) ceil($length / $step);
             $points = [];
             for ($i = 0; $i < $count; $i++) {
-                $seen = $this->place($view, $rightAscension, $declination, $moment + $seconds * ($i + 0.5) / $count);
+                $seen = $this->place($view, $rightAscension, $declination, $moment + ($seconds * ($i + 0.5)) / $count);
                 if ($seen !== null) {
                     $points[] = [$seen['x'], $seen['y']];
                 }
@@ -62,7 +68,11 @@ final readonly class StarField
         foreach (self::BRIGHTER as $magnitude => $brighter) {
             for (; $star < $brighter; $star++) {
                 $chance = fn (int $which): float => Chance::of('star '.$star.' '.$which);
-                yield [2 * M_PI * $chance(1), asin(2 * $chance(2) - 1), self::LUX * 10 ** (-0.4 * ($magnitude - $chance(3)))];
+                yield [
+                    2 * M_PI * $chance(1),
+                    asin(2 * $chance(2) - 1),
+                    self::LUX * 10 ** (-0.4 * ($magnitude - $chance(3))),
+                ];
             }
         }
     }
@@ -82,6 +92,10 @@ final readonly class StarField
         $facing = deg2rad($this->facing);
         [$north, $east] = [-$south, -$west];
 
-        return $view->seeDirection([$east * cos($facing) - $north * sin($facing), $up, $north * cos($facing) + $east * sin($facing)]);
+        return $view->seeDirection([
+            $east * cos($facing) - $north * sin($facing),
+            $up,
+            $north * cos($facing) + $east * sin($facing),
+        ]);
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace TruePupil\Core\PracticeCamera;
 
 /**
- * Where a plate was seen from: what lies in space falls on the plate by central projection. Metres; x to the right, y up,
+ * Where a plate was seen from: what lies in space falls on the plate by central projection. Metres; x to the right, y
+ * up,
  * z away. Places on the plate are fractions of its width and height from the upper left corner.
  */
 final readonly class Viewpoint
@@ -79,7 +80,11 @@ final readonly class Viewpoint
         }
         $scale = $this->widthsPerMetre($depth);
 
-        return ['x' => 0.5 + $scale * self::dot($offset, $this->right), 'y' => 0.5 - self::SHAPE * $scale * self::dot($offset, $this->up), 'distance' => $depth];
+        return [
+            'x' => 0.5 + $scale * self::dot($offset, $this->right),
+            'y' => 0.5 - self::SHAPE * $scale * self::dot($offset, $this->up),
+            'distance' => $depth,
+        ];
     }
 
     /**

@@ -67,7 +67,11 @@ final readonly class Format
         return $this->ownCircle ?? $this->diagonal() / self::DIAGONAL_PARTS;
     }
 
-    /** The same format judged more or less strictly, by a circle of confusion of one's own in mm. @throws InvalidOptics */
+    /**
+     * The same format judged more or less strictly, by a circle of confusion of one's own in mm.
+     *
+     * @throws InvalidOptics
+     */
     public function withCircleOfConfusion(float $millimetres): self
     {
         InvalidOptics::unlessPositive('circle of confusion', $millimetres, 'mm');
@@ -80,7 +84,7 @@ final readonly class Format
     {
         InvalidOptics::unlessPositive('pixel pitch', $pitch, 'µm');
 
-        return $this->withCircleOfConfusion(2 * $pitch / 1000);
+        return $this->withCircleOfConfusion((2 * $pitch) / 1000);
     }
 
     /** Distance between pixels in µm, for so many across the long side. @throws InvalidOptics */
@@ -88,7 +92,7 @@ final readonly class Format
     {
         InvalidOptics::unlessPositive('pixels across', $pixelsAcross);
 
-        return $this->width * 1000 / $pixelsAcross;
+        return ($this->width * 1000) / $pixelsAcross;
     }
 
     public function __toString(): string

@@ -48,11 +48,20 @@ final readonly class SensorModel
      * @param  ?float  $readNoise  electrons
      * @param  ?float  $wellDensity  electrons per µm² at base ISO
      */
-    public static function typical(Format $format, int $pixels, ?Iso $baseIso = null, ?float $readNoise = null, ?float $wellDensity = null): self
-    {
-        $areaPerPixel = $format->width * $format->height * 1e6 / max(1, $pixels);
+    public static function typical(
+        Format $format,
+        int $pixels,
+        ?Iso $baseIso = null,
+        ?float $readNoise = null,
+        ?float $wellDensity = null,
+    ): self {
+        $areaPerPixel = ($format->width * $format->height * 1e6) / max(1, $pixels);
 
-        return new self($areaPerPixel * ($wellDensity ?? self::WELL_DENSITY), $readNoise ?? self::READ_NOISE, $baseIso ?? Iso::of(100));
+        return new self(
+            $areaPerPixel * ($wellDensity ?? self::WELL_DENSITY),
+            $readNoise ?? self::READ_NOISE,
+            $baseIso ?? Iso::of(100),
+        );
     }
 
     /**
@@ -75,7 +84,7 @@ final readonly class SensorModel
     /** Focal-plane exposure in lux-seconds: H = q·L·t/N² with q = 0.65 (ISO 12232); L in cd/m². */
     public static function focalPlaneExposure(float $luminance, ExposureSettings $settings): float
     {
-        return self::Q * $luminance * $settings->time->exact / $settings->aperture->exact ** 2;
+        return (self::Q * $luminance * $settings->time->exact) / $settings->aperture->exact ** 2;
     }
 
     /** Electrons at clipping for an ISO: the ISO amplifies, so fewer electrons fill the range. */

@@ -23,7 +23,10 @@ final class UsableRange
     public static function of(?Body $body, Iso $iso): Stops
     {
         $format = $body->format ?? Format::fullFrame();
-        $pixels = $body?->pixelsAcross === null ? self::TYPICAL_PIXELS : (int) round($body->pixelsAcross ** 2 * $format->height / $format->width);
+        $pixels =
+            $body?->pixelsAcross === null
+                ? self::TYPICAL_PIXELS
+                : (int) round(($body->pixelsAcross ** 2 * $format->height) / $format->width);
         $base = $body === null ? Iso::of(100) : Iso::of($body->limits->isoBase);
 
         return SensorModel::typical($format, $pixels, $base)->dynamicRange($iso)->minus(Stops::of(self::CLEAN_FROM));

@@ -6,7 +6,10 @@ namespace TruePupil\Core\Series;
 
 use TruePupil\Core\Picture\GreyGrid;
 
-/** How far two pictures of one scene are shifted against each other: the shift at which they correlate best, whatever their exposure. */
+/**
+ * How far two pictures of one scene are shifted against each other: the shift at which they correlate best, whatever
+ * their exposure.
+ */
 final readonly class Alignment
 {
     /** Cells that are tried to every side. */
@@ -39,13 +42,16 @@ final readonly class Alignment
             for ($dx = -self::REACH; $dx <= self::REACH; $dx++) {
                 $likeness = self::likeness($first, $second, $dx, $dy);
                 // A tie goes to the smaller shift.
-                if ($likeness > $best[2] + 1e-9 || abs($likeness - $best[2]) <= 1e-9 && abs($dx) + abs($dy) < abs($best[0]) + abs($best[1])) {
+                if (
+                    $likeness > $best[2] + 1e-9 ||
+                    (abs($likeness - $best[2]) <= 1e-9 && abs($dx) + abs($dy) < abs($best[0]) + abs($best[1]))
+                ) {
                     $best = [$dx, $dy, $likeness];
                 }
             }
         }
 
-        return new self(100 * $best[0] / $first->columns, 100 * $best[1] / $first->columns, $best[2]);
+        return new self((100 * $best[0]) / $first->columns, (100 * $best[1]) / $first->columns, $best[2]);
     }
 
     /**
@@ -57,7 +63,11 @@ final readonly class Alignment
         $largest = null;
         foreach (array_slice($pictures, 1) as $picture) {
             $found = self::between($pictures[0], $picture);
-            if ($found !== null && $found->likeness >= self::ALIKE && ($largest === null || $found->distance() > $largest->distance())) {
+            if (
+                $found !== null &&
+                $found->likeness >= self::ALIKE &&
+                ($largest === null || $found->distance() > $largest->distance())
+            ) {
                 $largest = $found;
             }
         }
@@ -86,8 +96,8 @@ final readonly class Alignment
                 $ab += $one * $two;
             }
         }
-        $spread = $n === 0 ? 0.0 : sqrt(max(0.0, $aa - $a * $a / $n) * max(0.0, $bb - $b * $b / $n));
+        $spread = $n === 0 ? 0.0 : sqrt(max(0.0, $aa - ($a * $a) / $n) * max(0.0, $bb - ($b * $b) / $n));
 
-        return $spread < 1e-6 ? 0.0 : ($ab - $a * $b / $n) / $spread;
+        return $spread < 1e-6 ? 0.0 : ($ab - ($a * $b) / $n) / $spread;
     }
 }

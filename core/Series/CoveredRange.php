@@ -34,7 +34,9 @@ final readonly class CoveredRange
     public static function of(array $exposures, array $tones): self
     {
         if (count($exposures) !== count($tones) || $exposures === [] || $tones === []) {
-            throw new InvalidArgumentException(sprintf('%d exposures do not go with %d frames.', count($exposures), count($tones)));
+            throw new InvalidArgumentException(
+                sprintf('%d exposures do not go with %d frames.', count($exposures), count($tones)),
+            );
         }
         [$tops, $bottoms] = [[], []];
         foreach ($tones as $i => $tone) {
@@ -48,6 +50,10 @@ final readonly class CoveredRange
         $darkest = (int) array_search(min($exposures), $exposures, true);
         $brightest = (int) array_search(max($exposures), $exposures, true);
 
-        return new self($tops === [] || $bottoms === [] ? 0.0 : max($tops) - min($bottoms), $tones[$darkest]->lostHighlightsPct, $tones[$brightest]->blockedShadowsPct);
+        return new self(
+            $tops === [] || $bottoms === [] ? 0.0 : max($tops) - min($bottoms),
+            $tones[$darkest]->lostHighlightsPct,
+            $tones[$brightest]->blockedShadowsPct,
+        );
     }
 }

@@ -7,7 +7,8 @@ namespace TruePupil\Core\Series;
 use TruePupil\Core\Capture\CaptureRecord;
 
 /**
- * Frames taken as a row, in the order of their times. All differences in stops; half a third is no difference, since dials
+ * Frames taken as a row, in the order of their times. All differences in stops; half a third is no difference, since
+ * dials
  * and records round.
  */
 final readonly class Series
@@ -39,7 +40,10 @@ final readonly class Series
         }
         $keys = array_keys($frames);
         // Frames without a time keep their place; the sort is stable.
-        usort($keys, fn (int $a, int $b): int => ($frames[$a]->takenAt ?? null) <=> ($frames[$b]->takenAt ?? null) ?: $a <=> $b);
+        usort(
+            $keys,
+            fn (int $a, int $b): int => ($frames[$a]->takenAt ?? null) <=> ($frames[$b]->takenAt ?? null) ?: $a <=> $b,
+        );
 
         return new self(array_map(fn (int $key): CaptureRecord => $frames[$key], $keys), $declared);
     }
@@ -49,17 +53,24 @@ final readonly class Series
         $moving = $this->moving();
         $exposureMoves = $this->range($this->exposures()) > self::ONE_CLICK;
 
-        return $this->declared ?? match (true) {
-            ! $exposureMoves && count($moving) >= 2 => SeriesKind::EqualExposures,
-            $moving === ['time'], $exposureMoves && in_array('time', $moving, true) && $this->isBurst() => SeriesKind::Bracket,
-            default => SeriesKind::OneVariable,
-        };
+        return $this->declared ??
+            match (true) {
+                ! $exposureMoves && count($moving) >= 2 => SeriesKind::EqualExposures,
+                $moving === ['time'],
+                $exposureMoves && in_array('time', $moving, true) && $this->isBurst() => SeriesKind::Bracket,
+                default => SeriesKind::OneVariable,
+            };
     }
 
     /** @return list<'aperture'|'time'|'iso'> which values differ between the frames */
     public function moving(): array
     {
-        return array_values(array_filter(['aperture', 'time', 'iso'], fn (string $value): bool => $this->range($this->values($value)) > self::SAME));
+        return array_values(
+            array_filter(
+                ['aperture', 'time', 'iso'],
+                fn (string $value): bool => $this->range($this->values($value)) > self::SAME,
+            ),
+        );
     }
 
     /**
@@ -83,7 +94,12 @@ final readonly class Series
     /** @return list<float> brightness of each frame in stops, as far as its settings decide it */
     public function exposures(): array
     {
-        return array_map(fn (float $aperture, float $time, float $iso): float => $aperture + $time + $iso, $this->values('aperture'), $this->values('time'), $this->values('iso'));
+        return array_map(
+            fn (float $aperture, float $time, float $iso): float => $aperture + $time + $iso,
+            $this->values('aperture'),
+            $this->values('time'),
+            $this->values('iso'),
+        );
     }
 
     /** @return list<float> the steps of a bracket in stops, from its darkest frame up */
@@ -92,7 +108,11 @@ final readonly class Series
         $sorted = $this->exposures();
         sort($sorted);
 
-        return array_map(fn (float $to, float $from): float => $to - $from, array_slice($sorted, 1), array_slice($sorted, 0, -1));
+        return array_map(
+            fn (float $to, float $from): float => $to - $from,
+            array_slice($sorted, 1),
+            array_slice($sorted, 0, -1),
+        );
     }
 
     /**
@@ -103,7 +123,11 @@ final readonly class Series
     public function isMonotonic(string $which): bool
     {
         $values = $this->values($which);
-        $steps = array_map(fn (float $to, float $from): float => $to - $from, array_slice($values, 1), array_slice($values, 0, -1));
+        $steps = array_map(
+            fn (float $to, float $from): float => $to - $from,
+            array_slice($values, 1),
+            array_slice($values, 0, -1),
+        );
 
         return $steps !== [] && (min($steps) > self::SAME || max($steps) < -self::SAME);
     }

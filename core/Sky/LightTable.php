@@ -7,12 +7,14 @@ namespace TruePupil\Core\Sky;
 use TruePupil\Core\Exposure\Ev100;
 
 /**
- * Light by condition: the EV at ISO 100 that sun height, weather and moon usually give. A starting point for a plan, good
+ * Light by condition: the EV at ISO 100 that sun height, weather and moon usually give. A starting point for a plan,
+ * good
  * to about a stop; a meter on the spot is always better.
  *
  * By day: the direct and diffuse daylight of the Illuminating Engineering Society's availability model,
  * E_direct = 128 klx·e^(−c·m), E_diffuse = A + B·sin^C(h), on a subject turned 45° from the sun. In twilight: the usual
- * illuminances at 6°, 12° and 18° below the horizon (3.4, 0.008 and 0.0006 lx), interpolated in stops. By night: moonlight
+ * illuminances at 6°, 12° and 18° below the horizon (3.4, 0.008 and 0.0006 lx), interpolated in stops. By night:
+ * moonlight
  * of 10^(−0.4·(0.026·φ + 4·10⁻⁹·φ⁴)) of full (Krisciunas and Schaefer 1991) with 0.27 lx for a full moon overhead.
  */
 final class LightTable
@@ -24,12 +26,19 @@ final class LightTable
     private const STARLIGHT = 0.0006;
 
     /** @param  float  $sunAltitude  degrees */
-    public static function ev100(float $sunAltitude, Weather $weather, float $moonAltitude = -90.0, float $moonPhaseAngle = 180.0): Ev100
-    {
-        $lux = $sunAltitude > 0 ? self::daylight($sunAltitude, $weather) : self::twilight($sunAltitude) * self::clouds($weather);
+    public static function ev100(
+        float $sunAltitude,
+        Weather $weather,
+        float $moonAltitude = -90.0,
+        float $moonPhaseAngle = 180.0,
+    ): Ev100 {
+        $lux =
+            $sunAltitude > 0
+                ? self::daylight($sunAltitude, $weather)
+                : self::twilight($sunAltitude) * self::clouds($weather);
         $lux += self::moonlight($moonAltitude, $moonPhaseAngle) * self::clouds($weather);
 
-        return Ev100::of(log($lux * 100 / Ev100::C, 2));
+        return Ev100::of(log(($lux * 100) / Ev100::C, 2));
     }
 
     private static function daylight(float $altitude, Weather $weather): float
@@ -40,7 +49,7 @@ final class LightTable
         [$a, $b, $c, $extinction] = match ($weather) {
             Weather::Clear => [800.0, 15_500.0, 0.5, 0.21],
             Weather::OpenShade => [800.0, 15_500.0, 0.5, null],
-            Weather::ThinCloud => [300.0, 45_000.0, 1.0, 0.80],
+            Weather::ThinCloud => [300.0, 45_000.0, 1.0, 0.8],
             Weather::Overcast => [300.0, 21_000.0, 1.0, null],
         };
         $diffuse = $a + $b * $sine ** $c;

@@ -15,12 +15,18 @@ final readonly class SkyPosition
     }
 
     /**
-     * From right ascension and declination in degrees (Meeus, chapter 13), with the parallax in altitude of a near body.
+     * From right ascension and declination in degrees (Meeus, chapter 13), with the parallax in altitude of a near
+     * body.
      *
      * @param  float  $horizontalParallax  degrees; the moon's is about 0.95
      */
-    public static function of(float $rightAscension, float $declination, JulianDay $day, Place $place, float $horizontalParallax = 0.0): self
-    {
+    public static function of(
+        float $rightAscension,
+        float $declination,
+        JulianDay $day,
+        Place $place,
+        float $horizontalParallax = 0.0,
+    ): self {
         $hourAngle = deg2rad($day->siderealTime() + $place->longitude - $rightAscension);
         $latitude = deg2rad($place->latitude);
         $declination = deg2rad($declination);

@@ -22,9 +22,12 @@ final readonly class Sun
         $t = $day->centuries();
         $mean = 280.46646 + 36000.76983 * $t + 0.0003032 * $t ** 2;
         $anomaly = deg2rad(357.52911 + 35999.05029 * $t - 0.0001537 * $t ** 2);
-        $centre = (1.914602 - 0.004817 * $t) * sin($anomaly) + (0.019993 - 0.000101 * $t) * sin(2 * $anomaly) + 0.000289 * sin(3 * $anomaly);
+        $centre =
+            (1.914602 - 0.004817 * $t) * sin($anomaly) +
+            (0.019993 - 0.000101 * $t) * sin(2 * $anomaly) +
+            0.000289 * sin(3 * $anomaly);
         $eccentricity = 0.016708634 - 0.000042037 * $t;
-        $radius = 1.000001018 * (1 - $eccentricity ** 2) / (1 + $eccentricity * cos($anomaly + deg2rad($centre)));
+        $radius = (1.000001018 * (1 - $eccentricity ** 2)) / (1 + $eccentricity * cos($anomaly + deg2rad($centre)));
         $node = deg2rad(125.04 - 1934.136 * $t);
         $longitude = $mean + $centre - 0.00569 - 0.00478 * sin($node);
         $obliquity = deg2rad($day->obliquity() + 0.00256 * cos($node));

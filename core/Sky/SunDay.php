@@ -13,7 +13,8 @@ use DateTimeImmutable;
 final readonly class SunDay
 {
     /**
-     * The sun's centre when its upper edge meets the horizon. Almanacs take 50′ (half the disc, 16′, and refraction, 34′);
+     * The sun's centre when its upper edge meets the horizon. Almanacs take 50′ (half the disc, 16′, and refraction,
+     * 34′);
      * PHP's date_sun_info counts the disc twice and takes 66′. Sixty minutes stand within two minutes of time of both
      * wherever the sun does not graze the horizon, and refraction itself varies by more than the difference.
      */
@@ -61,7 +62,9 @@ final readonly class SunDay
             return null;
         }
 
-        return $this->altitude($this->midnight + intdiv($this->length, 2)) > self::RISE ? PolarDay::SunStaysUp : PolarDay::SunStaysDown;
+        return $this->altitude($this->midnight + intdiv($this->length, 2)) > self::RISE
+            ? PolarDay::SunStaysUp
+            : PolarDay::SunStaysDown;
     }
 
     /** @return array{from: ?DateTimeImmutable, to: ?DateTimeImmutable} */
@@ -112,7 +115,7 @@ final readonly class SunDay
         $startsBelow = $this->altitude($low) < $altitude;
         while ($high - $low > 0.5) {
             $middle = ($low + $high) / 2;
-            if (($this->altitude($middle) < $altitude) === $startsBelow) {
+            if ($this->altitude($middle) < $altitude === $startsBelow) {
                 $low = $middle;
             } else {
                 $high = $middle;

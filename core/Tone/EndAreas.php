@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace TruePupil\Core\Tone;
 
 /**
- * Where pixels are lost at the end of the scale, on a small map, and how they hang together: a hundred glints are something
+ * Where pixels are lost at the end of the scale, on a small map, and how they hang together: a hundred glints are
+ * something
  * else than one white sky, though they may add up to the same share.
  */
 final readonly class EndAreas
@@ -20,8 +21,14 @@ final readonly class EndAreas
      * @param  list<int>  $lost  indices of cells with lost highlights
      * @param  list<int>  $blocked  of cells with blocked shadows
      */
-    private function __construct(public int $columns, public int $rows, public array $lost, public array $blocked, public float $largestLostPct, public float $largestBlockedPct)
-    {
+    private function __construct(
+        public int $columns,
+        public int $rows,
+        public array $lost,
+        public array $blocked,
+        public float $largestLostPct,
+        public float $largestBlockedPct,
+    ) {
     }
 
     /**
@@ -32,20 +39,41 @@ final readonly class EndAreas
     {
         [$lostCells, $blockedCells] = [self::cells($lost), self::cells($blocked)];
 
-        return new self($columns, $rows, $lostCells, $blockedCells, self::largest($lostCells, $columns, $rows), self::largest($blockedCells, $columns, $rows));
+        return new self(
+            $columns,
+            $rows,
+            $lostCells,
+            $blockedCells,
+            self::largest($lostCells, $columns, $rows),
+            self::largest($blockedCells, $columns, $rows),
+        );
     }
 
     /** @return array{columns: int, rows: int, lost: list<int>, blocked: list<int>, largestLostPct: float, largestBlockedPct: float} */
     public function toArray(): array
     {
-        return ['columns' => $this->columns, 'rows' => $this->rows, 'lost' => $this->lost, 'blocked' => $this->blocked, 'largestLostPct' => $this->largestLostPct, 'largestBlockedPct' => $this->largestBlockedPct];
+        return [
+            'columns' => $this->columns,
+            'rows' => $this->rows,
+            'lost' => $this->lost,
+            'blocked' => $this->blocked,
+            'largestLostPct' => $this->largestLostPct,
+            'largestBlockedPct' => $this->largestBlockedPct,
+        ];
     }
 
     /** @param  array<mixed>  $stored  as toArray() gave it */
     public static function restore(array $stored): self
     {
         /** @var array{columns: int, rows: int, lost: list<int>, blocked: list<int>, largestLostPct: float, largestBlockedPct: float} $stored */
-        return new self($stored['columns'], $stored['rows'], $stored['lost'], $stored['blocked'], (float) $stored['largestLostPct'], (float) $stored['largestBlockedPct']);
+        return new self(
+            $stored['columns'],
+            $stored['rows'],
+            $stored['lost'],
+            $stored['blocked'],
+            (float) $stored['largestLostPct'],
+            (float) $stored['largestBlockedPct'],
+        );
     }
 
     /** @return list<int> */
@@ -80,7 +108,9 @@ final readonly class EndAreas
                 $cell = array_pop($stack);
                 $size++;
                 $x = $cell % $columns;
-                foreach ([$x > 0 ? $cell - 1 : -1, $x < $columns - 1 ? $cell + 1 : -1, $cell - $columns, $cell + $columns] as $next) {
+                foreach (
+                    [$x > 0 ? $cell - 1 : -1, $x < $columns - 1 ? $cell + 1 : -1, $cell - $columns, $cell + $columns] as $next
+                ) {
                     if (isset($left[$next])) {
                         unset($left[$next]);
                         $stack[] = $next;
@@ -90,6 +120,6 @@ final readonly class EndAreas
             $largest = max($largest, $size);
         }
 
-        return round(100 * $largest / ($columns * $rows), 4);
+        return round((100 * $largest) / ($columns * $rows), 4);
     }
 }

@@ -7,10 +7,12 @@ namespace TruePupil\Core\Tone;
 use TruePupil\Core\Picture\ColourGrid;
 
 /**
- * The hard edge of a graduated filter, or of a gradient drawn afterwards: across the whole width everything turns darker by
+ * The hard edge of a graduated filter, or of a gradient drawn afterwards: across the whole width everything turns
+ * darker by
  * the same number of stops within a few rows, whatever it is that stands there.
  *
- * A horizon or a roof does not do that: above and below it lie different things. So the line is only one where what lies above
+ * A horizon or a roof does not do that: above and below it lie different things. So the line is only one where what
+ * lies above
  * follows what lies below from column to column, and where there is something to follow.
  */
 final readonly class GraduatedEdge
@@ -56,11 +58,28 @@ final readonly class GraduatedEdge
             if (abs($typical) < self::LEAST || ($best !== null && abs($typical) <= abs($best->stops))) {
                 continue;
             }
-            $agreeing = count(array_filter($steps, fn (float $step): bool => abs($step - $typical) < 0.35 * abs($typical) + 0.1));
+            $agreeing = count(
+                array_filter($steps, fn (float $step): bool => abs($step - $typical) < 0.35 * abs($typical) + 0.1),
+            );
             [$spread, $alike] = self::likeness($above, $below);
             // The same things go on in the rows beyond, so that the step is a line and not a slope.
-            $goesOn = abs(self::median(array_map(fn (float $far, float $near): float => $far - $near, self::band($stops, $grid, $row - 6), $above))) < 0.25 * abs($typical);
-            if ($agreeing >= self::ACROSS * $grid->columns && $spread >= self::SOMETHING && $alike >= self::SAME_THINGS && $goesOn) {
+            $goesOn =
+                abs(
+                    self::median(
+                        array_map(
+                            fn (float $far, float $near): float => $far - $near,
+                            self::band($stops, $grid, $row - 6),
+                            $above,
+                        ),
+                    ),
+                ) <
+                0.25 * abs($typical);
+            if (
+                $agreeing >= self::ACROSS * $grid->columns &&
+                $spread >= self::SOMETHING &&
+                $alike >= self::SAME_THINGS &&
+                $goesOn
+            ) {
                 $best = new self(round(($row + self::ROWS / 2) / $grid->rows, 4), round($typical, 2), round($alike, 3));
             }
         }
@@ -86,7 +105,15 @@ final readonly class GraduatedEdge
         $linear = Srgb::linearByCode();
         $stops = [];
         for ($i = 0, $end = 3 * $grid->columns * $grid->rows; $i < $end; $i += 3) {
-            $stops[] = log(max(1e-3, 0.2126 * $linear[$grid->codes[$i]] + 0.7152 * $linear[$grid->codes[$i + 1]] + 0.0722 * $linear[$grid->codes[$i + 2]]), 2);
+            $stops[] = log(
+                max(
+                    1e-3,
+                    0.2126 * $linear[$grid->codes[$i]] +
+                        0.7152 * $linear[$grid->codes[$i + 1]] +
+                        0.0722 * $linear[$grid->codes[$i + 2]],
+                ),
+                2,
+            );
         }
 
         return $stops;
@@ -100,7 +127,13 @@ final readonly class GraduatedEdge
     {
         $w = $grid->columns;
 
-        return array_map(fn (int $x): float => ($stops[$top * $w + $x] + $stops[($top + 1) * $w + $x] + $stops[($top + 2) * $w + $x]) / 3, range(0, $w - 1));
+        return array_map(
+            fn (int $x): float => ($stops[$top * $w + $x] +
+                $stops[($top + 1) * $w + $x] +
+                $stops[($top + 2) * $w + $x]) /
+                3,
+            range(0, $w - 1),
+        );
     }
 
     /** @param  list<float>  $values */

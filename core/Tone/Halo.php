@@ -7,8 +7,10 @@ namespace TruePupil\Core\Tone;
 use TruePupil\Core\Picture\GreyGrid;
 
 /**
- * A halo along strong edges, as raising local contrast or shadows too far leaves it: the bright side grows brighter towards
- * the edge and the dark side darker, over about a fiftieth of the frame. Natural light does one of the two, rarely both.
+ * A halo along strong edges, as raising local contrast or shadows too far leaves it: the bright side grows brighter
+ * towards
+ * the edge and the dark side darker, over about a fiftieth of the frame. Natural light does one of the two, rarely
+ * both.
  */
 final class Halo
 {
@@ -28,7 +30,9 @@ final class Halo
 
     /**
      * @param  GreyGrid  $grid  about 192 columns
-     * @return ?float overshoot on the weaker side as a share of the step, the median over all edges; null where too few lie on plain ground
+     * @return ?float
+     *   overshoot on the weaker side as a share of the step, the median over all edges; null where too few lie on plain
+     *   ground
      */
     public static function strength(GreyGrid $grid): ?float
     {
@@ -56,17 +60,31 @@ final class Halo
             $at = $start + $i * $step;
             $rise = $cells[$at + $step] - $cells[$at - $step];
             // Only where the rise is steepest, so that each edge counts once a line.
-            if (abs($rise) < 0.6 * self::STEP || abs($cells[$at + 2 * $step] - $cells[$at]) > abs($rise) || abs($cells[$at] - $cells[$at - 2 * $step]) >= abs($rise)) {
+            if (
+                abs($rise) < 0.6 * self::STEP ||
+                abs($cells[$at + 2 * $step] - $cells[$at]) > abs($rise) ||
+                abs($cells[$at] - $cells[$at - 2 * $step]) >= abs($rise)
+            ) {
                 continue;
             }
-            [$nearAfter, $farAfter] = [self::band($cells, $at, $step, self::NEAR), self::band($cells, $at, $step, self::FAR)];
-            [$nearBefore, $farBefore] = [self::band($cells, $at, -$step, self::NEAR), self::band($cells, $at, -$step, self::FAR)];
+            [$nearAfter, $farAfter] = [
+                self::band($cells, $at, $step, self::NEAR),
+                self::band($cells, $at, $step, self::FAR),
+            ];
+            [$nearBefore, $farBefore] = [
+                self::band($cells, $at, -$step, self::NEAR),
+                self::band($cells, $at, -$step, self::FAR),
+            ];
             $difference = $farAfter[0] - $farBefore[0];
             if (abs($difference) < self::STEP || max($farAfter[1], $farBefore[1]) > self::PLAIN) {
                 continue;
             }
-            // Divided by the step, both are positive where the near band goes beyond the far one, whichever side is bright.
-            $found[] = min(($nearAfter[0] - $farAfter[0]) / $difference, ($farBefore[0] - $nearBefore[0]) / $difference);
+            // Divided by the step, both are positive where the near band goes beyond the far one, whichever side is
+            // bright.
+            $found[] = min(
+                ($nearAfter[0] - $farAfter[0]) / $difference,
+                ($farBefore[0] - $nearBefore[0]) / $difference,
+            );
         }
     }
 

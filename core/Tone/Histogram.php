@@ -62,7 +62,10 @@ final readonly class Histogram
     /** Only the pixels with codes from one to another, both included; null where there are none. */
     public function between(int $low, int $high): ?self
     {
-        $counts = array_map(fn (int $code): int => $code >= $low && $code <= $high ? $this->counts[$code] : 0, array_keys($this->counts));
+        $counts = array_map(
+            fn (int $code): int => $code >= $low && $code <= $high ? $this->counts[$code] : 0,
+            array_keys($this->counts),
+        );
 
         return array_sum($counts) === 0 ? null : self::of($counts);
     }
@@ -81,7 +84,10 @@ final readonly class Histogram
         return 255;
     }
 
-    /** Of the codes between the darkest and the brightest hundredth, the share that no pixel has, %; 0 where they are fewer than a quarter of the scale. */
+    /**
+     * Of the codes between the darkest and the brightest hundredth, the share that no pixel has, %; 0 where they are
+     * fewer than a quarter of the scale.
+     */
     public function missingPct(): float
     {
         [$low, $high] = [$this->percentileCode(0.01), $this->percentileCode(0.99)];
@@ -94,10 +100,12 @@ final readonly class Histogram
     {
         $between = array_slice($this->counts, $low, max(1, $high - $low + 1));
 
-        return 100 * count(array_filter($between, fn (int $count): bool => $count === 0)) / count($between);
+        return (100 * count(array_filter($between, fn (int $count): bool => $count === 0))) / count($between);
     }
 
-    /** The same picture with so many stops more light, each code moved to where its light then falls; white is the end. */
+    /**
+     * The same picture with so many stops more light, each code moved to where its light then falls; white is the end.
+     */
     public function brightened(Stops $stops): self
     {
         $counts = array_fill(0, 256, 0);
@@ -111,13 +119,13 @@ final readonly class Histogram
     /** Percentage of pixels at or above a code. */
     public function percentFrom(int $code): float
     {
-        return 100 * array_sum(array_slice($this->counts, $code)) / $this->total;
+        return (100 * array_sum(array_slice($this->counts, $code))) / $this->total;
     }
 
     /** Percentage of pixels at or below a code. */
     public function percentTo(int $code): float
     {
-        return 100 * array_sum(array_slice($this->counts, 0, $code + 1)) / $this->total;
+        return (100 * array_sum(array_slice($this->counts, 0, $code + 1))) / $this->total;
     }
 
     /**

@@ -32,6 +32,10 @@ final readonly class ToneDetail
     /** @return array{headroomStops: float, spreadStops: float, missingCodesPct: float} */
     public function toArray(): array
     {
-        return ['headroomStops' => $this->headroomStops, 'spreadStops' => $this->spreadStops, 'missingCodesPct' => $this->missingCodesPct];
+        return [
+            'headroomStops' => $this->headroomStops,
+            'spreadStops' => $this->spreadStops,
+            'missingCodesPct' => $this->missingCodesPct,
+        ];
     }
 }

@@ -42,13 +42,13 @@ final readonly class ToneMeasures
             medianStops: $pixels->luminance->percentileStops(0.5),
             p1Stops: $pixels->luminance->percentileStops(0.01),
             p99Stops: $pixels->luminance->percentileStops(0.99),
-            lostHighlightsPct: 100 * $pixels->lostHighlights / $total,
+            lostHighlightsPct: (100 * $pixels->lostHighlights) / $total,
             lostHighlightsPctByChannel: [
                 'r' => $pixels->red->percentFrom(self::LOST_FROM),
                 'g' => $pixels->green->percentFrom(self::LOST_FROM),
                 'b' => $pixels->blue->percentFrom(self::LOST_FROM),
             ],
-            blockedShadowsPct: 100 * $pixels->blockedShadows / $total,
+            blockedShadowsPct: (100 * $pixels->blockedShadows) / $total,
             statistics: $pixels,
         );
     }
@@ -58,25 +58,39 @@ final readonly class ToneMeasures
     {
         $pixels = $this->statistics;
         $luminance = $pixels->luminance->brightened($stops);
-        $share = fn (float $percent): int => (int) round($percent / 100 * $luminance->total);
+        $share = fn (float $percent): int => (int) round(($percent / 100) * $luminance->total);
 
-        return self::from(new PixelStatistics(
-            $luminance, $pixels->red->brightened($stops), $pixels->green->brightened($stops), $pixels->blue->brightened($stops),
-            // Darker, only what luminance tells is certain to be lost still; brighter, whatever reaches the end.
-            $stops->value < 0 ? $pixels->lostHighlights : max($pixels->lostHighlights, $share($luminance->percentFrom(self::LOST_FROM))),
-            $stops->value > 0 ? $pixels->blockedShadows : max($pixels->blockedShadows, $share($luminance->percentTo(self::BLOCKED_TO))),
-        ));
+        return self::from(
+            new PixelStatistics(
+                $luminance,
+                $pixels->red->brightened($stops),
+                $pixels->green->brightened($stops),
+                $pixels->blue->brightened($stops),
+                // Darker, only what luminance tells is certain to be lost still; brighter, whatever reaches the end.
+                $stops->value < 0
+                    ? $pixels->lostHighlights
+                    : max($pixels->lostHighlights, $share($luminance->percentFrom(self::LOST_FROM))),
+                $stops->value > 0
+                    ? $pixels->blockedShadows
+                    : max($pixels->blockedShadows, $share($luminance->percentTo(self::BLOCKED_TO))),
+            ),
+        );
     }
 
     /**
-     * Of the codes between the darkest and the brightest hundredth of each channel, the share that no pixel has, %. 0 where a
+     * Of the codes between the darkest and the brightest hundredth of each channel, the share that no pixel has, %. 0
+     * where a
      * channel is too narrow to tell.
      *
      * @return array{r: float, g: float, b: float}
      */
     public function missingInChannelsPct(): array
     {
-        return ['r' => $this->statistics->red->missingPct(), 'g' => $this->statistics->green->missingPct(), 'b' => $this->statistics->blue->missingPct()];
+        return [
+            'r' => $this->statistics->red->missingPct(),
+            'g' => $this->statistics->green->missingPct(),
+            'b' => $this->statistics->blue->missingPct(),
+        ];
     }
 
     /** Stops between the darkest and the brightest hundredth. */

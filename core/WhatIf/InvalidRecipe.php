@@ -18,6 +18,15 @@ final class InvalidRecipe extends InvalidArgumentException
     {
         [$least, $most] = $kind->numbers()[$name];
 
-        return new self(sprintf('"%s" of "%s" must be a number from %s to %s; got "%s".', $name, $kind->value, $least, $most, is_scalar($value) ? $value : json_encode($value)));
+        return new self(
+            sprintf(
+                '"%s" of "%s" must be a number from %s to %s; got "%s".',
+                $name,
+                $kind->value,
+                $least,
+                $most,
+                is_scalar($value) ? $value : json_encode($value),
+            ),
+        );
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\WhatIf;
 
-/** How a picture would look otherwise: steps that are followed on a copy. A small open JSON (docs/formats/recipe.md). */
+/**
+ * How a picture would look otherwise: steps that are followed on a copy. A small open JSON (docs/formats/recipe.md).
+ */
 final readonly class Recipe
 {
     public const FORMAT = 'true-pupil.recipe';
@@ -32,7 +34,11 @@ final readonly class Recipe
      */
     public static function read(array $data): self
     {
-        if (($data['format'] ?? null) !== self::FORMAT || ($data['version'] ?? null) !== self::VERSION || ! is_array($data['steps'] ?? null)) {
+        if (
+            ($data['format'] ?? null) !== self::FORMAT ||
+            ($data['version'] ?? null) !== self::VERSION ||
+            ! is_array($data['steps'] ?? null)
+        ) {
             throw new InvalidRecipe(sprintf('Expected "%s" version %d with "steps".', self::FORMAT, self::VERSION));
         }
         $steps = [];
@@ -48,19 +54,29 @@ final readonly class Recipe
     /** @return array{format: string, version: int, steps: list<array<string, string|float>>} */
     public function toArray(): array
     {
-        return ['format' => self::FORMAT, 'version' => self::VERSION, 'steps' => array_map(fn (Step $step): array => ['do' => $step->kind->value, ...$step->numbers], $this->steps)];
+        return [
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'steps' => array_map(
+                fn (Step $step): array => ['do' => $step->kind->value, ...$step->numbers],
+                $this->steps,
+            ),
+        ];
     }
 
-    /** Which colours a step about one colour takes in: 1 at its hue, falling to 0 at its width to either side. Degrees. */
+    /**
+     * Which colours a step about one colour takes in: 1 at its hue, falling to 0 at its width to either side. Degrees.
+     */
     public static function hueWeight(float $hue, float $centre, float $width): float
     {
         $apart = abs(fmod($hue - $centre + 540.0, 360.0) - 180.0);
 
-        return $apart >= $width ? 0.0 : 0.5 + 0.5 * cos(M_PI * $apart / $width);
+        return $apart >= $width ? 0.0 : 0.5 + 0.5 * cos((M_PI * $apart) / $width);
     }
 
     /**
-     * Light that lifting shadows or holding highlights gives to a tone, in stops: all of it three stops from mid-grey on,
+     * Light that lifting shadows or holding highlights gives to a tone, in stops: all of it three stops from mid-grey
+     * on,
      * none on the other side of it, with a smooth way between.
      *
      * @param  float  $stops  positive lifts what is dark, negative holds what is bright
@@ -73,7 +89,10 @@ final readonly class Recipe
         return $stops * $way * $way * (3.0 - 2.0 * $way);
     }
 
-    /** The largest part of the same shape that is left of a picture after it is turned: its share of the width and height. */
+    /**
+     * The largest part of the same shape that is left of a picture after it is turned: its share of the width and
+     * height.
+     */
     public static function leftAfterTurning(float $degrees, float $aspect): float
     {
         [$sin, $cos] = [abs(sin(deg2rad($degrees))), cos(deg2rad($degrees))];

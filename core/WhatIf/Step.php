@@ -22,7 +22,12 @@ final readonly class Step
         $read = [];
         foreach ($kind->numbers() as $name => [$least, $most]) {
             $value = $numbers[$name] ?? null;
-            if (! is_int($value) && ! is_float($value) || ! is_finite((float) $value) || $value < $least || $value > $most) {
+            if (
+                (! is_int($value) && ! is_float($value)) ||
+                ! is_finite((float) $value) ||
+                $value < $least ||
+                $value > $most
+            ) {
                 throw InvalidRecipe::number($kind, $name, $value);
             }
             $read[$name] = (float) $value;
@@ -40,7 +45,9 @@ final readonly class Step
     public function isNothing(): bool
     {
         return match ($this->kind) {
-            StepKind::Exposure, StepKind::Shadows, StepKind::Highlights, StepKind::Darken, StepKind::Graduated => abs($this->number('stops')) < 1e-6,
+            StepKind::Exposure, StepKind::Shadows, StepKind::Highlights, StepKind::Darken, StepKind::Graduated => abs(
+                $this->number('stops'),
+            ) < 1e-6,
             StepKind::Straighten, StepKind::Shift => abs($this->number('degrees')) < 1e-6,
             StepKind::Calm => $this->number('amount') < 1e-6,
             StepKind::Crop => $this->number('width') > 0.9999 && $this->number('height') > 0.9999,

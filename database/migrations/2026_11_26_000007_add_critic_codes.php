@@ -11,7 +11,10 @@ return new class extends Migration
     public function up(): void
     {
         // Guest critics join with a code of their own.
-        Schema::table('courses', fn (Blueprint $table) => $table->string('critic_code', 16)->nullable()->unique()->after('join_code'));
+        Schema::table(
+            'courses',
+            fn (Blueprint $table) => $table->string('critic_code', 16)->nullable()->unique()->after('join_code'),
+        );
         Schema::table('attempts', function (Blueprint $table): void {
             // The latest attempts of one student over many briefs, and the sums of a brief, from the index alone.
             $table->index(['user_id', 'set_brief_id', 'number']);

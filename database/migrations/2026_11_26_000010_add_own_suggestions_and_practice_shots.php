@@ -11,7 +11,10 @@ return new class extends Migration
     public function up(): void
     {
         // Kept apart from what is computed: a newer analysis does not touch it.
-        Schema::table('frames', fn (Blueprint $table) => $table->json('own_suggestion')->nullable()->after('suggestions'));
+        Schema::table(
+            'frames',
+            fn (Blueprint $table) => $table->json('own_suggestion')->nullable()->after('suggestions'),
+        );
 
         // What was set on the practice camera for each file that it made.
         Schema::create('practice_shots', function (Blueprint $table): void {

@@ -42,5 +42,9 @@ document.addEventListener('click', (event) => {
     }
 });
 // What is folded on the screen is on the paper all the same.
-addEventListener('beforeprint', () => document.querySelectorAll('details[data-open-in-print]').forEach((fold) => { fold.open = true; }));
+addEventListener('beforeprint', () =>
+    document.querySelectorAll('details[data-open-in-print]').forEach((fold) => {
+        fold.open = true;
+    }),
+);
 document.body.addEventListener('htmx:load', (event) => start(event.detail.elt));

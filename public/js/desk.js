@@ -28,11 +28,17 @@ export function watchDesk() {
     });
     // Another suggestion is chosen: the same moment is shown at its settings, where it can be.
     document.addEventListener('change', (event) => {
-        const retake = event.target.matches('[name^="suggestion["]') && event.target.closest('fieldset').querySelector('[data-retake]');
+        const retake =
+            event.target.matches('[name^="suggestion["]') &&
+            event.target.closest('fieldset').querySelector('[data-retake]');
         if (retake) {
             const picture = retake.querySelector('[data-after]');
-            picture.onload = () => { retake.hidden = false; };
-            picture.onerror = () => { retake.hidden = true; };
+            picture.onload = () => {
+                retake.hidden = false;
+            };
+            picture.onerror = () => {
+                retake.hidden = true;
+            };
             picture.loading = 'eager';
             picture.src = retake.dataset.retake + event.target.value;
         }
@@ -54,7 +60,9 @@ export function watchDesk() {
         if (event.ctrlKey || event.metaKey || event.altKey || find('[data-keys-dialog]').open) {
             return;
         }
-        const way = event.shiftKey && { ArrowLeft: [1, 0], ArrowRight: [-1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
+        const way =
+            event.shiftKey &&
+            { ArrowLeft: [1, 0], ArrowRight: [-1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
         if (way) {
             event.preventDefault();
             inView()?.dispatchEvent(new CustomEvent('move', { detail: way }));
@@ -76,8 +84,14 @@ export function watchDesk() {
             e: () => find('[data-go="earlier"]')?.click(),
             n: () => find('[data-go="next"]')?.click(),
             o: () => document.querySelector('[data-desk]').classList.toggle('hide-mark'),
-            v: () => document.querySelectorAll('[data-desk] [data-views]').forEach((views) => views.dispatchEvent(new Event('next-view'))),
-            b: () => document.querySelectorAll('[data-desk] [data-wipe]').forEach((wipe) => wipe.dispatchEvent(new Event('turn'))),
+            v: () =>
+                document
+                    .querySelectorAll('[data-desk] [data-views]')
+                    .forEach((views) => views.dispatchEvent(new Event('next-view'))),
+            b: () =>
+                document
+                    .querySelectorAll('[data-desk] [data-wipe]')
+                    .forEach((wipe) => wipe.dispatchEvent(new Event('turn'))),
             c: () => inView()?.dispatchEvent(new CustomEvent('closer', { detail: 1 })),
             f: () => inView()?.dispatchEvent(new CustomEvent('closer', { detail: -1 })),
             p: () => find('[data-publish]')?.focus(),

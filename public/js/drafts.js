@@ -9,7 +9,7 @@ const SENT = `${PREFIX}sent`;
 const { account } = document.body.dataset;
 
 if (document.querySelector('[data-signed-out]')) {
-  removeKeys(() => true);
+    removeKeys(() => true);
 }
 // Older versions kept drafts without an account: nobody can say whose they are.
 removeKeys((key) => !/^true-pupil:\d+:/.test(key));
@@ -17,154 +17,157 @@ confirmSent();
 
 /** @param {ParentNode} root where fields with [data-draft] are looked for */
 export function keepDrafts(root) {
-  if (!account) {
-    return;
-  }
-  for (const field of root.querySelectorAll('[data-draft]:not([data-drafting])')) {
-    field.dataset.drafting = '';
-    keep(field);
-  }
+    if (!account) {
+        return;
+    }
+    for (const field of root.querySelectorAll('[data-draft]:not([data-drafting])')) {
+        field.dataset.drafting = '';
+        keep(field);
+    }
 }
 
 function keep(field) {
-  const key = keyOf(field);
-  // After a refused form the field shows what was typed, which the server does not have.
-  const isRefused = document.querySelector('.word-problem') !== null;
-  const offered = read(key).filter((text) => !isSame(text, field.value) && text.trim() !== '');
-  write(key, isRefused && field.value !== '' ? [...offered, field.value] : offered);
-  for (const text of offered) {
-    offer(field, key, text);
-  }
-  field.addEventListener('input', () => {
-    const open = [...field.parentElement.querySelectorAll('[data-offer]')].map((box) => box.dataset.offer);
-    write(key, [...new Set([...open, field.value])]);
-  });
+    const key = keyOf(field);
+    // After a refused form the field shows what was typed, which the server does not have.
+    const isRefused = document.querySelector('.word-problem') !== null;
+    const offered = read(key).filter((text) => !isSame(text, field.value) && text.trim() !== '');
+    write(key, isRefused && field.value !== '' ? [...offered, field.value] : offered);
+    for (const text of offered) {
+        offer(field, key, text);
+    }
+    field.addEventListener('input', () => {
+        const open = [...field.parentElement.querySelectorAll('[data-offer]')].map((box) => box.dataset.offer);
+        write(key, [...new Set([...open, field.value])]);
+    });
 }
 
 function offer(field, key, text) {
-  const box = document.createElement('div');
-  box.className = 'draft-offer';
-  box.dataset.offer = text;
-  const words = document.createElement('p');
-  words.textContent = 'You typed this here before and did not send it:';
-  const draft = document.createElement('blockquote');
-  draft.textContent = text;
-  const use = button('Use this text', () => {
-    field.value = text;
-    box.remove();
-    // Whatever listens for typing hears of it, and the draft is kept as typed text from now on.
-    field.dispatchEvent(new Event('input', { bubbles: true }));
-    field.focus();
-  });
-  const discard = button('Discard it', () => {
-    box.remove();
-    forget(key, text);
-    field.focus();
-  });
-  box.append(words, draft, use, discard);
-  field.after(box);
+    const box = document.createElement('div');
+    box.className = 'draft-offer';
+    box.dataset.offer = text;
+    const words = document.createElement('p');
+    words.textContent = 'You typed this here before and did not send it:';
+    const draft = document.createElement('blockquote');
+    draft.textContent = text;
+    const use = button('Use this text', () => {
+        field.value = text;
+        box.remove();
+        // Whatever listens for typing hears of it, and the draft is kept as typed text from now on.
+        field.dispatchEvent(new Event('input', { bubbles: true }));
+        field.focus();
+    });
+    const discard = button('Discard it', () => {
+        box.remove();
+        forget(key, text);
+        field.focus();
+    });
+    box.append(words, draft, use, discard);
+    field.after(box);
 }
 
 function button(label, action) {
-  const element = document.createElement('button');
-  element.type = 'button';
-  element.textContent = label;
-  element.addEventListener('click', action);
+    const element = document.createElement('button');
+    element.type = 'button';
+    element.textContent = label;
+    element.addEventListener('click', action);
 
-  return element;
+    return element;
 }
 
 // An answer to htmx tells at once. It may replace the form itself, so it is listened for on the body.
 document.body.addEventListener('htmx:afterRequest', (event) => {
-  const { successful, requestConfig } = event.detail;
-  const form = requestConfig.elt.closest('form') ?? requestConfig.elt;
-  for (const field of successful ? form.querySelectorAll('[data-draft]') : []) {
-    const sent = requestConfig.parameters[field.name];
-    if (sent !== undefined) {
-      forget(keyOf(field), sent);
+    const { successful, requestConfig } = event.detail;
+    const form = requestConfig.elt.closest('form') ?? requestConfig.elt;
+    for (const field of successful ? form.querySelectorAll('[data-draft]') : []) {
+        const sent = requestConfig.parameters[field.name];
+        if (sent !== undefined) {
+            forget(keyOf(field), sent);
+        }
     }
-  }
 });
 
 // An ordinary form is answered by the next page, which says whether it was saved.
 document.addEventListener('submit', (event) => {
-  if (event.defaultPrevented || event.target.hasAttribute('hx-post') || event.target.hasAttribute('hx-put')) {
-    return;
-  }
-  const sent = [...event.target.querySelectorAll('[data-draft]')].map((field) => [keyOf(field), field.value]);
-  if (sent.length > 0) {
-    store(sessionStorage, SENT, JSON.stringify(sent));
-  }
+    if (event.defaultPrevented || event.target.hasAttribute('hx-post') || event.target.hasAttribute('hx-put')) {
+        return;
+    }
+    const sent = [...event.target.querySelectorAll('[data-draft]')].map((field) => [keyOf(field), field.value]);
+    if (sent.length > 0) {
+        store(sessionStorage, SENT, JSON.stringify(sent));
+    }
 });
 
 function confirmSent() {
-  const sent = parse(load(sessionStorage, SENT));
-  store(sessionStorage, SENT, null);
-  if (document.querySelector('[data-saved]')) {
-    sent.forEach(([key, text]) => forget(key, text));
-  }
+    const sent = parse(load(sessionStorage, SENT));
+    store(sessionStorage, SENT, null);
+    if (document.querySelector('[data-saved]')) {
+        sent.forEach(([key, text]) => forget(key, text));
+    }
 }
 
 function keyOf(field) {
-  return `${PREFIX}${account}:${field.dataset.draft}`;
+    return `${PREFIX}${account}:${field.dataset.draft}`;
 }
 
 /** @returns {string[]} the texts kept under a key, the latest last */
 function read(key) {
-  return parse(load(localStorage, key));
+    return parse(load(localStorage, key));
 }
 
 function write(key, texts) {
-  store(localStorage, key, texts.length === 0 ? null : JSON.stringify(texts));
+    store(localStorage, key, texts.length === 0 ? null : JSON.stringify(texts));
 }
 
 function forget(key, text) {
-  write(key, read(key).filter((kept) => !isSame(kept, text)));
+    write(
+        key,
+        read(key).filter((kept) => !isSame(kept, text)),
+    );
 }
 
 /** A form sends line ends of its own kind, and the server trims what it stores. */
 function isSame(one, other) {
-  const plain = (text) => String(text).replaceAll('\r\n', '\n').trim();
+    const plain = (text) => String(text).replaceAll('\r\n', '\n').trim();
 
-  return plain(one) === plain(other);
+    return plain(one) === plain(other);
 }
 
 function removeKeys(isMeant) {
-  try {
-    Object.keys(localStorage)
-      .filter((key) => key.startsWith(PREFIX) && isMeant(key))
-      .forEach((key) => localStorage.removeItem(key));
-  } catch {
-    // A browser that stores nothing has nothing to remove.
-  }
+    try {
+        Object.keys(localStorage)
+            .filter((key) => key.startsWith(PREFIX) && isMeant(key))
+            .forEach((key) => localStorage.removeItem(key));
+    } catch {
+        // A browser that stores nothing has nothing to remove.
+    }
 }
 
 function parse(stored) {
-  try {
-    const value = JSON.parse(stored ?? '[]');
+    try {
+        const value = JSON.parse(stored ?? '[]');
 
-    return Array.isArray(value) ? value : [];
-  } catch {
-    return [];
-  }
+        return Array.isArray(value) ? value : [];
+    } catch {
+        return [];
+    }
 }
 
 function load(storage, key) {
-  try {
-    return storage.getItem(key);
-  } catch {
-    return null;
-  }
+    try {
+        return storage.getItem(key);
+    } catch {
+        return null;
+    }
 }
 
 function store(storage, key, value) {
-  try {
-    if (value === null) {
-      storage.removeItem(key);
-    } else {
-      storage.setItem(key, value);
+    try {
+        if (value === null) {
+            storage.removeItem(key);
+        } else {
+            storage.setItem(key, value);
+        }
+    } catch {
+        // A browser that stores nothing: the form still works.
     }
-  } catch {
-    // A browser that stores nothing: the form still works.
-  }
 }

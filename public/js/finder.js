@@ -82,7 +82,12 @@ export function watchFinder() {
         }
     });
     document.addEventListener('keydown', (event) => {
-        if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input:not([type=radio]):not([type=range]), textarea')) {
+        if (
+            event.ctrlKey ||
+            event.metaKey ||
+            event.altKey ||
+            event.target.closest('input:not([type=radio]):not([type=range]), textarea')
+        ) {
             return;
         }
         const less = finder.querySelector(`select[data-less="${CSS.escape(event.key)}"]`);

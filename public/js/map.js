@@ -26,7 +26,12 @@ function watch(figure, cells) {
         readout.replaceChildren();
         const settings = document.createElement('b');
         settings.textContent = `${cells.apertures[column]}, ${cells.times[row]}, ${iso}`;
-        readout.append(settings, against.length === 0 ? ': nothing speaks against it.' : `. ${against.map((zone) => `${zone.label[0].toUpperCase()}${zone.label.slice(1)}: ${zone.why}`).join(' ')}`);
+        readout.append(
+            settings,
+            against.length === 0
+                ? ': nothing speaks against it.'
+                : `. ${against.map((zone) => `${zone.label[0].toUpperCase()}${zone.label.slice(1)}: ${zone.why}`).join(' ')}`,
+        );
     };
     svg.addEventListener('pointermove', (event) => {
         const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());

@@ -26,7 +26,12 @@ function watch(picture) {
         const drawn = SIDES.every((side) => Number.isFinite(mark[side])) && mark.width > 0 && mark.height > 0;
         rectangle.hidden = !drawn;
         if (drawn) {
-            Object.assign(rectangle.style, { left: `${mark.x}%`, top: `${mark.y}%`, width: `${mark.width}%`, height: `${mark.height}%` });
+            Object.assign(rectangle.style, {
+                left: `${mark.x}%`,
+                top: `${mark.y}%`,
+                width: `${mark.width}%`,
+                height: `${mark.height}%`,
+            });
         }
     };
     const current = () => Object.fromEntries(SIDES.map((side) => [side, parseFloat(fields[side].value)]));
@@ -51,7 +56,12 @@ function watch(picture) {
             return;
         }
         const to = place(event);
-        const mark = { x: Math.min(from.x, to.x), y: Math.min(from.y, to.y), width: Math.abs(to.x - from.x), height: Math.abs(to.y - from.y) };
+        const mark = {
+            x: Math.min(from.x, to.x),
+            y: Math.min(from.y, to.y),
+            width: Math.abs(to.x - from.x),
+            height: Math.abs(to.y - from.y),
+        };
         if (mark.width >= LEAST && mark.height >= LEAST) {
             put(mark);
         }
@@ -63,7 +73,9 @@ function watch(picture) {
     picture.addEventListener('pointercancel', end);
 
     rectangle.addEventListener('keydown', (event) => {
-        const move = { ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, -STEP], ArrowDown: [0, STEP] }[event.key];
+        const move = { ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, -STEP], ArrowDown: [0, STEP] }[
+            event.key
+        ];
         if (!move) {
             return;
         }

@@ -20,7 +20,9 @@ function watch(list) {
     const picture = list.closest('form').querySelector('[data-mark]');
     const tool = list.querySelector('[data-tool]');
     const rows = list.querySelector('[data-rows]');
-    const [add, close, hint] = ['[data-add]', '[data-close]', '[data-hint]'].map((selector) => list.querySelector(selector));
+    const [add, close, hint] = ['[data-add]', '[data-close]', '[data-hint]'].map((selector) =>
+        list.querySelector(selector),
+    );
     const shape = () => tool.selectedOptions[0].dataset.shape;
     const shapeOf = (kind) => tool.querySelector(`option[value="${kind}"]`)?.dataset.shape ?? 'area';
     const layer = document.createElementNS(SVG, 'svg');
@@ -33,15 +35,29 @@ function watch(list) {
     let outline = [];
     let from = null;
     let to = null;
-    const text = (points) => points.map((point) => point.map((number) => Math.round(number * 100) / 100).join(',')).join(' ');
-    const points = (value) => value.trim().split(/\s+/).map((pair) => pair.split(',').map(Number)).filter((pair) => pair.length === 2 && pair.every(Number.isFinite));
+    const text = (points) =>
+        points.map((point) => point.map((number) => Math.round(number * 100) / 100).join(',')).join(' ');
+    const points = (value) =>
+        value
+            .trim()
+            .split(/\s+/)
+            .map((pair) => pair.split(',').map(Number))
+            .filter((pair) => pair.length === 2 && pair.every(Number.isFinite));
 
     const draw = () => {
         layer.replaceChildren();
         for (const row of rows.querySelectorAll('[data-mark-row]')) {
-            show(points(row.querySelector('[data-points]').value), shapeOf(row.querySelector('[data-kind]').value), row.querySelector('[data-kind]').value);
+            show(
+                points(row.querySelector('[data-points]').value),
+                shapeOf(row.querySelector('[data-kind]').value),
+                row.querySelector('[data-kind]').value,
+            );
         }
-        show(from !== null && to !== null && shape() !== 'point' ? [from, to] : outline, outline.length > 0 ? 'outline' : shape(), tool.value);
+        show(
+            from !== null && to !== null && shape() !== 'point' ? [from, to] : outline,
+            outline.length > 0 ? 'outline' : shape(),
+            tool.value,
+        );
     };
     const show = (corners, form, kind) => {
         if (corners.length === 0) {
@@ -53,9 +69,12 @@ function watch(list) {
         }
         const path = document.createElementNS(SVG, 'path');
         path.classList.add('mark-drawn', `mark-${kind}`);
-        path.setAttribute('d', corners.length === 1
-            ? `M${corners[0][0] - 1.6},${corners[0][1]}h3.2M${corners[0][0]},${corners[0][1] - 2.4}v4.8`
-            : `M${corners.map((corner) => corner.join(',')).join('L')}${form === 'area' ? 'Z' : ''}`);
+        path.setAttribute(
+            'd',
+            corners.length === 1
+                ? `M${corners[0][0] - 1.6},${corners[0][1]}h3.2M${corners[0][0]},${corners[0][1] - 2.4}v4.8`
+                : `M${corners.map((corner) => corner.join(',')).join('L')}${form === 'area' ? 'Z' : ''}`,
+        );
         layer.append(path);
     };
     const put = (corners) => {
@@ -138,7 +157,16 @@ function watch(list) {
             close.hidden = outline.length < 3;
         } else if (!isTap) {
             const across = (at) => [from[at], to[at]].sort((a, b) => a - b);
-            put(text(shape() === 'area' ? [[across(0)[0], across(1)[0]], [across(0)[1], across(1)[1]]] : [from, to]));
+            put(
+                text(
+                    shape() === 'area'
+                        ? [
+                              [across(0)[0], across(1)[0]],
+                              [across(0)[1], across(1)[1]],
+                          ]
+                        : [from, to],
+                ),
+            );
         }
         from = to = null;
         draw();

@@ -24,12 +24,25 @@ function draw(button) {
         const area = picture.getBoundingClientRect();
         const inside = (share) => Math.min(100, Math.max(0, 100 * share));
 
-        return { x: inside((event.clientX - area.left) / area.width), y: inside((event.clientY - area.top) / area.height) };
+        return {
+            x: inside((event.clientX - area.left) / area.width),
+            y: inside((event.clientY - area.top) / area.height),
+        };
     };
     let from = null;
     const show = (to) => {
-        const mark = { x: Math.min(from.x, to.x), y: Math.min(from.y, to.y), width: Math.abs(to.x - from.x), height: Math.abs(to.y - from.y) };
-        Object.assign(box.style, { left: `${mark.x}%`, top: `${mark.y}%`, width: `${mark.width}%`, height: `${mark.height}%` });
+        const mark = {
+            x: Math.min(from.x, to.x),
+            y: Math.min(from.y, to.y),
+            width: Math.abs(to.x - from.x),
+            height: Math.abs(to.y - from.y),
+        };
+        Object.assign(box.style, {
+            left: `${mark.x}%`,
+            top: `${mark.y}%`,
+            width: `${mark.width}%`,
+            height: `${mark.height}%`,
+        });
         for (const [side, value] of Object.entries(mark)) {
             form.querySelector(`[data-place="${side}"]`).value = value.toFixed(1);
         }

@@ -11,10 +11,16 @@ export function tellProblems() {
         };
         // Who is signed out or kept out needs more than the server's one word for it.
         const said = status === 401 || status === 403 ? null : readMessage(responseText);
-        say(said ?? words[status] ?? 'Something broke on our side. What you typed is still here; please try again.', true);
+        say(
+            said ?? words[status] ?? 'Something broke on our side. What you typed is still here; please try again.',
+            true,
+        );
     });
     document.body.addEventListener('htmx:sendError', () => {
-        say('The connection is gone. What you typed is kept in this browser; press the button again when it is back.', true);
+        say(
+            'The connection is gone. What you typed is kept in this browser; press the button again when it is back.',
+            true,
+        );
     });
 }
 

@@ -20,7 +20,10 @@ export function watchUploads(root) {
 
 async function sendAll(form) {
     const list = form.querySelector('[data-list]');
-    const lines = [...form.querySelector('input[type=file]').files].map((file) => ({ file, line: makeLine(list, file) }));
+    const lines = [...form.querySelector('input[type=file]').files].map((file) => ({
+        file,
+        line: makeLine(list, file),
+    }));
     list.hidden = false;
     let next = null;
     let troubled = false;
@@ -65,7 +68,9 @@ async function send(form, file, line) {
             let { received } = state;
             for (;;) {
                 const piece = file.slice(received, received + state.piece);
-                const answer = await post(form, `${form.dataset.upload}?${facts}&offset=${received}`, piece, (loaded) => line.progress(received + loaded, file.size));
+                const answer = await post(form, `${form.dataset.upload}?${facts}&offset=${received}`, piece, (loaded) =>
+                    line.progress(received + loaded, file.size),
+                );
                 failed = 0;
                 if (answer.frame || answer.message) {
                     return answer;
@@ -125,7 +130,10 @@ function post(form, url, body, tell) {
 /** What the server says, or a word of our own where it could not; thrown where trying again can help. */
 function judge(status, text) {
     if (status === 419 || status === 401) {
-        return { message: 'This page had been open too long. Load it again and choose the file once more: it goes on where it stopped.' };
+        return {
+            message:
+                'This page had been open too long. Load it again and choose the file once more: it goes on where it stopped.',
+        };
     }
     if (status === 403 || status === 404) {
         return { message: 'This brief takes no pictures from you any more. What has arrived is kept for three days.' };
@@ -136,7 +144,10 @@ function judge(status, text) {
     try {
         return JSON.parse(text);
     } catch {
-        return { message: 'The answer could not be understood. What has arrived is kept for three days; send the file again to go on.' };
+        return {
+            message:
+                'The answer could not be understood. What has arrived is kept for three days; send the file again to go on.',
+        };
     }
 }
 
@@ -158,7 +169,8 @@ function makeLine(list, file) {
     return {
         progress(sent, size) {
             bar.value = Math.round((100 * sent) / size);
-            said.textContent = sent >= size ? 'All sent; being stored …' : `${megabytes(sent)} of ${megabytes(size)} MB sent`;
+            said.textContent =
+                sent >= size ? 'All sent; being stored …' : `${megabytes(sent)} of ${megabytes(size)} MB sent`;
             item.classList.remove('upload-problem');
         },
         say(message, isProblem) {

@@ -26,7 +26,9 @@ function watch(views) {
         sessionStorage.setItem('view', name ?? '');
     };
     for (const button of buttons) {
-        button.addEventListener('click', () => show(button.getAttribute('aria-pressed') === 'true' ? null : button.dataset.show));
+        button.addEventListener('click', () =>
+            show(button.getAttribute('aria-pressed') === 'true' ? null : button.dataset.show),
+        );
     }
     views.addEventListener('next-view', () => {
         const at = buttons.findIndex((button) => button.getAttribute('aria-pressed') === 'true');

@@ -13,7 +13,10 @@ export function watchWhatIfs(root) {
             const numbers = new URLSearchParams(new FormData(form));
             numbers.delete('_token');
             try {
-                const response = await fetch(`${tools.dataset.whatIf}?${numbers}`, { signal: wish.signal, credentials: 'same-origin' });
+                const response = await fetch(`${tools.dataset.whatIf}?${numbers}`, {
+                    signal: wish.signal,
+                    credentials: 'same-origin',
+                });
                 await show(tools, response);
             } catch (problem) {
                 if (problem.name !== 'AbortError') {

@@ -64,14 +64,20 @@ function watch(zoom) {
         }
     });
     zoom.addEventListener('closer', (event) => closer(event.detail > 0 ? STEP : 1 / STEP));
-    zoom.addEventListener('move', (event) => move(event.detail[0] * MOVE * picture.offsetWidth, event.detail[1] * MOVE * picture.offsetHeight));
-    zoom.querySelector('.surround').addEventListener('wheel', (event) => {
-        // A wheel alone scrolls the page.
-        if (event.ctrlKey && !isTaken()) {
-            event.preventDefault();
-            closer(2 ** (-event.deltaY / 200), place(event));
-        }
-    }, { passive: false });
+    zoom.addEventListener('move', (event) =>
+        move(event.detail[0] * MOVE * picture.offsetWidth, event.detail[1] * MOVE * picture.offsetHeight),
+    );
+    zoom.querySelector('.surround').addEventListener(
+        'wheel',
+        (event) => {
+            // A wheel alone scrolls the page.
+            if (event.ctrlKey && !isTaken()) {
+                event.preventDefault();
+                closer(2 ** (-event.deltaY / 200), place(event));
+            }
+        },
+        { passive: false },
+    );
     picture.addEventListener('pointerdown', (event) => {
         pointers.set(event.pointerId, place(event));
         if (scale > 1 && !isTaken()) {
@@ -95,11 +101,15 @@ function watch(zoom) {
         pointers.set(event.pointerId, to);
     });
     // Two fingers look closer; without this the page would take them for scrolling.
-    picture.addEventListener('touchmove', (event) => {
-        if (event.touches.length > 1 && !isTaken()) {
-            event.preventDefault();
-        }
-    }, { passive: false });
+    picture.addEventListener(
+        'touchmove',
+        (event) => {
+            if (event.touches.length > 1 && !isTaken()) {
+                event.preventDefault();
+            }
+        },
+        { passive: false },
+    );
     for (const ending of ['pointerup', 'pointercancel', 'pointerleave']) {
         picture.addEventListener(ending, (event) => pointers.delete(event.pointerId));
     }

@@ -42,7 +42,10 @@ final class BenchTest extends BrowserTestCase
         $this->see('Best of the kit');
         $this->assertAccessible();
         $map = $this->find('.exposure-map svg');
-        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"}); arguments[0].focus()', [$map]);
+        $this->browser()->executeScript(
+            'arguments[0].scrollIntoView({block: "center", behavior: "instant"}); arguments[0].focus()',
+            [$map],
+        );
         $readout = fn (): string => $this->find('[data-readout]')->getText();
         // To the left edge the lens ends; nothing is open there.
         $map->sendKeys(array_fill(0, 30, WebDriverKeys::ARROW_LEFT));
@@ -76,7 +79,9 @@ final class BenchTest extends BrowserTestCase
         $this->see('cannot be read as a lens');
         $this->assertSame('Marlpit One', $this->find('[name=name]')->getAttribute('value'));
         $this->type('#lenses', '50 mm 1.8 to 16 from 0.45 m');
-        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$this->find('[value=tripod]')]);
+        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [
+            $this->find('[value=tripod]'),
+        ]);
         $this->find('[value=tripod]')->click();
         $this->press('Keep this kit');
         $this->see('Your kit is kept.');

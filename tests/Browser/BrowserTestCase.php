@@ -67,7 +67,9 @@ abstract class BrowserTestCase extends TestCase
 
     protected function visit(string $path): void
     {
-        $this->browser()->get((getenv('PUPIL_TEST_URL') ?: throw new \LogicException('Run browser tests through bin/test.')).$path);
+        $this->browser()->get(
+            (getenv('PUPIL_TEST_URL') ?: throw new \LogicException('Run browser tests through bin/test.')).$path,
+        );
     }
 
     protected function signIn(string $name): void
@@ -84,7 +86,9 @@ abstract class BrowserTestCase extends TestCase
 
     protected function find(string $css): RemoteWebElement
     {
-        return $this->browser()->wait(20, 100)->until(WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($css)));
+        return $this->browser()
+            ->wait(20, 100)
+            ->until(WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($css)));
     }
 
     protected function type(string $css, string $text): void
@@ -97,23 +101,29 @@ abstract class BrowserTestCase extends TestCase
     {
         $quoted = '"'.$label.'"';
         $path = "//button[normalize-space()=$quoted] | //a[normalize-space()=$quoted]";
-        // What is folded away has the same label as what is open; what is under way may be drawn anew between look and press.
-        $this->browser()->wait(20, 100)->until(function () use ($path) {
-            try {
-                foreach ($this->browser()->findElements(WebDriverBy::xpath($path)) as $found) {
-                    if ($found->isDisplayed() && $found->isEnabled()) {
-                        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$found]);
-                        $found->click();
+        // What is folded away has the same label as what is open; what is under way may be drawn anew between look and
+        // press.
+        $this->browser()
+            ->wait(20, 100)
+            ->until(function () use ($path) {
+                try {
+                    foreach ($this->browser()->findElements(WebDriverBy::xpath($path)) as $found) {
+                        if ($found->isDisplayed() && $found->isEnabled()) {
+                            $this->browser()->executeScript(
+                                'arguments[0].scrollIntoView({block: "center", behavior: "instant"})',
+                                [$found],
+                            );
+                            $found->click();
 
-                        return true;
+                            return true;
+                        }
                     }
+                } catch (StaleElementReferenceException) {
+                    return false;
                 }
-            } catch (StaleElementReferenceException) {
-                return false;
-            }
 
-            return false;
-        }, "There is nothing to press that reads $quoted.");
+                return false;
+            }, "There is nothing to press that reads $quoted.");
     }
 
     /** Starts a course as somebody new and sets one brief; the address that its students join at. */
@@ -121,7 +131,14 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->open();
         $this->visit('/start');
-        foreach (['#course' => 'Course of '.bin2hex(random_bytes(2)), '#name' => 'Rita Rows', '#email' => 'rita.'.bin2hex(random_bytes(3)).'@kilnyard.example', '#password' => self::PASSWORD] as $field => $text) {
+        foreach (
+            [
+                '#course' => 'Course of '.bin2hex(random_bytes(2)),
+                '#name' => 'Rita Rows',
+                '#email' => 'rita.'.bin2hex(random_bytes(3)).'@kilnyard.example',
+                '#password' => self::PASSWORD,
+            ] as $field => $text
+        ) {
             $this->type($field, $text);
         }
         $this->press('Start the course');
@@ -139,7 +156,13 @@ abstract class BrowserTestCase extends TestCase
     protected function join(string $address, string $name): void
     {
         $this->visit($address);
-        foreach (['#name' => $name, '#email' => strtolower(strtok($name, ' ') ?: 'x').'.'.bin2hex(random_bytes(3)).'@kilnyard.example', '#password' => self::PASSWORD] as $field => $text) {
+        foreach (
+            [
+                '#name' => $name,
+                '#email' => strtolower(strtok($name, ' ') ?: 'x').'.'.bin2hex(random_bytes(3)).'@kilnyard.example',
+                '#password' => self::PASSWORD,
+            ] as $field => $text
+        ) {
             $this->type($field, $text);
         }
         $this->press('Join');
@@ -182,25 +205,34 @@ abstract class BrowserTestCase extends TestCase
     /** Opens what is folded under a heading. */
     protected function unfold(string $heading): void
     {
-        $this->browser()->wait(20, 100)->until(function () use ($heading) {
-            try {
-                $summary = $this->browser()->findElement(WebDriverBy::xpath('//summary[contains(normalize-space(), "'.$heading.'")]'));
-                $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$summary]);
-                $summary->click();
+        $this->browser()
+            ->wait(20, 100)
+            ->until(function () use ($heading) {
+                try {
+                    $summary = $this->browser()->findElement(
+                        WebDriverBy::xpath('//summary[contains(normalize-space(), "'.$heading.'")]'),
+                    );
+                    $this->browser()->executeScript(
+                        'arguments[0].scrollIntoView({block: "center", behavior: "instant"})',
+                        [$summary],
+                    );
+                    $summary->click();
 
-                return true;
-            } catch (StaleElementReferenceException) {
-                return false;
-            }
-        }, "There is nothing to unfold that reads \"$heading\".");
+                    return true;
+                } catch (StaleElementReferenceException) {
+                    return false;
+                }
+            }, "There is nothing to unfold that reads \"$heading\".");
     }
 
     protected function see(string $text, int $seconds = 30): void
     {
-        $this->browser()->wait($seconds, 150)->until(
-            fn () => str_contains($this->pageText(), $text),
-            "Waited for \"$text\"; the page reads:\n".mb_substr($this->pageText(), 0, 1500),
-        );
+        $this->browser()
+            ->wait($seconds, 150)
+            ->until(
+                fn () => str_contains($this->pageText(), $text),
+                "Waited for \"$text\"; the page reads:\n".mb_substr($this->pageText(), 0, 1500),
+            );
         $this->addToAssertionCount(1);
     }
 
@@ -211,18 +243,32 @@ abstract class BrowserTestCase extends TestCase
 
     protected function choose(string $css, string $file): void
     {
-        $this->browser()->findElement(WebDriverBy::cssSelector($css))->setFileDetector(new LocalFileDetector)->sendKeys($file);
+        $this->browser()
+            ->findElement(WebDriverBy::cssSelector($css))
+            ->setFileDetector(new LocalFileDetector())
+            ->sendKeys($file);
     }
 
     /** Draws on an element from one place to another, given as shares of it. */
     protected function drag(string $css, array $from, array $to): void
     {
         $element = $this->find($css);
-        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$element]);
+        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [
+            $element,
+        ]);
         $size = $element->getSize();
         // Offsets count from the element's middle.
-        $at = fn (array $share): array => [(int) round(($share[0] - 0.5) * $size->getWidth()), (int) round(($share[1] - 0.5) * $size->getHeight())];
-        $this->browser()->action()->moveToElement($element, ...$at($from))->clickAndHold()->moveToElement($element, ...$at($to))->release()->perform();
+        $at = fn (array $share): array => [
+            (int) round(($share[0] - 0.5) * $size->getWidth()),
+            (int) round(($share[1] - 0.5) * $size->getHeight()),
+        ];
+        $this->browser()
+            ->action()
+            ->moveToElement($element, ...$at($from))
+            ->clickAndHold()
+            ->moveToElement($element, ...$at($to))
+            ->release()
+            ->perform();
     }
 
     protected function pageText(): string
@@ -232,7 +278,11 @@ abstract class BrowserTestCase extends TestCase
 
     protected function assertNothingSticksOut(): void
     {
-        $this->assertLessThanOrEqual(0, $this->browser()->executeScript('return document.documentElement.scrollWidth - window.innerWidth'), 'the page is wider than the screen');
+        $this->assertLessThanOrEqual(
+            0,
+            $this->browser()->executeScript('return document.documentElement.scrollWidth - window.innerWidth'),
+            'the page is wider than the screen',
+        );
     }
 
     /** No violation of WCAG 2 A and AA that can be found by machine. */

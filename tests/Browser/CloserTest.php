@@ -38,13 +38,29 @@ final class CloserTest extends BrowserTestCase
         $body->sendKeys('cc');
         $this->browser()->wait(10, 100)->until(fn (): bool => abs($this->scale() - 1.6 ** 2) < 0.01, 'two steps closer');
         // The small copy has no more to show at this size: every pixel of the picture comes.
-        $this->browser()->wait(20, 100)->until(fn (): bool => (bool) $this->browser()->executeScript('const i = document.querySelector("[data-zoom] img"); return i.src.endsWith("/whole") && i.complete && i.naturalWidth > 0'));
+        $this->browser()
+            ->wait(20, 100)
+            ->until(
+                fn (): bool => (bool) $this->browser()->executeScript(
+                    'const i = document.querySelector("[data-zoom] img"); return i.src.endsWith("/whole") && '
+                        .'i.complete && i.naturalWidth > 0',
+                ),
+            );
         $before = $this->left();
-        (new WebDriverActions($this->browser()))->keyDown(null, WebDriverKeys::SHIFT)->sendKeys(null, WebDriverKeys::ARROW_RIGHT)->keyUp(null, WebDriverKeys::SHIFT)->perform();
+        (new WebDriverActions($this->browser()))
+            ->keyDown(null, WebDriverKeys::SHIFT)
+            ->sendKeys(null, WebDriverKeys::ARROW_RIGHT)
+            ->keyUp(null, WebDriverKeys::SHIFT)
+            ->perform();
         $moved = $this->left();
         $this->assertLessThan($before - 20, $moved, 'what lay to the right has come in');
         $picture = $this->find('[data-zoom] .surround');
-        (new WebDriverActions($this->browser()))->moveToElement($picture)->clickAndHold()->moveByOffset(60, 0)->release()->perform();
+        (new WebDriverActions($this->browser()))
+            ->moveToElement($picture)
+            ->clickAndHold()
+            ->moveByOffset(60, 0)
+            ->release()
+            ->perform();
         $this->assertEqualsWithDelta($moved + 60, $this->left(), 3, 'it follows the hand');
         $body->sendKeys('ff');
         $this->browser()->wait(10, 100)->until(fn (): bool => $this->scale() === 1.0);
@@ -53,11 +69,16 @@ final class CloserTest extends BrowserTestCase
     private function suggest(): void
     {
         $this->unfold('Suggest other settings');
-        $time = fn (): string => (string) $this->browser()->executeScript('const s = document.querySelector(".suggestion-editor select[name=t]"); return s ? s.selectedOptions[0].textContent : ""');
+        $time = fn (): string => (string) $this->browser()->executeScript(
+            'const s = document.querySelector(".suggestion-editor select[name=t]"); return s ? '
+                .'s.selectedOptions[0].textContent : ""',
+        );
         $this->browser()->wait(20, 100)->until(fn (): bool => $time() !== '');
         $first = $time();
         $select = $this->find('.suggestion-editor select[name=n]');
-        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$select]);
+        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [
+            $select,
+        ]);
         $select->findElement(WebDriverBy::xpath('./option[normalize-space()="ƒ/16"]'))->click();
         $this->browser()->wait(20, 100)->until(fn (): bool => $time() !== '' && $time() !== $first, 'the time follows');
         $this->press('Let this go with the return');
@@ -67,11 +88,15 @@ final class CloserTest extends BrowserTestCase
 
     private function scale(): float
     {
-        return (float) $this->browser()->executeScript('return new DOMMatrix(getComputedStyle(document.querySelector("[data-zoom] .picture")).transform).a');
+        return (float) $this->browser()->executeScript(
+            'return new DOMMatrix(getComputedStyle(document.querySelector("[data-zoom] .picture")).transform).a',
+        );
     }
 
     private function left(): float
     {
-        return (float) $this->browser()->executeScript('return document.querySelector("[data-zoom] .picture").getBoundingClientRect().left');
+        return (float) $this->browser()->executeScript(
+            'return document.querySelector("[data-zoom] .picture").getBoundingClientRect().left',
+        );
     }
 }

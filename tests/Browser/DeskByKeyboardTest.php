@@ -31,7 +31,10 @@ final class DeskByKeyboardTest extends BrowserTestCase
         $this->browser()->executeScript('window.stays = true;');
         foreach (['Anke Dent', 'Bert Dent'] as $name) {
             $this->see($name);
-            $this->assertTrue($this->browser()->executeScript('return window.stays === true;'), 'from one attempt to the next no page is loaded');
+            $this->assertTrue(
+                $this->browser()->executeScript('return window.stays === true;'),
+                'from one attempt to the next no page is loaded',
+            );
             $this->assertStringContainsString($name, $this->browser()->getTitle());
             $this->see('Publish the critique');
             $findings = $this->howMany('[data-finding]');
@@ -43,7 +46,9 @@ final class DeskByKeyboardTest extends BrowserTestCase
                     // The reason is left empty.
                     $this->key('Enter', true);
                 }
-                $this->browser()->wait(20, 80)->until(fn () => $this->howMany('.decided') >= $decided, 'a decision is shown');
+                $this->browser()
+                    ->wait(20, 80)
+                    ->until(fn () => $this->howMany('.decided') >= $decided, 'a decision is shown');
             }
             $this->key('m');
             $this->say('Count the stops once more.');
@@ -57,7 +62,11 @@ final class DeskByKeyboardTest extends BrowserTestCase
             $this->see('Published: '.$name.' can read it now.');
         }
         $this->see('Nobody else is waiting.');
-        $this->assertLessThanOrEqual(self::MOST_KEYS_A_FRAME, $this->keys / 10, sprintf('%d commands for ten frames', $this->keys));
+        $this->assertLessThanOrEqual(
+            self::MOST_KEYS_A_FRAME,
+            $this->keys / 10,
+            sprintf('%d commands for ten frames', $this->keys),
+        );
     }
 
     private function handInFive(string $address, string $name, int $mark): void
@@ -67,7 +76,12 @@ final class DeskByKeyboardTest extends BrowserTestCase
         $this->press('3 Same light, three ways');
         $files = [];
         foreach ([[2.8, 1 / 500], [4, 1 / 250], [5.6, 1 / 125], [8, 1 / 60], [11, 1 / 15]] as $at => [$n, $t]) {
-            $files[] = Pictures::jpeg(record: Pictures::record($n, $t)->with(['takenAt' => new \DateTimeImmutable('2026-10-03 18:00:0'.$at)]), mark: $mark + $at);
+            $files[] = Pictures::jpeg(
+                record: Pictures::record($n, $t)->with([
+                    'takenAt' => new \DateTimeImmutable('2026-10-03 18:00:0'.$at),
+                ]),
+                mark: $mark + $at,
+            );
         }
         $this->choose('#picture', implode("\n", $files));
         $this->press('Send them');
@@ -84,10 +98,19 @@ final class DeskByKeyboardTest extends BrowserTestCase
     {
         $this->keys++;
         $named = ['ArrowDown' => 40, 'Enter' => 13, 'Escape' => 27];
-        $event = ['key' => $key, 'code' => isset($named[$key]) ? $key : 'Key'.strtoupper($key), 'windowsVirtualKeyCode' => $named[$key] ?? ord(strtoupper($key)), 'modifiers' => $control ? 2 : 0];
+        $event = [
+            'key' => $key,
+            'code' => isset($named[$key]) ? $key : 'Key'.strtoupper($key),
+            'windowsVirtualKeyCode' => $named[$key] ?? ord(strtoupper($key)),
+            'modifiers' => $control ? 2 : 0,
+        ];
         $text = $control ? [] : ($key === 'Enter' ? ['text' => "\r"] : (isset($named[$key]) ? [] : ['text' => $key]));
         $tools = new ChromeDevToolsDriver($this->browser());
-        $tools->execute('Input.dispatchKeyEvent', ['type' => $text === [] ? 'rawKeyDown' : 'keyDown', ...$event, ...$text]);
+        $tools->execute('Input.dispatchKeyEvent', [
+            'type' => $text === [] ? 'rawKeyDown' : 'keyDown',
+            ...$event,
+            ...$text,
+        ]);
         $tools->execute('Input.dispatchKeyEvent', ['type' => 'keyUp', ...$event]);
     }
 

@@ -69,7 +69,10 @@ final class FirstRoundTest extends BrowserTestCase
     /** Sheets of A4 that the page is printed on. */
     private function sheets(): int
     {
-        $printed = (new ChromeDevToolsDriver($this->browser()))->execute('Page.printToPDF', ['paperWidth' => 8.27, 'paperHeight' => 11.69]);
+        $printed = (new ChromeDevToolsDriver($this->browser()))->execute('Page.printToPDF', [
+            'paperWidth' => 8.27,
+            'paperHeight' => 11.69,
+        ]);
 
         return (int) preg_match_all('~/Type\s*/Page\b~', (string) base64_decode($printed['data'], true));
     }
@@ -81,11 +84,17 @@ final class FirstRoundTest extends BrowserTestCase
         $this->see('Which subject is it?');
         $this->see('from the file');
         $this->drag('[data-mark]', [0.385, 0.45], [0.49, 0.69]);
-        $this->assertEqualsWithDelta(38.5, (float) $this->browser()->findElement(WebDriverBy::cssSelector('[data-side=x]'))->getAttribute('value'), 0.4);
+        $this->assertEqualsWithDelta(
+            38.5,
+            (float) $this->browser()->findElement(WebDriverBy::cssSelector('[data-side=x]'))->getAttribute('value'),
+            0.4,
+        );
         $this->markFurther();
         $subject = $this->find('input[value=white]');
         // The page scrolls smoothly, and a click does not wait for it to come to rest.
-        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$subject]);
+        $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [
+            $subject,
+        ]);
         $subject->click();
         $this->type('#about', 'The white bottle.');
         $this->type('#reason', 'To see what the meter makes of white.');
@@ -97,7 +106,9 @@ final class FirstRoundTest extends BrowserTestCase
     /** A line by dragging, an outline corner by corner, a distraction in numbers, and one taken back. */
     private function markFurther(): void
     {
-        $tool = fn (string $kind) => $this->browser()->findElement(WebDriverBy::cssSelector("[data-tool] option[value=$kind]"))->click();
+        $tool = fn (string $kind) => $this->browser()
+            ->findElement(WebDriverBy::cssSelector("[data-tool] option[value=$kind]"))
+            ->click();
         $tool('horizon');
         $this->drag('[data-mark]', [0.1, 0.8], [0.9, 0.8]);
         $tool('area');
@@ -112,9 +123,24 @@ final class FirstRoundTest extends BrowserTestCase
         $rows = $this->browser()->findElements(WebDriverBy::cssSelector('[data-mark-row]'));
         $this->assertCount(4, $rows);
         $rows[3]->findElement(WebDriverBy::cssSelector('[data-remove]'))->click();
-        $this->assertEqualsWithDelta(10.0, (float) $rows[0]->findElement(WebDriverBy::cssSelector('[data-points]'))->getAttribute('value'), 0.4);
-        $this->assertCount(3, explode(' ', (string) $rows[1]->findElement(WebDriverBy::cssSelector('[data-points]'))->getAttribute('value')));
-        $this->assertEqualsWithDelta(38.5, (float) $this->browser()->findElement(WebDriverBy::cssSelector('[data-side=x]'))->getAttribute('value'), 0.4, 'the subject stays where it was drawn');
+        $this->assertEqualsWithDelta(
+            10.0,
+            (float) $rows[0]->findElement(WebDriverBy::cssSelector('[data-points]'))->getAttribute('value'),
+            0.4,
+        );
+        $this->assertCount(
+            3,
+            explode(
+                ' ',
+                (string) $rows[1]->findElement(WebDriverBy::cssSelector('[data-points]'))->getAttribute('value'),
+            ),
+        );
+        $this->assertEqualsWithDelta(
+            38.5,
+            (float) $this->browser()->findElement(WebDriverBy::cssSelector('[data-side=x]'))->getAttribute('value'),
+            0.4,
+            'the subject stays where it was drawn',
+        );
     }
 
     private function critique(): void
@@ -150,16 +176,26 @@ final class FirstRoundTest extends BrowserTestCase
         $keys(WebDriverKeys::ARROW_DOWN, 'a');
         $this->see('accepted');
         $keys(WebDriverKeys::ARROW_DOWN, 'w');
-        $this->find('[data-finding] form:not([hidden]) textarea')->clear()->sendKeys('Say it in stops.')->sendKeys([WebDriverKeys::CONTROL, WebDriverKeys::ENTER]);
+        $this->find('[data-finding] form:not([hidden]) textarea')
+            ->clear()
+            ->sendKeys('Say it in stops.')
+            ->sendKeys([WebDriverKeys::CONTROL, WebDriverKeys::ENTER]);
         $this->see('reworded');
         $keys(WebDriverKeys::ARROW_DOWN, 'x');
-        $this->find('[data-finding] form:not([hidden]) input[name=dismissal]')->sendKeys(['The camera cannot go lower.', WebDriverKeys::ENTER]);
+        $this->find('[data-finding] form:not([hidden]) input[name=dismissal]')->sendKeys([
+            'The camera cannot go lower.',
+            WebDriverKeys::ENTER,
+        ]);
         $this->see('dismissed');
 
         $this->type('[data-note] textarea', 'Nothing is lost and nothing is dull.');
         $this->press('Add the note');
         $this->see('Take back');
-        $this->assertSame('', $this->find('[data-note] textarea')->getAttribute('value'), 'a note that was sent is not offered again');
+        $this->assertSame(
+            '',
+            $this->find('[data-note] textarea')->getAttribute('value'),
+            'a note that was sent is not offered again',
+        );
         $this->type('#summary', 'Turn the dial, then look again.');
         $this->see('Kept');
         // What was written survives the page being left and opened again.
@@ -172,9 +208,19 @@ final class FirstRoundTest extends BrowserTestCase
     private function shoot(float $compensation, float $iso): string
     {
         $path = Pictures::path('jpg');
-        $shot = app(DemoShots::class)->shot([
-            'scene' => 'pots', 'body' => 'one-50', 'mode' => 'aperture', 'n' => 4, 'iso' => $iso, 'compensation' => $compensation, 'aim' => [0.5, 0.5],
-        ], new DateTimeImmutable('2026-10-06 19:12:00'), (int) $iso);
+        $shot = app(DemoShots::class)->shot(
+            [
+                'scene' => 'pots',
+                'body' => 'one-50',
+                'mode' => 'aperture',
+                'n' => 4,
+                'iso' => $iso,
+                'compensation' => $compensation,
+                'aim' => [0.5, 0.5],
+            ],
+            new DateTimeImmutable('2026-10-06 19:12:00'),
+            (int) $iso,
+        );
         app(Shutter::class)->press($shot, $path);
 
         return $path;

@@ -8,7 +8,9 @@ use Symfony\Component\Process\Process;
 use Tests\Support\Pictures;
 use Tests\Support\Served;
 
-/** The server is cut while somebody writes, and a session runs out: no word is lost, and the page says what happened. */
+/**
+ * The server is cut while somebody writes, and a session runs out: no word is lost, and the page says what happened.
+ */
 final class LostConnectionTest extends BrowserTestCase
 {
     use Served {
@@ -58,7 +60,10 @@ final class LostConnectionTest extends BrowserTestCase
         $this->press('Add the note');
         $this->see('The connection is gone.');
         $this->type('#summary', 'Turn the dial by a stop and a half.');
-        $this->assertSame('The white is grey: say so to the meter.', $this->find('[data-note] textarea')->getAttribute('value'));
+        $this->assertSame(
+            'The white is grey: say so to the meter.',
+            $this->find('[data-note] textarea')->getAttribute('value'),
+        );
 
         $this->start($this->var, ['PORT' => (string) $port, 'DEMO' => 'people']);
         $this->waitFor($port);
@@ -90,15 +95,19 @@ final class LostConnectionTest extends BrowserTestCase
     private function cut(Process $server, int $port): void
     {
         $server->stop(20, SIGTERM);
-        $this->browser()->wait(20, 100)->until(fn (): bool => @fsockopen('127.0.0.1', $port, timeout: 1) === false, 'the server is gone');
+        $this->browser()
+            ->wait(20, 100)
+            ->until(fn (): bool => @fsockopen('127.0.0.1', $port, timeout: 1) === false, 'the server is gone');
     }
 
     private function waitFor(int $port): void
     {
-        $this->browser()->wait(60, 200)->until(function () use ($port): bool {
-            $answer = @file_get_contents('http://127.0.0.1:'.$port.'/healthz');
+        $this->browser()
+            ->wait(60, 200)
+            ->until(function () use ($port): bool {
+                $answer = @file_get_contents('http://127.0.0.1:'.$port.'/healthz');
 
-            return $answer !== false;
-        }, 'the server is back');
+                return $answer !== false;
+            }, 'the server is back');
     }
 }

@@ -15,7 +15,10 @@ final class NewcomerTest extends BrowserTestCase
 
     private const MOST_SCREENS = 6;
 
-    /** A person reads and types more slowly than a driver: so many characters and screens are counted at a person's pace. */
+    /**
+     * A person reads and types more slowly than a driver: so many characters and screens are counted at a person's
+     * pace.
+     */
     private const SECONDS_A_SCREEN = 6;
 
     private const CHARACTERS_A_SECOND = 4;
@@ -29,7 +32,12 @@ final class NewcomerTest extends BrowserTestCase
         $this->press('start a course of your own');
         $this->see('What the course is called');
         $screens++;
-        $typed = ['#course' => 'Winter light', '#name' => 'Nova Comer', '#email' => 'nova'.$width.'.'.bin2hex(random_bytes(3)).'@kilnyard.example', '#password' => 'ten-characters'];
+        $typed = [
+            '#course' => 'Winter light',
+            '#name' => 'Nova Comer',
+            '#email' => 'nova'.$width.'.'.bin2hex(random_bytes(3)).'@kilnyard.example',
+            '#password' => 'ten-characters',
+        ];
         foreach ($typed as $field => $text) {
             $this->type($field, $text);
         }
@@ -51,7 +59,8 @@ final class NewcomerTest extends BrowserTestCase
         $this->assertNothingSticksOut();
 
         $this->assertLessThanOrEqual(self::MOST_SCREENS, $screens);
-        $seconds = self::SECONDS_A_SCREEN * $screens + array_sum(array_map(strlen(...), $typed)) / self::CHARACTERS_A_SECOND;
+        $seconds =
+            self::SECONDS_A_SCREEN * $screens + array_sum(array_map(strlen(...), $typed)) / self::CHARACTERS_A_SECOND;
         $this->assertLessThan(self::MOST_SECONDS, $seconds, 'at a person\'s pace');
     }
 
@@ -70,10 +79,15 @@ final class NewcomerTest extends BrowserTestCase
         $this->press('Plan it');
         $this->see('What do you mean to do?');
         $this->assertNothingSticksOut();
-        $this->browser()->executeScript('const field = document.querySelector("#condition"); field.value = "overcast"; field.dispatchEvent(new Event("change", { bubbles: true }));');
+        $this->browser()->executeScript(
+            'const field = document.querySelector("#condition"); field.value = "overcast"; field.dispatchEvent(new '
+                .'Event("change", { bubbles: true }));',
+        );
         $this->see('Settings that fit');
         $this->type('[name=subject]', '3');
-        $this->browser()->executeScript('document.querySelector("[name=subject]").dispatchEvent(new Event("change", { bubbles: true }))');
+        $this->browser()->executeScript(
+            'document.querySelector("[name=subject]").dispatchEvent(new Event("change", { bubbles: true }))',
+        );
         $this->see('focus at 3.00 m');
         $this->browser()->executeScript('document.querySelector(".plan-choice input").click()');
         $this->see('Taken. Your frames will be held against it');
@@ -85,7 +99,12 @@ final class NewcomerTest extends BrowserTestCase
         $this->see('Your plan:');
         $files = [];
         foreach ([[2.8, 1 / 500], [5.6, 1 / 125], [11, 1 / 30]] as $mark => [$n, $t]) {
-            $files[] = Pictures::jpeg(record: Pictures::record($n, $t)->with(['takenAt' => new \DateTimeImmutable('2026-10-03 18:00:0'.$mark)]), mark: 40 + $mark);
+            $files[] = Pictures::jpeg(
+                record: Pictures::record($n, $t)->with([
+                    'takenAt' => new \DateTimeImmutable('2026-10-03 18:00:0'.$mark),
+                ]),
+                mark: 40 + $mark,
+            );
         }
         $this->choose('#picture', implode("\n", $files));
         $this->press('Send them');
@@ -152,10 +171,16 @@ final class NewcomerTest extends BrowserTestCase
     /** What is chosen to be sent next is not lost when the frames before it are drawn anew. */
     private function chosenFilesStay(): void
     {
-        $chosen = fn (): int => (int) $this->browser()->executeScript("return document.querySelector('input[type=file]').files.length");
+        $chosen = fn (): int => (int) $this->browser()->executeScript(
+            "return document.querySelector('input[type=file]').files.length",
+        );
         $this->choose('#picture', Pictures::jpeg(mark: 99));
-        $this->browser()->executeScript("window.drawn = 0; document.body.addEventListener('htmx:afterSettle', () => window.drawn++); htmx.ajax('GET', location.pathname + '/progress', { target: '#attempt', swap: 'outerHTML' })");
-        $this->browser()->wait(20, 100)->until(fn (): bool => $this->browser()->executeScript('return window.drawn') > 0);
+        $this->browser()->executeScript(
+            "window.drawn = 0; document.body.addEventListener('htmx:afterSettle', () => window.drawn++); htmx.ajax('GET', location.pathname + '/progress', { target: '#attempt', swap: 'outerHTML' })",
+        );
+        $this->browser()
+            ->wait(20, 100)
+            ->until(fn (): bool => $this->browser()->executeScript('return window.drawn') > 0);
         $this->assertSame(1, $chosen());
     }
 }

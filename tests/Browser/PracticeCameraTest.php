@@ -35,7 +35,11 @@ final class PracticeCameraTest extends BrowserTestCase
         $this->assertNotSame($before, $this->picture());
 
         // A tap chooses where it focuses; a half-press holds that and the light.
-        $this->browser()->action()->moveToElement($this->find('.finder-frame .picture'), -100, 60)->click()->perform();
+        $this->browser()
+            ->action()
+            ->moveToElement($this->find('.finder-frame .picture'), -100, 60)
+            ->click()
+            ->perform();
         $this->waitFor(fn (): bool => abs((float) $this->field('px') - 0.36) < 0.06);
         $this->browser()->action()->sendKeys(null, 'h')->perform();
         $this->waitFor(fn (): bool => $this->field('held') !== '');
@@ -46,11 +50,15 @@ final class PracticeCameraTest extends BrowserTestCase
         // What cannot be done is told, and the last sight stays.
         $sight = $this->picture();
         $this->type('input[name=focal]', '300');
-        $this->browser()->executeScript('arguments[0].dispatchEvent(new Event("change", {bubbles: true}))', [$this->find('input[name=focal]')]);
+        $this->browser()->executeScript('arguments[0].dispatchEvent(new Event("change", {bubbles: true}))', [
+            $this->find('input[name=focal]'),
+        ]);
         $this->see('still shows what you saw last');
         $this->assertSame($sight, $this->picture());
         $this->type('input[name=focal]', '50');
-        $this->browser()->executeScript('arguments[0].dispatchEvent(new Event("change", {bubbles: true}))', [$this->find('input[name=focal]')]);
+        $this->browser()->executeScript('arguments[0].dispatchEvent(new Event("change", {bubbles: true}))', [
+            $this->find('input[name=focal]'),
+        ]);
         $this->waitFor(fn (): bool => ! str_contains($this->find('main')->getText(), 'still shows'));
 
         $this->press('Press the shutter');
@@ -58,9 +66,14 @@ final class PracticeCameraTest extends BrowserTestCase
         $this->turn('dial-t', '1/30');
         $this->waitFor(fn (): bool => str_contains($this->find('.readings')->getText(), '1/30 s'));
         $this->press('Press the shutter');
-        $this->waitFor(fn (): bool => count($this->browser()->findElements(WebDriverBy::cssSelector('.roll-frame img'))) === 2, 60);
+        $this->waitFor(
+            fn (): bool => count($this->browser()->findElements(WebDriverBy::cssSelector('.roll-frame img'))) === 2,
+            60,
+        );
         foreach ($this->browser()->findElements(WebDriverBy::cssSelector('input[name="frame[]"]')) as $box) {
-            $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [$box]);
+            $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [
+                $box,
+            ]);
             $box->click();
         }
         $this->press('Lay two side by side');
@@ -109,19 +122,24 @@ final class PracticeCameraTest extends BrowserTestCase
 
     private function field(string $name): string
     {
-        return (string) $this->browser()->executeScript('return document.querySelector("[data-finder]").elements[arguments[0]].value', [$name]);
+        return (string) $this->browser()->executeScript(
+            'return document.querySelector("[data-finder]").elements[arguments[0]].value',
+            [$name],
+        );
     }
 
     /** @param  callable(): bool  $holds */
     private function waitFor(callable $holds, int $seconds = 20): void
     {
-        $this->browser()->wait($seconds, 150)->until(function () use ($holds): bool {
-            try {
-                return $holds();
-            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
-                return false;
-            }
-        });
+        $this->browser()
+            ->wait($seconds, 150)
+            ->until(function () use ($holds): bool {
+                try {
+                    return $holds();
+                } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
+                    return false;
+                }
+            });
         $this->addToAssertionCount(1);
     }
 }

@@ -6,7 +6,10 @@ namespace Tests\Browser;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** Every main screen, for a teacher and a student, on a desk and on a phone: nothing sticks out, and nothing that a machine can find bars anybody. */
+/**
+ * Every main screen, for a teacher and a student, on a desk and on a phone: nothing sticks out, and nothing that a
+ * machine can find bars anybody.
+ */
 final class ScreensTest extends BrowserTestCase
 {
     #[DataProvider('widths')]
@@ -23,7 +26,23 @@ final class ScreensTest extends BrowserTestCase
         $course = (string) parse_url($this->browser()->getCurrentURL(), PHP_URL_PATH);
         $this->assertMatchesRegularExpression('~^/courses/\d+$~', $course);
         $brief = (string) parse_url((string) $this->find('.brief-line a')->getAttribute('href'), PHP_URL_PATH);
-        foreach ([$course, $course.'/board', $course.'/desk', $course.'/members', $course.'/settings', $course.'/briefs', $course.'/compose', $course.'/compose?from=three-controls', $course.'/drills', $brief, $brief.'/patterns', '/start', '/bench/solve'] as $path) {
+        foreach (
+            [
+                $course,
+                $course.'/board',
+                $course.'/desk',
+                $course.'/members',
+                $course.'/settings',
+                $course.'/briefs',
+                $course.'/compose',
+                $course.'/compose?from=three-controls',
+                $course.'/drills',
+                $brief,
+                $brief.'/patterns',
+                '/start',
+                '/bench/solve',
+            ] as $path
+        ) {
             $this->look($path);
         }
     }
@@ -36,7 +55,25 @@ final class ScreensTest extends BrowserTestCase
         $this->join($address, 'Sven Dent');
         $course = (string) parse_url($this->browser()->getCurrentURL(), PHP_URL_PATH);
         $brief = (string) parse_url((string) $this->find('.brief-line a')->getAttribute('href'), PHP_URL_PATH);
-        foreach ([$course, $course.'/skills', $brief, $brief.'/plan', $brief.'/plan/print', '/kit', '/banks', '/banks/new?kind=night-sky', '/banks/cards', '/first-settings', '/practice', '/practice/pots', '/drills', '/bench', '/join'] as $path) {
+        foreach (
+            [
+                $course,
+                $course.'/skills',
+                $brief,
+                $brief.'/plan',
+                $brief.'/plan/print',
+                '/kit',
+                '/banks',
+                '/banks/new?kind=night-sky',
+                '/banks/cards',
+                '/first-settings',
+                '/practice',
+                '/practice/pots',
+                '/drills',
+                '/bench',
+                '/join',
+            ] as $path
+        ) {
             $this->look($path);
         }
     }

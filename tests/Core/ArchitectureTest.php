@@ -14,9 +14,37 @@ use SplFileInfo;
 final class ArchitectureTest extends TestCase
 {
     private const FORBIDDEN_FUNCTIONS = [
-        'file_get_contents', 'file_put_contents', 'fopen', 'readfile', 'glob', 'scandir', 'is_file', 'exec', 'shell_exec', 'proc_open', 'system',
-        'curl_init', 'fsockopen', 'time', 'microtime', 'hrtime', 'date', 'mktime', 'strtotime', 'random_int', 'random_bytes', 'rand', 'mt_rand',
-        'getenv', 'config', 'app', 'now', 'print_r', 'var_dump', 'header', 'session_start',
+        'file_get_contents',
+        'file_put_contents',
+        'fopen',
+        'readfile',
+        'glob',
+        'scandir',
+        'is_file',
+        'exec',
+        'shell_exec',
+        'proc_open',
+        'system',
+        'curl_init',
+        'fsockopen',
+        'time',
+        'microtime',
+        'hrtime',
+        'date',
+        'mktime',
+        'strtotime',
+        'random_int',
+        'random_bytes',
+        'rand',
+        'mt_rand',
+        'getenv',
+        'config',
+        'app',
+        'now',
+        'print_r',
+        'var_dump',
+        'header',
+        'session_start',
     ];
 
     public function test_every_name_used_in_core_is_core_s_own_or_php_s(): void
@@ -46,9 +74,13 @@ final class ArchitectureTest extends TestCase
                 $before = $tokens[$index - 1] ?? null;
                 $after = $tokens[$index + 1] ?? null;
                 // Methods and declarations of these names are core's own business.
-                $own = $before?->is([T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON])
-                    || ($tokens[$index - 2] ?? null)?->is(T_FUNCTION);
-                $this->assertFalse($after?->text === '(' && ! $own, "$path calls {$token->text}() on line {$token->line}");
+                $own =
+                    $before?->is([T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON]) ||
+                    ($tokens[$index - 2] ?? null)?->is(T_FUNCTION);
+                $this->assertFalse(
+                    $after?->text === '(' && ! $own,
+                    "$path calls {$token->text}() on line {$token->line}",
+                );
             }
         }
     }

@@ -13,7 +13,10 @@ final class Grids
 
     public const ROWS = 256;
 
-    /** @param  callable(float, float): array{float, float, float}  $paint  sRGB codes at a place given in fractions of the frame */
+    /**
+     * @param  callable(float,
+     *   float): array{float, float, float} $paint sRGB codes at a place given in fractions of the frame
+     */
     public static function paint(callable $paint, int $columns = self::COLUMNS, int $rows = self::ROWS): ColourGrid
     {
         $bytes = '';
@@ -46,6 +49,10 @@ final class Grids
     {
         $slope = tan(deg2rad($degrees));
 
-        return self::grey(fn (float $x, float $y): float => ($y - 0.55) * self::ROWS > $slope * ($x - 0.5) * self::COLUMNS ? 60.0 : 190.0);
+        return self::grey(
+            fn (float $x, float $y): float => ($y - 0.55) * self::ROWS > $slope * ($x - 0.5) * self::COLUMNS
+                ? 60.0
+                : 190.0,
+        );
     }
 }

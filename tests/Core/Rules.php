@@ -13,11 +13,14 @@ final class Rules
     /** @return list<FindingRule> */
     public static function all(): array
     {
-        return array_map(function (string $file): FindingRule {
-            $class = 'TruePupil\\Core\\Findings\\Rules\\'.basename($file, '.php');
+        return array_map(
+            function (string $file): FindingRule {
+                $class = 'TruePupil\\Core\\Findings\\Rules\\'.basename($file, '.php');
 
-            return new $class;
-        }, glob(__DIR__.'/../../core/Findings/Rules/*.php') ?: []);
+                return new $class();
+            },
+            glob(__DIR__.'/../../core/Findings/Rules/*.php') ?: [],
+        );
     }
 
     public static function critic(): Critic

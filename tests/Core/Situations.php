@@ -64,10 +64,10 @@ final class Situations
         float $frameLostPct = 0.0,
         array $metering = [],
         MeteringPattern $pattern = MeteringPattern::Scene,
-        Approach $approach = new Approach,
+        Approach $approach = new Approach(),
         array $record = [],
         ?Kit $kit = null,
-        Intent $intent = new Intent,
+        Intent $intent = new Intent(),
         ?Plan $plan = null,
         ?Brief $brief = null,
         ?Series $series = null,
@@ -88,25 +88,108 @@ final class Situations
         bool $isWithinRow = false,
     ): Situation {
         $capture = (new CaptureRecord(
-            lens: 'Marlpit 50 mm', fNumber: Aperture::of($n), exposureTime: $t === null ? null : ExposureTime::of($t), iso: $iso === null ? null : Iso::of($iso),
-            compensation: $compensation, mode: $mode, metering: $pattern, focalLength: $focalLength, focalLength35: $focalLength, support: $support, widestFNumber: $widest,
+            lens: 'Marlpit 50 mm',
+            fNumber: Aperture::of($n),
+            exposureTime: $t === null ? null : ExposureTime::of($t),
+            iso: $iso === null ? null : Iso::of($iso),
+            compensation: $compensation,
+            mode: $mode,
+            metering: $pattern,
+            focalLength: $focalLength,
+            focalLength35: $focalLength,
+            support: $support,
+            widestFNumber: $widest,
         ))->with($record);
         $measures = new Measures(
             $frame ?? self::tone(0.0, $frameLostPct, 0.0),
             [...['scene' => 0.0, 'centre' => 0.0, 'spot' => 0.0, 'highlight' => 0.0], ...$metering],
-            $subject === null ? null : new SubjectMeasures($region ?? Region::of(0.4, 0.3, 0.2, 0.4), self::tone($subject, $lostPct, $blockedPct)),
-            $focus === null ? null : FocusMeasures::restore([...['sharpest' => ['x' => 0.5, 'y' => 0.5], 'sharpness' => 0.6, 'subjectRatio' => 1.0, 'directional' => 0.0, 'confidence' => 1.0, 'columns' => 1, 'rows' => 1, 'map' => [0.6]], ...$focus]),
-            $composition === null ? null : CompositionMeasures::restore([...[
-                'tiltDeg' => 0.0, 'convergenceDeg' => null, 'symmetry' => 0.2, 'symmetryAxis' => 0.5, 'symmetryBest' => 0.2, 'attention' => [], 'balance' => ['x' => 0.5, 'y' => 0.5], 'edges' => [], 'plain' => [], 'lines' => [], 'crops' => [],
-                'subjectAttention' => null, 'ideas' => null, 'aspect' => 1.5,
-            ], ...$composition]),
-            $colour === null ? null : ColourMeasures::restore([...['cast' => ['warm' => 0.0, 'green' => 0.0], 'overSaturatedPct' => 0.0, 'dominant' => null, 'cornerStops' => 0.0, 'saturation' => 0.3, 'halo' => null], ...$colour]),
+            $subject === null
+                ? null
+                : new SubjectMeasures(
+                    $region ?? Region::of(0.4, 0.3, 0.2, 0.4),
+                    self::tone($subject, $lostPct, $blockedPct),
+                ),
+            $focus === null
+                ? null
+                : FocusMeasures::restore([
+                    ...[
+                        'sharpest' => ['x' => 0.5, 'y' => 0.5],
+                        'sharpness' => 0.6,
+                        'subjectRatio' => 1.0,
+                        'directional' => 0.0,
+                        'confidence' => 1.0,
+                        'columns' => 1,
+                        'rows' => 1,
+                        'map' => [0.6],
+                    ],
+                    ...$focus,
+                ]),
+            $composition === null
+                ? null
+                : CompositionMeasures::restore([
+                    ...[
+                        'tiltDeg' => 0.0,
+                        'convergenceDeg' => null,
+                        'symmetry' => 0.2,
+                        'symmetryAxis' => 0.5,
+                        'symmetryBest' => 0.2,
+                        'attention' => [],
+                        'balance' => ['x' => 0.5, 'y' => 0.5],
+                        'edges' => [],
+                        'plain' => [],
+                        'lines' => [],
+                        'crops' => [],
+                        'subjectAttention' => null,
+                        'ideas' => null,
+                        'aspect' => 1.5,
+                    ],
+                    ...$composition,
+                ]),
+            $colour === null
+                ? null
+                : ColourMeasures::restore([
+                    ...[
+                        'cast' => ['warm' => 0.0, 'green' => 0.0],
+                        'overSaturatedPct' => 0.0,
+                        'dominant' => null,
+                        'cornerStops' => 0.0,
+                        'saturation' => 0.3,
+                        'halo' => null,
+                    ],
+                    ...$colour,
+                ]),
             ends: $ends,
-            marks: $marks === null ? null : MarkMeasures::restore([...['axis' => null, 'shares' => [], 'leads' => null, 'surround' => null, 'distractions' => []], ...$marks]),
+            marks: $marks === null
+                ? null
+                : MarkMeasures::restore([
+                    ...['axis' => null, 'shares' => [], 'leads' => null, 'surround' => null, 'distractions' => []],
+                    ...$marks,
+                ]),
         );
-        $placement = $wanted === null ? null : new Placement('it', $wanted > 0 ? 'white subject' : 'black subject', Stops::of($wanted));
+        $placement =
+            $wanted === null
+                ? null
+                : new Placement('it', $wanted > 0 ? 'white subject' : 'black subject', Stops::of($wanted));
 
-        return new Situation($capture, $measures, $approach, $placement, $kit, $intent, $plan, $brief, $series, $earlier, $file, $colourSpace, $reason, $rowPictures, $rowTones, $row, $isWithinRow);
+        return new Situation(
+            $capture,
+            $measures,
+            $approach,
+            $placement,
+            $kit,
+            $intent,
+            $plan,
+            $brief,
+            $series,
+            $earlier,
+            $file,
+            $colourSpace,
+            $reason,
+            $rowPictures,
+            $rowTones,
+            $row,
+            $isWithinRow,
+        );
     }
 
     /**
@@ -117,19 +200,48 @@ final class Situations
      */
     public static function kit(array $body = [], array $more = []): Kit
     {
-        return KitFormat::read(Fields::of([
-            'body' => [
-                'name' => 'Marlpit One', 'format' => '36x24', 'pixels' => [6000, 4000], 'isoMin' => 50, 'isoBase' => 100, 'isoMax' => 51200, 'isoNativeMax' => 25600,
-                'flashSync' => 1 / 200, 'comfortableIso' => 3200, ...$body,
-            ],
-            'lenses' => [
-                ['name' => 'Marlpit 50 mm', 'minFocal' => 50, 'widestAtMin' => 1.8, 'smallest' => 16, 'closestFocus' => 0.45],
-                ['name' => 'Marlpit 24–70 mm', 'minFocal' => 24, 'maxFocal' => 70, 'widestAtMin' => 4, 'smallest' => 22, 'closestFocus' => 0.4],
-                ['name' => 'Marlpit 200 mm', 'minFocal' => 200, 'widestAtMin' => 4, 'smallest' => 22, 'closestFocus' => 1.5],
-            ],
-            'supports' => ['hand', 'tripod'],
-            ...$more,
-        ]));
+        return KitFormat::read(
+            Fields::of([
+                'body' => [
+                    'name' => 'Marlpit One',
+                    'format' => '36x24',
+                    'pixels' => [6000, 4000],
+                    'isoMin' => 50,
+                    'isoBase' => 100,
+                    'isoMax' => 51200,
+                    'isoNativeMax' => 25600,
+                    'flashSync' => 1 / 200,
+                    'comfortableIso' => 3200,
+                    ...$body,
+                ],
+                'lenses' => [
+                    [
+                        'name' => 'Marlpit 50 mm',
+                        'minFocal' => 50,
+                        'widestAtMin' => 1.8,
+                        'smallest' => 16,
+                        'closestFocus' => 0.45,
+                    ],
+                    [
+                        'name' => 'Marlpit 24–70 mm',
+                        'minFocal' => 24,
+                        'maxFocal' => 70,
+                        'widestAtMin' => 4,
+                        'smallest' => 22,
+                        'closestFocus' => 0.4,
+                    ],
+                    [
+                        'name' => 'Marlpit 200 mm',
+                        'minFocal' => 200,
+                        'widestAtMin' => 4,
+                        'smallest' => 22,
+                        'closestFocus' => 1.5,
+                    ],
+                ],
+                'supports' => ['hand', 'tripod'],
+                ...$more,
+            ]),
+        );
     }
 
     /**
@@ -140,10 +252,17 @@ final class Situations
      */
     public static function frames(array $frames, ?Drive $drive = null): array
     {
-        return array_map(fn (array $frame): CaptureRecord => new CaptureRecord(
-            fNumber: Aperture::of($frame[0]), exposureTime: ExposureTime::of($frame[1]), iso: Iso::of($frame[2]), mode: ExposureMode::Manual,
-            takenAt: (new DateTimeImmutable('2026-10-03 18:00:00'))->modify('+'.$frame[3].' seconds'), drive: $drive,
-        ), $frames);
+        return array_map(
+            fn (array $frame): CaptureRecord => new CaptureRecord(
+                fNumber: Aperture::of($frame[0]),
+                exposureTime: ExposureTime::of($frame[1]),
+                iso: Iso::of($frame[2]),
+                mode: ExposureMode::Manual,
+                takenAt: (new DateTimeImmutable('2026-10-03 18:00:00'))->modify('+'.$frame[3].' seconds'),
+                drive: $drive,
+            ),
+            $frames,
+        );
     }
 
     /**
@@ -151,12 +270,27 @@ final class Situations
      *
      * @param  list<array{float, float, float, int}>  $frames
      */
-    public static function series(array $frames, ?SeriesKind $declared = null, ?float $sceneStops = null, ?Drive $drive = null, array $pictures = [], array $tones = [], ?string $row = null): Situation
-    {
+    public static function series(
+        array $frames,
+        ?SeriesKind $declared = null,
+        ?float $sceneStops = null,
+        ?Drive $drive = null,
+        array $pictures = [],
+        array $tones = [],
+        ?string $row = null,
+    ): Situation {
         $records = self::frames($frames, $drive);
 
         return self::make(
-            iso: end($frames)[2], mode: ExposureMode::Manual, intent: new Intent(sceneStops: $sceneStops), kit: self::kit(), series: Series::of($records, $declared), record: ['drive' => $drive], rowPictures: $pictures, rowTones: $tones, row: $row,
+            iso: end($frames)[2],
+            mode: ExposureMode::Manual,
+            intent: new Intent(sceneStops: $sceneStops),
+            kit: self::kit(),
+            series: Series::of($records, $declared),
+            record: ['drive' => $drive],
+            rowPictures: $pictures,
+            rowTones: $tones,
+            row: $row,
         );
     }
 
@@ -164,7 +298,10 @@ final class Situations
     public static function tones(array $counts): ToneMeasures
     {
         $histogram = Histogram::of(array_replace(array_fill(0, 256, 0), $counts));
-        [$lost, $blocked] = [array_sum(array_slice($histogram->counts, 254)), array_sum(array_slice($histogram->counts, 0, 2))];
+        [$lost, $blocked] = [
+            array_sum(array_slice($histogram->counts, 254)),
+            array_sum(array_slice($histogram->counts, 0, 2)),
+        ];
 
         return ToneMeasures::from(new PixelStatistics($histogram, $histogram, $histogram, $histogram, $lost, $blocked));
     }
@@ -176,8 +313,19 @@ final class Situations
         $code = min(254, (int) floor(Srgb::encoded(min(1.0, $linear)) * 255));
         [$low, $high] = [Srgb::linear($code / 255), Srgb::linear(($code + 1) / 255)];
         $upper = (int) round(1_000_000 * max(0.0, min(1.0, ($linear - $low) / ($high - $low))));
-        $histogram = Histogram::of(array_replace(array_fill(0, 256, 0), [$code => 1_000_000 - $upper, $code + 1 => $upper]));
+        $histogram = Histogram::of(
+            array_replace(array_fill(0, 256, 0), [$code => 1_000_000 - $upper, $code + 1 => $upper]),
+        );
 
-        return ToneMeasures::from(new PixelStatistics($histogram, $histogram, $histogram, $histogram, (int) ($lostPct * 10_000), (int) ($blockedPct * 10_000)));
+        return ToneMeasures::from(
+            new PixelStatistics(
+                $histogram,
+                $histogram,
+                $histogram,
+                $histogram,
+                (int) ($lostPct * 10_000),
+                (int) ($blockedPct * 10_000),
+            ),
+        );
     }
 }

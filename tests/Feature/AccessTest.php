@@ -16,9 +16,40 @@ final class AccessTest extends TestCase
     use RefreshDatabase;
 
     /** Open to everybody, or to everybody who has signed in. */
-    private const WITHOUT_POLICY = ['health', 'sign-in', 'join', 'start', 'sign-out', 'home', 'bench', 'bench.show', 'kit.edit', 'kit.update', 'kit.table', 'kit.table.import', 'kit.body', 'kit.from-frame', 'banks', 'banks.print', 'banks.create', 'banks.store', 'first-settings', 'first-settings.update',
+    private const WITHOUT_POLICY = [
+        'health',
+        'sign-in',
+        'join',
+        'start',
+        'sign-out',
+        'home',
+        'bench',
+        'bench.show',
+        'kit.edit',
+        'kit.update',
+        'kit.table',
+        'kit.table.import',
+        'kit.body',
+        'kit.from-frame',
+        'banks',
+        'banks.print',
+        'banks.create',
+        'banks.store',
+        'first-settings',
+        'first-settings.update',
         // Scenes and drills are everybody's; a roll is asked for by whoever is signed in and shows nobody else's.
-        'practice', 'practice.show', 'practice.patterns', 'practice.press', 'roll', 'roll.compare', 'drills', 'drills.next', 'drills.show', 'drills.answer', 'drills.picture'];
+        'practice',
+        'practice.show',
+        'practice.patterns',
+        'practice.press',
+        'roll',
+        'roll.compare',
+        'drills',
+        'drills.next',
+        'drills.show',
+        'drills.answer',
+        'drills.picture',
+    ];
 
     public function test_every_route_asks_who_it_is_and_a_policy(): void
     {
@@ -26,7 +57,10 @@ final class AccessTest extends TestCase
         /** @var RouteDefinition $route */
         foreach (Route::getRoutes() as $route) {
             $uri = $route->uri();
-            if (in_array($route->getName() ?? $uri, self::WITHOUT_POLICY, true) || in_array($uri, self::WITHOUT_POLICY, true)) {
+            if (
+                in_array($route->getName() ?? $uri, self::WITHOUT_POLICY, true) ||
+                in_array($uri, self::WITHOUT_POLICY, true)
+            ) {
                 continue;
             }
             $middleware = implode(' ', $route->gatherMiddleware());
@@ -61,7 +95,9 @@ final class AccessTest extends TestCase
         ];
         foreach ($allowed as $url => $people) {
             foreach (['critic', 'student', 'neighbour', 'outsider', 'instructor'] as $person) {
-                $this->actingAs($world->$person)->get($url)->assertStatus(in_array($person, $people, true) ? 200 : 403);
+                $this->actingAs($world->$person)
+                    ->get($url)
+                    ->assertStatus(in_array($person, $people, true) ? 200 : 403);
             }
         }
     }
@@ -82,8 +118,14 @@ final class AccessTest extends TestCase
     {
         $response = $this->get('/sign-in');
 
-        $this->assertStringContainsString("default-src 'self'", (string) $response->headers->get('Content-Security-Policy'));
-        $this->assertStringContainsString("frame-ancestors 'none'", (string) $response->headers->get('Content-Security-Policy'));
+        $this->assertStringContainsString(
+            "default-src 'self'",
+            (string) $response->headers->get('Content-Security-Policy'),
+        );
+        $this->assertStringContainsString(
+            "frame-ancestors 'none'",
+            (string) $response->headers->get('Content-Security-Policy'),
+        );
         $this->assertStringContainsString('no-store', (string) $response->headers->get('Cache-Control'));
     }
 }

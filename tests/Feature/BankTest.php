@@ -10,25 +10,68 @@ use Tests\Support\World;
 use Tests\TestCase;
 use TruePupil\Core\Bank\BankKind;
 
-/** Settings banks and the first-settings list: begun from a kind of subject, clamped by one's own lenses, printed, one's own. */
+/**
+ * Settings banks and the first-settings list: begun from a kind of subject, clamped by one's own lenses, printed, one's
+ * own.
+ */
 final class BankTest extends TestCase
 {
     use RefreshDatabase;
 
-    private const FORM = ['name' => 'Birds at the feeder', 'slot' => 'slot 1', 'kind' => 'small-fast-animals', 'mode' => 'manual-auto-iso', 'fNumber' => 'f/2', 'exposureTime' => '1/2000', 'iso' => '', 'focus' => 'continuous', 'drive' => 'continuous', 'metering' => 'scene', 'whiteBalance' => 'automatic', 'detection' => 'animals', 'stabiliser' => 'on'];
+    private const FORM = [
+        'name' => 'Birds at the feeder',
+        'slot' => 'slot 1',
+        'kind' => 'small-fast-animals',
+        'mode' => 'manual-auto-iso',
+        'fNumber' => 'f/2',
+        'exposureTime' => '1/2000',
+        'iso' => '',
+        'focus' => 'continuous',
+        'drive' => 'continuous',
+        'metering' => 'scene',
+        'whiteBalance' => 'automatic',
+        'detection' => 'animals',
+        'stabiliser' => 'on',
+    ];
 
-    private const KIT = ['body' => ['name' => 'Body', 'format' => '36x24', 'isoMin' => 100, 'isoMax' => 25600], 'lenses' => [['name' => 'slow zoom', 'minFocal' => 100, 'maxFocal' => 400, 'widestAtMin' => 4.5, 'widestAtMax' => 5.6, 'smallest' => 32]], 'supports' => ['hand']];
+    private const KIT = [
+        'body' => ['name' => 'Body', 'format' => '36x24', 'isoMin' => 100, 'isoMax' => 25600],
+        'lenses' => [
+            [
+                'name' => 'slow zoom',
+                'minFocal' => 100,
+                'maxFocal' => 400,
+                'widestAtMin' => 4.5,
+                'widestAtMax' => 5.6,
+                'smallest' => 32,
+            ],
+        ],
+        'supports' => ['hand'],
+    ];
 
     public function test_a_bank_is_kept_and_shows_what_the_own_lenses_give(): void
     {
         $world = World::make();
         $world->student->update(['kit' => self::KIT]);
-        $this->actingAs($world->student)->get(route('banks.create', ['kind' => 'night-sky']))->assertOk()->assertSee(BankKind::NightSky->reason());
+        $this->actingAs($world->student)
+            ->get(route('banks.create', ['kind' => 'night-sky']))
+            ->assertOk()
+            ->assertSee(BankKind::NightSky->reason());
         $this->post(route('banks.store'), self::FORM)->assertRedirect(route('banks'));
 
-        $this->get(route('banks'))->assertOk()->assertSee('Birds at the feeder')->assertSee('slow zoom at 400 mm')->assertSee('3 stops of light lost')->assertSee('whatever you set')->assertSee('drive back to single');
+        $this->get(route('banks'))
+            ->assertOk()
+            ->assertSee('Birds at the feeder')
+            ->assertSee('slow zoom at 400 mm')
+            ->assertSee('3 stops of light lost')
+            ->assertSee('whatever you set')
+            ->assertSee('drive back to single');
         $this->get(route('banks.print'))->assertOk()->assertSee('print at 100 %')->assertSee('width="72.7', false);
-        $this->put(route('banks.update', SettingsBank::query()->sole()), [...self::FORM, 'flash' => '1', 'silent' => '1'])->assertRedirect();
+        $this->put(route('banks.update', SettingsBank::query()->sole()), [
+            ...self::FORM,
+            'flash' => '1',
+            'silent' => '1',
+        ])->assertRedirect();
         $this->get(route('banks'))->assertSee('silent electronic shutter');
         $this->delete(route('banks.destroy', SettingsBank::query()->sole()))->assertRedirect();
         $this->get(route('banks'))->assertSee('No bank yet');
@@ -37,7 +80,11 @@ final class BankTest extends TestCase
     public function test_what_cannot_be_read_is_named_and_kept(): void
     {
         $world = World::make();
-        $this->actingAs($world->student)->from(route('banks.create'))->post(route('banks.store'), [...self::FORM, 'fNumber' => 'wide'])->assertRedirect(route('banks.create'))->assertSessionHasErrors('bank');
+        $this->actingAs($world->student)
+            ->from(route('banks.create'))
+            ->post(route('banks.store'), [...self::FORM, 'fNumber' => 'wide'])
+            ->assertRedirect(route('banks.create'))
+            ->assertSessionHasErrors('bank');
         $this->get(route('banks.create'))->assertSee('value="wide"', false);
         $this->assertSame(0, SettingsBank::query()->count());
     }
@@ -60,22 +107,50 @@ final class BankTest extends TestCase
     public function test_first_settings_are_ticked_by_hand_and_told_by_the_latest_frame(): void
     {
         $world = World::make();
-        $this->actingAs($world->student)->get(route('first-settings'))->assertOk()->assertSee('As soon as you have sent a frame');
-        $this->put(route('first-settings.update'), ['ticked' => ['colour-space', 'nonsense', 'metering']])->assertSessionHas('done', fn (string $said): bool => str_starts_with($said, '2 of '));
+        $this->actingAs($world->student)
+            ->get(route('first-settings'))
+            ->assertOk()
+            ->assertSee('As soon as you have sent a frame');
+        $this->put(route('first-settings.update'), [
+            'ticked' => ['colour-space', 'nonsense', 'metering'],
+        ])->assertSessionHas('done', fn (string $said): bool => str_starts_with($said, '2 of '));
         $this->assertSame(['colour-space', 'metering'], $world->student->refresh()->first_settings);
         $world->prepared();
-        $this->get(route('first-settings'))->assertSee('pot.jpg')->assertSee('whole scene')->assertSee('the file does not tell');
+        $this->get(route('first-settings'))
+            ->assertSee('pot.jpg')
+            ->assertSee('whole scene')
+            ->assertSee('the file does not tell');
     }
 
     public function test_a_kit_holds_film_polariser_and_automatic_iso(): void
     {
         $world = World::make();
-        $this->actingAs($world->student)->put(route('kit.update'), ['name' => 'Body', 'format' => '36x24', 'stepsPerStop' => '3', 'lenses' => '50 mm 1.8', 'filters' => '3', 'polariser' => '1', 'filmName' => 'Kelm 200', 'filmSpeed' => '200', 'filmKind' => 'slide', 'autoFloor' => '200', 'autoCeiling' => '6400', 'autoSlowest' => '1/125'])->assertSessionHasNoErrors();
+        $this->actingAs($world->student)
+            ->put(route('kit.update'), [
+                'name' => 'Body',
+                'format' => '36x24',
+                'stepsPerStop' => '3',
+                'lenses' => '50 mm 1.8',
+                'filters' => '3',
+                'polariser' => '1',
+                'filmName' => 'Kelm 200',
+                'filmSpeed' => '200',
+                'filmKind' => 'slide',
+                'autoFloor' => '200',
+                'autoCeiling' => '6400',
+                'autoSlowest' => '1/125',
+            ])
+            ->assertSessionHasNoErrors();
         $kit = $world->student->refresh()->kitInUse();
 
         $this->assertEqualsWithDelta([3, 4 / 3], $kit?->filters, 1e-9);
-        $this->assertSame(['Kelm 200', 'slide', 6400.0, 0.008], [$kit->film?->name, $kit->film->kind->value, $kit->autoIso?->ceiling, $kit->autoIso->slowest]);
+        $this->assertSame(
+            ['Kelm 200', 'slide', 6400.0, 0.008],
+            [$kit->film?->name, $kit->film->kind->value, $kit->autoIso?->ceiling, $kit->autoIso->slowest],
+        );
         // The form shows what was typed: the polariser is no second filter.
-        $this->get(route('kit.edit'))->assertSee('name="filters" value="3"', false)->assertSee('value="Kelm 200"', false);
+        $this->get(route('kit.edit'))
+            ->assertSee('name="filters" value="3"', false)
+            ->assertSee('value="Kelm 200"', false);
     }
 }

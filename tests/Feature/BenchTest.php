@@ -20,7 +20,10 @@ final class BenchTest extends TestCase
 
     public function test_every_calculator_of_the_command_line_has_a_sheet_that_answers(): void
     {
-        $this->assertEqualsCanonicalizing(Calculators::NAMES, array_map(fn (Sheet $sheet): string => $sheet->id, Sheets::all()));
+        $this->assertEqualsCanonicalizing(
+            Calculators::NAMES,
+            array_map(fn (Sheet $sheet): string => $sheet->id, Sheets::all()),
+        );
         foreach (Sheets::all() as $sheet) {
             $result = SheetResult::of($sheet, $sheet->values([]));
 
@@ -34,7 +37,12 @@ final class BenchTest extends TestCase
         $this->actingAs(World::make()->student);
 
         $this->get(route('bench'))->assertOk()->assertSee('Better settings')->assertSee('Depth of field');
-        $this->get('/bench/dof?f=85&n=1.8&s=2&format=36x24')->assertOk()->assertSee('1.97 m')->assertSee('2.03 m')->assertSee('Depth ruler')->assertSee('a pupil 47.7 mm across')
+        $this->get('/bench/dof?f=85&n=1.8&s=2&format=36x24')
+            ->assertOk()
+            ->assertSee('1.97 m')
+            ->assertSee('2.03 m')
+            ->assertSee('Depth ruler')
+            ->assertSee('a pupil 47.7 mm across')
             ->assertSee('bench/dof?f=85&amp;n=1.8&amp;s=2&amp;format=36x24', escape: false);
         $this->get('/bench/no-such-sheet')->assertNotFound();
     }
@@ -43,14 +51,21 @@ final class BenchTest extends TestCase
     {
         $this->actingAs(World::make()->student);
 
-        $this->get('/bench/motion?v=1.4&angle=0&f=50&s=5&format=36x24&t=1/125', ['HX-Request' => 'true'])->assertOk()
-            ->assertSee('1/471 s')->assertSee('1/118 s')->assertSee('Movement comb')->assertDontSee('<html', escape: false);
+        $this->get('/bench/motion?v=1.4&angle=0&f=50&s=5&format=36x24&t=1/125', ['HX-Request' => 'true'])
+            ->assertOk()
+            ->assertSee('1/471 s')
+            ->assertSee('1/118 s')
+            ->assertSee('Movement comb')
+            ->assertDontSee('<html', escape: false);
     }
 
     #[DataProvider('typed')]
     public function test_numbers_may_be_typed_as_people_write_them(string $query, string $says): void
     {
-        $this->actingAs(World::make()->student)->get('/bench/'.$query)->assertOk()->assertSee($says);
+        $this->actingAs(World::make()->student)
+            ->get('/bench/'.$query)
+            ->assertOk()
+            ->assertSee($says);
     }
 
     /** @return list<array{string, string}> */
@@ -69,7 +84,11 @@ final class BenchTest extends TestCase
     #[DataProvider('nonsense')]
     public function test_nonsense_is_answered_in_words_and_kept(string $query, string $says, string $kept): void
     {
-        $this->actingAs(World::make()->student)->get('/bench/'.$query)->assertOk()->assertSee($says)->assertSee('value="'.e($kept).'"', escape: false);
+        $this->actingAs(World::make()->student)
+            ->get('/bench/'.$query)
+            ->assertOk()
+            ->assertSee($says)
+            ->assertSee('value="'.e($kept).'"', escape: false);
     }
 
     /** @return list<array{string, string, string}> */
@@ -82,7 +101,11 @@ final class BenchTest extends TestCase
             ['sky?lat=95&lon=0&at=2026-06-21T12:00:00Z', '95', '95'],
             ['ev?n=<b>&t=1&iso=100', 'must be a number', '<b>'],
             ['expose?light=9&mode=aperture', 'aperture', '9'],
-            ['expose?light=9&mode=shutter&t=1/16000&iso=100&fastest=1/8000', '1/16000 s is above the top speed of the shutter, 1/8000 s.', '1/16000'],
+            [
+                'expose?light=9&mode=shutter&t=1/16000&iso=100&fastest=1/8000',
+                '1/16000 s is above the top speed of the shutter, 1/8000 s.',
+                '1/16000',
+            ],
             ['solve?light=9&format=36x24&lenses=a+fast+one', 'cannot be read as a lens', '9'],
             ['solve?light=9&format=36x24&subject=-3&lenses=50+mm+1.8', 'subject', '-3'],
             ['ledger?light=9&n=4&t=1/60&iso=100&n2=8', 'second setting', '8'],
@@ -92,29 +115,57 @@ final class BenchTest extends TestCase
     public function test_better_settings_start_from_one_s_own_kit(): void
     {
         $world = World::make();
-        $world->student->update(['kit' => ['body' => ['format' => '23.5x15.6'], 'lenses' => [['name' => 'Quoin 35 mm 1:2', 'minFocal' => 35, 'widestAtMin' => 2]]]]);
+        $world->student->update([
+            'kit' => [
+                'body' => ['format' => '23.5x15.6'],
+                'lenses' => [['name' => 'Quoin 35 mm 1:2', 'minFocal' => 35, 'widestAtMin' => 2]],
+            ],
+        ]);
 
-        $this->actingAs($world->student)->get(route('bench.show', 'solve'))->assertOk()->assertSee('Quoin 35 mm 1:2: 35 mm 2 to 22')->assertSee('Exposure map')->assertSee('Best of the kit');
+        $this->actingAs($world->student)
+            ->get(route('bench.show', 'solve'))
+            ->assertOk()
+            ->assertSee('Quoin 35 mm 1:2: 35 mm 2 to 22')
+            ->assertSee('Exposure map')
+            ->assertSee('Best of the kit');
         $this->actingAs($world->neighbour)->get(route('bench.show', 'solve'))->assertOk()->assertDontSee('Quoin');
     }
 
     public function test_what_the_camera_chooses_names_each_limit(): void
     {
-        $this->actingAs(World::make()->student)->get('/bench/expose?light=16&mode=aperture&n=1.8&iso=100&widest=1.8&smallest=16&f=50&fastest=1/4000&slowest=30&isoMin=100&isoMax=6400')
-            ->assertSee('The shutter goes no faster than 1/4000 s.')->assertSee('2⅓ stops too bright')->assertSee('blinks');
+        $this->actingAs(World::make()->student)
+            ->get(
+                '/bench/expose?light=16&mode=aperture&n=1.8&iso=100&widest=1.8&smallest=16&f=50&fastest=1/4000&slowest=30&isoMin=100&isoMax=6400',
+            )
+            ->assertSee('The shutter goes no faster than 1/4000 s.')
+            ->assertSee('2⅓ stops too bright')
+            ->assertSee('blinks');
     }
 
     public function test_two_settings_line_by_line(): void
     {
-        $this->actingAs(World::make()->student)->get('/bench/ledger?light=12&wanted=0&n=5.6&t=1/125&iso=100&n2=2.8&t2=1/250&iso2=100')
-            ->assertSeeInOrder(['Aperture takes', 'ƒ/5.6', 'ƒ/2.8', '+2'])->assertSeeInOrder(['Exposure time takes', '1/125 s', '1/250 s', '−1']);
+        $this->actingAs(World::make()->student)
+            ->get('/bench/ledger?light=12&wanted=0&n=5.6&t=1/125&iso=100&n2=2.8&t2=1/250&iso2=100')
+            ->assertSeeInOrder(['Aperture takes', 'ƒ/5.6', 'ƒ/2.8', '+2'])
+            ->assertSeeInOrder(['Exposure time takes', '1/125 s', '1/250 s', '−1']);
     }
 
     public function test_a_lens_on_a_line(): void
     {
         $lens = LensLine::parse('Old faithful 1:2.8-4: 24-70 mm f/2.8-4 to 22 from 0,38 m');
 
-        $this->assertSame(['Old faithful 1:2.8-4', 24.0, 70.0, 2.8, 4.0, 22.0, 0.38], [$lens->name, $lens->minFocal, $lens->maxFocal, $lens->widestAtMin, $lens->widestAtMax, $lens->smallest, $lens->closestFocus]);
+        $this->assertSame(
+            ['Old faithful 1:2.8-4', 24.0, 70.0, 2.8, 4.0, 22.0, 0.38],
+            [
+                $lens->name,
+                $lens->minFocal,
+                $lens->maxFocal,
+                $lens->widestAtMin,
+                $lens->widestAtMax,
+                $lens->smallest,
+                $lens->closestFocus,
+            ],
+        );
         $this->assertEquals($lens, LensLine::parse(LensLine::of($lens)));
         $this->assertSame('50 mm 1.8', LensLine::parse('50 1.8')->name);
         $this->assertCount(2, LensLine::all("50 mm 1.8\n\n 85 mm 1.4 "));

@@ -25,7 +25,10 @@ final class BriefPackTest extends TestCase
     {
         $library = app(BriefLibrary::class);
         $path = sys_get_temp_dir().'/pack-'.bin2hex(random_bytes(5)).'.json';
-        $this->assertSame(0, Artisan::call('pupil:pack', ['what' => 'export', 'file' => $path, '--title' => 'All of them']));
+        $this->assertSame(
+            0,
+            Artisan::call('pupil:pack', ['what' => 'export', 'file' => $path, '--title' => 'All of them']),
+        );
         $pack = BriefPack::read(File::get($path));
         $this->assertSame('All of them', $pack->title);
         $this->assertEquals($library->all(), $pack->contents());
@@ -56,24 +59,36 @@ final class BriefPackTest extends TestCase
     /** @return iterable<string, array{callable(array<mixed>): mixed, string}> */
     public static function broken(): iterable
     {
-        yield 'an unknown measure' => [function (array $pack): array {
-            $pack['briefs'][0]['checks'][0]['measure'] = 'record.colour';
+        yield 'an unknown measure' => [
+            function (array $pack): array {
+                $pack['briefs'][0]['checks'][0]['measure'] = 'record.colour';
 
-            return $pack;
-        }, '/briefs/0/checks/0/measure'];
-        yield 'a word where a number belongs' => [function (array $pack): array {
-            $pack['briefs'][0]['checks'][1]['limit'] = ['a third'];
+                return $pack;
+            },
+            '/briefs/0/checks/0/measure',
+        ];
+        yield 'a word where a number belongs' => [
+            function (array $pack): array {
+                $pack['briefs'][0]['checks'][1]['limit'] = ['a third'];
 
-            return $pack;
-        }, '/briefs/0/checks/1/limit'];
+                return $pack;
+            },
+            '/briefs/0/checks/1/limit',
+        ];
         yield 'a key that nobody knows' => [fn (array $pack): array => [...$pack, 'extra' => 1], 'extra'];
         yield 'no briefs' => [fn (array $pack): array => [...$pack, 'briefs' => []], 'briefs'];
-        yield 'an id that leaves its folder' => [function (array $pack): array {
-            $pack['briefs'][0]['id'] = '../../etc/passwd';
+        yield 'an id that leaves its folder' => [
+            function (array $pack): array {
+                $pack['briefs'][0]['id'] = '../../etc/passwd';
 
-            return $pack;
-        }, '/briefs/0/id'];
-        yield 'the same brief twice' => [fn (array $pack): array => [...$pack, 'briefs' => [$pack['briefs'][0], $pack['briefs'][0]]], 'same id'];
+                return $pack;
+            },
+            '/briefs/0/id',
+        ];
+        yield 'the same brief twice' => [
+            fn (array $pack): array => [...$pack, 'briefs' => [$pack['briefs'][0], $pack['briefs'][0]]],
+            'same id',
+        ];
         yield 'another format' => [fn (array $pack): array => [...$pack, 'format' => 'else'], 'format'];
     }
 
@@ -99,7 +114,10 @@ final class BriefPackTest extends TestCase
     public function test_the_published_schema_knows_every_measure(): void
     {
         $schema = json_decode(File::get(base_path('docs/formats/brief-pack.schema.json')), true);
-        $this->assertEqualsCanonicalizing(array_column(Measure::cases(), 'value'), $schema['$defs']['check']['properties']['measure']['enum']);
+        $this->assertEqualsCanonicalizing(
+            array_column(Measure::cases(), 'value'),
+            $schema['$defs']['check']['properties']['measure']['enum'],
+        );
     }
 
     /** @return array<mixed> */

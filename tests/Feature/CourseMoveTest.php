@@ -51,15 +51,31 @@ final class CourseMoveTest extends TestCase
 
         $this->elsewhere();
         // One of the people has an account there already, and something else is in the way of the old numbers.
-        $known = User::query()->create(['name' => 'Nell, as she is known here', 'email' => $world->neighbour->email, 'password' => 'another-password']);
+        $known = User::query()->create([
+            'name' => 'Nell, as she is known here',
+            'email' => $world->neighbour->email,
+            'password' => 'another-password',
+        ]);
         $this->assertSame(0, Artisan::call('pupil:course-import', ['file' => $this->file]));
         $this->assertStringContainsString('4 people, 3 of them new', Artisan::output());
 
         $course = Course::query()->sole();
         $this->assertSame($document, $this->document($course));
         $this->assertSame('Nell, as she is known here', $known->refresh()->name);
-        $this->assertSame(2, User::query()->where('email', $world->student->email)->sole()->courses()->firstOrFail()->memberships()->where('role', 'student')->count());
-        $this->assertTrue(File::exists(app(PictureStore::class)->original(Picture::query()->where('hash', $picture)->firstOrFail())));
+        $this->assertSame(
+            2,
+            User::query()
+                ->where('email', $world->student->email)
+                ->sole()
+                ->courses()
+                ->firstOrFail()
+                ->memberships()
+                ->where('role', 'student')
+                ->count(),
+        );
+        $this->assertTrue(
+            File::exists(app(PictureStore::class)->original(Picture::query()->where('hash', $picture)->firstOrFail())),
+        );
         $this->assertSame(1, DrillAnswer::query()->count(), 'what somebody has practised comes along');
 
         // The plan still begins with the light of the frame that it began with.
@@ -67,9 +83,15 @@ final class CourseMoveTest extends TestCase
         $this->assertSame((string) Frame::query()->firstOrFail()->id, $plan->typed['earlier']);
 
         // People sign in as before and see their pictures, which are made anew from the originals.
-        $this->post(route('sign-in'), ['email' => $world->student->email, 'password' => 'a-long-password'])->assertRedirect();
+        $this->post(route('sign-in'), [
+            'email' => $world->student->email,
+            'password' => 'a-long-password',
+        ])->assertRedirect();
         $frame = Frame::query()->firstOrFail();
-        $this->get(route('attempts.return', $frame->attempt))->assertOk()->assertSee('Well seen.')->assertSee('Count once more.');
+        $this->get(route('attempts.return', $frame->attempt))
+            ->assertOk()
+            ->assertSee('Well seen.')
+            ->assertSee('Count once more.');
         $this->get(route('frames.picture', $frame))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
     }
 
@@ -82,20 +104,37 @@ final class CourseMoveTest extends TestCase
         $this->assertImportFails('is here already');
 
         $this->elsewhere();
-        $hash = $this->change(fn (ZipArchive $zip, string $picture) => $zip->addFromString('pictures/'.$picture, 'other bytes'));
+        $hash = $this->change(
+            fn (ZipArchive $zip, string $picture) => $zip->addFromString('pictures/'.$picture, 'other bytes'),
+        );
         $this->assertImportFails('the archive is damaged');
         $this->assertSame([0, 0, 0], [Course::query()->count(), User::query()->count(), Picture::query()->count()]);
-        $this->assertFalse(File::exists(app(PictureStore::class)->original((new Picture)->forceFill(['hash' => $hash]))));
+        $this->assertFalse(
+            File::exists(app(PictureStore::class)->original((new Picture())->forceFill(['hash' => $hash]))),
+        );
 
         $this->change(fn (ZipArchive $zip, string $picture) => $zip->deleteName('pictures/'.$picture));
         $this->assertImportFails('is missing in the archive');
-        $this->change(fn (ZipArchive $zip) => $zip->addFromString('tables/courses.jsonl', '{"id":1,"name":"x","shell":"rm"}'."\n"));
+        $this->change(
+            fn (ZipArchive $zip) => $zip->addFromString(
+                'tables/courses.jsonl',
+                '{"id":1,"name":"x","shell":"rm"}'."\n",
+            ),
+        );
         $this->assertImportFails('not known here');
-        $this->change(fn (ZipArchive $zip) => $zip->addFromString('course.json', '{"format":"true-pupil.course-archive","version":1,"schema":"2999_01_01_000001_later"}'));
+        $this->change(
+            fn (ZipArchive $zip) => $zip->addFromString(
+                'course.json',
+                '{"format":"true-pupil.course-archive","version":1,"schema":"2999_01_01_000001_later"}',
+            ),
+        );
         $this->assertImportFails('newer version');
         File::put($this->file, 'words');
         $this->assertImportFails('cannot be opened');
-        $this->assertSame(1, Artisan::call('pupil:course-export', ['code' => 'NOSUCH', 'file' => $this->file.'.none']));
+        $this->assertSame(
+            1,
+            Artisan::call('pupil:course-export', ['code' => 'NOSUCH', 'file' => $this->file.'.none']),
+        );
     }
 
     public function test_a_row_that_points_nowhere_is_refused_with_all_the_rest(): void
@@ -103,7 +142,12 @@ final class CourseMoveTest extends TestCase
         $this->lived();
         $this->export();
         $this->elsewhere();
-        $this->change(fn (ZipArchive $zip) => $zip->addFromString('tables/what_ifs.jsonl', '{"id":1,"frame_id":987,"author_id":1,"title":"x","recipe":"{}"}'."\n"));
+        $this->change(
+            fn (ZipArchive $zip) => $zip->addFromString(
+                'tables/what_ifs.jsonl',
+                '{"id":1,"frame_id":987,"author_id":1,"title":"x","recipe":"{}"}'."\n",
+            ),
+        );
         $this->assertImportFails('points at a row of "frames" that is not in the archive');
         $this->assertSame([0, 0], [Course::query()->count(), Picture::query()->count()]);
         $this->assertSame([], Storage::disk('pictures')->allFiles('originals'));
@@ -112,7 +156,9 @@ final class CourseMoveTest extends TestCase
     public function test_what_was_being_judged_there_is_judged_here(): void
     {
         $this->lived();
-        Frame::query()->firstOrFail()->update(['state' => FrameState::Judging]);
+        Frame::query()
+            ->firstOrFail()
+            ->update(['state' => FrameState::Judging]);
         $this->export();
         $this->elsewhere();
         Queue::fake();
@@ -120,7 +166,9 @@ final class CourseMoveTest extends TestCase
         Queue::assertPushed(JudgeFrame::class, 1);
     }
 
-    /** A course in which something has happened: a return with a note and a what-if, a plan for the reshoot, a drill. */
+    /**
+     * A course in which something has happened: a return with a note and a what-if, a plan for the reshoot, a drill.
+     */
     private function lived(): World
     {
         $world = World::make();
@@ -128,12 +176,39 @@ final class CourseMoveTest extends TestCase
         $frame = $attempt->frames->first();
         $frame->findings->first()?->update(['decision' => 'accepted', 'decided_by' => $world->instructor->id]);
         foreach ([[$world->instructor, 'Well seen.'], [$world->critic, 'Count once more.']] as [$author, $words]) {
-            $frame->notes()->create(['author_id' => $author->id, 'kind' => 'try', 'body' => $words, 'given_at' => now(), 'token' => (string) Str::uuid(), 'region' => ['x' => 0.1, 'y' => 0.1, 'width' => 0.2, 'height' => 0.2]]);
+            $frame
+                ->notes()
+                ->create([
+                    'author_id' => $author->id,
+                    'kind' => 'try',
+                    'body' => $words,
+                    'given_at' => now(),
+                    'token' => (string) Str::uuid(),
+                    'region' => ['x' => 0.1, 'y' => 0.1, 'width' => 0.2, 'height' => 0.2],
+                ]);
         }
-        $frame->whatIfs()->create(['author_id' => $world->instructor->id, 'title' => 'Brighter', 'recipe' => ['format' => 'true-pupil.recipe', 'version' => 1, 'steps' => [['do' => 'exposure', 'stops' => 1]]]]);
+        $frame
+            ->whatIfs()
+            ->create([
+                'author_id' => $world->instructor->id,
+                'title' => 'Brighter',
+                'recipe' => [
+                    'format' => 'true-pupil.recipe',
+                    'version' => 1,
+                    'steps' => [['do' => 'exposure', 'stops' => 1]],
+                ],
+            ]);
         $this->actingAs($world->instructor)->post(route('desk.publish', $attempt), ['summary' => 'ƒ/8 – ½ “so”']);
         Reshoot::plan($attempt->refresh());
-        DrillAnswer::query()->create(['user_id' => $world->student->id, 'kind' => 'histogram', 'level' => 1, 'seed' => 3, 'scene' => 'pots', 'answer' => 'x', 'is_right' => true]);
+        DrillAnswer::query()->create([
+            'user_id' => $world->student->id,
+            'kind' => 'histogram',
+            'level' => 1,
+            'seed' => 3,
+            'scene' => 'pots',
+            'answer' => 'x',
+            'is_right' => true,
+        ]);
         auth()->logout();
 
         return $world;
@@ -147,7 +222,24 @@ final class CourseMoveTest extends TestCase
     /** Another installation: nothing of the first is there, and its numbers are others. */
     private function elsewhere(): void
     {
-        foreach (['what_ifs', 'notes', 'findings', 'plans', 'frames', 'attempts', 'pictures', 'practice_shots', 'set_briefs', 'silenced_findings', 'memberships', 'courses', 'drill_answers', 'users'] as $table) {
+        foreach (
+            [
+                'what_ifs',
+                'notes',
+                'findings',
+                'plans',
+                'frames',
+                'attempts',
+                'pictures',
+                'practice_shots',
+                'set_briefs',
+                'silenced_findings',
+                'memberships',
+                'courses',
+                'drill_answers',
+                'users',
+            ] as $table
+        ) {
             DB::table($table)->delete();
         }
         foreach (Storage::disk('pictures')->allFiles() as $file) {
@@ -164,10 +256,13 @@ final class CourseMoveTest extends TestCase
     /** @param  callable(ZipArchive, string): mixed  $change */
     private function change(callable $change): string
     {
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $zip->open($this->file);
         $names = array_map(fn (int $at): string => (string) $zip->getNameIndex($at), range(0, $zip->numFiles - 1));
-        $picture = substr(array_values(preg_grep('~^pictures/~', $names) ?: ['pictures/gone'])[0] ?? 'pictures/gone', 9);
+        $picture = substr(
+            array_values(preg_grep('~^pictures/~', $names) ?: ['pictures/gone'])[0] ?? 'pictures/gone',
+            9,
+        );
         $change($zip, $picture);
         $zip->close();
 

@@ -29,19 +29,33 @@ final class CourseSettingsTest extends TestCase
             $this->assertGreaterThanOrEqual(2, count($question->choices()));
         }
 
-        $this->actingAs($world->instructor)->put(route('courses.settings.update', $world->course), $this->settings(['protects' => 'shadows']))->assertRedirect(route('courses.show', $world->course));
+        $this->actingAs($world->instructor)
+            ->put(route('courses.settings.update', $world->course), $this->settings(['protects' => 'shadows']))
+            ->assertRedirect(route('courses.show', $world->course));
         $course = Course::query()->findOrFail($world->course->id);
         $this->assertSame(Protects::Shadows, $course->approachChoices()->protects);
         $this->assertSame(['noise' => 1.5], $course->approachChoices()->weights);
-        $this->actingAs($world->student)->get(route('courses.show', $course))->assertOk()->assertSee('shadows (negative film)');
+        $this->actingAs($world->student)
+            ->get(route('courses.show', $course))
+            ->assertOk()
+            ->assertSee('shadows (negative film)');
     }
 
     public function test_what_is_no_answer_is_refused_and_nothing_typed_is_lost(): void
     {
         $world = World::make();
-        foreach ([['approach' => ['protects' => 'everything']], ['timezone' => 'Nowhere/Atlantis'], ['name' => '']] as $wrong) {
-            $this->actingAs($world->instructor)->from(route('courses.settings', $world->course))->put(route('courses.settings.update', $world->course), array_replace_recursive($this->settings(), $wrong, ['place' => 'The new hall']))
-                ->assertRedirect(route('courses.settings', $world->course))->assertSessionHasErrors()->assertSessionHasInput('place', 'The new hall');
+        foreach (
+            [['approach' => ['protects' => 'everything']], ['timezone' => 'Nowhere/Atlantis'], ['name' => '']] as $wrong
+        ) {
+            $this->actingAs($world->instructor)
+                ->from(route('courses.settings', $world->course))
+                ->put(
+                    route('courses.settings.update', $world->course),
+                    array_replace_recursive($this->settings(), $wrong, ['place' => 'The new hall']),
+                )
+                ->assertRedirect(route('courses.settings', $world->course))
+                ->assertSessionHasErrors()
+                ->assertSessionHasInput('place', 'The new hall');
         }
         $this->assertNotSame('The new hall', $world->course->refresh()->place);
     }
@@ -51,7 +65,9 @@ final class CourseSettingsTest extends TestCase
         $world = World::make();
         foreach (['critic', 'student', 'outsider'] as $person) {
             $this->actingAs($world->$person)->get(route('courses.settings', $world->course))->assertForbidden();
-            $this->actingAs($world->$person)->put(route('courses.settings.update', $world->course), $this->settings())->assertForbidden();
+            $this->actingAs($world->$person)
+                ->put(route('courses.settings.update', $world->course), $this->settings())
+                ->assertForbidden();
         }
         $this->actingAs($world->outsider)->get(route('courses.calendar', $world->course))->assertForbidden();
     }
@@ -60,12 +76,22 @@ final class CourseSettingsTest extends TestCase
     {
         $world = World::make();
         $world->course->update(['timezone' => 'America/Halifax']);
-        $this->actingAs($world->instructor)->post(route('set-briefs.store', $world->course), ['brief' => 'night-ladder', 'due_at' => '2026-12-04T20:00'])->assertRedirect();
+        $this->actingAs($world->instructor)
+            ->post(route('set-briefs.store', $world->course), [
+                'brief' => 'night-ladder',
+                'due_at' => '2026-12-04T20:00',
+            ])
+            ->assertRedirect();
         $setBrief = $world->course->setBriefs()->where('brief_id', 'night-ladder')->sole();
         // Four hours west of Greenwich in winter.
         $this->assertSame('2026-12-05 00:00', $setBrief->due_at?->format('Y-m-d H:i'));
-        $this->actingAs($world->student)->get(route('set-briefs.show', $setBrief))->assertSee('4 Dec 2026, 20:00 (America/Halifax)');
-        $this->assertSame('1 Jul 2026, 09:00 (America/Halifax)', $world->course->said(Carbon::parse('2026-07-01 12:00', 'UTC')));
+        $this->actingAs($world->student)
+            ->get(route('set-briefs.show', $setBrief))
+            ->assertSee('4 Dec 2026, 20:00 (America/Halifax)');
+        $this->assertSame(
+            '1 Jul 2026, 09:00 (America/Halifax)',
+            $world->course->said(Carbon::parse('2026-07-01 12:00', 'UTC')),
+        );
     }
 
     public function test_due_dates_go_into_any_calendar(): void
@@ -73,7 +99,10 @@ final class CourseSettingsTest extends TestCase
         $world = World::make();
         $world->course->update(['name' => "Light; evenings, and\nmore", 'timezone' => 'Asia/Tokyo']);
         $world->setBrief->update(['due_at' => Carbon::parse('2026-12-04 11:00', 'UTC')]);
-        $answer = $this->actingAs($world->student)->get(route('courses.calendar', $world->course))->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8');
+        $answer = $this->actingAs($world->student)
+            ->get(route('courses.calendar', $world->course))
+            ->assertOk()
+            ->assertHeader('Content-Type', 'text/calendar; charset=utf-8');
         $calendar = Reader::read((string) $answer->getContent());
         $this->assertInstanceOf(VCalendar::class, $calendar);
         $this->assertSame([], $calendar->validate());
@@ -93,6 +122,11 @@ final class CourseSettingsTest extends TestCase
      */
     private function settings(array $approach = []): array
     {
-        return ['name' => 'Evening light', 'place' => 'The old hall', 'timezone' => 'Europe/Lisbon', 'approach' => [...(new Approach)->toArray(), ...$approach]];
+        return [
+            'name' => 'Evening light',
+            'place' => 'The old hall',
+            'timezone' => 'Europe/Lisbon',
+            'approach' => [...(new Approach())->toArray(), ...$approach],
+        ];
     }
 }

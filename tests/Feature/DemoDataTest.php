@@ -33,9 +33,16 @@ final class DemoDataTest extends TestCase
         $attempts = $this->facts('attempts');
         $students = array_column($attempts, 'student');
 
-        $this->assertEqualsCanonicalizing(array_column(AttemptState::cases(), 'value'), array_values(array_unique(array_column($attempts, 'state'))));
+        $this->assertEqualsCanonicalizing(
+            array_column(AttemptState::cases(), 'value'),
+            array_values(array_unique(array_column($attempts, 'state'))),
+        );
         $this->assertGreaterThan(0, max(array_count_values($students)) - 1);
-        $this->assertGreaterThanOrEqual(8, count(array_unique(array_column($attempts, 'scene'))), 'hardly a scene is left out');
+        $this->assertGreaterThanOrEqual(
+            8,
+            count(array_unique(array_column($attempts, 'scene'))),
+            'hardly a scene is left out',
+        );
     }
 
     public function test_every_attempt_can_be_photographed_and_its_subject_lies_in_the_frame(): void
@@ -43,7 +50,11 @@ final class DemoDataTest extends TestCase
         $shots = app(DemoShots::class);
         foreach ($this->facts('attempts') as $index => $facts) {
             $rows = app(BriefLibrary::class)->find($facts['brief'])?->rows() ?? [];
-            $this->assertSame($rows !== [], isset($facts['frames']), $facts['student'].' hands in as many frames as the brief has a row for');
+            $this->assertSame(
+                $rows !== [],
+                isset($facts['frames']),
+                $facts['student'].' hands in as many frames as the brief has a row for',
+            );
             $shot = $shots->shot($facts, Carbon::parse('2026-10-06 19:00'), $index);
             $subject = $shots->subject($facts, $shot);
             $left = count(array_filter([$shot->aperture, $shot->time, $shot->iso], fn ($value) => $value === null));
@@ -53,7 +64,11 @@ final class DemoDataTest extends TestCase
             $this->assertFileExists($shot->scene->file($shot->scene->plates[0]));
             $brief = app(BriefLibrary::class)->find($facts['brief']);
             $this->assertNotNull($brief);
-            $this->assertTrue(isset($facts['placement']) ? $brief->placement($facts['placement']) !== null : $brief->placements === []);
+            $this->assertTrue(
+                isset($facts['placement'])
+                    ? $brief->placement($facts['placement']) !== null
+                    : $brief->placements === [],
+            );
             foreach ($facts['notes'] ?? [] as [$kind]) {
                 $this->assertNotNull(NoteKind::tryFrom($kind));
             }

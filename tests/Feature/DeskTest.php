@@ -24,10 +24,20 @@ final class DeskTest extends TestCase
         $world = World::make();
         $attempt = $world->handedIn();
 
-        $this->actingAs($world->critic)->get(route('desk.show', $attempt))->assertOk()->assertDontSee('Publish the critique');
+        $this->actingAs($world->critic)
+            ->get(route('desk.show', $attempt))
+            ->assertOk()
+            ->assertDontSee('Publish the critique');
         $this->assertSame(AttemptState::Waiting, $attempt->fresh()->state);
-        $this->actingAs($world->instructor)->get(route('desk.show', $attempt))->assertOk()
-            ->assertSee('Light ledger')->assertSee('Capture record')->assertSee('a pupil 8.8 mm across')->assertSee('Tones as a table')->assertSee('The meter said so.')->assertSee('Publish the critique');
+        $this->actingAs($world->instructor)
+            ->get(route('desk.show', $attempt))
+            ->assertOk()
+            ->assertSee('Light ledger')
+            ->assertSee('Capture record')
+            ->assertSee('a pupil 8.8 mm across')
+            ->assertSee('Tones as a table')
+            ->assertSee('The meter said so.')
+            ->assertSee('Publish the critique');
         $this->assertSame(AttemptState::AtDesk, $attempt->fresh()->state);
     }
 
@@ -38,27 +48,51 @@ final class DeskTest extends TestCase
         $this->actingAs($world->instructor);
         $decide = fn (array $input) => $this->put(route('findings.update', $finding), $input, ['HX-Request' => 'true']);
 
-        $decide(['decision' => 'accepted'])->assertOk()->assertSee('accepted');
-        $decide(['decision' => 'reworded', 'wording' => 'Look at the bottle, not at the number.'])->assertSee('Look at the bottle')->assertSee('Computed sentence');
+        $decide(['decision' => 'accepted'])
+            ->assertOk()
+            ->assertSee('accepted');
+        $decide(['decision' => 'reworded', 'wording' => 'Look at the bottle, not at the number.'])
+            ->assertSee('Look at the bottle')
+            ->assertSee('Computed sentence');
         $decide(['decision' => 'dismissed', 'dismissal' => 'It was meant so.'])->assertSee('It was meant so.');
         $this->assertSame(Decision::Dismissed, $finding->fresh()->decision);
         $decide(['decision' => 'open'])->assertOk();
-        $this->assertSame('Look at the bottle, not at the number.', $finding->fresh()->wording, 'an earlier wording is not lost');
-        $decide(['decision' => 'reworded', 'wording' => ''])->assertStatus(422)->assertJsonPath('message', 'Write your own wording first.');
-        $this->actingAs($world->critic)->put(route('findings.update', $finding), ['decision' => 'accepted'])->assertForbidden();
+        $this->assertSame(
+            'Look at the bottle, not at the number.',
+            $finding->fresh()->wording,
+            'an earlier wording is not lost',
+        );
+        $decide(['decision' => 'reworded', 'wording' => ''])
+            ->assertStatus(422)
+            ->assertJsonPath('message', 'Write your own wording first.');
+        $this->actingAs($world->critic)
+            ->put(route('findings.update', $finding), ['decision' => 'accepted'])
+            ->assertForbidden();
     }
 
     public function test_a_note_is_written_once_however_often_it_is_sent(): void
     {
         $world = World::make();
         $frame = $world->handedIn()->frames->first();
-        $note = ['kind' => 'keep', 'fixed' => 'field', 'body' => 'The row reads well.', 'token' => (string) Str::uuid()];
+        $note = [
+            'kind' => 'keep',
+            'fixed' => 'field',
+            'body' => 'The row reads well.',
+            'token' => (string) Str::uuid(),
+        ];
 
-        $this->actingAs($world->instructor)->post(route('notes.store', $frame), $note, ['HX-Request' => 'true'])->assertSee('The row reads well.');
+        $this->actingAs($world->instructor)
+            ->post(route('notes.store', $frame), $note, ['HX-Request' => 'true'])
+            ->assertSee('The row reads well.');
         $this->post(route('notes.store', $frame), $note, ['HX-Request' => 'true'])->assertOk();
         $this->assertSame(1, Note::query()->count());
         $this->actingAs($world->critic)->delete(route('notes.destroy', Note::query()->sole()))->assertForbidden();
-        $this->actingAs($world->critic)->post(route('notes.store', $frame), ['token' => (string) Str::uuid(), 'body' => 'Seen from the other side.'] + $note)->assertRedirect();
+        $this->actingAs($world->critic)
+            ->post(
+                route('notes.store', $frame),
+                ['token' => (string) Str::uuid(), 'body' => 'Seen from the other side.'] + $note,
+            )
+            ->assertRedirect();
         $this->assertSame(2, Note::query()->count());
     }
 
@@ -75,10 +109,15 @@ final class DeskTest extends TestCase
         $this->actingAs($world->critic)->post(route('frames.judge', $frame))->assertForbidden();
         $this->actingAs($world->student)->post(route('frames.judge', $frame))->assertForbidden();
         $this->actingAs($world->instructor)->get(route('desk.show', $attempt))->assertSee('Check it again');
-        $this->post(route('frames.judge', $frame))->assertRedirect(route('desk.show', $attempt))->assertSessionHas('done');
+        $this->post(route('frames.judge', $frame))
+            ->assertRedirect(route('desk.show', $attempt))
+            ->assertSessionHas('done');
         $this->assertSame([FrameState::Judged, null], [$frame->refresh()->state, $frame->problem]);
         $this->assertEquals($checks, $frame->checks);
-        $this->post(route('frames.judge', $frame))->assertSessionHas('problem', fn (string $said): bool => str_contains($said, 'already'));
+        $this->post(route('frames.judge', $frame))->assertSessionHas(
+            'problem',
+            fn (string $said): bool => str_contains($said, 'already'),
+        );
         $this->get(route('desk.show', $attempt))->assertDontSee('Check it again');
     }
 
@@ -86,19 +125,33 @@ final class DeskTest extends TestCase
     {
         $world = World::make();
         $attempt = $world->handedIn();
-        $this->actingAs($world->critic)->post(route('notes.store', $attempt->frames->first()), ['kind' => 'try', 'body' => 'Go lower.', 'token' => (string) Str::uuid()]);
+        $this->actingAs($world->critic)->post(route('notes.store', $attempt->frames->first()), [
+            'kind' => 'try',
+            'body' => 'Go lower.',
+            'token' => (string) Str::uuid(),
+        ]);
 
         $this->get(route('desk.show', $attempt))->assertDontSee('not given them yet');
-        $this->actingAs($world->instructor)->get(route('desk.show', $attempt))->assertSee('Guy Crit has written notes here and not given them yet')->assertDontSee('Go lower.');
+        $this->actingAs($world->instructor)
+            ->get(route('desk.show', $attempt))
+            ->assertSee('Guy Crit has written notes here and not given them yet')
+            ->assertDontSee('Go lower.');
         $this->actingAs($world->critic)->post(route('notes.give', $attempt));
-        $this->actingAs($world->instructor)->get(route('desk.show', $attempt))->assertDontSee('not given them yet')->assertSee('Go lower.');
+        $this->actingAs($world->instructor)
+            ->get(route('desk.show', $attempt))
+            ->assertDontSee('not given them yet')
+            ->assertSee('Go lower.');
     }
 
     public function test_what_is_folded_is_drawn_when_it_is_opened(): void
     {
         $world = World::make();
         $frame = $world->handedIn(Pictures::jpeg(patch: 118))->frames->first();
-        $this->actingAs($world->instructor)->get(route('frames.views', $frame))->assertOk()->assertSee('Exposure map')->assertDontSee('<html', false);
+        $this->actingAs($world->instructor)
+            ->get(route('frames.views', $frame))
+            ->assertOk()
+            ->assertSee('Exposure map')
+            ->assertDontSee('<html', false);
         $this->actingAs($world->student)->get(route('frames.views', $frame))->assertForbidden();
     }
 
@@ -111,14 +164,24 @@ final class DeskTest extends TestCase
         $dismissed->update(['decision' => Decision::Dismissed, 'dismissal' => 'between us']);
         $kept->update(['decision' => Decision::Reworded, 'wording' => 'Open up by a stop.']);
 
-        $this->actingAs($world->instructor)->put(route('desk.update', $attempt), ['summary' => 'Half a message'], ['HX-Request' => 'true'])->assertSee('Kept');
+        $this->actingAs($world->instructor)
+            ->put(route('desk.update', $attempt), ['summary' => 'Half a message'], ['HX-Request' => 'true'])
+            ->assertSee('Kept');
         $this->assertSame('Half a message', $attempt->fresh()->summary);
-        $this->post(route('desk.publish', $attempt), ['summary' => 'Tell the meter what you see.', 'suggestion' => [$frame->id => 1]])->assertRedirect(route('courses.show', $world->course));
+        $this->post(route('desk.publish', $attempt), [
+            'summary' => 'Tell the meter what you see.',
+            'suggestion' => [$frame->id => 1],
+        ])->assertRedirect(route('courses.show', $world->course));
         $this->assertSame(AttemptState::Returned, $attempt->fresh()->state);
 
-        $this->actingAs($world->student)->get(route('attempts.return', $attempt))->assertOk()
-            ->assertSee('Tell the meter what you see.')->assertSee('Open up by a stop.')->assertSee($frame->suggestions[1]['title'])
-            ->assertDontSee($dismissed->body['sentence'])->assertDontSee('between us');
+        $this->actingAs($world->student)
+            ->get(route('attempts.return', $attempt))
+            ->assertOk()
+            ->assertSee('Tell the meter what you see.')
+            ->assertSee('Open up by a stop.')
+            ->assertSee($frame->suggestions[1]['title'])
+            ->assertDontSee($dismissed->body['sentence'])
+            ->assertDontSee('between us');
     }
 
     public function test_what_is_published_stands(): void
@@ -132,8 +195,16 @@ final class DeskTest extends TestCase
         $this->post(route('desk.publish', $attempt), ['summary' => 'Second click.']);
         $this->assertSame('First.', $attempt->fresh()->summary);
         $this->assertEquals($returned, $attempt->fresh()->returned_at);
-        $this->put(route('findings.update', $attempt->frames->first()->findings->first()), ['decision' => 'dismissed'], ['HX-Request' => 'true'])->assertStatus(409);
-        $this->post(route('notes.store', $attempt->frames->first()), ['kind' => 'try', 'body' => 'late', 'token' => (string) Str::uuid()], ['HX-Request' => 'true'])->assertStatus(409);
+        $this->put(
+            route('findings.update', $attempt->frames->first()->findings->first()),
+            ['decision' => 'dismissed'],
+            ['HX-Request' => 'true'],
+        )->assertStatus(409);
+        $this->post(
+            route('notes.store', $attempt->frames->first()),
+            ['kind' => 'try', 'body' => 'late', 'token' => (string) Str::uuid()],
+            ['HX-Request' => 'true'],
+        )->assertStatus(409);
         $this->put(route('desk.update', $attempt), ['summary' => 'late'], ['HX-Request' => 'true'])->assertStatus(409);
     }
 
@@ -143,7 +214,10 @@ final class DeskTest extends TestCase
         $attempt = $world->handedIn();
         $attempt->frames->first()->update(['state' => FrameState::Judging]);
 
-        $this->actingAs($world->instructor)->post(route('desk.publish', $attempt), ['summary' => 'x'])->assertSessionHas('problem')->assertSessionHasInput('summary', 'x');
+        $this->actingAs($world->instructor)
+            ->post(route('desk.publish', $attempt), ['summary' => 'x'])
+            ->assertSessionHas('problem')
+            ->assertSessionHasInput('summary', 'x');
         $this->assertNotSame(AttemptState::Returned, $attempt->fresh()->state);
     }
 
@@ -154,7 +228,9 @@ final class DeskTest extends TestCase
         $this->travel(2)->minutes();
         $second = $world->handedIn(Pictures::jpeg(mark: 3), $world->neighbour);
 
-        $this->actingAs($world->instructor)->post(route('desk.publish', $first))->assertRedirect(route('desk.show', $second->id));
+        $this->actingAs($world->instructor)
+            ->post(route('desk.publish', $first))
+            ->assertRedirect(route('desk.show', $second->id));
     }
 
     public function test_the_second_attempt_is_compared_with_the_first_line_by_line(): void
@@ -162,12 +238,27 @@ final class DeskTest extends TestCase
         $world = World::make();
         $first = $world->handedIn(Pictures::jpeg(patch: 118, record: Pictures::record(t: 1 / 200, iso: 400)));
         $this->actingAs($world->instructor)->post(route('desk.publish', $first));
-        $second = $world->handedIn(Pictures::jpeg(patch: 182, record: Pictures::record(t: 1 / 50, iso: 200, compensation: 1)));
+        $second = $world->handedIn(
+            Pictures::jpeg(patch: 182, record: Pictures::record(t: 1 / 50, iso: 200, compensation: 1)),
+        );
         $this->assertSame(2, $second->number);
         $this->actingAs($world->instructor)->post(route('desk.publish', $second));
 
         $page = $this->actingAs($world->student)->get(route('attempts.return', $second))->assertOk();
-        $page->assertSeeInOrder(['attempt 1 against attempt 2', '▸ ISO gives', 'ISO 400', 'ISO 200', '−1', '▸ Exposure time takes', '1/200 s', '1/50 s', '+2'], false);
+        $page->assertSeeInOrder(
+            [
+                'attempt 1 against attempt 2',
+                '▸ ISO gives',
+                'ISO 400',
+                'ISO 200',
+                '−1',
+                '▸ Exposure time takes',
+                '1/200 s',
+                '1/50 s',
+                '+2',
+            ],
+            false,
+        );
         $page->assertSee('Gone: ');
         $this->actingAs($world->student)->get(route('attempts.return', $first))->assertDontSee('Against attempt');
     }
@@ -176,32 +267,56 @@ final class DeskTest extends TestCase
     {
         $world = World::make();
         $world->setBrief->delete();
-        $this->actingAs($world->instructor)->get(route('set-briefs.create', $world->course))->assertSee('The meter is fooled')->assertSee('Take care');
-        $this->post(route('set-briefs.store', $world->course), ['brief' => 'meter-is-fooled', 'due_at' => '2026-12-01T20:00'])->assertRedirect();
+        $this->actingAs($world->instructor)
+            ->get(route('set-briefs.create', $world->course))
+            ->assertSee('The meter is fooled')
+            ->assertSee('Take care');
+        $this->post(route('set-briefs.store', $world->course), [
+            'brief' => 'meter-is-fooled',
+            'due_at' => '2026-12-01T20:00',
+        ])->assertRedirect();
         $this->post(route('set-briefs.store', $world->course), ['brief' => 'meter-is-fooled'])->assertRedirect();
         $this->assertSame(1, $world->course->setBriefs()->count());
         $this->assertSame(4, count($world->course->setBriefs()->sole()->content()->checks));
 
-        $this->post(route('set-briefs.store', $world->course), ['brief' => '../../composer'])->assertSessionHasErrors('brief');
-        $this->actingAs($world->student)->post(route('set-briefs.store', $world->course), ['brief' => 'meter-is-fooled'])->assertForbidden();
+        $this->post(route('set-briefs.store', $world->course), ['brief' => '../../composer'])->assertSessionHasErrors(
+            'brief',
+        );
+        $this->actingAs($world->student)
+            ->post(route('set-briefs.store', $world->course), ['brief' => 'meter-is-fooled'])
+            ->assertForbidden();
     }
 
     public function test_only_students_hand_in(): void
     {
         $world = World::make();
-        $this->actingAs($world->instructor)->post(route('frames.store', $world->setBrief), ['pictures' => [World::upload(Pictures::jpeg())]])->assertForbidden();
+        $this->actingAs($world->instructor)
+            ->post(route('frames.store', $world->setBrief), ['pictures' => [World::upload(Pictures::jpeg())]])
+            ->assertForbidden();
     }
 
     public function test_an_instructor_s_own_words_are_offered_again(): void
     {
         $world = World::make();
-        $attempts = [$world->handedIn(Pictures::jpeg(patch: 118)), $world->handedIn(Pictures::jpeg(patch: 118, mark: 2), $world->neighbour)];
+        $attempts = [
+            $world->handedIn(Pictures::jpeg(patch: 118)),
+            $world->handedIn(Pictures::jpeg(patch: 118, mark: 2), $world->neighbour),
+        ];
         $finding = $attempts[0]->frames->first()->findings()->where('rule_id', 'exposure.meter-fooled')->sole();
         $this->actingAs($world->instructor);
         $this->get(route('desk.show', $attempts[1]))->assertDontSee('In your words:');
-        $this->put(route('findings.update', $finding), ['decision' => 'reworded', 'wording' => 'White pots want a stop more.']);
-        $this->post(route('notes.store', $attempts[0]->frames->first()), ['kind' => 'try', 'body' => 'Turn the dial first.', 'token' => (string) Str::uuid()]);
-        $this->get(route('desk.show', $attempts[1]))->assertSee('In your words: White pots want a stop more.')->assertSee('<option>Turn the dial first.</option>', false);
+        $this->put(route('findings.update', $finding), [
+            'decision' => 'reworded',
+            'wording' => 'White pots want a stop more.',
+        ]);
+        $this->post(route('notes.store', $attempts[0]->frames->first()), [
+            'kind' => 'try',
+            'body' => 'Turn the dial first.',
+            'token' => (string) Str::uuid(),
+        ]);
+        $this->get(route('desk.show', $attempts[1]))
+            ->assertSee('In your words: White pots want a stop more.')
+            ->assertSee('<option>Turn the dial first.</option>', false);
         // Nobody else's words.
         $this->actingAs($world->critic)->get(route('desk.show', $attempts[1]))->assertDontSee('Turn the dial first.');
     }

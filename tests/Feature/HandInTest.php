@@ -35,9 +35,18 @@ final class HandInTest extends TestCase
         $path = Pictures::jpeg(patch: 176);
         $this->actingAs($world->student);
 
-        $next = $this->post(route('frames.store', $world->setBrief), ['pictures' => [World::upload($path, 'IMG 0042.jpg')]], ['Accept' => 'application/json'])
-            ->assertCreated()->json('next');
-        $this->get($next)->assertOk()->assertSee('from the file')->assertSee('1/100 s')->assertSee('Which subject is it?');
+        $next = $this->post(
+            route('frames.store', $world->setBrief),
+            ['pictures' => [World::upload($path, 'IMG 0042.jpg')]],
+            ['Accept' => 'application/json'],
+        )
+            ->assertCreated()
+            ->json('next');
+        $this->get($next)
+            ->assertOk()
+            ->assertSee('from the file')
+            ->assertSee('1/100 s')
+            ->assertSee('Which subject is it?');
 
         $frame = Frame::query()->sole();
         $this->put(route('frames.update', $frame), World::form())->assertRedirect();
@@ -47,10 +56,16 @@ final class HandInTest extends TestCase
         // Grey 176 is 1.21 stops above mid-grey; a white subject belongs at +1⅓.
         $placement = array_column($frame->checks, null, 'id')['placement'];
         $this->assertSame('met', $placement['verdict']);
-        $this->assertEqualsWithDelta(log(((176 / 255 + 0.055) / 1.055) ** 2.4 / 0.18, 2) - 4 / 3, $placement['value'], 0.05);
+        $this->assertEqualsWithDelta(
+            log(((176 / 255 + 0.055) / 1.055) ** 2.4 / 0.18, 2) - 4 / 3,
+            $placement['value'],
+            0.05,
+        );
         $this->get($next)->assertSee('Checks of the brief')->assertSee('inside the limit')->assertSee('Light ledger');
 
-        $this->post(route('attempts.hand-in', $frame->attempt))->assertRedirect(route('set-briefs.show', $world->setBrief));
+        $this->post(route('attempts.hand-in', $frame->attempt))->assertRedirect(
+            route('set-briefs.show', $world->setBrief),
+        );
         $this->assertSame(AttemptState::Waiting, $frame->attempt->fresh()->state);
         $handedIn = $frame->attempt->fresh()->handed_in_at;
         $this->travel(5)->minutes();
@@ -63,11 +78,21 @@ final class HandInTest extends TestCase
         $world = World::make();
         $this->actingAs($world->student);
         foreach (app(BriefLibrary::class)->all() as $brief) {
-            $setBrief = $world->course->setBriefs()->firstOrCreate(['brief_id' => $brief->id], ['brief' => app(BriefLibrary::class)->data($brief->id)]);
-            $next = $this->post(route('frames.store', $setBrief), ['pictures' => [World::upload(Pictures::jpeg(patch: 100 + $brief->number))]], ['Accept' => 'application/json'])->assertCreated()->json('next');
+            $setBrief = $world->course
+                ->setBriefs()
+                ->firstOrCreate(['brief_id' => $brief->id], ['brief' => app(BriefLibrary::class)->data($brief->id)]);
+            $next = $this->post(
+                route('frames.store', $setBrief),
+                ['pictures' => [World::upload(Pictures::jpeg(patch: 100 + $brief->number))]],
+                ['Accept' => 'application/json'],
+            )
+                ->assertCreated()
+                ->json('next');
             $frame = $setBrief->attempts()->sole()->frames()->sole();
             $page = $this->get(route('frames.edit', $frame))->assertOk();
-            $brief->placements === [] ? $page->assertDontSee('Which subject is it?') : $page->assertSee('Which subject is it?');
+            $brief->placements === []
+                ? $page->assertDontSee('Which subject is it?')
+                : $page->assertSee('Which subject is it?');
             $form = World::form();
             if ($brief->placements === []) {
                 unset($form['placement_id']);
@@ -75,13 +100,19 @@ final class HandInTest extends TestCase
             $this->put(route('frames.update', $frame), $form)->assertSessionHasNoErrors();
             $this->assertSame(FrameState::Judged, $frame->refresh()->state, $brief->id);
             // Where a brief has several rows, a frame is asked what its own row asks.
-            $asked = array_filter($brief->checks, fn (Check $check): bool => $check->row === null || $check->row === $frame->row);
+            $asked = array_filter(
+                $brief->checks,
+                fn (Check $check): bool => $check->row === null || $check->row === $frame->row,
+            );
             $this->assertCount(count($asked), $frame->checks);
             $this->get($next)->assertOk();
             $this->get(route('frames.edit', $frame))->assertOk()->assertSee('Checks of the brief');
             $this->post(route('attempts.hand-in', $frame->attempt))->assertRedirect();
             $this->assertSame(AttemptState::Waiting, $frame->attempt->fresh()->state, $brief->id);
-            $this->actingAs($world->instructor)->get(route('desk.show', $frame->attempt))->assertOk()->assertSee($brief->checks[0]->sentence);
+            $this->actingAs($world->instructor)
+                ->get(route('desk.show', $frame->attempt))
+                ->assertOk()
+                ->assertSee($brief->checks[0]->sentence);
             $this->actingAs($world->student);
         }
     }
@@ -120,10 +151,20 @@ final class HandInTest extends TestCase
     {
         $world = World::make();
         $this->actingAs($world->student)
-            ->post(route('frames.store', $world->setBrief), ['pictures' => [World::upload($make(), 'photo.jpg')]], ['Accept' => 'application/json'])
-            ->assertStatus(422)->assertJsonFragment([]);
+            ->post(
+                route('frames.store', $world->setBrief),
+                ['pictures' => [World::upload($make(), 'photo.jpg')]],
+                ['Accept' => 'application/json'],
+            )
+            ->assertStatus(422)
+            ->assertJsonFragment([]);
         $message = $this->actingAs($world->student)
-            ->post(route('frames.store', $world->setBrief), ['pictures' => [World::upload($make(), 'photo.jpg')]], ['Accept' => 'application/json'])->json('message');
+            ->post(
+                route('frames.store', $world->setBrief),
+                ['pictures' => [World::upload($make(), 'photo.jpg')]],
+                ['Accept' => 'application/json'],
+            )
+            ->json('message');
         $this->assertStringContainsString($says, $message);
         $this->assertSame(0, Frame::query()->count());
         $this->assertSame(0, Picture::query()->count());
@@ -132,16 +173,33 @@ final class HandInTest extends TestCase
     public static function wrongFiles(): iterable
     {
         yield 'empty' => [fn () => Pictures::file(''), 'empty'];
-        yield 'cut short' => [fn () => Pictures::file(substr((string) file_get_contents(Pictures::jpeg()), 0, 3000)), 'breaks off'];
-        yield 'a text with a picture\'s name' => [fn () => Pictures::file('Dear diary, today the light was fine.'), 'not a picture'];
-        yield 'a drawing with a script in it' => [fn () => Pictures::file('<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'), 'not a picture'];
-        yield 'a page called JPEG' => [fn () => Pictures::file("%PDF-1.4\n1 0 obj<</Type/Catalog>>endobj\ntrailer<</Root 1 0 R>>\n%%EOF"), 'application/pdf'];
-        yield 'a small file that claims four billion pixels' => [function () {
-            $bytes = (string) file_get_contents(Pictures::jpeg());
-            $frame = (int) strpos($bytes, "\xFF\xC0");
+        yield 'cut short' => [
+            fn () => Pictures::file(substr((string) file_get_contents(Pictures::jpeg()), 0, 3000)),
+            'breaks off',
+        ];
+        yield 'a text with a picture\'s name' => [
+            fn () => Pictures::file('Dear diary, today the light was fine.'),
+            'not a picture',
+        ];
+        yield 'a drawing with a script in it' => [
+            fn () => Pictures::file(
+                '<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>',
+            ),
+            'not a picture',
+        ];
+        yield 'a page called JPEG' => [
+            fn () => Pictures::file("%PDF-1.4\n1 0 obj<</Type/Catalog>>endobj\ntrailer<</Root 1 0 R>>\n%%EOF"),
+            'application/pdf',
+        ];
+        yield 'a small file that claims four billion pixels' => [
+            function () {
+                $bytes = (string) file_get_contents(Pictures::jpeg());
+                $frame = (int) strpos($bytes, "\xFF\xC0");
 
-            return Pictures::file(substr_replace($bytes, pack('nn', 65000, 65000), $frame + 5, 4));
-        }, '65000 × 65000'];
+                return Pictures::file(substr_replace($bytes, pack('nn', 65000, 65000), $frame + 5, 4));
+            },
+            '65000 × 65000',
+        ];
     }
 
     public function test_a_jpeg_broken_inside_is_found_when_it_is_decoded_and_can_be_replaced(): void
@@ -158,7 +216,10 @@ final class HandInTest extends TestCase
 
         $this->assertSame(FrameState::Refused, $frame->state);
         $this->assertNotEmpty($frame->problem);
-        $this->actingAs($world->student)->get(route('frames.edit', $frame))->assertSee('could not be taken')->assertSee('Choose another picture');
+        $this->actingAs($world->student)
+            ->get(route('frames.edit', $frame))
+            ->assertSee('could not be taken')
+            ->assertSee('Choose another picture');
     }
 
     public function test_no_file_and_a_file_too_large_for_the_server(): void
@@ -166,10 +227,17 @@ final class HandInTest extends TestCase
         $world = World::make();
         $this->actingAs($world->student);
 
-        $this->post(route('frames.store', $world->setBrief), [], ['Accept' => 'application/json'])->assertStatus(422)->assertJson(['message' => 'No picture was chosen.']);
+        $this->post(route('frames.store', $world->setBrief), [], ['Accept' => 'application/json'])
+            ->assertStatus(422)
+            ->assertJson(['message' => 'No picture was chosen.']);
         $tooLarge = new UploadedFile(Pictures::file('x'), 'big.jpg', null, UPLOAD_ERR_INI_SIZE, true);
-        $this->post(route('frames.store', $world->setBrief), ['pictures' => [$tooLarge]], ['Accept' => 'application/json'])
-            ->assertStatus(422)->assertJsonPath('message', fn (string $message) => str_contains($message, '64 MB'));
+        $this->post(
+            route('frames.store', $world->setBrief),
+            ['pictures' => [$tooLarge]],
+            ['Accept' => 'application/json'],
+        )
+            ->assertStatus(422)
+            ->assertJsonPath('message', fn (string $message) => str_contains($message, '64 MB'));
     }
 
     #[DataProvider('wrongForms')]
@@ -180,9 +248,12 @@ final class HandInTest extends TestCase
         $frame = app(HandIn::class)->add($world->setBrief, $world->student, Pictures::jpeg(), 'pot.jpg')->frame;
         $frame->update(['state' => FrameState::Ready, 'tags' => [], 'width' => 600, 'height' => 400]);
 
-        $this->actingAs($world->student)->from(route('frames.edit', $frame))->followingRedirects()
+        $this->actingAs($world->student)
+            ->from(route('frames.edit', $frame))
+            ->followingRedirects()
             ->put(route('frames.update', $frame), World::form(['about' => 'Words that must not be lost', ...$changes]))
-            ->assertSee($says)->assertSee('Words that must not be lost');
+            ->assertSee($says)
+            ->assertSee('Words that must not be lost');
         $this->assertSame(0, $frame->fresh()->revision);
         Queue::assertNotPushed(JudgeFrame::class);
     }
@@ -193,7 +264,10 @@ final class HandInTest extends TestCase
             'a shutter nobody can read' => [['typed' => ['exposureTime' => 'quite fast']], 'quite fast'],
             'an f-number of zero' => [['typed' => ['fNumber' => '0']], 'f-number'],
             'a support that is none' => [['typed' => ['support' => 'balloon']], 'balloon'],
-            'no rectangle' => [['subject' => ['x' => '', 'y' => '', 'width' => '', 'height' => '']], 'Draw a rectangle'],
+            'no rectangle' => [
+                ['subject' => ['x' => '', 'y' => '', 'width' => '', 'height' => '']],
+                'Draw a rectangle',
+            ],
             'a rectangle that is a slip' => [['subject' => ['width' => '0.1']], 'Draw a rectangle'],
             'a rectangle beyond the edge' => [['subject' => ['x' => '120']], 'inside the picture'],
             'a subject the brief does not have' => [['placement_id' => 'green'], 'placement id'],
@@ -209,8 +283,23 @@ final class HandInTest extends TestCase
         imagejpeg($image, $bare, 95);
         $frame = app(HandIn::class)->add($world->setBrief, $world->student, $bare, 'stripped.jpg')->frame->refresh();
 
-        $this->actingAs($world->student)->get(route('frames.edit', $frame))->assertSee('typed[fNumber]', false)->assertSee('typed[mode]', false);
-        $this->put(route('frames.update', $frame), World::form(['typed' => ['fNumber' => 'f/8', 'exposureTime' => '1/125', 'iso' => 'ISO 200', 'mode' => 'manual', 'focalLength' => '50 mm', 'focalLength35' => '75']]))->assertRedirect();
+        $this->actingAs($world->student)
+            ->get(route('frames.edit', $frame))
+            ->assertSee('typed[fNumber]', false)
+            ->assertSee('typed[mode]', false);
+        $this->put(
+            route('frames.update', $frame),
+            World::form([
+                'typed' => [
+                    'fNumber' => 'f/8',
+                    'exposureTime' => '1/125',
+                    'iso' => 'ISO 200',
+                    'mode' => 'manual',
+                    'focalLength' => '50 mm',
+                    'focalLength35' => '75',
+                ],
+            ]),
+        )->assertRedirect();
         $record = $frame->fresh()->record();
 
         $this->assertSame('ƒ/8, 1/125 s, ISO 200', (string) $record->settings());
@@ -223,8 +312,13 @@ final class HandInTest extends TestCase
         $world = World::make();
         $world->handedIn();
         $this->actingAs($world->student)
-            ->post(route('frames.store', $world->setBrief), ['pictures' => [World::upload(Pictures::jpeg(mark: 9))]], ['Accept' => 'application/json'])
-            ->assertStatus(422)->assertJsonPath('message', fn (string $message) => str_contains($message, 'Attempt 1 is waiting'));
+            ->post(
+                route('frames.store', $world->setBrief),
+                ['pictures' => [World::upload(Pictures::jpeg(mark: 9))]],
+                ['Accept' => 'application/json'],
+            )
+            ->assertStatus(422)
+            ->assertJsonPath('message', fn (string $message) => str_contains($message, 'Attempt 1 is waiting'));
     }
 
     public function test_marks_wait_for_the_reading_and_end_with_the_hand_in(): void
@@ -233,12 +327,16 @@ final class HandInTest extends TestCase
         $frame = $world->prepared();
         $this->actingAs($world->student);
         $frame->update(['state' => FrameState::Reading, 'tags' => null]);
-        $this->put(route('frames.update', $frame), World::form())->assertSessionHas('problem', fn (string $says) => str_contains($says, 'has not been read'))->assertSessionHasInput('about');
+        $this->put(route('frames.update', $frame), World::form())
+            ->assertSessionHas('problem', fn (string $says) => str_contains($says, 'has not been read'))
+            ->assertSessionHasInput('about');
         $this->assertSame(FrameState::Reading, $frame->fresh()->state);
 
         $handedIn = $world->handedIn(student: $world->neighbour)->frames->first();
         $before = $handedIn->revision;
-        $this->actingAs($world->neighbour)->put(route('frames.update', $handedIn), World::form())->assertSessionHas('problem', fn (string $says) => str_contains($says, 'handed in'));
+        $this->actingAs($world->neighbour)
+            ->put(route('frames.update', $handedIn), World::form())
+            ->assertSessionHas('problem', fn (string $says) => str_contains($says, 'handed in'));
         $this->assertSame($before, $handedIn->fresh()->revision);
     }
 
@@ -274,8 +372,12 @@ final class HandInTest extends TestCase
         // The framework's own check is off in tests; what it throws is what matters here.
         $this->app->make(Kernel::class)->appendMiddlewareToGroup('web', ThrowsExpired::class);
 
-        $this->actingAs($world->student)->from(route('frames.edit', $frame))->put(route('frames.update', $frame), World::form(['about' => 'Long thoughts']))
-            ->assertRedirect(route('frames.edit', $frame))->assertSessionHas('problem')->assertSessionHasInput('about', 'Long thoughts');
+        $this->actingAs($world->student)
+            ->from(route('frames.edit', $frame))
+            ->put(route('frames.update', $frame), World::form(['about' => 'Long thoughts']))
+            ->assertRedirect(route('frames.edit', $frame))
+            ->assertSessionHas('problem')
+            ->assertSessionHasInput('about', 'Long thoughts');
     }
 
     public function test_the_shown_picture_carries_no_metadata(): void
@@ -285,6 +387,9 @@ final class HandInTest extends TestCase
         $copy = app(PictureStore::class)->workingCopy($frame->picture);
 
         $this->assertFalse(@exif_read_data($copy)['Make'] ?? false);
-        $this->actingAs($world->student)->get(route('frames.picture', $frame))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $this->actingAs($world->student)
+            ->get(route('frames.picture', $frame))
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg');
     }
 }

@@ -14,12 +14,16 @@ final class HealthTest extends TestCase
     public function test_database_and_worker_up(): void
     {
         touch(storage_path('worker-heartbeat'));
-        $this->getJson('/healthz')->assertOk()->assertJson(['database' => 'up', 'queue' => ['worker' => 'up', 'waiting' => 0, 'failed' => 0]]);
+        $this->getJson('/healthz')
+            ->assertOk()
+            ->assertJson(['database' => 'up', 'queue' => ['worker' => 'up', 'waiting' => 0, 'failed' => 0]]);
     }
 
     public function test_a_worker_that_fell_silent(): void
     {
         touch(storage_path('worker-heartbeat'), time() - 3600);
-        $this->getJson('/healthz')->assertStatus(503)->assertJson(['database' => 'up', 'queue' => ['worker' => 'down']]);
+        $this->getJson('/healthz')
+            ->assertStatus(503)
+            ->assertJson(['database' => 'up', 'queue' => ['worker' => 'down']]);
     }
 }

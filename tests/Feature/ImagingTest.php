@@ -32,9 +32,16 @@ final class ImagingTest extends TestCase
 {
     public function test_every_pixel_is_counted_and_the_subject_s_tone_is_found(): void
     {
-        $measures = app(LooseFile::class)->measure(Pictures::jpeg(patch: 180, ground: 60), Marks::ofSubject(Pictures::SUBJECT));
+        $measures = app(LooseFile::class)->measure(
+            Pictures::jpeg(patch: 180, ground: 60),
+            Marks::ofSubject(Pictures::SUBJECT),
+        );
         foreach (['luminance', 'red', 'green', 'blue'] as $channel) {
-            $this->assertSame(Pictures::WIDTH * Pictures::HEIGHT, array_sum($measures->tone->statistics->$channel->counts), $channel);
+            $this->assertSame(
+                Pictures::WIDTH * Pictures::HEIGHT,
+                array_sum($measures->tone->statistics->$channel->counts),
+                $channel,
+            );
         }
         $stops = fn (int $code): float => Srgb::stopsFromMidGrey(Srgb::linear($code / 255));
 
@@ -78,7 +85,11 @@ final class ImagingTest extends TestCase
         $measures = app(LooseFile::class)->measure($path, Marks::ofSubject('0.1,0.02,0.8,0.4'));
 
         $this->assertSame([200, 400], [$picture->width, $picture->height]);
-        $this->assertEqualsWithDelta(Srgb::stopsFromMidGrey(Srgb::linear(200 / 255)), $measures->subject?->tone->meanStops, 0.05);
+        $this->assertEqualsWithDelta(
+            Srgb::stopsFromMidGrey(Srgb::linear(200 / 255)),
+            $measures->subject?->tone->meanStops,
+            0.05,
+        );
     }
 
     public function test_a_profile_other_than_srgb_is_converted_before_it_is_measured(): void
@@ -89,12 +100,21 @@ final class ImagingTest extends TestCase
         imagepng($image, $plain);
         $wide = Pictures::path('jpg');
         // The same colour, stored in the other RGB profile that vips carries.
-        (new Tool('vips', 20))->run(['icc_transform', $plain, $wide.'[Q=100,subsample-mode=off]', 'p3', '--input-profile', 'srgb']);
+        (new Tool('vips', 20))->run([
+            'icc_transform',
+            $plain,
+            $wide.'[Q=100,subsample-mode=off]',
+            'p3',
+            '--input-profile',
+            'srgb',
+        ]);
         $engine = app(PixelEngine::class);
         $expected = $engine->read($plain)->statistics[0];
         $found = $engine->read($wide)->statistics[0];
 
-        $mean = fn ($histogram) => array_sum(array_map(fn (int $code, int $count) => $code * $count, array_keys($histogram->counts), $histogram->counts)) / $histogram->total;
+        $mean = fn ($histogram) => array_sum(
+            array_map(fn (int $code, int $count) => $code * $count, array_keys($histogram->counts), $histogram->counts),
+        ) / $histogram->total;
         $this->assertEqualsWithDelta($mean($expected->green), $mean($found->green), 3);
         $this->assertEqualsWithDelta($mean($expected->red), $mean($found->red), 4);
     }
@@ -104,7 +124,14 @@ final class ImagingTest extends TestCase
         $grey = Pictures::path('png');
         (new Tool('vips', 20))->run(['colourspace', Pictures::jpeg(patch: 118), $grey, 'b-w']);
         $cmyk = Pictures::path('jpg');
-        (new Tool('vips', 20))->run(['icc_transform', Pictures::jpeg(patch: 118), $cmyk, 'cmyk', '--input-profile', 'srgb']);
+        (new Tool('vips', 20))->run([
+            'icc_transform',
+            Pictures::jpeg(patch: 118),
+            $cmyk,
+            'cmyk',
+            '--input-profile',
+            'srgb',
+        ]);
 
         $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($grey)->tone->medianStops, 0.05);
         $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($cmyk)->tone->medianStops, 0.25);
@@ -116,7 +143,10 @@ final class ImagingTest extends TestCase
         foreach ([1 / 60, 1 / 30] as $time) {
             $path = Pictures::path('jpg');
             $this->press($path, ExposureMode::Manual, ExposureTime::of($time), Stops::none());
-            $placements[] = app(LooseFile::class)->measure($path, Marks::ofSubject('0.76,0.56,0.04,0.07'))->subject?->tone->meanStops;
+            $placements[] = app(LooseFile::class)->measure(
+                $path,
+                Marks::ofSubject('0.76,0.56,0.04,0.07'),
+            )->subject?->tone->meanStops;
         }
 
         // The dark jar is far from both ends, so a doubled time is one stop.
@@ -130,7 +160,10 @@ final class ImagingTest extends TestCase
         $record = app(RecordReader::class)->read($path)->capture;
 
         $this->assertSame((string) $settings, (string) $record->settings());
-        $this->assertSame(['Marlpit One', ExposureMode::Aperture, MeteringPattern::Scene], [$record->model, $record->mode, $record->metering]);
+        $this->assertSame(
+            ['Marlpit One', ExposureMode::Aperture, MeteringPattern::Scene],
+            [$record->model, $record->mode, $record->metering],
+        );
         $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($path)->metering['scene'], 0.25);
     }
 
@@ -144,14 +177,22 @@ final class ImagingTest extends TestCase
             $grid = app(SceneRenderer::class)->meterGrid($scene, $scene->condition(null), Region::of(0, 0, 1, 1), 480);
             $inside = [];
             foreach ($grid->cells as $i => $luminance) {
-                [$u, $v] = [($i % $grid->columns + 0.5) / $grid->columns, (intdiv($i, $grid->columns) + 0.5) / $grid->rows];
+                [$u, $v] = [
+                    (($i % $grid->columns) + 0.5) / $grid->columns,
+                    (intdiv($i, $grid->columns) + 0.5) / $grid->rows,
+                ];
                 if ($u > $x && $u < $x + $width && $v > $y && $v < $y + $height) {
                     $inside[] = $luminance;
                 }
             }
             $shot = log(array_sum($inside) / count($inside) / 0.18, 2) - $settings->ev100()->value;
 
-            $this->assertEqualsWithDelta($shot, app(LooseFile::class)->measure($path, Marks::ofSubject("$x,$y,$width,$height"))->subject?->tone->meanStops, 0.1);
+            $this->assertEqualsWithDelta(
+                $shot,
+                app(LooseFile::class)->measure($path, Marks::ofSubject("$x,$y,$width,$height"))->subject?->tone
+                    ->meanStops,
+                0.1,
+            );
         }
     }
 
@@ -167,11 +208,27 @@ final class ImagingTest extends TestCase
         Region::of(0.9, 0.9, 0.3, 0.3);
     }
 
-    private function press(string $path, ExposureMode $mode, ?ExposureTime $time, Stops $compensation): \TruePupil\Core\Exposure\ExposureSettings
-    {
-        return app(Shutter::class)->press(new Shot(
-            Scene::find('pots'), Outfits::ofDemo()->with('Marlpit 50 mm 1:1.8'), $mode, Aperture::of(5.6), $time, Iso::of(400), $compensation,
-            MeteringPattern::Scene, ['x' => 0.5, 'y' => 0.5], new DateTimeImmutable('2026-10-06 19:12:00'), 7,
-        ), $path);
+    private function press(
+        string $path,
+        ExposureMode $mode,
+        ?ExposureTime $time,
+        Stops $compensation,
+    ): \TruePupil\Core\Exposure\ExposureSettings {
+        return app(Shutter::class)->press(
+            new Shot(
+                Scene::find('pots'),
+                Outfits::ofDemo()->with('Marlpit 50 mm 1:1.8'),
+                $mode,
+                Aperture::of(5.6),
+                $time,
+                Iso::of(400),
+                $compensation,
+                MeteringPattern::Scene,
+                ['x' => 0.5, 'y' => 0.5],
+                new DateTimeImmutable('2026-10-06 19:12:00'),
+                7,
+            ),
+            $path,
+        );
     }
 }

@@ -22,15 +22,30 @@ final class IntentAtDeskTest extends TestCase
     {
         $world = World::make();
         $frame = $world->prepared();
-        $intent = ['subject' => '3', 'near' => '1,5 m', 'far' => '∞', 'want' => 'freeze', 'speed' => '1.4', 'foliage' => '1'];
+        $intent = [
+            'subject' => '3',
+            'near' => '1,5 m',
+            'far' => '∞',
+            'want' => 'freeze',
+            'speed' => '1.4',
+            'foliage' => '1',
+        ];
 
-        $this->actingAs($world->student)->get(route('frames.edit', $frame))->assertOk()->assertSee('What was it meant to show?');
-        $this->put(route('frames.update', $frame), World::form(['intent' => $intent]))->assertRedirect()->assertSessionHasNoErrors();
+        $this->actingAs($world->student)
+            ->get(route('frames.edit', $frame))
+            ->assertOk()
+            ->assertSee('What was it meant to show?');
+        $this->put(route('frames.update', $frame), World::form(['intent' => $intent]))
+            ->assertRedirect()
+            ->assertSessionHasNoErrors();
         $ids = $frame->fresh()->findings->where('current', true)->pluck('rule_id')->all();
 
         $this->assertContains('depth.too-shallow', $ids);
         $this->assertContains('movement.subject-blurred', $ids);
-        $this->get(route('frames.edit', $frame))->assertSee('value="1,5 m"', escape: false)->assertSee('Depth ruler')->assertSee('Movement comb');
+        $this->get(route('frames.edit', $frame))
+            ->assertSee('value="1,5 m"', escape: false)
+            ->assertSee('Depth ruler')
+            ->assertSee('Movement comb');
     }
 
     public function test_where_the_subject_looks_is_asked_for_kept_and_judged(): void
@@ -39,10 +54,19 @@ final class IntentAtDeskTest extends TestCase
         $frame = $world->prepared();
         $marks = ['subject' => ['x' => '5', 'width' => '20'], 'intent' => ['facing' => 'left']];
 
-        $this->actingAs($world->student)->put(route('frames.update', $frame), World::form($marks))->assertRedirect()->assertSessionHasNoErrors();
+        $this->actingAs($world->student)
+            ->put(route('frames.update', $frame), World::form($marks))
+            ->assertRedirect()
+            ->assertSessionHasNoErrors();
 
-        $this->assertContains('composition.look-room', $frame->fresh()->findings->where('current', true)->pluck('rule_id')->all());
-        $this->get(route('frames.edit', $frame))->assertSee('<option value="left" selected>to the left</option>', escape: false);
+        $this->assertContains(
+            'composition.look-room',
+            $frame->fresh()->findings->where('current', true)->pluck('rule_id')->all(),
+        );
+        $this->get(route('frames.edit', $frame))->assertSee(
+            '<option value="left" selected>to the left</option>',
+            escape: false,
+        );
     }
 
     public function test_what_cannot_be_is_told_and_kept(): void
@@ -50,10 +74,17 @@ final class IntentAtDeskTest extends TestCase
         $world = World::make();
         $frame = $world->prepared();
 
-        $this->actingAs($world->student)->from(route('frames.edit', $frame))
-            ->put(route('frames.update', $frame), World::form(['intent' => ['subject' => '3', 'near' => '5']]))->assertSessionHasErrors('intent');
-        $this->get(route('frames.edit', $frame))->assertSee('5 m')->assertSee('name="intent[near]" value="5"', escape: false);
-        $this->put(route('frames.update', $frame), World::form(['intent' => ['speed' => 'fast', 'want' => 'pan']]))->assertSessionHasErrors(['intent' => '"fast" cannot be read as a speed; write a number.']);
+        $this->actingAs($world->student)
+            ->from(route('frames.edit', $frame))
+            ->put(route('frames.update', $frame), World::form(['intent' => ['subject' => '3', 'near' => '5']]))
+            ->assertSessionHasErrors('intent');
+        $this->get(route('frames.edit', $frame))
+            ->assertSee('5 m')
+            ->assertSee('name="intent[near]" value="5"', escape: false);
+        $this->put(
+            route('frames.update', $frame),
+            World::form(['intent' => ['speed' => 'fast', 'want' => 'pan']]),
+        )->assertSessionHasErrors(['intent' => '"fast" cannot be read as a speed; write a number.']);
         $this->assertNull(IntentInput::problem(['far' => 'infinity', 'near' => '2']));
     }
 
@@ -66,10 +97,20 @@ final class IntentAtDeskTest extends TestCase
         $second = $world->handedIn(Pictures::jpeg(patch: 118, mark: 3));
         $second->frames->first()->update(['intent' => ['subject' => '3', 'near' => '2.8', 'far' => '3.2']]);
 
-        $this->assertContains('plan.not-followed', $second->frames->first()->findings->pluck('rule_id')->all(), 'the suggestion that came with the return is the plan of the reshoot');
-        $this->actingAs($world->instructor)->get(route('desk.show', $second))->assertOk()
-            ->assertSee('Exposure map')->assertSee('Depth ruler')->assertSee('The plan')->assertSee('the plan against what was shot')
-            ->assertSee('map-point-frame', escape: false)->assertSee('map-point-plan', escape: false);
+        $this->assertContains(
+            'plan.not-followed',
+            $second->frames->first()->findings->pluck('rule_id')->all(),
+            'the suggestion that came with the return is the plan of the reshoot',
+        );
+        $this->actingAs($world->instructor)
+            ->get(route('desk.show', $second))
+            ->assertOk()
+            ->assertSee('Exposure map')
+            ->assertSee('Depth ruler')
+            ->assertSee('The plan')
+            ->assertSee('the plan against what was shot')
+            ->assertSee('map-point-frame', escape: false)
+            ->assertSee('map-point-plan', escape: false);
         $this->assertNotNull($suggested);
     }
 
@@ -78,13 +119,24 @@ final class IntentAtDeskTest extends TestCase
         $world = World::make();
         $brief = $world->setBrief->brief;
         $world->setBrief->update(['brief' => ['frames' => 3, 'series' => 'bracket'] + $brief]);
-        $at = fn (float $time, int $second): string => Pictures::jpeg(mark: $second, record: Pictures::record(t: $time)->with(['takenAt' => new DateTimeImmutable(sprintf('2026-10-03 18:00:%02d', $second))]));
+        $at = fn (float $time, int $second): string => Pictures::jpeg(
+            mark: $second,
+            record: Pictures::record(t: $time)->with([
+                'takenAt' => new DateTimeImmutable(sprintf('2026-10-03 18:00:%02d', $second)),
+            ]),
+        );
         $last = $world->prepared($at(1 / 30, 4));
         $world->prepared($at(1 / 500, 0));
         $world->prepared($at(1 / 125, 2));
 
         $this->assertSame(3, $last->attempt->frames()->count());
-        $this->assertContains('series.bracket-complete', $last->findings()->where('current', true)->pluck('rule_id')->all());
-        $this->assertSame(1, Frame::query()->whereHas('findings', fn ($query) => $query->where('rule_id', 'like', 'series.%'))->count());
+        $this->assertContains(
+            'series.bracket-complete',
+            $last->findings()->where('current', true)->pluck('rule_id')->all(),
+        );
+        $this->assertSame(
+            1,
+            Frame::query()->whereHas('findings', fn ($query) => $query->where('rule_id', 'like', 'series.%'))->count(),
+        );
     }
 }

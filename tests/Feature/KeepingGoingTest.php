@@ -33,7 +33,10 @@ final class KeepingGoingTest extends TestCase
         $frame = app(HandIn::class)->add($world->setBrief, $world->student, $path, 'pot.jpg')->frame;
         (new ReadFrame($frame->id))->failed(new RuntimeException('out of scratch'));
         $this->assertSame(FrameState::Refused, $frame->refresh()->state);
-        $this->actingAs($world->student)->get(route('frames.edit', $frame))->assertSee('is kept')->assertDontSee('out of scratch');
+        $this->actingAs($world->student)
+            ->get(route('frames.edit', $frame))
+            ->assertSee('is kept')
+            ->assertDontSee('out of scratch');
 
         $again = app(HandIn::class)->add($world->setBrief, $world->student, $path, 'pot.jpg')->frame;
         $this->assertSame($frame->id, $again->id);
@@ -50,8 +53,11 @@ final class KeepingGoingTest extends TestCase
         $this->assertSame(FrameState::Judging, $frame->refresh()->state, 'an older job says nothing of newer marks');
         (new JudgeFrame($frame->id, 7))->failed(null);
 
-        $this->actingAs($world->student)->get(route('frames.edit', $frame->refresh()))
-            ->assertSee('could not be finished on our side')->assertSee('A pot.')->assertSee('Check this frame');
+        $this->actingAs($world->student)
+            ->get(route('frames.edit', $frame->refresh()))
+            ->assertSee('could not be finished on our side')
+            ->assertSee('A pot.')
+            ->assertSee('Check this frame');
         $this->post(route('attempts.hand-in', $frame->attempt))->assertSessionHas('problem');
     }
 
@@ -75,14 +81,22 @@ final class KeepingGoingTest extends TestCase
 
     public function test_a_course_of_one_s_own(): void
     {
-        $this->artisan('pupil:course', ['name' => 'Evening light', 'email' => 'Lena@School.example', '--instructor' => 'Lena Brook'])
-            ->expectsOutputToContain('Students join with')->expectsOutputToContain('signs in with the password')->assertSuccessful();
+        $this->artisan('pupil:course', [
+            'name' => 'Evening light',
+            'email' => 'Lena@School.example',
+            '--instructor' => 'Lena Brook',
+        ])
+            ->expectsOutputToContain('Students join with')
+            ->expectsOutputToContain('signs in with the password')
+            ->assertSuccessful();
         $lena = User::query()->where('email', 'lena@school.example')->sole();
         $course = Course::query()->sole();
         $this->assertSame(Role::Instructor, $lena->roleIn($course));
         $this->assertEquals([], array_diff_key($course->approach, $course->approachChoices()->toArray()));
 
-        $this->artisan('pupil:course', ['name' => 'Second course', 'email' => 'lena@school.example'])->expectsOutputToContain('with the password they have')->assertSuccessful();
+        $this->artisan('pupil:course', ['name' => 'Second course', 'email' => 'lena@school.example'])
+            ->expectsOutputToContain('with the password they have')
+            ->assertSuccessful();
         $this->actingAs($lena)->get('/')->assertOk()->assertSee('Evening light')->assertSee('Second course');
         $this->artisan('pupil:course', ['name' => 'Third', 'email' => 'nobody'])->assertFailed();
         $this->assertSame(2, Course::query()->count());
@@ -92,7 +106,10 @@ final class KeepingGoingTest extends TestCase
     {
         $world = World::make();
         $this->actingAs($world->student)->get('/briefs/999999')->assertNotFound()->assertSee('There is no such page');
-        $this->actingAs($world->outsider)->get(route('courses.show', $world->course))->assertForbidden()->assertSee('belongs to somebody else');
+        $this->actingAs($world->outsider)
+            ->get(route('courses.show', $world->course))
+            ->assertForbidden()
+            ->assertSee('belongs to somebody else');
         $this->actingAs($world->outsider)->get('/')->assertOk()->assertSee('Join a course with its code');
     }
 }

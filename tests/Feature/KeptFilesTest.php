@@ -43,7 +43,11 @@ final class KeptFilesTest extends TestCase
     public function test_the_folder_stays_within_its_size_and_loses_what_was_used_longest_ago(): void
     {
         $kept = new KeptFiles($this->folder, 250);
-        $make = fn (string $name): string => $kept->get($name, 'txt', fn (string $target) => File::put($target, str_repeat('x', 100)));
+        $make = fn (string $name): string => $kept->get(
+            $name,
+            'txt',
+            fn (string $target) => File::put($target, str_repeat('x', 100)),
+        );
         touch($make('old'), time() - 500);
         touch($make('older'), time() - 900);
         $make('old');
@@ -79,7 +83,17 @@ final class KeptFilesTest extends TestCase
                 if ($handle !== false && strlen(stream_get_contents($handle)) !== 1_000_000) { echo "torn"; }
             }';
         $workers = array_map(function () use ($code): Process {
-            $worker = new Process([PHP_BINARY, '-r', $code, base_path('vendor/autoload.php'), base_path('bootstrap/app.php'), $this->folder], timeout: 60);
+            $worker = new Process(
+                [
+                    PHP_BINARY,
+                    '-r',
+                    $code,
+                    base_path('vendor/autoload.php'),
+                    base_path('bootstrap/app.php'),
+                    $this->folder,
+                ],
+                timeout: 60,
+            );
             $worker->start();
 
             return $worker;

@@ -15,8 +15,21 @@ final class KitTest extends TestCase
     use RefreshDatabase;
 
     private const FORM = [
-        'name' => 'Marlpit One', 'format' => '36x24', 'pixels' => '6000', 'fastest' => '1/8000', 'slowest' => '30', 'isoMin' => '50', 'isoBase' => '100', 'isoMax' => '51200', 'flashSync' => '1/200',
-        'stabiliserStops' => '3', 'stepsPerStop' => '3', 'lenses' => 'Marlpit 50 mm: 50 mm 1.8 to 16 from 0.45 m', 'supports' => ['tripod'], 'filters' => '3 6', 'guideNumber' => '28 m',
+        'name' => 'Marlpit One',
+        'format' => '36x24',
+        'pixels' => '6000',
+        'fastest' => '1/8000',
+        'slowest' => '30',
+        'isoMin' => '50',
+        'isoBase' => '100',
+        'isoMax' => '51200',
+        'flashSync' => '1/200',
+        'stabiliserStops' => '3',
+        'stepsPerStop' => '3',
+        'lenses' => 'Marlpit 50 mm: 50 mm 1.8 to 16 from 0.45 m',
+        'supports' => ['tripod'],
+        'filters' => '3 6',
+        'guideNumber' => '28 m',
     ];
 
     public function test_a_kit_is_entered_kept_and_shown_again(): void
@@ -26,16 +39,23 @@ final class KitTest extends TestCase
         $this->actingAs($student)->get(route('kit.edit'))->assertOk()->assertSee('Nothing is entered yet');
         $this->put(route('kit.update'), self::FORM)->assertRedirect(route('kit.edit'));
         $kit = $student->fresh()->kitInUse();
-        $this->assertSame(['Marlpit 50 mm', 0.005, 28.0, [3.0, 6.0]], [$kit?->lenses[0]->name, $kit?->body->limits->flashSync, $kit?->flashGuideNumber, $kit?->filters]);
+        $this->assertSame(
+            ['Marlpit 50 mm', 0.005, 28.0, [3.0, 6.0]],
+            [$kit?->lenses[0]->name, $kit?->body->limits->flashSync, $kit?->flashGuideNumber, $kit?->filters],
+        );
         $this->assertCount(2, $kit->supports);
-        $this->get(route('kit.edit'))->assertSee('Marlpit 50 mm: 50 mm 1.8 to 16 from 0.45 m')->assertSee('value="1/200"', escape: false);
+        $this->get(route('kit.edit'))
+            ->assertSee('Marlpit 50 mm: 50 mm 1.8 to 16 from 0.45 m')
+            ->assertSee('value="1/200"', escape: false);
     }
 
     #[DataProvider('nonsense')]
     public function test_nonsense_is_told_and_what_was_typed_is_kept(array $changes, string $says): void
     {
         $student = World::make()->student;
-        $response = $this->actingAs($student)->from(route('kit.edit'))->put(route('kit.update'), [...self::FORM, ...$changes]);
+        $response = $this->actingAs($student)
+            ->from(route('kit.edit'))
+            ->put(route('kit.update'), [...self::FORM, ...$changes]);
 
         $response->assertRedirect(route('kit.edit'))->assertSessionHasErrors();
         $this->assertNull($student->fresh()->kit);
@@ -59,7 +79,13 @@ final class KitTest extends TestCase
     public function test_the_kit_reaches_the_critique(): void
     {
         $world = World::make();
-        $world->student->update(['kit' => ['body' => ['isoMin' => 50, 'isoBase' => 200], 'lenses' => [['name' => 'Marlpit 50 mm', 'minFocal' => 50, 'widestAtMin' => 1.8]], 'supports' => ['hand', 'tripod']]]);
+        $world->student->update([
+            'kit' => [
+                'body' => ['isoMin' => 50, 'isoBase' => 200],
+                'lenses' => [['name' => 'Marlpit 50 mm', 'minFocal' => 50, 'widestAtMin' => 1.8]],
+                'supports' => ['hand', 'tripod'],
+            ],
+        ]);
         $attempt = $world->handedIn(Pictures::jpeg(patch: 118, record: Pictures::record(iso: 100)));
         $frame = $attempt->frames->first();
 

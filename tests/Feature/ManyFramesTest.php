@@ -46,22 +46,34 @@ final class ManyFramesTest extends TestCase
 
         $this->assertSame(0, $this->state($setBrief, $facts)->json('received'));
         $first = substr($content, 0, PartialUpload::PIECE);
-        $this->piece($setBrief, $facts, 0, $first)->assertOk()->assertJson(['received' => PartialUpload::PIECE]);
+        $this->piece($setBrief, $facts, 0, $first)
+            ->assertOk()
+            ->assertJson(['received' => PartialUpload::PIECE]);
         // The answer was lost and the piece comes again; a piece from further on comes too early.
-        $this->piece($setBrief, $facts, 0, $first)->assertOk()->assertJson(['received' => PartialUpload::PIECE]);
-        $this->piece($setBrief, $facts, PartialUpload::PIECE + 100, 'later')->assertOk()->assertJson(['received' => PartialUpload::PIECE]);
+        $this->piece($setBrief, $facts, 0, $first)
+            ->assertOk()
+            ->assertJson(['received' => PartialUpload::PIECE]);
+        $this->piece($setBrief, $facts, PartialUpload::PIECE + 100, 'later')
+            ->assertOk()
+            ->assertJson(['received' => PartialUpload::PIECE]);
         $this->assertSame(PartialUpload::PIECE, $this->state($setBrief, $facts)->json('received'));
         // Somebody else's file of the same name is another file.
         $this->actingAs($world->neighbour);
         $this->assertSame(0, $this->state($setBrief, $facts)->json('received'));
         $this->actingAs($world->student);
 
-        $this->piece($setBrief, $facts, PartialUpload::PIECE, substr($content, PartialUpload::PIECE))->assertCreated()->assertJsonPath('said', null);
+        $this->piece($setBrief, $facts, PartialUpload::PIECE, substr($content, PartialUpload::PIECE))
+            ->assertCreated()
+            ->assertJsonPath('said', null);
         $frame = Frame::query()->sole();
         $this->assertSame('wide open.jpg', $frame->original_name);
         $this->assertSame(hash('sha256', $content), $frame->picture->hash);
         $this->assertSame(FrameState::Ready, $frame->state);
-        $this->assertSame([], File::glob(storage_path('app/uploads/'.$world->student->id.'/*')), 'nothing is left behind');
+        $this->assertSame(
+            [],
+            File::glob(storage_path('app/uploads/'.$world->student->id.'/*')),
+            'nothing is left behind',
+        );
     }
 
     public function test_pieces_are_refused_in_plain_words(): void
@@ -70,12 +82,30 @@ final class ManyFramesTest extends TestCase
         $this->actingAs($world->student);
         $large = (config('pupil.upload.megabytes') + 1) * 1_000_000;
 
-        $this->assertStringContainsString('larger than the', $this->state($setBrief, ['name' => 'a.jpg', 'size' => $large, 'modified' => 1])->assertStatus(422)->json('message'));
-        $this->assertStringContainsString('empty', $this->state($setBrief, ['name' => 'a.jpg', 'size' => 0, 'modified' => 1])->assertStatus(422)->json('message'));
+        $this->assertStringContainsString(
+            'larger than the',
+            $this->state($setBrief, ['name' => 'a.jpg', 'size' => $large, 'modified' => 1])
+                ->assertStatus(422)
+                ->json('message'),
+        );
+        $this->assertStringContainsString(
+            'empty',
+            $this->state($setBrief, ['name' => 'a.jpg', 'size' => 0, 'modified' => 1])
+                ->assertStatus(422)
+                ->json('message'),
+        );
         $words = 'not a picture at all';
-        $this->assertStringContainsString('not a picture', $this->piece($setBrief, ['name' => 'a.jpg', 'size' => strlen($words), 'modified' => 1], 0, $words)->assertStatus(422)->json('message'));
+        $this->assertStringContainsString(
+            'not a picture',
+            $this->piece($setBrief, ['name' => 'a.jpg', 'size' => strlen($words), 'modified' => 1], 0, $words)
+                ->assertStatus(422)
+                ->json('message'),
+        );
         // What was refused is not kept as if it went on.
-        $this->assertSame(0, $this->state($setBrief, ['name' => 'a.jpg', 'size' => strlen($words), 'modified' => 1])->json('received'));
+        $this->assertSame(
+            0,
+            $this->state($setBrief, ['name' => 'a.jpg', 'size' => strlen($words), 'modified' => 1])->json('received'),
+        );
         $this->actingAs($world->instructor);
         $this->state($setBrief, ['name' => 'a.jpg', 'size' => 10, 'modified' => 1])->assertForbidden();
     }
@@ -87,11 +117,19 @@ final class ManyFramesTest extends TestCase
         $path = Pictures::jpeg(mark: 1);
 
         $this->send($setBrief, $path, 'a.jpg')->assertCreated();
-        $this->assertStringContainsString('already', $this->send($setBrief, $path, 'copy of a.jpg')->assertOk()->json('said'));
+        $this->assertStringContainsString(
+            'already',
+            $this->send($setBrief, $path, 'copy of a.jpg')->assertOk()->json('said'),
+        );
         $this->assertSame(1, Frame::query()->count());
 
-        Attempt::query()->sole()->update(['state' => AttemptState::Returned]);
-        $this->assertStringContainsString('attempt 1', $this->send($setBrief, $path, 'again.jpg')->assertCreated()->json('said'));
+        Attempt::query()
+            ->sole()
+            ->update(['state' => AttemptState::Returned]);
+        $this->assertStringContainsString(
+            'attempt 1',
+            $this->send($setBrief, $path, 'again.jpg')->assertCreated()->json('said'),
+        );
     }
 
     public function test_a_plain_form_takes_several_files_and_tells_which_could_not_be_taken(): void
@@ -99,10 +137,20 @@ final class ManyFramesTest extends TestCase
         [$world, $setBrief] = $this->world('same-light-three-ways');
         $this->actingAs($world->student);
 
-        $this->post(route('frames.store', $setBrief), ['pictures' => [World::upload(Pictures::jpeg(mark: 1), 'one.jpg'), World::upload(Pictures::file('words'), 'two.jpg'), World::upload(Pictures::jpeg(mark: 2), 'three.jpg')]])
-            ->assertRedirect(route('attempts.show', Attempt::query()->sole()))->assertSessionHas('problem', fn (string $said): bool => str_contains($said, '"two.jpg"'));
+        $this->post(route('frames.store', $setBrief), [
+            'pictures' => [
+                World::upload(Pictures::jpeg(mark: 1), 'one.jpg'),
+                World::upload(Pictures::file('words'), 'two.jpg'),
+                World::upload(Pictures::jpeg(mark: 2), 'three.jpg'),
+            ],
+        ])
+            ->assertRedirect(route('attempts.show', Attempt::query()->sole()))
+            ->assertSessionHas('problem', fn (string $said): bool => str_contains($said, '"two.jpg"'));
         $this->assertSame(['one.jpg', 'three.jpg'], Frame::query()->orderBy('id')->pluck('original_name')->all());
-        $this->get(route('attempts.show', Attempt::query()->sole()))->assertOk()->assertSee('2 of 3 frames')->assertSee('Mark the subject');
+        $this->get(route('attempts.show', Attempt::query()->sole()))
+            ->assertOk()
+            ->assertSee('2 of 3 frames')
+            ->assertSee('Mark the subject');
     }
 
     public function test_no_more_frames_than_the_brief_takes(): void
@@ -117,38 +165,63 @@ final class ManyFramesTest extends TestCase
         } catch (CannotHandIn $problem) {
             $this->assertStringContainsString('up to 5 frames', $problem->getMessage());
         }
-        $this->actingAs($world->student)->delete(route('frames.destroy', Frame::query()->where('original_name', '2.jpg')->sole()))->assertRedirect();
+        $this->actingAs($world->student)
+            ->delete(route('frames.destroy', Frame::query()->where('original_name', '2.jpg')->sole()))
+            ->assertRedirect();
         app(HandIn::class)->add($setBrief, $world->student, Pictures::jpeg(mark: 6), '6.jpg');
-        $this->assertSame(['1.jpg', '3.jpg', '4.jpg', '5.jpg', '6.jpg'], Frame::query()->orderBy('id')->pluck('original_name')->all());
+        $this->assertSame(
+            ['1.jpg', '3.jpg', '4.jpg', '5.jpg', '6.jpg'],
+            Frame::query()->orderBy('id')->pluck('original_name')->all(),
+        );
     }
 
     public function test_frames_lie_in_the_rows_of_the_brief_and_each_row_is_judged_for_itself(): void
     {
         [$world, $setBrief] = $this->world('three-controls');
         $this->actingAs($world->student);
-        $settings = ['iso' => [[5.6, 1 / 60, 100], [5.6, 1 / 60, 400], [5.6, 1 / 60, 1600]], 'time' => [[8, 1 / 125, 200], [5.6, 1 / 30, 200]]];
+        $settings = [
+            'iso' => [[5.6, 1 / 60, 100], [5.6, 1 / 60, 400], [5.6, 1 / 60, 1600]],
+            'time' => [[8, 1 / 125, 200], [5.6, 1 / 30, 200]],
+        ];
         $mark = 10;
         foreach ($settings as $row => $frames) {
             foreach ($frames as $second => [$n, $t, $iso]) {
-                $path = Pictures::jpeg(record: Pictures::record($n, $t, $iso)->with(['takenAt' => new DateTimeImmutable('2026-10-03 18:00:0'.$second)]), mark: $mark++);
+                $path = Pictures::jpeg(
+                    record: Pictures::record($n, $t, $iso)->with([
+                        'takenAt' => new DateTimeImmutable('2026-10-03 18:00:0'.$second),
+                    ]),
+                    mark: $mark++,
+                );
                 $this->send($setBrief, $path, $row.$second.'.jpg', $row)->assertCreated();
             }
         }
         foreach (['iso', 'time'] as $row) {
             $form = World::form(['for_row' => '1']);
             unset($form['placement_id']);
-            $this->put(route('frames.update', Frame::query()->where('row', $row)->firstOrFail()), $form)->assertSessionHasNoErrors()->assertRedirect(route('attempts.show', Attempt::query()->sole()));
+            $this->put(route('frames.update', Frame::query()->where('row', $row)->firstOrFail()), $form)
+                ->assertSessionHasNoErrors()
+                ->assertRedirect(route('attempts.show', Attempt::query()->sole()));
         }
         $this->assertSame(5, Frame::query()->where('state', FrameState::Judged)->count());
-        $checks = fn (string $name): array => array_column(Frame::query()->where('original_name', $name)->sole()->checks, 'verdict', 'id');
+        $checks = fn (string $name): array => array_column(
+            Frame::query()->where('original_name', $name)->sole()->checks,
+            'verdict',
+            'id',
+        );
         // Said once, with the last of the row.
         $this->assertSame([], $checks('iso0.jpg'));
         $this->assertSame(['moving-iso' => 'met', 'span-iso' => 'met', 'frames-iso' => 'met'], $checks('iso2.jpg'));
         $this->assertSame('missed', $checks('time1.jpg')['moving-time']);
-        $this->get(route('attempts.show', Attempt::query()->sole()))->assertSee('Only ISO moves')->assertSee('3 of 3 frames')->assertSee('2 of 3 frames')->assertSee('4 are missing');
+        $this->get(route('attempts.show', Attempt::query()->sole()))
+            ->assertSee('Only ISO moves')
+            ->assertSee('3 of 3 frames')
+            ->assertSee('2 of 3 frames')
+            ->assertSee('4 are missing');
 
         // A frame that goes takes what was said of its row with it.
-        $this->delete(route('frames.destroy', Frame::query()->where('original_name', 'iso2.jpg')->sole()))->assertRedirect();
+        $this->delete(
+            route('frames.destroy', Frame::query()->where('original_name', 'iso2.jpg')->sole()),
+        )->assertRedirect();
         $this->assertSame('missed', $checks('iso1.jpg')['frames-iso']);
     }
 
@@ -157,7 +230,12 @@ final class ManyFramesTest extends TestCase
         [$world, $setBrief] = $this->world('more-range-than-the-sensor');
         $this->actingAs($world->student);
         foreach ([1 / 125, 1 / 30, 1 / 2] as $second => $time) {
-            $path = Pictures::jpeg(record: Pictures::record(8, $time, 100)->with(['takenAt' => new DateTimeImmutable('2026-10-03 18:00:0'.$second)]), mark: 30 + $second);
+            $path = Pictures::jpeg(
+                record: Pictures::record(8, $time, 100)->with([
+                    'takenAt' => new DateTimeImmutable('2026-10-03 18:00:0'.$second),
+                ]),
+                mark: 30 + $second,
+            );
             $this->send($setBrief, $path, 'rung'.$second.'.jpg')->assertCreated();
         }
         $form = World::form(['for_row' => '1']);
@@ -169,13 +247,26 @@ final class ManyFramesTest extends TestCase
         $this->assertSame(['+2', '+4'], array_column($strip->steps(), 'label'));
         $this->assertSame([false, true], array_column($strip->steps(), 'isGap'));
         $x = array_column($strip->points(), 'x');
-        $this->assertEqualsWithDelta(2.0, ($x[2] - $x[1]) / ($x[1] - $x[0]), 0.01, 'twice the stops, twice as far apart');
+        $this->assertEqualsWithDelta(
+            2.0,
+            ($x[2] - $x[1]) / ($x[1] - $x[0]),
+            0.01,
+            'twice the stops, twice as far apart',
+        );
         $this->assertStringContainsString('Together they hold', (string) $strip->covered());
 
         $this->post(route('attempts.hand-in', $attempt));
-        $this->actingAs($world->instructor)->get(route('desk.show', $attempt))->assertOk()->assertSee('a frame is missing here')->assertSee('The steps are equal')->assertSee('rung2.jpg');
+        $this->actingAs($world->instructor)
+            ->get(route('desk.show', $attempt))
+            ->assertOk()
+            ->assertSee('a frame is missing here')
+            ->assertSee('The steps are equal')
+            ->assertSee('rung2.jpg');
         $this->post(route('desk.publish', $attempt));
-        $this->actingAs($world->student)->get(route('attempts.return', $attempt))->assertOk()->assertSee('a frame is missing here');
+        $this->actingAs($world->student)
+            ->get(route('attempts.return', $attempt))
+            ->assertOk()
+            ->assertSee('a frame is missing here');
     }
 
     public function test_progress_is_silent_until_there_is_something_new(): void
@@ -205,7 +296,9 @@ final class ManyFramesTest extends TestCase
 
         $this->post(route('attempts.hand-in', $attempt));
         $this->actingAs($world->instructor)->get(route('desk.show', $attempt))->assertOk();
-        $this->actingAs($world->student)->post(route('attempts.take-back', $attempt))->assertSessionHas('problem', fn (string $said): bool => str_contains($said, 'has opened'));
+        $this->actingAs($world->student)
+            ->post(route('attempts.take-back', $attempt))
+            ->assertSessionHas('problem', fn (string $said): bool => str_contains($said, 'has opened'));
         $this->assertSame(AttemptState::AtDesk, $attempt->refresh()->state);
     }
 
@@ -215,7 +308,14 @@ final class ManyFramesTest extends TestCase
         $frame = app(HandIn::class)->add($setBrief, $world->student, Pictures::jpeg(), 'a.jpg')->frame;
         foreach (['instructor', 'critic', 'neighbour', 'outsider'] as $person) {
             $this->actingAs($world->$person);
-            foreach ([$this->get(route('attempts.show', $frame->attempt)), $this->get(route('attempts.progress', $frame->attempt)), $this->post(route('attempts.take-back', $frame->attempt)), $this->delete(route('frames.destroy', $frame))] as $answer) {
+            foreach (
+                [
+                    $this->get(route('attempts.show', $frame->attempt)),
+                    $this->get(route('attempts.progress', $frame->attempt)),
+                    $this->post(route('attempts.take-back', $frame->attempt)),
+                    $this->delete(route('frames.destroy', $frame)),
+                ] as $answer
+            ) {
                 $answer->assertForbidden();
             }
         }
@@ -227,14 +327,24 @@ final class ManyFramesTest extends TestCase
     {
         $world = World::make();
 
-        return [$world, $world->course->setBriefs()->create(['brief_id' => $brief, 'brief' => app(BriefLibrary::class)->data($brief)])];
+        return [
+            $world,
+            $world->course
+                ->setBriefs()
+                ->create(['brief_id' => $brief, 'brief' => app(BriefLibrary::class)->data($brief)]),
+        ];
     }
 
     private function send(SetBrief $setBrief, string $path, string $name, ?string $row = null): TestResponse
     {
         $content = (string) file_get_contents($path);
 
-        return $this->piece($setBrief, array_filter(['name' => $name, 'size' => strlen($content), 'modified' => 1, 'row' => $row]), 0, $content);
+        return $this->piece(
+            $setBrief,
+            array_filter(['name' => $name, 'size' => strlen($content), 'modified' => 1, 'row' => $row]),
+            0,
+            $content,
+        );
     }
 
     /** @param  array<string, int|string>  $facts */
@@ -246,6 +356,11 @@ final class ManyFramesTest extends TestCase
     /** @param  array<string, int|string>  $facts */
     private function piece(SetBrief $setBrief, array $facts, int $offset, string $piece): TestResponse
     {
-        return $this->call('POST', route('uploads.store', $setBrief).'?'.http_build_query([...$facts, 'offset' => $offset]), server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/octet-stream'], content: $piece);
+        return $this->call(
+            'POST',
+            route('uploads.store', $setBrief).'?'.http_build_query([...$facts, 'offset' => $offset]),
+            server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/octet-stream'],
+            content: $piece,
+        );
     }
 }

@@ -38,24 +38,42 @@ final class PatternsAndExportsTest extends TestCase
         $this->assertSame(2, $patterns->students());
         $first = $patterns->findings()[0];
         $this->assertEquals([2, 1.0, []], [$first['students'], $first['share'], $first['frames']]);
-        $this->assertSame(['met' => 2, 'close' => 0, 'missed' => 0], array_intersect_key($patterns->checks()[0], ['met' => 0, 'close' => 0, 'missed' => 0]));
+        $this->assertSame(
+            ['met' => 2, 'close' => 0, 'missed' => 0],
+            array_intersect_key($patterns->checks()[0], ['met' => 0, 'close' => 0, 'missed' => 0]),
+        );
         $this->assertNotSame([], $patterns->toTeach());
 
         $mine->update(['may_show' => true]);
         $this->assertCount(1, ClassPatterns::of($world->setBrief)->findings()[0]['frames']);
-        FrameFinding::query()->where('rule_id', $first['rule'])->update(['decision' => Decision::Dismissed]);
+        FrameFinding::query()
+            ->where('rule_id', $first['rule'])
+            ->update(['decision' => Decision::Dismissed]);
         $this->assertNotContains($first['rule'], array_column(ClassPatterns::of($world->setBrief)->findings(), 'rule'));
 
-        $this->actingAs($world->instructor)->get(route('patterns', $world->setBrief))->assertOk()->assertSee('To teach next')->assertSee('aperture priority');
+        $this->actingAs($world->instructor)
+            ->get(route('patterns', $world->setBrief))
+            ->assertOk()
+            ->assertSee('To teach next')
+            ->assertSee('aperture priority');
         $this->actingAs($world->student)->get(route('patterns', $world->setBrief))->assertForbidden();
         $this->actingAs($world->outsider)->get(route('patterns', $world->setBrief))->assertForbidden();
     }
 
     public function test_settings_are_drawn_where_they_lie(): void
     {
-        $make = fn (float $n, float $t, float $iso): ExposureSettings => new ExposureSettings(Aperture::of($n), ExposureTime::of($t), Iso::of($iso));
+        $make = fn (float $n, float $t, float $iso): ExposureSettings => new ExposureSettings(
+            Aperture::of($n),
+            ExposureTime::of($t),
+            Iso::of($iso),
+        );
         $this->assertNull(SettingsPicture::of([]));
-        $points = SettingsPicture::of([$make(2.8, 1 / 60, 100), $make(2.8, 1 / 60, 100), $make(8, 1 / 500, 400)])?->points() ?? [];
+        $points =
+            SettingsPicture::of([
+                $make(2.8, 1 / 60, 100),
+                $make(2.8, 1 / 60, 100),
+                $make(8, 1 / 500, 400),
+            ])?->points() ?? [];
         $this->assertSame([2, 1], array_column($points, 'count'));
         $this->assertSame([0, 2], array_column($points, 'rings'));
         $this->assertLessThan($points[1]['x'], $points[0]['x'], 'smaller apertures lie to the right');
@@ -72,9 +90,15 @@ final class PatternsAndExportsTest extends TestCase
 
         $this->assertCount(2, $rows, 'the heading, and the one that was handed in');
         $row = array_combine($rows[0], $rows[1]);
-        $this->assertSame(["'=cmd", 'meter-is-fooled', '5.6', '100', 'aperture', 'hand'], [$row['student'], $row['brief'], $row['fNumber'], $row['iso'], $row['mode'], $row['support']]);
+        $this->assertSame(
+            ["'=cmd", 'meter-is-fooled', '5.6', '100', 'aperture', 'hand'],
+            [$row['student'], $row['brief'], $row['fNumber'], $row['iso'], $row['mode'], $row['support']],
+        );
         $this->assertEqualsWithDelta(1.27, (float) $row['subjectStops'], 0.02);
-        $csv = $this->actingAs($world->instructor)->get(route('exports.table', $world->course))->assertOk()->streamedContent();
+        $csv = $this->actingAs($world->instructor)
+            ->get(route('exports.table', $world->course))
+            ->assertOk()
+            ->streamedContent();
         $this->assertStringContainsString("'=cmd", $csv);
         $this->assertSame(count($rows[0]), count(str_getcsv(explode("\n", trim($csv))[1], escape: '')));
         $documented = (string) file_get_contents(base_path('docs/formats/export.md'));
@@ -88,12 +112,24 @@ final class PatternsAndExportsTest extends TestCase
     {
         $world = World::make();
         $attempt = $world->handedIn();
-        $this->actingAs($world->instructor)->post(route('notes.store', $attempt->frames->first()), ['kind' => 'keep', 'body' => 'The shelf.', 'token' => (string) Str::uuid()]);
+        $this->actingAs($world->instructor)->post(route('notes.store', $attempt->frames->first()), [
+            'kind' => 'keep',
+            'body' => 'The shelf.',
+            'token' => (string) Str::uuid(),
+        ]);
         $this->assertSame([], CourseDocument::of($world->course)['attempts'][0]['frames'][0]['notes']);
         $this->post(route('desk.publish', $attempt), ['summary' => 'Well seen.']);
 
         $document = $this->get(route('exports.document', $world->course))->assertOk()->json();
-        $this->assertSame(['true-pupil.course', 1, 'Well seen.', 'The shelf.'], [$document['format'], $document['version'], $document['attempts'][0]['summary'], $document['attempts'][0]['frames'][0]['notes'][0]['body']]);
+        $this->assertSame(
+            ['true-pupil.course', 1, 'Well seen.', 'The shelf.'],
+            [
+                $document['format'],
+                $document['version'],
+                $document['attempts'][0]['summary'],
+                $document['attempts'][0]['frames'][0]['notes'][0]['body'],
+            ],
+        );
         $this->assertDoesNotMatchRegularExpression('/gps|latitude|longitude/i', (string) json_encode($document));
     }
 
@@ -102,14 +138,23 @@ final class PatternsAndExportsTest extends TestCase
         $world = World::make();
         $world->handedIn();
         $world->handedIn(Pictures::jpeg(mark: 7), $world->neighbour);
-        $file = $this->actingAs($world->student)->get(route('exports.portfolio', $world->course))->assertOk()->getFile()->getPathname();
-        $zip = new \ZipArchive;
+        $file = $this->actingAs($world->student)
+            ->get(route('exports.portfolio', $world->course))
+            ->assertOk()
+            ->getFile()
+            ->getPathname();
+        $zip = new \ZipArchive();
         $this->assertTrue($zip->open($file));
         $this->assertSame(2, $zip->numFiles, 'the data and the one picture');
         $picture = (string) $zip->getFromIndex(1);
         $this->assertStringStartsWith('meter-is-fooled/attempt-1/pot-', (string) $zip->getNameIndex(1));
         $this->assertStringNotContainsString('Marlpit', $picture);
-        $this->assertSame(['Stu Dent'], array_unique(array_column(json_decode((string) $zip->getFromName('portfolio.json'), true)['attempts'], 'student')));
+        $this->assertSame(
+            ['Stu Dent'],
+            array_unique(
+                array_column(json_decode((string) $zip->getFromName('portfolio.json'), true)['attempts'], 'student'),
+            ),
+        );
         $zip->close();
         File::delete($file);
 
@@ -117,7 +162,9 @@ final class PatternsAndExportsTest extends TestCase
         $this->get(route('exports.table', $world->course))->assertForbidden();
         $this->get(route('exports.document', $world->course))->assertForbidden();
         $this->actingAs($world->critic)->get(route('exports.document', $world->course))->assertForbidden();
-        $this->actingAs($world->instructor)->get(route('exports.portfolio-of', [$world->course, $world->neighbour]))->assertOk();
+        $this->actingAs($world->instructor)
+            ->get(route('exports.portfolio-of', [$world->course, $world->neighbour]))
+            ->assertOk();
         $this->get(route('exports.portfolio-of', [$world->course, $world->outsider]))->assertNotFound();
         $this->assertSame(2, Attempt::query()->count());
     }
@@ -127,9 +174,18 @@ final class PatternsAndExportsTest extends TestCase
         $world = World::make();
         $attempt = $world->handedIn(Pictures::jpeg(patch: 118));
         // What has not come back is not the student's yet; the instructor sees it.
-        $this->actingAs($world->student)->get(route('skills', $world->course))->assertOk()->assertSee('Nothing has come back yet');
+        $this->actingAs($world->student)
+            ->get(route('skills', $world->course))
+            ->assertOk()
+            ->assertSee('Nothing has come back yet');
         $record = SkillRecord::of($world->course, $world->student, false);
-        $finding = $attempt->frames->first()->findings()->where('current', true)->get()->sortBy(fn (FrameFinding $one): int => $one->severity()->rank())->first();
+        $finding = $attempt->frames
+            ->first()
+            ->findings()
+            ->where('current', true)
+            ->get()
+            ->sortBy(fn (FrameFinding $one): int => $one->severity()->rank())
+            ->first();
         $point = $record->point($record->attempts->first(), $finding->topic());
         $this->assertSame([$finding->severity(), $finding->sentence()], [$point?->severity, $point?->sentences[0]]);
         $this->assertSame(count($attempt->frames->first()->checks), $record->checks($record->attempts->first())['all']);
@@ -145,6 +201,9 @@ final class PatternsAndExportsTest extends TestCase
         $this->get(route('skills.of', [$world->course, $world->critic]))->assertNotFound();
         $this->actingAs($world->student)->get(route('skills', $world->course))->assertSee($finding->sentence());
         $this->get(route('skills.of', [$world->course, $world->student]))->assertForbidden();
-        $this->actingAs($world->neighbour)->get(route('skills', $world->course))->assertOk()->assertDontSee($finding->sentence());
+        $this->actingAs($world->neighbour)
+            ->get(route('skills', $world->course))
+            ->assertOk()
+            ->assertDontSee($finding->sentence());
     }
 }

@@ -28,7 +28,10 @@ final class PictureViewsTest extends TestCase
         $page = $this->actingAs($world->instructor)->get(route('desk.show', $attempt))->assertOk();
 
         foreach ($overlays?->views() ?? [] as $name => $view) {
-            $page->assertSee('data-view="'.$name.'"', escape: false)->assertSee('data-words="'.$name.'"', escape: false)->assertSee($view['label']);
+            $page
+                ->assertSee('data-view="'.$name.'"', escape: false)
+                ->assertSee('data-words="'.$name.'"', escape: false)
+                ->assertSee($view['label']);
             $this->assertMatchesRegularExpression('/\d|No |Nothing|Too little/', $view['text'], $name);
         }
         $this->assertGreaterThanOrEqual(5, count($overlays?->views() ?? []));
@@ -54,10 +57,21 @@ final class PictureViewsTest extends TestCase
         $frame = $world->handedIn(Pictures::jpeg(patch: 180, ground: 118))->frames->first();
 
         // 180 lies 1.34 stops above mid-grey; the ground on it.
-        $this->actingAs($world->instructor)->get(route('frames.spot', ['frame' => $frame, 'x' => 50, 'y' => 50]))->assertOk()->assertSee('+1⅓')->assertSee('zone VI')->assertSee('wants −1⅓');
-        $this->get(route('frames.spot', ['frame' => $frame, 'x' => 10, 'y' => 10]))->assertSee('zone V,')->assertSee('for −2 −2');
-        $this->get(route('frames.spot', ['frame' => $frame, 'x' => 140, 'y' => 10]), ['Accept' => 'application/json'])->assertStatus(422);
-        $this->actingAs($world->neighbour)->get(route('frames.spot', ['frame' => $frame, 'x' => 50, 'y' => 50]))->assertForbidden();
+        $this->actingAs($world->instructor)
+            ->get(route('frames.spot', ['frame' => $frame, 'x' => 50, 'y' => 50]))
+            ->assertOk()
+            ->assertSee('+1⅓')
+            ->assertSee('zone VI')
+            ->assertSee('wants −1⅓');
+        $this->get(route('frames.spot', ['frame' => $frame, 'x' => 10, 'y' => 10]))
+            ->assertSee('zone V,')
+            ->assertSee('for −2 −2');
+        $this->get(route('frames.spot', ['frame' => $frame, 'x' => 140, 'y' => 10]), [
+            'Accept' => 'application/json',
+        ])->assertStatus(422);
+        $this->actingAs($world->neighbour)
+            ->get(route('frames.spot', ['frame' => $frame, 'x' => 50, 'y' => 50]))
+            ->assertForbidden();
     }
 
     public function test_older_frames_are_measured_again_and_keep_what_people_decided(): void
@@ -66,15 +80,31 @@ final class PictureViewsTest extends TestCase
         $frame = $world->handedIn(Pictures::jpeg(patch: 118))->frames->first();
         $finding = $frame->findings->first();
         $finding->update(['decision' => Decision::Reworded, 'wording' => 'In my own words.']);
-        $frame->notes()->create(['author_id' => $world->instructor->id, 'kind' => 'keep', 'body' => 'Good light.', 'token' => (string) Str::uuid()]);
-        $frame->update(['rules_version' => 1, 'measures' => array_diff_key($frame->measures, ['focus' => 1, 'composition' => 1, 'colour' => 1])]);
+        $frame
+            ->notes()
+            ->create([
+                'author_id' => $world->instructor->id,
+                'kind' => 'keep',
+                'body' => 'Good light.',
+                'token' => (string) Str::uuid(),
+            ]);
+        $frame->update([
+            'rules_version' => 1,
+            'measures' => array_diff_key($frame->measures, ['focus' => 1, 'composition' => 1, 'colour' => 1]),
+        ]);
 
-        $this->assertNull(FrameView::of($frame->fresh())->overlays(), 'what older rules measured is shown as far as it goes');
+        $this->assertNull(
+            FrameView::of($frame->fresh())->overlays(),
+            'what older rules measured is shown as far as it goes',
+        );
         $this->artisan('pupil:remeasure')->assertSuccessful();
         $again = $frame->fresh();
         $this->assertSame((int) config('pupil.rules_version'), $again->rules_version);
         $this->assertArrayHasKey('composition', $again->measures);
-        $this->assertSame([Decision::Reworded, 'In my own words.'], [$finding->fresh()->decision, $finding->fresh()->wording]);
+        $this->assertSame(
+            [Decision::Reworded, 'In my own words.'],
+            [$finding->fresh()->decision, $finding->fresh()->wording],
+        );
         $this->assertSame(1, $again->notes()->count());
         // Nothing is left to do, and a file that has gone is told and keeps its measures.
         File::delete(app(PictureStore::class)->original($frame->picture));
@@ -93,7 +123,11 @@ final class PictureViewsTest extends TestCase
         $frame->findings()->orderByDesc('id')->first()->delete();
         $kept = $frame->findings()->first();
         $kept->update(['body' => ['sentence' => 'As it was said.'] + $kept->body]);
-        $frame->update(['rules_version' => 1, 'suggestions' => [], 'measures' => array_diff_key($frame->measures, ['composition' => 1])]);
+        $frame->update([
+            'rules_version' => 1,
+            'suggestions' => [],
+            'measures' => array_diff_key($frame->measures, ['composition' => 1]),
+        ]);
         $said = $frame->findings()->pluck('body', 'id')->all();
 
         $this->artisan('pupil:remeasure')->assertSuccessful();
@@ -107,25 +141,52 @@ final class PictureViewsTest extends TestCase
     {
         $world = World::make();
         $frame = $world->prepared();
-        $this->actingAs($world->student)->put(route('frames.update', $frame), World::form(['marks' => [
-            ['kind' => 'horizon', 'points' => '10,50 90,52'], ['kind' => 'area', 'points' => '0,0 50,0 0,50'], ['kind' => 'eye', 'points' => '50,40'], ['kind' => 'lead', 'points' => ''],
-        ]]))->assertSessionHasNoErrors();
+        $this->actingAs($world->student)
+            ->put(
+                route('frames.update', $frame),
+                World::form([
+                    'marks' => [
+                        ['kind' => 'horizon', 'points' => '10,50 90,52'],
+                        ['kind' => 'area', 'points' => '0,0 50,0 0,50'],
+                        ['kind' => 'eye', 'points' => '50,40'],
+                        ['kind' => 'lead', 'points' => ''],
+                    ],
+                ]),
+            )
+            ->assertSessionHasNoErrors();
         $frame->refresh();
 
-        $this->assertSame(['horizon', 'area', 'eye'], array_column($frame->marks, 'kind'), 'a row without numbers was taken back');
+        $this->assertSame(
+            ['horizon', 'area', 'eye'],
+            array_column($frame->marks, 'kind'),
+            'a row without numbers was taken back',
+        );
         $this->assertEqualsWithDelta(12.5, $frame->measures['marks']['shares'][0]['sharePct'], 0.01);
         // 2 % of the height over 80 % of the width, in a picture of 3 by 2.
-        $this->assertEqualsWithDelta(rad2deg(atan(0.02 / (0.8 * 1.5))), $frame->measures['composition']['tiltDeg'], 0.01);
+        $this->assertEqualsWithDelta(
+            rad2deg(atan(0.02 / (0.8 * 1.5))),
+            $frame->measures['composition']['tiltDeg'],
+            0.01,
+        );
         $this->get(route('frames.edit', $frame))->assertSee('10,50 90,52');
         $this->post(route('attempts.hand-in', $frame->attempt));
-        $this->actingAs($world->instructor)->get(route('desk.show', $frame->attempt))->assertSee('data-view="marks"', escape: false)->assertSee('Area 12.5 % of the frame', escape: false);
+        $this->actingAs($world->instructor)
+            ->get(route('desk.show', $frame->attempt))
+            ->assertSee('data-view="marks"', escape: false)
+            ->assertSee('Area 12.5 % of the frame', escape: false);
     }
 
     public function test_a_mark_that_cannot_be_is_told_and_kept(): void
     {
         $world = World::make();
         $frame = $world->prepared();
-        $this->actingAs($world->student)->from(route('frames.edit', $frame))->put(route('frames.update', $frame), World::form(['marks' => [['kind' => 'horizon', 'points' => 'left,right']]]))->assertSessionHasErrors('marks');
+        $this->actingAs($world->student)
+            ->from(route('frames.edit', $frame))
+            ->put(
+                route('frames.update', $frame),
+                World::form(['marks' => [['kind' => 'horizon', 'points' => 'left,right']]]),
+            )
+            ->assertSessionHasErrors('marks');
         $this->get(route('frames.edit', $frame))->assertSee('is no place on the picture')->assertSee('left,right');
     }
 }

@@ -14,15 +14,37 @@ use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
 
-/** The plan sheet: light known in four ways, settings that fit, kept, taken, carried to the frame and held against it. */
+/**
+ * The plan sheet: light known in four ways, settings that fit, kept, taken, carried to the frame and held against it.
+ */
 final class PlanTest extends TestCase
 {
     use RefreshDatabase;
 
     private const KIT = [
-        'body' => ['name' => 'Marlpit One', 'format' => '36x24', 'pixels' => [6000, 4000], 'isoMin' => 100, 'isoBase' => 100, 'isoMax' => 25600, 'fastest' => 0.000125, 'slowest' => 30],
-        'lenses' => [['name' => 'Marlpit 50 mm', 'minFocal' => 50, 'maxFocal' => 50, 'widestAtMin' => 1.8, 'widestAtMax' => 1.8, 'smallest' => 22, 'closestFocus' => 0.45]],
-        'supports' => ['hand', 'tripod'], 'filters' => [3, 6, 10],
+        'body' => [
+            'name' => 'Marlpit One',
+            'format' => '36x24',
+            'pixels' => [6000, 4000],
+            'isoMin' => 100,
+            'isoBase' => 100,
+            'isoMax' => 25600,
+            'fastest' => 0.000125,
+            'slowest' => 30,
+        ],
+        'lenses' => [
+            [
+                'name' => 'Marlpit 50 mm',
+                'minFocal' => 50,
+                'maxFocal' => 50,
+                'widestAtMin' => 1.8,
+                'widestAtMax' => 1.8,
+                'smallest' => 22,
+                'closestFocus' => 0.45,
+            ],
+        ],
+        'supports' => ['hand', 'tripod'],
+        'filters' => [3, 6, 10],
     ];
 
     /** @param  array<string, string>  $typed */
@@ -41,11 +63,33 @@ final class PlanTest extends TestCase
     {
         yield 'a condition' => [['way' => 'condition', 'condition' => 'workshop'], 7.644];
         // ƒ/4 and 1/60 s (exactly 1/64) are EV 10; ISO 400 takes two.
-        yield 'a reading in settings' => [['way' => 'spot', 'spotN' => '4', 'spotT' => '1/60', 'spotIso' => '400'], 8.0];
+        yield 'a reading in settings' => [
+            ['way' => 'spot', 'spotN' => '4', 'spotT' => '1/60', 'spotIso' => '400'],
+            8.0,
+        ];
         yield 'a reading in EV' => [['way' => 'spot', 'spotEv' => '9'], 9.0];
         // A frame at these settings came out a stop too bright: there was a stop more light.
-        yield 'an earlier frame' => [['way' => 'earlier', 'earlierN' => '8', 'earlierT' => '1/250', 'earlierIso' => '100', 'earlierStops' => '+1'], log(64 * 256, 2) + 1];
-        yield 'date and place, at night without a moon' => [['way' => 'sky', 'lat' => '50', 'lon' => '10', 'date' => '2026-11-09', 'time' => '01:00', 'weather' => 'clear'], -12.02];
+        yield 'an earlier frame' => [
+            [
+                'way' => 'earlier',
+                'earlierN' => '8',
+                'earlierT' => '1/250',
+                'earlierIso' => '100',
+                'earlierStops' => '+1',
+            ],
+            log(64 * 256, 2) + 1,
+        ];
+        yield 'date and place, at night without a moon' => [
+            [
+                'way' => 'sky',
+                'lat' => '50',
+                'lon' => '10',
+                'date' => '2026-11-09',
+                'time' => '01:00',
+                'weather' => 'clear',
+            ],
+            -12.02,
+        ];
     }
 
     public function test_an_earlier_frame_s_own_subject_tells_the_light(): void
@@ -55,17 +99,28 @@ final class PlanTest extends TestCase
         $sheet = $this->sheet($world, ['way' => 'earlier', 'earlier' => (string) $frame->id]);
 
         // ƒ/5.6, 1/100 s and ISO 100 lie 11⅔ on the scale; the patch of grey 176 fell 1.27 stops above mid-grey.
-        $this->assertEqualsWithDelta(11 + 2 / 3 + log(((176 / 255 + 0.055) / 1.055) ** 2.4 / 0.18, 2), $sheet->light?->value, 0.05);
+        $this->assertEqualsWithDelta(
+            11 + 2 / 3 + log(((176 / 255 + 0.055) / 1.055) ** 2.4 / 0.18, 2),
+            $sheet->light?->value,
+            0.05,
+        );
         // Nobody else's frame can be chosen by guessing its number.
         $this->actingAs($world->neighbour);
-        $this->assertNull($this->sheet($world, ['way' => 'earlier', 'earlier' => (string) $frame->id], $world->neighbour)->light);
+        $this->assertNull(
+            $this->sheet($world, ['way' => 'earlier', 'earlier' => (string) $frame->id], $world->neighbour)->light,
+        );
     }
 
     public function test_a_brighter_place_for_the_subject_wants_that_much_more_light(): void
     {
         $world = World::make();
         $world->student->update(['kit' => self::KIT]);
-        $exposure = fn (array $typed): float => $this->sheet($world, ['way' => 'spot', 'spotEv' => '10', 'support' => 'hand', ...$typed])->advice->suggestions[0]->settings->ev100()->value;
+        $exposure = fn (array $typed): float => $this->sheet($world, [
+            'way' => 'spot',
+            'spotEv' => '10',
+            'support' => 'hand',
+            ...$typed,
+        ])->advice->suggestions[0]->settings->ev100()->value;
 
         $this->assertEqualsWithDelta(10.0, $exposure([]), 1 / 6);
         $this->assertEqualsWithDelta(10.0 - 4 / 3, $exposure(['placement' => 'white']), 1 / 6);
@@ -76,21 +131,47 @@ final class PlanTest extends TestCase
     {
         $world = World::make();
         $world->student->update(['kit' => self::KIT]);
-        $this->actingAs($world->student)->put(route('plans.update', $world->setBrief), ['way' => 'condition', 'condition' => 'sun', 'want' => 'silk', 'support' => 'tripod', 'subject' => '4'])->assertRedirect();
+        $this->actingAs($world->student)
+            ->put(route('plans.update', $world->setBrief), [
+                'way' => 'condition',
+                'condition' => 'sun',
+                'want' => 'silk',
+                'support' => 'tripod',
+                'subject' => '4',
+            ])
+            ->assertRedirect();
 
-        $this->get(route('plans.edit', $world->setBrief))->assertOk()->assertSee('without a filter;')->assertSee('factor')->assertSee('Exposure map');
+        $this->get(route('plans.edit', $world->setBrief))
+            ->assertOk()
+            ->assertSee('without a filter;')
+            ->assertSee('factor')
+            ->assertSee('Exposure map');
     }
 
     public function test_what_cannot_be_used_is_named_and_everything_typed_is_kept(): void
     {
         $world = World::make();
         $this->actingAs($world->student);
-        $answer = $this->put(route('plans.update', $world->setBrief), ['way' => 'spot', 'spotN' => 'wide', 'spotT' => '1/60', 'spotIso' => '400', 'near' => '5', 'far' => '2', 'about' => 'The long table.'], ['HX-Request' => 'true']);
+        $answer = $this->put(
+            route('plans.update', $world->setBrief),
+            [
+                'way' => 'spot',
+                'spotN' => 'wide',
+                'spotT' => '1/60',
+                'spotIso' => '400',
+                'near' => '5',
+                'far' => '2',
+                'about' => 'The long table.',
+            ],
+            ['HX-Request' => 'true'],
+        );
 
         $answer->assertOk()->assertSee('aperture')->assertSee('What you typed is kept.');
         $plan = SavedPlan::query()->sole();
         $this->assertSame('wide', $plan->typed['spotN']);
-        $this->get(route('plans.edit', $world->setBrief))->assertSee('The long table.')->assertSee('value="wide"', false);
+        $this->get(route('plans.edit', $world->setBrief))
+            ->assertSee('The long table.')
+            ->assertSee('value="wide"', false);
         // Somebody without a kit is not stopped.
         $this->assertTrue(PlanSheet::of($plan)->isPlainKit);
     }
@@ -100,14 +181,36 @@ final class PlanTest extends TestCase
         $world = World::make();
         $world->student->update(['kit' => self::KIT]);
         $this->actingAs($world->student);
-        $this->put(route('plans.update', $world->setBrief), ['way' => 'spot', 'spotEv' => '11.6', 'placement' => 'white', 'subject' => '2', 'support' => 'hand', 'about' => 'A pot on a shelf.', 'reason' => 'White on white.', 'want' => '']);
+        $this->put(route('plans.update', $world->setBrief), [
+            'way' => 'spot',
+            'spotEv' => '11.6',
+            'placement' => 'white',
+            'subject' => '2',
+            'support' => 'hand',
+            'about' => 'A pot on a shelf.',
+            'reason' => 'White on white.',
+            'want' => '',
+        ]);
         $this->post(route('plans.choose', $world->setBrief), ['suggestion' => '0'])->assertRedirect();
         $chosen = SavedPlan::query()->sole()->chosen;
-        $this->get(route('plans.print', $world->setBrief))->assertOk()->assertSee($chosen['display']['text'])->assertSee('Take care');
+        $this->get(route('plans.print', $world->setBrief))
+            ->assertOk()
+            ->assertSee($chosen['display']['text'])
+            ->assertSee('Take care');
         $this->get(route('set-briefs.show', $world->setBrief))->assertSee('Your plan: '.$chosen['display']['text']);
 
-        $frame = app(HandIn::class)->add($world->setBrief, $world->student, Pictures::jpeg(record: Pictures::record(5.6, 1 / 1000, 100)), 'pot.jpg')->frame->refresh();
-        $this->assertSame(['A pot on a shelf.', 'White on white.', 'white', '2'], [$frame->about, $frame->reason, $frame->placement_id, $frame->intent['subject']]);
+        $frame = app(HandIn::class)
+            ->add(
+                $world->setBrief,
+                $world->student,
+                Pictures::jpeg(record: Pictures::record(5.6, 1 / 1000, 100)),
+                'pot.jpg',
+            )
+            ->frame->refresh();
+        $this->assertSame(
+            ['A pot on a shelf.', 'White on white.', 'white', '2'],
+            [$frame->about, $frame->reason, $frame->placement_id, $frame->intent['subject']],
+        );
         $this->put(route('frames.update', $frame), World::form())->assertSessionHasNoErrors();
         $this->get(route('frames.edit', $frame))->assertSee('Planned and taken')->assertSee('less light');
         $this->assertContains('plan.not-followed', Frame::query()->sole()->findings->pluck('rule_id')->all());
@@ -120,7 +223,14 @@ final class PlanTest extends TestCase
         $world->handedIn();
         $this->put(route('plans.update', $world->setBrief), ['about' => 'As it came out.']);
 
-        $this->assertSame([1 => 'As I meant it.', 2 => 'As it came out.'], SavedPlan::query()->orderBy('number')->get()->mapWithKeys(fn (SavedPlan $plan): array => [$plan->number => $plan->typed['about']])->all());
+        $this->assertSame(
+            [1 => 'As I meant it.', 2 => 'As it came out.'],
+            SavedPlan::query()
+                ->orderBy('number')
+                ->get()
+                ->mapWithKeys(fn (SavedPlan $plan): array => [$plan->number => $plan->typed['about']])
+                ->all(),
+        );
     }
 
     public function test_a_plan_is_its_student_s_and_belongs_to_one_attempt(): void
@@ -128,12 +238,17 @@ final class PlanTest extends TestCase
         $world = World::make();
         foreach (['instructor', 'critic', 'outsider'] as $person) {
             $this->actingAs($world->$person)->get(route('plans.edit', $world->setBrief))->assertForbidden();
-            $this->actingAs($world->$person)->put(route('plans.update', $world->setBrief), ['about' => 'x'])->assertForbidden();
+            $this->actingAs($world->$person)
+                ->put(route('plans.update', $world->setBrief), ['about' => 'x'])
+                ->assertForbidden();
             $this->actingAs($world->$person)->post(route('plans.choose', $world->setBrief))->assertForbidden();
             $this->actingAs($world->$person)->get(route('plans.print', $world->setBrief))->assertForbidden();
         }
         $this->actingAs($world->student)->put(route('plans.update', $world->setBrief), ['about' => 'Mine.']);
-        $this->actingAs($world->neighbour)->get(route('plans.edit', $world->setBrief))->assertOk()->assertDontSee('Mine.');
+        $this->actingAs($world->neighbour)
+            ->get(route('plans.edit', $world->setBrief))
+            ->assertOk()
+            ->assertDontSee('Mine.');
         $this->assertSame(1, SavedPlan::query()->count());
     }
 

@@ -25,17 +25,47 @@ final class PracticeTest extends TestCase
 {
     use RefreshDatabase;
 
-    private const SET = ['mode' => 'manual', 'n' => '8', 't' => '1/60', 'iso' => '100', 'support' => 'tripod', 'metering' => 'spot', 'focus' => '4'];
+    private const SET = [
+        'mode' => 'manual',
+        'n' => '8',
+        't' => '1/60',
+        'iso' => '100',
+        'support' => 'tripod',
+        'metering' => 'spot',
+        'focus' => '4',
+    ];
 
     public function test_the_finder_shows_what_the_mode_leaves_and_what_the_camera_adds(): void
     {
         $world = World::make();
-        $page = $this->actingAs($world->student)->get(route('practice.show', ['scene' => 'pots', 'mode' => 'shutter', 't' => '1/250', 'iso' => '400', 'compensation' => '1']))->assertOk();
-        $page->assertSee('the camera’s choice')->assertSee('1/250 s')->assertSee('Depth ruler')->assertSee('data:image/jpeg;base64,', false);
-        $this->assertMatchesRegularExpression('~data-modes="aperture manual manual-auto-iso bulb"\s+hidden~', $page->content(), 'the aperture is not the person\'s to set');
+        $page = $this->actingAs($world->student)
+            ->get(
+                route('practice.show', [
+                    'scene' => 'pots',
+                    'mode' => 'shutter',
+                    't' => '1/250',
+                    'iso' => '400',
+                    'compensation' => '1',
+                ]),
+            )
+            ->assertOk();
+        $page
+            ->assertSee('the camera’s choice')
+            ->assertSee('1/250 s')
+            ->assertSee('Depth ruler')
+            ->assertSee('data:image/jpeg;base64,', false);
+        $this->assertMatchesRegularExpression(
+            '~data-modes="aperture manual manual-auto-iso bulb"\s+hidden~',
+            $page->content(),
+            'the aperture is not the person\'s to set',
+        );
 
         // Only the sight is sent when the dials move.
-        $sight = $this->actingAs($world->student)->get(route('practice.show', ['scene' => 'pots', 'mode' => 'aperture', 'n' => '4']), ['HX-Request' => 'true'])->assertOk();
+        $sight = $this->actingAs($world->student)
+            ->get(route('practice.show', ['scene' => 'pots', 'mode' => 'aperture', 'n' => '4']), [
+                'HX-Request' => 'true',
+            ])
+            ->assertOk();
         $this->assertStringNotContainsString('<html', $sight->content());
         $sight->assertSee('data-ev', false);
     }
@@ -44,33 +74,89 @@ final class PracticeTest extends TestCase
     {
         Queue::fake();
         $world = World::make();
-        $world->student->update(['kit' => ['body' => ['name' => 'Long one', 'format' => '36x24'], 'lenses' => [['name' => 'Very long', 'minFocal' => 400, 'widestAtMin' => 5.6]], 'supports' => ['hand']]]);
-        $this->actingAs($world->student)->get(route('practice.show', 'arcade'))->assertOk()->assertSee('lends you one')->assertSee('data-sight', false);
-        $this->actingAs($world->student)->post(route('practice.press', 'arcade'), self::SET)->assertOk()->assertSee('One frame taken.');
+        $world->student->update([
+            'kit' => [
+                'body' => ['name' => 'Long one', 'format' => '36x24'],
+                'lenses' => [['name' => 'Very long', 'minFocal' => 400, 'widestAtMin' => 5.6]],
+                'supports' => ['hand'],
+            ],
+        ]);
+        $this->actingAs($world->student)
+            ->get(route('practice.show', 'arcade'))
+            ->assertOk()
+            ->assertSee('lends you one')
+            ->assertSee('data-sight', false);
+        $this->actingAs($world->student)
+            ->post(route('practice.press', 'arcade'), self::SET)
+            ->assertOk()
+            ->assertSee('One frame taken.');
         // Where nothing was seen yet, nothing is said of what was seen last.
-        $this->actingAs($world->student)->get(route('practice.show', ['scene' => 'arcade', 'focal' => '300']))->assertOk()->assertDontSee('saw last')->assertSee('300');
+        $this->actingAs($world->student)
+            ->get(route('practice.show', ['scene' => 'arcade', 'focal' => '300']))
+            ->assertOk()
+            ->assertDontSee('saw last')
+            ->assertSee('300');
     }
 
     public function test_each_pattern_says_its_own(): void
     {
         $world = World::make();
-        $this->actingAs($world->student)->get(route('practice.patterns', ['scene' => 'kiln', ...self::SET]))->assertOk()->assertSee('whole scene')->assertSee('spot')->assertSee('highlight-weighted');
-        $this->actingAs($world->student)->get(route('practice.patterns', ['scene' => 'kiln', 't' => 'soon', 'mode' => 'shutter']))->assertOk()->assertSee('soon');
+        $this->actingAs($world->student)
+            ->get(route('practice.patterns', ['scene' => 'kiln', ...self::SET]))
+            ->assertOk()
+            ->assertSee('whole scene')
+            ->assertSee('spot')
+            ->assertSee('highlight-weighted');
+        $this->actingAs($world->student)
+            ->get(route('practice.patterns', ['scene' => 'kiln', 't' => 'soon', 'mode' => 'shutter']))
+            ->assertOk()
+            ->assertSee('soon');
     }
 
     public function test_light_that_the_lens_cannot_meet_blinks_and_says_why(): void
     {
         $world = World::make();
-        $this->actingAs($world->student)->get(route('practice.show', ['scene' => 'pots', 'mode' => 'shutter', 't' => '1/8000', 'iso' => '100']))->assertOk()->assertSee('reading-blinks', false)->assertSee('ƒ/1.8');
+        $this->actingAs($world->student)
+            ->get(route('practice.show', ['scene' => 'pots', 'mode' => 'shutter', 't' => '1/8000', 'iso' => '100']))
+            ->assertOk()
+            ->assertSee('reading-blinks', false)
+            ->assertSee('ƒ/1.8');
     }
 
     public function test_what_cannot_be_set_is_told_and_the_last_sight_stays(): void
     {
         $world = World::make();
-        $this->actingAs($world->student)->get(route('practice.show', ['scene' => 'pots', 'mode' => 'manual', 't' => '30', 'n' => '8', 'iso' => '100']), ['HX-Request' => 'true'])->assertOk()->assertSee('30 s')->assertHeaderMissing('HX-Retarget');
-        foreach ([['n' => '0.95', 'mode' => 'aperture'], ['t' => '60', 'mode' => 'shutter'], ['lens' => 'No such lens'], ['mode' => 'manual', 'iso' => 'auto', 'n' => '8', 't' => '1/60'], ['t' => 'soon', 'mode' => 'shutter'], ['focal' => '300'], ['kelvin' => '90'], ['light' => 'moonshine']] as $wrong) {
-            $this->actingAs($world->student)->get(route('practice.show', ['scene' => 'pots', ...$wrong]), ['HX-Request' => 'true'])
-                ->assertOk()->assertHeader('HX-Retarget', '#finder-problem')->assertSee('still shows what you saw last');
+        $this->actingAs($world->student)
+            ->get(
+                route('practice.show', [
+                    'scene' => 'pots',
+                    'mode' => 'manual',
+                    't' => '30',
+                    'n' => '8',
+                    'iso' => '100',
+                ]),
+                ['HX-Request' => 'true'],
+            )
+            ->assertOk()
+            ->assertSee('30 s')
+            ->assertHeaderMissing('HX-Retarget');
+        foreach (
+            [
+                ['n' => '0.95', 'mode' => 'aperture'],
+                ['t' => '60', 'mode' => 'shutter'],
+                ['lens' => 'No such lens'],
+                ['mode' => 'manual', 'iso' => 'auto', 'n' => '8', 't' => '1/60'],
+                ['t' => 'soon', 'mode' => 'shutter'],
+                ['focal' => '300'],
+                ['kelvin' => '90'],
+                ['light' => 'moonshine'],
+            ] as $wrong
+        ) {
+            $this->actingAs($world->student)
+                ->get(route('practice.show', ['scene' => 'pots', ...$wrong]), ['HX-Request' => 'true'])
+                ->assertOk()
+                ->assertHeader('HX-Retarget', '#finder-problem')
+                ->assertSee('still shows what you saw last');
         }
         $this->actingAs($world->student)->get(route('practice.show', 'no-such-scene'))->assertNotFound();
         $this->actingAs($world->student)->get('/practice/..%2Fpots')->assertNotFound();
@@ -79,14 +165,24 @@ final class PracticeTest extends TestCase
     public function test_a_press_puts_a_frame_on_the_roll_whose_record_is_what_was_set(): void
     {
         $world = World::make();
-        $this->actingAs($world->student)->post(route('practice.press', 'chart'), [...self::SET, 'focal' => '50', 'kelvin' => '5500'])->assertOk()->assertSee('One frame taken.');
+        $this->actingAs($world->student)
+            ->post(route('practice.press', 'chart'), [...self::SET, 'focal' => '50', 'kelvin' => '5500'])
+            ->assertOk()
+            ->assertSee('One frame taken.');
         $frame = RollFrame::query()->sole();
         $this->assertSame(RollState::Ready, $frame->state);
 
         $record = app(RecordReader::class)->read($frame->path())->capture;
         $this->assertSame('ƒ/8, 1/60 s, ISO 100', (string) $record->settings());
-        $this->assertSame([ExposureMode::Manual, MeteringPattern::Spot, false, 'Marlpit 50 mm 1:1.8', 'Marlpit One'], [$record->mode, $record->metering, $record->flashFired, $record->lens, $record->model]);
-        $this->assertEqualsWithDelta([50.0, 50.0, 4.0, 0.0], [$record->focalLength, $record->focalLength35, $record->focusDistance, $record->compensation], 0.01);
+        $this->assertSame(
+            [ExposureMode::Manual, MeteringPattern::Spot, false, 'Marlpit 50 mm 1:1.8', 'Marlpit One'],
+            [$record->mode, $record->metering, $record->flashFired, $record->lens, $record->model],
+        );
+        $this->assertEqualsWithDelta(
+            [50.0, 50.0, 4.0, 0.0],
+            [$record->focalLength, $record->focalLength35, $record->focusDistance, $record->compensation],
+            0.01,
+        );
         $this->assertSame('set', $record->whiteBalance);
         $this->assertSame($frame->taken_at->format('Y-m-d H:i:s'), $record->takenAt?->format('Y-m-d H:i:s'));
 
@@ -98,24 +194,62 @@ final class PracticeTest extends TestCase
     {
         Queue::fake();
         $world = World::make();
-        $this->actingAs($world->student)->post(route('practice.press', 'tricycle'), ['mode' => 'shutter', 't' => '1/250', 'iso' => '100', 'moment' => '0.5', 'drive' => 'burst'])->assertOk()->assertSee('5 frames taken.');
-        $moments = RollFrame::query()->orderBy('id')->get()->map(fn (RollFrame $frame): float => (float) $frame->settings['moment'])->all();
+        $this->actingAs($world->student)
+            ->post(route('practice.press', 'tricycle'), [
+                'mode' => 'shutter',
+                't' => '1/250',
+                'iso' => '100',
+                'moment' => '0.5',
+                'drive' => 'burst',
+            ])
+            ->assertOk()
+            ->assertSee('5 frames taken.');
+        $moments = RollFrame::query()
+            ->orderBy('id')
+            ->get()
+            ->map(fn (RollFrame $frame): float => (float) $frame->settings['moment'])
+            ->all();
         $this->assertEqualsWithDelta([0.5, 0.5 + 1 / 6, 0.5 + 2 / 6, 0.5 + 3 / 6, 0.5 + 4 / 6], $moments, 0.001);
         RollFrame::query()->delete();
 
-        $this->actingAs($world->student)->post(route('practice.press', 'pots'), ['mode' => 'aperture', 'n' => '8', 'iso' => '100', 'drive' => 'bracket-3', 'step' => '2', 'compensation' => '0.3333'])->assertOk();
+        $this->actingAs($world->student)
+            ->post(route('practice.press', 'pots'), [
+                'mode' => 'aperture',
+                'n' => '8',
+                'iso' => '100',
+                'drive' => 'bracket-3',
+                'step' => '2',
+                'compensation' => '0.3333',
+            ])
+            ->assertOk();
         $frames = RollFrame::query()->orderBy('id')->get();
-        $this->assertSame([8.0, 8.0, 8.0], $frames->map(fn (RollFrame $frame): float => round($frame->result['n'] ?? 0))->all());
+        $this->assertSame(
+            [8.0, 8.0, 8.0],
+            $frames->map(fn (RollFrame $frame): float => round($frame->result['n'] ?? 0))->all(),
+        );
         $evs = $frames->map(fn (RollFrame $frame): float => $frame->exposure()?->ev100()->value ?? NAN)->all();
         $this->assertEqualsWithDelta([2.0, -2.0], [$evs[1] - $evs[0], $evs[2] - $evs[0]], 0.01);
         RollFrame::query()->delete();
 
         // In manual the time moves, and aperture and ISO stay.
-        $this->actingAs($world->student)->post(route('practice.press', 'pots'), [...self::SET, 'drive' => 'bracket-5', 'step' => '1'])->assertOk();
-        $times = RollFrame::query()->orderBy('id')->get()->map(fn (RollFrame $frame): float => $frame->result['t'] ?? 0)->all();
-        $this->assertEqualsWithDelta([1.0, 0.25, 0.5, 2.0, 4.0], array_map(fn (float $time): float => $time / $times[0], $times), 0.01);
+        $this->actingAs($world->student)
+            ->post(route('practice.press', 'pots'), [...self::SET, 'drive' => 'bracket-5', 'step' => '1'])
+            ->assertOk();
+        $times = RollFrame::query()
+            ->orderBy('id')
+            ->get()
+            ->map(fn (RollFrame $frame): float => $frame->result['t'] ?? 0)
+            ->all();
+        $this->assertEqualsWithDelta(
+            [1.0, 0.25, 0.5, 2.0, 4.0],
+            array_map(fn (float $time): float => $time / $times[0], $times),
+            0.01,
+        );
         RollFrame::query()->delete();
-        $this->actingAs($world->student)->post(route('practice.press', 'pots'), ['mode' => 'auto', 'drive' => 'bracket-3'])->assertOk()->assertSee('nothing was taken');
+        $this->actingAs($world->student)
+            ->post(route('practice.press', 'pots'), ['mode' => 'auto', 'drive' => 'bracket-3'])
+            ->assertOk()
+            ->assertSee('nothing was taken');
         $this->assertSame(0, RollFrame::query()->count());
     }
 
@@ -124,10 +258,31 @@ final class PracticeTest extends TestCase
         Queue::fake();
         $world = World::make();
         foreach (['0.1', '0.9'] as $aim) {
-            $this->actingAs($world->student)->post(route('practice.press', 'tricycle'), ['mode' => 'aperture', 'n' => '8', 'iso' => '100', 'focal' => '85', 'x' => $aim])->assertOk();
-            $this->actingAs($world->student)->post(route('practice.press', 'tricycle'), ['mode' => 'aperture', 'n' => '8', 'iso' => '100', 'focal' => '85', 'x' => $aim, 'held' => '13'])->assertOk();
+            $this->actingAs($world->student)
+                ->post(route('practice.press', 'tricycle'), [
+                    'mode' => 'aperture',
+                    'n' => '8',
+                    'iso' => '100',
+                    'focal' => '85',
+                    'x' => $aim,
+                ])
+                ->assertOk();
+            $this->actingAs($world->student)
+                ->post(route('practice.press', 'tricycle'), [
+                    'mode' => 'aperture',
+                    'n' => '8',
+                    'iso' => '100',
+                    'focal' => '85',
+                    'x' => $aim,
+                    'held' => '13',
+                ])
+                ->assertOk();
         }
-        [$shade, $heldShade, $sun, $heldSun] = RollFrame::query()->orderBy('id')->get()->map(fn (RollFrame $frame): float => $frame->result['t'] ?? NAN)->all();
+        [$shade, $heldShade, $sun, $heldSun] = RollFrame::query()
+            ->orderBy('id')
+            ->get()
+            ->map(fn (RollFrame $frame): float => $frame->result['t'] ?? NAN)
+            ->all();
         $this->assertGreaterThan(4 * $sun, $shade);
         $this->assertSame($heldShade, $heldSun);
     }
@@ -142,33 +297,57 @@ final class PracticeTest extends TestCase
             $this->actingAs($world->$person)->get(route('roll.picture', $frame))->assertForbidden();
             $this->actingAs($world->$person)->get(route('roll.download', $frame))->assertForbidden();
             $this->actingAs($world->$person)->delete(route('roll.destroy', $frame))->assertForbidden();
-            $this->actingAs($world->$person)->post(route('roll.hand-in', $frame), ['brief' => $world->setBrief->id])->assertForbidden();
-            $this->actingAs($world->$person)->get(route('practice'))->assertOk()->assertDontSee('remove-'.$frame->id);
-            $this->actingAs($world->$person)->get(route('roll.compare', ['frame' => [$frame->id, $frame->id]]))->assertRedirect(route('practice'));
+            $this->actingAs($world->$person)
+                ->post(route('roll.hand-in', $frame), ['brief' => $world->setBrief->id])
+                ->assertForbidden();
+            $this->actingAs($world->$person)
+                ->get(route('practice'))
+                ->assertOk()
+                ->assertDontSee('remove-'.$frame->id);
+            $this->actingAs($world->$person)
+                ->get(route('roll.compare', ['frame' => [$frame->id, $frame->id]]))
+                ->assertRedirect(route('practice'));
         }
     }
 
     public function test_a_frame_from_the_roll_is_handed_in_like_any_other(): void
     {
         $world = World::make();
-        $this->actingAs($world->student)->post(route('practice.press', 'pots'), ['mode' => 'aperture', 'n' => '5.6', 'iso' => '400', 'compensation' => '1'])->assertOk();
+        $this->actingAs($world->student)
+            ->post(route('practice.press', 'pots'), [
+                'mode' => 'aperture',
+                'n' => '5.6',
+                'iso' => '400',
+                'compensation' => '1',
+            ])
+            ->assertOk();
         $frame = RollFrame::query()->sole();
-        $this->actingAs($world->student)->post(route('roll.hand-in', $frame), ['brief' => $world->setBrief->id])->assertRedirect();
+        $this->actingAs($world->student)
+            ->post(route('roll.hand-in', $frame), ['brief' => $world->setBrief->id])
+            ->assertRedirect();
         $handedIn = $world->setBrief->attempts()->sole()->frames()->sole();
         $this->assertSame($frame->fileName(), $handedIn->original_name);
         $this->assertFileExists($frame->path());
         $this->actingAs($world->outsider)->post(route('practice.press', 'pots'), self::SET);
         $other = RollFrame::query()->where('user_id', $world->outsider->id)->sole();
-        $this->actingAs($world->outsider)->post(route('roll.hand-in', $other), ['brief' => $world->setBrief->id])->assertForbidden();
+        $this->actingAs($world->outsider)
+            ->post(route('roll.hand-in', $other), ['brief' => $world->setBrief->id])
+            ->assertForbidden();
     }
 
     public function test_two_frames_lie_side_by_side_with_the_lines_that_moved(): void
     {
         $world = World::make();
         foreach (['1/60', '1/250'] as $time) {
-            $this->actingAs($world->student)->post(route('practice.press', 'chart'), [...self::SET, 't' => $time])->assertOk();
+            $this->actingAs($world->student)
+                ->post(route('practice.press', 'chart'), [...self::SET, 't' => $time])
+                ->assertOk();
         }
-        $this->actingAs($world->student)->get(route('roll.compare', ['frame' => RollFrame::query()->pluck('id')->all()]))->assertOk()->assertSee('▸ Exposure time takes')->assertDontSee('▸ Aperture takes');
+        $this->actingAs($world->student)
+            ->get(route('roll.compare', ['frame' => RollFrame::query()->pluck('id')->all()]))
+            ->assertOk()
+            ->assertSee('▸ Exposure time takes')
+            ->assertDontSee('▸ Aperture takes');
     }
 
     public function test_a_full_roll_takes_nothing_more_and_loses_nothing(): void
@@ -176,16 +355,33 @@ final class PracticeTest extends TestCase
         Queue::fake();
         $world = World::make();
         for ($frame = 0; $frame < Roll::LENGTH; $frame++) {
-            RollFrame::query()->create(['user_id' => $world->student->id, 'token' => 'frame-'.$frame, 'scene' => 'chart', 'settings' => [], 'state' => RollState::Ready, 'taken_at' => Carbon::now()]);
+            RollFrame::query()->create([
+                'user_id' => $world->student->id,
+                'token' => 'frame-'.$frame,
+                'scene' => 'chart',
+                'settings' => [],
+                'state' => RollState::Ready,
+                'taken_at' => Carbon::now(),
+            ]);
         }
-        $this->actingAs($world->student)->post(route('practice.press', 'chart'), self::SET)->assertOk()->assertSee('is full');
+        $this->actingAs($world->student)
+            ->post(route('practice.press', 'chart'), self::SET)
+            ->assertOk()
+            ->assertSee('is full');
         $this->assertSame(Roll::LENGTH, RollFrame::query()->count());
     }
 
     public function test_a_frame_that_cannot_be_made_says_so_and_keeps_its_settings(): void
     {
         $world = World::make();
-        $frame = RollFrame::query()->create(['user_id' => $world->student->id, 'token' => 'broken', 'scene' => 'chart', 'settings' => ['mode' => 'manual', 'iso' => 'auto'], 'state' => RollState::Developing, 'taken_at' => Carbon::now()]);
+        $frame = RollFrame::query()->create([
+            'user_id' => $world->student->id,
+            'token' => 'broken',
+            'scene' => 'chart',
+            'settings' => ['mode' => 'manual', 'iso' => 'auto'],
+            'state' => RollState::Developing,
+            'taken_at' => Carbon::now(),
+        ]);
         DevelopRollFrame::dispatchSync($frame->id);
         $this->assertSame(RollState::Failed, $frame->refresh()->state);
         $this->assertStringContainsString('ISO', (string) $frame->problem);
@@ -202,9 +398,16 @@ final class PracticeTest extends TestCase
         $asked->assertRedirect();
         $this->actingAs($world->student)->get($address)->assertOk()->assertSee('Your answer');
 
-        $this->actingAs($world->student)->post($address, ['answer' => 'no idea'])->assertOk()->assertSee('Nothing is counted yet');
+        $this->actingAs($world->student)
+            ->post($address, ['answer' => 'no idea'])
+            ->assertOk()
+            ->assertSee('Nothing is counted yet');
         $this->assertSame(0, DrillAnswer::query()->count());
-        $this->actingAs($world->student)->post($address, ['answer' => '30'])->assertOk()->assertSee('Not quite')->assertSee('The ledger');
+        $this->actingAs($world->student)
+            ->post($address, ['answer' => '30'])
+            ->assertOk()
+            ->assertSee('Not quite')
+            ->assertSee('The ledger');
         $this->assertSame(1, DrillReturn::query()->count());
 
         // In ten minutes it is the first thing asked.
@@ -212,9 +415,16 @@ final class PracticeTest extends TestCase
         $this->actingAs($world->student)->get(route('drills.next'))->assertRedirect($address);
         [, , , $scene, $level, $seed] = explode('/', (string) parse_url($address, PHP_URL_PATH).'/');
         $drill = app(Drills::class)->make(DrillKind::Match, (int) $level, (int) $seed, $scene);
-        $this->actingAs($world->student)->post($address, ['answer' => $drill->rightText()])->assertOk()->assertSee('Right.');
+        $this->actingAs($world->student)
+            ->post($address, ['answer' => $drill->rightText()])
+            ->assertOk()
+            ->assertSee('Right.');
         $this->assertSame(1, DrillReturn::query()->sole()->box);
-        $this->assertNotSame($address, $this->actingAs($world->student)->get(route('drills.next'))->headers->get('Location'), 'not again before a day has passed');
+        $this->assertNotSame(
+            $address,
+            $this->actingAs($world->student)->get(route('drills.next'))->headers->get('Location'),
+            'not again before a day has passed',
+        );
         $this->actingAs($world->student)->get(route('drills'))->assertSee('1 of 2');
     }
 
@@ -222,14 +432,34 @@ final class PracticeTest extends TestCase
     {
         $world = World::make();
         foreach ([true, false, true] as $isRight) {
-            DrillAnswer::query()->create(['user_id' => $world->student->id, 'kind' => DrillKind::Match, 'level' => $isRight ? 2 : 3, 'seed' => 5, 'scene' => 'pots', 'answer' => '1/60', 'is_right' => $isRight]);
+            DrillAnswer::query()->create([
+                'user_id' => $world->student->id,
+                'kind' => DrillKind::Match,
+                'level' => $isRight ? 2 : 3,
+                'seed' => 5,
+                'scene' => 'pots',
+                'answer' => '1/60',
+                'is_right' => $isRight,
+            ]);
         }
-        $this->actingAs($world->instructor)->get(route('courses.drills', $world->course))->assertOk()->assertSee('2 of 3')->assertSee('level 2');
-        $this->actingAs($world->instructor)->get(route('courses.drills.evidence', [$world->course, $world->student]))->assertOk()->assertSee('missed')->assertSee('1/60');
-        $this->actingAs($world->instructor)->get(route('courses.drills.evidence', [$world->course, $world->outsider]))->assertNotFound();
+        $this->actingAs($world->instructor)
+            ->get(route('courses.drills', $world->course))
+            ->assertOk()
+            ->assertSee('2 of 3')
+            ->assertSee('level 2');
+        $this->actingAs($world->instructor)
+            ->get(route('courses.drills.evidence', [$world->course, $world->student]))
+            ->assertOk()
+            ->assertSee('missed')
+            ->assertSee('1/60');
+        $this->actingAs($world->instructor)
+            ->get(route('courses.drills.evidence', [$world->course, $world->outsider]))
+            ->assertNotFound();
         foreach (['student', 'critic', 'outsider'] as $person) {
             $this->actingAs($world->$person)->get(route('courses.drills', $world->course))->assertForbidden();
-            $this->actingAs($world->$person)->get(route('courses.drills.evidence', [$world->course, $world->student]))->assertForbidden();
+            $this->actingAs($world->$person)
+                ->get(route('courses.drills.evidence', [$world->course, $world->student]))
+                ->assertForbidden();
         }
     }
 
@@ -237,12 +467,18 @@ final class PracticeTest extends TestCase
     {
         $world = World::make();
         foreach (DrillKind::cases() as $kind) {
-            $page = $this->actingAs($world->student)->get(route('drills.show', ['kind' => $kind, 'scene' => 'wheel', 'level' => 2, 'seed' => 12]))->assertOk()->assertSee($kind->label());
+            $page = $this->actingAs($world->student)
+                ->get(route('drills.show', ['kind' => $kind, 'scene' => 'wheel', 'level' => 2, 'seed' => 12]))
+                ->assertOk()
+                ->assertSee($kind->label());
             preg_match_all('~src="([^"]*/drills/[^"]+)"~', $page->content(), $pictures);
             $this->assertSame(['changed' => 2, 'histogram' => 4][$kind->value] ?? 0, count($pictures[1]), $kind->value);
             if ($pictures[1] !== []) {
                 $picture = $this->actingAs($world->student)->get($pictures[1][0])->assertOk();
-                $this->assertSame([960, 640], array_slice(getimagesizefromstring((string) $picture->getContent()) ?: [], 0, 2));
+                $this->assertSame(
+                    [960, 640],
+                    array_slice(getimagesizefromstring((string) $picture->getContent()) ?: [], 0, 2),
+                );
             }
         }
         $this->actingAs($world->student)->get('/drills/match/wheel/9/1')->assertNotFound();

@@ -72,7 +72,10 @@ final class RealFilesTest extends TestCase
         $this->assertTrue($measures->ofPreview);
         $this->assertSame(true, $measures->toArray()['ofPreview']);
         $this->assertEqualsWithDelta(1.34, $measures->subject?->tone->meanStops, 0.06);
-        $this->assertSame(['DNG', Pictures::HEIGHT, Pictures::WIDTH, 'Marlpit One'], [$record->format, $record->width, $record->height, $record->capture->model]);
+        $this->assertSame(
+            ['DNG', Pictures::HEIGHT, Pictures::WIDTH, 'Marlpit One'],
+            [$record->format, $record->width, $record->height, $record->capture->model],
+        );
     }
 
     public function test_raw_and_heic_files_are_handed_in_like_any_other(): void
@@ -82,13 +85,18 @@ final class RealFilesTest extends TestCase
 
         $this->assertSame(FrameState::Judged, $frame->state);
         $this->assertTrue($frame->storedMeasures()?->ofPreview);
-        $this->actingAs($world->student)->get(route('frames.picture', $frame))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $this->actingAs($world->student)
+            ->get(route('frames.picture', $frame))
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg');
     }
 
     /** @param  callable(): string  $make */
     #[DataProvider('hostile')]
-    public function test_hostile_files_are_refused_or_measured_and_leave_nothing_behind(callable $make, ?string $says): void
-    {
+    public function test_hostile_files_are_refused_or_measured_and_leave_nothing_behind(
+        callable $make,
+        ?string $says,
+    ): void {
         $path = $make();
         $before = $this->scratch();
         try {
@@ -117,40 +125,78 @@ final class RealFilesTest extends TestCase
         yield 'a name with quotes and brackets' => [$named('a "pot"; $(touch x) [fail-on=none].jpg'), null];
         yield 'a name with a new line' => [$named("first\nsecond.jpg"), null];
         yield 'a name that looks like an option' => [$named('--help.jpg'), null];
-        yield 'a picture with a page behind it' => [fn () => Pictures::file(file_get_contents(Pictures::jpeg()).'<html><script>alert(1)</script></html>'), null];
-        yield 'a picture with megabytes of remarks' => [function (): string {
-            $bytes = (string) file_get_contents(Pictures::jpeg());
-            $remark = "\xFF\xFE".pack('n', 65535).str_repeat('x', 65533);
+        yield 'a picture with a page behind it' => [
+            fn () => Pictures::file(file_get_contents(Pictures::jpeg()).'<html><script>alert(1)</script></html>'),
+            null,
+        ];
+        yield 'a picture with megabytes of remarks' => [
+            function (): string {
+                $bytes = (string) file_get_contents(Pictures::jpeg());
+                $remark = "\xFF\xFE".pack('n', 65535).str_repeat('x', 65533);
 
-            return Pictures::file(substr($bytes, 0, 2).str_repeat($remark, 120).substr($bytes, 2));
-        }, null];
-        yield 'a PNG that breaks off' => [function (): string {
-            $path = Pictures::path('png');
-            imagepng(imagecreatetruecolor(400, 400), $path);
-            $image = imagecreatetruecolor(400, 400);
-            for ($i = 0; $i < 400; $i++) {
-                imageline($image, random_int(0, 399), 0, random_int(0, 399), 399, random_int(0, 0xFFFFFF));
-            }
-            imagepng($image, $path);
+                return Pictures::file(substr($bytes, 0, 2).str_repeat($remark, 120).substr($bytes, 2));
+            },
+            null,
+        ];
+        yield 'a PNG that breaks off' => [
+            function (): string {
+                $path = Pictures::path('png');
+                imagepng(imagecreatetruecolor(400, 400), $path);
+                $image = imagecreatetruecolor(400, 400);
+                for ($i = 0; $i < 400; $i++) {
+                    imageline($image, random_int(0, 399), 0, random_int(0, 399), 399, random_int(0, 0xFFFFFF));
+                }
+                imagepng($image, $path);
 
-            return Pictures::file(substr((string) file_get_contents($path), 0, 9000), 'png');
-        }, ''];
-        yield 'a TIFF that claims a thousand megapixels' => [function (): string {
-            // Eight bytes of header, then the directory: width, height, 8 bits, uncompressed, grey, one strip after it all.
-            $tags = [[256, 4, 40000], [257, 4, 30000], [258, 3, 8], [259, 3, 1], [262, 3, 1], [273, 4, 200], [277, 3, 1], [278, 4, 30000], [279, 4, 100]];
-            $directory = pack('v', count($tags)).implode('', array_map(fn (array $tag): string => pack('vvVV', $tag[0], $tag[1], 1, $tag[2]), $tags)).pack('V', 0);
+                return Pictures::file(substr((string) file_get_contents($path), 0, 9000), 'png');
+            },
+            '',
+        ];
+        yield 'a TIFF that claims a thousand megapixels' => [
+            function (): string {
+                // Eight bytes of header, then the directory: width, height, 8 bits, uncompressed, grey, one strip after
+                // it all.
+                $tags = [
+                    [256, 4, 40000],
+                    [257, 4, 30000],
+                    [258, 3, 8],
+                    [259, 3, 1],
+                    [262, 3, 1],
+                    [273, 4, 200],
+                    [277, 3, 1],
+                    [278, 4, 30000],
+                    [279, 4, 100],
+                ];
+                $directory =
+                    pack('v', count($tags)).
+                    implode(
+                        '',
+                        array_map(fn (array $tag): string => pack('vvVV', $tag[0], $tag[1], 1, $tag[2]), $tags),
+                    ).
+                    pack('V', 0);
 
-            return Pictures::file(str_pad("II*\0".pack('V', 8).$directory, 300, "\x80"), 'tif');
-        }, '40000 × 30000'];
+                return Pictures::file(str_pad("II*\0".pack('V', 8).$directory, 300, "\x80"), 'tif');
+            },
+            '40000 × 30000',
+        ];
         yield 'a raw file with a lying preview' => [fn () => Pictures::raw('this is no picture'), 'no preview'];
-        yield 'a script that calls itself a picture' => [fn () => Pictures::file("push graphic-context\nviewbox 0 0 640 480\nimage over 0,0 0,0 'https://127.0.0.1/x'\npop graphic-context", 'mvg'), 'not a picture'];
+        yield 'a script that calls itself a picture' => [
+            fn () => Pictures::file(
+                "push graphic-context\nviewbox 0 0 640 480\nimage over 0,0 0,0 'https://127.0.0.1/x'\npop graphic-context",
+                'mvg',
+            ),
+            'not a picture',
+        ];
     }
 
     public function test_the_same_file_always_gives_the_same_measures(): void
     {
         $path = Pictures::jpeg(patch: 90);
 
-        $this->assertSame(json_encode($this->measure($path, Pictures::SUBJECT)->toArray()), json_encode($this->measure($path, Pictures::SUBJECT)->toArray()));
+        $this->assertSame(
+            json_encode($this->measure($path, Pictures::SUBJECT)->toArray()),
+            json_encode($this->measure($path, Pictures::SUBJECT)->toArray()),
+        );
     }
 
     public function test_what_is_stored_of_a_picture_comes_back_whole(): void
@@ -159,7 +205,11 @@ final class RealFilesTest extends TestCase
         $again = StoredMeasures::restore(json_decode((string) json_encode($measures), true))->toArray();
 
         $this->assertSame(array_keys($measures), array_keys($again));
-        $this->assertEqualsWithDelta(json_decode((string) json_encode($measures), true), json_decode((string) json_encode($again), true), 1e-9);
+        $this->assertEqualsWithDelta(
+            json_decode((string) json_encode($measures), true),
+            json_decode((string) json_encode($again), true),
+            1e-9,
+        );
     }
 
     #[DataProvider('tilts')]
@@ -168,7 +218,11 @@ final class RealFilesTest extends TestCase
         $picture = Pictures::drawn(function (GdImage $image) use ($degrees): void {
             imagefill($image, 0, 0, 0x9FB4C8);
             $rise = tan(deg2rad($degrees)) * 900;
-            imagefilledpolygon($image, [0, (int) round(640 - $rise), 1799, (int) round(640 + $rise), 1799, 1199, 0, 1199], 0x4A5240);
+            imagefilledpolygon(
+                $image,
+                [0, (int) round(640 - $rise), 1799, (int) round(640 + $rise), 1799, 1199, 0, 1199],
+                0x4A5240,
+            );
         });
 
         $this->assertEqualsWithDelta($degrees, $this->measure($picture, null)->composition?->tiltDeg, 0.3);
@@ -188,7 +242,14 @@ final class RealFilesTest extends TestCase
                 $middle = (int) round($axis * 1800);
                 foreach ([120, 300, 520, 700] as $index => $away) {
                     foreach ([-1, 1] as $side) {
-                        imagefilledrectangle($image, $middle + $side * $away - 40, 200 + 120 * $index, $middle + $side * $away + 40, 1100, 0x402818 + 0x101010 * $index);
+                        imagefilledrectangle(
+                            $image,
+                            $middle + $side * $away - 40,
+                            200 + 120 * $index,
+                            $middle + $side * $away + 40,
+                            1100,
+                            0x402818 + 0x101010 * $index,
+                        );
                     }
                 }
             });
@@ -211,7 +272,10 @@ final class RealFilesTest extends TestCase
     public function test_an_eye_in_the_sharp_half_and_one_in_the_blurred(): void
     {
         $picture = $this->halfBlurred();
-        $eye = fn (float $x): ?float => app(LooseFile::class)->measure($picture, new Marks(null, [Mark::of(MarkKind::Eye, [[$x, 0.43]])]))->focus?->eyeRatio;
+        $eye = fn (float $x): ?float => app(LooseFile::class)->measure(
+            $picture,
+            new Marks(null, [Mark::of(MarkKind::Eye, [[$x, 0.43]])]),
+        )->focus?->eyeRatio;
 
         $this->assertGreaterThan(0.75, $eye(0.25));
         $this->assertLessThan(0.6, $eye(0.75));
@@ -238,22 +302,32 @@ final class RealFilesTest extends TestCase
 
         $this->assertLessThan(-0.8, $this->measure($smeared, null)->focus?->directional);
         $this->assertEqualsWithDelta(0.0, $this->measure($even, null)->focus?->directional, 0.4);
-        $this->assertLessThan($this->measure(Pictures::drawn($this->texture(...)), null)->focus?->sharpness, $this->measure($even, null)->focus?->sharpness);
+        $this->assertLessThan(
+            $this->measure(Pictures::drawn($this->texture(...)), null)->focus?->sharpness,
+            $this->measure($even, null)->focus?->sharpness,
+        );
     }
 
     public function test_a_known_cast_comes_back(): void
     {
-        $cast = $this->measure(Pictures::drawn(fn (GdImage $image) => imagefill($image, 0, 0, 0x7E7668), 600, 400), null)->colour?->cast;
+        $cast = $this->measure(Pictures::drawn(fn (GdImage $image) => imagefill($image, 0, 0, 0x7E7668), 600, 400), null)
+            ->colour?->cast;
 
         // 0x7E against 0x68 in linear light.
-        $this->assertEqualsWithDelta(2.4 * log((0x7E / 255 + 0.055) / (0x68 / 255 + 0.055), 2), $cast['warm'] ?? 0, 0.03);
+        $this->assertEqualsWithDelta(
+            2.4 * log((0x7E / 255 + 0.055) / (0x68 / 255 + 0.055), 2),
+            $cast['warm'] ?? 0,
+            0.03,
+        );
     }
 
     private function halfBlurred(): string
     {
         return Pictures::drawn(function (GdImage $image): void {
             $this->texture($image);
-            $right = imagecrop($image, ['x' => 900, 'y' => 0, 'width' => 900, 'height' => 1200]) ?: throw new \LogicException('GD cannot crop.');
+            $right =
+                imagecrop($image, ['x' => 900, 'y' => 0, 'width' => 900, 'height' => 1200]) ?:
+                throw new \LogicException('GD cannot crop.');
             for ($i = 0; $i < 12; $i++) {
                 imagefilter($right, IMG_FILTER_GAUSSIAN_BLUR);
             }
@@ -269,7 +343,7 @@ final class RealFilesTest extends TestCase
         for ($y = 140; $y < 1200; $y += 20) {
             for ($x = 0; $x < 1800; $x += 20) {
                 $grey = mt_rand(40, 215);
-                imagefilledrectangle($image, $x, $y, $x + 19, $y + 19, $grey << 16 | $grey << 8 | $grey);
+                imagefilledrectangle($image, $x, $y, $x + 19, $y + 19, ($grey << 16) | ($grey << 8) | $grey);
             }
         }
     }
@@ -282,6 +356,8 @@ final class RealFilesTest extends TestCase
     /** @return list<string> */
     private function scratch(): array
     {
-        return is_dir(storage_path('scratch')) ? array_values(array_diff(scandir(storage_path('scratch')) ?: [], ['.', '..'])) : [];
+        return is_dir(storage_path('scratch'))
+            ? array_values(array_diff(scandir(storage_path('scratch')) ?: [], ['.', '..']))
+            : [];
     }
 }

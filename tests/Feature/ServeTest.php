@@ -46,7 +46,10 @@ final class ServeTest extends TestCase
         $this->assertSame('', $this->processesOf($this->var.'/two'));
         // And what was stored is there at the next start.
         [, $port] = $this->serve($this->var.'/two');
-        $this->assertStringContainsString('Sign in', (string) file_get_contents('http://127.0.0.1:'.$port.'/sign-in'));
+        $this->assertStringContainsString(
+            'Sign in',
+            (string) file_get_contents('http://127.0.0.1:'.$port.'/sign-in'),
+        );
     }
 
     #[DataProvider('obstacles')]
@@ -63,15 +66,21 @@ final class ServeTest extends TestCase
 
     public static function obstacles(): iterable
     {
-        yield 'a port in use' => [function (): array {
-            static $holder;
-            $holder = stream_socket_server('tcp://127.0.0.1:0');
+        yield 'a port in use' => [
+            function (): array {
+                static $holder;
+                $holder = stream_socket_server('tcp://127.0.0.1:0');
 
-            return ['PORT' => substr((string) strrchr((string) stream_socket_get_name($holder, false), ':'), 1)];
-        }, 'is in use by another program'];
+                return ['PORT' => substr((string) strrchr((string) stream_socket_get_name($holder, false), ':'), 1)];
+            },
+            'is in use by another program',
+        ];
         yield 'a port that is none' => [fn (): array => ['PORT' => 'eighty'], 'PORT must be a number'];
         yield 'a port beyond the last' => [fn (): array => ['PORT' => '70000'], 'between 1 and 65535'];
-        yield 'a folder nobody can write' => [fn (): array => ['PUPIL_VAR' => '/proc/true-pupil'], 'cannot write to /proc/true-pupil'];
+        yield 'a folder nobody can write' => [
+            fn (): array => ['PUPIL_VAR' => '/proc/true-pupil'],
+            'cannot write to /proc/true-pupil',
+        ];
     }
 
     /** Command lines of running processes that speak of a folder. */

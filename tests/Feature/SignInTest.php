@@ -20,7 +20,9 @@ final class SignInTest extends TestCase
     {
         $world = World::make();
 
-        $this->post('/sign-in', ['email' => $world->student->email, 'password' => 'a-long-password'])->assertRedirect(route('home'));
+        $this->post('/sign-in', ['email' => $world->student->email, 'password' => 'a-long-password'])->assertRedirect(
+            route('home'),
+        );
         $this->assertAuthenticatedAs($world->student);
         $this->get('/')->assertRedirect(route('courses.show', $world->course));
     }
@@ -29,8 +31,11 @@ final class SignInTest extends TestCase
     {
         $world = World::make();
 
-        $this->from('/sign-in')->followingRedirects()->post('/sign-in', ['email' => $world->student->email, 'password' => 'guess'])
-            ->assertSee('No member has this address and password')->assertSee($world->student->email);
+        $this->from('/sign-in')
+            ->followingRedirects()
+            ->post('/sign-in', ['email' => $world->student->email, 'password' => 'guess'])
+            ->assertSee('No member has this address and password')
+            ->assertSee($world->student->email);
         $this->assertGuest();
     }
 
@@ -41,7 +46,10 @@ final class SignInTest extends TestCase
             $this->post('/sign-in', ['email' => $world->student->email, 'password' => 'guess '.$try]);
         }
 
-        $this->followingRedirects()->from('/sign-in')->post('/sign-in', ['email' => $world->student->email, 'password' => 'a-long-password'])->assertSee('Too many tries');
+        $this->followingRedirects()
+            ->from('/sign-in')
+            ->post('/sign-in', ['email' => $world->student->email, 'password' => 'a-long-password'])
+            ->assertSee('Too many tries');
         $this->assertGuest();
     }
 
@@ -56,8 +64,12 @@ final class SignInTest extends TestCase
     public function test_somebody_new_joins_by_code_however_it_is_written(): void
     {
         $world = World::make();
-        $this->post('/join', ['code' => 'test cqde', 'name' => 'Nia Newcomb', 'email' => 'nia@kilnyard.example', 'password' => 'ten-letters-and-more'])
-            ->assertRedirect(route('courses.show', $world->course));
+        $this->post('/join', [
+            'code' => 'test cqde',
+            'name' => 'Nia Newcomb',
+            'email' => 'nia@kilnyard.example',
+            'password' => 'ten-letters-and-more',
+        ])->assertRedirect(route('courses.show', $world->course));
 
         $nia = User::query()->where('email', 'nia@kilnyard.example')->firstOrFail();
         $this->assertAuthenticatedAs($nia);
@@ -67,7 +79,9 @@ final class SignInTest extends TestCase
     public function test_joining_again_changes_no_role(): void
     {
         $world = World::make();
-        $this->actingAs($world->instructor)->post('/join', ['code' => 'TESTCQDE'])->assertRedirect();
+        $this->actingAs($world->instructor)
+            ->post('/join', ['code' => 'TESTCQDE'])
+            ->assertRedirect();
 
         $this->assertSame(Role::Instructor, $world->instructor->roleIn($world->course));
         $this->assertSame(4, $world->course->memberships()->count());
@@ -76,8 +90,16 @@ final class SignInTest extends TestCase
     public function test_a_code_that_no_course_has(): void
     {
         World::make();
-        $this->followingRedirects()->from('/join')->post('/join', ['code' => 'NOTHERE', 'name' => 'Nia Newcomb', 'email' => 'nia@kilnyard.example', 'password' => 'ten-letters-and-more'])
-            ->assertSee('No course has this code')->assertSee('Nia Newcomb');
+        $this->followingRedirects()
+            ->from('/join')
+            ->post('/join', [
+                'code' => 'NOTHERE',
+                'name' => 'Nia Newcomb',
+                'email' => 'nia@kilnyard.example',
+                'password' => 'ten-letters-and-more',
+            ])
+            ->assertSee('No course has this code')
+            ->assertSee('Nia Newcomb');
         $this->assertDatabaseMissing('users', ['email' => 'nia@kilnyard.example']);
     }
 

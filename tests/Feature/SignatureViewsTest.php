@@ -23,7 +23,13 @@ final class SignatureViewsTest extends TestCase
 {
     public function test_the_map_puts_settings_where_they_lie_and_names_what_bars_a_cell(): void
     {
-        $advice = KitAdviser::advise(new AdviceRequest(Ev100::of(10.0), Situations::kit(more: ['supports' => ['hand']]), new Intent(subject: 3.0, near: 2.7, far: 3.4, focalLength35: 50)));
+        $advice = KitAdviser::advise(
+            new AdviceRequest(
+                Ev100::of(10.0),
+                Situations::kit(more: ['supports' => ['hand']]),
+                new Intent(subject: 3.0, near: 2.7, far: 3.4, focalLength35: 50),
+            ),
+        );
         $map = ExposureMapDrawing::of($advice->map);
         $ticks = array_column($map?->apertureTicks() ?? [], 'x', 'label');
         $times = array_column($map?->timeTicks() ?? [], 'y', 'label');
@@ -36,7 +42,10 @@ final class SignatureViewsTest extends TestCase
         $this->assertStringContainsString((string) $advice->suggestions[0]->settings->aperture, $point['text']);
         $column = array_search('ƒ/2', $cells['apertures'], true);
         $row = array_search('1/250 s', $cells['times'], true);
-        $against = array_map(fn (int $index): string => $cells['zones'][$index]['label'], $cells['combinations'][$cells['grid'][$row][$column]]);
+        $against = array_map(
+            fn (int $index): string => $cells['zones'][$index]['label'],
+            $cells['combinations'][$cells['grid'][$row][$column]],
+        );
         $this->assertContains('not deep enough', $against);
         // EV 10 at ƒ/2 and 1/250 s is ISO 100.
         $this->assertSame('ISO 100', $cells['isos'][$column + $cells['firstTime'] - $row]);
@@ -46,7 +55,10 @@ final class SignatureViewsTest extends TestCase
 
     public function test_a_diagonal_joins_cells_of_one_iso(): void
     {
-        $map = ExposureMapDrawing::of(KitAdviser::advise(new AdviceRequest(Ev100::of(10.0), Situations::kit(), new Intent(focalLength35: 50)))->map);
+        $map = ExposureMapDrawing::of(
+            KitAdviser::advise(new AdviceRequest(Ev100::of(10.0), Situations::kit(), new Intent(focalLength35: 50)))
+                ->map,
+        );
         $line = array_column($map?->isoLines() ?? [], null, 'label')['ISO 100'];
         $ticks = array_column($map?->apertureTicks() ?? [], 'x', 'label');
         $times = array_column($map?->timeTicks() ?? [], 'y', 'label');
@@ -67,12 +79,19 @@ final class SignatureViewsTest extends TestCase
         $this->assertGreaterThan($sharp['x'], $ruler->wanted()['x']);
         $this->assertSame(['sharp from', '2.34 m'], $ruler->table()[1]);
         $this->assertTrue(DepthRuler::of(DepthOfField::of(16, 8, 2, 0.03), 2)->sharp()['open']);
-        $this->assertStringContainsString('to the horizon', DepthRuler::of(DepthOfField::of(16, 8, 2, 0.03), 2)->summary());
+        $this->assertStringContainsString(
+            'to the horizon',
+            DepthRuler::of(DepthOfField::of(16, 8, 2, 0.03), 2)->summary(),
+        );
     }
 
     public function test_the_comb_has_a_tooth_a_stop_twice_as_long_as_the_one_before(): void
     {
-        $comb = MovementComb::of(SubjectBlur::of(1.4, 0, 50, 5, Format::fullFrame()), 0.03, used: ExposureTime::of(1 / 125));
+        $comb = MovementComb::of(
+            SubjectBlur::of(1.4, 0, 50, 5, Format::fullFrame()),
+            0.03,
+            used: ExposureTime::of(1 / 125),
+        );
         $teeth = $comb->teeth();
         [$frozen, $sharp] = $comb->lines();
         $at = array_column($teeth, 'y', 'label');

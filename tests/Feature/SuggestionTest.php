@@ -37,14 +37,35 @@ final class SuggestionTest extends TestCase
         $first = $frame->chosenSuggestion();
         $this->assertNotNull($first);
 
-        $sheet = $this->actingAs($world->instructor)->get(route('suggestions.edit', $frame))->assertOk()->assertSee('Follows the light')->assertSee('Exposure map')->assertSee('set by hand at');
+        $sheet = $this->actingAs($world->instructor)
+            ->get(route('suggestions.edit', $frame))
+            ->assertOk()
+            ->assertSee('Follows the light')
+            ->assertSee('Exposure map')
+            ->assertSee('set by hand at');
         $sheet->assertSee($first['display']['text']);
         // Two stops smaller, the rest as it was: the time is four times as long.
-        $smaller = $this->get(route('suggestions.edit', [$frame, 'n' => 2 * $first['fNumber'], 't' => $first['exposureTime'], 'iso' => $first['iso'], 'follows' => 'time']), [...self::HTMX, 'HX-Trigger-Name' => 'n'])->assertOk();
-        $this->assertMatchesRegularExpression('~<option value="'.preg_quote((string) round(4 * $first['exposureTime'], 8), '~').'"\s+selected~', $smaller->content());
+        $smaller = $this->get(
+            route('suggestions.edit', [
+                $frame,
+                'n' => 2 * $first['fNumber'],
+                't' => $first['exposureTime'],
+                'iso' => $first['iso'],
+                'follows' => 'time',
+            ]),
+            [...self::HTMX, 'HX-Trigger-Name' => 'n'],
+        )->assertOk();
+        $this->assertMatchesRegularExpression(
+            '~<option value="'.preg_quote((string) round(4 * $first['exposureTime'], 8), '~').'"\s+selected~',
+            $smaller->content(),
+        );
         // Who sets the time by hand does not want it to follow.
-        $this->get(route('suggestions.edit', [$frame, 't' => $first['exposureTime'] / 2, 'follows' => 'time']), [...self::HTMX, 'HX-Trigger-Name' => 't'])
-            ->assertOk()->assertSee('<option value="iso" selected', false);
+        $this->get(route('suggestions.edit', [$frame, 't' => $first['exposureTime'] / 2, 'follows' => 'time']), [
+            ...self::HTMX,
+            'HX-Trigger-Name' => 't',
+        ])
+            ->assertOk()
+            ->assertSee('<option value="iso" selected', false);
     }
 
     public function test_an_own_suggestion_goes_with_the_return_and_outlives_a_new_analysis(): void
@@ -55,7 +76,10 @@ final class SuggestionTest extends TestCase
         $computed = $frame->suggestions;
         $wanted = ['n' => 11, 't' => 1 / 60, 'iso' => 400, 'follows' => 'time', 'support' => 'tripod'];
 
-        $answer = $this->actingAs($world->instructor)->put(route('suggestions.update', $frame), $wanted, self::HTMX)->assertOk()->assertSee('it is chosen below');
+        $answer = $this->actingAs($world->instructor)
+            ->put(route('suggestions.update', $frame), $wanted, self::HTMX)
+            ->assertOk()
+            ->assertSee('it is chosen below');
         $this->assertStringContainsString('hx-swap-oob="true"', $answer->content());
         $frame->refresh();
         $this->assertSame($computed, $frame->suggestions, 'what was worked out stays');
@@ -65,15 +89,29 @@ final class SuggestionTest extends TestCase
         $this->assertSame(11.0, (float) $frame->refresh()->chosenSuggestion()['display']['fNumber']);
 
         $this->post(route('desk.publish', $attempt), ['suggestion' => [$frame->id => Frame::OWN_SUGGESTION]]);
-        $this->actingAs($world->student)->get(route('attempts.return', $attempt))->assertOk()->assertSee('The instructor\'s own: '.$frame->chosenSuggestion()['display']['text']);
-        $this->actingAs($world->instructor)->put(route('suggestions.update', $frame), $wanted, self::HTMX)->assertStatus(409);
+        $this->actingAs($world->student)
+            ->get(route('attempts.return', $attempt))
+            ->assertOk()
+            ->assertSee('The instructor\'s own: '.$frame->chosenSuggestion()['display']['text']);
+        $this->actingAs($world->instructor)
+            ->put(route('suggestions.update', $frame), $wanted, self::HTMX)
+            ->assertStatus(409);
     }
 
     public function test_a_frame_without_light_says_why_nothing_follows(): void
     {
         $world = World::make();
-        $frame = $world->handedIn(Pictures::drawn(fn (\GdImage $image) => imagefill($image, 0, 0, (int) imagecolorallocate($image, 90, 90, 90))))->frames->first();
-        $this->actingAs($world->instructor)->get(route('suggestions.edit', $frame))->assertOk()->assertSee('is not known');
+        $frame = $world
+            ->handedIn(
+                Pictures::drawn(
+                    fn (\GdImage $image) => imagefill($image, 0, 0, (int) imagecolorallocate($image, 90, 90, 90)),
+                ),
+            )
+            ->frames->first();
+        $this->actingAs($world->instructor)
+            ->get(route('suggestions.edit', $frame))
+            ->assertOk()
+            ->assertSee('is not known');
         $this->put(route('suggestions.update', $frame), ['n' => 8], self::HTMX)->assertStatus(422);
         $this->assertNull($frame->refresh()->own_suggestion);
     }
@@ -83,28 +121,54 @@ final class SuggestionTest extends TestCase
         $world = World::make();
         $dark = $this->shot(['n' => '8', 't' => '1/125', 'iso' => '100']);
         $frame = $this->handIn($world, $dark);
-        $frame->update(['own_suggestion' => $this->suggestion(8, 1 / 15, 100), 'chosen_suggestion' => Frame::OWN_SUGGESTION]);
+        $frame->update([
+            'own_suggestion' => $this->suggestion(8, 1 / 15, 100),
+            'chosen_suggestion' => Frame::OWN_SUGGESTION,
+        ]);
 
-        $picture = $this->actingAs($world->instructor)->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-        [$before, $after] = array_map($this->brightness(...), [(string) file_get_contents(app(\App\HandIn\PictureStore::class)->workingCopy($frame->picture)), $picture->content()]);
+        $picture = $this->actingAs($world->instructor)
+            ->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg');
+        [$before, $after] = array_map($this->brightness(...), [
+            (string) file_get_contents(app(\App\HandIn\PictureStore::class)->workingCopy($frame->picture)),
+            $picture->content(),
+        ]);
         $this->assertEqualsWithDelta(3.0, log($after / $before, 2), 0.25, 'three stops longer, three stops brighter');
         [$width, $height] = getimagesizefromstring($picture->content()) ?: [0, 0];
         $this->assertSame([1200, 800], [$width, $height]);
 
         $this->get(route('desk.show', $frame->attempt))->assertOk()->assertSee('The same moment at these settings');
         $this->get(route('frames.retaken', [$frame, 7]))->assertNotFound();
-        $this->actingAs($world->student)->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))->assertNotFound();
+        $this->actingAs($world->student)
+            ->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))
+            ->assertNotFound();
         $frame->attempt->update(['state' => 'returned']);
-        $this->actingAs($world->student->refresh())->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))->assertOk();
-        $this->actingAs(User::query()->create(['name' => 'Somebody', 'email' => 'somebody@kilnyard.example', 'password' => 'eight-evenings']))->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))->assertForbidden();
+        $this->actingAs($world->student->refresh())
+            ->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))
+            ->assertOk();
+        $this->actingAs(
+            User::query()->create([
+                'name' => 'Somebody',
+                'email' => 'somebody@kilnyard.example',
+                'password' => 'eight-evenings',
+            ]),
+        )
+            ->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))
+            ->assertForbidden();
     }
 
     public function test_what_no_lens_of_the_scene_can_show_is_not_offered(): void
     {
         $world = World::make();
         $frame = $this->handIn($world, $this->shot([]));
-        $frame->update(['own_suggestion' => [...$this->suggestion(8, 1 / 15, 100), 'lens' => 'A lens of somebody else'], 'chosen_suggestion' => Frame::OWN_SUGGESTION]);
-        $this->actingAs($world->instructor)->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))->assertNotFound();
+        $frame->update([
+            'own_suggestion' => [...$this->suggestion(8, 1 / 15, 100), 'lens' => 'A lens of somebody else'],
+            'chosen_suggestion' => Frame::OWN_SUGGESTION,
+        ]);
+        $this->actingAs($world->instructor)
+            ->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))
+            ->assertNotFound();
         $this->get(route('desk.show', $frame->attempt))->assertOk()->assertDontSee('The same moment at these settings');
 
         $world->setBrief->attempts()->update(['state' => 'returned']);
@@ -116,7 +180,24 @@ final class SuggestionTest extends TestCase
     public static function shots(): iterable
     {
         yield 'plain' => [['n' => '5.6', 't' => '1/60']];
-        yield 'everything else' => [['mode' => 'shutter', 't' => '1/30', 'iso' => '800', 'compensation' => '-0.667', 'graduated' => '2', 'filter' => '3', 'kelvin' => '4200', 'support' => 'tripod', 'stabiliser' => 'off', 'px' => '0.3', 'focus' => '2.5', 'moment' => '4', 'held' => '9.5', 'seed' => '77']];
+        yield 'everything else' => [
+            [
+                'mode' => 'shutter',
+                't' => '1/30',
+                'iso' => '800',
+                'compensation' => '-0.667',
+                'graduated' => '2',
+                'filter' => '3',
+                'kelvin' => '4200',
+                'support' => 'tripod',
+                'stabiliser' => 'off',
+                'px' => '0.3',
+                'focus' => '2.5',
+                'moment' => '4',
+                'held' => '9.5',
+                'seed' => '77',
+            ],
+        ];
     }
 
     /** @param  array<string, string>  $texts */
@@ -135,7 +216,11 @@ final class SuggestionTest extends TestCase
     /** @param  array<string, string>  $texts */
     private function shot(array $texts): Shot
     {
-        return (new ShotInput(['mode' => 'manual', 'support' => 'tripod', ...$texts]))->shot(Scene::find('pots'), Outfits::ofDemo(), new DateTimeImmutable('2026-10-06 19:12:00'));
+        return (new ShotInput(['mode' => 'manual', 'support' => 'tripod', ...$texts]))->shot(
+            Scene::find('pots'),
+            Outfits::ofDemo(),
+            new DateTimeImmutable('2026-10-06 19:12:00'),
+        );
     }
 
     private function handIn(World $world, Shot $shot): Frame
@@ -151,9 +236,24 @@ final class SuggestionTest extends TestCase
     /** @return array<string, mixed> */
     private function suggestion(float $n, float $t, float $iso): array
     {
-        $settings = new \TruePupil\Core\Exposure\ExposureSettings(\TruePupil\Core\Exposure\Aperture::of($n), \TruePupil\Core\Exposure\ExposureTime::of($t), \TruePupil\Core\Exposure\Iso::of($iso));
+        $settings = new \TruePupil\Core\Exposure\ExposureSettings(
+            \TruePupil\Core\Exposure\Aperture::of($n),
+            \TruePupil\Core\Exposure\ExposureTime::of($t),
+            \TruePupil\Core\Exposure\Iso::of($iso),
+        );
 
-        return (new Suggestion('own', 'Longer', $settings, \TruePupil\Core\Capture\ExposureMode::Manual, null, null, null, null, [], []))->toArray();
+        return (new Suggestion(
+            'own',
+            'Longer',
+            $settings,
+            \TruePupil\Core\Capture\ExposureMode::Manual,
+            null,
+            null,
+            null,
+            null,
+            [],
+            [],
+        ))->toArray();
     }
 
     /** Mean linear light of the middle, which nothing clips. */
@@ -161,11 +261,23 @@ final class SuggestionTest extends TestCase
     {
         $image = imagecreatefromstring($jpeg);
         \assert($image !== false);
-        $small = imagescale(imagecrop($image, ['x' => (int) (imagesx($image) * 0.05), 'y' => (int) (imagesy($image) * 0.85), 'width' => (int) (imagesx($image) * 0.2), 'height' => (int) (imagesy($image) * 0.1)]) ?: $image, 8, 4);
+        $small = imagescale(
+            imagecrop($image, [
+                'x' => (int) (imagesx($image) * 0.05),
+                'y' => (int) (imagesy($image) * 0.85),
+                'width' => (int) (imagesx($image) * 0.2),
+                'height' => (int) (imagesy($image) * 0.1),
+            ]) ?:
+            $image,
+            8,
+            4,
+        );
         \assert($small !== false);
         $sum = 0.0;
         for ($at = 0; $at < 32; $at++) {
-            $sum += \TruePupil\Core\Tone\Srgb::linear((imagecolorat($small, $at % 8, intdiv($at, 8)) >> 8 & 255) / 255);
+            $sum += \TruePupil\Core\Tone\Srgb::linear(
+                ((imagecolorat($small, $at % 8, intdiv($at, 8)) >> 8) & 255) / 255,
+            );
         }
 
         return $sum / 32;

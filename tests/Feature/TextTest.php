@@ -19,8 +19,14 @@ final class TextTest extends TestCase
     public static function quantities(): array
     {
         return [
-            [-1.0, 'stops', '−1 stop'], [5 / 3, 'stops', '+1⅔ stops'], [0.0, 'stops', '0 stops'], [0.004, 's', '1/250 s'],
-            [0.42, '%', '0.4 %'], [12.0, '%', '12 %'], [null, '%', 'not known'], ['manual', '', 'manual'],
+            [-1.0, 'stops', '−1 stop'],
+            [5 / 3, 'stops', '+1⅔ stops'],
+            [0.0, 'stops', '0 stops'],
+            [0.004, 's', '1/250 s'],
+            [0.42, '%', '0.4 %'],
+            [12.0, '%', '12 %'],
+            [null, '%', 'not known'],
+            ['manual', '', 'manual'],
         ];
     }
 
@@ -33,8 +39,12 @@ final class TextTest extends TestCase
     public static function margins(): array
     {
         return [
-            [1 / 3, 'stops', '⅓ stop inside the limit'], [-2.0, 'stops', '2 stops beyond the limit'], [-0.05, 'stops', 'just beyond the limit'],
-            [0.6, '%', '0.6 % inside the limit'], [-11.0, '%', '11 % beyond the limit'], [null, 'stops', ''],
+            [1 / 3, 'stops', '⅓ stop inside the limit'],
+            [-2.0, 'stops', '2 stops beyond the limit'],
+            [-0.05, 'stops', 'just beyond the limit'],
+            [0.6, '%', '0.6 % inside the limit'],
+            [-11.0, '%', '11 % beyond the limit'],
+            [null, 'stops', ''],
         ];
     }
 }

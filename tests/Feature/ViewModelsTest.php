@@ -28,7 +28,11 @@ final class ViewModelsTest extends TestCase
         $this->assertGreaterThan($ticks['+1'], $strip->wanted()['x']);
         $this->assertLessThan($ticks['+2'], $strip->wanted()['x']);
         // A third of a stop either way, on an axis with a tick a stop.
-        $this->assertEqualsWithDelta(2 / 3 * ($ticks['+2'] - $ticks['+1']), $strip->wanted()['right'] - $strip->wanted()['left'], 0.2);
+        $this->assertEqualsWithDelta(
+            (2 / 3) * ($ticks['+2'] - $ticks['+1']),
+            $strip->wanted()['right'] - $strip->wanted()['left'],
+            0.2,
+        );
         $this->assertSame('V', array_column($strip->ticks(), 'zone', 'label')['grey']);
     }
 
@@ -54,7 +58,11 @@ final class ViewModelsTest extends TestCase
 
     public function test_the_table_says_what_the_drawing_shows(): void
     {
-        $rows = array_column(ToneStrip::of(Situations::make(subject: 1.0, lostPct: 3.2)->measures, null)->table(), null, 0);
+        $rows = array_column(
+            ToneStrip::of(Situations::make(subject: 1.0, lostPct: 3.2)->measures, null)->table(),
+            null,
+            0,
+        );
 
         $this->assertSame('+1', $rows['mean, stops from mid-grey'][2]);
         $this->assertSame('3.2 %', str_replace("\u{a0}", ' ', $rows['lost highlights'][2]));
@@ -69,15 +77,25 @@ final class ViewModelsTest extends TestCase
         $this->assertEqualsWithDelta([12.5, 25.0, 27.0], [$pupil?->diameter, $pupil?->widest, $pupil?->box()], 0.01);
         $this->assertStringContainsString('a pupil 12.5 mm across', $pupil->label);
         $this->assertNull(PupilDrawing::of(new CaptureRecord(fNumber: Aperture::of(8))));
-        $this->assertNull(PupilDrawing::of(new CaptureRecord(fNumber: Aperture::of(2), focalLength: 50.0, widestFNumber: 2.8))?->widest, 'a widest that is narrower than the aperture is no widest');
+        $this->assertNull(
+            PupilDrawing::of(new CaptureRecord(fNumber: Aperture::of(2), focalLength: 50.0, widestFNumber: 2.8))
+                ?->widest,
+            'a widest that is narrower than the aperture is no widest',
+        );
     }
 
     public function test_the_record_table_asks_only_for_what_a_student_can_know(): void
     {
-        $rows = RecordTable::rows((new RecordNormaliser)->normalise(['FNumber' => 4]));
-        $asked = array_map(fn (RecordRow $row): string => $row->field, array_filter($rows, fn (RecordRow $row): bool => $row->asked && $row->value === null));
+        $rows = RecordTable::rows((new RecordNormaliser())->normalise(['FNumber' => 4]));
+        $asked = array_map(
+            fn (RecordRow $row): string => $row->field,
+            array_filter($rows, fn (RecordRow $row): bool => $row->asked && $row->value === null),
+        );
 
-        $this->assertSame(['exposureTime', 'iso', 'mode', 'compensation', 'focalLength', 'focalLength35', 'support'], array_values($asked));
+        $this->assertSame(
+            ['exposureTime', 'iso', 'mode', 'compensation', 'focalLength', 'focalLength35', 'support'],
+            array_values($asked),
+        );
         $this->assertSame('ƒ/4', $rows[0]->value);
         $this->assertSame('from the file', $rows[0]->source?->label());
     }

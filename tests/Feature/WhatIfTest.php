@@ -24,7 +24,11 @@ final class WhatIfTest extends TestCase
     {
         $image = $this->render(Pictures::jpeg(patch: 118, ground: 60), [Step::of(StepKind::Exposure, ['stops' => 1])]);
         foreach ([[300, 200, 118], [50, 50, 60]] as [$x, $y, $code]) {
-            $this->assertEqualsWithDelta(2 * Srgb::linear($code / 255), Srgb::linear($this->grey($image, $x, $y) / 255), 0.015 * 2 * Srgb::linear($code / 255) + 0.004);
+            $this->assertEqualsWithDelta(
+                2 * Srgb::linear($code / 255),
+                Srgb::linear($this->grey($image, $x, $y) / 255),
+                0.015 * 2 * Srgb::linear($code / 255) + 0.004,
+            );
         }
     }
 
@@ -48,7 +52,7 @@ final class WhatIfTest extends TestCase
         });
         $spread = function (\GdImage $image, int $x): int {
             $rgb = imagecolorat($image, $x, 400);
-            $parts = [$rgb >> 16 & 255, $rgb >> 8 & 255, $rgb & 255];
+            $parts = [($rgb >> 16) & 255, ($rgb >> 8) & 255, $rgb & 255];
 
             return max($parts) - min($parts);
         };
@@ -61,7 +65,11 @@ final class WhatIfTest extends TestCase
         $this->assertGreaterThan(110, $spread($kept, $red));
         $this->assertLessThan(20, $spread($kept, $blue));
         $shifted = $this->render($path, [Step::of(StepKind::Shift, ['hue' => 38, 'width' => 60, 'degrees' => 60])]);
-        $this->assertGreaterThan((imagecolorat($kept, $red, 400) >> 8 & 255) + 20, imagecolorat($shifted, $red, 400) >> 8 & 255, 'red turned towards yellow has more green');
+        $this->assertGreaterThan(
+            ((imagecolorat($kept, $red, 400) >> 8) & 255) + 20,
+            (imagecolorat($shifted, $red, 400) >> 8) & 255,
+            'red turned towards yellow has more green',
+        );
         $grey = $this->render($path, [Step::of(StepKind::Grey, ['red' => 1.0, 'green' => 0.0, 'blue' => 0.0])]);
         $this->assertSame(0, $spread($grey, $red));
         $this->assertEqualsWithDelta(200, $this->grey($grey, $red, 400), 3);
@@ -70,13 +78,24 @@ final class WhatIfTest extends TestCase
     public function test_light_in_places_and_cutting(): void
     {
         $path = Pictures::jpeg(patch: 118, ground: 118);
-        $region = $this->render($path, [Step::of(StepKind::Darken, ['x' => 0.0, 'y' => 0.0, 'width' => 0.3, 'height' => 1.0, 'stops' => -2.0, 'feather' => 0.05])]);
+        $region = $this->render($path, [
+            Step::of(StepKind::Darken, [
+                'x' => 0.0,
+                'y' => 0.0,
+                'width' => 0.3,
+                'height' => 1.0,
+                'stops' => -2.0,
+                'feather' => 0.05,
+            ]),
+        ]);
         $this->assertLessThan(70, $this->grey($region, 60, 200));
         $this->assertEqualsWithDelta(118, $this->grey($region, 400, 200), 2);
         $edge = $this->render($path, [Step::of(StepKind::Graduated, ['from' => 0.2, 'to' => 0.6, 'stops' => -1.0])]);
         $this->assertLessThan($this->grey($edge, 300, 160), $this->grey($edge, 300, 30));
         $this->assertEqualsWithDelta(118, $this->grey($edge, 300, 380), 2);
-        $cut = $this->render($path, [Step::of(StepKind::Crop, ['x' => 0.1, 'y' => 0.25, 'width' => 0.5, 'height' => 0.5])]);
+        $cut = $this->render($path, [
+            Step::of(StepKind::Crop, ['x' => 0.1, 'y' => 0.25, 'width' => 0.5, 'height' => 0.5]),
+        ]);
         $this->assertSame([300, 200], [imagesx($cut), imagesy($cut)]);
         $turned = $this->render($path, [Step::of(StepKind::Straighten, ['degrees' => 5.0])]);
         $this->assertEqualsWithDelta(600 * Recipe::leftAfterTurning(5, 1.5), imagesx($turned), 2);
@@ -91,10 +110,18 @@ final class WhatIfTest extends TestCase
         $attempt = $world->handedIn();
         $frame = $attempt->frames->first();
         $before = $this->actingAs($world->instructor)->get(route('frames.picture', $frame))->getFile()->getContent();
-        $this->get(route('what-ifs.preview', $frame).'?'.http_build_query(['exposure' => ['stops' => '+1']]))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-        $this->get(route('what-ifs.preview', $frame).'?'.http_build_query(['exposure' => ['stops' => 'more']]))->assertStatus(422)->assertSee('"stops" of "exposure"', false);
+        $this->get(route('what-ifs.preview', $frame).'?'.http_build_query(['exposure' => ['stops' => '+1']]))
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg');
+        $this->get(route('what-ifs.preview', $frame).'?'.http_build_query(['exposure' => ['stops' => 'more']]))
+            ->assertStatus(422)
+            ->assertSee('"stops" of "exposure"', false);
         $this->post(route('what-ifs.store', $frame), [])->assertStatus(422);
-        $this->post(route('what-ifs.store', $frame), ['exposure' => ['stops' => '0,67'], 'crop' => ['x' => '10', 'y' => '10', 'width' => '80', 'height' => '80'], 'title' => ''])->assertRedirect();
+        $this->post(route('what-ifs.store', $frame), [
+            'exposure' => ['stops' => '0,67'],
+            'crop' => ['x' => '10', 'y' => '10', 'width' => '80', 'height' => '80'],
+            'title' => '',
+        ])->assertRedirect();
         $whatIf = WhatIf::query()->sole();
         $this->assertSame('Brighter or darker, cropped', $whatIf->title);
         $this->assertSame($before, $this->get(route('frames.picture', $frame))->getFile()->getContent());
@@ -106,7 +133,9 @@ final class WhatIfTest extends TestCase
         $this->delete(route('what-ifs.destroy', $whatIf))->assertForbidden();
         $this->actingAs($world->instructor)->post(route('desk.publish', $attempt));
         $this->actingAs($world->student)->get(route('what-ifs.show', $whatIf))->assertOk();
-        $this->get(route('attempts.return', $attempt))->assertSee('left as taken, right otherwise')->assertDontSee('data-wipe', false);
+        $this->get(route('attempts.return', $attempt))
+            ->assertSee('left as taken, right otherwise')
+            ->assertDontSee('data-wipe', false);
         // What keeps the frame's shape lies over it, parted by a slider.
         $whatIf->update(['recipe' => Recipe::of([Step::of(StepKind::Exposure, ['stops' => 1])])->toArray()]);
         $this->get(route('attempts.return', $attempt))->assertSee('data-wipe', false)->assertDontSee('left as taken');
@@ -118,11 +147,12 @@ final class WhatIfTest extends TestCase
     /** @param  list<Step>  $steps */
     private function render(string $path, array $steps): \GdImage
     {
-        return imagecreatefromstring(app(WhatIfRenderer::class)->jpeg($path, Recipe::of($steps))) ?: $this->fail('No picture came back.');
+        return imagecreatefromstring(app(WhatIfRenderer::class)->jpeg($path, Recipe::of($steps))) ?:
+            $this->fail('No picture came back.');
     }
 
     private function grey(\GdImage $image, int $x, int $y): int
     {
-        return imagecolorat($image, $x, $y) >> 8 & 255;
+        return (imagecolorat($image, $x, $y) >> 8) & 255;
     }
 }

@@ -7,7 +7,7 @@ declare(strict_types=1);
  *
  *   stage.php prepare STUDENTS MEGAPIXELS PICTURE   prints the id of the set brief
  *   stage.php drain SECONDS                         waits until nothing is left to read or to judge
- *   stage.php verdict FOLDER STUDENTS FRAMES        every accepted frame once, judged once; every refusal with its reason
+ *   stage.php verdict FOLDER STUDENTS FRAMES every accepted frame once, judged once; every refusal with its reason
  */
 
 use App\Briefs\BriefLibrary;
@@ -38,25 +38,63 @@ match ($argv[1] ?? '') {
 
 function prepare(int $students, float $megapixels, string $picture): void
 {
-    $course = Course::query()->create(['name' => 'Due tonight', 'join_code' => Course::newJoinCode(), 'approach' => []]);
-    $brief = $course->setBriefs()->create(['brief_id' => 'same-light-three-ways', 'brief' => app(BriefLibrary::class)->data('same-light-three-ways'), 'due_at' => now()->addMinutes(5)]);
+    $course = Course::query()->create([
+        'name' => 'Due tonight',
+        'join_code' => Course::newJoinCode(),
+        'approach' => [],
+    ]);
+    $brief = $course
+        ->setBriefs()
+        ->create([
+            'brief_id' => 'same-light-three-ways',
+            'brief' => app(BriefLibrary::class)->data('same-light-three-ways'),
+            'due_at' => now()->addMinutes(5),
+        ]);
     $password = Hash::make('the-last-minute');
     for ($number = 1; $number <= $students; $number++) {
-        $id = DB::table('users')->insertGetId(['name' => 'Student '.$number, 'email' => 'student'.$number.'@load.example', 'password' => $password]);
-        DB::table('memberships')->insert(['course_id' => $course->id, 'user_id' => $id, 'role' => Role::Student->value]);
+        $id = DB::table('users')->insertGetId([
+            'name' => 'Student '.$number,
+            'email' => 'student'.$number.'@load.example',
+            'password' => $password,
+        ]);
+        DB::table('memberships')->insert([
+            'course_id' => $course->id,
+            'user_id' => $id,
+            'role' => Role::Student->value,
+        ]);
     }
     // Detail that a decoder has to work for: a smooth ground with drawn edges and grain.
     $width = (int) round(sqrt($megapixels * 1e6 * 1.5));
-    $image = imagecreatetruecolor($width, intdiv($width * 2, 3)) ?: throw new RuntimeException('No room for the picture.');
+    $image =
+        imagecreatetruecolor($width, intdiv($width * 2, 3)) ?: throw new RuntimeException('No room for the picture.');
     mt_srand(12);
     for ($stroke = 0; $stroke < 4000; $stroke++) {
         $grey = mt_rand(20, 235);
-        imagefilledrectangle($image, $x = mt_rand(0, $width), $y = mt_rand(0, $width), $x + mt_rand(2, 180), $y + mt_rand(2, 180), (int) imagecolorallocate($image, $grey, mt_rand(20, 235), mt_rand(20, 235)));
+        imagefilledrectangle(
+            $image,
+            $x = mt_rand(0, $width),
+            $y = mt_rand(0, $width),
+            $x + mt_rand(2, 180),
+            $y + mt_rand(2, 180),
+            (int) imagecolorallocate($image, $grey, mt_rand(20, 235), mt_rand(20, 235)),
+        );
     }
     imagejpeg($image, $picture, 94);
-    app(TagWriter::class)->write($picture, new CaptureRecord(
-        make: 'Marlpit', model: 'Marlpit One', fNumber: Aperture::of(5.6), exposureTime: ExposureTime::of(1 / 125), iso: Iso::of(200), compensation: 0.0, mode: ExposureMode::Manual, focalLength: 50, focalLength35: 50, widestFNumber: 1.8,
-    ));
+    app(TagWriter::class)->write(
+        $picture,
+        new CaptureRecord(
+            make: 'Marlpit',
+            model: 'Marlpit One',
+            fNumber: Aperture::of(5.6),
+            exposureTime: ExposureTime::of(1 / 125),
+            iso: Iso::of(200),
+            compensation: 0.0,
+            mode: ExposureMode::Manual,
+            focalLength: 50,
+            focalLength35: 50,
+            widestFNumber: 1.8,
+        ),
+    );
     echo $brief->id;
 }
 
@@ -64,19 +102,37 @@ function drain(int $seconds): void
 {
     $until = time() + max(1, $seconds);
     while (time() < $until) {
-        $left = DB::table('jobs')->count() + DB::table('frames')->whereIn('state', [FrameState::Reading->value, FrameState::Judging->value])->count();
+        $left =
+            DB::table('jobs')->count() +
+            DB::table('frames')
+                ->whereIn('state', [FrameState::Reading->value, FrameState::Judging->value])
+                ->count();
         if ($left === 0) {
             exit(0);
         }
         sleep(1);
     }
-    fwrite(STDERR, sprintf("%d jobs and %d busy frames are left.\n", DB::table('jobs')->count(), DB::table('frames')->whereIn('state', [FrameState::Reading->value, FrameState::Judging->value])->count()));
+    fwrite(
+        STDERR,
+        sprintf(
+            "%d jobs and %d busy frames are left.\n",
+            DB::table('jobs')->count(),
+            DB::table('frames')
+                ->whereIn('state', [FrameState::Reading->value, FrameState::Judging->value])
+                ->count(),
+        ),
+    );
     exit(1);
 }
 
 function verdict(string $folder, int $students, int $frames): void
 {
-    $told = array_merge(...array_map(fn (string $file): array => json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR), glob($folder.'/*.json') ?: []));
+    $told = array_merge(
+        ...array_map(
+            fn (string $file): array => json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR),
+            glob($folder.'/*.json') ?: [],
+        ),
+    );
     $sent = array_merge(...array_column($told, 'files'));
     $accepted = array_values(array_filter($sent, fn (array $file): bool => $file['accepted']));
     $refused = array_values(array_filter($sent, fn (array $file): bool => ! $file['accepted']));
@@ -84,8 +140,13 @@ function verdict(string $folder, int $students, int $frames): void
     sort($seconds);
     $problems = [];
     foreach ($accepted as $file) {
-        $there = DB::table('frames')->join('attempts', 'attempts.id', '=', 'frames.attempt_id')->join('users', 'users.id', '=', 'attempts.user_id')->join('pictures', 'pictures.id', '=', 'frames.picture_id')
-            ->where('users.email', $file['student'])->where('pictures.hash', $file['hash'])->get(['frames.id', 'frames.state', 'frames.measures', 'frames.checks']);
+        $there = DB::table('frames')
+            ->join('attempts', 'attempts.id', '=', 'frames.attempt_id')
+            ->join('users', 'users.id', '=', 'attempts.user_id')
+            ->join('pictures', 'pictures.id', '=', 'frames.picture_id')
+            ->where('users.email', $file['student'])
+            ->where('pictures.hash', $file['hash'])
+            ->get(['frames.id', 'frames.state', 'frames.measures', 'frames.checks']);
         if ($there->count() !== 1) {
             $problems[] = sprintf('%s of %s is there %d times', $file['name'], $file['student'], $there->count());
         } elseif ($there[0]->state !== FrameState::Judged->value || $there[0]->measures === null) {
@@ -101,7 +162,12 @@ function verdict(string $folder, int $students, int $frames): void
     if ($total !== count($accepted)) {
         $problems[] = sprintf('%d frames are there for %d that were accepted', $total, count($accepted));
     }
-    $twice = DB::table('findings')->groupBy('frame_id', 'rule_id')->havingRaw('count(*) > 1')->select('frame_id')->get()->count();
+    $twice = DB::table('findings')
+        ->groupBy('frame_id', 'rule_id')
+        ->havingRaw('count(*) > 1')
+        ->select('frame_id')
+        ->get()
+        ->count();
     $handedIn = DB::table('attempts')->where('state', AttemptState::Waiting->value)->count();
     if ($twice > 0) {
         $problems[] = sprintf('%d findings are there twice', $twice);
@@ -112,14 +178,30 @@ function verdict(string $folder, int $students, int $frames): void
     if (count($accepted) !== $students * $frames) {
         $problems[] = sprintf('%d of %d good files were accepted', count($accepted), $students * $frames);
     }
-    printf("%d files sent: %d accepted, %d refused with a reason, %d requests tried again.\n", count($sent), count($accepted), count($refused), array_sum(array_column($told, 'retries')));
-    printf("A frame took %.1f s to arrive at the median, %.1f s at the 95th percentile; %d attempts are handed in; %d failed jobs.\n", $seconds[intdiv(count($seconds), 2)] ?? 0, $seconds[(int) ceil(0.95 * count($seconds)) - 1] ?? 0, $handedIn, DB::table('failed_jobs')->count());
-    foreach (array_count_values(array_map(fn (array $file): string => (string) $file['message'], $refused)) as $message => $times) {
+    printf(
+        "%d files sent: %d accepted, %d refused with a reason, %d requests tried again.\n",
+        count($sent),
+        count($accepted),
+        count($refused),
+        array_sum(array_column($told, 'retries')),
+    );
+    printf(
+        "A frame took %.1f s to arrive at the median, %.1f s at the 95th percentile; %d attempts are handed in; %d failed jobs.\n",
+        $seconds[intdiv(count($seconds), 2)] ?? 0,
+        $seconds[(int) ceil(0.95 * count($seconds)) - 1] ?? 0,
+        $handedIn,
+        DB::table('failed_jobs')->count(),
+    );
+    foreach (
+        array_count_values(array_map(fn (array $file): string => (string) $file['message'], $refused)) as $message => $times
+    ) {
         printf("  refused %d times: %s\n", $times, $message);
     }
     foreach ($problems as $problem) {
         echo 'WRONG: ', $problem, "\n";
     }
-    echo $problems === [] ? "Every accepted frame is there once and judged once; every refused one was told why.\n" : '';
+    echo $problems === []
+        ? "Every accepted frame is there once and judged once; every refused one was told why.\n"
+        : '';
     exit($problems === [] ? 0 : 1);
 }

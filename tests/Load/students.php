@@ -7,7 +7,8 @@ declare(strict_types=1);
  *
  *   students.php ADDRESS SET-BRIEF STUDENTS FRAMES PICTURE FOLDER SECONDS
  *
- * Writes what each was told to FOLDER. Every sixth student also sends a file that is no picture, and must be told why not.
+ * Writes what each was told to FOLDER. Every sixth student also sends a file that is no picture, and must be told why
+ * not.
  */
 [, $address, $brief, $students, $frames, $picture, $folder, $limit] = $argv;
 const TOGETHER = 12;
@@ -19,7 +20,10 @@ for ($process = 0; $process < TOGETHER; $process++) {
     if ($child === 0) {
         $told = [];
         for ($number = 1 + $process; $number <= (int) $students; $number += TOGETHER) {
-            $told[] = (new Student($address, (int) $brief, $number, time() + (int) $limit))->handIn($base, (int) $frames);
+            $told[] = (new Student($address, (int) $brief, $number, time() + (int) $limit))->handIn(
+                $base,
+                (int) $frames,
+            );
         }
         file_put_contents($folder.'/'.$process.'.json', json_encode($told, JSON_THROW_ON_ERROR));
         exit(0);
@@ -44,8 +48,12 @@ final class Student
 
     private int $retries = 0;
 
-    public function __construct(private readonly string $address, private readonly int $brief, private readonly int $number, private readonly int $until)
-    {
+    public function __construct(
+        private readonly string $address,
+        private readonly int $brief,
+        private readonly int $number,
+        private readonly int $until,
+    ) {
     }
 
     /** @return array{files: list<array<string, mixed>>, retries: int} */
@@ -55,13 +63,19 @@ final class Student
         $this->token = $this->tokenOf($this->keepTrying('/briefs/'.$this->brief)[1]);
         $files = [];
         if ($this->number % 6 === 0) {
-            $files[] = $this->send('notes '.$this->number.'.jpg', 'These are notes and no picture. '.$this->number);
+            $files[] = $this->send(
+                'notes '.$this->number.'.jpg',
+                'These are notes and no picture. '.$this->number,
+            );
         }
         $attempt = null;
         for ($frame = 1; $frame <= $frames; $frame++) {
             // A comment of its own right after the first marker makes a file of its own out of the same pixels.
             $comment = sprintf('student %d, frame %d', $this->number, $frame);
-            $sent = $this->send(sprintf('IMG_%d_%d.jpg', $this->number, $frame), substr($base, 0, 2)."\xFF\xFE".pack('n', strlen($comment) + 2).$comment.substr($base, 2));
+            $sent = $this->send(
+                sprintf('IMG_%d_%d.jpg', $this->number, $frame),
+                substr($base, 0, 2)."\xFF\xFE".pack('n', strlen($comment) + 2).$comment.substr($base, 2),
+            );
             $attempt = $sent['attempt'] ?? $attempt;
             $files[] = $sent;
         }
@@ -75,7 +89,11 @@ final class Student
     private function signIn(): void
     {
         $token = $this->tokenOf($this->keepTrying('/sign-in')[1]);
-        $this->keepTrying('/sign-in', http_build_query(['_token' => $token, 'email' => $this->email(), 'password' => 'the-last-minute']), [302]);
+        $this->keepTrying(
+            '/sign-in',
+            http_build_query(['_token' => $token, 'email' => $this->email(), 'password' => 'the-last-minute']),
+            [302],
+        );
     }
 
     /** @return array<string, mixed> */
@@ -87,10 +105,22 @@ final class Student
         $result = ['student' => $this->email(), 'name' => $name, 'hash' => hash('sha256', $content)];
         $received = (int) (json_decode($this->keepTrying($uploads)[1], true)['received'] ?? 0);
         while (true) {
-            [$status, $body] = $this->keepTrying($uploads.'&offset='.$received, substr($content, $received, self::PIECE), [200, 201, 422], 'application/octet-stream');
+            [$status, $body] = $this->keepTrying(
+                $uploads.'&offset='.$received,
+                substr($content, $received, self::PIECE),
+                [200, 201, 422],
+                'application/octet-stream',
+            );
             $answer = json_decode($body, true) ?? [];
             if (isset($answer['frame']) || $status === 422) {
-                return [...$result, 'accepted' => isset($answer['frame']), 'message' => $answer['message'] ?? null, 'attempt' => $answer['attempt'] ?? null, 'frame' => $answer['frame'] ?? null, 'seconds' => microtime(true) - $started];
+                return [
+                    ...$result,
+                    'accepted' => isset($answer['frame']),
+                    'message' => $answer['message'] ?? null,
+                    'attempt' => $answer['attempt'] ?? null,
+                    'frame' => $answer['frame'] ?? null,
+                    'seconds' => microtime(true) - $started,
+                ];
             }
             $received = (int) $answer['received'];
         }
@@ -104,7 +134,19 @@ final class Student
             $this->wait();
         }
         preg_match('~/frames/\d+~', $page, $frame);
-        $this->keepTrying($frame[0], http_build_query(['_token' => $this->token, '_method' => 'put', 'for_row' => '1', 'subject' => ['x' => 40, 'y' => 30, 'width' => 20, 'height' => 30], 'typed' => ['support' => 'hand'], 'about' => 'Blocks.', 'reason' => 'Three ways.']), [302]);
+        $this->keepTrying(
+            $frame[0],
+            http_build_query([
+                '_token' => $this->token,
+                '_method' => 'put',
+                'for_row' => '1',
+                'subject' => ['x' => 40, 'y' => 30, 'width' => 20, 'height' => 30],
+                'typed' => ['support' => 'hand'],
+                'about' => 'Blocks.',
+                'reason' => 'Three ways.',
+            ]),
+            [302],
+        );
         $this->keepTrying($path.'/hand-in', http_build_query(['_token' => $this->token]), [302]);
     }
 
@@ -112,17 +154,41 @@ final class Student
      * @param  list<int>  $good
      * @return array{int, string}
      */
-    private function keepTrying(string $path, ?string $body = null, array $good = [200], string $type = 'application/x-www-form-urlencoded'): array
-    {
+    private function keepTrying(
+        string $path,
+        ?string $body = null,
+        array $good = [200],
+        string $type = 'application/x-www-form-urlencoded',
+    ): array {
         while (time() < $this->until) {
             $curl = curl_init($this->address.$path);
-            curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_TIMEOUT => 120, CURLOPT_COOKIE => implode('; ', array_map(fn (string $name, string $value): string => $name.'='.$value, array_keys($this->cookies), $this->cookies)),
-                CURLOPT_HTTPHEADER => ['Content-Type: '.$type, 'X-CSRF-TOKEN: '.$this->token, 'Expect:', str_contains($path, 'uploads') ? 'Accept: application/json' : 'Accept: text/html']]);
+            curl_setopt_array($curl, [
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_HEADER => true,
+                CURLOPT_TIMEOUT => 120,
+                CURLOPT_COOKIE => implode(
+                    '; ',
+                    array_map(
+                        fn (string $name, string $value): string => $name.'='.$value,
+                        array_keys($this->cookies),
+                        $this->cookies,
+                    ),
+                ),
+                CURLOPT_HTTPHEADER => [
+                    'Content-Type: '.$type,
+                    'X-CSRF-TOKEN: '.$this->token,
+                    'Expect:',
+                    str_contains($path, 'uploads') ? 'Accept: application/json' : 'Accept: text/html',
+                ],
+            ]);
             if ($body !== null) {
                 curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => $body]);
             }
             $answer = (string) curl_exec($curl);
-            [$status, $size] = [(int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE), (int) curl_getinfo($curl, CURLINFO_HEADER_SIZE)];
+            [$status, $size] = [
+                (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE),
+                (int) curl_getinfo($curl, CURLINFO_HEADER_SIZE),
+            ];
             preg_match_all('/^set-cookie: ([^=]+)=([^;]+)/mi', substr($answer, 0, $size), $set, PREG_SET_ORDER);
             foreach ($set as [, $name, $value]) {
                 $this->cookies[$name] = $value;

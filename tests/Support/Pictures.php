@@ -27,13 +27,24 @@ final class Pictures
      *
      * @param  int  $patch  8-bit grey of the subject
      */
-    public static function jpeg(int $patch = 176, int $ground = 118, ?CaptureRecord $record = null, int $mark = 0): string
-    {
+    public static function jpeg(
+        int $patch = 176,
+        int $ground = 118,
+        ?CaptureRecord $record = null,
+        int $mark = 0,
+    ): string {
         $path = self::path('jpg');
         $image = imagecreatetruecolor(self::WIDTH, self::HEIGHT);
         imagefill($image, 0, 0, (int) imagecolorallocate($image, $ground, $ground, $ground));
         $grey = (int) imagecolorallocate($image, $patch, $patch, $patch);
-        imagefilledrectangle($image, (int) (0.4 * self::WIDTH), (int) (0.3 * self::HEIGHT), (int) (0.6 * self::WIDTH) - 1, (int) (0.7 * self::HEIGHT) - 1, $grey);
+        imagefilledrectangle(
+            $image,
+            (int) (0.4 * self::WIDTH),
+            (int) (0.3 * self::HEIGHT),
+            (int) (0.6 * self::WIDTH) - 1,
+            (int) (0.7 * self::HEIGHT) - 1,
+            $grey,
+        );
         // One odd pixel makes a file of its own out of an otherwise equal picture.
         imagesetpixel($image, $mark, 0, $grey);
         imagejpeg($image, $path, 98);
@@ -51,8 +62,20 @@ final class Pictures
         float $compensation = 0.0,
     ): CaptureRecord {
         return new CaptureRecord(
-            make: 'Marlpit', model: 'Marlpit One', lens: 'Marlpit 50 mm', fNumber: Aperture::of($n), exposureTime: ExposureTime::of($t), iso: Iso::of($iso),
-            compensation: $compensation, mode: $mode, metering: MeteringPattern::Scene, flashFired: false, focalLength: 50, focalLength35: 50, whiteBalance: 'auto', widestFNumber: 1.8,
+            make: 'Marlpit',
+            model: 'Marlpit One',
+            lens: 'Marlpit 50 mm',
+            fNumber: Aperture::of($n),
+            exposureTime: ExposureTime::of($t),
+            iso: Iso::of($iso),
+            compensation: $compensation,
+            mode: $mode,
+            metering: MeteringPattern::Scene,
+            flashFired: false,
+            focalLength: 50,
+            focalLength35: 50,
+            whiteBalance: 'auto',
+            widestFNumber: 1.8,
         );
     }
 
@@ -68,7 +91,10 @@ final class Pictures
         return $path;
     }
 
-    /** The smallest camera raw file: a TIFF that says it is raw and holds nothing but a JPEG preview, lying as the sensor did. */
+    /**
+     * The smallest camera raw file: a TIFF that says it is raw and holds nothing but a JPEG preview, lying as the
+     * sensor did.
+     */
     public static function raw(string $jpeg, int $orientation = 1): string
     {
         [$width, $height] = getimagesizefromstring($jpeg) ?: [0, 0];
@@ -84,10 +110,27 @@ final class Pictures
         $long = fn (int $tag, int $value): string => pack('vvVV', $tag, 4, 1, $value);
         $short = fn (int $tag, int $value): string => pack('vvVvv', $tag, 3, 1, $value, 0);
         // In the order of their tags: reduced picture, size, JPEG in one strip, version of the raw format.
-        $entries = $long(0xFE, 1).$long(0x100, $width).$long(0x101, $height).$short(0x103, 7).$short(0x106, 6).$make.$model.$long(0x111, $first + strlen($texts))
-            .$short(0x112, $orientation).$short(0x115, 3).$long(0x117, strlen($jpeg)).pack('vvV', 0xC612, 1, 4)."\1\4\0\0".pack('vvV', 0xC613, 1, 4)."\1\1\0\0";
+        $entries =
+            $long(0xFE, 1).
+            $long(0x100, $width).
+            $long(0x101, $height).
+            $short(0x103, 7).
+            $short(0x106, 6).
+            $make.
+            $model.
+            $long(0x111, $first + strlen($texts)).
+            $short(0x112, $orientation).
+            $short(0x115, 3).
+            $long(0x117, strlen($jpeg)).
+            pack('vvV', 0xC612, 1, 4).
+            "\1\4\0\0".
+            pack('vvV', 0xC613, 1, 4).
+            "\1\1\0\0";
 
-        return self::file('II*'."\0".pack('V', 8).pack('v', 13).$entries.pack('V', 0).$texts.$jpeg, 'dng');
+        return self::file(
+            'II*'."\0".pack('V', 8).pack('v', 13).$entries.pack('V', 0).$texts.$jpeg,
+            'dng',
+        );
     }
 
     public static function path(string $ending): string

@@ -16,7 +16,10 @@ trait Served
 
     protected function setUp(): void
     {
-        $this->var = (getenv('PUPIL_VAR') ?: throw new \LogicException('Run this through bin/test.')).'/serve-'.bin2hex(random_bytes(3));
+        $this->var =
+            (getenv('PUPIL_VAR') ?: throw new \LogicException('Run this through bin/test.')).
+            '/serve-'.
+            bin2hex(random_bytes(3));
     }
 
     protected function tearDown(): void
@@ -53,9 +56,27 @@ trait Served
     private function process(string $script, string $var, array $environment = [], array $arguments = []): Process
     {
         // The test run's own database and cache settings are none of the served copy's business.
-        $clean = array_fill_keys(['APP_ENV', 'APP_KEY', 'DB_HOST', 'DB_PORT', 'DB_PASSWORD', 'DB_DATABASE', 'CACHE_STORE', 'SESSION_DRIVER', 'QUEUE_CONNECTION', 'BCRYPT_ROUNDS'], false);
+        $clean = array_fill_keys(
+            [
+                'APP_ENV',
+                'APP_KEY',
+                'DB_HOST',
+                'DB_PORT',
+                'DB_PASSWORD',
+                'DB_DATABASE',
+                'CACHE_STORE',
+                'SESSION_DRIVER',
+                'QUEUE_CONNECTION',
+                'BCRYPT_ROUNDS',
+            ],
+            false,
+        );
 
-        return new Process([dirname(__DIR__, 2).'/bin/'.$script, ...$arguments], env: [...$clean, 'PUPIL_VAR' => $var, ...$environment], timeout: 120);
+        return new Process(
+            [dirname(__DIR__, 2).'/bin/'.$script, ...$arguments],
+            env: [...$clean, 'PUPIL_VAR' => $var, ...$environment],
+            timeout: 120,
+        );
     }
 
     private function freePort(): int

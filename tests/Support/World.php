@@ -31,9 +31,18 @@ final readonly class World
 
     public static function make(): self
     {
-        $course = Course::query()->create(['name' => 'Evening course', 'place' => 'Kilnyard', 'join_code' => 'TESTCQDE', 'approach' => []]);
+        $course = Course::query()->create([
+            'name' => 'Evening course',
+            'place' => 'Kilnyard',
+            'join_code' => 'TESTCQDE',
+            'approach' => [],
+        ]);
         $member = function (string $name, ?Role $role) use ($course): User {
-            $user = User::query()->create(['name' => $name, 'email' => Str::slug($name).'@kilnyard.example', 'password' => 'a-long-password']);
+            $user = User::query()->create([
+                'name' => $name,
+                'email' => Str::slug($name).'@kilnyard.example',
+                'password' => 'a-long-password',
+            ]);
             if ($role !== null) {
                 $course->memberships()->create(['user_id' => $user->id, 'role' => $role]);
             }
@@ -44,8 +53,17 @@ final readonly class World
 
         return new self(
             $course,
-            $course->setBriefs()->create(['brief_id' => 'meter-is-fooled', 'brief' => app(BriefLibrary::class)->data('meter-is-fooled')]),
-            $member('Ina Structor', Role::Instructor), $member('Guy Crit', Role::Critic), $member('Stu Dent', Role::Student), $member('Nell Bour', Role::Student), $member('Out Sider', null),
+            $course
+                ->setBriefs()
+                ->create([
+                    'brief_id' => 'meter-is-fooled',
+                    'brief' => app(BriefLibrary::class)->data('meter-is-fooled'),
+                ]),
+            $member('Ina Structor', Role::Instructor),
+            $member('Guy Crit', Role::Critic),
+            $member('Stu Dent', Role::Student),
+            $member('Nell Bour', Role::Student),
+            $member('Out Sider', null),
         );
     }
 
@@ -60,7 +78,9 @@ final readonly class World
 
     public function prepared(?string $picture = null, ?User $student = null): Frame
     {
-        $frame = app(HandIn::class)->add($this->setBrief, $student ?? $this->student, $picture ?? Pictures::jpeg(), 'pot.jpg')->frame->refresh();
+        $frame = app(HandIn::class)
+            ->add($this->setBrief, $student ?? $this->student, $picture ?? Pictures::jpeg(), 'pot.jpg')
+            ->frame->refresh();
         [$x, $y, $width, $height] = array_map(floatval(...), explode(',', Pictures::SUBJECT));
         app(HandIn::class)->prepare($frame, [
             'typed' => ['support' => 'hand'],
@@ -76,13 +96,16 @@ final readonly class World
     /** What the form of the prepare page sends. @return array<string, mixed> */
     public static function form(array $changes = []): array
     {
-        return array_replace_recursive([
-            'placement_id' => 'white',
-            'subject' => ['x' => '42', 'y' => '32', 'width' => '16', 'height' => '36'],
-            'typed' => ['support' => 'hand'],
-            'about' => 'A pot on a shelf.',
-            'reason' => 'To see what the meter does.',
-        ], $changes);
+        return array_replace_recursive(
+            [
+                'placement_id' => 'white',
+                'subject' => ['x' => '42', 'y' => '32', 'width' => '16', 'height' => '36'],
+                'typed' => ['support' => 'hand'],
+                'about' => 'A pot on a shelf.',
+                'reason' => 'To see what the meter does.',
+            ],
+            $changes,
+        );
     }
 
     public static function upload(string $path, string $name = 'pot.jpg'): UploadedFile

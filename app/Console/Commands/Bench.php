@@ -28,9 +28,12 @@ use TruePupil\Core\Measure\Measures;
 
 final class Bench extends Command
 {
-    protected $signature = 'pupil:bench {--runs=5} {--adviser : only the adviser} {--finder : only the finder} {--pages= : only the pages of a large course, served at this address} {--students=300} {--frames=12000} {--worker= : only the seconds that one worker takes for so many runs over this picture}';
+    protected $signature = 'pupil:bench {--runs=5} {--adviser : only the adviser} {--finder : only the finder} '
+        .'{--pages= : only the pages of a large course, served at this address} {--students=300} {--frames=12000} '
+        .'{--worker= : only the seconds that one worker takes for so many runs over this picture}';
 
-    protected $description = 'Times the analysis of a 24-megapixel JPEG beside a bare decode of it, two workers at once, the adviser over kits of one lens to thirty, and sights in the finder';
+    protected $description = 'Times the analysis of a 24-megapixel JPEG beside a bare decode of it, two workers at '
+        .'once, the adviser over kits of one lens to thirty, and sights in the finder';
 
     public function handle(FrameWork $work, PictureTags $tags, PixelEngine $pixels, TagWriter $writer): int
     {
@@ -44,7 +47,7 @@ final class Bench extends Command
         if ($this->option('finder')) {
             return $this->finder($runs);
         }
-        $this->table(['what', 'median', 'slowest', 'peak memory of PHP'], (new AdviserBench)->rows(40 * $runs));
+        $this->table(['what', 'median', 'slowest', 'peak memory of PHP'], (new AdviserBench())->rows(40 * $runs));
         if ($this->option('adviser')) {
             return self::SUCCESS;
         }
@@ -57,17 +60,33 @@ final class Bench extends Command
         $decode = $watch->time('bare decode (libjpeg through GD)', fn () => imagecreatefromjpeg($picture));
         $analysis = $watch->time('whole analysis of the frame', fn () => $work->analyse($picture));
         $watch->time('  its record (exiftool)', fn () => $tags->read($picture));
-        $watch->time('  its counts and maps, from one decode (libvips)', fn () => $pixels->read($picture, [FrameWork::subject()]));
+        $watch->time(
+            '  its counts and maps, from one decode (libvips)',
+            fn () => $pixels->read($picture, [FrameWork::subject()]),
+        );
         $reading = $pixels->read($picture, [FrameWork::subject()]);
-        $watch->time('  its measures of tones, focus, attention, lines and colour (PHP)', fn () => Measures::of($reading, $marks));
+        $watch->time(
+            '  its measures of tones, focus, attention, lines and colour (PHP)',
+            fn () => Measures::of($reading, $marks),
+        );
         [$measures, $record] = [Measures::of($reading, $marks), $work->record($picture)];
         $watch->time('  its checks, findings and suggestions (PHP)', fn () => $work->critique($record, $measures));
-        $watch->time('the working copy that is shown, made once at hand-in', fn () => $pixels->workingCopy($picture, $copy, (int) config('pupil.working_side')));
+        $watch->time(
+            'the working copy that is shown, made once at hand-in',
+            fn () => $pixels->workingCopy($picture, $copy, (int) config('pupil.working_side')),
+        );
 
         $this->table(['what', 'median', 'slowest', 'peak memory of PHP'], $watch->rows());
         $this->line(sprintf('The whole analysis takes %.1f times a bare decode.', $analysis / $decode));
-        $this->line(sprintf('Peak memory of the largest program run for it: %.0f MB.', (getrusage(1)['ru_maxrss'] ?? 0) / 1024));
-        $this->line(sprintf('Two workers at once: %.2f frames a second, working copies included.', (new TwoWorkers)->throughput($picture, 2 * $runs)));
+        $this->line(
+            sprintf('Peak memory of the largest program run for it: %.0f MB.', (getrusage(1)['ru_maxrss'] ?? 0) / 1024),
+        );
+        $this->line(
+            sprintf(
+                'Two workers at once: %.2f frames a second, working copies included.',
+                (new TwoWorkers())->throughput($picture, 2 * $runs),
+            ),
+        );
         File::delete([$picture, $copy]);
 
         return $this->finder($runs);
@@ -75,8 +94,17 @@ final class Bench extends Command
 
     private function finder(int $runs): int
     {
-        $found = (new FinderBench)->run($runs);
-        $this->line(sprintf('A new sight in the finder, 960 × 640, over %d turns of a dial: median %.0f ms, 95th percentile %.0f ms, slowest %.0f ms.', $found['sights'], 1000 * $found['median'], 1000 * $found['p95'], 1000 * $found['slowest']));
+        $found = (new FinderBench())->run($runs);
+        $this->line(
+            sprintf(
+                'A new sight in the finder, 960 × 640, over %d turns of a dial: median %.0f ms, 95th percentile %.0f '
+                    .'ms, slowest %.0f ms.',
+                $found['sights'],
+                1000 * $found['median'],
+                1000 * $found['p95'],
+                1000 * $found['slowest'],
+            ),
+        );
 
         return self::SUCCESS;
     }
@@ -88,12 +116,36 @@ final class Bench extends Command
         [$students, $frames] = [max(10, (int) $this->option('students')), max(20, (int) $this->option('frames'))];
         $this->line(sprintf('Making a course of %d students and %d frames …', $students, $frames));
         $kept = app(PictureStore::class)->keep($picture);
-        app(PixelEngine::class)->workingCopy($picture, app(PictureStore::class)->workingCopy($kept), (int) config('pupil.working_side'));
+        app(PixelEngine::class)->workingCopy(
+            $picture,
+            app(PictureStore::class)->workingCopy($kept),
+            (int) config('pupil.working_side'),
+        );
         $kept->delete();
-        $big = app(BigCourse::class)->make($students, $frames, ['critique' => $work->analyse($picture), 'measures' => app(LooseFile::class)->measure($picture, FrameWork::marks()), 'tags' => $tags->read($picture), 'hash' => $kept->hash, 'bytes' => $kept->bytes]);
-        $this->table(['page', 'median', '95th percentile', 'slowest', 'queries', 'of it the database', 'kB'], array_map(fn (array $row): array => [
-            $row['page'], ...array_map(fn (string $key): string => round(1000 * $row[$key]).' ms', ['median', 'p95', 'slowest']), $row['queries'], round(1000 * $row['database']).' ms', $row['kilobytes'],
-        ], (new PagesBench($address))->run($big, $times)));
+        $big = app(BigCourse::class)->make($students, $frames, [
+            'critique' => $work->analyse($picture),
+            'measures' => app(LooseFile::class)->measure($picture, FrameWork::marks()),
+            'tags' => $tags->read($picture),
+            'hash' => $kept->hash,
+            'bytes' => $kept->bytes,
+        ]);
+        $this->table(
+            ['page', 'median', '95th percentile', 'slowest', 'queries', 'of it the database', 'kB'],
+            array_map(
+                fn (array $row): array => [
+                    $row['page'],
+                    ...array_map(fn (string $key): string => round(1000 * $row[$key]).' ms', [
+                        'median',
+                        'p95',
+                        'slowest',
+                    ]),
+                    $row['queries'],
+                    round(1000 * $row['database']).' ms',
+                    $row['kilobytes'],
+                ],
+                (new PagesBench($address))->run($big, $times),
+            ),
+        );
         File::delete($picture);
 
         return self::SUCCESS;
@@ -129,9 +181,20 @@ final class Bench extends Command
         $vips->run(['cast', $folder.'/noisy.v', $folder.'/cast.v', 'uchar']);
         $vips->run(['copy', $folder.'/cast.v', $target.'[Q=92]', '--interpretation', 'srgb']);
         File::deleteDirectory($folder);
-        $writer->write($target, new CaptureRecord(
-            make: 'Marlpit', model: 'Marlpit One', fNumber: Aperture::of(5.6), exposureTime: ExposureTime::of(1 / 100), iso: Iso::of(400), compensation: 0.0,
-            mode: ExposureMode::Aperture, focalLength: 50, focalLength35: 50, widestFNumber: 1.8,
-        ));
+        $writer->write(
+            $target,
+            new CaptureRecord(
+                make: 'Marlpit',
+                model: 'Marlpit One',
+                fNumber: Aperture::of(5.6),
+                exposureTime: ExposureTime::of(1 / 100),
+                iso: Iso::of(400),
+                compensation: 0.0,
+                mode: ExposureMode::Aperture,
+                focalLength: 50,
+                focalLength35: 50,
+                widestFNumber: 1.8,
+            ),
+        );
     }
 }

@@ -23,7 +23,16 @@ final class CourseIn extends Command
 
             return self::FAILURE;
         }
-        $this->line(sprintf('"%s" is here: %d people, %d of them new, %d pictures. Students join with %s.', $taken['course']->name, $taken['people'], $taken['new'], $taken['pictures'], $taken['course']->join_code));
+        $this->line(
+            sprintf(
+                '"%s" is here: %d people, %d of them new, %d pictures. Students join with %s.',
+                $taken['course']->name,
+                $taken['people'],
+                $taken['new'],
+                $taken['pictures'],
+                $taken['course']->join_code,
+            ),
+        );
 
         return self::SUCCESS;
     }

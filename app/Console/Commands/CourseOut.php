@@ -11,7 +11,8 @@ use RuntimeException;
 
 final class CourseOut extends Command
 {
-    protected $signature = 'pupil:course-export {code : the code that its students join with} {file : where the archive goes}';
+    protected $signature = 'pupil:course-export {code : the code that its students join with} {file : where the '
+        .'archive goes}';
 
     protected $description = 'Writes a whole course into one file, for another installation';
 
@@ -20,7 +21,11 @@ final class CourseOut extends Command
         $course = Course::query()->where('join_code', $this->argument('code'))->first();
         $file = (string) $this->argument('file');
         if ($course === null || file_exists($file)) {
-            $this->error($course === null ? sprintf('No course is joined with "%s".', $this->argument('code')) : sprintf('"%s" is there already and is not overwritten.', $file));
+            $this->error(
+                $course === null
+                    ? sprintf('No course is joined with "%s".', $this->argument('code'))
+                    : sprintf('"%s" is there already and is not overwritten.', $file),
+            );
 
             return self::FAILURE;
         }
@@ -31,7 +36,17 @@ final class CourseOut extends Command
 
             return self::FAILURE;
         }
-        $this->line(sprintf('"%s" is in %s: %d people, %d attempts, %d pictures. It holds names, addresses and pictures: keep it as you would keep them.', $course->name, $file, $held['people'], $held['attempts'], $held['pictures']));
+        $this->line(
+            sprintf(
+                '"%s" is in %s: %d people, %d attempts, %d pictures. It holds names, addresses and pictures: keep it '
+                    .'as you would keep them.',
+                $course->name,
+                $file,
+                $held['people'],
+                $held['attempts'],
+                $held['pictures'],
+            ),
+        );
 
         return self::SUCCESS;
     }

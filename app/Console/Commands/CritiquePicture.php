@@ -49,7 +49,12 @@ final class CritiquePicture extends JsonCommand
         [$marks, $pictures] = [$this->marks(), []];
         foreach ((array) $this->argument('files') as $path) {
             [$picture, $measures] = app(LooseFile::class)->critiqued($path, $marks);
-            $pictures[] = ['path' => $path, 'picture' => $picture, 'record' => $typed->fillIn($picture->capture), 'measures' => $measures];
+            $pictures[] = [
+                'path' => $path,
+                'picture' => $picture,
+                'record' => $typed->fillIn($picture->capture),
+                'measures' => $measures,
+            ];
         }
         usort($pictures, fn (array $a, array $b): int => $a['record']->takenAt <=> $b['record']->takenAt);
         $records = array_column($pictures, 'record');
@@ -57,28 +62,55 @@ final class CritiquePicture extends JsonCommand
         $frames = [];
         foreach ($pictures as $index => $it) {
             $situation = new Situation(
-                $it['record'], $it['measures'], $approach, $brief?->placement($this->option('placement') ?? $brief->placements[0]->id ?? null), $kit, $plan->intent ?? new Intent, $plan, $brief,
-                $index === count($pictures) - 1 ? $series : null, array_slice($records, 0, $index), $it['picture']->format, $it['picture']->colourSpace,
-                rowPictures: array_values(array_filter(array_map(fn (array $one) => $one['measures']->thumb, $pictures))),
+                $it['record'],
+                $it['measures'],
+                $approach,
+                $brief?->placement($this->option('placement') ?? ($brief->placements[0]->id ?? null)),
+                $kit,
+                $plan->intent ?? new Intent(),
+                $plan,
+                $brief,
+                $index === count($pictures) - 1 ? $series : null,
+                array_slice($records, 0, $index),
+                $it['picture']->format,
+                $it['picture']->colourSpace,
+                rowPictures: array_values(
+                    array_filter(array_map(fn (array $one) => $one['measures']->thumb, $pictures)),
+                ),
                 rowTones: array_map(fn (array $one) => $one['measures']->tone, $pictures),
             );
-            $frames[] = ['file' => basename($it['path']), 'record' => RecordArray::of($it['picture']), 'measures' => $it['measures']->toArray(), ...Critique::of($situation, $this->critic)->toArray()];
+            $frames[] = [
+                'file' => basename($it['path']),
+                'record' => RecordArray::of($it['picture']),
+                'measures' => $it['measures']->toArray(),
+                ...Critique::of($situation, $this->critic)->toArray(),
+            ];
         }
 
         return count($frames) === 1 ? array_diff_key($frames[0], ['file' => true]) : $this->asSeries($frames, $series);
     }
 
     /**
-     * The first frame's record and measures stand at the top as for one file; findings and checks say which frame they are of.
+     * The first frame's record and measures stand at the top as for one file; findings and checks say which frame they
+     * are of.
      *
      * @param  non-empty-list<array<string, mixed>>  $frames
      * @return array<string, mixed>
      */
     private function asSeries(array $frames, ?Series $series): array
     {
-        $tagged = fn (string $part): array => array_merge(...array_map(fn (int $index): array => array_map(
-            fn (array $item): array => [...$item, 'frame' => ($item['topic'] ?? null) === 'series' ? null : $index + 1], $frames[$index][$part],
-        ), array_keys($frames)));
+        $tagged = fn (string $part): array => array_merge(
+            ...array_map(
+                fn (int $index): array => array_map(
+                    fn (array $item): array => [
+                        ...$item,
+                        'frame' => ($item['topic'] ?? null) === 'series' ? null : $index + 1,
+                    ],
+                    $frames[$index][$part],
+                ),
+                array_keys($frames),
+            ),
+        );
 
         return [
             'record' => $frames[0]['record'],
@@ -86,7 +118,14 @@ final class CritiquePicture extends JsonCommand
             'checks' => $tagged('checks'),
             'findings' => $tagged('findings'),
             'suggestions' => $tagged('suggestions'),
-            'series' => $series === null ? null : ['kind' => $series->kind()->value, 'moving' => $series->moving(), 'exposures' => $series->exposures(), 'steps' => $series->steps()],
+            'series' => $series === null
+                    ? null
+                    : [
+                        'kind' => $series->kind()->value,
+                        'moving' => $series->moving(),
+                        'exposures' => $series->exposures(),
+                        'steps' => $series->steps(),
+                    ],
             'frames' => $frames,
         ];
     }
@@ -99,15 +138,20 @@ final class CritiquePicture extends JsonCommand
         }
         $brief = is_file($named) ? $this->library->fromFile($named) : $this->library->find($named);
 
-        return $brief ?? throw new InvalidArgumentException(sprintf('There is no ready brief and no file called "%s".', $named));
+        return $brief ??
+            throw new InvalidArgumentException(sprintf('There is no ready brief and no file called "%s".', $named));
     }
 
     private function support(): ?Support
     {
         $named = $this->option('support');
 
-        return $named === null ? null : (Support::tryFrom($named)
-            ?? throw new InvalidArgumentException(sprintf('"%s" is no support; write hand, braced, monopod or tripod.', $named)));
+        return $named === null
+            ? null
+            : Support::tryFrom($named) ??
+                    throw new InvalidArgumentException(
+                        sprintf('"%s" is no support; write hand, braced, monopod or tripod.', $named),
+                    );
     }
 
     private function approach(): Approach

@@ -30,11 +30,26 @@ final class Expose extends JsonCommand
             'iso' => $settings->iso->exact,
             'errorStops' => $solved->error->value,
             'decidedBy' => array_map(fn (Decider $decider): string => $decider->value, $solved->decidedBy),
-            'limits' => array_map(fn (LimitMet $limit): array => ['what' => $limit->what, 'value' => $limit->value, 'message' => $limit->message], $solved->limits),
-            'display' => ['fNumber' => $settings->aperture->nominal(), 'exposureTime' => $settings->time->nominal(), 'iso' => $settings->iso->nominal()],
+            'limits' => array_map(
+                fn (LimitMet $limit): array => [
+                    'what' => $limit->what,
+                    'value' => $limit->value,
+                    'message' => $limit->message,
+                ],
+                $solved->limits,
+            ),
+            'display' => [
+                'fNumber' => $settings->aperture->nominal(),
+                'exposureTime' => $settings->time->nominal(),
+                'iso' => $settings->iso->nominal(),
+            ],
             'finder' => [
-                'fNumber' => $finder->fNumber, 'exposureTime' => $finder->exposureTime, 'iso' => $finder->iso,
-                'meterStops' => $finder->meter?->value, 'meterAtEnd' => $finder->meterAtEnd, 'blinking' => (object) $finder->blinking,
+                'fNumber' => $finder->fNumber,
+                'exposureTime' => $finder->exposureTime,
+                'iso' => $finder->iso,
+                'meterStops' => $finder->meter?->value,
+                'meterAtEnd' => $finder->meterAtEnd,
+                'blinking' => (object) $finder->blinking,
             ],
         ];
     }

@@ -46,7 +46,8 @@ abstract class JsonCommand extends Command
     {
         $path = (string) $this->option($option);
 
-        return is_file($path) ? Fields::parse((string) file_get_contents($path))
+        return is_file($path)
+            ? Fields::parse((string) file_get_contents($path))
             : throw new InvalidArgumentException(sprintf('There is no file "%s" to read the %s from.', $path, $option));
     }
 
@@ -55,7 +56,12 @@ abstract class JsonCommand extends Command
     {
         $subject = Marks::ofSubject($this->option('subject'))->subject;
 
-        return $this->option('marks') === null ? new Marks($subject) : Marks::read($subject, array_map(fn (Fields $mark): array => $mark->toArray(), $this->json('marks')->parts('marks')));
+        return $this->option('marks') === null
+            ? new Marks($subject)
+            : Marks::read(
+                $subject,
+                array_map(fn (Fields $mark): array => $mark->toArray(), $this->json('marks')->parts('marks')),
+            );
     }
 
     private function refuse(string $code, string $message, int $exit): int
@@ -70,6 +76,17 @@ abstract class JsonCommand extends Command
     private function print(array $answer): void
     {
         // Raw, so that no angle bracket in a sentence is taken for console markup.
-        $this->output->write(json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE).PHP_EOL, false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+        $this->output->write(
+            json_encode(
+                $answer,
+                JSON_THROW_ON_ERROR |
+                    JSON_UNESCAPED_UNICODE |
+                    JSON_UNESCAPED_SLASHES |
+                    JSON_PRESERVE_ZERO_FRACTION |
+                    JSON_INVALID_UTF8_SUBSTITUTE,
+            ).PHP_EOL,
+            false,
+            \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
+        );
     }
 }

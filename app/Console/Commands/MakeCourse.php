@@ -15,14 +15,18 @@ use TruePupil\Core\Brief\Approach;
 
 final class MakeCourse extends Command
 {
-    protected $signature = 'pupil:course {name : the course} {email : the instructor\'s address} {--instructor= : the instructor\'s name} {--place=}';
+    protected $signature = 'pupil:course {name : the course} {email : the instructor\'s address} {--instructor= : the '
+        .'instructor\'s name} {--place=}';
 
     protected $description = 'Makes a course and its instructor, and prints the join code';
 
     public function handle(): int
     {
         $input = ['name' => $this->argument('name'), 'email' => Str::lower((string) $this->argument('email'))];
-        $problems = Validator::make($input, ['name' => ['required', 'max:120'], 'email' => ['required', 'email', 'max:190']])->errors();
+        $problems = Validator::make($input, [
+            'name' => ['required', 'max:120'],
+            'email' => ['required', 'email', 'max:190'],
+        ])->errors();
         if ($problems->isNotEmpty()) {
             $this->error(implode(' ', $problems->all()));
 
@@ -35,14 +39,21 @@ final class MakeCourse extends Command
                 ['name' => $this->option('instructor') ?? Str::before($input['email'], '@'), 'password' => $password],
             );
             $course = Course::query()->create([
-                'name' => $input['name'], 'place' => $this->option('place'), 'join_code' => Course::newJoinCode(), 'approach' => (new Approach)->toArray(),
+                'name' => $input['name'],
+                'place' => $this->option('place'),
+                'join_code' => Course::newJoinCode(),
+                'approach' => (new Approach())->toArray(),
             ]);
             $course->memberships()->create(['user_id' => $instructor->id, 'role' => Role::Instructor]);
 
             return [$course, $instructor->wasRecentlyCreated];
         });
         $this->line(sprintf('"%s" is made. Students join with %s.', $course->name, $course->join_code));
-        $this->line($isNew ? sprintf('%s signs in with the password %s', $input['email'], $password) : sprintf('%s teaches it with the password they have.', $input['email']));
+        $this->line(
+            $isNew
+                ? sprintf('%s signs in with the password %s', $input['email'], $password)
+                : sprintf('%s teaches it with the password they have.', $input['email']),
+        );
 
         return self::SUCCESS;
     }

@@ -21,17 +21,34 @@ final class Remeasure extends Command
 
     public function handle(PictureStore $store, FrameMeasurer $measurer, FrameCritic $critic): int
     {
-        $frames = Frame::query()->where('state', FrameState::Judged)
-            ->when(! $this->option('all'), fn ($query) => $query->where(fn ($older) => $older->whereNull('rules_version')->orWhere('rules_version', '<', (int) config('pupil.rules_version'))));
+        $frames = Frame::query()
+            ->where('state', FrameState::Judged)
+            ->when(
+                ! $this->option('all'),
+                fn ($query) => $query->where(
+                    fn ($older) => $older
+                        ->whereNull('rules_version')
+                        ->orWhere('rules_version', '<', (int) config('pupil.rules_version')),
+                ),
+            );
         $problems = [];
         $bar = $this->output->createProgressBar((clone $frames)->count());
         // By id, so that what is done drops out of the query without a frame being passed over.
         foreach ($frames->lazyById(20) as $frame) {
             try {
                 $frame->load(['picture', 'attempt.setBrief.course']);
-                $critic->judge($frame, $measurer->measure($store->original($frame->picture), $frame->marksDrawn()), $frame->revision);
+                $critic->judge(
+                    $frame,
+                    $measurer->measure($store->original($frame->picture), $frame->marksDrawn()),
+                    $frame->revision,
+                );
             } catch (UnreadablePicture $problem) {
-                $problems[] = sprintf('Frame %d (%s) keeps its old measures. %s', $frame->id, $frame->original_name, $problem->getMessage());
+                $problems[] = sprintf(
+                    'Frame %d (%s) keeps its old measures. %s',
+                    $frame->id,
+                    $frame->original_name,
+                    $problem->getMessage(),
+                );
             }
             $bar->advance();
         }

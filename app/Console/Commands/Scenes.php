@@ -20,16 +20,32 @@ final class Scenes extends JsonCommand
 
     protected function answer(): array
     {
-        return ['scenes' => array_map(fn (Scene $scene): array => [
-            'id' => $scene->id,
-            'title' => $scene->title,
-            'purpose' => $scene->purpose,
-            'sizes' => [PlateStore::WIDTH, PlateStore::HEIGHT],
-            'focalLengths' => $scene->focalLengths35(),
-            'distances' => $scene->distances,
-            // As a mean of the whole scene in its usual light.
-            'ev100' => round(Ev100::of((new PatternMeter(app(SceneRenderer::class)->meterGrid($scene, $scene->condition(null), Region::of(0, 0, 1, 1))))->verdict(MeteringPattern::Scene)->value ?? 0.0)->value, 2),
-            'lights' => array_keys($scene->conditions),
-        ], Scene::all())];
+        return [
+            'scenes' => array_map(
+                fn (Scene $scene): array => [
+                    'id' => $scene->id,
+                    'title' => $scene->title,
+                    'purpose' => $scene->purpose,
+                    'sizes' => [PlateStore::WIDTH, PlateStore::HEIGHT],
+                    'focalLengths' => $scene->focalLengths35(),
+                    'distances' => $scene->distances,
+                    // As a mean of the whole scene in its usual light.
+                    'ev100' => round(
+                        Ev100::of(
+                            (new PatternMeter(
+                                app(SceneRenderer::class)->meterGrid(
+                                    $scene,
+                                    $scene->condition(null),
+                                    Region::of(0, 0, 1, 1),
+                                ),
+                            ))->verdict(MeteringPattern::Scene)->value ?? 0.0,
+                        )->value,
+                        2,
+                    ),
+                    'lights' => array_keys($scene->conditions),
+                ],
+                Scene::all(),
+            ),
+        ];
     }
 }

@@ -24,7 +24,8 @@ final class Shoot extends JsonCommand
         {--kelvin= : white balance; without it automatic} {--support=tripod} {--stabiliser=on} {--flash=0 : share of full power} {--followed=0 : share of a crossing subject\'s speed} {--moment=0 : seconds}
         {--held= : EV at ISO 100 to expose for} {--seed=1} {--at= : when, ISO 8601} {--kit= : a kit file} {--out= : the JPEG to write}';
 
-    protected $description = 'Takes a frame of a practice-camera scene, with its record, and prints what was set as JSON';
+    protected $description = 'Takes a frame of a practice-camera scene, with its record, and prints what was set as '
+        .'JSON';
 
     protected function answer(): array
     {
@@ -37,8 +38,24 @@ final class Shoot extends JsonCommand
         }
         $scene = Scene::find((string) $this->argument('scene'));
         $kit = $this->option('kit');
-        $outfits = $kit === null ? Outfits::ofDemo() : new Outfits(KitFormat::read(Fields::parse(is_file((string) $kit) ? (string) file_get_contents((string) $kit) : throw new InvalidArgumentException(sprintf('There is no file "%s".', $kit)))));
-        $shot = $this->input()->shot($scene, $outfits, date_create_immutable((string) ($this->option('at') ?? 'now')) ?: throw new InvalidArgumentException(sprintf('"%s" is not a date and time.', $this->option('at'))));
+        $outfits =
+            $kit === null
+                ? Outfits::ofDemo()
+                : new Outfits(
+                    KitFormat::read(
+                        Fields::parse(
+                            is_file((string) $kit)
+                                ? (string) file_get_contents((string) $kit)
+                                : throw new InvalidArgumentException(sprintf('There is no file "%s".', $kit)),
+                        ),
+                    ),
+                );
+        $shot = $this->input()->shot(
+            $scene,
+            $outfits,
+            date_create_immutable((string) ($this->option('at') ?? 'now')) ?:
+            throw new InvalidArgumentException(sprintf('"%s" is not a date and time.', $this->option('at'))),
+        );
         $sight = app(Finder::class)->look($shot);
         // Written beside and renamed, so that nothing half-made takes the name.
         $partial = $out.'.'.bin2hex(random_bytes(4)).'.jpg';
@@ -53,9 +70,15 @@ final class Shoot extends JsonCommand
             'file' => $out,
             'scene' => $scene->id,
             'light' => $sight->rendering->condition->id,
-            'fNumber' => $settings->aperture->nominal(), 'exposureTime' => $settings->time->nominal(), 'iso' => $settings->iso->nominal(),
-            'mode' => $shot->mode->value, 'metering' => $shot->metering->value, 'compensation' => $shot->compensation->value,
-            'lens' => $shot->outfit->lens->name, 'focalLength' => $shot->outfit->focalLength, 'focusDistance' => $sight->rendering->focused,
+            'fNumber' => $settings->aperture->nominal(),
+            'exposureTime' => $settings->time->nominal(),
+            'iso' => $settings->iso->nominal(),
+            'mode' => $shot->mode->value,
+            'metering' => $shot->metering->value,
+            'compensation' => $shot->compensation->value,
+            'lens' => $shot->outfit->lens->name,
+            'focalLength' => $shot->outfit->focalLength,
+            'focusDistance' => $sight->rendering->focused,
             'meterStops' => $sight->meter()->value,
             'patterns' => array_map(fn (Stops $stops): float => $stops->value, $sight->verdicts()),
             'sceneEv100' => $sight->meteredEv100,
@@ -65,15 +88,25 @@ final class Shoot extends JsonCommand
     private function input(): ShotInput
     {
         $given = array_filter([...$this->options()], fn (mixed $option): bool => is_string($option));
-        $mode = $given['mode'] ?? match ([isset($given['n']), isset($given['t']), isset($given['iso']) && $given['iso'] !== 'auto']) {
-            [true, true, true] => 'manual',
-            [true, true, false] => 'manual-auto-iso',
-            [true, false, true], [true, false, false] => 'aperture',
-            [false, true, true], [false, true, false] => 'shutter',
-            default => 'program',
-        };
+        $mode =
+            $given['mode'] ??
+            match ([isset($given['n']), isset($given['t']), isset($given['iso']) && $given['iso'] !== 'auto']) {
+                [true, true, true] => 'manual',
+                [true, true, false] => 'manual-auto-iso',
+                [true, false, true], [true, false, false] => 'aperture',
+                [false, true, true], [false, true, false] => 'shutter',
+                default => 'program',
+            };
         [$aim, $point] = [explode(',', $given['aim']), explode(',', $given['point'])];
 
-        return new ShotInput(['iso' => 'auto', ...$given, 'mode' => $mode, 'x' => $aim[0], 'y' => $aim[1] ?? '', 'px' => $point[0], 'py' => $point[1] ?? '']);
+        return new ShotInput([
+            'iso' => 'auto',
+            ...$given,
+            'mode' => $mode,
+            'x' => $aim[0],
+            'y' => $aim[1] ?? '',
+            'px' => $point[0],
+            'py' => $point[1] ?? '',
+        ]);
     }
 }

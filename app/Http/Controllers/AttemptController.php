@@ -19,15 +19,22 @@ final class AttemptController extends Controller
     /** All frames of an attempt, in their rows: what has come of each, and what is still missing. */
     public function show(Attempt $attempt): View|RedirectResponse
     {
-        return $attempt->state === AttemptState::Returned ? redirect()->route('attempts.return', $attempt) : view('attempts.show', ['view' => AttemptView::of($attempt)]);
+        return $attempt->state === AttemptState::Returned
+            ? redirect()->route('attempts.return', $attempt)
+            : view('attempts.show', ['view' => AttemptView::of($attempt)]);
     }
 
-    /** Asked for while frames are under way; silent while there is nothing new, so that nothing is drawn anew for nothing. */
+    /**
+     * Asked for while frames are under way; silent while there is nothing new, so that nothing is drawn anew for
+     * nothing.
+     */
     public function progress(Request $request, Attempt $attempt): View|Response
     {
         $view = AttemptView::of($attempt);
 
-        return $request->query('seen') === $view->stamp() ? response()->noContent() : view('attempts.frames', ['view' => $view]);
+        return $request->query('seen') === $view->stamp()
+            ? response()->noContent()
+            : view('attempts.frames', ['view' => $view]);
     }
 
     public function takeBack(Attempt $attempt, HandIn $handIn): RedirectResponse
@@ -38,7 +45,9 @@ final class AttemptController extends Controller
             return back()->with('problem', $problem->getMessage());
         }
 
-        return redirect()->route('attempts.show', $attempt)->with('done', 'The attempt is yours again. Hand it in when it is ready.');
+        return redirect()
+            ->route('attempts.show', $attempt)
+            ->with('done', 'The attempt is yours again. Hand it in when it is ready.');
     }
 
     public function handIn(Attempt $attempt, HandIn $handIn): RedirectResponse
@@ -49,6 +58,14 @@ final class AttemptController extends Controller
             return back()->with('problem', $problem->getMessage());
         }
 
-        return redirect()->route('set-briefs.show', $attempt->set_brief_id)->with('done', sprintf('Attempt %d is handed in. You will find the critique here when it comes back.', $attempt->number));
+        return redirect()
+            ->route('set-briefs.show', $attempt->set_brief_id)
+            ->with(
+                'done',
+                sprintf(
+                    'Attempt %d is handed in. You will find the critique here when it comes back.',
+                    $attempt->number,
+                ),
+            );
     }
 }

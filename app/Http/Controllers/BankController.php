@@ -64,6 +64,13 @@ final class BankController extends Controller
     {
         $kit = $request->user()->kitInUse();
 
-        return array_values(SettingsBank::query()->where('user_id', $request->user()->id)->orderBy('id')->get()->map(fn (SettingsBank $bank): BankCard => new BankCard($bank->id, $bank->content(), $kit))->all());
+        return array_values(
+            SettingsBank::query()
+                ->where('user_id', $request->user()->id)
+                ->orderBy('id')
+                ->get()
+                ->map(fn (SettingsBank $bank): BankCard => new BankCard($bank->id, $bank->content(), $kit))
+                ->all(),
+        );
     }
 }

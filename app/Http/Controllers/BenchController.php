@@ -15,7 +15,10 @@ final class BenchController extends Controller
 {
     public function index(): View
     {
-        return view('bench.index', ['together' => [CameraSheets::solve(), CameraSheets::expose(), CameraSheets::ledger()], 'topics' => Sheets::byTopic()]);
+        return view('bench.index', [
+            'together' => [CameraSheets::solve(), CameraSheets::expose(), CameraSheets::ledger()],
+            'topics' => Sheets::byTopic(),
+        ]);
     }
 
     public function show(Request $request, string $sheet): View
@@ -28,11 +31,15 @@ final class BenchController extends Controller
         };
         $values = $found->values($request->query());
         $data = [
-            'sheet' => $found, 'values' => $values, 'result' => SheetResult::of($found, $values),
+            'sheet' => $found,
+            'values' => $values,
+            'result' => SheetResult::of($found, $values),
             // Written out even on a first visit, so that it holds every value.
             'address' => route('bench.show', ['sheet' => $found->id, ...$values]),
         ];
 
-        return $request->header('HX-Request') !== null && $request->header('HX-History-Restore-Request') === null ? view('bench.answer', $data) : view('bench.show', $data);
+        return $request->header('HX-Request') !== null && $request->header('HX-History-Restore-Request') === null
+            ? view('bench.answer', $data)
+            : view('bench.show', $data);
     }
 }

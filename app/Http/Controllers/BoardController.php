@@ -20,22 +20,38 @@ final class BoardController extends Controller
         $page = max(1, $request->integer('page', 1));
         $board = CourseBoard::of($course);
 
-        return view('courses.board', ['course' => $course, 'board' => $board, 'teaches' => $request->user()->teaches($course), 'shown' => $shown, 'page' => $page, ...$board->people($shown, $page)]);
+        return view('courses.board', [
+            'course' => $course,
+            'board' => $board,
+            'teaches' => $request->user()->teaches($course),
+            'shown' => $shown,
+            'page' => $page,
+            ...$board->people($shown, $page),
+        ]);
     }
 
     public function desk(Request $request, Course $course): View
     {
         $briefs = CourseBoard::of($course)->briefs();
         $brief = $request->integer('brief') ?: null;
-        $asked = $brief === null ? $briefs : array_values(array_filter($briefs, fn (BriefCount $one): bool => $one->setBrief === $brief));
+        $asked =
+            $brief === null
+                ? $briefs
+                : array_values(array_filter($briefs, fn (BriefCount $one): bool => $one->setBrief === $brief));
         $count = array_sum(array_map(fn (BriefCount $one): int => $one->waiting + $one->atDesk, $asked));
         $page = max(1, $request->integer('page', 1));
         $queue = DeskQueue::of($course);
         $waiting = $queue->waiting($asked, $page);
 
         return view('courses.desk', [
-            'course' => $course, 'briefs' => $briefs, 'brief' => $brief, 'page' => $page, 'pages' => max(1, (int) ceil($count / DeskQueue::PAGE)), 'count' => $count,
-            'waiting' => $waiting, 'facts' => $queue->facts(array_column($waiting, 'attempt')),
+            'course' => $course,
+            'briefs' => $briefs,
+            'brief' => $brief,
+            'page' => $page,
+            'pages' => max(1, (int) ceil($count / DeskQueue::PAGE)),
+            'count' => $count,
+            'waiting' => $waiting,
+            'facts' => $queue->facts(array_column($waiting, 'attempt')),
         ]);
     }
 }

@@ -17,7 +17,11 @@ final class CalendarController extends Controller
 
     public function __invoke(Course $course): Response
     {
-        $calendar = new VCalendar(['PRODID' => '-//True Pupil//Due dates//EN', 'NAME' => $course->name, 'X-WR-CALNAME' => $course->name]);
+        $calendar = new VCalendar([
+            'PRODID' => '-//True Pupil//Due dates//EN',
+            'NAME' => $course->name,
+            'X-WR-CALNAME' => $course->name,
+        ]);
         foreach ($course->setBriefs()->whereNotNull('due_at')->get() as $setBrief) {
             $due = $setBrief->due_at?->utc();
             if ($due === null) {
@@ -25,7 +29,11 @@ final class CalendarController extends Controller
             }
             $brief = $setBrief->content();
             $calendar->add('VEVENT', [
-                'UID' => sprintf('set-brief-%d@%s', $setBrief->id, (string) parse_url((string) config('app.url'), PHP_URL_HOST)),
+                'UID' => sprintf(
+                    'set-brief-%d@%s',
+                    $setBrief->id,
+                    (string) parse_url((string) config('app.url'), PHP_URL_HOST),
+                ),
                 'SUMMARY' => sprintf('%d %s: due', $brief->number, $brief->title),
                 'DESCRIPTION' => $brief->purpose,
                 'LOCATION' => (string) $course->place,

@@ -18,19 +18,31 @@ use Illuminate\View\View;
 use TruePupil\Core\Brief\BriefFormat;
 use TruePupil\Core\Brief\InvalidBrief;
 
-/** Composing a brief: checks built from measures, said in plain sentences, and tried at once on frames of the course. */
+/**
+ * Composing a brief: checks built from measures, said in plain sentences, and tried at once on frames of the course.
+ */
 final class ComposerController extends Controller
 {
     public function edit(Request $request, Course $course, Shelf $shelf, Trial $trial): View
     {
         $from = (string) $request->query('from', '');
         $data = $from === '' ? null : $shelf->data($request->user(), $from) ?? abort(404);
-        $input = $data === null
-            ? BriefInput::of(['number' => '21', 'frames' => '1', 'cautions' => 'Ask before you photograph people or their work; for minors, ask whoever is responsible for them.'])->withCheck()
-            : BriefInput::fromData($data);
+        $input =
+            $data === null
+                ? BriefInput::of([
+                    'number' => '21',
+                    'frames' => '1',
+                    'cautions' => 'Ask before you photograph people or their work; for minors, ask whoever is '
+                        .'responsible for them.',
+                ])->withCheck()
+                : BriefInput::fromData($data);
         // A ready brief is copied: its own file stays as it is.
         if ($data !== null && ! $shelf->isOwn($request->user(), $from)) {
-            $input = BriefInput::of([...$this->form($input), 'id' => '', 'title' => $input->text('title').' (own version)']);
+            $input = BriefInput::of([
+                ...$this->form($input),
+                'id' => '',
+                'title' => $input->text('title').' (own version)',
+            ]);
         }
 
         return $this->page($course, $input, $trial, $request, $shelf);
@@ -51,13 +63,19 @@ final class ComposerController extends Controller
 
     public function try(Request $request, Course $course, Trial $trial): View
     {
-        return view('composer.trial', ['course' => $course, ...$this->trial($course, BriefInput::of($request->all()), $trial)]);
+        return view('composer.trial', [
+            'course' => $course,
+            ...$this->trial($course, BriefInput::of($request->all()), $trial),
+        ]);
     }
 
     public function store(Request $request, Course $course, Shelf $shelf, Trial $trial): View|RedirectResponse|Response
     {
         $input = BriefInput::of($request->all());
-        $id = $input->text('id') !== '' && $shelf->isOwn($request->user(), $input->text('id')) ? $input->text('id') : $shelf->freeId($request->user(), $input->text('title'));
+        $id =
+            $input->text('id') !== '' && $shelf->isOwn($request->user(), $input->text('id'))
+                ? $input->text('id')
+                : $shelf->freeId($request->user(), $input->text('title'));
         try {
             $input->brief($id);
         } catch (InvalidBrief $problem) {
@@ -65,33 +83,70 @@ final class ComposerController extends Controller
         }
         $brief = $shelf->keep($request->user(), $input->data($id));
 
-        return redirect()->route('set-briefs.create', $course)->with('done', sprintf('"%s" is kept as revision %d. Briefs that were set before stay as they are.', $brief->title, $brief->revision));
+        return redirect()
+            ->route('set-briefs.create', $course)
+            ->with(
+                'done',
+                sprintf(
+                    '"%s" is kept as revision %d. Briefs that were set before stay as they are.',
+                    $brief->title,
+                    $brief->revision,
+                ),
+            );
     }
 
     /** Every revision of an own brief. */
     public function revisions(Request $request, Course $course, string $brief): View
     {
-        $revisions = OwnBrief::query()->where('user_id', $request->user()->id)->where('brief_id', $brief)->orderByDesc('revision')->get();
+        $revisions = OwnBrief::query()
+            ->where('user_id', $request->user()->id)
+            ->where('brief_id', $brief)
+            ->orderByDesc('revision')
+            ->get();
         abort_if($revisions->isEmpty(), 404);
 
-        return view('composer.revisions', ['course' => $course, 'revisions' => $revisions, 'briefs' => $revisions->map(fn (OwnBrief $own) => BriefFormat::read($own->brief))]);
+        return view('composer.revisions', [
+            'course' => $course,
+            'revisions' => $revisions,
+            'briefs' => $revisions->map(fn (OwnBrief $own) => BriefFormat::read($own->brief)),
+        ]);
     }
 
     /** Chosen briefs as a pack. */
     public function export(Request $request, Course $course, Shelf $shelf): Response|RedirectResponse
     {
-        $briefs = array_values(array_filter(array_map(fn (mixed $id): ?array => is_string($id) ? $shelf->data($request->user(), $id) : null, (array) $request->query('brief', []))));
+        $briefs = array_values(
+            array_filter(
+                array_map(
+                    fn (mixed $id): ?array => is_string($id) ? $shelf->data($request->user(), $id) : null,
+                    (array) $request->query('brief', []),
+                ),
+            ),
+        );
         if ($briefs === []) {
             return back()->with('problem', 'Tick the briefs that should travel.');
         }
 
-        return response(BriefPack::of($course->name, $briefs)->toJson(), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="briefs.json"']);
+        return response(BriefPack::of($course->name, $briefs)->toJson(), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="briefs.json"',
+        ]);
     }
 
-    private function page(Course $course, BriefInput $input, Trial $trial, Request $request, Shelf $shelf, ?string $problem = null): View
-    {
+    private function page(
+        Course $course,
+        BriefInput $input,
+        Trial $trial,
+        Request $request,
+        Shelf $shelf,
+        ?string $problem = null,
+    ): View {
         return view('composer.edit', [
-            'course' => $course, 'input' => $input, 'problem' => $problem, 'scenes' => Scene::all(), 'isOwn' => $shelf->isOwn($request->user(), $input->text('id')),
+            'course' => $course,
+            'input' => $input,
+            'problem' => $problem,
+            'scenes' => Scene::all(),
+            'isOwn' => $shelf->isOwn($request->user(), $input->text('id')),
             ...$this->trial($course, $input, $trial, $problem === null),
         ]);
     }
@@ -101,8 +156,17 @@ final class ComposerController extends Controller
     {
         try {
             // What is not filled in yet is no reason not to try the checks.
-            $draft = BriefInput::of([...$this->form($input), 'title' => $input->text('title') ?: 'Draft', 'purpose' => $input->text('purpose') ?: 'Draft.', 'number' => $input->text('number') ?: '1', 'frames' => $input->text('frames') ?: '1',
-                'checks' => array_map(fn (array $check): array => [...$check, 'reason' => $check['reason'] ?: 'Draft.'], $input->checks)]);
+            $draft = BriefInput::of([
+                ...$this->form($input),
+                'title' => $input->text('title') ?: 'Draft',
+                'purpose' => $input->text('purpose') ?: 'Draft.',
+                'number' => $input->text('number') ?: '1',
+                'frames' => $input->text('frames') ?: '1',
+                'checks' => array_map(
+                    fn (array $check): array => [...$check, 'reason' => $check['reason'] ?: 'Draft.'],
+                    $input->checks,
+                ),
+            ]);
             $brief = $draft->brief('draft');
         } catch (InvalidBrief $problem) {
             return ['brief' => null, 'wrong' => $says ? $problem->getMessage() : null, 'tried' => []];
@@ -114,6 +178,12 @@ final class ComposerController extends Controller
     /** @return array<string, mixed> */
     private function form(BriefInput $input): array
     {
-        return [...$input->texts, 'decisions' => $input->decisions, 'placements' => $input->placements, 'rows' => $input->rows, 'checks' => $input->checks];
+        return [
+            ...$input->texts,
+            'decisions' => $input->decisions,
+            'placements' => $input->placements,
+            'rows' => $input->rows,
+            'checks' => $input->checks,
+        ];
     }
 }

@@ -31,7 +31,11 @@ final class CourseController extends Controller
             'role' => $role,
             'briefs' => $board->briefs(),
             'waiting' => DeskQueue::of($course)->waiting($board->briefs(), most: self::SHOWN),
-            'members' => $course->memberships()->selectRaw('role, count(*) as people')->groupBy('role')->pluck('people', 'role'),
+            'members' => $course
+                ->memberships()
+                ->selectRaw('role, count(*) as people')
+                ->groupBy('role')
+                ->pluck('people', 'role'),
         ]);
     }
 
@@ -40,9 +44,23 @@ final class CourseController extends Controller
         return view('courses.student', [
             'course' => $course,
             'briefs' => CourseBoard::of($course)->listed(),
-            'attempts' => Attempt::query()->where('user_id', $request->user()->id)->whereHas('setBrief', fn ($query) => $query->where('course_id', $course->id))->orderBy('number')->get()->groupBy('set_brief_id'),
-            'plans' => SavedPlan::query()->where('user_id', $request->user()->id)->whereHas('setBrief', fn ($query) => $query->where('course_id', $course->id))->get(['set_brief_id', 'chosen'])->keyBy('set_brief_id'),
-            'instructors' => $course->memberships()->with('user')->where('role', '!=', Role::Student)->orderByRaw("field(role, 'instructor', 'critic')")->get(),
+            'attempts' => Attempt::query()
+                ->where('user_id', $request->user()->id)
+                ->whereHas('setBrief', fn ($query) => $query->where('course_id', $course->id))
+                ->orderBy('number')
+                ->get()
+                ->groupBy('set_brief_id'),
+            'plans' => SavedPlan::query()
+                ->where('user_id', $request->user()->id)
+                ->whereHas('setBrief', fn ($query) => $query->where('course_id', $course->id))
+                ->get(['set_brief_id', 'chosen'])
+                ->keyBy('set_brief_id'),
+            'instructors' => $course
+                ->memberships()
+                ->with('user')
+                ->where('role', '!=', Role::Student)
+                ->orderByRaw("field(role, 'instructor', 'critic')")
+                ->get(),
         ]);
     }
 }

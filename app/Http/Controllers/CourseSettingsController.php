@@ -16,7 +16,12 @@ final class CourseSettingsController extends Controller
 {
     public function edit(Course $course): View
     {
-        return view('courses.settings', ['course' => $course, 'questions' => ApproachQuestion::cases(), 'silenced' => SilencedFinding::in($course), 'zones' => DateTimeZone::listIdentifiers()]);
+        return view('courses.settings', [
+            'course' => $course,
+            'questions' => ApproachQuestion::cases(),
+            'silenced' => SilencedFinding::in($course),
+            'zones' => DateTimeZone::listIdentifiers(),
+        ]);
     }
 
     public function update(CourseSettingsRequest $request, Course $course): RedirectResponse
@@ -25,6 +30,8 @@ final class CourseSettingsController extends Controller
         // The weights of the adviser are no question on this page and stay as they are.
         $course->update([...$input, 'approach' => [...$course->approach, ...$input['approach']]]);
 
-        return redirect()->route('courses.show', $course)->with('done', 'Kept. What is judged from now on follows it; what was returned stays as it was.');
+        return redirect()
+            ->route('courses.show', $course)
+            ->with('done', 'Kept. What is judged from now on follows it; what was returned stays as it was.');
     }
 }

@@ -42,14 +42,23 @@ final class DrillController extends Controller
     {
         abort_unless($user->roleIn($course) === Role::Student, 404);
 
-        return view('drills.evidence', ['course' => $course, 'student' => $user, 'answers' => DrillAnswer::query()->where('user_id', $user->id)->orderByDesc('id')->limit(200)->get()]);
+        return view('drills.evidence', [
+            'course' => $course,
+            'student' => $user,
+            'answers' => DrillAnswer::query()->where('user_id', $user->id)->orderByDesc('id')->limit(200)->get(),
+        ]);
     }
 
     public function next(Request $request): RedirectResponse
     {
         $next = $this->drills->next($request->user(), DrillKind::tryFrom((string) $request->query('kind')));
 
-        return redirect()->route('drills.show', ['kind' => $next['kind'], 'scene' => $next['scene'], 'level' => $next['level'], 'seed' => $next['seed']]);
+        return redirect()->route('drills.show', [
+            'kind' => $next['kind'],
+            'scene' => $next['scene'],
+            'level' => $next['level'],
+            'seed' => $next['seed'],
+        ]);
     }
 
     public function show(string $kind, string $scene, int $level, int $seed): View
@@ -69,11 +78,20 @@ final class DrillController extends Controller
     }
 
     /** A picture of the question; which settings it was taken at is not in its address. */
-    public function picture(string $kind, string $scene, int $level, int $seed, string $frame, DrillPicture $pictures): Response
-    {
+    public function picture(
+        string $kind,
+        string $scene,
+        int $level,
+        int $seed,
+        string $frame,
+        DrillPicture $pictures,
+    ): Response {
         foreach ($this->drill($kind, $scene, $level, $seed)->frames as $shown) {
             if ($shown->name === $frame) {
-                return response($pictures->of($shown)->jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+                return response($pictures->of($shown)->jpeg, 200, [
+                    'Content-Type' => 'image/jpeg',
+                    'Cache-Control' => 'private, max-age=86400',
+                ]);
             }
         }
         abort(404);
@@ -82,9 +100,17 @@ final class DrillController extends Controller
     private function page(Drill $drill, string $answer = '', ?bool $isRight = null, ?string $problem = null): View
     {
         return view('drills.show', [
-            'drill' => $drill, 'answer' => $answer, 'isRight' => $isRight, 'problem' => $problem,
+            'drill' => $drill,
+            'answer' => $answer,
+            'isRight' => $isRight,
+            'problem' => $problem,
             'strip' => $drill->strip === null ? null : ToneStrip::ofTones(app(DrillPicture::class)->of($drill->strip)->tones),
-            'address' => ['kind' => $drill->kind, 'scene' => $drill->scene, 'level' => $drill->level, 'seed' => $drill->seed],
+            'address' => [
+                'kind' => $drill->kind,
+                'scene' => $drill->scene,
+                'level' => $drill->level,
+                'seed' => $drill->seed,
+            ],
         ]);
     }
 

@@ -22,17 +22,31 @@ final class ExportController extends Controller
 {
     public function table(Course $course): StreamedResponse
     {
-        return response()->streamDownload(function () use ($course): void {
-            $out = fopen('php://output', 'w') ?: throw new \RuntimeException('No output.');
-            foreach (FrameTable::rows($course) as $row) {
-                fputcsv($out, $row, escape: '');
-            }
-        }, Str::slug($course->name).'-frames.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+        return response()->streamDownload(
+            function () use ($course): void {
+                $out = fopen('php://output', 'w') ?: throw new \RuntimeException('No output.');
+                foreach (FrameTable::rows($course) as $row) {
+                    fputcsv($out, $row, escape: '');
+                }
+            },
+            Str::slug($course->name).'-frames.csv',
+            ['Content-Type' => 'text/csv; charset=utf-8'],
+        );
     }
 
     public function document(Course $course): Response
     {
-        return response((string) json_encode(CourseDocument::of($course), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="'.Str::slug($course->name).'.json"']);
+        return response(
+            (string) json_encode(
+                CourseDocument::of($course),
+                JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE,
+            ),
+            200,
+            [
+                'Content-Type' => 'application/json',
+                'Content-Disposition' => 'attachment; filename="'.Str::slug($course->name).'.json"',
+            ],
+        );
     }
 
     /** One's own. */
@@ -55,6 +69,8 @@ final class ExportController extends Controller
         $path = storage_path('scratch/portfolio-'.bin2hex(random_bytes(6)).'.zip');
         $portfolio->write($course, $student, $path);
 
-        return response()->download($path, Str::slug($student->name).'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()
+            ->download($path, Str::slug($student->name).'.zip', ['Content-Type' => 'application/zip'])
+            ->deleteFileAfterSend();
     }
 }

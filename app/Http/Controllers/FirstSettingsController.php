@@ -21,10 +21,16 @@ final class FirstSettingsController extends Controller
         $record = $frame?->record();
         $told = [];
         foreach (FirstSetting::cases() as $setting) {
-            $told[$setting->value] = $picture === null || $record === null ? null : $setting->read($picture, $record, $frame->tags ?? []);
+            $told[$setting->value] =
+                $picture === null || $record === null ? null : $setting->read($picture, $record, $frame->tags ?? []);
         }
 
-        return view('kit.first-settings', ['settings' => FirstSetting::cases(), 'told' => $told, 'frame' => $frame, 'ticked' => $request->user()->first_settings ?? []]);
+        return view('kit.first-settings', [
+            'settings' => FirstSetting::cases(),
+            'told' => $told,
+            'frame' => $frame,
+            'ticked' => $request->user()->first_settings ?? [],
+        ]);
     }
 
     public function update(Request $request): RedirectResponse
@@ -33,11 +39,22 @@ final class FirstSettingsController extends Controller
         $ticked = array_values(array_intersect($known, (array) $request->input('ticked', [])));
         $request->user()->update(['first_settings' => $ticked]);
 
-        return redirect()->route('first-settings')->with('done', count($ticked) === count($known) ? 'All of them are done. Your camera keeps what the sensor sees.' : sprintf('%d of %d are done; the rest stays here.', count($ticked), count($known)));
+        return redirect()
+            ->route('first-settings')
+            ->with(
+                'done',
+                count($ticked) === count($known)
+                    ? 'All of them are done. Your camera keeps what the sensor sees.'
+                    : sprintf('%d of %d are done; the rest stays here.', count($ticked), count($known)),
+            );
     }
 
     private function latest(User $user): ?Frame
     {
-        return Frame::query()->whereNotNull('tags')->whereHas('attempt', fn ($query) => $query->where('user_id', $user->id))->orderByDesc('id')->first();
+        return Frame::query()
+            ->whereNotNull('tags')
+            ->whereHas('attempt', fn ($query) => $query->where('user_id', $user->id))
+            ->orderByDesc('id')
+            ->first();
     }
 }

@@ -40,7 +40,13 @@ final class FrameController extends Controller
                 continue;
             }
             try {
-                $added[] = $handIn->add($setBrief, $request->user(), $file->getRealPath(), $file->getClientOriginalName(), $row);
+                $added[] = $handIn->add(
+                    $setBrief,
+                    $request->user(),
+                    $file->getRealPath(),
+                    $file->getClientOriginalName(),
+                    $row,
+                );
             } catch (UnreadablePicture|CannotHandIn $problem) {
                 $problems[] = $name.$problem->getMessage();
             }
@@ -49,10 +55,14 @@ final class FrameController extends Controller
             return $this->refuse($request, $problems);
         }
         $frame = $added[0]->frame;
-        $next = $setBrief->content()->most() > 1 ? route('attempts.show', $frame->attempt_id) : route('frames.edit', $frame);
+        $next =
+            $setBrief->content()->most() > 1
+                ? route('attempts.show', $frame->attempt_id)
+                : route('frames.edit', $frame);
         $said = array_filter([...$problems, ...array_map(fn (Added $one): ?string => $one->said(), $added)]);
 
-        return $request->expectsJson() ? response()->json(['next' => $next, 'said' => array_values($said)], 201)
+        return $request->expectsJson()
+            ? response()->json(['next' => $next, 'said' => array_values($said)], 201)
             : redirect($next)->with($said === [] ? [] : ['problem' => implode(' ', $said)]);
     }
 
@@ -69,12 +79,17 @@ final class FrameController extends Controller
     {
         $isForRow = $request->boolean('for_row');
         try {
-            $isForRow ? $handIn->prepareRow($frame, $request->prepared()) : $handIn->prepare($frame, $request->prepared());
+            $isForRow
+                ? $handIn->prepareRow($frame, $request->prepared())
+                : $handIn->prepare($frame, $request->prepared());
         } catch (CannotHandIn $problem) {
             return redirect()->route('frames.edit', $frame)->withInput()->with('problem', $problem->getMessage());
         }
 
-        return $isForRow ? redirect()->route('attempts.show', $frame->attempt_id)->with('done', 'The marks and words are with every frame of the row; all of them are being checked.')
+        return $isForRow
+            ? redirect()
+                ->route('attempts.show', $frame->attempt_id)
+                ->with('done', 'The marks and words are with every frame of the row; all of them are being checked.')
             : redirect()->to(route('frames.edit', $frame).'#result');
     }
 
@@ -86,13 +101,17 @@ final class FrameController extends Controller
             return back()->with('problem', $problem->getMessage());
         }
 
-        return redirect()->route('attempts.show', $frame->attempt_id)->with('done', sprintf('"%s" is out of the attempt.', $frame->original_name));
+        return redirect()
+            ->route('attempts.show', $frame->attempt_id)
+            ->with('done', sprintf('"%s" is out of the attempt.', $frame->original_name));
     }
 
     /** What has come of the analysis so far; asked for again while it is under way. */
     public function progress(Request $request, Frame $frame): View|Response
     {
-        return $request->query('seen') === $frame->state->value ? response()->noContent() : view('frames.progress', ['view' => FrameView::of($frame), 'frame' => $frame]);
+        return $request->query('seen') === $frame->state->value
+            ? response()->noContent()
+            : view('frames.progress', ['view' => FrameView::of($frame), 'frame' => $frame]);
     }
 
     private function whatWentWrong(mixed $file): string
@@ -100,16 +119,23 @@ final class FrameController extends Controller
         $code = $file instanceof UploadedFile ? $file->getError() : UPLOAD_ERR_NO_FILE;
 
         return match ($code) {
-            UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE => sprintf('The file is larger than the %d MB taken here. Nothing was kept of it; hand in a smaller export.', (int) config('pupil.upload.megabytes')),
-            UPLOAD_ERR_PARTIAL => 'The connection broke before the whole file had arrived. Nothing was kept of it; please choose it again.',
+            UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE => sprintf(
+                'The file is larger than the %d MB taken here. Nothing was kept of it; hand in a smaller export.',
+                (int) config('pupil.upload.megabytes'),
+            ),
+            UPLOAD_ERR_PARTIAL => 'The connection broke before the whole file had arrived. Nothing was kept of it; '
+                .'please choose it again.',
             UPLOAD_ERR_NO_FILE => 'No picture was chosen.',
-            default => 'The file could not be stored on our side. Nothing was kept of it; please try again, and tell whoever runs this installation if it stays so.',
+            default => 'The file could not be stored on our side. Nothing was kept of it; please try again, and tell '
+                .'whoever runs this installation if it stays so.',
         };
     }
 
     /** @param  list<string>  $messages */
     private function refuse(Request $request, array $messages): JsonResponse|RedirectResponse
     {
-        return $request->expectsJson() ? response()->json(['message' => implode(' ', $messages)], 422) : back()->with('problem', implode(' ', $messages));
+        return $request->expectsJson()
+            ? response()->json(['message' => implode(' ', $messages)], 422)
+            : back()->with('problem', implode(' ', $messages));
     }
 }

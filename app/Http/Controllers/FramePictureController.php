@@ -24,6 +24,9 @@ final class FramePictureController extends Controller
 
     private function file(string $path): BinaryFileResponse
     {
-        return response()->file($path, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400, immutable']);
+        return response()->file($path, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=86400, immutable',
+        ]);
     }
 }

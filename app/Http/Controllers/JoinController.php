@@ -25,7 +25,12 @@ final class JoinController extends Controller
     {
         $found = Course::withCode($request->string('code')->toString());
         if ($found === null) {
-            return back()->withInput($request->except('password'))->withErrors(['code' => 'No course has this code. Ask the instructor; the letters I, O, S and the digits 0, 1, 2, 5, 8 never appear in one.']);
+            return back()
+                ->withInput($request->except('password'))
+                ->withErrors([
+                    'code' => 'No course has this code. Ask the instructor; the letters I, O, S and the digits 0, 1, '
+                        .'2, 5, 8 never appear in one.',
+                ]);
         }
         [$course, $role] = $found;
         DB::transaction(function () use ($request, $course, $role): void {
@@ -36,6 +41,8 @@ final class JoinController extends Controller
         });
         $request->session()->regenerate();
 
-        return redirect()->route('courses.show', $course)->with('done', 'You have joined '.$course->name.'.');
+        return redirect()
+            ->route('courses.show', $course)
+            ->with('done', 'You have joined '.$course->name.'.');
     }
 }

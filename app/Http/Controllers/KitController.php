@@ -23,8 +23,12 @@ final class KitController extends Controller
         $kit = $request->user()->kitInUse();
 
         return view('kit.edit', [
-            'form' => KitForm::of($kit, (bool) ($request->user()->kit['polariser'] ?? false)), 'formats' => Sheets::format()->choices, 'isNew' => $request->user()->kit === null,
-            'numbers' => $kit === null ? null : new KitNumbers($kit), 'frames' => $this->recorded($request->user()), 'bodies' => OwnBodies::all($request->user()->kit ?? []),
+            'form' => KitForm::of($kit, (bool) ($request->user()->kit['polariser'] ?? false)),
+            'formats' => Sheets::format()->choices,
+            'isNew' => $request->user()->kit === null,
+            'numbers' => $kit === null ? null : new KitNumbers($kit),
+            'frames' => $this->recorded($request->user()),
+            'bodies' => OwnBodies::all($request->user()->kit ?? []),
         ]);
     }
 
@@ -36,10 +40,22 @@ final class KitController extends Controller
     private function recorded(User $user): array
     {
         $frames = [];
-        foreach (Frame::query()->whereHas('attempt', fn ($query) => $query->where('user_id', $user->id))->orderByDesc('id')->limit(30)->get() as $frame) {
+        foreach (
+            Frame::query()
+                ->whereHas('attempt', fn ($query) => $query->where('user_id', $user->id))
+                ->orderByDesc('id')
+                ->limit(30)
+                ->get() as $frame
+        ) {
             $record = $frame->record();
             if ($record?->focalLength !== null && $record->fNumber !== null) {
-                $frames[$record->lens ?? $record->focalLength.' mm'] ??= ['id' => $frame->id, 'words' => trim(($record->model ?? '').', '.($record->lens ?? $record->focalLength.' mm'), ', ')];
+                $frames[$record->lens ?? $record->focalLength.' mm'] ??= [
+                    'id' => $frame->id,
+                    'words' => trim(
+                        ($record->model ?? '').', '.($record->lens ?? $record->focalLength.' mm'),
+                        ', ',
+                    ),
+                ];
             }
         }
 
@@ -50,8 +66,17 @@ final class KitController extends Controller
     {
         // Under another name it is another body; the others stay.
         $kit = $request->kit();
-        $request->user()->update(['kit' => OwnBodies::with([...$kit, 'bodies' => OwnBodies::all($request->user()->kit ?? [])], $kit['body'])]);
+        $request
+            ->user()
+            ->update([
+                'kit' => OwnBodies::with(
+                    [...$kit, 'bodies' => OwnBodies::all($request->user()->kit ?? [])],
+                    $kit['body'],
+                ),
+            ]);
 
-        return redirect()->route('kit.edit')->with('done', 'Your kit is kept. The next frame that is checked counts with it.');
+        return redirect()
+            ->route('kit.edit')
+            ->with('done', 'Your kit is kept. The next frame that is checked counts with it.');
     }
 }

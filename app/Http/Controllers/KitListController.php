@@ -23,52 +23,112 @@ final class KitListController extends Controller
 
     public function export(Request $request): Response
     {
-        return response(KitCsv::write($request->user()->kit ?? []), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="kit.csv"']);
+        return response(KitCsv::write($request->user()->kit ?? []), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="kit.csv"',
+        ]);
     }
 
     public function import(Request $request): RedirectResponse
     {
         $file = $request->file('table');
-        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > self::LARGEST) {
+        if (! ($file instanceof UploadedFile) || ! $file->isValid() || $file->getSize() > self::LARGEST) {
             return back()->with('problem', 'That is no table of a kit, or it is too large. Your kit is as it was.');
         }
         try {
-            ['things' => $things, 'problems' => $problems] = KitCsv::read((string) file_get_contents($file->getRealPath()));
+            ['things' => $things, 'problems' => $problems] = KitCsv::read(
+                (string) file_get_contents($file->getRealPath()),
+            );
         } catch (InvalidArgumentException $problem) {
             return back()->with('problem', $problem->getMessage().' Your kit is as it was.');
         }
         $this->add($request->user(), $things);
-        $rows = array_map(fn (int $row, string $why): string => sprintf('row %d: %s', $row, $why), array_keys($problems), $problems);
+        $rows = array_map(
+            fn (int $row, string $why): string => sprintf('row %d: %s', $row, $why),
+            array_keys($problems),
+            $problems,
+        );
 
-        return redirect()->route('kit.edit')->with('done', sprintf('%d %s read; one of the same name is replaced, all others stay.', count($things), count($things) === 1 ? 'row is' : 'rows are'))
+        return redirect()
+            ->route('kit.edit')
+            ->with(
+                'done',
+                sprintf(
+                    '%d %s read; one of the same name is replaced, all others stay.',
+                    count($things),
+                    count($things) === 1 ? 'row is' : 'rows are',
+                ),
+            )
             ->with('problem', $rows === [] ? null : 'Left out: '.implode('; ', array_slice($rows, 0, 20)).'.');
     }
 
     /** Takes another of one's bodies into use, or one out of the kit. */
     public function body(Request $request): RedirectResponse
     {
-        $input = $request->validate(['name' => ['required', 'string', 'max:80'], 'do' => ['required', 'in:use,remove']]);
+        $input = $request->validate([
+            'name' => ['required', 'string', 'max:80'],
+            'do' => ['required', 'in:use,remove'],
+        ]);
         $kit = $request->user()->kit ?? [];
-        $request->user()->update(['kit' => $input['do'] === 'use' ? OwnBodies::using($kit, $input['name']) : OwnBodies::without($kit, $input['name'])]);
+        $request
+            ->user()
+            ->update([
+                'kit' => $input['do'] === 'use'
+                        ? OwnBodies::using($kit, $input['name'])
+                        : OwnBodies::without($kit, $input['name']),
+            ]);
 
-        return redirect()->route('kit.edit')->with('done', $input['do'] === 'use' ? sprintf('%s is in use now.', $input['name']) : sprintf('%s is out of your kit.', $input['name']));
+        return redirect()
+            ->route('kit.edit')
+            ->with(
+                'done',
+                $input['do'] === 'use'
+                    ? sprintf('%s is in use now.', $input['name'])
+                    : sprintf('%s is out of your kit.', $input['name']),
+            );
     }
 
     /** Body and lens as one of the person's own frames records them. */
     public function fromFrame(Request $request): RedirectResponse
     {
-        $frame = Frame::query()->whereHas('attempt', fn ($query) => $query->where('user_id', $request->user()->id))->findOrFail((int) $request->input('frame'));
+        $frame = Frame::query()
+            ->whereHas('attempt', fn ($query) => $query->where('user_id', $request->user()->id))
+            ->findOrFail((int) $request->input('frame'));
         $record = $frame->record();
         $kit = $record === null ? null : RecordKit::of($record);
         if ($kit === null) {
-            return back()->with('problem', 'That frame records too little: focal length, its 35 mm equivalent and the aperture are needed.');
+            return back()->with(
+                'problem',
+                'That frame records too little: focal length, its 35 mm equivalent and the aperture are needed.',
+            );
         }
         $user = $request->user();
         $lenses = array_map(fn (Lens $lens): array => ['what' => 'lens', ...get_object_vars($lens)], $kit->lenses);
         $isNew = ! in_array($kit->body->name, array_column(OwnBodies::all($user->kit ?? []), 'name'), true);
-        $this->add($user, $isNew ? [['what' => 'body', 'name' => $kit->body->name, 'format' => $kit->body->format->width.'x'.$kit->body->format->height], ...$lenses] : $lenses);
+        $this->add(
+            $user,
+            $isNew
+                ? [
+                    [
+                        'what' => 'body',
+                        'name' => $kit->body->name,
+                        'format' => $kit->body->format->width.'x'.$kit->body->format->height,
+                    ],
+                    ...$lenses,
+                ]
+                : $lenses,
+        );
 
-        return redirect()->route('kit.edit')->with('done', sprintf('%s is in your kit, as far as the frame tells: check its widest aperture and, for a zoom, its range.', $kit->lenses[0]->name));
+        return redirect()
+            ->route('kit.edit')
+            ->with(
+                'done',
+                sprintf(
+                    '%s is in your kit, as far as the frame tells: check its widest aperture and, for a zoom, its '
+                        .'range.',
+                    $kit->lenses[0]->name,
+                ),
+            );
     }
 
     /** @param  list<array<string, mixed>>  $things */

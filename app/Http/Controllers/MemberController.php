@@ -19,7 +19,15 @@ final class MemberController extends Controller
 {
     public function index(Course $course): View
     {
-        return view('courses.members', ['course' => $course, 'members' => $course->memberships()->with('user')->orderByRaw("field(role, 'instructor', 'critic', 'student')")->orderBy('id')->get()]);
+        return view('courses.members', [
+            'course' => $course,
+            'members' => $course
+                ->memberships()
+                ->with('user')
+                ->orderByRaw("field(role, 'instructor', 'critic', 'student')")
+                ->orderBy('id')
+                ->get(),
+        ]);
     }
 
     public function update(Request $request, Course $course, User $user): RedirectResponse
@@ -47,7 +55,15 @@ final class MemberController extends Controller
             }
             $membership->delete();
 
-            return redirect()->route('courses.members', $course)->with('done', sprintf('%s is no longer in the course. What was handed in is kept; joining again brings it back.', $user->name));
+            return redirect()
+                ->route('courses.members', $course)
+                ->with(
+                    'done',
+                    sprintf(
+                        '%s is no longer in the course. What was handed in is kept; joining again brings it back.',
+                        $user->name,
+                    ),
+                );
         });
     }
 
@@ -57,7 +73,14 @@ final class MemberController extends Controller
         $for = $request->validate(['for' => ['required', 'in:students,critics']])['for'];
         $course->update([$for === 'critics' ? 'critic_code' : 'join_code' => Course::newJoinCode()]);
 
-        return redirect()->route('courses.members', $course)->with('done', $for === 'critics' ? 'Guest critics join with the new code.' : 'Students join with the new code; the old one no longer works.');
+        return redirect()
+            ->route('courses.members', $course)
+            ->with(
+                'done',
+                $for === 'critics'
+                    ? 'Guest critics join with the new code.'
+                    : 'Students join with the new code; the old one no longer works.',
+            );
     }
 
     private function membership(Course $course, User $user): Membership
@@ -67,6 +90,7 @@ final class MemberController extends Controller
 
     private function isLastInstructor(Course $course, Membership $membership): bool
     {
-        return $membership->role === Role::Instructor && $course->memberships()->where('role', Role::Instructor)->count() === 1;
+        return $membership->role === Role::Instructor &&
+            $course->memberships()->where('role', Role::Instructor)->count() === 1;
     }
 }

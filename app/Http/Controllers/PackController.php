@@ -19,25 +19,36 @@ final class PackController extends Controller
     public function preview(Request $request, Course $course, Shelf $shelf): View|RedirectResponse
     {
         $file = $request->file('pack');
-        $json = $file instanceof UploadedFile && $file->isValid() ? (string) file_get_contents($file->getRealPath()) : '';
+        $json =
+            $file instanceof UploadedFile && $file->isValid() ? (string) file_get_contents($file->getRealPath()) : '';
         if ($json === '') {
             return back()->with('problem', 'Choose a pack file first: JSON, up to 2 MB.');
         }
         try {
             $pack = BriefPack::read($json);
         } catch (InvalidBrief $problem) {
-            return back()->with('problem', 'This pack cannot be read. '.$problem->getMessage().' Nothing was kept of it.');
+            return back()->with(
+                'problem',
+                'This pack cannot be read. '.$problem->getMessage().' Nothing was kept of it.',
+            );
         }
         $request->session()->put('pack', $json);
 
-        return view('composer.pack', ['course' => $course, 'title' => $pack->title, 'briefs' => $pack->contents(), 'there' => $this->there($pack, $request, $shelf)]);
+        return view('composer.pack', [
+            'course' => $course,
+            'title' => $pack->title,
+            'briefs' => $pack->contents(),
+            'there' => $this->there($pack, $request, $shelf),
+        ]);
     }
 
     public function store(Request $request, Course $course, Shelf $shelf): RedirectResponse
     {
         $json = $request->session()->pull('pack');
         if (! is_string($json)) {
-            return redirect()->route('set-briefs.create', $course)->with('problem', 'The pack is no longer here; choose its file again.');
+            return redirect()
+                ->route('set-briefs.create', $course)
+                ->with('problem', 'The pack is no longer here; choose its file again.');
         }
         $pack = BriefPack::read($json);
         [$there, $chosen, $kept] = [$this->there($pack, $request, $shelf), (array) $request->input('brief', []), 0];
@@ -48,12 +59,27 @@ final class PackController extends Controller
             }
         }
 
-        return redirect()->route('set-briefs.create', $course)->with('done', sprintf('%d %s kept, %d left alone.', $kept, $kept === 1 ? 'brief is' : 'briefs are', count($pack->briefs) - $kept));
+        return redirect()
+            ->route('set-briefs.create', $course)
+            ->with(
+                'done',
+                sprintf(
+                    '%d %s kept, %d left alone.',
+                    $kept,
+                    $kept === 1 ? 'brief is' : 'briefs are',
+                    count($pack->briefs) - $kept,
+                ),
+            );
     }
 
     /** @return list<string> ids that are taken */
     private function there(BriefPack $pack, Request $request, Shelf $shelf): array
     {
-        return array_values(array_filter(array_column($pack->briefs, 'id'), fn (string $id): bool => $shelf->data($request->user(), $id) !== null));
+        return array_values(
+            array_filter(
+                array_column($pack->briefs, 'id'),
+                fn (string $id): bool => $shelf->data($request->user(), $id) !== null,
+            ),
+        );
     }
 }

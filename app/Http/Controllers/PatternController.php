@@ -16,6 +16,11 @@ final class PatternController extends Controller
     {
         $patterns = ClassPatterns::of($setBrief->load('course'));
 
-        return view('patterns.show', ['setBrief' => $setBrief, 'brief' => $setBrief->content(), 'patterns' => $patterns, 'picture' => SettingsPicture::of($patterns->settings())]);
+        return view('patterns.show', [
+            'setBrief' => $setBrief,
+            'brief' => $setBrief->content(),
+            'patterns' => $patterns,
+            'picture' => SettingsPicture::of($patterns->settings()),
+        ]);
     }
 }

@@ -17,7 +17,11 @@ final class PlanController extends Controller
 {
     public function edit(Request $request, SetBrief $setBrief): View
     {
-        return view('plans.edit', ['sheet' => PlanSheet::of($this->plan($request, $setBrief)), 'setBrief' => $setBrief, 'brief' => $setBrief->content()]);
+        return view('plans.edit', [
+            'sheet' => PlanSheet::of($this->plan($request, $setBrief)),
+            'setBrief' => $setBrief,
+            'brief' => $setBrief->content(),
+        ]);
     }
 
     public function update(Request $request, SetBrief $setBrief): View|RedirectResponse
@@ -26,7 +30,9 @@ final class PlanController extends Controller
         $plan->typed = PlanInput::of($request->except(['_token', '_method']), $setBrief->course->timezone)->typed();
         $plan->save();
 
-        return $request->header('HX-Request') !== null ? $this->answer($plan) : redirect()->to(route('plans.edit', $setBrief).'#answer');
+        return $request->header('HX-Request') !== null
+            ? $this->answer($plan)
+            : redirect()->to(route('plans.edit', $setBrief).'#answer');
     }
 
     /** Takes one of the settings that are offered, or takes it back. */
@@ -38,12 +44,18 @@ final class PlanController extends Controller
         $plan->chosen = is_numeric($index) && isset($offered[(int) $index]) ? $offered[(int) $index]->toArray() : null;
         $plan->save();
 
-        return $request->header('HX-Request') !== null ? $this->answer($plan) : redirect()->to(route('plans.edit', $setBrief).'#answer');
+        return $request->header('HX-Request') !== null
+            ? $this->answer($plan)
+            : redirect()->to(route('plans.edit', $setBrief).'#answer');
     }
 
     public function print(Request $request, SetBrief $setBrief): View
     {
-        return view('plans.print', ['sheet' => PlanSheet::of($this->plan($request, $setBrief)), 'setBrief' => $setBrief, 'brief' => $setBrief->content()]);
+        return view('plans.print', [
+            'sheet' => PlanSheet::of($this->plan($request, $setBrief)),
+            'setBrief' => $setBrief,
+            'brief' => $setBrief->content(),
+        ]);
     }
 
     private function answer(SavedPlan $plan): View
@@ -53,6 +65,8 @@ final class PlanController extends Controller
 
     private function plan(Request $request, SetBrief $setBrief): SavedPlan
     {
-        return SavedPlan::forNext($setBrief, $request->user())->setRelation('setBrief', $setBrief)->setRelation('user', $request->user());
+        return SavedPlan::forNext($setBrief, $request->user())
+            ->setRelation('setBrief', $setBrief)
+            ->setRelation('user', $request->user());
     }
 }

@@ -33,7 +33,11 @@ final class PracticeController extends Controller
 
     public function index(Request $request): View
     {
-        return view('practice.index', ['scenes' => Scene::all(), 'roll' => $this->frames($request->user()), 'briefs' => SetBrief::open($request->user())]);
+        return view('practice.index', [
+            'scenes' => Scene::all(),
+            'roll' => $this->frames($request->user()),
+            'briefs' => SetBrief::open($request->user()),
+        ]);
     }
 
     public function show(Request $request, string $scene): View|Response
@@ -43,22 +47,33 @@ final class PracticeController extends Controller
         $outfits = $this->roll->outfits($request->user(), $found);
         [$view, $problem] = [null, null];
         try {
-            $sight = app(Finder::class)->look($input->shot($found, $outfits, new DateTimeImmutable));
-            $view = new FinderView($sight, FinderPicture::of(app(SceneRenderer::class), app(PixelProgram::class), $sight->rendering));
+            $sight = app(Finder::class)->look($input->shot($found, $outfits, new DateTimeImmutable()));
+            $view = new FinderView(
+                $sight,
+                FinderPicture::of(app(SceneRenderer::class), app(PixelProgram::class), $sight->rendering),
+            );
         } catch (InvalidArgumentException $problemFound) {
             $problem = $problemFound->getMessage();
         }
         if ($request->header('HX-Request') !== null && $request->header('HX-History-Restore-Request') === null) {
             // What was seen last stays in the finder; only the reason is new.
             return $view === null
-                ? response(view('practice.problem', ['problem' => $problem]), 200, ['HX-Retarget' => '#finder-problem', 'HX-Reswap' => 'innerHTML'])
+                ? response(view('practice.problem', ['problem' => $problem]), 200, [
+                    'HX-Retarget' => '#finder-problem',
+                    'HX-Reswap' => 'innerHTML',
+                ])
                 : response(view('practice.sight', ['view' => $view]));
         }
 
         return view('practice.show', [
-            'isLent' => $request->user()->kit !== null && $request->user()->kitInUse()?->body->name !== $outfits->kit->body->name,
-            'scene' => $found, 'view' => $view, 'problem' => $problem, 'dials' => new FinderDials($found, $outfits, $input),
-            'roll' => $this->frames($request->user()), 'briefs' => SetBrief::open($request->user()),
+            'isLent' => $request->user()->kit !== null &&
+                $request->user()->kitInUse()?->body->name !== $outfits->kit->body->name,
+            'scene' => $found,
+            'view' => $view,
+            'problem' => $problem,
+            'dials' => new FinderDials($found, $outfits, $input),
+            'roll' => $this->frames($request->user()),
+            'briefs' => SetBrief::open($request->user()),
         ]);
     }
 
@@ -67,7 +82,13 @@ final class PracticeController extends Controller
     {
         try {
             $found = $this->scene($scene);
-            $sight = app(Finder::class)->look($this->input($request)->shot($found, $this->roll->outfits($request->user(), $found), new DateTimeImmutable));
+            $sight = app(Finder::class)->look(
+                $this->input($request)->shot(
+                    $found,
+                    $this->roll->outfits($request->user(), $found),
+                    new DateTimeImmutable(),
+                ),
+            );
 
             return view('practice.patterns', ['verdicts' => $sight->verdicts()]);
         } catch (InvalidArgumentException $problem) {
@@ -79,15 +100,27 @@ final class PracticeController extends Controller
     {
         try {
             $taken = $this->roll->press(
-                $request->user(), $this->scene($scene), $this->input($request), Drive::tryFrom((string) $request->input('drive')) ?? Drive::Single,
+                $request->user(),
+                $this->scene($scene),
+                $this->input($request),
+                Drive::tryFrom((string) $request->input('drive')) ?? Drive::Single,
                 max(1 / 3, min(2.0, (float) $request->input('step', '1'))),
             );
             $message = $taken->count() === 1 ? 'One frame taken.' : sprintf('%d frames taken.', $taken->count());
         } catch (InvalidArgumentException $problem) {
-            return response(view('practice.problem', ['problem' => $problem->getMessage()]), 200, ['HX-Retarget' => '#finder-problem', 'HX-Reswap' => 'innerHTML']);
+            return response(view('practice.problem', ['problem' => $problem->getMessage()]), 200, [
+                'HX-Retarget' => '#finder-problem',
+                'HX-Reswap' => 'innerHTML',
+            ]);
         }
 
-        return response(view('practice.roll', ['roll' => $this->frames($request->user()), 'message' => $message, 'briefs' => SetBrief::open($request->user())]));
+        return response(
+            view('practice.roll', [
+                'roll' => $this->frames($request->user()),
+                'message' => $message,
+                'briefs' => SetBrief::open($request->user()),
+            ]),
+        );
     }
 
     /** @return Collection<int, RollFrame> */

@@ -17,9 +17,17 @@ final class RetakeController extends Controller
     public function __invoke(Request $request, Frame $frame, int $number, Retake $retake): Response
     {
         // What the instructor is still turning over is not the student's yet.
-        abort_if($number === Frame::OWN_SUGGESTION && $frame->attempt->state !== AttemptState::Returned && $request->user()->cannot('critique', $frame), 404);
+        abort_if(
+            $number === Frame::OWN_SUGGESTION &&
+                $frame->attempt->state !== AttemptState::Returned &&
+                $request->user()->cannot('critique', $frame),
+            404,
+        );
         try {
-            return response($retake->jpeg($frame, $number), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=600']);
+            return response($retake->jpeg($frame, $number), 200, [
+                'Content-Type' => 'image/jpeg',
+                'Cache-Control' => 'private, max-age=600',
+            ]);
         } catch (InvalidArgumentException) {
             abort(404);
         }

@@ -17,7 +17,14 @@ final class ReturnController extends Controller
 {
     public function show(Request $request, Attempt $attempt): View
     {
-        $attempt->load(['user', 'setBrief.course', 'frames.picture.practiceShot', 'frames.findings', 'frames.notes.author', 'frames.whatIfs.author']);
+        $attempt->load([
+            'user',
+            'setBrief.course',
+            'frames.picture.practiceShot',
+            'frames.findings',
+            'frames.notes.author',
+            'frames.whatIfs.author',
+        ]);
 
         return view('attempts.return', [
             'attempt' => $attempt,
@@ -34,7 +41,9 @@ final class ReturnController extends Controller
         $reply = $request->validate(['reply' => ['nullable', 'string', 'max:4000']])['reply'] ?? null;
         $attempt->update(['reply' => $reply, 'replied_at' => $reply === null ? null : now()]);
 
-        return redirect()->to(route('attempts.return', $attempt).'#reply')->with('done', $reply === null ? 'Your answer is taken back.' : 'Your answer is with the critique now.');
+        return redirect()
+            ->to(route('attempts.return', $attempt).'#reply')
+            ->with('done', $reply === null ? 'Your answer is taken back.' : 'Your answer is with the critique now.');
     }
 
     /** The next attempt's plan, already filled with what was suggested. */
@@ -42,13 +51,20 @@ final class ReturnController extends Controller
     {
         Reshoot::plan($attempt->load(['setBrief.course', 'user', 'frames']));
 
-        return redirect()->route('plans.edit', $attempt->set_brief_id)->with('done', 'The plan of your next attempt starts with the suggestion. Change what you like.');
+        return redirect()
+            ->route('plans.edit', $attempt->set_brief_id)
+            ->with('done', 'The plan of your next attempt starts with the suggestion. Change what you like.');
     }
 
     public function mayShow(Request $request, Attempt $attempt): RedirectResponse
     {
         $attempt->update(['may_show' => $request->boolean('may_show')]);
 
-        return back()->with('done', $attempt->may_show ? 'These frames may be shown to the class.' : 'These frames stay between you and whoever critiques them.');
+        return back()->with(
+            'done',
+            $attempt->may_show
+                ? 'These frames may be shown to the class.'
+                : 'These frames stay between you and whoever critiques them.',
+        );
     }
 }

@@ -21,14 +21,22 @@ final class RollController extends Controller
 {
     public function index(Request $request): View
     {
-        return view('practice.roll', ['roll' => RollFrame::query()->where('user_id', $request->user()->id)->orderByDesc('id')->get(), 'briefs' => SetBrief::open($request->user()), 'message' => null]);
+        return view('practice.roll', [
+            'roll' => RollFrame::query()->where('user_id', $request->user()->id)->orderByDesc('id')->get(),
+            'briefs' => SetBrief::open($request->user()),
+            'message' => null,
+        ]);
     }
 
     public function picture(RollFrame $rollFrame): BinaryFileResponse
     {
         abort_unless($rollFrame->state === RollState::Ready && is_file($rollFrame->path()), 404);
 
-        return response()->file($rollFrame->path(), ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400', 'X-Content-Type-Options' => 'nosniff']);
+        return response()->file($rollFrame->path(), [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=86400',
+            'X-Content-Type-Options' => 'nosniff',
+        ]);
     }
 
     public function download(RollFrame $rollFrame): BinaryFileResponse
@@ -40,9 +48,16 @@ final class RollController extends Controller
 
     public function compare(Request $request): View|RedirectResponse
     {
-        $chosen = RollFrame::query()->where('user_id', $request->user()->id)->where('state', RollState::Ready)->whereIn('id', array_map(intval(...), (array) $request->query('frame', [])))->orderBy('id')->get();
+        $chosen = RollFrame::query()
+            ->where('user_id', $request->user()->id)
+            ->where('state', RollState::Ready)
+            ->whereIn('id', array_map(intval(...), (array) $request->query('frame', [])))
+            ->orderBy('id')
+            ->get();
         if ($chosen->count() !== 2) {
-            return redirect()->route('practice')->with('problem', 'Choose two frames that are ready to lay them side by side.');
+            return redirect()
+                ->route('practice')
+                ->with('problem', 'Choose two frames that are ready to lay them side by side.');
         }
 
         return view('practice.compare', ['before' => $chosen[0], 'after' => $chosen[1]]);
@@ -54,12 +69,24 @@ final class RollController extends Controller
         Gate::authorize('handIn', $setBrief);
         abort_unless($rollFrame->state === RollState::Ready, 404);
         try {
-            $frame = $handIn->add($setBrief, $request->user(), $rollFrame->path(), $rollFrame->fileName(), $request->string('row')->toString() ?: null)->frame;
+            $frame = $handIn->add(
+                $setBrief,
+                $request->user(),
+                $rollFrame->path(),
+                $rollFrame->fileName(),
+                $request->string('row')->toString() ?: null,
+            )->frame;
         } catch (UnreadablePicture|CannotHandIn $problem) {
             return back()->with('problem', $problem->getMessage().' The frame is still on your roll.');
         }
 
-        return redirect()->to($setBrief->content()->most() > 1 ? route('attempts.show', $frame->attempt_id) : route('frames.edit', $frame))->with('done', 'The frame is in your attempt, and stays on your roll as well.');
+        return redirect()
+            ->to(
+                $setBrief->content()->most() > 1
+                    ? route('attempts.show', $frame->attempt_id)
+                    : route('frames.edit', $frame),
+            )
+            ->with('done', 'The frame is in your attempt, and stays on your roll as well.');
     }
 
     public function destroy(RollFrame $rollFrame): RedirectResponse

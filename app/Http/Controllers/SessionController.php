@@ -23,7 +23,11 @@ final class SessionController extends Controller
             'password' => ['required', 'string', 'max:200'],
         ]);
         if (! Auth::attempt($credentials, $request->boolean('remember'))) {
-            return back()->withInput($request->only('email'))->withErrors(['email' => 'No member has this address and password. Check both; capitals count in the password.']);
+            return back()
+                ->withInput($request->only('email'))
+                ->withErrors([
+                    'email' => 'No member has this address and password. Check both; capitals count in the password.',
+                ]);
         }
         $request->session()->regenerate();
 
@@ -36,6 +40,8 @@ final class SessionController extends Controller
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return redirect()->route('sign-in')->with(['done' => 'You have signed out.', 'signed-out' => true]);
+        return redirect()
+            ->route('sign-in')
+            ->with(['done' => 'You have signed out.', 'signed-out' => true]);
     }
 }

@@ -25,8 +25,18 @@ final class SetBriefController extends Controller
         return view('set-briefs.create', [
             'course' => $course,
             'briefs' => $briefs,
-            'own' => array_values(array_filter(array_map(fn (Brief $brief): string => $brief->id, $briefs), fn (string $id): bool => $shelf->isOwn($request->user(), $id))),
-            'set' => $course->setBriefs()->get(['brief_id', 'revision'])->groupBy('brief_id')->map(fn ($all) => $all->max('revision'))->all(),
+            'own' => array_values(
+                array_filter(
+                    array_map(fn (Brief $brief): string => $brief->id, $briefs),
+                    fn (string $id): bool => $shelf->isOwn($request->user(), $id),
+                ),
+            ),
+            'set' => $course
+                ->setBriefs()
+                ->get(['brief_id', 'revision'])
+                ->groupBy('brief_id')
+                ->map(fn ($all) => $all->max('revision'))
+                ->all(),
         ]);
     }
 
@@ -38,13 +48,30 @@ final class SetBriefController extends Controller
         ]);
         $data = $shelf->data($request->user(), $input['brief']);
         if ($data === null) {
-            return back()->withInput()->withErrors(['brief' => 'There is no such brief in the library.']);
+            return back()
+                ->withInput()
+                ->withErrors(['brief' => 'There is no such brief in the library.']);
         }
-        $setBrief = $course->setBriefs()->createOrFirst(['brief_id' => $input['brief'], 'revision' => (int) ($data['revision'] ?? 1)], ['brief' => $data, 'due_at' => isset($input['due_at']) ? Carbon::parse($input['due_at'], $course->timezone)->utc() : null]);
+        $setBrief = $course
+            ->setBriefs()
+            ->createOrFirst(
+                ['brief_id' => $input['brief'], 'revision' => (int) ($data['revision'] ?? 1)],
+                [
+                    'brief' => $data,
+                    'due_at' => isset($input['due_at'])
+                        ? Carbon::parse($input['due_at'], $course->timezone)->utc()
+                        : null,
+                ],
+            );
 
-        return redirect()->route('set-briefs.show', $setBrief)->with('done', $setBrief->wasRecentlyCreated
-            ? 'The brief is set. Students see it from now on.'
-            : 'This brief was set already; nothing has changed.');
+        return redirect()
+            ->route('set-briefs.show', $setBrief)
+            ->with(
+                'done',
+                $setBrief->wasRecentlyCreated
+                    ? 'The brief is set. Students see it from now on.'
+                    : 'This brief was set already; nothing has changed.',
+            );
     }
 
     public function show(Request $request, SetBrief $setBrief): View
@@ -57,8 +84,13 @@ final class SetBriefController extends Controller
             'role' => $role,
             'plan' => $role === Role::Student ? SavedPlan::forNext($setBrief, $request->user()) : null,
             'attempts' => $role === Role::Student
-                ? Attempt::query()->with('frames.picture')->where('set_brief_id', $setBrief->id)->where('user_id', $request->user()->id)->orderBy('number')->get()
-                : collect(),
+                    ? Attempt::query()
+                        ->with('frames.picture')
+                        ->where('set_brief_id', $setBrief->id)
+                        ->where('user_id', $request->user()->id)
+                        ->orderBy('number')
+                        ->get()
+                    : collect(),
         ]);
     }
 }

@@ -18,17 +18,31 @@ final class SilenceController extends Controller
 {
     public function store(Request $request, Course $course, Critic $critic): RedirectResponse|Response
     {
-        $rule = $request->validate(['rule' => ['required', Rule::in(array_map(fn (FindingRule $rule): string => $rule->id(), $critic->rules))]])['rule'];
-        SilencedFinding::query()->firstOrCreate(['course_id' => $course->id, 'rule_id' => $rule], ['user_id' => $request->user()->id]);
+        $rule = $request->validate([
+            'rule' => ['required', Rule::in(array_map(fn (FindingRule $rule): string => $rule->id(), $critic->rules))],
+        ])['rule'];
+        SilencedFinding::query()->firstOrCreate(
+            ['course_id' => $course->id, 'rule_id' => $rule],
+            ['user_id' => $request->user()->id],
+        );
 
-        return $request->header('HX-Request') !== null ? response('<p class="fine">Silenced in this course from the next check on. The course\'s settings list what is silent.</p>')
+        return $request->header('HX-Request') !== null
+            ? response(
+                '<p class="fine">Silenced in this course from the next check on. The course\'s settings list what is '
+                    .'silent.</p>',
+            )
             : back()->with('done', 'Silenced in this course from the next check on.');
     }
 
     public function destroy(Request $request, Course $course): RedirectResponse
     {
-        SilencedFinding::query()->where('course_id', $course->id)->where('rule_id', (string) $request->input('rule'))->delete();
+        SilencedFinding::query()
+            ->where('course_id', $course->id)
+            ->where('rule_id', (string) $request->input('rule'))
+            ->delete();
 
-        return redirect()->route('courses.settings', $course)->with('done', 'It will be heard again, from the next check on.');
+        return redirect()
+            ->route('courses.settings', $course)
+            ->with('done', 'It will be heard again, from the next check on.');
     }
 }

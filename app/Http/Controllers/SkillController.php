@@ -19,7 +19,11 @@ final class SkillController extends Controller
 {
     public function own(Request $request, Course $course): View
     {
-        return view('skills.show', ['course' => $course, 'record' => SkillRecord::of($course, $request->user(), true), 'isOwn' => true]);
+        return view('skills.show', [
+            'course' => $course,
+            'record' => SkillRecord::of($course, $request->user(), true),
+            'isOwn' => true,
+        ]);
     }
 
     public function show(Course $course, User $user): View
@@ -31,12 +35,23 @@ final class SkillController extends Controller
     {
         $rows = $this->record($course, $user)->points();
 
-        return response()->streamDownload(function () use ($rows): void {
-            $out = fopen('php://output', 'w') ?: throw new \RuntimeException('No output.');
-            foreach ($rows as $row) {
-                fputcsv($out, array_map(fn (string|int $cell): string|int => is_string($cell) ? SafeCell::of($cell) : $cell, $row), escape: '');
-            }
-        }, Str::slug($user->name).'-points.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+        return response()->streamDownload(
+            function () use ($rows): void {
+                $out = fopen('php://output', 'w') ?: throw new \RuntimeException('No output.');
+                foreach ($rows as $row) {
+                    fputcsv(
+                        $out,
+                        array_map(
+                            fn (string|int $cell): string|int => is_string($cell) ? SafeCell::of($cell) : $cell,
+                            $row,
+                        ),
+                        escape: '',
+                    );
+                }
+            },
+            Str::slug($user->name).'-points.csv',
+            ['Content-Type' => 'text/csv; charset=utf-8'],
+        );
     }
 
     private function record(Course $course, User $user): SkillRecord

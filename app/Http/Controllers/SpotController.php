@@ -16,9 +16,15 @@ final class SpotController extends Controller
 {
     public function __invoke(Request $request, Frame $frame, WorkingCopies $copies, PixelEngine $pixels): View
     {
-        $place = $request->validate(['x' => ['required', 'numeric', 'min:0', 'max:100'], 'y' => ['required', 'numeric', 'min:0', 'max:100']]);
+        $place = $request->validate([
+            'x' => ['required', 'numeric', 'min:0', 'max:100'],
+            'y' => ['required', 'numeric', 'min:0', 'max:100'],
+        ]);
         $copy = $copies->path($frame->picture);
 
-        return view('frames.spot', ['spot' => SpotReading::at($pixels->read($copy)->luminance, $place['x'] / 100, $place['y'] / 100), ...$place]);
+        return view('frames.spot', [
+            'spot' => SpotReading::at($pixels->read($copy)->luminance, $place['x'] / 100, $place['y'] / 100),
+            ...$place,
+        ]);
     }
 }

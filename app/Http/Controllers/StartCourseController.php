@@ -27,8 +27,12 @@ final class StartCourseController extends Controller
         $course = DB::transaction(function () use ($request): Course {
             $user = $request->user() ?? User::query()->create($request->safe()->only(['name', 'email', 'password']));
             $course = Course::query()->create([
-                'name' => $request->validated('course'), 'place' => $request->validated('place'), 'timezone' => $request->validated('timezone') ?? 'UTC',
-                'join_code' => Course::newJoinCode(), 'critic_code' => Course::newJoinCode(), 'approach' => [],
+                'name' => $request->validated('course'),
+                'place' => $request->validated('place'),
+                'timezone' => $request->validated('timezone') ?? 'UTC',
+                'join_code' => Course::newJoinCode(),
+                'critic_code' => Course::newJoinCode(),
+                'approach' => [],
             ]);
             $course->memberships()->create(['user_id' => $user->id, 'role' => Role::Instructor]);
             Auth::login($user);
@@ -37,6 +41,8 @@ final class StartCourseController extends Controller
         });
         $request->session()->regenerate();
 
-        return redirect()->route('courses.show', $course)->with('done', 'The course is there. Set its first brief, and give the code to your students.');
+        return redirect()
+            ->route('courses.show', $course)
+            ->with('done', 'The course is there. Set its first brief, and give the code to your students.');
     }
 }

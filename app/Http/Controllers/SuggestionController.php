@@ -19,7 +19,10 @@ final class SuggestionController extends Controller
 {
     public function edit(Request $request, Frame $frame): View
     {
-        return view('desk.suggestion-editor', $this->editor($frame, $request->query(), $request->header('HX-Trigger-Name')));
+        return view(
+            'desk.suggestion-editor',
+            $this->editor($frame, $request->query(), $request->header('HX-Trigger-Name')),
+        );
     }
 
     public function update(Request $request, Frame $frame): View|Response|RedirectResponse
@@ -31,9 +34,13 @@ final class SuggestionController extends Controller
         if ($editor['form'] === null) {
             return response($editor['problem'], 422);
         }
-        $frame->update(['own_suggestion' => $editor['form']->suggestion(), 'chosen_suggestion' => Frame::OWN_SUGGESTION]);
+        $frame->update([
+            'own_suggestion' => $editor['form']->suggestion(),
+            'chosen_suggestion' => Frame::OWN_SUGGESTION,
+        ]);
 
-        return $request->header('HX-Request') === null ? back()->with('done', 'Your suggestion goes with the return.')
+        return $request->header('HX-Request') === null
+            ? back()->with('done', 'Your suggestion goes with the return.')
             : view('desk.suggestion-editor', [...$editor, 'kept' => true, 'view' => FrameView::of($frame)]);
     }
 
@@ -45,7 +52,11 @@ final class SuggestionController extends Controller
     {
         $edit = SuggestionEdit::of($frame, $typed, $changed);
 
-        return ['frame' => $frame, 'form' => $edit?->edited === null ? null : new SuggestionForm($frame, $edit),
-            'problem' => 'What this frame was taken with, or the light that its subject gave, is not known; there is nothing for the values to follow.'];
+        return [
+            'frame' => $frame,
+            'form' => $edit?->edited === null ? null : new SuggestionForm($frame, $edit),
+            'problem' => 'What this frame was taken with, or the light that its subject gave, is not known; there is '
+                .'nothing for the values to follow.',
+        ];
     }
 }

@@ -22,7 +22,9 @@ final class UploadController extends Controller
     {
         $upload = $this->upload($request, $setBrief);
 
-        return $upload instanceof JsonResponse ? $upload : response()->json(['received' => $upload->received(), 'piece' => PartialUpload::PIECE]);
+        return $upload instanceof JsonResponse
+            ? $upload
+            : response()->json(['received' => $upload->received(), 'piece' => PartialUpload::PIECE]);
     }
 
     public function store(Request $request, SetBrief $setBrief, HandIn $handIn): JsonResponse
@@ -40,9 +42,21 @@ final class UploadController extends Controller
             if (! $upload->isComplete()) {
                 return response()->json(['received' => $received]);
             }
-            $added = $handIn->add($setBrief, $this->student($request), $upload->path(), $request->string('name')->toString(), $request->string('row')->toString() ?: null);
+            $added = $handIn->add(
+                $setBrief,
+                $this->student($request),
+                $upload->path(),
+                $request->string('name')->toString(),
+                $request->string('row')->toString() ?: null,
+            );
         } catch (UploadException) {
-            return response()->json(['message' => 'The file could not be stored on our side: the disk takes no more. What has arrived of it is kept for three days; tell whoever runs this installation.'], 507);
+            return response()->json(
+                [
+                    'message' => 'The file could not be stored on our side: the disk takes no more. What has arrived '
+                        .'of it is kept for three days; tell whoever runs this installation.',
+                ],
+                507,
+            );
         } catch (UnreadablePicture|CannotHandIn $problem) {
             $upload->forget();
 
@@ -50,25 +64,47 @@ final class UploadController extends Controller
         }
         $upload->forget();
 
-        return response()->json([
-            'frame' => route('frames.edit', $added->frame),
-            'attempt' => route('attempts.show', $added->frame->attempt_id),
-            'said' => $added->said(),
-        ], $added->isNew ? 201 : 200);
+        return response()->json(
+            [
+                'frame' => route('frames.edit', $added->frame),
+                'attempt' => route('attempts.show', $added->frame->attempt_id),
+                'said' => $added->said(),
+            ],
+            $added->isNew ? 201 : 200,
+        );
     }
 
     private function upload(Request $request, SetBrief $setBrief): PartialUpload|JsonResponse
     {
-        $input = $request->validate(['name' => ['required', 'string', 'max:300'], 'size' => ['required', 'integer', 'min:0'], 'modified' => ['required', 'integer']]);
+        $input = $request->validate([
+            'name' => ['required', 'string', 'max:300'],
+            'size' => ['required', 'integer', 'min:0'],
+            'modified' => ['required', 'integer'],
+        ]);
         $most = (int) config('pupil.upload.megabytes');
         if ((int) $input['size'] === 0) {
             return response()->json(['message' => 'The file is empty. Nothing was kept of it.'], 422);
         }
         if ((int) $input['size'] > $most * 1_000_000) {
-            return response()->json(['message' => sprintf('The file is larger than the %d MB taken here. Nothing was kept of it; hand in a smaller export.', $most)], 422);
+            return response()->json(
+                [
+                    'message' => sprintf(
+                        'The file is larger than the %d MB taken here. Nothing was kept of it; hand in a smaller '
+                            .'export.',
+                        $most,
+                    ),
+                ],
+                422,
+            );
         }
         try {
-            return PartialUpload::of($this->student($request), $setBrief, $input['name'], (int) $input['size'], (int) $input['modified']);
+            return PartialUpload::of(
+                $this->student($request),
+                $setBrief,
+                $input['name'],
+                (int) $input['size'],
+                (int) $input['modified'],
+            );
         } catch (CannotHandIn $problem) {
             return response()->json(['message' => $problem->getMessage()], 422);
         }

@@ -24,7 +24,13 @@ final class WhatIfController extends Controller
     public function preview(Request $request, Frame $frame, WorkingCopies $copies, WhatIfRenderer $renderer): Response
     {
         try {
-            return $this->picture($frame, WhatIfInput::recipe($request->query()), $copies, $renderer, 'private, no-store');
+            return $this->picture(
+                $frame,
+                WhatIfInput::recipe($request->query()),
+                $copies,
+                $renderer,
+                'private, no-store',
+            );
         } catch (InvalidRecipe $problem) {
             return response($problem->getMessage(), 422, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
@@ -44,7 +50,11 @@ final class WhatIfController extends Controller
         if ($recipe->steps === []) {
             return response('Change something first; there is nothing to keep yet.', 422);
         }
-        $whatIf = new WhatIf(['frame_id' => $frame->id, 'author_id' => $request->user()->id, 'recipe' => $recipe->toArray()]);
+        $whatIf = new WhatIf([
+            'frame_id' => $frame->id,
+            'author_id' => $request->user()->id,
+            'recipe' => $recipe->toArray(),
+        ]);
         $whatIf->title = $title ?? ucfirst($whatIf->said());
         $whatIf->save();
 
@@ -53,7 +63,13 @@ final class WhatIfController extends Controller
 
     public function show(WhatIf $whatIf, WorkingCopies $copies, WhatIfRenderer $renderer): Response
     {
-        return $this->picture($whatIf->frame, $whatIf->content(), $copies, $renderer, 'private, max-age=86400, immutable');
+        return $this->picture(
+            $whatIf->frame,
+            $whatIf->content(),
+            $copies,
+            $renderer,
+            'private, max-age=86400, immutable',
+        );
     }
 
     public function destroy(Request $request, WhatIf $whatIf): View|RedirectResponse
@@ -64,15 +80,25 @@ final class WhatIfController extends Controller
         return $this->answer($request, $frame);
     }
 
-    private function picture(Frame $frame, Recipe $recipe, WorkingCopies $copies, WhatIfRenderer $renderer, string $cache): Response
-    {
+    private function picture(
+        Frame $frame,
+        Recipe $recipe,
+        WorkingCopies $copies,
+        WhatIfRenderer $renderer,
+        string $cache,
+    ): Response {
         $path = $copies->path($frame->picture);
 
-        return response($renderer->jpeg($path, $recipe), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => $cache]);
+        return response($renderer->jpeg($path, $recipe), 200, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => $cache,
+        ]);
     }
 
     private function answer(Request $request, Frame $frame): View|RedirectResponse
     {
-        return $request->header('HX-Request') !== null ? view('desk.what-ifs', ['frame' => $frame->load('whatIfs.author')]) : back();
+        return $request->header('HX-Request') !== null
+            ? view('desk.what-ifs', ['frame' => $frame->load('whatIfs.author')])
+            : back();
     }
 }

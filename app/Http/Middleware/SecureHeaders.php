@@ -14,11 +14,17 @@ final class SecureHeaders
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
-        $response->headers->set('Content-Security-Policy', "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'");
+        $response->headers->set(
+            'Content-Security-Policy',
+            "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'",
+        );
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
         // Critiques and hand-ins must not come back out of a shared computer's cache.
-        if (! $response->headers->has('Cache-Control') || str_contains((string) $response->headers->get('Cache-Control'), 'no-cache')) {
+        if (
+            ! $response->headers->has('Cache-Control') ||
+            str_contains((string) $response->headers->get('Cache-Control'), 'no-cache')
+        ) {
             $response->headers->set('Cache-Control', 'no-store, private');
         }
 

@@ -27,7 +27,11 @@ final class BankRequest extends FormRequest
             'slot' => ['nullable', 'string', 'max:20'],
             'kind' => ['required', Rule::enum(BankKind::class)],
             'mode' => ['required', Rule::enum(ExposureMode::class)],
-            'fNumber' => ['nullable', 'string', 'max:10'], 'exposureTime' => ['nullable', 'string', 'max:12'], 'iso' => ['nullable', 'string', 'max:12'], 'slowest' => ['nullable', 'string', 'max:12'], 'compensation' => ['nullable', 'string', 'max:8'],
+            'fNumber' => ['nullable', 'string', 'max:10'],
+            'exposureTime' => ['nullable', 'string', 'max:12'],
+            'iso' => ['nullable', 'string', 'max:12'],
+            'slowest' => ['nullable', 'string', 'max:12'],
+            'compensation' => ['nullable', 'string', 'max:8'],
             'focus' => ['required', Rule::enum(FocusMode::class)],
             'drive' => ['required', Rule::in(array_keys(BankFormat::DRIVES))],
             'metering' => ['required', Rule::enum(MeteringPattern::class)],
@@ -58,19 +62,37 @@ final class BankRequest extends FormRequest
      */
     public function bank(): array
     {
-        $time = fn (string $key): ?float => $this->text($key) === '' ? null : ExposureTime::parse($this->text($key))->nominal();
+        $time = fn (string $key): ?float => $this->text($key) === ''
+            ? null
+            : ExposureTime::parse($this->text($key))->nominal();
 
-        return array_filter([
-            'name' => $this->text('name'), 'slot' => $this->text('slot'), 'kind' => $this->text('kind'), 'mode' => $this->text('mode'),
-            'fNumber' => $this->number('fNumber', '~^[fƒ]\s*/?\s*~iu'), 'exposureTime' => $time('exposureTime'),
-            'iso' => preg_match('/^auto/i', $this->text('iso')) === 1 ? null : $this->number('iso', '/^iso\s*/i'), 'slowest' => $time('slowest'),
-            'compensation' => $this->number('compensation', '/\s*stops?$/i') ?? 0.0,
-            'focus' => $this->text('focus'), 'drive' => $this->text('drive'), 'metering' => $this->text('metering'), 'whiteBalance' => $this->text('whiteBalance') ?: 'automatic', 'detection' => $this->text('detection') ?: null,
-            'stabiliser' => match ($this->text('stabiliser')) {
-                'on' => true, 'off' => false, default => null
-            },
-            'silent' => $this->boolean('silent'), 'flash' => $this->boolean('flash'), 'isNight' => $this->boolean('isNight'),
-        ], fn (mixed $value): bool => $value !== null && $value !== '');
+        return array_filter(
+            [
+                'name' => $this->text('name'),
+                'slot' => $this->text('slot'),
+                'kind' => $this->text('kind'),
+                'mode' => $this->text('mode'),
+                'fNumber' => $this->number('fNumber', '~^[fƒ]\s*/?\s*~iu'),
+                'exposureTime' => $time('exposureTime'),
+                'iso' => preg_match('/^auto/i', $this->text('iso')) === 1 ? null : $this->number('iso', '/^iso\s*/i'),
+                'slowest' => $time('slowest'),
+                'compensation' => $this->number('compensation', '/\s*stops?$/i') ?? 0.0,
+                'focus' => $this->text('focus'),
+                'drive' => $this->text('drive'),
+                'metering' => $this->text('metering'),
+                'whiteBalance' => $this->text('whiteBalance') ?: 'automatic',
+                'detection' => $this->text('detection') ?: null,
+                'stabiliser' => match ($this->text('stabiliser')) {
+                    'on' => true,
+                    'off' => false,
+                    default => null,
+                },
+                'silent' => $this->boolean('silent'),
+                'flash' => $this->boolean('flash'),
+                'isNight' => $this->boolean('isNight'),
+            ],
+            fn (mixed $value): bool => $value !== null && $value !== '',
+        );
     }
 
     private function text(string $key): string
@@ -85,6 +107,8 @@ final class BankRequest extends FormRequest
             return null;
         }
 
-        return is_numeric($text) ? (float) $text : throw new InvalidArgumentException(sprintf('"%s" is no number.', $this->text($key)));
+        return is_numeric($text)
+            ? (float) $text
+            : throw new InvalidArgumentException(sprintf('"%s" is no number.', $this->text($key)));
     }
 }

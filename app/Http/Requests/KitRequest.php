@@ -18,7 +18,15 @@ use TruePupil\Core\Kit\KitFormat;
 /** A person's kit as the form has it, turned into the shape of a kit file. */
 final class KitRequest extends FormRequest
 {
-    private const NUMBERS = ['pixels', 'isoMin', 'isoBase', 'isoNativeMax', 'isoMax', 'stabiliserStops', 'comfortableIso'];
+    private const NUMBERS = [
+        'pixels',
+        'isoMin',
+        'isoBase',
+        'isoNativeMax',
+        'isoMax',
+        'stabiliserStops',
+        'comfortableIso',
+    ];
 
     private const TIMES = ['fastest', 'slowest', 'flashSync', 'silentFastest'];
 
@@ -35,9 +43,13 @@ final class KitRequest extends FormRequest
             'supports.*' => ['in:'.implode(',', array_column(Support::cases(), 'value'))],
             'filters' => ['nullable', 'string', 'max:100'],
             'guideNumber' => ['nullable', 'string', 'max:20'],
-            'filmName' => ['nullable', 'string', 'max:80'], 'filmSpeed' => ['nullable', 'string', 'max:20'], 'filmYears' => ['nullable', 'string', 'max:10'],
+            'filmName' => ['nullable', 'string', 'max:80'],
+            'filmSpeed' => ['nullable', 'string', 'max:20'],
+            'filmYears' => ['nullable', 'string', 'max:10'],
             'filmKind' => ['nullable', Rule::enum(FilmKind::class)],
-            'autoFloor' => ['nullable', 'string', 'max:20'], 'autoCeiling' => ['nullable', 'string', 'max:20'], 'autoSlowest' => ['nullable', 'string', 'max:20'],
+            'autoFloor' => ['nullable', 'string', 'max:20'],
+            'autoCeiling' => ['nullable', 'string', 'max:20'],
+            'autoSlowest' => ['nullable', 'string', 'max:20'],
         ];
     }
 
@@ -62,7 +74,11 @@ final class KitRequest extends FormRequest
      */
     public function kit(): array
     {
-        $body = ['name' => trim((string) $this->input('name')) ?: 'My body', 'format' => (string) $this->input('format'), 'stepsPerStop' => (int) $this->input('stepsPerStop')];
+        $body = [
+            'name' => trim((string) $this->input('name')) ?: 'My body',
+            'format' => (string) $this->input('format'),
+            'stepsPerStop' => (int) $this->input('stepsPerStop'),
+        ];
         foreach (self::NUMBERS as $key) {
             $number = $this->number($key);
             if ($number !== null) {
@@ -76,15 +92,21 @@ final class KitRequest extends FormRequest
             }
         }
         $guideNumber = $this->number('guideNumber');
-        $filters = array_map(floatval(...), array_filter(preg_split('/[\s;]+/', str_replace(',', ' ', (string) $this->input('filters'))) ?: [], is_numeric(...)));
+        $filters = array_map(
+            floatval(...),
+            array_filter(
+                preg_split('/[\s;]+/', str_replace(',', ' ', (string) $this->input('filters'))) ?: [],
+                is_numeric(...),
+            ),
+        );
 
         return [
             'body' => $body,
             'lenses' => array_map(get_object_vars(...), LensLine::all((string) $this->input('lenses'))),
             'supports' => array_values(array_unique(['hand', ...(array) $this->input('supports', [])])),
             'filters' => array_values(array_filter($filters, fn (float $stops): bool => $stops > 0)),
-            ...($guideNumber === null ? [] : ['flash' => ['guideNumber' => $guideNumber]]),
-            ...($this->boolean('polariser') ? ['polariser' => true] : []),
+            ...$guideNumber === null ? [] : ['flash' => ['guideNumber' => $guideNumber]],
+            ...$this->boolean('polariser') ? ['polariser' => true] : [],
             ...$this->film(),
             ...$this->automaticIso(),
         ];
@@ -95,25 +117,50 @@ final class KitRequest extends FormRequest
     {
         $speed = $this->number('filmSpeed');
 
-        return $speed === null ? [] : ['film' => array_filter(['name' => trim((string) $this->input('filmName')) ?: null, 'boxSpeed' => $speed, 'kind' => $this->input('filmKind') ?: null, 'yearsExpired' => $this->number('filmYears')], fn (mixed $value): bool => $value !== null)];
+        return $speed === null
+            ? []
+            : [
+                'film' => array_filter(
+                    [
+                        'name' => trim((string) $this->input('filmName')) ?: null,
+                        'boxSpeed' => $speed,
+                        'kind' => $this->input('filmKind') ?: null,
+                        'yearsExpired' => $this->number('filmYears'),
+                    ],
+                    fn (mixed $value): bool => $value !== null,
+                ),
+            ];
     }
 
     /** @return array<string, mixed> */
     private function automaticIso(): array
     {
         $slowest = trim((string) $this->input('autoSlowest'));
-        $automatic = array_filter(['floor' => $this->number('autoFloor'), 'ceiling' => $this->number('autoCeiling'), 'slowest' => $slowest === '' ? null : ExposureTime::parse($slowest)->nominal()], fn (?float $value): bool => $value !== null);
+        $automatic = array_filter(
+            [
+                'floor' => $this->number('autoFloor'),
+                'ceiling' => $this->number('autoCeiling'),
+                'slowest' => $slowest === '' ? null : ExposureTime::parse($slowest)->nominal(),
+            ],
+            fn (?float $value): bool => $value !== null,
+        );
 
         return $automatic === [] ? [] : ['autoIso' => $automatic];
     }
 
     private function number(string $key): ?float
     {
-        $text = str_replace(',', '.', trim(preg_replace('/^iso\s*|\s*(m|stops?)$/i', '', (string) $this->input($key)) ?? ''));
+        $text = str_replace(
+            ',',
+            '.',
+            trim(preg_replace('/^iso\s*|\s*(m|stops?)$/i', '', (string) $this->input($key)) ?? ''),
+        );
         if ($text === '') {
             return null;
         }
 
-        return is_numeric($text) ? (float) $text : throw new InvalidArgumentException(sprintf('"%s" is no number.', $this->input($key)));
+        return is_numeric($text)
+            ? (float) $text
+            : throw new InvalidArgumentException(sprintf('"%s" is no number.', $this->input($key)));
     }
 }

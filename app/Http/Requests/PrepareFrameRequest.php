@@ -24,10 +24,16 @@ final class PrepareFrameRequest extends FormRequest
     {
         /** @var Frame $frame */
         $frame = $this->route('frame');
-        $placements = array_map(fn ($placement): string => $placement->id, $frame->attempt->setBrief->content()->placements);
+        $placements = array_map(
+            fn ($placement): string => $placement->id,
+            $frame->attempt->setBrief->content()->placements,
+        );
         $readable = fn (string $attribute, mixed $value, Closure $fail) => ($problem = TypedFieldsInput::problem(
-            substr($attribute, strlen('typed.')), is_string($value) ? $value : null,
-        )) === null ? null : $fail($problem);
+            substr($attribute, strlen('typed.')),
+            is_string($value) ? $value : null,
+        )) === null
+            ? null
+            : $fail($problem);
         $percent = ['required', 'numeric', 'min:0', 'max:100'];
 
         return [
@@ -38,10 +44,26 @@ final class PrepareFrameRequest extends FormRequest
             'subject.y' => $percent,
             'subject.width' => ['required', 'numeric', 'min:'.self::LEAST_PERCENT, 'max:100'],
             'subject.height' => ['required', 'numeric', 'min:'.self::LEAST_PERCENT, 'max:100'],
-            'marks' => ['sometimes', 'array', fn (string $attribute, mixed $value, Closure $fail) => ($problem = MarksInput::problem(is_array($value) ? $value : [])) === null ? null : $fail($problem)],
+            'marks' => [
+                'sometimes',
+                'array',
+                fn (string $attribute, mixed $value, Closure $fail) => ($problem = MarksInput::problem(
+                    is_array($value) ? $value : [],
+                )) === null
+                    ? null
+                    : $fail($problem),
+            ],
             'typed' => ['sometimes', 'array:'.implode(',', TypedFieldsInput::FIELDS)],
             'typed.*' => ['nullable', 'string', 'max:60', $readable],
-            'intent' => ['sometimes', 'array', fn (string $attribute, mixed $value, Closure $fail) => ($problem = IntentInput::problem(is_array($value) ? $value : [])) === null ? null : $fail($problem)],
+            'intent' => [
+                'sometimes',
+                'array',
+                fn (string $attribute, mixed $value, Closure $fail) => ($problem = IntentInput::problem(
+                    is_array($value) ? $value : [],
+                )) === null
+                    ? null
+                    : $fail($problem),
+            ],
             'intent.*' => ['nullable', 'string', 'max:20'],
             'about' => ['nullable', 'string', 'max:2000'],
             'reason' => ['nullable', 'string', 'max:2000'],
@@ -68,7 +90,10 @@ final class PrepareFrameRequest extends FormRequest
     {
         return [
             'typed' => (array) $this->input('typed', []),
-            'intent' => array_filter((array) $this->input('intent', []), fn (mixed $value): bool => $value !== null && $value !== ''),
+            'intent' => array_filter(
+                (array) $this->input('intent', []),
+                fn (mixed $value): bool => $value !== null && $value !== '',
+            ),
             'subject' => RegionInput::shares((array) $this->input('subject')),
             'marks' => MarksInput::read((array) $this->input('marks', []))->toArray(),
             'placement_id' => $this->input('placement_id') === null ? null : (string) $this->input('placement_id'),

@@ -21,17 +21,23 @@ final class StartCourseRequest extends FormRequest
             'timezone' => ['nullable', Rule::in(DateTimeZone::listIdentifiers())],
         ];
 
-        return $this->user() !== null ? $course : [
-            ...$course,
-            'name' => ['required', 'string', 'max:120'],
-            'email' => ['required', 'string', 'email', 'max:190', 'unique:users,email'],
-            'password' => ['required', 'string', 'max:200', Password::min(10)],
-        ];
+        return $this->user() !== null
+            ? $course
+            : [
+                ...$course,
+                'name' => ['required', 'string', 'max:120'],
+                'email' => ['required', 'string', 'email', 'max:190', 'unique:users,email'],
+                'password' => ['required', 'string', 'max:200', Password::min(10)],
+            ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['email.unique' => 'Somebody has an account with this address already. If it was you, sign in first and then start the course.', 'timezone.in' => 'There is no time zone of that name; choose one of the list, as Europe/Lisbon or UTC.'];
+        return [
+            'email.unique' => 'Somebody has an account with this address already. If it was you, sign in first and '
+                .'then start the course.',
+            'timezone.in' => 'There is no time zone of that name; choose one of the list, as Europe/Lisbon or UTC.',
+        ];
     }
 }

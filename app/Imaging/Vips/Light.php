@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Imaging\Vips;
 
-/** Linear light as a picture, and what can be done to it. A recipe until something asks for its pixels; every step gives a new one. */
+/**
+ * Linear light as a picture, and what can be done to it. A recipe until something asks for its pixels; every step gives
+ * a new one.
+ */
 final readonly class Light
 {
     private const UCHAR = 0;
@@ -29,8 +32,13 @@ final readonly class Light
 
     private const LOGARITHM = 6;
 
-    private function __construct(private Vips $vips, public Picture $picture, public int $width, public int $height, public int $bands)
-    {
+    private function __construct(
+        private Vips $vips,
+        public Picture $picture,
+        public int $width,
+        public int $height,
+        public int $bands,
+    ) {
     }
 
     /** A file of our own, read as its pixels are needed. */
@@ -53,7 +61,10 @@ final readonly class Light
     /** Unit normal deviates in one band, the same for the same seed. */
     public static function deviates(Vips $vips, int $width, int $height, int $seed): self
     {
-        return self::of($vips, $vips->make('gaussnoise', $width, $height, ['sigma' => 1.0, 'mean' => 0.0, 'seed' => $seed]));
+        return self::of(
+            $vips,
+            $vips->make('gaussnoise', $width, $height, ['sigma' => 1.0, 'mean' => 0.0, 'seed' => $seed]),
+        );
     }
 
     /** The column and the row of every pixel, in two bands. */
@@ -140,7 +151,9 @@ final readonly class Light
     /** No less than 0 and no more than 1, in 65 536 steps. */
     public function clamped(): self
     {
-        return $this->linear(65535.0, 0.5)->toWholeNumbers()->linear(1 / 65535);
+        return $this->linear(65535.0, 0.5)
+            ->toWholeNumbers()
+            ->linear(1 / 65535);
     }
 
     /** A share of one and the rest of another, by a single band of bytes that says the share of 255. */
@@ -164,7 +177,13 @@ final readonly class Light
         // Moved out of sight, it leaves its edge.
         $within = fn (int $by, int $size): int => max(1 - $size, min($size - 1, $by));
 
-        return $this->placed($within($right, $this->width), $within($down, $this->height), $this->width, $this->height, $repeatsEdge);
+        return $this->placed(
+            $within($right, $this->width),
+            $within($down, $this->height),
+            $this->width,
+            $this->height,
+            $repeatsEdge,
+        );
     }
 
     /** Moved by whole pixels, what leaves on one side coming in at the other. */
@@ -188,8 +207,13 @@ final readonly class Light
     /** @param  bool  $mixes  neighbours, or takes the nearest */
     public function resized(int $width, int $height, bool $mixes = true): self
     {
-        return $width === $this->width && $height === $this->height ? $this
-            : $this->run('resize', [$width / $this->width], ['vscale' => (float) ($height / $this->height), 'kernel' => $mixes ? 1 : 0]);
+        return $width === $this->width && $height === $this->height
+            ? $this
+            : $this->run(
+                'resize',
+                [$width / $this->width],
+                ['vscale' => (float) ($height / $this->height), 'kernel' => $mixes ? 1 : 0],
+            );
     }
 
     /** Twice as large; new pixels lie a quarter of the way to their old neighbours. Quicker than resizing. */
@@ -197,13 +221,20 @@ final readonly class Light
     {
         $mean = [1 / 4, 2 / 4, 1 / 4];
 
-        return $this->run('zoom', [2, 1])->convolvedBy($mean, 3, 1)->run('zoom', [1, 2])->convolvedBy($mean, 1, 3);
+        return $this->run('zoom', [2, 1])
+            ->convolvedBy($mean, 3, 1)
+            ->run('zoom', [1, 2])
+            ->convolvedBy($mean, 1, 3);
     }
 
     /** The same in whole numbers, which is quicker still; of bytes. */
     public function doubledBytes(): self
     {
-        return $this->run('zoom', [2, 2])->run('conv', [$this->vips->matrix([1, 2, 1, 2, 4, 2, 1, 2, 1], 3, 3, 16)], ['precision' => self::PRECISION_INTEGER]);
+        return $this->run('zoom', [2, 2])->run(
+            'conv',
+            [$this->vips->matrix([1, 2, 1, 2, 4, 2, 1, 2, 1], 3, 3, 16)],
+            ['precision' => self::PRECISION_INTEGER],
+        );
     }
 
     /** Turned by degrees, clockwise; black comes in at the corners. */
@@ -282,10 +313,17 @@ final readonly class Light
     public function touched(): ?array
     {
         [$columns, $rows] = $this->vips->firstTouched($this->picture);
-        $first = fn (Picture $firsts, int $none): array => array_keys(array_filter(array_values(unpack('l*', $this->vips->bytes($firsts)) ?: []), fn (int $at): bool => $at < $none));
+        $first = fn (Picture $firsts, int $none): array => array_keys(
+            array_filter(
+                array_values(unpack('l*', $this->vips->bytes($firsts)) ?: []),
+                fn (int $at): bool => $at < $none,
+            ),
+        );
         [$across, $down] = [$first($columns, $this->height), $first($rows, $this->width)];
 
-        return $across === [] || $down === [] ? null : ['left' => $across[0], 'top' => $down[0], 'right' => end($across) + 1, 'bottom' => end($down) + 1];
+        return $across === [] || $down === []
+            ? null
+            : ['left' => $across[0], 'top' => $down[0], 'right' => end($across) + 1, 'bottom' => end($down) + 1];
     }
 
     /**
@@ -346,7 +384,11 @@ final readonly class Light
     /** @param  list<float>  $kernel */
     private function convolvedBy(array $kernel, int $across, int $down): self
     {
-        return $this->run('conv', [$this->vips->matrix($kernel, $across, $down)], ['precision' => self::PRECISION_FLOAT]);
+        return $this->run(
+            'conv',
+            [$this->vips->matrix($kernel, $across, $down)],
+            ['precision' => self::PRECISION_FLOAT],
+        );
     }
 
     /**
@@ -360,6 +402,12 @@ final readonly class Light
 
     private static function of(Vips $vips, Picture $picture): self
     {
-        return new self($vips, $picture, $vips->fact($picture, 'width'), $vips->fact($picture, 'height'), $vips->fact($picture, 'bands'));
+        return new self(
+            $vips,
+            $picture,
+            $vips->fact($picture, 'width'),
+            $vips->fact($picture, 'height'),
+            $vips->fact($picture, 'bands'),
+        );
     }
 }

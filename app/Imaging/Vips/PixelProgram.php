@@ -7,7 +7,8 @@ namespace App\Imaging\Vips;
 use RuntimeException;
 
 /**
- * Decodes a picture once and takes from that one decode everything that is asked of its pixels: an upright copy in sRGB,
+ * Decodes a picture once and takes from that one decode everything that is asked of its pixels: an upright copy in
+ * sRGB,
  * counts of every full-resolution pixel, and how strongly neighbouring pixels differ, block by block.
  *
  * Run by pixels.php in a process of its own; needs nothing of the framework.
@@ -32,7 +33,9 @@ final class PixelProgram
     /** Luminance of white in the sum of the weighted channels, so that three times the largest weight fits 16 bits. */
     private const WHITE = 30000;
 
-    /** The same where pixels are counted: the rest of the 16 bits says how many channels are at the top of the scale. */
+    /**
+     * The same where pixels are counted: the rest of the 16 bits says how many channels are at the top of the scale.
+     */
     private const COUNTED_WHITE = 12000;
 
     /** Above the luminance of white, rounded up: what each channel at the top of the scale adds to a pixel's value. */
@@ -58,7 +61,8 @@ final class PixelProgram
 
     /**
      * How pixels at an end of the scale are told, and the lower of the two codes that they come to: the bits that all
-     * three channels share are at least 254 only where each channel is; the bits that any of them has are at most 1 likewise.
+     * three channels share are at least 254 only where each channel is; the bits that any of them has are at most 1
+     * likewise.
      */
     private const LOST = ['bandand', 254];
 
@@ -87,7 +91,13 @@ final class PixelProgram
             $this->vips->saveJpeg($middle, $task['working'], 92);
         }
         if ($task['counts'] ?? false) {
-            $answer['counts'] = [$this->counts($picture), ...array_map(fn (array $region): array => $this->counts($this->region($picture, $region)), $task['regions'] ?? [])];
+            $answer['counts'] = [
+                $this->counts($picture),
+                ...array_map(
+                    fn (array $region): array => $this->counts($this->region($picture, $region)),
+                    $task['regions'] ?? [],
+                ),
+            ];
         }
         if ($task['detail'] ?? false) {
             $answer['detail'] = $this->detail($picture);
@@ -95,7 +105,8 @@ final class PixelProgram
             $small = $this->vips->keep($this->small($middle, self::COLOUR_COLUMNS));
             $answer['colours'] = $this->colours($small);
             $answer['light'] = $this->light($small);
-            $answer['ends'] = $answer['counts'][0]['lost'] + $answer['counts'][0]['blocked'] === 0 ? null : $this->endsMap($middle);
+            $answer['ends'] =
+                $answer['counts'][0]['lost'] + $answer['counts'][0]['blocked'] === 0 ? null : $this->endsMap($middle);
         }
 
         return $answer;
@@ -110,7 +121,10 @@ final class PixelProgram
     {
         $counts = $this->counts($picture);
 
-        return ['counts' => $counts, 'ends' => $counts['lost'] + $counts['blocked'] === 0 ? null : $this->endsMap($picture)];
+        return [
+            'counts' => $counts,
+            'ends' => $counts['lost'] + $counts['blocked'] === 0 ? null : $this->endsMap($picture),
+        ];
     }
 
     private function uprightSrgb(string $source, int $megapixels): Picture
@@ -132,9 +146,10 @@ final class PixelProgram
         if ($profile !== null && $space !== self::B_W && ! str_contains(str_replace("\0", '', $profile), 'sRGB')) {
             $picture = $this->vips->run('icc_transform', $picture, ['srgb'], ['embedded' => 1]);
         } elseif ($space !== self::SRGB || $this->vips->fact($picture, 'format') !== self::UCHAR) {
-            $picture = $space === self::CMYK
-                ? $this->vips->run('icc_transform', $picture, ['srgb'], ['input-profile' => 'cmyk'])
-                : $this->vips->run('colourspace', $picture, [self::SRGB]);
+            $picture =
+                $space === self::CMYK
+                    ? $this->vips->run('icc_transform', $picture, ['srgb'], ['input-profile' => 'cmyk'])
+                    : $this->vips->run('colourspace', $picture, [self::SRGB]);
         }
         if ($this->vips->fact($picture, 'hasalpha') === 1) {
             $picture = $this->vips->run('flatten', $picture);
@@ -151,7 +166,9 @@ final class PixelProgram
     {
         $scale = $side / max($this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height'));
 
-        return $scale < 1 ? $this->vips->run('resize', $picture, [$scale], ['kernel' => self::LINEAR_KERNEL]) : $picture;
+        return $scale < 1
+            ? $this->vips->run('resize', $picture, [$scale], ['kernel' => self::LINEAR_KERNEL])
+            : $picture;
     }
 
     /** @param  array{x: float, y: float, width: float, height: float}  $region */
@@ -161,9 +178,14 @@ final class PixelProgram
         $left = min($width - 1, (int) round($region['x'] * $width));
         $top = min($height - 1, (int) round($region['y'] * $height));
 
-        return $this->vips->keep($this->vips->run('crop', $picture, [
-            $left, $top, max(1, min($width - $left, (int) round($region['width'] * $width))), max(1, min($height - $top, (int) round($region['height'] * $height))),
-        ]));
+        return $this->vips->keep(
+            $this->vips->run('crop', $picture, [
+                $left,
+                $top,
+                max(1, min($width - $left, (int) round($region['width'] * $width))),
+                max(1, min($height - $top, (int) round($region['height'] * $height))),
+            ]),
+        );
     }
 
     /** A square round a place, cut off at the edges of the picture. @param  array{float, float}  $place  fractions */
@@ -171,9 +193,14 @@ final class PixelProgram
     {
         [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
         $side = min($width, $height, max(self::STRIP, (int) round(self::EYE * max($width, $height))));
-        $start = fn (float $share, int $size): int => (int) max(0, min($size - $side, round($share * $size - $side / 2)));
+        $start = fn (float $share, int $size): int => (int) max(
+            0,
+            min($size - $side, round($share * $size - $side / 2)),
+        );
 
-        return $this->vips->keep($this->vips->run('crop', $picture, [$start($place[0], $width), $start($place[1], $height), $side, $side]));
+        return $this->vips->keep(
+            $this->vips->run('crop', $picture, [$start($place[0], $width), $start($place[1], $height), $side, $side]),
+        );
     }
 
     /** @return array{luminance: list<int>, r: list<int>, g: list<int>, b: list<int>, lost: int, blocked: int} */
@@ -186,21 +213,27 @@ final class PixelProgram
     }
 
     /**
-     * Pixels by the sRGB code of their luminance (linear channels weighted and added in whole numbers, then encoded), and
+     * Pixels by the sRGB code of their luminance (linear channels weighted and added in whole numbers, then encoded),
+     * and
      * those with all three channels at an end of the scale: 254 or more is lost, 1 or less blocked.
      *
-     * One pass tells all of it: each channel that is lost adds more than any luminance, and only blocked pixels come to 0.
+     * One pass tells all of it: each channel that is lost adds more than any luminance, and only blocked pixels come to
+     * 0.
      *
      * @return array{luminance: list<int>, lost: int, blocked: int}
      */
     private function luminance(Picture $picture): array
     {
-        $table = $this->table(fn (int $code, float $linear): int => match (true) {
-            $code <= 1 => 0,
-            // Enough to be told from 0 after the mean of the three is rounded.
-            default => max(2, (int) round(3 * $linear * self::COUNTED_WHITE)),
-        } + ($code >= 254 ? 3 * self::CHANNEL_LOST : 0));
-        $counts = $this->numbers($this->vips->run('hist_find', $this->vips->run('bandmean', $this->vips->run('maplut', $picture, [$table]))));
+        $table = $this->table(
+            fn (int $code, float $linear): int => match (true) {
+                $code <= 1 => 0,
+                // Enough to be told from 0 after the mean of the three is rounded.
+                default => max(2, (int) round(3 * $linear * self::COUNTED_WHITE)),
+            } + ($code >= 254 ? 3 * self::CHANNEL_LOST : 0),
+        );
+        $counts = $this->numbers(
+            $this->vips->run('hist_find', $this->vips->run('bandmean', $this->vips->run('maplut', $picture, [$table]))),
+        );
         $byCode = array_fill(0, 256, 0);
         $lost = 0;
         foreach (array_filter($counts) as $value => $count) {
@@ -217,10 +250,19 @@ final class PixelProgram
     private function linear(Picture $picture): Picture
     {
         // The mean of three bands is a third of their sum.
-        return $this->vips->run('bandmean', $this->vips->run('maplut', $picture, [$this->table(fn (int $code, float $linear): int => (int) round(3 * $linear * self::WHITE))]));
+        return $this->vips->run(
+            'bandmean',
+            $this->vips->run('maplut', $picture, [
+                $this->table(fn (int $code, float $linear): int => (int) round(3 * $linear * self::WHITE)),
+            ]),
+        );
     }
 
-    /** A table of three channels. @param  callable(int, float): int  $entry  of a code and its weighted linear luminance, 0–1 */
+    /**
+     * A table of three channels.
+     *
+     * @param  callable(int, float): int  $entry  of a code and its weighted linear luminance, 0–1
+     */
     private function table(callable $entry): Picture
     {
         $bytes = '';
@@ -238,7 +280,11 @@ final class PixelProgram
     /** The picture made small, as sRGB codes. @return array{columns: int, rows: int, bytes: string} */
     private function colours(Picture $small): array
     {
-        return ['columns' => $this->vips->fact($small, 'width'), 'rows' => $this->vips->fact($small, 'height'), 'bytes' => base64_encode($this->vips->bytes($small))];
+        return [
+            'columns' => $this->vips->fact($small, 'width'),
+            'rows' => $this->vips->fact($small, 'height'),
+            'bytes' => base64_encode($this->vips->bytes($small)),
+        ];
     }
 
     /** Mean linear luminance of square cells, 0–1. @return array{columns: int, rows: int, cells: list<float>} */
@@ -247,11 +293,16 @@ final class PixelProgram
         $small = $this->vips->keep($this->small($this->linear($small), self::LIGHT_COLUMNS));
         $cells = array_values(unpack('v*', $this->vips->bytes($small)) ?: []);
 
-        return ['columns' => $this->vips->fact($small, 'width'), 'rows' => $this->vips->fact($small, 'height'), 'cells' => array_map(fn (int $cell): float => $cell / self::WHITE, $cells)];
+        return [
+            'columns' => $this->vips->fact($small, 'width'),
+            'rows' => $this->vips->fact($small, 'height'),
+            'cells' => array_map(fn (int $cell): float => $cell / self::WHITE, $cells),
+        ];
     }
 
     /**
-     * Where the ends of the scale lie, as shares of small cells; taken from the reduced picture, in which single pixels no
+     * Where the ends of the scale lie, as shares of small cells; taken from the reduced picture, in which single pixels
+     * no
      * longer count.
      *
      * @return array{columns: int, rows: int, lost: string, blocked: string}
@@ -259,12 +310,30 @@ final class PixelProgram
     private function endsMap(Picture $middle): array
     {
         $map = fn (string $operation, int $from): Picture => $this->vips->run(
-            'maplut', $this->vips->run($operation, $middle), [$this->vips->table(str_repeat("\0", $from)."\xff\xff".str_repeat("\0", 254 - $from), 256, 1, self::UCHAR)],
+            'maplut',
+            $this->vips->run($operation, $middle),
+            [
+                $this->vips->table(
+                    str_repeat("\0", $from)."\xff\xff".str_repeat("\0", 254 - $from),
+                    256,
+                    1,
+                    self::UCHAR,
+                ),
+            ],
         );
-        $both = $this->vips->keep($this->small($this->vips->bands([$map(...self::LOST), $map(...self::BLOCKED)]), self::ENDS_COLUMNS));
-        $band = fn (int $index): string => base64_encode($this->vips->bytes($this->vips->run('extract_band', $both, [$index])));
+        $both = $this->vips->keep(
+            $this->small($this->vips->bands([$map(...self::LOST), $map(...self::BLOCKED)]), self::ENDS_COLUMNS),
+        );
+        $band = fn (int $index): string => base64_encode(
+            $this->vips->bytes($this->vips->run('extract_band', $both, [$index])),
+        );
 
-        return ['columns' => $this->vips->fact($both, 'width'), 'rows' => $this->vips->fact($both, 'height'), 'lost' => $band(0), 'blocked' => $band(1)];
+        return [
+            'columns' => $this->vips->fact($both, 'width'),
+            'rows' => $this->vips->fact($both, 'height'),
+            'lost' => $band(0),
+            'blocked' => $band(1),
+        ];
     }
 
     /** At most so many columns, each cell the mean of what it covers. */
@@ -272,7 +341,9 @@ final class PixelProgram
     {
         $scale = $columns / $this->vips->fact($picture, 'width');
 
-        return $scale >= 1 ? $picture : $this->vips->run('resize', $picture, [$scale], ['kernel' => self::LINEAR_KERNEL]);
+        return $scale >= 1
+            ? $picture
+            : $this->vips->run('resize', $picture, [$scale], ['kernel' => self::LINEAR_KERNEL]);
     }
 
     /**
@@ -289,9 +360,15 @@ final class PixelProgram
         // Second differences take two more columns than they give.
         [$blockWidth, $strip] = [intdiv($width - 2, $columns), min(self::STRIP, $height)];
         $strips = array_map(function (int $row) use ($picture, $height, $rows, $strip, $columns, $blockWidth): Picture {
-            $top = max(0, min($height - $strip, (int) round(($row + 0.5) * $height / $rows - $strip / 2)));
+            $top = max(0, min($height - $strip, (int) round((($row + 0.5) * $height) / $rows - $strip / 2)));
 
-            return $this->vips->keep($this->vips->run('extract_band', $this->vips->run('crop', $picture, [0, $top, $columns * $blockWidth + 2, $strip]), [1]));
+            return $this->vips->keep(
+                $this->vips->run(
+                    'extract_band',
+                    $this->vips->run('crop', $picture, [0, $top, $columns * $blockWidth + 2, $strip]),
+                    [1],
+                ),
+            );
         }, range(0, $rows - 1));
         $maps = [];
         $stack = $this->vips->keep($this->vips->stack($strips));
@@ -299,8 +376,22 @@ final class PixelProgram
         foreach (['X' => [1, 0], 'Y' => [0, 1]] as $direction => $step) {
             $slopes = $this->vips->keep($this->difference($stack, $step));
             // Downwards, the last row of a strip has its neighbour in the next strip, and does not count.
-            $maps['slope'.$direction] = $this->blockMeans($slopes, $rows, $strip, $strip - $step[1], $columns, $blockWidth);
-            $maps['bend'.$direction] = $this->blockMeans($this->difference($slopes, $step), $rows, $strip, $strip - 2 * $step[1], $columns, $blockWidth);
+            $maps['slope'.$direction] = $this->blockMeans(
+                $slopes,
+                $rows,
+                $strip,
+                $strip - $step[1],
+                $columns,
+                $blockWidth,
+            );
+            $maps['bend'.$direction] = $this->blockMeans(
+                $this->difference($slopes, $step),
+                $rows,
+                $strip,
+                $strip - 2 * $step[1],
+                $columns,
+                $blockWidth,
+            );
         }
 
         return ['columns' => $columns, 'rows' => $rows, ...$maps];
@@ -309,7 +400,10 @@ final class PixelProgram
     /** Each pixel less its neighbour one step on. @param  array{int, int}  $step  across and downwards */
     private function difference(Picture $picture, array $step): Picture
     {
-        [$width, $height] = [$this->vips->fact($picture, 'width') - $step[0], $this->vips->fact($picture, 'height') - $step[1]];
+        [$width, $height] = [
+            $this->vips->fact($picture, 'width') - $step[0],
+            $this->vips->fact($picture, 'height') - $step[1],
+        ];
         $part = fn (int $left, int $top): Picture => $this->vips->run('crop', $picture, [$left, $top, $width, $height]);
 
         return $this->vips->pair('subtract', $part($step[0], $step[1]), $part(0, 0));
@@ -321,16 +415,38 @@ final class PixelProgram
      * @param  int  $counted  rows of each strip that count, from its top
      * @return list<float>
      */
-    private function blockMeans(Picture $values, int $strips, int $strip, int $counted, int $columns, int $blockWidth): array
-    {
-        // Kept before they are added up: the sums ask for them in pieces, and would have each piece worked out anew. Means
+    private function blockMeans(
+        Picture $values,
+        int $strips,
+        int $strip,
+        int $counted,
+        int $columns,
+        int $blockWidth,
+    ): array {
+        // Kept before they are added up: the sums ask for them in pieces, and would have each piece worked out anew.
+        // Means
         // of whole numbers are whole numbers; 64ths of a code fit 16 bits and are fine enough.
-        $sizes = $this->vips->keep($this->vips->run('cast_short', $this->vips->run('lshift_const1', $this->vips->run('abs', $values), [6])));
-        $part = fn (int $top, int $rows): Picture => $this->vips->run('crop', $sizes, [0, $top, $columns * $blockWidth, $rows]);
-        $counting = $counted === $strip ? $part(0, $strips * $strip) : $this->vips->stack(array_map(fn (int $index): Picture => $part($index * $strip, $counted), range(0, $strips - 1)));
+        $sizes = $this->vips->keep(
+            $this->vips->run('cast_short', $this->vips->run('lshift_const1', $this->vips->run('abs', $values), [6])),
+        );
+        $part = fn (int $top, int $rows): Picture => $this->vips->run('crop', $sizes, [
+            0,
+            $top,
+            $columns * $blockWidth,
+            $rows,
+        ]);
+        $counting =
+            $counted === $strip
+                ? $part(0, $strips * $strip)
+                : $this->vips->stack(
+                    array_map(fn (int $index): Picture => $part($index * $strip, $counted), range(0, $strips - 1)),
+                );
         $means = $this->vips->run('shrinkh', $this->vips->run('shrinkv', $counting, [$counted]), [$blockWidth]);
 
-        return array_map(fn (int $mean): float => $mean / 64, array_values(unpack('v*', $this->vips->bytes($means)) ?: []));
+        return array_map(
+            fn (int $mean): float => $mean / 64,
+            array_values(unpack('v*', $this->vips->bytes($means)) ?: []),
+        );
     }
 
     /** @return list<int> unsigned 32-bit numbers */

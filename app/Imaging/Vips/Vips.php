@@ -9,7 +9,8 @@ use FFI\CData;
 use RuntimeException;
 
 /**
- * The functions of libvips that the program uses, through PHP's foreign function interface. What people hand in is opened
+ * The functions of libvips that the program uses, through PHP's foreign function interface. What people hand in is
+ * opened
  * only by the pixel program, a process of its own: whatever a hostile file does to it, nothing else falls with it. The
  * practice camera opens nothing but its own plates, and does so where the finder's request is answered.
  */
@@ -126,7 +127,9 @@ final class Vips
         $memory = $this->library->new(sprintf('char[%d]', strlen($bytes)));
         FFI::memcpy($memory, $bytes, strlen($bytes));
 
-        return $this->own($this->library->vips_image_new_from_memory_copy($memory, strlen($bytes), $width, $height, $bands, $format));
+        return $this->own(
+            $this->library->vips_image_new_from_memory_copy($memory, strlen($bytes), $width, $height, $bands, $format),
+        );
     }
 
     /**
@@ -137,7 +140,12 @@ final class Vips
      */
     public function matrix(array $numbers, int $width, int $height, float $scale = 1.0): Picture
     {
-        $matrix = $this->library->vips_image_new_matrix_from_array($width, $height, $this->doubles($numbers), count($numbers));
+        $matrix = $this->library->vips_image_new_matrix_from_array(
+            $width,
+            $height,
+            $this->doubles($numbers),
+            count($numbers),
+        );
         $this->library->vips_image_set_double($matrix, 'scale', $scale);
 
         return $this->own($matrix);
@@ -166,7 +174,9 @@ final class Vips
     public function make(string $operation, int $width, int $height, array $options = []): Picture
     {
         $out = $this->library->new('VipsImage *');
-        if ($this->library->{'vips_'.$operation}(FFI::addr($out), $width, $height, ...$this->variadic($options)) !== 0) {
+        if (
+            $this->library->{'vips_'.$operation}(FFI::addr($out), $width, $height, ...$this->variadic($options)) !== 0
+        ) {
             throw new RuntimeException($this->error());
         }
 
@@ -181,8 +191,18 @@ final class Vips
     public function run(string $operation, Picture $in, array $arguments = [], array $options = []): Picture
     {
         $out = $this->library->new('VipsImage *');
-        $plain = array_map(fn (mixed $argument): mixed => $argument instanceof Picture ? $argument->image : $argument, $arguments);
-        if ($this->library->{'vips_'.$operation}($in->image, FFI::addr($out), ...$plain, ...$this->variadic($options)) !== 0) {
+        $plain = array_map(
+            fn (mixed $argument): mixed => $argument instanceof Picture ? $argument->image : $argument,
+            $arguments,
+        );
+        if (
+            $this->library->{'vips_'.$operation}(
+                $in->image,
+                FFI::addr($out),
+                ...$plain,
+                ...$this->variadic($options),
+            ) !== 0
+        ) {
             throw new RuntimeException($this->error());
         }
 
@@ -200,7 +220,11 @@ final class Vips
         return $this->own($out);
     }
 
-    /** For each column the first row that is not 0, and for each row the first column. @return array{Picture, Picture} */
+    /**
+     * For each column the first row that is not 0, and for each row the first column.
+     *
+     * @return array{Picture, Picture}
+     */
     public function firstTouched(Picture $picture): array
     {
         [$columns, $rows] = [$this->library->new('VipsImage *'), $this->library->new('VipsImage *')];
@@ -222,11 +246,21 @@ final class Vips
         return $this->own($out);
     }
 
-    /** One picture where a condition is not 0, another elsewhere; or, blended, the condition's share of 255 of the one. */
+    /**
+     * One picture where a condition is not 0, another elsewhere; or, blended, the condition's share of 255 of the one.
+     */
     public function choose(Picture $condition, Picture $there, Picture $elsewhere, bool $isBlended = false): Picture
     {
         $out = $this->library->new('VipsImage *');
-        if ($this->library->vips_ifthenelse($condition->image, $there->image, $elsewhere->image, FFI::addr($out), ...$this->variadic(['blend' => (int) $isBlended])) !== 0) {
+        if (
+            $this->library->vips_ifthenelse(
+                $condition->image,
+                $there->image,
+                $elsewhere->image,
+                FFI::addr($out),
+                ...$this->variadic(['blend' => (int) $isBlended]),
+            ) !== 0
+        ) {
             throw new RuntimeException($this->error());
         }
 
@@ -277,7 +311,19 @@ final class Vips
 
     public function saveJpeg(Picture $picture, string $path, int $quality): void
     {
-        if ($this->library->vips_jpegsave($picture->image, $path, 'Q', $quality, 'strip', 1, 'optimize-coding', 1, null) !== 0) {
+        if (
+            $this->library->vips_jpegsave(
+                $picture->image,
+                $path,
+                'Q',
+                $quality,
+                'strip',
+                1,
+                'optimize-coding',
+                1,
+                null,
+            ) !== 0
+        ) {
             throw new RuntimeException($this->error());
         }
     }
@@ -286,7 +332,18 @@ final class Vips
     public function jpeg(Picture $picture, int $quality): string
     {
         [$buffer, $length] = [$this->library->new('void *'), $this->library->new('size_t')];
-        if ($this->library->vips_jpegsave_buffer($picture->image, FFI::addr($buffer), FFI::addr($length), 'Q', $quality, 'strip', 1, null) !== 0) {
+        if (
+            $this->library->vips_jpegsave_buffer(
+                $picture->image,
+                FFI::addr($buffer),
+                FFI::addr($length),
+                'Q',
+                $quality,
+                'strip',
+                1,
+                null,
+            ) !== 0
+        ) {
             throw new RuntimeException($this->error());
         }
         $bytes = FFI::string($this->library->cast('char *', $buffer), (int) $length->cdata);
@@ -306,7 +363,9 @@ final class Vips
     /** A number about a picture: width, height, bands, format, interpretation, orientation, hasalpha. */
     public function fact(Picture $picture, string $what): int
     {
-        return $what === 'hasalpha' ? $this->library->vips_image_hasalpha($picture->image) : $this->library->{'vips_image_get_'.$what}($picture->image);
+        return $what === 'hasalpha'
+            ? $this->library->vips_image_hasalpha($picture->image)
+            : $this->library->{'vips_image_get_'.$what}($picture->image);
     }
 
     /** The embedded colour profile, or null. */
@@ -316,7 +375,14 @@ final class Vips
             return null;
         }
         [$data, $length] = [$this->library->new('const void *'), $this->library->new('size_t')];
-        if ($this->library->vips_image_get_blob($picture->image, 'icc-profile-data', FFI::addr($data), FFI::addr($length)) !== 0) {
+        if (
+            $this->library->vips_image_get_blob(
+                $picture->image,
+                'icc-profile-data',
+                FFI::addr($data),
+                FFI::addr($length),
+            ) !== 0
+        ) {
             return null;
         }
 
@@ -329,11 +395,21 @@ final class Vips
      */
     private function together(string $operation, array $pictures, array $options): Picture
     {
-        [$out, $list] = [$this->library->new('VipsImage *'), $this->library->new(sprintf('VipsImage *[%d]', count($pictures)))];
+        [$out, $list] = [
+            $this->library->new('VipsImage *'),
+            $this->library->new(sprintf('VipsImage *[%d]', count($pictures))),
+        ];
         foreach ($pictures as $index => $picture) {
             $list[$index] = $picture->image;
         }
-        if ($this->library->{'vips_'.$operation}($list, FFI::addr($out), count($pictures), ...$this->variadic($options)) !== 0) {
+        if (
+            $this->library->{'vips_'.$operation}(
+                $list,
+                FFI::addr($out),
+                count($pictures),
+                ...$this->variadic($options),
+            ) !== 0
+        ) {
             throw new RuntimeException($this->error());
         }
 

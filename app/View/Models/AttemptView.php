@@ -21,11 +21,18 @@ use TruePupil\Core\Plan\PlanComparison;
 final readonly class AttemptView
 {
     /** @param  list<Frame>  $frames */
-    private function __construct(public Attempt $attempt, public Brief $brief, public array $frames, private ?Plan $plan)
-    {
+    private function __construct(
+        public Attempt $attempt,
+        public Brief $brief,
+        public array $frames,
+        private ?Plan $plan,
+    ) {
     }
 
-    /** @return Collection<int, FrameView> of the attempt before, where that was returned: what the new frames are held against */
+    /**
+     * @return Collection<int, FrameView>
+     *   of the attempt before, where that was returned: what the new frames are held against
+     */
     public static function before(Attempt $attempt): Collection
     {
         $previous = $attempt->previous()?->load(['setBrief.course', 'frames.picture.practiceShot', 'frames.findings']);
@@ -39,7 +46,12 @@ final readonly class AttemptView
     {
         $attempt->loadMissing(['setBrief.course', 'frames.picture']);
 
-        return new self($attempt, $attempt->setBrief->content(), array_values($attempt->frames->each(fn (Frame $frame) => $frame->setRelation('attempt', $attempt))->all()), app(FrameSituation::class)->plan($attempt));
+        return new self(
+            $attempt,
+            $attempt->setBrief->content(),
+            array_values($attempt->frames->each(fn (Frame $frame) => $frame->setRelation('attempt', $attempt))->all()),
+            app(FrameSituation::class)->plan($attempt),
+        );
     }
 
     /** @return list<array{row: ?Row, frames: list<Frame>, checks: list<array<string, mixed>>}> the frames in the rows of the brief, with what is said of each row */
@@ -51,10 +63,16 @@ final readonly class AttemptView
         }
 
         return array_map(function (Row $row): array {
-            $frames = array_values(array_filter($this->frames, fn (Frame $frame): bool => $this->brief->row($frame->row)?->id === $row->id));
+            $frames = array_values(
+                array_filter($this->frames, fn (Frame $frame): bool => $this->brief->row($frame->row)?->id === $row->id),
+            );
             usort($frames, fn (Frame $a, Frame $b): int => $a->takenOrder() <=> $b->takenOrder());
 
-            return ['row' => $row, 'frames' => $frames, 'checks' => array_merge(...array_map($this->checksOfRow(...), $frames), ...[[]])];
+            return [
+                'row' => $row,
+                'frames' => $frames,
+                'checks' => array_merge(...array_map($this->checksOfRow(...), $frames), ...[[]]),
+            ];
         }, $rows);
     }
 
@@ -66,13 +84,29 @@ final readonly class AttemptView
     /** Changes whenever something is to be seen that was not before. */
     public function stamp(): string
     {
-        return hash('xxh64', json_encode([$this->attempt->state, array_map(fn (Frame $frame): array => [$frame->id, $frame->state, $frame->problem, $frame->checks], $this->frames)], JSON_THROW_ON_ERROR));
+        return hash(
+            'xxh64',
+            json_encode(
+                [
+                    $this->attempt->state,
+                    array_map(
+                        fn (Frame $frame): array => [$frame->id, $frame->state, $frame->problem, $frame->checks],
+                        $this->frames,
+                    ),
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 
     /** Whether it can be handed in as it stands. */
     public function isReady(): bool
     {
-        return $this->frames !== [] && array_filter($this->frames, fn (Frame $frame): bool => $frame->state !== FrameState::Judged && $frame->state !== FrameState::Judging) === [];
+        return $this->frames !== [] &&
+            array_filter(
+                $this->frames,
+                fn (Frame $frame): bool => $frame->state !== FrameState::Judged && $frame->state !== FrameState::Judging,
+            ) === [];
     }
 
     public function missing(): int
@@ -98,10 +132,17 @@ final readonly class AttemptView
     {
         $record = $frame->record();
 
-        return $record === null ? '' : implode(' · ', array_filter([
-            $record->fNumber === null ? null : (string) $record->fNumber, $record->exposureTime === null ? null : (string) $record->exposureTime, $record->iso === null ? null : (string) $record->iso,
-            $record->focalLength === null ? null : round($record->focalLength).' mm',
-        ]));
+        return $record === null
+            ? ''
+            : implode(
+                ' · ',
+                array_filter([
+                    $record->fNumber === null ? null : (string) $record->fNumber,
+                    $record->exposureTime === null ? null : (string) $record->exposureTime,
+                    $record->iso === null ? null : (string) $record->iso,
+                    $record->focalLength === null ? null : round($record->focalLength).' mm',
+                ]),
+            );
     }
 
     /** The plan against what was shot; null where nothing was planned, or nothing of it is recorded. */
@@ -115,7 +156,12 @@ final readonly class AttemptView
     /** Checks of a frame alone, counted by verdict. */
     private function count(Frame $frame, Verdict $verdict): int
     {
-        return count(array_filter($frame->checks ?? [], fn (array $check): bool => $check['verdict'] === $verdict->value && ! $this->isOfRow($check)));
+        return count(
+            array_filter(
+                $frame->checks ?? [],
+                fn (array $check): bool => $check['verdict'] === $verdict->value && ! $this->isOfRow($check),
+            ),
+        );
     }
 
     /** @return list<array<string, mixed>> */

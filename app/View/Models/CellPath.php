@@ -18,7 +18,14 @@ final class CellPath
                 $i++;
             }
             $long = $cells[$i] - $start + 1;
-            $path .= sprintf('M%.1f,%.1fh%.1fv%.1fh%.1fz', $start % $columns * $width, intdiv($start, $columns) * $height, $long * $width, $height, -$long * $width);
+            $path .= sprintf(
+                'M%.1f,%.1fh%.1fv%.1fh%.1fz',
+                ($start % $columns) * $width,
+                intdiv($start, $columns) * $height,
+                $long * $width,
+                $height,
+                -$long * $width,
+            );
         }
 
         return $path;

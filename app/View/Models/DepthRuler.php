@@ -8,7 +8,10 @@ use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Optics\DepthOfField;
 use TruePupil\Core\Optics\Metres;
 
-/** What looks sharp, on a logarithmic axis of distance from the camera: near edge, focus, far edge, hyperfocal, and what was wanted. */
+/**
+ * What looks sharp, on a logarithmic axis of distance from the camera: near edge, focus, far edge, hyperfocal, and what
+ * was wanted.
+ */
 final readonly class DepthRuler
 {
     public const WIDTH = 640;
@@ -24,16 +27,27 @@ final readonly class DepthRuler
     private float $to;
 
     /** @param  ?float  $wantedTo  null for the horizon where a near limit is wanted */
-    private function __construct(private DepthOfField $depth, private float $focus, private ?float $wantedFrom, private ?float $wantedTo)
-    {
-        $known = array_filter([$depth->near, $focus, $depth->far, $depth->hyperfocal, $wantedFrom, $wantedTo], fn (?float $metres): bool => $metres !== null && $metres > 0);
+    private function __construct(
+        private DepthOfField $depth,
+        private float $focus,
+        private ?float $wantedFrom,
+        private ?float $wantedTo,
+    ) {
+        $known = array_filter(
+            [$depth->near, $focus, $depth->far, $depth->hyperfocal, $wantedFrom, $wantedTo],
+            fn (?float $metres): bool => $metres !== null && $metres > 0,
+        );
         $this->from = min($known) / 1.6;
         // Room for "beyond", where depth runs on to the horizon.
         $this->to = min(max($known), $this->from * 20000) * 1.8;
     }
 
-    public static function of(DepthOfField $depth, float $focus, ?float $wantedFrom = null, ?float $wantedTo = null): self
-    {
+    public static function of(
+        DepthOfField $depth,
+        float $focus,
+        ?float $wantedFrom = null,
+        ?float $wantedTo = null,
+    ): self {
         return new self($depth, $focus, $wantedFrom, $wantedTo);
     }
 
@@ -42,7 +56,14 @@ final readonly class DepthRuler
         [$depth, $focus] = [$situation->depth(), $situation->focusDistance()];
         $wants = $situation->intent->asksForDepth();
 
-        return $depth === null || $focus === null ? null : new self($depth, $focus, $wants ? $situation->intent->sharpFrom() : null, $wants ? $situation->intent->sharpTo() : null);
+        return $depth === null || $focus === null
+            ? null
+            : new self(
+                $depth,
+                $focus,
+                $wants ? $situation->intent->sharpFrom() : null,
+                $wants ? $situation->intent->sharpTo() : null,
+            );
     }
 
     /** @return list<array{x: float, label: string}> */
@@ -53,7 +74,10 @@ final readonly class DepthRuler
             foreach ([1, 2, 5] as $step) {
                 $metres = $step * 10 ** $power;
                 if ($metres > $this->from && $metres < $this->to) {
-                    $ticks[] = ['x' => $this->x($metres), 'label' => $metres < 1 ? round($metres * 100, 1).' cm' : round($metres).' m'];
+                    $ticks[] = [
+                        'x' => $this->x($metres),
+                        'label' => $metres < 1 ? round($metres * 100, 1).' cm' : round($metres).' m',
+                    ];
                 }
             }
         }
@@ -66,7 +90,11 @@ final readonly class DepthRuler
     {
         $end = $this->depth->far === null ? self::RIGHT : $this->x($this->depth->far);
 
-        return ['x' => $this->x($this->depth->near), 'width' => round($end - $this->x($this->depth->near), 1), 'open' => $this->depth->far === null];
+        return [
+            'x' => $this->x($this->depth->near),
+            'width' => round($end - $this->x($this->depth->near), 1),
+            'open' => $this->depth->far === null,
+        ];
     }
 
     /** @return ?array{x: float, width: float, open: bool} */
@@ -77,7 +105,11 @@ final readonly class DepthRuler
         }
         $end = $this->wantedTo === null ? self::RIGHT : $this->x($this->wantedTo);
 
-        return ['x' => $this->x($this->wantedFrom), 'width' => round(max(2, $end - $this->x($this->wantedFrom)), 1), 'open' => $this->wantedTo === null];
+        return [
+            'x' => $this->x($this->wantedFrom),
+            'width' => round(max(2, $end - $this->x($this->wantedFrom)), 1),
+            'open' => $this->wantedTo === null,
+        ];
     }
 
     public function focusX(): float
@@ -93,20 +125,30 @@ final readonly class DepthRuler
     /** @return list<array{string, string}> */
     public function table(): array
     {
-        return array_values(array_filter([
-            ['focused at', Metres::text($this->focus)],
-            ['sharp from', Metres::text($this->depth->near)],
-            ['sharp to', Metres::text($this->depth->far)],
-            ['hyperfocal distance', Metres::text($this->depth->hyperfocal)],
-            $this->wantedFrom === null ? null : ['wanted sharp', Metres::text($this->wantedFrom).' to '.Metres::text($this->wantedTo)],
-        ]));
+        return array_values(
+            array_filter([
+                ['focused at', Metres::text($this->focus)],
+                ['sharp from', Metres::text($this->depth->near)],
+                ['sharp to', Metres::text($this->depth->far)],
+                ['hyperfocal distance', Metres::text($this->depth->hyperfocal)],
+                $this->wantedFrom === null
+                    ? null
+                    : ['wanted sharp', Metres::text($this->wantedFrom).' to '.Metres::text($this->wantedTo)],
+            ]),
+        );
     }
 
     public function summary(): string
     {
         return sprintf(
-            'Focused at %s: sharp from %s to %s; hyperfocal %s%s.', Metres::text($this->focus), Metres::text($this->depth->near), Metres::text($this->depth->far), Metres::text($this->depth->hyperfocal),
-            $this->wantedFrom === null ? '' : sprintf('; wanted %s to %s', Metres::text($this->wantedFrom), Metres::text($this->wantedTo)),
+            'Focused at %s: sharp from %s to %s; hyperfocal %s%s.',
+            Metres::text($this->focus),
+            Metres::text($this->depth->near),
+            Metres::text($this->depth->far),
+            Metres::text($this->depth->hyperfocal),
+            $this->wantedFrom === null
+                ? ''
+                : sprintf('; wanted %s to %s', Metres::text($this->wantedFrom), Metres::text($this->wantedTo)),
         );
     }
 

@@ -14,7 +14,8 @@ use TruePupil\Core\Exposure\Stops;
 
 /**
  * The exposure map as the geometry of an SVG drawing: apertures across, times down from short to long, ISO along the
- * diagonals that the light forces. What speaks against a cell is hatched by the kind of limit: upright for the aperture,
+ * diagonals that the light forces. What speaks against a cell is hatched by the kind of limit: upright for the
+ * aperture,
  * level for the time, slanting for ISO.
  */
 final readonly class ExposureMapDrawing
@@ -64,7 +65,12 @@ final readonly class ExposureMapDrawing
     /** @return array{x: float, y: float, width: float, height: float} */
     public function plot(): array
     {
-        return ['x' => self::LEFT, 'y' => self::TOP, 'width' => count($this->columns) * self::CELL_WIDTH, 'height' => count($this->rows) * self::CELL_HEIGHT];
+        return [
+            'x' => self::LEFT,
+            'y' => self::TOP,
+            'width' => count($this->columns) * self::CELL_WIDTH,
+            'height' => count($this->rows) * self::CELL_HEIGHT,
+        ];
     }
 
     /** @return list<array{x: float, label: string}> whole stops of aperture */
@@ -72,7 +78,9 @@ final readonly class ExposureMapDrawing
     {
         $whole = array_filter($this->columns, fn (int $step): bool => $step % $this->map->increment->perStop() === 0);
 
-        return array_values(array_map(fn (int $step): array => ['x' => $this->x($step), 'label' => $this->aperture($step)], $whole));
+        return array_values(
+            array_map(fn (int $step): array => ['x' => $this->x($step), 'label' => $this->aperture($step)], $whole),
+        );
     }
 
     /** @return list<array{y: float, label: string}> whole stops of time, every second one named */
@@ -80,10 +88,15 @@ final readonly class ExposureMapDrawing
     {
         $whole = array_filter($this->rows, fn (int $step): bool => $step % $this->map->increment->perStop() === 0);
 
-        return array_values(array_map(fn (int $step): array => ['y' => $this->y($step), 'label' => $this->time($step)], $whole));
+        return array_values(
+            array_map(fn (int $step): array => ['y' => $this->y($step), 'label' => $this->time($step)], $whole),
+        );
     }
 
-    /** @return list<array{x1: float, y1: float, x2: float, y2: float, label: string, labelX: float, labelY: float}> a diagonal for each stop of ISO */
+    /**
+     * @return list<array{x1: float, y1: float, x2: float, y2: float, label: string, labelX: float, labelY: float}>
+     *   a diagonal for each stop of ISO
+     */
     public function isoLines(): array
     {
         $per = $this->map->increment->perStop();
@@ -99,8 +112,13 @@ final readonly class ExposureMapDrawing
                 continue;
             }
             $lines[] = [
-                'x1' => $this->x($from), 'y1' => $this->y($sum - $from), 'x2' => $this->x($to), 'y2' => $this->y($sum - $to),
-                'label' => (string) Iso::nearest(100 * 2 ** $stop), 'labelX' => $this->x($to) + 4, 'labelY' => $this->y($sum - $to) + 3,
+                'x1' => $this->x($from),
+                'y1' => $this->y($sum - $from),
+                'x2' => $this->x($to),
+                'y2' => $this->y($sum - $to),
+                'label' => (string) Iso::nearest(100 * 2 ** $stop),
+                'labelX' => $this->x($to) + 4,
+                'labelY' => $this->y($sum - $to) + 3,
             ];
         }
 
@@ -114,7 +132,14 @@ final readonly class ExposureMapDrawing
         foreach ($this->map->zones as $zone) {
             $path = $this->path($zone);
             if ($path !== '') {
-                $drawn[] = ['reason' => $zone->reason, 'label' => $zone->label, 'why' => $zone->why, 'hatch' => $this->hatch($zone->reason), 'path' => $path, ...$this->labelPlace($zone)];
+                $drawn[] = [
+                    'reason' => $zone->reason,
+                    'label' => $zone->label,
+                    'why' => $zone->why,
+                    'hatch' => $this->hatch($zone->reason),
+                    'path' => $path,
+                    ...$this->labelPlace($zone),
+                ];
             }
         }
 
@@ -124,16 +149,25 @@ final readonly class ExposureMapDrawing
     /** @return list<array{what: string, label: string, x: float, y: float, text: string}> */
     public function points(): array
     {
-        return array_map(fn (MapPoint $point): array => [
-            'what' => $point->what,
-            'label' => $point->label,
-            'x' => $this->x(max($this->columns[0], min($this->columns[count($this->columns) - 1], $point->apertureStep))),
-            'y' => $this->y($point->timeStep),
-            'text' => $this->pointText($point),
-        ], $this->map->points);
+        return array_map(
+            fn (MapPoint $point): array => [
+                'what' => $point->what,
+                'label' => $point->label,
+                'x' => $this->x(
+                    max($this->columns[0], min($this->columns[count($this->columns) - 1], $point->apertureStep)),
+                ),
+                'y' => $this->y($point->timeStep),
+                'text' => $this->pointText($point),
+            ],
+            $this->map->points,
+        );
     }
 
-    /** What the page needs to say of a cell: texts only; which limits bar it was worked out here. @return array<string, mixed> */
+    /**
+     * What the page needs to say of a cell: texts only; which limits bar it was worked out here.
+     *
+     * @return array<string, mixed>
+     */
     public function cells(): array
     {
         $members = [];
@@ -151,7 +185,10 @@ final readonly class ExposureMapDrawing
             }
             $grid[] = $row;
         }
-        $sums = range($this->columns[0] + min($this->rows), $this->columns[count($this->columns) - 1] + max($this->rows));
+        $sums = range(
+            $this->columns[0] + min($this->rows),
+            $this->columns[count($this->columns) - 1] + max($this->rows),
+        );
 
         return [
             'plot' => $this->plot(),
@@ -160,8 +197,14 @@ final readonly class ExposureMapDrawing
             'isos' => array_map(fn (int $sum): string => $this->iso($sum), $sums),
             'firstTime' => $this->rows[0] - min($this->rows),
             'grid' => $grid,
-            'combinations' => array_map(fn (int|string $key): array => $key === '' ? [] : array_map(intval(...), explode(',', (string) $key)), array_keys($combinations)),
-            'zones' => array_map(fn (MapZone $zone): array => ['label' => $zone->label, 'why' => $zone->why, 'bars' => $zone->bars], $this->map->zones),
+            'combinations' => array_map(
+                fn (int|string $key): array => $key === '' ? [] : array_map(intval(...), explode(',', (string) $key)),
+                array_keys($combinations),
+            ),
+            'zones' => array_map(
+                fn (MapZone $zone): array => ['label' => $zone->label, 'why' => $zone->why, 'bars' => $zone->bars],
+                $this->map->zones,
+            ),
         ];
     }
 
@@ -169,22 +212,43 @@ final readonly class ExposureMapDrawing
     public function table(): array
     {
         return [
-            ...array_map(fn (MapZone $zone): array => [$zone->label.($zone->bars ? '' : ' (a cost, not a bar)'), $zone->why], $this->map->zones),
-            ...array_map(fn (MapPoint $point): array => [$this->pointName($point), $this->pointText($point)], $this->map->points),
+            ...array_map(
+                fn (MapZone $zone): array => [$zone->label.($zone->bars ? '' : ' (a cost, not a bar)'), $zone->why],
+                $this->map->zones,
+            ),
+            ...array_map(
+                fn (MapPoint $point): array => [$this->pointName($point), $this->pointText($point)],
+                $this->map->points,
+            ),
         ];
     }
 
     public function title(): string
     {
         return sprintf(
-            '%s at %s mm, %s%s', $this->map->lens, round($this->map->focalLength), $this->map->support->label(),
-            $this->map->filterStops > 0 ? sprintf(', behind %s of filter', Stops::of($this->map->filterStops)->inWords()) : '',
+            '%s at %s mm, %s%s',
+            $this->map->lens,
+            round($this->map->focalLength),
+            $this->map->support->label(),
+            $this->map->filterStops > 0
+                ? sprintf(', behind %s of filter', Stops::of($this->map->filterStops)->inWords())
+                : '',
         );
     }
 
     public function summary(): string
     {
-        return sprintf('Exposure map: %s. %s', $this->title(), implode(' ', array_map(fn (MapPoint $point): string => $this->pointName($point).' at '.$this->pointText($point).'.', $this->map->points)));
+        return sprintf(
+            'Exposure map: %s. %s',
+            $this->title(),
+            implode(
+                ' ',
+                array_map(
+                    fn (MapPoint $point): string => $this->pointName($point).' at '.$this->pointText($point).'.',
+                    $this->map->points,
+                ),
+            ),
+        );
     }
 
     private function pointName(MapPoint $point): string
@@ -201,7 +265,12 @@ final readonly class ExposureMapDrawing
     {
         $per = $this->map->increment->perStop();
 
-        return sprintf('%s, %s, %s', Aperture::nearest(2 ** ($point->apertureStep / $per / 2), $this->map->increment), ExposureTime::nearest(2 ** -($point->timeStep / $per), $this->map->increment), Iso::of($point->iso));
+        return sprintf(
+            '%s, %s, %s',
+            Aperture::nearest(2 ** ($point->apertureStep / $per / 2), $this->map->increment),
+            ExposureTime::nearest(2 ** -($point->timeStep / $per), $this->map->increment),
+            Iso::of($point->iso),
+        );
     }
 
     private function aperture(int $step): string
@@ -218,7 +287,11 @@ final readonly class ExposureMapDrawing
     {
         $stops = $sum / $this->map->increment->perStop() - $this->map->light;
 
-        return $stops < -2.2 ? 'below ISO 25' : ($stops > 12.2 ? 'above ISO 409600' : (string) Iso::nearest(100 * 2 ** $stops));
+        return $stops < -2.2
+            ? 'below ISO 25'
+            : ($stops > 12.2
+                ? 'above ISO 409600'
+                : (string) Iso::nearest(100 * 2 ** $stops));
     }
 
     private function x(float $step): float
@@ -243,7 +316,12 @@ final readonly class ExposureMapDrawing
         }
         $room = (int) round(self::BEYOND * $per);
 
-        return array_values(array_filter($this->map->apertureSteps, fn (int $step): bool => $step >= min($usable) - $room && $step <= max($usable) + $room));
+        return array_values(
+            array_filter(
+                $this->map->apertureSteps,
+                fn (int $step): bool => $step >= min($usable) - $room && $step <= max($usable) + $room,
+            ),
+        );
     }
 
     private function zone(string $reason): ?MapZone
@@ -326,23 +404,46 @@ final readonly class ExposureMapDrawing
         return $runs;
     }
 
-    /** Where its name stands: just beyond the edge that it draws. @return array{x: float, y: float, turn: int, anchor: string} */
+    /**
+     * Where its name stands: just beyond the edge that it draws.
+     *
+     * @return array{x: float, y: float, turn: int, anchor: string}
+     */
     private function labelPlace(MapZone $zone): array
     {
         $plot = $this->plot();
         $cells = array_filter($zone->cells, fn (array $cell): bool => in_array($cell[0], $this->columns, true));
         [$columns, $rows] = [array_column($cells, 0), array_column($cells, 1)];
         $middle = $plot['y'] + $plot['height'] / 2;
-        $place = fn (float $x, float $y, int $turn = 0, string $anchor = 'middle'): array => ['x' => round($x, 1), 'y' => round($y, 1), 'turn' => $turn, 'anchor' => $anchor];
+        $place = fn (float $x, float $y, int $turn = 0, string $anchor = 'middle'): array => [
+            'x' => round($x, 1),
+            'y' => round($y, 1),
+            'turn' => $turn,
+            'anchor' => $anchor,
+        ];
 
         return match ($zone->reason) {
             'not-deep-enough' => $place(max($plot['x'] + 9, $this->x(max($columns)) - 2), $middle, -90),
             'too-deep' => $place(min($plot['x'] + $plot['width'] - 6, $this->x(min($columns)) + 6), $middle, -90),
-            'diffraction' => $place(min($plot['x'] + $plot['width'] - 22, $this->x(min($columns)) + 6), $plot['y'] + $plot['height'] * 0.72, -90),
+            'diffraction' => $place(
+                min($plot['x'] + $plot['width'] - 22, $this->x(min($columns)) + 6),
+                $plot['y'] + $plot['height'] * 0.72,
+                -90,
+            ),
             'beyond-lens' => $place($plot['x'] + $plot['width'] - 5, $plot['y'] + $plot['height'] * 0.3, -90),
             'beyond-camera' => $place($plot['x'] + $plot['width'] / 2, $plot['y'] + 14),
-            'shake' => $place($plot['x'] + $plot['width'] - 34, min($plot['y'] + $plot['height'] - 6, $this->y(max($rows)) + 10), 0, 'end'),
-            'subject-blur' => $place($plot['x'] + $plot['width'] - 96, min($plot['y'] + $plot['height'] - 6, $this->y(max($rows)) + 10), 0, 'end'),
+            'shake' => $place(
+                $plot['x'] + $plot['width'] - 34,
+                min($plot['y'] + $plot['height'] - 6, $this->y(max($rows)) + 10),
+                0,
+                'end',
+            ),
+            'subject-blur' => $place(
+                $plot['x'] + $plot['width'] - 96,
+                min($plot['y'] + $plot['height'] - 6, $this->y(max($rows)) + 10),
+                0,
+                'end',
+            ),
             'too-short' => $place($plot['x'] + $plot['width'] * 0.4, max($plot['y'] + 12, $this->y(min($rows)) - 4)),
             'too-noisy' => $place($plot['x'] + $plot['width'] - 14, $plot['y'] + 30, 0, 'end'),
             default => $place($plot['x'] + 8, $plot['y'] + $plot['height'] - 8, 0, 'start'),

@@ -21,7 +21,13 @@ use TruePupil\Core\Metering\MeteringPattern;
 final readonly class FinderDials
 {
     /** Dials that change one step at a time, with the keys for less and more. */
-    public const KEYS = ['n' => ['1', '2'], 't' => ['3', '4'], 'iso' => ['5', '6'], 'compensation' => ['7', '8'], 'focus' => ['9', '0']];
+    public const KEYS = [
+        'n' => ['1', '2'],
+        't' => ['3', '4'],
+        'iso' => ['5', '6'],
+        'compensation' => ['7', '8'],
+        'focus' => ['9', '0'],
+    ];
 
     public function __construct(public Scene $scene, private Outfits $outfits, private ShotInput $input)
     {
@@ -36,7 +42,17 @@ final readonly class FinderDials
     public function modes(): array
     {
         $modes = [];
-        foreach ([ExposureMode::Auto, ExposureMode::Program, ExposureMode::Aperture, ExposureMode::Shutter, ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Bulb] as $mode) {
+        foreach (
+            [
+                ExposureMode::Auto,
+                ExposureMode::Program,
+                ExposureMode::Aperture,
+                ExposureMode::Shutter,
+                ExposureMode::Manual,
+                ExposureMode::ManualAutoIso,
+                ExposureMode::Bulb,
+            ] as $mode
+        ) {
             $modes[$mode->value] = $mode->label();
         }
 
@@ -83,7 +99,10 @@ final readonly class FinderDials
         $crop = $this->outfits->kit->body->format->crop();
         [$shortest, $longest] = $this->scene->focalLengths35();
 
-        return [max($this->lens()->minFocal, round($shortest / $crop, 1)), min($this->lens()->maxFocal, floor($longest / $crop))];
+        return [
+            max($this->lens()->minFocal, round($shortest / $crop, 1)),
+            min($this->lens()->maxFocal, floor($longest / $crop)),
+        ];
     }
 
     /** @return array<string, string> */
@@ -93,7 +112,10 @@ final readonly class FinderDials
         $lens = $this->lens();
         for ($step = -1; $step <= 34; $step++) {
             $aperture = Aperture::atStep($step);
-            if ($aperture->exact >= min($lens->widestAtMin, $lens->widestAtMax) * 0.98 && $aperture->exact <= $lens->smallest * 1.04) {
+            if (
+                $aperture->exact >= min($lens->widestAtMin, $lens->widestAtMax) * 0.98 &&
+                $aperture->exact <= $lens->smallest * 1.04
+            ) {
                 $positions[(string) $aperture->nominal()] = (string) $aperture;
             }
         }
@@ -112,7 +134,10 @@ final readonly class FinderDials
         $limits = $this->outfits->kit->body->limits;
         for ($step = -45; $step <= 20; $step++) {
             $time = ExposureTime::atStep($step);
-            if ($time->nominal() >= $limits->fastest * 0.99 && ($time->nominal() <= $limits->slowest * 1.01 || $step % 3 === 0)) {
+            if (
+                $time->nominal() >= $limits->fastest * 0.99 &&
+                ($time->nominal() <= $limits->slowest * 1.01 || $step % 3 === 0)
+            ) {
                 $positions[$this->timeValue($time)] = (string) $time;
             }
         }
@@ -153,7 +178,9 @@ final readonly class FinderDials
     public function patterns(): array
     {
         $patterns = [];
-        foreach ([MeteringPattern::Scene, MeteringPattern::Centre, MeteringPattern::Spot, MeteringPattern::Highlight] as $pattern) {
+        foreach (
+            [MeteringPattern::Scene, MeteringPattern::Centre, MeteringPattern::Spot, MeteringPattern::Highlight] as $pattern
+        ) {
             $patterns[$pattern->value] = $pattern->label();
         }
 
@@ -197,13 +224,26 @@ final readonly class FinderDials
     /** @return array<string, string> */
     public function flashes(): array
     {
-        return ['0' => 'off', '1' => 'full', '0.25' => 'a quarter', '0.0625' => 'a sixteenth', '0.015625' => 'a sixty-fourth'];
+        return [
+            '0' => 'off',
+            '1' => 'full',
+            '0.25' => 'a quarter',
+            '0.0625' => 'a sixteenth',
+            '0.015625' => 'a sixty-fourth',
+        ];
     }
 
     /** @return array<string, string> */
     public function balances(): array
     {
-        return ['' => 'automatic', '2850' => 'lamps, 2850 K', '4000' => '4000 K', '5500' => 'daylight, 5500 K', '6500' => 'cloud, 6500 K', '7500' => 'shade, 7500 K'];
+        return [
+            '' => 'automatic',
+            '2850' => 'lamps, 2850 K',
+            '4000' => '4000 K',
+            '5500' => 'daylight, 5500 K',
+            '6500' => 'cloud, 6500 K',
+            '7500' => 'shade, 7500 K',
+        ];
     }
 
     /** @return array<string, string> */
@@ -226,7 +266,10 @@ final readonly class FinderDials
         }
         $moments = [];
         for ($place = -2.5; $place <= 2.5; $place += 0.5) {
-            $moments[(string) round(($place - $crossing->start) / $crossing->speed, 3)] = $place === 0.0 ? 'at the shade’s edge' : sprintf('%s m %s', abs($place), $place < 0 ? 'before it, in shade' : 'past it, in sun');
+            $moments[(string) round(($place - $crossing->start) / $crossing->speed, 3)] =
+                $place === 0.0
+                    ? 'at the shade’s edge'
+                    : sprintf('%s m %s', abs($place), $place < 0 ? 'before it, in shade' : 'past it, in sun');
         }
 
         return $moments;

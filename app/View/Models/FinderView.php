@@ -30,9 +30,16 @@ final readonly class FinderView
     {
         $display = $this->sight->display;
         $rows = [];
-        foreach (['fNumber' => ['Aperture', $display->fNumber], 'exposureTime' => ['Time', $display->exposureTime], 'iso' => ['ISO', $display->iso]] as $key => [$label, $text]) {
+        foreach (
+            [
+                'fNumber' => ['Aperture', $display->fNumber],
+                'exposureTime' => ['Time', $display->exposureTime],
+                'iso' => ['ISO', $display->iso],
+            ] as $key => [$label, $text]
+        ) {
             $rows[] = [
-                'label' => $label, 'text' => $text,
+                'label' => $label,
+                'text' => $text,
                 'by' => $this->sight->solved->decidedBy[$key] === Decider::Camera ? 'the camera’s choice' : 'set by you',
                 'blinks' => $display->blinking[$key] ?? null,
             ];
@@ -44,7 +51,9 @@ final readonly class FinderView
     /** @return list<string> why the camera could not do what was asked */
     public function limits(): array
     {
-        return array_values(array_unique(array_map(fn ($limit): string => $limit->message, $this->sight->solved->limits)));
+        return array_values(
+            array_unique(array_map(fn ($limit): string => $limit->message, $this->sight->solved->limits)),
+        );
     }
 
     /** Where the mark stands on the meter's scale. */
@@ -57,7 +66,7 @@ final readonly class FinderView
 
     public function x(float $stops): float
     {
-        return round(self::METER_WIDTH / 2 + $stops / FinderDisplay::SCALE_END * 280, 1);
+        return round(self::METER_WIDTH / 2 + ($stops / FinderDisplay::SCALE_END) * 280, 1);
     }
 
     public function meterText(): string
@@ -66,7 +75,10 @@ final readonly class FinderView
 
         return match (true) {
             $meter === null => 'Bulb: no meter; hold as long as you like.',
-            $this->sight->display->meterAtEnd => sprintf('The mark is beyond the end of the scale at %s.', $meter->signed()),
+            $this->sight->display->meterAtEnd => sprintf(
+                'The mark is beyond the end of the scale at %s.',
+                $meter->signed(),
+            ),
             default => sprintf('The mark stands at %s.', $meter->signed()),
         };
     }
@@ -80,7 +92,9 @@ final readonly class FinderView
     public function ends(): array
     {
         $ends = $this->picture->ends;
-        $path = fn (array $cells): string => $ends === null ? '' : CellPath::of($cells, $ends->columns, $ends->rows, ...self::OVER);
+        $path = fn (array $cells): string => $ends === null
+            ? ''
+            : CellPath::of($cells, $ends->columns, $ends->rows, ...self::OVER);
 
         return ['lost' => $path($ends->lost ?? []), 'blocked' => $path($ends->blocked ?? [])];
     }
@@ -90,7 +104,12 @@ final readonly class FinderView
         $rendering = $this->sight->rendering;
 
         return DepthRuler::of(
-            DepthOfField::of($rendering->focalLength, $rendering->settings->aperture->exact, $rendering->focused, $rendering->format->circleOfConfusion()),
+            DepthOfField::of(
+                $rendering->focalLength,
+                $rendering->settings->aperture->exact,
+                $rendering->focused,
+                $rendering->format->circleOfConfusion(),
+            ),
             $rendering->focused,
         );
     }
@@ -99,19 +118,31 @@ final readonly class FinderView
     {
         $rendering = $this->sight->rendering;
 
-        return PupilDrawing::of(new CaptureRecord(fNumber: $rendering->settings->aperture, focalLength: $rendering->focalLength, widestFNumber: $this->sight->request->lens->widest));
+        return PupilDrawing::of(
+            new CaptureRecord(
+                fNumber: $rendering->settings->aperture,
+                focalLength: $rendering->focalLength,
+                widestFNumber: $this->sight->request->lens->widest,
+            ),
+        );
     }
 
     public function focusText(): string
     {
-        return $this->sight->rendering->focused >= 1000 ? 'at infinity' : 'at '.Metres::text($this->sight->rendering->focused);
+        return $this->sight->rendering->focused >= 1000
+            ? 'at infinity'
+            : 'at '.Metres::text($this->sight->rendering->focused);
     }
 
     public function whiteBalanceText(): string
     {
         $balance = $this->sight->rendering->whiteBalance;
 
-        return sprintf('%s K%s', number_format($balance->kelvin, 0, '.', ' '), $balance->isAutomatic ? ', automatic' : '');
+        return sprintf(
+            '%s K%s',
+            number_format($balance->kelvin, 0, '.', ' '),
+            $balance->isAutomatic ? ', automatic' : '',
+        );
     }
 
     public function lightText(): string
@@ -123,6 +154,11 @@ final readonly class FinderView
     {
         $settings = $this->sight->settings();
 
-        return sprintf('%s at %s; %s', $this->sight->rendering->scene->title, $settings, Stops::of($this->picture->tones->meanStops)->signed().' from mid-grey on the whole');
+        return sprintf(
+            '%s at %s; %s',
+            $this->sight->rendering->scene->title,
+            $settings,
+            Stops::of($this->picture->tones->meanStops)->signed().' from mid-grey on the whole',
+        );
     }
 }

@@ -53,10 +53,14 @@ final readonly class FrameView
         );
     }
 
-    /** Every aperture against every time in the light of this frame, with the frame, the plan and the suggestions on it. */
+    /**
+     * Every aperture against every time in the light of this frame, with the frame, the plan and the suggestions on it.
+     */
     public function map(): ?ExposureMapDrawing
     {
-        return $this->situation === null ? null : ExposureMapDrawing::of(app(FrameAdviser::class)->advise($this->situation, [])->map);
+        return $this->situation === null
+            ? null
+            : ExposureMapDrawing::of(app(FrameAdviser::class)->advise($this->situation, [])->map);
     }
 
     public function ruler(): ?DepthRuler
@@ -72,10 +76,15 @@ final readonly class FrameView
     /** What can be laid over the picture; null for one that was measured before that could be. */
     public function overlays(): ?FrameOverlays
     {
-        return $this->situation === null ? null : FrameOverlays::of($this->situation->measures, $this->frame->marksDrawn());
+        return $this->situation === null
+            ? null
+            : FrameOverlays::of($this->situation->measures, $this->frame->marksDrawn());
     }
 
-    /** @return list<array{ratio: string, x: float, y: float, width: float, height: float}> the best crop of each usual shape */
+    /**
+     * @return list<array{ratio: string, x: float, y: float, width: float, height: float}>
+     *   the best crop of each usual shape
+     */
     public function crops(): array
     {
         return $this->situation->measures->composition->crops ?? [];
@@ -93,7 +102,9 @@ final readonly class FrameView
         $settings = $this->situation?->plan?->settings();
         $light = $this->situation?->subjectLight();
 
-        return $settings === null || $light === null || $this->situation?->wanted === null ? null : LightLedger::of($light, $settings, $this->situation->wanted->stops);
+        return $settings === null || $light === null || $this->situation?->wanted === null
+            ? null
+            : LightLedger::of($light, $settings, $this->situation->wanted->stops);
     }
 
     /** @return list<array<string, mixed>> */
@@ -105,7 +116,14 @@ final readonly class FrameView
     /** @return list<array<string, mixed>> without what is said of its row, where it has one */
     public function ownChecks(): array
     {
-        return $this->frame->attempt->frames->count() < 2 ? $this->checks() : array_values(array_filter($this->checks(), fn (array $check): bool => ! Measure::from($check['measure'])->isOfSeries()));
+        return $this->frame->attempt->frames->count() < 2
+            ? $this->checks()
+            : array_values(
+                array_filter(
+                    $this->checks(),
+                    fn (array $check): bool => ! Measure::from($check['measure'])->isOfSeries(),
+                ),
+            );
     }
 
     /** @return Collection<int, FrameFinding> what the newest analysis says, what must be put right first */
@@ -113,13 +131,16 @@ final readonly class FrameView
     {
         return $this->frame->findings
             ->filter(fn (FrameFinding $finding): bool => $finding->current || $finding->decision !== Decision::Open)
-            ->sortBy(fn (FrameFinding $finding): array => [$finding->severity()->rank(), $finding->rule_id])->values();
+            ->sortBy(fn (FrameFinding $finding): array => [$finding->severity()->rank(), $finding->rule_id])
+            ->values();
     }
 
     /** @return Collection<int, FrameFinding> what the student reads: everything that was not dismissed */
     public function published(): Collection
     {
-        return $this->findings()->filter(fn (FrameFinding $finding): bool => $finding->decision !== Decision::Dismissed)->values();
+        return $this->findings()
+            ->filter(fn (FrameFinding $finding): bool => $finding->decision !== Decision::Dismissed)
+            ->values();
     }
 
     /** @return array<int, array<string, mixed>> by number */
@@ -143,27 +164,46 @@ final readonly class FrameView
     }
 
     /**
-     * The three things that a return begins with: what to keep, what to try, the one setting to change first. A person's
+     * The three things that a return begins with: what to keep, what to try, the one setting to change first. A
+     * person's
      * notes come before what was computed.
      *
      * @return array{keep: ?string, try: ?string, change: ?array<string, mixed>}
      */
     public function first(): array
     {
-        $note = fn (NoteKind $kind): ?string => $this->frame->notes->first(fn (Note $note): bool => $note->kind === $kind && $note->given_at !== null)?->body;
-        $finding = fn (bool $isPraise): ?string => $this->published()->first(fn (FrameFinding $finding): bool => ($finding->severity() === Severity::Praise) === $isPraise)?->sentence();
+        $note = fn (NoteKind $kind): ?string => $this->frame->notes->first(
+            fn (Note $note): bool => $note->kind === $kind && $note->given_at !== null,
+        )?->body;
+        $finding = fn (bool $isPraise): ?string => $this->published()
+            ->first(fn (FrameFinding $finding): bool => ($finding->severity() === Severity::Praise) === $isPraise)
+            ?->sentence();
 
-        return ['keep' => $note(NoteKind::Keep) ?? $finding(true), 'try' => $note(NoteKind::Try) ?? $note(NoteKind::GoBack) ?? $finding(false), 'change' => $this->suggestion()];
+        return [
+            'keep' => $note(NoteKind::Keep) ?? $finding(true),
+            'try' => $note(NoteKind::Try) ?? ($note(NoteKind::GoBack) ?? $finding(false)),
+            'change' => $this->suggestion(),
+        ];
     }
 
     /** @return list<PanelGroup> the notes that were given, brought together */
     public function panel(): array
     {
-        return Panel::merge(array_values($this->frame->notes->filter(fn (Note $note): bool => $note->given_at !== null)->map(fn (Note $note): PanelNote => $note->forPanel())->all()));
+        return Panel::merge(
+            array_values(
+                $this->frame->notes
+                    ->filter(fn (Note $note): bool => $note->given_at !== null)
+                    ->map(fn (Note $note): PanelNote => $note->forPanel())
+                    ->all(),
+            ),
+        );
     }
 
     public function alt(): string
     {
-        return 'Frame "'.$this->frame->original_name.'"'.($this->frame->about === null ? '' : ': '.$this->frame->about);
+        return 'Frame "'.
+            $this->frame->original_name.
+            '"'.
+            ($this->frame->about === null ? '' : ': '.$this->frame->about);
     }
 }

@@ -12,7 +12,8 @@ use TruePupil\Core\Motion\SubjectBlur;
 
 /**
  * Subject blur against exposure time: a tooth for every whole stop that the body has, as long as the blur in circles of
- * confusion (logarithmic), with the lines for frozen and sharp enough, the band that is wanted and the time that was used.
+ * confusion (logarithmic), with the lines for frozen and sharp enough, the band that is wanted and the time that was
+ * used.
  */
 final readonly class MovementComb
 {
@@ -33,13 +34,23 @@ final readonly class MovementComb
 
     private const MOST = 512.0;
 
-    private function __construct(private SubjectBlur $blur, private float $circle, private BodyLimits $body, private ?TimeBand $wanted, private ?ExposureTime $used)
-    {
+    private function __construct(
+        private SubjectBlur $blur,
+        private float $circle,
+        private BodyLimits $body,
+        private ?TimeBand $wanted,
+        private ?ExposureTime $used,
+    ) {
     }
 
     /** @param  float  $circle  circle of confusion, mm */
-    public static function of(SubjectBlur $blur, float $circle, BodyLimits $body = new BodyLimits, ?TimeBand $wanted = null, ?ExposureTime $used = null): self
-    {
+    public static function of(
+        SubjectBlur $blur,
+        float $circle,
+        BodyLimits $body = new BodyLimits(),
+        ?TimeBand $wanted = null,
+        ?ExposureTime $used = null,
+    ): self {
         return new self($blur, $circle, $body, $wanted, $used);
     }
 
@@ -47,17 +58,33 @@ final readonly class MovementComb
     {
         [$blur, $circle] = [$situation->movementBlur(), $situation->circleOfConfusion()];
 
-        return $blur === null || $circle === null || $blur->criticalLimit() === null ? null : new self($blur, $circle, $situation->limits(), $situation->movementBand(), $situation->record->exposureTime);
+        return $blur === null || $circle === null || $blur->criticalLimit() === null
+            ? null
+            : new self(
+                $blur,
+                $circle,
+                $situation->limits(),
+                $situation->movementBand(),
+                $situation->record->exposureTime,
+            );
     }
 
-    /** @return list<array{x: float, y: float, label: ?string, isSharp: bool}> the shortest time first; every second one named */
+    /**
+     * @return list<array{x: float, y: float, label: ?string, isSharp: bool}>
+     *   the shortest time first; every second one named
+     */
     public function teeth(): array
     {
         $teeth = [];
         for ($stop = $this->fastest(); $stop >= $this->slowest(); $stop--) {
             $time = ExposureTime::nearest(2 ** -$stop);
             $circles = $this->blur->after($time->exact) / $this->circle;
-            $teeth[] = ['x' => $this->x($stop), 'y' => $this->y($circles), 'label' => ($this->fastest() - $stop) % 2 === 0 ? (string) $time : null, 'isSharp' => $circles <= 4.0];
+            $teeth[] = [
+                'x' => $this->x($stop),
+                'y' => $this->y($circles),
+                'label' => ($this->fastest() - $stop) % 2 === 0 ? (string) $time : null,
+                'isSharp' => $circles <= 4.0,
+            ];
         }
 
         return $teeth;
@@ -72,7 +99,7 @@ final readonly class MovementComb
     /** @return ?array{x: float, width: float} */
     public function band(): ?array
     {
-        if ($this->wanted === null || $this->wanted->shortest === null && $this->wanted->longest === null) {
+        if ($this->wanted === null || ($this->wanted->shortest === null && $this->wanted->longest === null)) {
             return null;
         }
         $left = $this->wanted->shortest === null ? self::LEFT : $this->x(-log($this->wanted->shortest, 2));
@@ -103,7 +130,14 @@ final readonly class MovementComb
         $rows = [];
         for ($stop = $this->fastest(); $stop >= $this->slowest(); $stop--) {
             $time = ExposureTime::nearest(2 ** -$stop);
-            $rows[] = [(string) $time, sprintf('%s circles, %s mm', $this->number($this->blur->after($time->exact) / $this->circle), $this->number($this->blur->after($time->exact)))];
+            $rows[] = [
+                (string) $time,
+                sprintf(
+                    '%s circles, %s mm',
+                    $this->number($this->blur->after($time->exact) / $this->circle),
+                    $this->number($this->blur->after($time->exact)),
+                ),
+            ];
         }
 
         return $rows;
@@ -115,8 +149,16 @@ final readonly class MovementComb
         $acceptable = $this->blur->acceptableLimit();
 
         return sprintf(
-            'Movement: frozen up to %s, sharp enough up to %s%s.', $critical === null ? 'any time' : ExposureTime::noLongerThan($critical), $acceptable === null ? 'any time' : ExposureTime::noLongerThan($acceptable),
-            $this->used === null ? '' : sprintf('; %s blurs by %s circles of confusion', $this->used, $this->number($this->blur->after($this->used->exact) / $this->circle)),
+            'Movement: frozen up to %s, sharp enough up to %s%s.',
+            $critical === null ? 'any time' : ExposureTime::noLongerThan($critical),
+            $acceptable === null ? 'any time' : ExposureTime::noLongerThan($acceptable),
+            $this->used === null
+                ? ''
+                : sprintf(
+                    '; %s blurs by %s circles of confusion',
+                    $this->used,
+                    $this->number($this->blur->after($this->used->exact) / $this->circle),
+                ),
         );
     }
 
@@ -132,7 +174,9 @@ final readonly class MovementComb
 
     private function x(float $apex): float
     {
-        $share = ($this->fastest() - max($this->slowest() - 0.5, min($this->fastest() + 0.5, $apex)) + 0.5) / ($this->fastest() - $this->slowest() + 1);
+        $share =
+            ($this->fastest() - max($this->slowest() - 0.5, min($this->fastest() + 0.5, $apex)) + 0.5) /
+            ($this->fastest() - $this->slowest() + 1);
 
         return round(self::LEFT + $share * (self::RIGHT - self::LEFT), 1);
     }
@@ -146,6 +190,8 @@ final readonly class MovementComb
 
     private function number(float $value): string
     {
-        return $value >= 100 ? number_format($value) : (string) round($value, $value >= 10 ? 1 : ($value >= 0.1 ? 2 : 4));
+        return $value >= 100
+            ? number_format($value)
+            : (string) round($value, $value >= 10 ? 1 : ($value >= 0.1 ? 2 : 4));
     }
 }

@@ -11,11 +11,8 @@ use TruePupil\Core\Optics\EntrancePupil;
 /** The entrance pupil as a circle at true scale, inside the lens's widest where that is known. Diameters in mm. */
 final readonly class PupilDrawing
 {
-    private function __construct(
-        public float $diameter,
-        public ?float $widest,
-        public string $label,
-    ) {
+    private function __construct(public float $diameter, public ?float $widest, public string $label)
+    {
     }
 
     /** @param  array<string, mixed>  $suggestion  as stored */
@@ -23,7 +20,15 @@ final readonly class PupilDrawing
     {
         $focalLength = $suggestion['focalLength'] ?? null;
 
-        return $focalLength === null ? null : self::of(new CaptureRecord(fNumber: Aperture::of((float) $suggestion['fNumber']), focalLength: (float) $focalLength, widestFNumber: isset($suggestion['widestFNumber']) ? (float) $suggestion['widestFNumber'] : null));
+        return $focalLength === null
+            ? null
+            : self::of(
+                new CaptureRecord(
+                    fNumber: Aperture::of((float) $suggestion['fNumber']),
+                    focalLength: (float) $focalLength,
+                    widestFNumber: isset($suggestion['widestFNumber']) ? (float) $suggestion['widestFNumber'] : null,
+                ),
+            );
     }
 
     public static function of(CaptureRecord $record): ?self
@@ -32,8 +37,16 @@ final readonly class PupilDrawing
             return null;
         }
         $pupil = EntrancePupil::of($record->focalLength, $record->fNumber);
-        $widest = $record->widestFNumber === null ? null : EntrancePupil::of($record->focalLength, Aperture::of($record->widestFNumber));
-        $label = sprintf('%s mm at %s: a pupil %.1f mm across', round($record->focalLength), $record->fNumber, $pupil->millimetres);
+        $widest =
+            $record->widestFNumber === null
+                ? null
+                : EntrancePupil::of($record->focalLength, Aperture::of($record->widestFNumber));
+        $label = sprintf(
+            '%s mm at %s: a pupil %.1f mm across',
+            round($record->focalLength),
+            $record->fNumber,
+            $pupil->millimetres,
+        );
 
         return new self(
             $pupil->millimetres,

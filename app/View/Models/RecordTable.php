@@ -15,7 +15,13 @@ final class RecordTable
     /** @return list<RecordRow> */
     public static function rows(CaptureRecord $record): array
     {
-        $row = fn (string $field, string $label, ?string $value, bool $asked = false): RecordRow => new RecordRow($field, $label, $value, $record->sourceOf($field), $asked);
+        $row = fn (string $field, string $label, ?string $value, bool $asked = false): RecordRow => new RecordRow(
+            $field,
+            $label,
+            $value,
+            $record->sourceOf($field),
+            $asked,
+        );
         $millimetres = fn (?float $value): ?string => $value === null ? null : round($value, 1).' mm';
 
         return [
@@ -23,15 +29,40 @@ final class RecordTable
             $row('exposureTime', 'Exposure time', $record->exposureTime?->__toString(), true),
             $row('iso', 'ISO', $record->iso?->__toString(), true),
             $row('mode', 'Mode', $record->mode === ExposureMode::Unknown ? null : $record->mode->label(), true),
-            $row('compensation', 'Compensation', $record->compensation === null ? null : Stops::of($record->compensation)->signed(), true),
-            $row('metering', 'Metering', $record->metering === MeteringPattern::Unknown ? null : $record->metering->label()),
+            $row(
+                'compensation',
+                'Compensation',
+                $record->compensation === null ? null : Stops::of($record->compensation)->signed(),
+                true,
+            ),
+            $row(
+                'metering',
+                'Metering',
+                $record->metering === MeteringPattern::Unknown ? null : $record->metering->label(),
+            ),
             $row('focalLength', 'Focal length', $millimetres($record->focalLength), true),
             $row('focalLength35', '35 mm equivalent', $millimetres($record->focalLength35), true),
             $row('support', 'Held', $record->support?->label(), true),
-            $row('focusDistance', 'Focus distance', $record->focusDistance === null ? null : round($record->focusDistance, 2).' m'),
-            $row('flashFired', 'Flash', $record->flashFired === null ? null : ($record->flashFired ? 'fired' : 'did not fire')),
-            $row('stabiliser', 'Stabiliser', $record->stabiliser === null ? null : ($record->stabiliser ? 'on' : 'off')),
-            $row('silent', 'Shutter', $record->silent === null ? null : ($record->silent ? 'electronic, silent' : 'mechanical')),
+            $row(
+                'focusDistance',
+                'Focus distance',
+                $record->focusDistance === null ? null : round($record->focusDistance, 2).' m',
+            ),
+            $row(
+                'flashFired',
+                'Flash',
+                $record->flashFired === null ? null : ($record->flashFired ? 'fired' : 'did not fire'),
+            ),
+            $row(
+                'stabiliser',
+                'Stabiliser',
+                $record->stabiliser === null ? null : ($record->stabiliser ? 'on' : 'off'),
+            ),
+            $row(
+                'silent',
+                'Shutter',
+                $record->silent === null ? null : ($record->silent ? 'electronic, silent' : 'mechanical'),
+            ),
             $row('focusMode', 'Focus mode', $record->focusMode?->value),
             $row('drive', 'Drive', $record->drive?->value),
             $row('whiteBalance', 'White balance', $record->whiteBalance),

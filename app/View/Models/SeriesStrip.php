@@ -10,7 +10,10 @@ use TruePupil\Core\Series\CoveredRange;
 use TruePupil\Core\Series\Series;
 use TruePupil\Core\Series\SeriesKind;
 
-/** A row of frames as one object: each frame on an axis of exposure, the steps between them, a rung that is missing, and the range they hold between them. */
+/**
+ * A row of frames as one object: each frame on an axis of exposure, the steps between them, a rung that is missing, and
+ * the range they hold between them.
+ */
 final readonly class SeriesStrip
 {
     public const WIDTH = 640;
@@ -40,33 +43,71 @@ final readonly class SeriesStrip
         }
         $tones = array_values(array_filter(array_map(fn (Frame $frame) => $frame->storedMeasures()?->tone, $frames)));
 
-        return new self($frames, $series, $series->kind() === SeriesKind::Bracket && count($tones) === count($frames) ? CoveredRange::of($series->exposures(), $tones) : null);
+        return new self(
+            $frames,
+            $series,
+            $series->kind() === SeriesKind::Bracket && count($tones) === count($frames)
+                ? CoveredRange::of($series->exposures(), $tones)
+                : null,
+        );
     }
 
     public function title(): string
     {
-        $moving = array_map(fn (string $value): string => ['aperture' => 'the aperture', 'time' => 'the exposure time', 'iso' => 'ISO'][$value], $this->series->moving());
+        $moving = array_map(
+            fn (string $value): string => ['aperture' => 'the aperture', 'time' => 'the exposure time', 'iso' => 'ISO'][
+                $value
+            ],
+            $this->series->moving(),
+        );
 
-        return ucfirst($this->series->kind()->label()).': '.($moving === [] ? 'nothing moves' : (count($moving) === 1 ? $moving[0].' moves' : implode(' and ', $moving).' move'));
+        return ucfirst($this->series->kind()->label()).
+            ': '.
+            ($moving === []
+                ? 'nothing moves'
+                : (count($moving) === 1
+                    ? $moving[0].' moves'
+                    : implode(' and ', $moving).' move'));
     }
 
     public function covered(): ?string
     {
-        return $this->covered === null ? null : sprintf('Together they hold %s; %.1f %% is lost even in the darkest, %.1f %% blocked even in the brightest.', Stops::of($this->covered->stops)->inWords(), $this->covered->lostPct, $this->covered->blockedPct);
+        return $this->covered === null
+            ? null
+            : sprintf(
+                'Together they hold %s; %.1f %% is lost even in the darkest, %.1f %% blocked even in the brightest.',
+                Stops::of($this->covered->stops)->inWords(),
+                $this->covered->lostPct,
+                $this->covered->blockedPct,
+            );
     }
 
-    /** @return list<array{x: float, number: int, label: string}> frames by brightness, the darkest at the left; numbered as they were taken */
+    /**
+     * @return list<array{x: float, number: int, label: string}>
+     *   frames by brightness, the darkest at the left; numbered as they were taken
+     */
     public function points(): array
     {
         $points = [];
         foreach ($this->series->exposures() as $index => $exposure) {
-            $points[] = ['x' => $this->x($exposure), 'number' => $index + 1, 'label' => sprintf('%s: %s', $this->frames[$index]->original_name, (string) $this->series->frames[$index]->settings())];
+            $points[] = [
+                'x' => $this->x($exposure),
+                'number' => $index + 1,
+                'label' => sprintf(
+                    '%s: %s',
+                    $this->frames[$index]->original_name,
+                    (string) $this->series->frames[$index]->settings(),
+                ),
+            ];
         }
 
         return $points;
     }
 
-    /** @return list<array{x1: float, x2: float, x: float, label: string, isGap: bool}> from one frame to the next brighter one */
+    /**
+     * @return list<array{x1: float, x2: float, x: float, label: string, isGap: bool}>
+     *   from one frame to the next brighter one
+     */
     public function steps(): array
     {
         $exposures = $this->series->exposures();
@@ -77,7 +118,13 @@ final readonly class SeriesStrip
         foreach ($steps as $index => $step) {
             if ($step > Series::SAME) {
                 [$from, $to] = [$this->x($exposures[$index]), $this->x($exposures[$index + 1])];
-                $drawn[] = ['x1' => $from, 'x2' => $to, 'x' => ($from + $to) / 2, 'label' => Stops::of($step)->signed(), 'isGap' => $this->series->kind() === SeriesKind::Bracket && $step > self::LEAVES_OUT * $smallest];
+                $drawn[] = [
+                    'x1' => $from,
+                    'x2' => $to,
+                    'x' => ($from + $to) / 2,
+                    'label' => Stops::of($step)->signed(),
+                    'isGap' => $this->series->kind() === SeriesKind::Bracket && $step > self::LEAVES_OUT * $smallest,
+                ];
             }
         }
 
@@ -100,6 +147,6 @@ final readonly class SeriesStrip
         $all = $this->series->exposures();
         $span = max(0.5, max($all) - min($all));
 
-        return round(self::LEFT + (self::RIGHT - self::LEFT) * ($exposure - min($all)) / $span, 1);
+        return round(self::LEFT + ((self::RIGHT - self::LEFT) * ($exposure - min($all))) / $span, 1);
     }
 }

@@ -8,7 +8,10 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 
-/** Settings that many used, as a drawing: apertures across, times down, a ring for each ISO stop above 100, larger where more frames lie together. */
+/**
+ * Settings that many used, as a drawing: apertures across, times down, a ring for each ISO stop above 100, larger where
+ * more frames lie together.
+ */
 final readonly class SettingsPicture
 {
     public const WIDTH = 640;
@@ -40,7 +43,14 @@ final readonly class SettingsPicture
         $points = [];
         foreach ($this->settings as $one) {
             $key = (string) $one;
-            $points[$key] ??= ['x' => $this->x($one->aperture->apex()), 'y' => $this->y($one->time->apex()), 'radius' => 0.0, 'count' => 0, 'rings' => (int) max(0, min(7, round($one->iso->stopsAbove100()))), 'label' => $key];
+            $points[$key] ??= [
+                'x' => $this->x($one->aperture->apex()),
+                'y' => $this->y($one->time->apex()),
+                'radius' => 0.0,
+                'count' => 0,
+                'rings' => (int) max(0, min(7, round($one->iso->stopsAbove100()))),
+                'label' => $key,
+            ];
             $points[$key]['count']++;
             $points[$key]['radius'] = round(4 + 2.2 * sqrt($points[$key]['count']), 1);
         }
@@ -53,7 +63,10 @@ final readonly class SettingsPicture
     {
         [$from, $to] = $this->span(fn (ExposureSettings $one): float => $one->aperture->apex());
 
-        return array_map(fn (int $stop): array => ['x' => $this->x($stop), 'label' => (string) Aperture::of(2 ** ($stop / 2))], range((int) ceil($from), (int) floor($to)));
+        return array_map(
+            fn (int $stop): array => ['x' => $this->x($stop), 'label' => (string) Aperture::of(2 ** ($stop / 2))],
+            range((int) ceil($from), (int) floor($to)),
+        );
     }
 
     /** @return list<array{y: float, label: string}> */
@@ -61,21 +74,24 @@ final readonly class SettingsPicture
     {
         [$from, $to] = $this->span(fn (ExposureSettings $one): float => $one->time->apex());
 
-        return array_map(fn (int $stop): array => ['y' => $this->y($stop), 'label' => (string) ExposureTime::nearest(2.0 ** -$stop)], range((int) ceil($from), (int) floor($to), max(1, (int) ceil(($to - $from) / 9))));
+        return array_map(
+            fn (int $stop): array => ['y' => $this->y($stop), 'label' => (string) ExposureTime::nearest(2.0 ** -$stop)],
+            range((int) ceil($from), (int) floor($to), max(1, (int) ceil(($to - $from) / 9))),
+        );
     }
 
     private function x(float $apex): float
     {
         [$from, $to] = $this->span(fn (ExposureSettings $one): float => $one->aperture->apex());
 
-        return round(self::LEFT + (self::RIGHT - self::LEFT) * ($apex - $from) / ($to - $from), 1);
+        return round(self::LEFT + ((self::RIGHT - self::LEFT) * ($apex - $from)) / ($to - $from), 1);
     }
 
     private function y(float $apex): float
     {
         [$from, $to] = $this->span(fn (ExposureSettings $one): float => $one->time->apex());
 
-        return round(self::BOTTOM - (self::BOTTOM - self::TOP) * ($apex - $from) / ($to - $from), 1);
+        return round(self::BOTTOM - ((self::BOTTOM - self::TOP) * ($apex - $from)) / ($to - $from), 1);
     }
 
     /**

@@ -44,7 +44,10 @@ final class SkyPath
     {
         $this->day = new SunDay($outing->place, $outing->at);
         $this->midnight = $outing->at->setTime(0, 0);
-        $this->minutes = intdiv($this->midnight->modify('+1 day')->getTimestamp() - $this->midnight->getTimestamp(), 60);
+        $this->minutes = intdiv(
+            $this->midnight->modify('+1 day')->getTimestamp() - $this->midnight->getTimestamp(),
+            60,
+        );
     }
 
     public static function of(Outing $outing): self
@@ -71,9 +74,20 @@ final class SkyPath
     public function golden(): array
     {
         $bands = [];
-        foreach (['morning' => $this->day->goldenMorning(), 'evening' => $this->day->goldenEvening()] as $name => ['from' => $from, 'to' => $to]) {
+        foreach (
+            ['morning' => $this->day->goldenMorning(), 'evening' => $this->day->goldenEvening()] as $name => ['from' => $from, 'to' => $to]
+        ) {
             if ($from !== null && $to !== null && $to > $from) {
-                $bands[] = ['x' => $this->x($from), 'width' => $this->x($to) - $this->x($from), 'label' => sprintf('low light of the %s, %s to %s', $name, $from->format('H:i'), $to->format('H:i'))];
+                $bands[] = [
+                    'x' => $this->x($from),
+                    'width' => $this->x($to) - $this->x($from),
+                    'label' => sprintf(
+                        'low light of the %s, %s to %s',
+                        $name,
+                        $from->format('H:i'),
+                        $to->format('H:i'),
+                    ),
+                ];
             }
         }
 
@@ -83,16 +97,30 @@ final class SkyPath
     /** @return list<array{x: float, label: string}> every third hour */
     public function hours(): array
     {
-        return array_map(fn (int $hour): array => ['x' => $this->x($this->midnight->modify('+'.$hour.' hours')), 'label' => (string) $hour], range(0, 24, 3));
+        return array_map(
+            fn (int $hour): array => [
+                'x' => $this->x($this->midnight->modify('+'.$hour.' hours')),
+                'label' => (string) $hour,
+            ],
+            range(0, 24, 3),
+        );
     }
 
     /** @return list<array{y: float, label: string}> */
     public function heights(): array
     {
-        return array_map(fn (int $height): array => ['y' => $this->y($height), 'label' => $height.'°'], [0, 30, 60, 90]);
+        return array_map(fn (int $height): array => ['y' => $this->y($height), 'label' => $height.'°'], [
+            0,
+            30,
+            60,
+            90,
+        ]);
     }
 
-    /** @return list<array{x: float, y: float, label: string}> where the sun stands, by points of the compass, while it is up */
+    /**
+     * @return list<array{x: float, y: float, label: string}>
+     *   where the sun stands, by points of the compass, while it is up
+     */
     public function bearings(): array
     {
         $marks = [];
@@ -100,7 +128,11 @@ final class SkyPath
             $at = $this->midnight->modify('+'.$hour.' hours');
             $sun = $this->sunAt($at);
             if ($sun->altitude > 2) {
-                $marks[] = ['x' => $this->x($at), 'y' => $this->y($sun->altitude), 'label' => self::compass($sun->azimuth)];
+                $marks[] = [
+                    'x' => $this->x($at),
+                    'y' => $this->y($sun->altitude),
+                    'label' => self::compass($sun->azimuth),
+                ];
             }
         }
 
@@ -123,10 +155,27 @@ final class SkyPath
         $time = fn (?DateTimeImmutable $moment): string => $moment?->format('H:i') ?? 'not on this day';
         $rows = [
             ['planned for', $at->format('j M Y, H:i')],
-            ['the sun then', $sun->altitude > 0 ? sprintf('%.1f° above the horizon, in the %s (%d°)', $sun->altitude, self::words($sun->azimuth), round($sun->azimuth)) : sprintf('%.1f° below the horizon', -$sun->altitude)],
+            [
+                'the sun then',
+                $sun->altitude > 0
+                    ? sprintf(
+                        '%.1f° above the horizon, in the %s (%d°)',
+                        $sun->altitude,
+                        self::words($sun->azimuth),
+                        round($sun->azimuth),
+                    )
+                    : sprintf('%.1f° below the horizon', -$sun->altitude),
+            ],
         ];
         if ($sun->altitude > 1) {
-            $rows[] = ['shadows then', sprintf('%.1f times as long as things are high, towards the %s', 1 / tan(deg2rad($sun->altitude)), self::words(fmod($sun->azimuth + 180, 360)))];
+            $rows[] = [
+                'shadows then',
+                sprintf(
+                    '%.1f times as long as things are high, towards the %s',
+                    1 / tan(deg2rad($sun->altitude)),
+                    self::words(fmod($sun->azimuth + 180, 360)),
+                ),
+            ];
         }
         $rows[] = match ($this->day->polar()) {
             PolarDay::SunStaysUp => ['sunrise and sunset', 'none: the sun stays up'],
@@ -136,7 +185,17 @@ final class SkyPath
         foreach ($this->golden() as $band) {
             $rows[] = [explode(',', $band['label'])[0], trim(explode(',', $band['label'])[1])];
         }
-        $rows[] = ['the moon then', sprintf('%s, %d %% lit, %s', $moon->phase->value, round(100 * $moon->illuminated), $moonAt->altitude > 0 ? sprintf('%d° up in the %s', round($moonAt->altitude), self::words($moonAt->azimuth)) : 'below the horizon')];
+        $rows[] = [
+            'the moon then',
+            sprintf(
+                '%s, %d %% lit, %s',
+                $moon->phase->value,
+                round(100 * $moon->illuminated),
+                $moonAt->altitude > 0
+                    ? sprintf('%d° up in the %s', round($moonAt->altitude), self::words($moonAt->azimuth))
+                    : 'below the horizon',
+            ),
+        ];
 
         return $rows;
     }
@@ -154,7 +213,11 @@ final class SkyPath
             $height = $altitude(JulianDay::fromTimestamp((float) $this->midnight->getTimestamp() + 60 * $minute));
             // Far below the horizon there is nothing to see.
             if ($height >= self::LOWEST) {
-                $path .= ($isDrawing ? 'L' : 'M').round(self::LEFT + (self::RIGHT - self::LEFT) * $minute / $this->minutes, 1).','.$this->y($height);
+                $path .=
+                    ($isDrawing ? 'L' : 'M').
+                    round(self::LEFT + ((self::RIGHT - self::LEFT) * $minute) / $this->minutes, 1).
+                    ','.
+                    $this->y($height);
             }
             $isDrawing = $height >= self::LOWEST;
         }
@@ -164,14 +227,23 @@ final class SkyPath
 
     private function x(DateTimeImmutable $at): float
     {
-        return round(self::LEFT + (self::RIGHT - self::LEFT) * ($at->getTimestamp() - $this->midnight->getTimestamp()) / 60 / $this->minutes, 1);
+        return round(
+            self::LEFT +
+                ((self::RIGHT - self::LEFT) * ($at->getTimestamp() - $this->midnight->getTimestamp())) /
+                    60 /
+                    $this->minutes,
+            1,
+        );
     }
 
     private function y(float $altitude): float
     {
         $altitude = max(self::LOWEST, min(self::HIGHEST, $altitude));
 
-        return round(self::BOTTOM - (self::BOTTOM - self::TOP) * ($altitude - self::LOWEST) / (self::HIGHEST - self::LOWEST), 1);
+        return round(
+            self::BOTTOM - ((self::BOTTOM - self::TOP) * ($altitude - self::LOWEST)) / (self::HIGHEST - self::LOWEST),
+            1,
+        );
     }
 
     private static function compass(float $azimuth): string
@@ -181,6 +253,15 @@ final class SkyPath
 
     private static function words(float $azimuth): string
     {
-        return ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'][(int) round($azimuth / 45) % 8];
+        return [
+            'north',
+            'north-east',
+            'east',
+            'south-east',
+            'south',
+            'south-west',
+            'west',
+            'north-west',
+        ][(int) round($azimuth / 45) % 8];
     }
 }

@@ -50,7 +50,11 @@ final readonly class SuggestionForm
             return [];
         }
         $settings = $suggestion->settings;
-        $filters = array_unique([...self::FILTERS, ...($this->edit->situation->kit->filters ?? []), $suggestion->filterStops]);
+        $filters = array_unique([
+            ...self::FILTERS,
+            ...$this->edit->situation->kit->filters ?? [],
+            $suggestion->filterStops,
+        ]);
         sort($filters);
         $lenses = array_map(fn (Lens $lens): string => $lens->name, $this->edit->situation->kit->lenses ?? []);
 
@@ -58,16 +62,42 @@ final readonly class SuggestionForm
             'n' => $this->dial('Aperture', array_map(Aperture::atStep(...), range(0, 33)), $settings->aperture),
             't' => $this->dial('Time', array_map(ExposureTime::atStep(...), range(-42, 18)), $settings->time),
             'iso' => $this->dial('ISO', array_map(Iso::atStep(...), range(-3, 30)), $settings->iso),
-            'filter' => ['label' => 'Filter', 'options' => array_combine(array_map(strval(...), $filters), array_map(fn (float|int $stops): string => $stops > 0 ? Stops::of((float) $stops)->inWords() : 'none', $filters)), 'value' => (string) $suggestion->filterStops],
-            'support' => ['label' => 'Support', 'options' => array_combine(array_column(Support::cases(), 'value'), array_map(fn (Support $support): string => $support->label(), Support::cases())), 'value' => (string) $suggestion->support?->value],
-            'lens' => count($lenses) < 2 ? null : ['label' => 'Lens', 'options' => array_combine($lenses, $lenses), 'value' => (string) $suggestion->lens],
+            'filter' => [
+                'label' => 'Filter',
+                'options' => array_combine(
+                    array_map(strval(...), $filters),
+                    array_map(
+                        fn (float|int $stops): string => $stops > 0 ? Stops::of((float) $stops)->inWords() : 'none',
+                        $filters,
+                    ),
+                ),
+                'value' => (string) $suggestion->filterStops,
+            ],
+            'support' => [
+                'label' => 'Support',
+                'options' => array_combine(
+                    array_column(Support::cases(), 'value'),
+                    array_map(fn (Support $support): string => $support->label(), Support::cases()),
+                ),
+                'value' => (string) $suggestion->support?->value,
+            ],
+            'lens' => count($lenses) < 2
+                    ? null
+                    : [
+                        'label' => 'Lens',
+                        'options' => array_combine($lenses, $lenses),
+                        'value' => (string) $suggestion->lens,
+                    ],
         ]);
     }
 
     /** @return array<string, string> */
     public function followers(): array
     {
-        return array_combine(array_column(Follows::cases(), 'value'), array_map(fn (Follows $follows): string => $follows->label(), Follows::cases()));
+        return array_combine(
+            array_column(Follows::cases(), 'value'),
+            array_map(fn (Follows $follows): string => $follows->label(), Follows::cases()),
+        );
     }
 
     /**

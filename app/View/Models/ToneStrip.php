@@ -33,8 +33,11 @@ final readonly class ToneStrip
 
     private const BASE = 118;
 
-    private function __construct(private ToneMeasures $tone, private ?SubjectMeasures $subject, private ?Stops $wanted)
-    {
+    private function __construct(
+        private ToneMeasures $tone,
+        private ?SubjectMeasures $subject,
+        private ?Stops $wanted,
+    ) {
     }
 
     public static function of(Measures $measures, ?Stops $wanted): self
@@ -86,15 +89,20 @@ final readonly class ToneStrip
         return $placement === null ? null : ['x' => $this->x($placement->value), 'label' => $placement->signed()];
     }
 
-    /** @return ?array{x: float, left: float, right: float, label: string} where the brief wants it, with its third either way */
+    /**
+     * @return ?array{x: float, left: float, right: float, label: string}
+     *   where the brief wants it, with its third either way
+     */
     public function wanted(): ?array
     {
-        return $this->wanted === null ? null : [
-            'x' => $this->x($this->wanted->value),
-            'left' => $this->x($this->wanted->value - 1 / 3),
-            'right' => $this->x($this->wanted->value + 1 / 3),
-            'label' => $this->wanted->signed(),
-        ];
+        return $this->wanted === null
+            ? null
+            : [
+                'x' => $this->x($this->wanted->value),
+                'left' => $this->x($this->wanted->value - 1 / 3),
+                'right' => $this->x($this->wanted->value + 1 / 3),
+                'label' => $this->wanted->signed(),
+            ];
     }
 
     public function lostPct(): float
@@ -136,7 +144,11 @@ final readonly class ToneStrip
             ['median', $stops($frame->medianStops), $stops($subject?->medianStops)],
             ['darkest hundredth below', $stops($frame->p1Stops), $stops($subject?->p1Stops)],
             ['brightest hundredth above', $stops($frame->p99Stops), $stops($subject?->p99Stops)],
-            ['stops used', Stops::of($frame->usedStops())->amount(), $subject === null ? '–' : Stops::of($subject->usedStops())->amount()],
+            [
+                'stops used',
+                Stops::of($frame->usedStops())->amount(),
+                $subject === null ? '–' : Stops::of($subject->usedStops())->amount(),
+            ],
             ['lost highlights', $percent($frame->lostHighlightsPct), $percent($subject?->lostHighlightsPct)],
             ['blocked shadows', $percent($frame->blockedShadowsPct), $percent($subject?->blockedShadowsPct)],
         ];
@@ -148,8 +160,11 @@ final readonly class ToneStrip
 
         return sprintf(
             'Tones from %s to %s stops about mid-grey%s; %.1f %% lost, %.1f %% blocked.',
-            Stops::of($this->tone->p1Stops)->signed(), Stops::of($this->tone->p99Stops)->signed(),
-            $placed === null ? '' : ', the subject at '.$placed['label'], $this->lostPct(), $this->blockedPct(),
+            Stops::of($this->tone->p1Stops)->signed(),
+            Stops::of($this->tone->p99Stops)->signed(),
+            $placed === null ? '' : ', the subject at '.$placed['label'],
+            $this->lostPct(),
+            $this->blockedPct(),
         );
     }
 
@@ -166,7 +181,11 @@ final readonly class ToneStrip
         $tallest = max(0.0001, ...array_column($bins, 'share'));
         $points = [];
         foreach ($bins as $bin) {
-            $points[] = sprintf('%.1f,%.1f', $this->x($bin['stops']), self::BASE - $bin['share'] / $tallest * (self::BASE - self::TOP - 8));
+            $points[] = sprintf(
+                '%.1f,%.1f',
+                $this->x($bin['stops']),
+                self::BASE - ($bin['share'] / $tallest) * (self::BASE - self::TOP - 8),
+            );
         }
 
         return $closed

@@ -36,15 +36,28 @@ final class AlmostCentred implements FindingRule
         $off = $composition->symmetryAxis - 0.5;
         $declared = $situation->intent->idea === Idea::Symmetry;
         if (abs($off) <= Thresholds::AXIS_OFF) {
-            return $declared ? new Finding(
-                id: $this->id(),
-                topic: Topic::Composition,
-                severity: Severity::Praise,
-                sentence: sprintf('The symmetry is exact: its axis lies within %.1f %% of the middle.', 100 * abs($off)),
-                evidence: [new Evidence('axis from the middle', 100 * $off, '%', 100 * Thresholds::AXIS_OFF, 100 * (Thresholds::AXIS_OFF - abs($off)))],
-                source: 'Correlation of the picture with its mirror image.',
-                confidence: $composition->symmetryBest,
-            ) : null;
+            return $declared
+                ? new Finding(
+                    id: $this->id(),
+                    topic: Topic::Composition,
+                    severity: Severity::Praise,
+                    sentence: sprintf(
+                        'The symmetry is exact: its axis lies within %.1f %% of the middle.',
+                        100 * abs($off),
+                    ),
+                    evidence: [
+                        new Evidence(
+                            'axis from the middle',
+                            100 * $off,
+                            '%',
+                            100 * Thresholds::AXIS_OFF,
+                            100 * (Thresholds::AXIS_OFF - abs($off)),
+                        ),
+                    ],
+                    source: 'Correlation of the picture with its mirror image.',
+                    confidence: $composition->symmetryBest,
+                )
+                : null;
         }
         if (abs($off) > 0.08) {
             return null;
@@ -54,8 +67,24 @@ final class AlmostCentred implements FindingRule
             id: $this->id(),
             topic: Topic::Composition,
             severity: $declared ? Severity::Fault : Severity::Weakness,
-            sentence: sprintf('The picture is built on symmetry, and its axis lies %.1f %% of the width to the %s of the middle. A small step to the %s sets it right; a crop costs %.0f %% of the width.', 100 * abs($off), $off > 0 ? 'right' : 'left', $off > 0 ? 'right' : 'left', 200 * abs($off)),
-            evidence: [new Evidence('axis from the middle', 100 * $off, '%', 100 * Thresholds::AXIS_OFF, 100 * (Thresholds::AXIS_OFF - abs($off))), new Evidence('likeness of the two sides', $composition->symmetryBest, '', Thresholds::SYMMETRICAL)],
+            sentence: sprintf(
+                'The picture is built on symmetry, and its axis lies %.1f %% of the width to the %s of the middle. A '
+                    .'small step to the %s sets it right; a crop costs %.0f %% of the width.',
+                100 * abs($off),
+                $off > 0 ? 'right' : 'left',
+                $off > 0 ? 'right' : 'left',
+                200 * abs($off),
+            ),
+            evidence: [
+                new Evidence(
+                    'axis from the middle',
+                    100 * $off,
+                    '%',
+                    100 * Thresholds::AXIS_OFF,
+                    100 * (Thresholds::AXIS_OFF - abs($off)),
+                ),
+                new Evidence('likeness of the two sides', $composition->symmetryBest, '', Thresholds::SYMMETRICAL),
+            ],
             source: 'Correlation of the picture with its mirror image about the best axis.',
             confidence: $composition->symmetryBest,
         );

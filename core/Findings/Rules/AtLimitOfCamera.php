@@ -38,17 +38,18 @@ final class AtLimitOfCamera implements FindingRule
         }
         $limits = $kit->body->limits;
         [$lens, $widest] = [$situation->lens(), $situation->widest()];
-        $at = $error->value > 0
-            ? array_filter([
-                'the fastest exposure time' => $settings->time->exact <= $limits->fastest * 1.03,
-                'the smallest aperture' => $lens !== null && $settings->aperture->exact >= $lens->smallest * 0.97,
-                'the lowest ISO' => $settings->iso->exact <= $limits->isoMin * 1.03,
-            ])
-            : array_filter([
-                'the longest exposure time' => $settings->time->exact >= $limits->slowest * 0.97,
-                'the widest aperture' => $widest !== null && $settings->aperture->exact <= $widest->exact * 1.03,
-                'the highest ISO' => $settings->iso->exact >= $limits->isoMax * 0.97,
-            ]);
+        $at =
+            $error->value > 0
+                ? array_filter([
+                    'the fastest exposure time' => $settings->time->exact <= $limits->fastest * 1.03,
+                    'the smallest aperture' => $lens !== null && $settings->aperture->exact >= $lens->smallest * 0.97,
+                    'the lowest ISO' => $settings->iso->exact <= $limits->isoMin * 1.03,
+                ])
+                : array_filter([
+                    'the longest exposure time' => $settings->time->exact >= $limits->slowest * 0.97,
+                    'the widest aperture' => $widest !== null && $settings->aperture->exact <= $widest->exact * 1.03,
+                    'the highest ISO' => $settings->iso->exact >= $limits->isoMax * 0.97,
+                ]);
         // The lowest ISO and the widest aperture are where many frames are taken; alone they stand in nobody's way.
         $blocks = array_diff_key($at, ['the lowest ISO' => true, 'the widest aperture' => true]);
         if ($blocks === []) {
@@ -61,14 +62,31 @@ final class AtLimitOfCamera implements FindingRule
             severity: Severity::Fault,
             sentence: sprintf(
                 'The camera stood at %s and the frame is still %s too %s. %s',
-                implode(' and ', array_keys($at)), $error->inWords(), $error->value > 0 ? 'bright' : 'dark',
+                implode(' and ', array_keys($at)),
+                $error->inWords(),
+                $error->value > 0 ? 'bright' : 'dark',
                 $error->value > 0
-                    ? sprintf('A neutral-density filter of %s, or a smaller aperture, takes the rest.', $error->inWords())
-                    : sprintf('It wants %s more light: a faster lens, a flash where it is allowed, or another hour.', $error->inWords()),
+                    ? sprintf(
+                        'A neutral-density filter of %s, or a smaller aperture, takes the rest.',
+                        $error->inWords(),
+                    )
+                    : sprintf(
+                        'It wants %s more light: a faster lens, a flash where it is allowed, or another hour.',
+                        $error->inWords(),
+                    ),
             ),
             evidence: [
-                new Evidence('subject from its place', $error->value, 'stops', self::LEFT_OVER, self::LEFT_OVER - abs($error->value)),
-                ...array_map(fn (string $name): Evidence => new Evidence('stood at', $name), array_slice(array_keys($at), 0, 1)),
+                new Evidence(
+                    'subject from its place',
+                    $error->value,
+                    'stops',
+                    self::LEFT_OVER,
+                    self::LEFT_OVER - abs($error->value),
+                ),
+                ...array_map(
+                    fn (string $name): Evidence => new Evidence('stood at', $name),
+                    array_slice(array_keys($at), 0, 1),
+                ),
             ],
             source: 'The limits of the body and lens in the kit.',
         );

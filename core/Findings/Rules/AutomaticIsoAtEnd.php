@@ -30,7 +30,8 @@ final class AutomaticIsoAtEnd implements FindingRule
     {
         $automatic = $situation->kit?->autoIso;
         $iso = $situation->record->iso;
-        $isAutomatic = $situation->record->isoAutomatic === true || $situation->record->mode === ExposureMode::ManualAutoIso;
+        $isAutomatic =
+            $situation->record->isoAutomatic === true || $situation->record->mode === ExposureMode::ManualAutoIso;
         if ($automatic === null || $iso === null || ! $isAutomatic) {
             return null;
         }
@@ -53,11 +54,31 @@ final class AutomaticIsoAtEnd implements FindingRule
         return new Finding(
             id: $this->id(),
             topic: Topic::Noise,
-            severity: $atFloor && ! $atCeiling || $tooSlow ? Severity::Fault : Severity::Choice,
+            severity: ($atFloor && ! $atCeiling) || $tooSlow ? Severity::Fault : Severity::Choice,
             sentence: $atCeiling
-                ? sprintf('Automatic ISO had reached its ceiling, %s, so the camera took the rest from %s. %s', $iso, $time === null ? 'the time' : 'the time, down to '.$time, $tooSlow ? 'That is longer than hands hold: raise the ceiling, open up, or find support.' : 'Know where your ceiling is, and what the camera does when it gets there.')
-                : sprintf('Automatic ISO had reached its floor, %s, and there was still too much light: close the aperture, shorten the time or put a filter on.', $iso),
-            evidence: [new Evidence('ISO', $iso->exact, '', $atCeiling ? $automatic->ceiling : $automatic->floor, 0.0, 'stops')],
+                ? sprintf(
+                    'Automatic ISO had reached its ceiling, %s, so the camera took the rest from %s. %s',
+                    $iso,
+                    $time === null ? 'the time' : 'the time, down to '.$time,
+                    $tooSlow
+                        ? 'That is longer than hands hold: raise the ceiling, open up, or find support.'
+                        : 'Know where your ceiling is, and what the camera does when it gets there.',
+                )
+                : sprintf(
+                    'Automatic ISO had reached its floor, %s, and there was still too much light: close the aperture, '
+                        .'shorten the time or put a filter on.',
+                    $iso,
+                ),
+            evidence: [
+                new Evidence(
+                    'ISO',
+                    $iso->exact,
+                    '',
+                    $atCeiling ? $automatic->ceiling : $automatic->floor,
+                    0.0,
+                    'stops',
+                ),
+            ],
             source: 'The automatic-ISO setup entered in the kit.',
         );
     }

@@ -39,10 +39,21 @@ final class AutomaticIsoHidesMeter implements FindingRule
             id: $this->id(),
             topic: Topic::Mode,
             severity: $byHand ? Severity::Weakness : Severity::Choice,
-            sentence: 'Manual with automatic ISO is not manual: whatever aperture and time you set, ISO answers, the meter stands at zero, and the exposure is the camera\'s. Only compensation moves it, where the body allows that here.',
-            evidence: [new Evidence('ISO', $situation->record->iso === null ? 'automatic' : (string) $situation->record->iso, '', 'set by hand')],
+            sentence: 'Manual with automatic ISO is not manual: whatever aperture and time you set, ISO answers, the '
+                .'meter stands at zero, and the exposure is the camera\'s. Only compensation moves it, where the body '
+                .'allows that here.',
+            evidence: [
+                new Evidence(
+                    'ISO',
+                    $situation->record->iso === null ? 'automatic' : (string) $situation->record->iso,
+                    '',
+                    'set by hand',
+                ),
+            ],
             source: 'Who decides what in each mode.',
-            otherView: $byHand ? 'Others use it on purpose: time and aperture for the picture, ISO for the light, with a ceiling.' : 'Others set ISO by hand in manual, so that the meter tells the truth.',
+            otherView: $byHand
+                ? 'Others use it on purpose: time and aperture for the picture, ISO for the light, with a ceiling.'
+                : 'Others set ISO by hand in manual, so that the meter tells the truth.',
         );
     }
 }

@@ -40,11 +40,37 @@ final class AxisMissed implements FindingRule
             topic: Topic::Composition,
             severity: $kept ? Severity::Praise : Severity::Weakness,
             sentence: match (true) {
-                $kept => sprintf('The two sides of the axis that you marked mirror each other: %.2f of a possible 1.', $axis['score']),
-                $isSymmetrical => sprintf('The picture is symmetrical about a line %.1f %% of the width beside the axis that you marked. A small step sets it right.', abs($axis['offPct'])),
-                default => sprintf('You marked an axis of symmetry, and the two sides are alike to %.2f only. Look for what breaks it: something on one side, a slanting viewpoint, uneven light.', $axis['score']),
+                $kept => sprintf(
+                    'The two sides of the axis that you marked mirror each other: %.2f of a possible 1.',
+                    $axis['score'],
+                ),
+                $isSymmetrical => sprintf(
+                    'The picture is symmetrical about a line %.1f %% of the width beside the axis that you marked. A '
+                        .'small step sets it right.',
+                    abs($axis['offPct']),
+                ),
+                default => sprintf(
+                    'You marked an axis of symmetry, and the two sides are alike to %.2f only. Look for what breaks '
+                        .'it: something on one side, a slanting viewpoint, uneven light.',
+                    $axis['score'],
+                ),
             },
-            evidence: [new Evidence('likeness of the two sides', $axis['score'], '', Thresholds::SYMMETRICAL, $axis['score'] - Thresholds::SYMMETRICAL), new Evidence('best axis beside the marked one', $axis['offPct'], '% of the width', 100 * Thresholds::AXIS_OFF, 100 * Thresholds::AXIS_OFF - abs($axis['offPct']))],
+            evidence: [
+                new Evidence(
+                    'likeness of the two sides',
+                    $axis['score'],
+                    '',
+                    Thresholds::SYMMETRICAL,
+                    $axis['score'] - Thresholds::SYMMETRICAL,
+                ),
+                new Evidence(
+                    'best axis beside the marked one',
+                    $axis['offPct'],
+                    '% of the width',
+                    100 * Thresholds::AXIS_OFF,
+                    100 * Thresholds::AXIS_OFF - abs($axis['offPct']),
+                ),
+            ],
             source: 'Correlation of the picture with its mirror image about the marked line and lines beside it.',
             confidence: max(0.3, abs($axis['best'])),
         );

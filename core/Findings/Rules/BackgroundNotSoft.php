@@ -35,17 +35,31 @@ final class BackgroundNotSoft implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $intent = $situation->intent;
-        [$focalLength, $aperture, $format, $focus] = [$situation->record->focalLength, $situation->record->fNumber, $situation->format(), $situation->focusDistance()];
-        if (! $intent->asksForSeparation() || $focalLength === null || $aperture === null || $format === null || $focus === null || $focus * 1000 <= $focalLength) {
+        [$focalLength, $aperture, $format, $focus] = [
+            $situation->record->focalLength,
+            $situation->record->fNumber,
+            $situation->format(),
+            $situation->focusDistance(),
+        ];
+        if (
+            ! $intent->asksForSeparation() ||
+            $focalLength === null ||
+            $aperture === null ||
+            $format === null ||
+            $focus === null ||
+            $focus * 1000 <= $focalLength
+        ) {
             return null;
         }
-        $disc = BlurDisc::of($focalLength, $aperture->exact, $focus, (float) $intent->background)->percentOfWidth($format);
+        $disc = BlurDisc::of($focalLength, $aperture->exact, $focus, (float) $intent->background)->percentOfWidth(
+            $format,
+        );
         $wanted = (float) $intent->separation;
         if ($disc >= $wanted * self::NEARLY) {
             return null;
         }
         // The disc shrinks in proportion to the f-number.
-        $needed = Aperture::nearest($aperture->exact * $disc / $wanted * 2 ** (-1 / 12));
+        $needed = Aperture::nearest((($aperture->exact * $disc) / $wanted) * 2 ** (-1 / 12));
         $widest = $situation->widest();
         $isInReach = $disc > 0 && $widest !== null && $needed->exact >= $widest->exact * 0.99;
         $stops = Stops::of($disc > 0 ? 2 * log($wanted / $disc, 2) : 9);
@@ -56,11 +70,18 @@ final class BackgroundNotSoft implements FindingRule
             severity: Severity::Weakness,
             sentence: sprintf(
                 'Points of the background spread to %.1f %% of the frame\'s width; you wanted %.1f %%. %s',
-                $disc, $wanted, $isInReach ? sprintf('%s would do it.', $needed) : 'The lens does not open that far: go nearer, move the subject away from the background, or take a longer lens.',
+                $disc,
+                $wanted,
+                $isInReach
+                    ? sprintf('%s would do it.', $needed)
+                    : 'The lens does not open that far: go nearer, move the subject away from the background, or take '
+                        .'a longer lens.',
             ),
             evidence: [new Evidence('blur disc', $disc, '%', $wanted, -$stops->value, 'stops')],
             source: 'Blur disc f²/(N(s−f))·|d−s|/d on the sensor.',
-            suggestion: $isInReach ? SameExposure::with($situation, 'the background goes soft', aperture: $needed) : null,
+            suggestion: $isInReach
+                ? SameExposure::with($situation, 'the background goes soft', aperture: $needed)
+                : null,
         );
     }
 }

@@ -33,7 +33,10 @@ final class BalanceElsewhere implements FindingRule
         if ($composition === null || $centre === null) {
             return null;
         }
-        $away = hypot($composition->balance['x'] - $centre['x'], ($composition->balance['y'] - $centre['y']) / $composition->aspect);
+        $away = hypot(
+            $composition->balance['x'] - $centre['x'],
+            ($composition->balance['y'] - $centre['y']) / $composition->aspect,
+        );
         if ($away < Thresholds::UNBALANCED) {
             return null;
         }
@@ -42,8 +45,21 @@ final class BalanceElsewhere implements FindingRule
             id: $this->id(),
             topic: Topic::Composition,
             severity: Severity::Choice,
-            sentence: sprintf('What draws the eye lies, taken together, %.0f %% of the width away from the subject: the picture tips to the %s. A step to one side, or a darker ground there, would bring it back.', 100 * $away, $composition->balance['x'] < $centre['x'] ? 'left' : 'right'),
-            evidence: [new Evidence('balance from the subject', 100 * $away, '%', 100 * Thresholds::UNBALANCED, 100 * (Thresholds::UNBALANCED - $away))],
+            sentence: sprintf(
+                'What draws the eye lies, taken together, %.0f %% of the width away from the subject: the picture '
+                    .'tips to the %s. A step to one side, or a darker ground there, would bring it back.',
+                100 * $away,
+                $composition->balance['x'] < $centre['x'] ? 'left' : 'right',
+            ),
+            evidence: [
+                new Evidence(
+                    'balance from the subject',
+                    100 * $away,
+                    '%',
+                    100 * Thresholds::UNBALANCED,
+                    100 * (Thresholds::UNBALANCED - $away),
+                ),
+            ],
             source: 'Centre of weight of the attention map.',
             confidence: 0.5,
         );

@@ -28,7 +28,10 @@ final class BandingRisk implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $missing = $situation->measures->toneDetail()->missingCodesPct;
-        $plain = array_filter($situation->measures->composition->plain ?? [], fn (array $area): bool => $area['kind'] !== 'dark');
+        $plain = array_filter(
+            $situation->measures->composition->plain ?? [],
+            fn (array $area): bool => $area['kind'] !== 'dark',
+        );
         if ($missing < Thresholds::BANDING || $plain === []) {
             return null;
         }
@@ -37,8 +40,14 @@ final class BandingRisk implements FindingRule
             id: $this->id(),
             topic: Topic::Tone,
             severity: Severity::Weakness,
-            sentence: sprintf('%.0f %% of the tones between dark and bright are missing, and there are smooth parts in which such gaps show as steps. Work on the raw file, or pull the curve less far.', $missing),
-            evidence: [new Evidence('missing tones', $missing, '%', Thresholds::BANDING, Thresholds::BANDING - $missing)],
+            sentence: sprintf(
+                '%.0f %% of the tones between dark and bright are missing, and there are smooth parts in which such '
+                    .'gaps show as steps. Work on the raw file, or pull the curve less far.',
+                $missing,
+            ),
+            evidence: [
+                new Evidence('missing tones', $missing, '%', Thresholds::BANDING, Thresholds::BANDING - $missing),
+            ],
             source: 'Codes that no pixel has, between the darkest and the brightest hundredth.',
             confidence: 0.7,
         );

@@ -29,8 +29,15 @@ final class BaseIsoKept implements FindingRule
     {
         [$iso, $time] = [$situation->record->iso, $situation->record->exposureTime];
         $limit = $situation->handHeldLimit();
-        $isSteady = $situation->record->support?->stopsSteadier() === null || $limit !== null && $time !== null && $limit->roomFor($time->exact)->value >= -1 / 6;
-        if ($iso === null || $time === null || ! $isSteady || abs($iso->stopsMoreThan($situation->lowestIso())->value) > 1 / 6) {
+        $isSteady =
+            $situation->record->support?->stopsSteadier() === null ||
+            ($limit !== null && $time !== null && $limit->roomFor($time->exact)->value >= -1 / 6);
+        if (
+            $iso === null ||
+            $time === null ||
+            ! $isSteady ||
+            abs($iso->stopsMoreThan($situation->lowestIso())->value) > 1 / 6
+        ) {
             return null;
         }
         $longest = $situation->longestForMovement();
@@ -42,10 +49,32 @@ final class BaseIsoKept implements FindingRule
             id: $this->id(),
             topic: Topic::Noise,
             severity: Severity::Praise,
-            sentence: sprintf('%s, the cleanest your sensor gives, and still %s that %s.', $iso, $time, $limit === null ? 'the tripod holds without trouble' : 'hands hold'),
+            sentence: sprintf(
+                '%s, the cleanest your sensor gives, and still %s that %s.',
+                $iso,
+                $time,
+                $limit === null ? 'the tripod holds without trouble' : 'hands hold',
+            ),
             evidence: [
-                new Evidence('ISO above the lowest', $iso->stopsMoreThan($situation->lowestIso())->value, 'stops', 1 / 6, 1 / 6),
-                ...($limit === null ? [] : [new Evidence('exposure time', $time->exact, 's', $limit->seconds, $limit->roomFor($time->exact)->value, 'stops')]),
+                new Evidence(
+                    'ISO above the lowest',
+                    $iso->stopsMoreThan($situation->lowestIso())->value,
+                    'stops',
+                    1 / 6,
+                    1 / 6,
+                ),
+                ...$limit === null
+                    ? []
+                    : [
+                        new Evidence(
+                            'exposure time',
+                            $time->exact,
+                            's',
+                            $limit->seconds,
+                            $limit->roomFor($time->exact)->value,
+                            'stops',
+                        ),
+                    ],
             ],
             source: 'Base ISO and the hand-held limit together.',
         );

@@ -14,7 +14,9 @@ use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
 
-/** ISO below the sensor's base: the file gets darker, the sensor is full as soon as before, so highlights clip earlier. */
+/**
+ * ISO below the sensor's base: the file gets darker, the sensor is full as soon as before, so highlights clip earlier.
+ */
 final class BelowBaseIso implements FindingRule
 {
     public function id(): string
@@ -43,10 +45,23 @@ final class BelowBaseIso implements FindingRule
             id: $this->id(),
             topic: Topic::Exposure,
             severity: $valuesBase ? Severity::Weakness : Severity::Choice,
-            sentence: sprintf('%s lies %s below the base of your body, %s: highlights clip %s sooner. Where the time is too long or the light too strong, a filter costs nothing of that.', $iso, $lost->inWords(), $base, $lost->inWords()),
+            sentence: sprintf(
+                '%s lies %s below the base of your body, %s: highlights clip %s sooner. Where the time is too long or '
+                    .'the light too strong, a filter costs nothing of that.',
+                $iso,
+                $lost->inWords(),
+                $base,
+                $lost->inWords(),
+            ),
             evidence: [new Evidence('ISO below base', $lost->value, 'stops', 0.0, -$lost->value)],
             source: 'Values below base are the base exposure developed darker (ISO 12232 saturation speed).',
-            suggestion: $time === null ? null : SameExposure::with($situation, 'the whole range of highlights', time: ExposureTime::nearest($time->exact / $lost->ratio())),
+            suggestion: $time === null
+                ? null
+                : SameExposure::with(
+                    $situation,
+                    'the whole range of highlights',
+                    time: ExposureTime::nearest($time->exact / $lost->ratio()),
+                ),
             otherView: $valuesBase
                 ? 'Others take the lowest number the camera offers, for the longest time or the least noise.'
                 : 'Others stay at base, since what lies below gives up highlights.',

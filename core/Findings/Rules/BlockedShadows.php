@@ -39,8 +39,19 @@ final class BlockedShadows implements FindingRule
             id: $this->id(),
             topic: Topic::Tone,
             severity: Severity::Weakness,
-            sentence: sprintf('%.1f %% of the subject is pure black. A little true black is fine; here the form disappears in it.', $blocked),
-            evidence: [new Evidence('blocked shadows in the subject', $blocked, '%', self::LIMIT_PCT, self::LIMIT_PCT - $blocked)],
+            sentence: sprintf(
+                '%.1f %% of the subject is pure black. A little true black is fine; here the form disappears in it.',
+                $blocked,
+            ),
+            evidence: [
+                new Evidence(
+                    'blocked shadows in the subject',
+                    $blocked,
+                    '%',
+                    self::LIMIT_PCT,
+                    self::LIMIT_PCT - $blocked,
+                ),
+            ],
             source: 'All three channels at 0 or 1.',
         );
     }

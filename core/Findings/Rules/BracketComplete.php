@@ -35,7 +35,12 @@ final class BracketComplete implements FindingRule
         }
         $steps = $series->steps();
         $gap = $series->longestGap();
-        if ($steps === [] || max($steps) - min($steps) > Series::SAME || min($steps) < 0.5 || $gap !== null && $gap > 3) {
+        if (
+            $steps === [] ||
+            max($steps) - min($steps) > Series::SAME ||
+            min($steps) < 0.5 ||
+            ($gap !== null && $gap > 3)
+        ) {
             return null;
         }
 
@@ -43,8 +48,22 @@ final class BracketComplete implements FindingRule
             id: $this->id(),
             topic: Topic::Series,
             severity: Severity::Praise,
-            sentence: sprintf('A clean bracket: %d frames, %s apart, one aperture and one ISO.', $series->count(), Stops::of($steps[0])->inWords()),
-            evidence: array_map(fn (int $index, float $step): Evidence => new Evidence(sprintf('step %d', $index + 1), $step, 'stops', $steps[0], Series::SAME), array_keys($steps), $steps),
+            sentence: sprintf(
+                'A clean bracket: %d frames, %s apart, one aperture and one ISO.',
+                $series->count(),
+                Stops::of($steps[0])->inWords(),
+            ),
+            evidence: array_map(
+                fn (int $index, float $step): Evidence => new Evidence(
+                    sprintf('step %d', $index + 1),
+                    $step,
+                    'stops',
+                    $steps[0],
+                    Series::SAME,
+                ),
+                array_keys($steps),
+                $steps,
+            ),
             source: 'Same aperture, same ISO, steps equal within a sixth of a stop.',
         );
     }

@@ -31,7 +31,8 @@ final class BracketShifted implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $worst = $situation->series?->kind() === SeriesKind::Bracket ? Alignment::largest($situation->rowPictures) : null;
+        $worst =
+            $situation->series?->kind() === SeriesKind::Bracket ? Alignment::largest($situation->rowPictures) : null;
         if ($worst === null || $worst->distance() <= self::SHIFTED) {
             return null;
         }
@@ -40,8 +41,21 @@ final class BracketShifted implements FindingRule
             id: $this->id(),
             topic: Topic::Series,
             severity: Severity::Weakness,
-            sentence: sprintf('The frames of this bracket are shifted against each other by up to %.1f %% of the width. Software can line them up at the cost of the edges; a tripod, or the camera pressed to something, keeps them.', $worst->distance()),
-            evidence: [new Evidence('largest shift', $worst->distance(), '%', self::SHIFTED, self::SHIFTED - $worst->distance())],
+            sentence: sprintf(
+                'The frames of this bracket are shifted against each other by up to %.1f %% of the width. Software '
+                    .'can line them up at the cost of the edges; a tripod, or the camera pressed to something, keeps '
+                    .'them.',
+                $worst->distance(),
+            ),
+            evidence: [
+                new Evidence(
+                    'largest shift',
+                    $worst->distance(),
+                    '%',
+                    self::SHIFTED,
+                    self::SHIFTED - $worst->distance(),
+                ),
+            ],
             source: 'The shift at which two frames correlate best, on thumbnails.',
             confidence: $worst->likeness,
         );

@@ -41,8 +41,16 @@ final class BracketSlow implements FindingRule
             id: $this->id(),
             topic: Topic::Series,
             severity: Severity::Weakness,
-            sentence: sprintf('%s s went by between two frames of this bracket%s: clouds, people and the camera move meanwhile. Set the drive to bracket or continuous, and take the row with one press or a release.', round($gap), $isSingle ? ', in single drive' : ''),
-            evidence: [new Evidence('longest gap', $gap, 's', (float) self::SECONDS, self::SECONDS - $gap), ...($isSingle ? [new Evidence('drive', 'single', '', 'bracket')] : [])],
+            sentence: sprintf(
+                '%s s went by between two frames of this bracket%s: clouds, people and the camera move meanwhile. Set '
+                    .'the drive to bracket or continuous, and take the row with one press or a release.',
+                round($gap),
+                $isSingle ? ', in single drive' : '',
+            ),
+            evidence: [
+                new Evidence('longest gap', $gap, 's', (float) self::SECONDS, self::SECONDS - $gap),
+                ...$isSingle ? [new Evidence('drive', 'single', '', 'bracket')] : [],
+            ],
             source: 'Recorded times, less the exposure itself.',
         );
     }

@@ -48,8 +48,18 @@ final class BracketTooShort implements FindingRule
             id: $this->id(),
             topic: Topic::Series,
             severity: Severity::Weakness,
-            sentence: sprintf('Together these frames hold about %s, and the scene spans %s. At this step it takes %d frames; you took %d.', Stops::of($covered)->inWords(), Stops::of($scene)->inWords(), $frames, $series->count()),
-            evidence: [new Evidence('range held', $covered, 'stops', $scene, -$short), new Evidence('frames', (float) $series->count(), '', (float) $frames)],
+            sentence: sprintf(
+                'Together these frames hold about %s, and the scene spans %s. At this step it takes %d frames; you '
+                    .'took %d.',
+                Stops::of($covered)->inWords(),
+                Stops::of($scene)->inWords(),
+                $frames,
+                $series->count(),
+            ),
+            evidence: [
+                new Evidence('range held', $covered, 'stops', $scene, -$short),
+                new Evidence('frames', (float) $series->count(), '', (float) $frames),
+            ],
             source: 'ceil((scene range − usable range)/step) + 1 frames.',
         );
     }

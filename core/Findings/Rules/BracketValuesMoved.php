@@ -37,15 +37,30 @@ final class BracketValuesMoved implements FindingRule
         }
         $evidence = [];
         foreach ($moved as $value) {
-            $evidence[] = new Evidence($value === 'iso' ? 'ISO moved by' : 'aperture moved by', $series->range($series->values($value)), 'stops', 0.0, -$series->range($series->values($value)));
+            $evidence[] = new Evidence(
+                $value === 'iso' ? 'ISO moved by' : 'aperture moved by',
+                $series->range($series->values($value)),
+                'stops',
+                0.0,
+                -$series->range($series->values($value)),
+            );
         }
-        $names = implode(' and ', array_map(fn (string $value): string => $value === 'iso' ? 'ISO' : 'the aperture', $moved));
+        $names = implode(
+            ' and ',
+            array_map(fn (string $value): string => $value === 'iso' ? 'ISO' : 'the aperture', $moved),
+        );
 
         return new Finding(
             id: $this->id(),
             topic: Topic::Series,
             severity: Severity::Fault,
-            sentence: sprintf('In this bracket %s changed between the frames, so %s differs from frame to frame and they will not merge cleanly. Fix aperture and ISO, in manual or by bracketing in aperture priority with ISO set, and let only the time move.', $names, in_array('aperture', $moved, true) ? 'depth of field' : 'noise'),
+            sentence: sprintf(
+                'In this bracket %s changed between the frames, so %s differs from frame to frame and they will not '
+                    .'merge cleanly. Fix aperture and ISO, in manual or by bracketing in aperture priority with ISO '
+                    .'set, and let only the time move.',
+                $names,
+                in_array('aperture', $moved, true) ? 'depth of field' : 'noise',
+            ),
             evidence: $evidence,
             source: 'A bracket has one aperture and one ISO, each within a sixth of a stop.',
         );

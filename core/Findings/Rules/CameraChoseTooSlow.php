@@ -33,8 +33,15 @@ final class CameraChoseTooSlow implements FindingRule
     {
         $time = $situation->record->exposureTime;
         $mode = $situation->record->mode;
-        $cameraChose = in_array($mode, [ExposureMode::Auto, ExposureMode::Scene, ExposureMode::Program, ExposureMode::Aperture], true);
-        $limits = array_filter([$situation->handHeldLimit()?->seconds, $situation->movementBand()?->longest], fn (?float $limit): bool => $limit !== null);
+        $cameraChose = in_array(
+            $mode,
+            [ExposureMode::Auto, ExposureMode::Scene, ExposureMode::Program, ExposureMode::Aperture],
+            true,
+        );
+        $limits = array_filter(
+            [$situation->handHeldLimit()?->seconds, $situation->movementBand()?->longest],
+            fn (?float $limit): bool => $limit !== null,
+        );
         if ($time === null || ! $cameraChose || $limits === []) {
             return null;
         }
@@ -46,18 +53,27 @@ final class CameraChoseTooSlow implements FindingRule
         $needed = ExposureTime::noLongerThan($limit);
         $settings = $situation->record->settings();
         $widest = $situation->widest();
-        $room = $settings === null || $widest === null ? 0.0 : max(0.0, $widest->stopsMoreLightThan($settings->aperture)->value);
+        $room =
+            $settings === null || $widest === null
+                ? 0.0
+                : max(0.0, $widest->stopsMoreLightThan($settings->aperture)->value);
 
         return new Finding(
             id: $this->id(),
             topic: Topic::Movement,
             severity: Severity::Weakness,
             sentence: sprintf(
-                'In %s the camera chose %s, %s longer than this subject and these hands allow. Set the slowest time of automatic ISO to %s and its ceiling high enough%s, or set the time yourself.',
-                $mode->label(), $time, $beyond->inWords(), $needed, $room >= 1 / 3 ? sprintf(', open up (%s is left)', Stops::of($room)->inWords()) : '',
+                'In %s the camera chose %s, %s longer than this subject and these hands allow. Set the slowest time '
+                    .'of automatic ISO to %s and its ceiling high enough%s, or set the time yourself.',
+                $mode->label(),
+                $time,
+                $beyond->inWords(),
+                $needed,
+                $room >= 1 / 3 ? sprintf(', open up (%s is left)', Stops::of($room)->inWords()) : '',
             ),
             evidence: [new Evidence('exposure time', $time->exact, 's', $limit, -$beyond->value, 'stops')],
-            source: 'The camera spends time first; only automatic ISO with a slowest time, or a wider aperture, stops it.',
+            source: 'The camera spends time first; only automatic ISO with a slowest time, or a wider aperture, stops '
+                .'it.',
             suggestion: SameExposure::with($situation, 'a time that hands and subject allow', time: $needed),
         );
     }

@@ -36,24 +36,37 @@ final class CentredWithoutReason implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $region = $situation->measures->subject?->region;
-        if ($region === null || $situation->approach->placing !== PlacingSubject::OffCentreFirst || $region->sharePct() > self::FILLS) {
+        if (
+            $region === null ||
+            $situation->approach->placing !== PlacingSubject::OffCentreFirst ||
+            $region->sharePct() > self::FILLS
+        ) {
             return null;
         }
         // Ideas that want the middle are a reason of their own.
-        if (in_array($situation->intent->idea, [Idea::Centre, Idea::Symmetry, Idea::Surround, Idea::Isolation], true) || trim((string) $situation->reason) !== '') {
+        if (
+            in_array($situation->intent->idea, [Idea::Centre, Idea::Symmetry, Idea::Surround, Idea::Isolation], true) ||
+            trim((string) $situation->reason) !== ''
+        ) {
             return null;
         }
         ['x' => $x, 'y' => $y] = $region->centre();
         $off = max(abs($x - 0.5), abs($y - 0.5)) * 100;
 
-        return $off > self::MIDDLE ? null : new Finding(
-            id: $this->id(),
-            topic: Topic::Composition,
-            severity: Severity::Weakness,
-            sentence: sprintf('The subject sits in the middle, %.0f %% from it, and no reason is given. Try it a third from one side, looking or going into the room; keep the middle when you can say why.', $off),
-            evidence: [new Evidence('subject from the middle', $off, '%', self::MIDDLE, $off - self::MIDDLE)],
-            source: 'The middle of the marked subject, against the middle of the frame.',
-            otherView: 'Others hold that the centre is a choice like any other.',
-        );
+        return $off > self::MIDDLE
+            ? null
+            : new Finding(
+                id: $this->id(),
+                topic: Topic::Composition,
+                severity: Severity::Weakness,
+                sentence: sprintf(
+                    'The subject sits in the middle, %.0f %% from it, and no reason is given. Try it a third from one '
+                        .'side, looking or going into the room; keep the middle when you can say why.',
+                    $off,
+                ),
+                evidence: [new Evidence('subject from the middle', $off, '%', self::MIDDLE, $off - self::MIDDLE)],
+                source: 'The middle of the marked subject, against the middle of the frame.',
+                otherView: 'Others hold that the centre is a choice like any other.',
+            );
     }
 }

@@ -32,7 +32,11 @@ final class CloseUpLight implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$focalLength, $aperture, $focus] = [$situation->record->focalLength, $situation->record->fNumber, $situation->focusDistance()];
+        [$focalLength, $aperture, $focus] = [
+            $situation->record->focalLength,
+            $situation->record->fNumber,
+            $situation->focusDistance(),
+        ];
         if ($focalLength === null || $aperture === null || $focus === null || $focus * 1000 <= $focalLength) {
             return null;
         }
@@ -45,10 +49,25 @@ final class CloseUpLight implements FindingRule
             id: $this->id(),
             topic: Topic::Depth,
             severity: Severity::Choice,
-            sentence: sprintf('At this distance the picture is %.2f times life size: %s works like %s, %s less light, and diffraction counts from there. A meter through the lens has allowed for the light; a hand meter or a flash by guide number has not.', $close->magnification, $aperture, Aperture::nearest($close->effectiveFNumber), $close->lightLost->inWords()),
+            sentence: sprintf(
+                'At this distance the picture is %.2f times life size: %s works like %s, %s less light, and '
+                    .'diffraction counts from there. A meter through the lens has allowed for the light; a hand meter '
+                    .'or a flash by guide number has not.',
+                $close->magnification,
+                $aperture,
+                Aperture::nearest($close->effectiveFNumber),
+                $close->lightLost->inWords(),
+            ),
             evidence: [
                 new Evidence('magnification', $close->magnification, '', self::CLOSE),
-                new Evidence('effective f-number', $close->effectiveFNumber, '', $aperture->exact, -$close->lightLost->value, 'stops'),
+                new Evidence(
+                    'effective f-number',
+                    $close->effectiveFNumber,
+                    '',
+                    $aperture->exact,
+                    -$close->lightLost->value,
+                    'stops',
+                ),
             ],
             source: 'Effective f-number N·(1 + m).',
         );

@@ -44,8 +44,21 @@ final class ColourCast implements FindingRule
             id: $this->id(),
             topic: Topic::Colour,
             severity: Severity::Choice,
-            sentence: sprintf('What should be grey is %s by %.1f stop. If that is the light of the place, keep it; if not, set white balance by the light, or on something neutral.', $name, abs($amount)),
-            evidence: [new Evidence($isGreen ? 'green against red and blue' : 'red against blue', $amount, 'stops', $isGreen ? Thresholds::CAST / 2 : Thresholds::CAST, ($isGreen ? Thresholds::CAST / 2 : Thresholds::CAST) - abs($amount))],
+            sentence: sprintf(
+                'What should be grey is %s by %.1f stop. If that is the light of the place, keep it; if not, set '
+                    .'white balance by the light, or on something neutral.',
+                $name,
+                abs($amount),
+            ),
+            evidence: [
+                new Evidence(
+                    $isGreen ? 'green against red and blue' : 'red against blue',
+                    $amount,
+                    'stops',
+                    $isGreen ? Thresholds::CAST / 2 : Thresholds::CAST,
+                    ($isGreen ? Thresholds::CAST / 2 : Thresholds::CAST) - abs($amount),
+                ),
+            ],
             source: 'The least saturated quarter of the mid-tones.',
             otherView: 'Others leave white balance to the camera, since raw can change it afterwards.',
             confidence: 0.6,

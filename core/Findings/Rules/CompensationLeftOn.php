@@ -36,7 +36,12 @@ final class CompensationLeftOn implements FindingRule
     {
         $compensation = $situation->record->compensation;
         $error = $situation->placementError();
-        if ($compensation === null || $error === null || ! $situation->record->mode->takesCompensation() || abs($compensation) < self::LEAST) {
+        if (
+            $compensation === null ||
+            $error === null ||
+            ! $situation->record->mode->takesCompensation() ||
+            abs($compensation) < self::LEAST
+        ) {
             return null;
         }
         // Without it the subject would have sat where it belongs.
@@ -52,12 +57,22 @@ final class CompensationLeftOn implements FindingRule
             topic: Topic::Exposure,
             severity: Severity::Fault,
             sentence: sprintf(
-                'Compensation of %s was on%s, and the %s is that much too %s: without it, it would sit in its place. Set compensation back to 0 when a scene is done.',
-                $told, $wasSet ? ', as in the frame before' : '', $situation->wanted->label ?? 'subject', $compensation > 0 ? 'bright' : 'dark',
+                'Compensation of %s was on%s, and the %s is that much too %s: without it, it would sit in its place. '
+                    .'Set compensation back to 0 when a scene is done.',
+                $told,
+                $wasSet ? ', as in the frame before' : '',
+                $situation->wanted->label ?? 'subject',
+                $compensation > 0 ? 'bright' : 'dark',
             ),
             evidence: [
                 new Evidence('exposure compensation', $compensation, 'stops', 0.0, -abs($compensation)),
-                new Evidence('subject from its place', $error->value, 'stops', $compensation, self::AGREES - abs($error->value - $compensation)),
+                new Evidence(
+                    'subject from its place',
+                    $error->value,
+                    'stops',
+                    $compensation,
+                    self::AGREES - abs($error->value - $compensation),
+                ),
             ],
             source: 'The miss equals the compensation within half a stop.',
         );

@@ -47,7 +47,9 @@ final class CompensationWellUsed implements FindingRule
             severity: Severity::Praise,
             sentence: sprintf(
                 'You overruled the meter with %s of compensation in %s, and the %s sits where it belongs.',
-                Stops::of($told)->signed(), $situation->record->mode->label(), $wanted->label,
+                Stops::of($told)->signed(),
+                $situation->record->mode->label(),
+                $wanted->label,
             ),
             evidence: [
                 new Evidence('compensation', $told, 'stops'),

@@ -37,8 +37,22 @@ final class ConvergingVerticals implements FindingRule
             id: $this->id(),
             topic: Topic::Composition,
             severity: Severity::Choice,
-            sentence: sprintf('Upright lines lean %.1f° %s from one side of the frame to the other: the camera looked %s. Hold it level and step back, or take it so far that it is plainly meant.', abs($convergence), $convergence > 0 ? 'together' : 'apart', $convergence > 0 ? 'up' : 'down'),
-            evidence: [new Evidence('convergence', $convergence, '°', Thresholds::CONVERGING, Thresholds::CONVERGING - abs($convergence))],
+            sentence: sprintf(
+                'Upright lines lean %.1f° %s from one side of the frame to the other: the camera looked %s. Hold it '
+                    .'level and step back, or take it so far that it is plainly meant.',
+                abs($convergence),
+                $convergence > 0 ? 'together' : 'apart',
+                $convergence > 0 ? 'up' : 'down',
+            ),
+            evidence: [
+                new Evidence(
+                    'convergence',
+                    $convergence,
+                    '°',
+                    Thresholds::CONVERGING,
+                    Thresholds::CONVERGING - abs($convergence),
+                ),
+            ],
             source: 'The lean of the longest upright lines against their place in the frame.',
             confidence: 0.7,
         );

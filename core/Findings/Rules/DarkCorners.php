@@ -34,14 +34,31 @@ final class DarkCorners implements FindingRule
             return null;
         }
         $widest = $situation->widest();
-        $isOpen = $widest !== null && $situation->record->fNumber !== null && $situation->record->fNumber->exact <= $widest->exact * 1.2;
+        $isOpen =
+            $widest !== null &&
+            $situation->record->fNumber !== null &&
+            $situation->record->fNumber->exact <= $widest->exact * 1.2;
 
         return new Finding(
             id: $this->id(),
             topic: Topic::Colour,
             severity: Severity::Choice,
-            sentence: sprintf('Even the brightest corner is %s darker than the middle. %s', Stops::of(-$corners)->inWords(), $isOpen ? 'At its widest a lens often does that; two stops closed, it goes.' : 'If the scene is not like that, a hood, a filter ring or the finish did it.'),
-            evidence: [new Evidence('corners against the middle', $corners, 'stops', -Thresholds::DARK_CORNERS, $corners + Thresholds::DARK_CORNERS)],
+            sentence: sprintf(
+                'Even the brightest corner is %s darker than the middle. %s',
+                Stops::of(-$corners)->inWords(),
+                $isOpen
+                    ? 'At its widest a lens often does that; two stops closed, it goes.'
+                    : 'If the scene is not like that, a hood, a filter ring or the finish did it.',
+            ),
+            evidence: [
+                new Evidence(
+                    'corners against the middle',
+                    $corners,
+                    'stops',
+                    -Thresholds::DARK_CORNERS,
+                    $corners + Thresholds::DARK_CORNERS,
+                ),
+            ],
             source: 'Mean luminance of the four corners, the brightest of them, against the middle.',
             confidence: 0.5,
         );

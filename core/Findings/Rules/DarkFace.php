@@ -42,8 +42,20 @@ final class DarkFace implements FindingRule
             id: $this->id(),
             topic: Topic::Tone,
             severity: Severity::Weakness,
-            sentence: sprintf('The person is %s darker than the picture round them. Turn them towards the light, expose for the face, or lift it with a pale surface; a flash only where it disturbs nobody.', Stops::of($darker)->inWords()),
-            evidence: [new Evidence('person against the picture', -$darker, 'stops', -Thresholds::DARK_FACE, Thresholds::DARK_FACE - $darker)],
+            sentence: sprintf(
+                'The person is %s darker than the picture round them. Turn them towards the light, expose for the '
+                    .'face, or lift it with a pale surface; a flash only where it disturbs nobody.',
+                Stops::of($darker)->inWords(),
+            ),
+            evidence: [
+                new Evidence(
+                    'person against the picture',
+                    -$darker,
+                    'stops',
+                    -Thresholds::DARK_FACE,
+                    Thresholds::DARK_FACE - $darker,
+                ),
+            ],
             source: 'Mean luminance of the mark against that of the whole picture.',
         );
     }

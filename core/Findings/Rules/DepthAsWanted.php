@@ -33,7 +33,13 @@ final class DepthAsWanted implements FindingRule
     {
         [$near, $far, $depth] = [$situation->intent->sharpFrom(), $situation->intent->sharpTo(), $situation->depth()];
         $aperture = $situation->record->fNumber;
-        if ($near === null || $depth === null || $aperture === null || $depth->near > $near * self::HAIR || $depth->far !== null && ($far === null || $depth->far < $far / self::HAIR)) {
+        if (
+            $near === null ||
+            $depth === null ||
+            $aperture === null ||
+            $depth->near > $near * self::HAIR ||
+            ($depth->far !== null && ($far === null || $depth->far < $far / self::HAIR))
+        ) {
             return null;
         }
 
@@ -41,10 +47,22 @@ final class DepthAsWanted implements FindingRule
             id: $this->id(),
             topic: Topic::Depth,
             severity: Severity::Praise,
-            sentence: sprintf('%s holds the depth you wanted: sharp from %s to %s, and %s to %s was asked for.', $aperture, Metres::text($depth->near), Metres::text($depth->far), Metres::text($near), Metres::text($far)),
+            sentence: sprintf(
+                '%s holds the depth you wanted: sharp from %s to %s, and %s to %s was asked for.',
+                $aperture,
+                Metres::text($depth->near),
+                Metres::text($depth->far),
+                Metres::text($near),
+                Metres::text($far),
+            ),
             evidence: [
                 new Evidence('near end of depth', $depth->near, 'm', $near, $near - $depth->near),
-                new Evidence('far end of depth', $depth->far ?? 'the horizon', $depth->far === null ? '' : 'm', $far ?? 'the horizon'),
+                new Evidence(
+                    'far end of depth',
+                    $depth->far ?? 'the horizon',
+                    $depth->far === null ? '' : 'm',
+                    $far ?? 'the horizon',
+                ),
             ],
             source: 'Thin-lens depth of field at the format\'s circle of confusion.',
         );

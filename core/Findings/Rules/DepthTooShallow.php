@@ -17,7 +17,10 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Optics\FocusPlan;
 use TruePupil\Core\Optics\Metres;
 
-/** The near or the far end of what should look sharp lies outside the depth of field: the f-number and focus distance that hold it. */
+/**
+ * The near or the far end of what should look sharp lies outside the depth of field: the f-number and focus distance
+ * that hold it.
+ */
 final class DepthTooShallow implements FindingRule
 {
     /** Distances are estimates: five hundredths is no difference. */
@@ -40,8 +43,20 @@ final class DepthTooShallow implements FindingRule
         [$near, $far] = [$situation->intent->sharpFrom(), $situation->intent->sharpTo()];
         $depth = $situation->depth();
         $aperture = $situation->record->fNumber;
-        [$focalLength, $circle, $focus] = [$situation->record->focalLength, $situation->circleOfConfusion(), $situation->focusDistance()];
-        if ($near === null || $depth === null || $aperture === null || $focalLength === null || $circle === null || $focus === null || $near * 1000 <= $focalLength) {
+        [$focalLength, $circle, $focus] = [
+            $situation->record->focalLength,
+            $situation->circleOfConfusion(),
+            $situation->focusDistance(),
+        ];
+        if (
+            $near === null ||
+            $depth === null ||
+            $aperture === null ||
+            $focalLength === null ||
+            $circle === null ||
+            $focus === null ||
+            $near * 1000 <= $focalLength
+        ) {
             return null;
         }
         $missesNear = $depth->near > $near * (1 + self::HAIR);
@@ -62,21 +77,49 @@ final class DepthTooShallow implements FindingRule
             severity: $short->value >= 1.0 ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
                 'At %s focused at %s it looks sharp from %s to %s; you wanted %s to %s, so the %s is soft. %s',
-                $aperture, Metres::text($focus), Metres::text($depth->near), Metres::text($depth->far), Metres::text($near), Metres::text($far),
+                $aperture,
+                Metres::text($focus),
+                Metres::text($depth->near),
+                Metres::text($depth->far),
+                Metres::text($near),
+                Metres::text($far),
                 $missesNear && $missesFar ? 'near and the far end' : ($missesNear ? 'near end' : 'far end'),
                 match (true) {
-                    $byFocusAlone => sprintf('The aperture is small enough: focus at %s and it holds both.', Metres::text($plan->distance)),
-                    $isBeyond => sprintf('No aperture of this lens holds it: focus at %s, step back, use a shorter focal length, or stack frames.', Metres::text($plan->distance)),
+                    $byFocusAlone => sprintf(
+                        'The aperture is small enough: focus at %s and it holds both.',
+                        Metres::text($plan->distance),
+                    ),
+                    $isBeyond => sprintf(
+                        'No aperture of this lens holds it: focus at %s, step back, use a shorter focal length, or '
+                            .'stack frames.',
+                        Metres::text($plan->distance),
+                    ),
                     default => sprintf('%s focused at %s holds both.', $needed, Metres::text($plan->distance)),
                 },
             ),
             evidence: [
                 new Evidence('near end of depth', $depth->near, 'm', $near, $near - $depth->near),
-                new Evidence('far end of depth', $depth->far ?? 'the horizon', $depth->far === null ? '' : 'm', $far ?? 'the horizon'),
+                new Evidence(
+                    'far end of depth',
+                    $depth->far ?? 'the horizon',
+                    $depth->far === null ? '' : 'm',
+                    $far ?? 'the horizon',
+                ),
                 new Evidence('f-number', $aperture->exact, '', $plan->fNumber, -$short->value, 'stops'),
             ],
             source: sprintf('Thin-lens depth of field with a circle of confusion of %.3f mm.', $circle),
-            suggestion: $byFocusAlone || $isBeyond ? null : SameExposure::with($situation, sprintf('sharp from %s to %s when focused at %s', Metres::text($near), Metres::text($far), Metres::text($plan->distance)), aperture: $needed)?->focusedAt($plan->distance),
+            suggestion: $byFocusAlone || $isBeyond
+                ? null
+                : SameExposure::with(
+                    $situation,
+                    sprintf(
+                        'sharp from %s to %s when focused at %s',
+                        Metres::text($near),
+                        Metres::text($far),
+                        Metres::text($plan->distance),
+                    ),
+                    aperture: $needed,
+                )?->focusedAt($plan->distance),
         );
     }
 }

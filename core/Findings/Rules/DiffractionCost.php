@@ -51,9 +51,15 @@ final class DiffractionCost implements FindingRule
         [$near, $far] = [$situation->intent->sharpFrom(), $situation->intent->sharpTo()];
         $focalLength = $situation->record->focalLength;
         $circle = $situation->circleOfConfusion();
-        $planned = $situation->intent->asksForDepth() && $near !== null && $focalLength !== null && $circle !== null && $near * 1000 > $focalLength
-            ? FocusPlan::forLimits($near, $far, $focalLength, $circle)->fNumber : null;
-        $wasNeeded = $planned !== null && $planned > $aperture->exact / 2 ** (1 / 4) || $situation->intent->sunStar;
+        $planned =
+            $situation->intent->asksForDepth() &&
+            $near !== null &&
+            $focalLength !== null &&
+            $circle !== null &&
+            $near * 1000 > $focalLength
+                ? FocusPlan::forLimits($near, $far, $focalLength, $circle)->fNumber
+                : null;
+        $wasNeeded = ($planned !== null && $planned > $aperture->exact / 2 ** (1 / 4)) || $situation->intent->sunStar;
         $small = $situation->approach->landscapeAperture === LandscapeAperture::Small;
         $airy = Diffraction::at($aperture->exact)->airyMicrometres;
 
@@ -62,15 +68,49 @@ final class DiffractionCost implements FindingRule
             topic: Topic::Depth,
             severity: $showsInPrint && ! $wasNeeded && ! $small ? Severity::Weakness : Severity::Choice,
             sentence: $showsInPrint
-                ? sprintf('%s lies %s past the point where diffraction shows in a print (%s here): everything softens a little.%s', $aperture, $beyondPrint->inWords(), Aperture::nearest($print), $wasNeeded ? ' The depth asked for it, so it is a fair price.' : ' Open up as far as the depth allows.')
-                : sprintf('At %s diffraction spreads a point over %.1f pixels: seen only at full magnification, not in a print.', $aperture, $airy / (float) $pitch),
+                ? sprintf(
+                    '%s lies %s past the point where diffraction shows in a print (%s here): everything softens a '
+                        .'little.%s',
+                    $aperture,
+                    $beyondPrint->inWords(),
+                    Aperture::nearest($print),
+                    $wasNeeded
+                        ? ' The depth asked for it, so it is a fair price.'
+                        : ' Open up as far as the depth allows.',
+                )
+                : sprintf(
+                    'At %s diffraction spreads a point over %.1f pixels: seen only at full magnification, not in a '
+                        .'print.',
+                    $aperture,
+                    $airy / (float) $pitch,
+                ),
             evidence: [
-                new Evidence('f-number', $aperture->exact, '', $showsInPrint ? $print : (float) $pixel, $showsInPrint ? -$beyondPrint->value : -$beyondPixel->value, 'stops'),
-                new Evidence('Airy disc', $airy, 'µm', $showsInPrint ? $format->circleOfConfusion() * 1000 : 2.5 * (float) $pitch),
+                new Evidence(
+                    'f-number',
+                    $aperture->exact,
+                    '',
+                    $showsInPrint ? $print : (float) $pixel,
+                    $showsInPrint ? -$beyondPrint->value : -$beyondPixel->value,
+                    'stops',
+                ),
+                new Evidence(
+                    'Airy disc',
+                    $airy,
+                    'µm',
+                    $showsInPrint ? $format->circleOfConfusion() * 1000 : 2.5 * (float) $pitch,
+                ),
             ],
             source: 'Airy diameter 2.44·λ·N at 550 nm against the circle of confusion (print) or 2.5 pixels.',
-            suggestion: $showsInPrint && ! $wasNeeded ? SameExposure::with($situation, 'crisper detail', aperture: Aperture::nearest(max($planned ?? 0.0, $print / 2 ** (1 / 12)))) : null,
-            otherView: $small ? 'Others stay at middle apertures, ƒ/5.6 to ƒ/9, and focus with more care.' : 'Others take ƒ/11 to ƒ/16 for landscape as a habit and accept the cost.',
+            suggestion: $showsInPrint && ! $wasNeeded
+                ? SameExposure::with(
+                    $situation,
+                    'crisper detail',
+                    aperture: Aperture::nearest(max($planned ?? 0.0, $print / 2 ** (1 / 12))),
+                )
+                : null,
+            otherView: $small
+                ? 'Others stay at middle apertures, ƒ/5.6 to ƒ/9, and focus with more care.'
+                : 'Others take ƒ/11 to ƒ/16 for landscape as a habit and accept the cost.',
         );
     }
 }

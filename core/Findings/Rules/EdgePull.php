@@ -32,7 +32,10 @@ final class EdgePull implements FindingRule
         $worst = null;
         foreach ($runs as $run) {
             $pull = $run['strength'] * ($run['to'] - $run['from']);
-            if ($pull >= Thresholds::EDGE_PULL && ($worst === null || $pull > $worst['strength'] * ($worst['to'] - $worst['from']))) {
+            if (
+                $pull >= Thresholds::EDGE_PULL &&
+                ($worst === null || $pull > $worst['strength'] * ($worst['to'] - $worst['from']))
+            ) {
                 $worst = $run;
             }
         }
@@ -52,8 +55,22 @@ final class EdgePull implements FindingRule
             id: $this->id(),
             topic: Topic::Composition,
             severity: Severity::Weakness,
-            sentence: sprintf('A %s patch at the %s%s edge pulls the eye out of the picture. Run your eye once round the border before you press.', $worst['kind'] === 'bright' ? 'bright' : 'strongly coloured', $where, $worst['side']),
-            evidence: [new Evidence('pull (strength × length)', round($pull, 3), '', Thresholds::EDGE_PULL, Thresholds::EDGE_PULL - $pull)],
+            sentence: sprintf(
+                'A %s patch at the %s%s edge pulls the eye out of the picture. Run your eye once round the border '
+                    .'before you press.',
+                $worst['kind'] === 'bright' ? 'bright' : 'strongly coloured',
+                $where,
+                $worst['side'],
+            ),
+            evidence: [
+                new Evidence(
+                    'pull (strength × length)',
+                    round($pull, 3),
+                    '',
+                    Thresholds::EDGE_PULL,
+                    Thresholds::EDGE_PULL - $pull,
+                ),
+            ],
             source: 'Runs within 3 % of the border that are much brighter than the picture, or saturated.',
             confidence: 0.7,
         );

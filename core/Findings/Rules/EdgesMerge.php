@@ -40,14 +40,32 @@ final class EdgesMerge implements FindingRule
         }
         $near = Thresholds::MERGES * hypot($composition->aspect, 1.0);
         foreach ($composition->segments as $segment) {
-            foreach ([['left', $region->x], ['right', $region->x + $region->width], ['top', $region->y]] as [$side, $at]) {
+            foreach (
+                [['left', $region->x], ['right', $region->x + $region->width], ['top', $region->y]] as [$side, $at]
+            ) {
                 $isUpright = $side !== 'top';
                 [$from, $to, $across, $start, $size] = $isUpright
-                    ? [min($segment['y1'], $segment['y2']), max($segment['y1'], $segment['y2']), [$segment['x1'], $segment['x2']], $region->y, $region->height]
-                    : [min($segment['x1'], $segment['x2']), max($segment['x1'], $segment['x2']), [$segment['y1'], $segment['y2']], $region->x, $region->width];
+                    ? [
+                        min($segment['y1'], $segment['y2']),
+                        max($segment['y1'], $segment['y2']),
+                        [$segment['x1'], $segment['x2']],
+                        $region->y,
+                        $region->height,
+                    ]
+                    : [
+                        min($segment['x1'], $segment['x2']),
+                        max($segment['x1'], $segment['x2']),
+                        [$segment['y1'], $segment['y2']],
+                        $region->x,
+                        $region->width,
+                    ];
                 $beside = max(abs($across[0] - $at), abs($across[1] - $at)) * ($isUpright ? $composition->aspect : 1.0);
                 $shared = min($to, $start + $size) - max($from, $start);
-                if ($beside > $near || $shared < self::ALONG * $size || ($to - $from) - $shared < self::BEYOND * ($to - $from)) {
+                if (
+                    $beside > $near ||
+                    $shared < self::ALONG * $size ||
+                    $to - $from - $shared < self::BEYOND * ($to - $from)
+                ) {
                     continue;
                 }
 
@@ -55,8 +73,22 @@ final class EdgesMerge implements FindingRule
                     id: $this->id(),
                     topic: Topic::Composition,
                     severity: Severity::Choice,
-                    sentence: sprintf('A line of the background runs along the %s of the subject and on past it, so that the two become one. %s parts them.', $isUpright ? $side.' side' : $side, $isUpright ? 'Half a step to the side' : 'A little higher or lower'),
-                    evidence: [new Evidence('distance from the outline', 100 * $beside / hypot($composition->aspect, 1.0), '% of the diagonal', 100 * Thresholds::MERGES, 100 * ($near - $beside) / hypot($composition->aspect, 1.0)), new Evidence('shared', 100 * $shared / $size, '% of that side')],
+                    sentence: sprintf(
+                        'A line of the background runs along the %s of the subject and on past it, so that the two '
+                            .'become one. %s parts them.',
+                        $isUpright ? $side.' side' : $side,
+                        $isUpright ? 'Half a step to the side' : 'A little higher or lower',
+                    ),
+                    evidence: [
+                        new Evidence(
+                            'distance from the outline',
+                            (100 * $beside) / hypot($composition->aspect, 1.0),
+                            '% of the diagonal',
+                            100 * Thresholds::MERGES,
+                            (100 * ($near - $beside)) / hypot($composition->aspect, 1.0),
+                        ),
+                        new Evidence('shared', (100 * $shared) / $size, '% of that side'),
+                    ],
                     source: 'Straight edges beside the mark of the subject that are longer than it on that side.',
                     confidence: 0.4,
                 );

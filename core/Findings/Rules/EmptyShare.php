@@ -31,7 +31,12 @@ final class EmptyShare implements FindingRule
     {
         $composition = $situation->measures->composition;
         $area = $composition->plain[0] ?? null;
-        if ($composition === null || $area === null || $area['sharePct'] < Thresholds::EMPTY || $situation->intent->idea === Idea::Isolation) {
+        if (
+            $composition === null ||
+            $area === null ||
+            $area['sharePct'] < Thresholds::EMPTY ||
+            $situation->intent->idea === Idea::Isolation
+        ) {
             return null;
         }
         $crop = $composition->crops[0] ?? null;
@@ -41,11 +46,29 @@ final class EmptyShare implements FindingRule
             topic: Topic::Composition,
             severity: Severity::Choice,
             sentence: sprintf(
-                '%.0f %% of the frame is %s%s. If it gives the subject air, keep it; if it is only left over, %s.', $area['sharePct'],
-                ['dark' => 'featureless dark', 'bright' => 'empty brightness', 'plain' => 'plain'][$area['kind']] ?? 'plain', $area['side'] === null ? '' : ' along the '.$area['side'],
-                $crop === null ? 'go nearer' : sprintf('a crop to %s keeps %.0f %% of what draws the eye in %.0f %% of the area', $crop['ratio'], $crop['attentionPct'], $crop['keptPct']),
+                '%.0f %% of the frame is %s%s. If it gives the subject air, keep it; if it is only left over, %s.',
+                $area['sharePct'],
+                ['dark' => 'featureless dark', 'bright' => 'empty brightness', 'plain' => 'plain'][$area['kind']] ??
+                    'plain',
+                $area['side'] === null ? '' : ' along the '.$area['side'],
+                $crop === null
+                    ? 'go nearer'
+                    : sprintf(
+                        'a crop to %s keeps %.0f %% of what draws the eye in %.0f %% of the area',
+                        $crop['ratio'],
+                        $crop['attentionPct'],
+                        $crop['keptPct'],
+                    ),
             ),
-            evidence: [new Evidence('plain share', $area['sharePct'], '%', Thresholds::EMPTY, Thresholds::EMPTY - $area['sharePct'])],
+            evidence: [
+                new Evidence(
+                    'plain share',
+                    $area['sharePct'],
+                    '%',
+                    Thresholds::EMPTY,
+                    Thresholds::EMPTY - $area['sharePct'],
+                ),
+            ],
             source: 'Connected parts of the picture without any detail.',
             confidence: 0.8,
         );

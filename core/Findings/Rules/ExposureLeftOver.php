@@ -35,11 +35,21 @@ final class ExposureLeftOver implements FindingRule
         $error = $situation->placementError();
         $settings = $situation->record->settings();
         $last = $situation->frameBefore();
-        if ($error === null || $settings === null || $last === null || $situation->record->mode !== ExposureMode::Manual || abs($error->value) < self::MISS) {
+        if (
+            $error === null ||
+            $settings === null ||
+            $last === null ||
+            $situation->record->mode !== ExposureMode::Manual ||
+            abs($error->value) < self::MISS
+        ) {
             return null;
         }
         $before = $last->settings();
-        if ($before === null || abs($settings->time->stopsMoreLightThan($before->time)->value) > Series::SAME || abs($settings->aperture->stopsMoreLightThan($before->aperture)->value) > Series::SAME) {
+        if (
+            $before === null ||
+            abs($settings->time->stopsMoreLightThan($before->time)->value) > Series::SAME ||
+            abs($settings->aperture->stopsMoreLightThan($before->aperture)->value) > Series::SAME
+        ) {
             return null;
         }
 
@@ -48,14 +58,26 @@ final class ExposureLeftOver implements FindingRule
             topic: Topic::Exposure,
             severity: Severity::Fault,
             sentence: sprintf(
-                '%s at %s are the settings of the frame before, but the light has changed: the %s came out %s too %s. In manual, read the meter again whenever the light moves.',
-                $settings->time, $settings->aperture, $situation->wanted->label ?? 'subject', $error->inWords(), $error->value > 0 ? 'bright' : 'dark',
+                '%s at %s are the settings of the frame before, but the light has changed: the %s came out %s too %s. '
+                    .'In manual, read the meter again whenever the light moves.',
+                $settings->time,
+                $settings->aperture,
+                $situation->wanted->label ?? 'subject',
+                $error->inWords(),
+                $error->value > 0 ? 'bright' : 'dark',
             ),
             evidence: [
-                new Evidence('subject from its place', $error->value, 'stops', self::MISS, self::MISS - abs($error->value)),
+                new Evidence(
+                    'subject from its place',
+                    $error->value,
+                    'stops',
+                    self::MISS,
+                    self::MISS - abs($error->value),
+                ),
                 new Evidence('exposure time of the frame before', $before->time->exact, 's', $settings->time->exact),
             ],
-            source: 'Two frames of one person with the same aperture and exposure time in manual, and a miss of more than a stop and a half.',
+            source: 'Two frames of one person with the same aperture and exposure time in manual, and a miss of more '
+                .'than a stop and a half.',
         );
     }
 }

@@ -42,7 +42,15 @@ final class ExtendedIso implements FindingRule
             id: $this->id(),
             topic: Topic::Noise,
             severity: Severity::Weakness,
-            sentence: sprintf('%s lies %s above the highest ISO that your body truly amplifies, %s. Beyond it the file is only brightened: the same exposure at %s, lifted afterwards from raw, keeps the highlights that this one clips.', $iso, $beyond->inWords(), Iso::of($native), Iso::of($native)),
+            sentence: sprintf(
+                '%s lies %s above the highest ISO that your body truly amplifies, %s. Beyond it the file is only '
+                    .'brightened: the same exposure at %s, lifted afterwards from raw, keeps the highlights that this '
+                    .'one clips.',
+                $iso,
+                $beyond->inWords(),
+                Iso::of($native),
+                Iso::of($native),
+            ),
             evidence: [new Evidence('ISO', $iso->exact, '', $native, -$beyond->value, 'stops')],
             source: 'The body\'s native range, as entered in the kit.',
         );

@@ -31,7 +31,12 @@ final class EyeSharp implements FindingRule
     {
         $focus = $situation->measures->focus;
         $ratio = $focus?->eyeRatio;
-        if ($focus === null || $ratio === null || $focus->confidence < Thresholds::FOCUS_CONFIDENCE || ($focus->sharpness ?? 0.0) < Thresholds::SOFT) {
+        if (
+            $focus === null ||
+            $ratio === null ||
+            $focus->confidence < Thresholds::FOCUS_CONFIDENCE ||
+            ($focus->sharpness ?? 0.0) < Thresholds::SOFT
+        ) {
             return null;
         }
         if ($ratio >= Thresholds::FOCUS_MISSED && $ratio < Thresholds::FOCUS_HELD) {
@@ -46,8 +51,15 @@ final class EyeSharp implements FindingRule
             severity: $held ? Severity::Praise : Severity::Fault,
             sentence: $held
                 ? 'The eye is as sharp as anything in the picture: that is where one looks first.'
-                : sprintf('The eye is %.0f %% as sharp as the sharpest part, which lies %s. Put a single focus point on the near eye, or let the camera find it, and take more than one.', 100 * $ratio, PlaceName::of($focus->sharpest['x'] ?? 0.5, $focus->sharpest['y'] ?? 0.5)),
-            evidence: [new Evidence('eye against the sharpest part', 100 * $ratio, '%', 100 * $limit, 100 * ($ratio - $limit))],
+                : sprintf(
+                    'The eye is %.0f %% as sharp as the sharpest part, which lies %s. Put a single focus point on the '
+                        .'near eye, or let the camera find it, and take more than one.',
+                    100 * $ratio,
+                    PlaceName::of($focus->sharpest['x'] ?? 0.5, $focus->sharpest['y'] ?? 0.5),
+                ),
+            evidence: [
+                new Evidence('eye against the sharpest part', 100 * $ratio, '%', 100 * $limit, 100 * ($ratio - $limit)),
+            ],
             source: 'Second over first differences of neighbouring pixels in a square round the mark, noise taken off.',
             confidence: $focus->confidence,
         );

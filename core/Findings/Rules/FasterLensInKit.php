@@ -32,24 +32,31 @@ final class FasterLensInKit implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$settings, $kit, $focalLength, $used] = [$situation->record->settings(), $situation->kit, $situation->record->focalLength, $situation->widest()];
+        [$settings, $kit, $focalLength, $used] = [
+            $situation->record->settings(),
+            $situation->kit,
+            $situation->record->focalLength,
+            $situation->widest(),
+        ];
         if ($settings === null || $kit === null || $focalLength === null || $used === null) {
             return null;
         }
-        // Only where the light was short: noise above what is comfortable, or a time past what hands hold; and where depth does not forbid it.
+        // Only where the light was short: noise above what is comfortable, or a time past what hands hold; and where
+        // depth does not forbid it.
         $isNoisy = $settings->iso->stopsMoreThan(Iso::of($kit->body->comfortableIso ?? self::NOISY))->inThirds() > 0;
         $limit = $situation->handHeldLimit();
         $isSlow = $limit !== null && $limit->roomFor($settings->time->exact)->value < -1 / 3;
         $isWideOpen = $settings->aperture->exact <= $used->exact * 1.03;
         $format = $situation->format();
-        if (! $isWideOpen || ! $isNoisy && ! $isSlow || $format === null) {
+        if (! $isWideOpen || (! $isNoisy && ! $isSlow) || $format === null) {
             return null;
         }
         foreach ($kit->lenses as $lens) {
             $nearest = max($lens->minFocal, min($lens->maxFocal, $focalLength));
             $gain = $lens->widestAt($nearest)->stopsMoreLightThan($used);
             $frames = abs(log($nearest / $focalLength, 2)) <= LensChoice::NEAR_ENOUGH;
-            $focuses = $situation->focusDistance() === null || $lens->closestFocus <= $situation->focusDistance() + 1e-9;
+            $focuses =
+                $situation->focusDistance() === null || $lens->closestFocus <= $situation->focusDistance() + 1e-9;
             if (! $frames || ! $focuses || $gain->inThirds() < 2 || $lens->name === $situation->record->lens) {
                 continue;
             }
@@ -67,8 +74,24 @@ final class FasterLensInKit implements FindingRule
             id: $this->id(),
             topic: Topic::Lens,
             severity: Severity::Weakness,
-            sentence: sprintf('The lens was wide open at %s and the light was still short. Your %s opens to %s at about the same view: %s more light for the ISO or the time.', $settings->aperture, $lens->name, $lens->widestAt($nearest), $gain->inWords()),
-            evidence: [new Evidence('widest f-number', $used->exact, '', $lens->widestAt($nearest)->exact, -$gain->value, 'stops')],
+            sentence: sprintf(
+                'The lens was wide open at %s and the light was still short. Your %s opens to %s at about the same '
+                    .'view: %s more light for the ISO or the time.',
+                $settings->aperture,
+                $lens->name,
+                $lens->widestAt($nearest),
+                $gain->inWords(),
+            ),
+            evidence: [
+                new Evidence(
+                    'widest f-number',
+                    $used->exact,
+                    '',
+                    $lens->widestAt($nearest)->exact,
+                    -$gain->value,
+                    'stops',
+                ),
+            ],
             source: 'The lenses in the kit that frame and focus the same picture.',
         );
     }

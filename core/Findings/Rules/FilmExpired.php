@@ -41,8 +41,22 @@ final class FilmExpired implements FindingRule
             id: $this->id(),
             topic: Topic::Film,
             severity: Severity::Weakness,
-            sentence: sprintf('%s is %s years past its date and has lost about %s. Expose it as %s, and keep a frame for a test.', ucfirst($film->name), round($film->yearsExpired), $film->ageing()->inWords(), Iso::nearest($film->boxSpeed->exact / $film->ageing()->ratio())),
-            evidence: [new Evidence('light given for age', $film->generosity($index)->value, 'stops', $film->ageing()->value, -$short->value)],
+            sentence: sprintf(
+                '%s is %s years past its date and has lost about %s. Expose it as %s, and keep a frame for a test.',
+                ucfirst($film->name),
+                round($film->yearsExpired),
+                $film->ageing()->inWords(),
+                Iso::nearest($film->boxSpeed->exact / $film->ageing()->ratio()),
+            ),
+            evidence: [
+                new Evidence(
+                    'light given for age',
+                    $film->generosity($index)->value,
+                    'stops',
+                    $film->ageing()->value,
+                    -$short->value,
+                ),
+            ],
             source: 'About a stop in ten years at room temperature; cold keeping halves it.',
         );
     }

@@ -44,10 +44,30 @@ final class FilmExposureIndex implements FindingRule
             topic: Topic::Film,
             severity: $isInside ? Severity::Choice : Severity::Fault,
             sentence: sprintf(
-                '%s has a box speed of %s and was exposed at %s: %s %s. %s', ucfirst($film->name), $film->boxSpeed, $index, $generous->inWords(), $generous->value > 0 ? 'more light' : 'less light',
-                $isInside ? sprintf('A %s forgives that; note it on the roll.', $film->kind->label()) : sprintf('A %s forgives from %s to %s; tell the lab, or keep to the box.', $film->kind->label(), Stops::of($under)->signed(), Stops::of($over)->signed()),
+                '%s has a box speed of %s and was exposed at %s: %s %s. %s',
+                ucfirst($film->name),
+                $film->boxSpeed,
+                $index,
+                $generous->inWords(),
+                $generous->value > 0 ? 'more light' : 'less light',
+                $isInside
+                    ? sprintf('A %s forgives that; note it on the roll.', $film->kind->label())
+                    : sprintf(
+                        'A %s forgives from %s to %s; tell the lab, or keep to the box.',
+                        $film->kind->label(),
+                        Stops::of($under)->signed(),
+                        Stops::of($over)->signed(),
+                    ),
             ),
-            evidence: [new Evidence('light against box speed', $generous->value, 'stops', $generous->value > 0 ? $over : $under, $generous->value > 0 ? $over - $generous->value : $generous->value - $under)],
+            evidence: [
+                new Evidence(
+                    'light against box speed',
+                    $generous->value,
+                    'stops',
+                    $generous->value > 0 ? $over : $under,
+                    $generous->value > 0 ? $over - $generous->value : $generous->value - $under,
+                ),
+            ],
             source: 'Latitude typical of the kind of film; every film has its own.',
         );
     }

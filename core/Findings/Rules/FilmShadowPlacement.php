@@ -33,7 +33,11 @@ final class FilmShadowPlacement implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$film, $reading, $settings] = [$situation->kit?->film, $situation->plan?->shadowReading, $situation->record->settings()];
+        [$film, $reading, $settings] = [
+            $situation->kit?->film,
+            $situation->plan?->shadowReading,
+            $situation->record->settings(),
+        ];
         if ($film === null || $reading === null || $settings === null || ! $film->kind->protectsShadows()) {
             return null;
         }
@@ -44,8 +48,19 @@ final class FilmShadowPlacement implements FindingRule
                 id: $this->id(),
                 topic: Topic::Film,
                 severity: Severity::Praise,
-                sentence: sprintf('The shadows you metered lie %s from mid-grey, where negative film still shows their detail.', $placed->signed()),
-                evidence: [new Evidence('shadows from mid-grey', $placed->value, 'stops', self::SHADOWS, self::LIMIT - abs($off->value))],
+                sentence: sprintf(
+                    'The shadows you metered lie %s from mid-grey, where negative film still shows their detail.',
+                    $placed->signed(),
+                ),
+                evidence: [
+                    new Evidence(
+                        'shadows from mid-grey',
+                        $placed->value,
+                        'stops',
+                        self::SHADOWS,
+                        self::LIMIT - abs($off->value),
+                    ),
+                ],
                 source: 'Expose for the shadows: two stops below the reading, zone III.',
             );
         }
@@ -55,10 +70,24 @@ final class FilmShadowPlacement implements FindingRule
             topic: Topic::Film,
             severity: $off->value < 0 ? Severity::Fault : Severity::Choice,
             sentence: sprintf(
-                'The shadows you metered lie %s from mid-grey; on negative film they belong two stops below it. %s', $placed->signed(),
-                $off->value < 0 ? sprintf('Give %s more.', $off->inWords()) : sprintf('That is %s more light than they needed: safe on negative film, at the cost of time or depth.', $off->inWords()),
+                'The shadows you metered lie %s from mid-grey; on negative film they belong two stops below it. %s',
+                $placed->signed(),
+                $off->value < 0
+                    ? sprintf('Give %s more.', $off->inWords())
+                    : sprintf(
+                        'That is %s more light than they needed: safe on negative film, at the cost of time or depth.',
+                        $off->inWords(),
+                    ),
             ),
-            evidence: [new Evidence('shadows from mid-grey', $placed->value, 'stops', self::SHADOWS, self::LIMIT - abs($off->value))],
+            evidence: [
+                new Evidence(
+                    'shadows from mid-grey',
+                    $placed->value,
+                    'stops',
+                    self::SHADOWS,
+                    self::LIMIT - abs($off->value),
+                ),
+            ],
             source: 'Expose for the shadows: two stops below the reading, zone III.',
         );
     }

@@ -31,7 +31,12 @@ final class FlashAboveSync implements FindingRule
     {
         $time = $situation->record->exposureTime;
         $sync = $situation->kit?->body->limits->flashSync;
-        if ($situation->record->flashFired !== true || $time === null || $sync === null || $situation->record->silent === true) {
+        if (
+            $situation->record->flashFired !== true ||
+            $time === null ||
+            $sync === null ||
+            $situation->record->silent === true
+        ) {
             return null;
         }
         $beyond = ExposureTime::of($sync)->stopsMoreLightThan($time);
@@ -43,7 +48,13 @@ final class FlashAboveSync implements FindingRule
             id: $this->id(),
             topic: Topic::Flash,
             severity: Severity::Fault,
-            sentence: sprintf('At %s the shutter of this body is never fully open (%s is its fastest with flash), so part of the frame stays dark, unless the flash pulses, which costs most of its reach. Set %s or longer.', $time, ExposureTime::of($sync), ExposureTime::of($sync)),
+            sentence: sprintf(
+                'At %s the shutter of this body is never fully open (%s is its fastest with flash), so part of the '
+                    .'frame stays dark, unless the flash pulses, which costs most of its reach. Set %s or longer.',
+                $time,
+                ExposureTime::of($sync),
+                ExposureTime::of($sync),
+            ),
             evidence: [new Evidence('exposure time', $time->exact, 's', $sync, -$beyond->value, 'stops')],
             source: 'The flash sync time entered in the kit.',
             suggestion: SameExposure::with($situation, 'the whole frame gets the flash', time: ExposureTime::of($sync)),

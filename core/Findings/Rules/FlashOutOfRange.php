@@ -30,8 +30,17 @@ final class FlashOutOfRange implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$settings, $guideNumber, $distance] = [$situation->record->settings(), $situation->kit?->flashGuideNumber, $situation->focusDistance()];
-        if ($situation->record->flashFired !== true || $settings === null || $guideNumber === null || $distance === null) {
+        [$settings, $guideNumber, $distance] = [
+            $situation->record->settings(),
+            $situation->kit?->flashGuideNumber,
+            $situation->focusDistance(),
+        ];
+        if (
+            $situation->record->flashFired !== true ||
+            $settings === null ||
+            $guideNumber === null ||
+            $distance === null
+        ) {
             return null;
         }
         $reach = FlashReach::of($guideNumber, $settings->aperture->exact, $settings->iso->exact)->metres;
@@ -45,7 +54,15 @@ final class FlashOutOfRange implements FindingRule
             id: $this->id(),
             topic: Topic::Flash,
             severity: Severity::Fault,
-            sentence: sprintf('At %s and %s your flash reaches %s, and the subject stands at %s: %s short. Open up, raise ISO, or go nearer.', $settings->aperture, $settings->iso, Metres::text($reach), Metres::text($distance), $short->inWords()),
+            sentence: sprintf(
+                'At %s and %s your flash reaches %s, and the subject stands at %s: %s short. Open up, raise ISO, or '
+                    .'go nearer.',
+                $settings->aperture,
+                $settings->iso,
+                Metres::text($reach),
+                Metres::text($distance),
+                $short->inWords(),
+            ),
             evidence: [new Evidence('distance', $distance, 'm', $reach, -$short->value, 'stops')],
             source: 'Guide number × √(ISO/100) / f-number, at full power.',
         );

@@ -37,8 +37,20 @@ final class FlatLight implements FindingRule
             id: $this->id(),
             topic: Topic::Tone,
             severity: Severity::Choice,
-            sentence: sprintf('Nine tenths of the picture lie within %s: the light is flat. Side light, a lower sun or a darker ground would give it form; or let softness be the point.', Stops::of($spread)->inWords()),
-            evidence: [new Evidence('spread of nine tenths of the tones', $spread, 'stops', Thresholds::FLAT, $spread - Thresholds::FLAT)],
+            sentence: sprintf(
+                'Nine tenths of the picture lie within %s: the light is flat. Side light, a lower sun or a darker '
+                    .'ground would give it form; or let softness be the point.',
+                Stops::of($spread)->inWords(),
+            ),
+            evidence: [
+                new Evidence(
+                    'spread of nine tenths of the tones',
+                    $spread,
+                    'stops',
+                    Thresholds::FLAT,
+                    $spread - Thresholds::FLAT,
+                ),
+            ],
             source: 'Stops between the darkest and the brightest twentieth of all pixels.',
         );
     }

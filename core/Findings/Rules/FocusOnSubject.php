@@ -30,7 +30,14 @@ final class FocusOnSubject implements FindingRule
     {
         $focus = $situation->measures->focus;
         $ratio = $focus?->subjectRatio;
-        if ($focus === null || $ratio === null || $focus->sharpest === null || $focus->sharpness === null || $focus->confidence < Thresholds::FOCUS_CONFIDENCE || $focus->sharpness < Thresholds::SOFT) {
+        if (
+            $focus === null ||
+            $ratio === null ||
+            $focus->sharpest === null ||
+            $focus->sharpness === null ||
+            $focus->confidence < Thresholds::FOCUS_CONFIDENCE ||
+            $focus->sharpness < Thresholds::SOFT
+        ) {
             return null;
         }
         if ($ratio >= Thresholds::FOCUS_HELD) {
@@ -39,7 +46,15 @@ final class FocusOnSubject implements FindingRule
                 topic: Topic::Focus,
                 severity: Severity::Praise,
                 sentence: 'The subject is the sharpest part of the picture: the focus sits where it should.',
-                evidence: [new Evidence('subject against the sharpest part', 100 * $ratio, '%', 100 * Thresholds::FOCUS_HELD, 100 * ($ratio - Thresholds::FOCUS_HELD))],
+                evidence: [
+                    new Evidence(
+                        'subject against the sharpest part',
+                        100 * $ratio,
+                        '%',
+                        100 * Thresholds::FOCUS_HELD,
+                        100 * ($ratio - Thresholds::FOCUS_HELD),
+                    ),
+                ],
                 source: 'Second over first differences of neighbouring pixels, noise taken off.',
                 confidence: $focus->confidence,
             );
@@ -54,8 +69,21 @@ final class FocusOnSubject implements FindingRule
             id: $this->id(),
             topic: Topic::Focus,
             severity: $ratio < 0.4 ? Severity::Fault : Severity::Weakness,
-            sentence: sprintf('The sharpest part lies in the %s, not on the subject, which is only %.0f %% as sharp. Put the focus point on it, and check it large on the screen before you leave.', $side === $height ? 'middle' : trim($height.' '.$side), 100 * $ratio),
-            evidence: [new Evidence('subject against the sharpest part', 100 * $ratio, '%', 100 * Thresholds::FOCUS_MISSED, 100 * ($ratio - Thresholds::FOCUS_MISSED))],
+            sentence: sprintf(
+                'The sharpest part lies in the %s, not on the subject, which is only %.0f %% as sharp. Put the focus '
+                    .'point on it, and check it large on the screen before you leave.',
+                $side === $height ? 'middle' : trim($height.' '.$side),
+                100 * $ratio,
+            ),
+            evidence: [
+                new Evidence(
+                    'subject against the sharpest part',
+                    100 * $ratio,
+                    '%',
+                    100 * Thresholds::FOCUS_MISSED,
+                    100 * ($ratio - Thresholds::FOCUS_MISSED),
+                ),
+            ],
             source: 'Second over first differences of neighbouring pixels, noise taken off.',
             confidence: $focus->confidence,
         );

@@ -31,14 +31,17 @@ final class FrameWithin implements FindingRule
     {
         $surround = $situation->measures->marks?->surround;
         if ($surround === null) {
-            return $situation->intent->idea !== Idea::Surround ? null : new Finding(
-                id: $this->id(),
-                topic: Topic::Composition,
-                severity: Severity::Choice,
-                sentence: 'You wanted a frame within the frame. Mark what frames the subject, so that it can be told whether it does.',
-                evidence: [],
-                source: 'A declared idea without a mark.',
-            );
+            return $situation->intent->idea !== Idea::Surround
+                ? null
+                : new Finding(
+                    id: $this->id(),
+                    topic: Topic::Composition,
+                    severity: Severity::Choice,
+                    sentence: 'You wanted a frame within the frame. Mark what frames the subject, so that it can be '
+                        .'told whether it does.',
+                    evidence: [],
+                    source: 'A declared idea without a mark.',
+                );
         }
         $kept = $surround['holdsPct'] >= Thresholds::SURROUNDED;
 
@@ -47,9 +50,25 @@ final class FrameWithin implements FindingRule
             topic: Topic::Composition,
             severity: $kept ? Severity::Praise : Severity::Weakness,
             sentence: $kept
-                ? sprintf('The subject stands whole in a frame of its own, which takes %.0f %% of the picture.', $surround['sharePct'])
-                : sprintf('The frame that you marked holds %.0f %% of the subject: it cuts it instead of framing it. Move until there is room all round.', $surround['holdsPct']),
-            evidence: [new Evidence('subject within it', $surround['holdsPct'], '%', Thresholds::SURROUNDED, $surround['holdsPct'] - Thresholds::SURROUNDED), new Evidence('its share of the picture', $surround['sharePct'], '%')],
+                ? sprintf(
+                    'The subject stands whole in a frame of its own, which takes %.0f %% of the picture.',
+                    $surround['sharePct'],
+                )
+                : sprintf(
+                    'The frame that you marked holds %.0f %% of the subject: it cuts it instead of framing it. Move '
+                        .'until there is room all round.',
+                    $surround['holdsPct'],
+                ),
+            evidence: [
+                new Evidence(
+                    'subject within it',
+                    $surround['holdsPct'],
+                    '%',
+                    Thresholds::SURROUNDED,
+                    $surround['holdsPct'] - Thresholds::SURROUNDED,
+                ),
+                new Evidence('its share of the picture', $surround['sharePct'], '%'),
+            ],
             source: 'The marks of the subject and of what frames it.',
         );
     }

@@ -28,7 +28,11 @@ final class FramingOff implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$wanted, $focalLength, $format] = [$situation->intent->focalLength35, $situation->record->focalLength, $situation->format()];
+        [$wanted, $focalLength, $format] = [
+            $situation->intent->focalLength35,
+            $situation->record->focalLength,
+            $situation->format(),
+        ];
         if ($wanted === null || $focalLength === null || $format === null) {
             return null;
         }
@@ -45,8 +49,14 @@ final class FramingOff implements FindingRule
             topic: Topic::Lens,
             severity: Severity::Choice,
             sentence: sprintf(
-                'You meant to frame it like %s mm on 36×24, and this frame is %s: %.1f times %s. From the same spot that is %s mm on your camera%s; walking instead changes how near and far stand to each other.',
-                round($wanted), round($actual), 2 ** abs($off), $off > 0 ? 'tighter' : 'wider', round($needed), $lens === null ? '' : ', with your '.$lens->name,
+                'You meant to frame it like %s mm on 36×24, and this frame is %s: %.1f times %s. From the same spot '
+                    .'that is %s mm on your camera%s; walking instead changes how near and far stand to each other.',
+                round($wanted),
+                round($actual),
+                2 ** abs($off),
+                $off > 0 ? 'tighter' : 'wider',
+                round($needed),
+                $lens === null ? '' : ', with your '.$lens->name,
             ),
             evidence: [new Evidence('35 mm equivalent focal length', $actual, 'mm', $wanted)],
             source: 'Focal lengths compared as 35 mm equivalents; a fifth either way is a step or two.',

@@ -36,8 +36,18 @@ final class GraduatedEdgeHard implements FindingRule
             id: $this->id(),
             topic: Topic::Colour,
             severity: Severity::Weakness,
-            sentence: sprintf('Across the whole width everything turns %.1f stops darker %s a line %.0f %% down the frame, whatever stands there. That is the edge of a graduated filter or gradient: use a softer one, slide it to where the light really changes, or blend two frames.', abs($edge->stops), $edge->stops > 0 ? 'above' : 'below', 100 * $edge->at),
-            evidence: [new Evidence('step', abs($edge->stops), 'stops'), new Evidence('its height', 100 * $edge->at, '% down')],
+            sentence: sprintf(
+                'Across the whole width everything turns %.1f stops darker %s a line %.0f %% down the frame, whatever '
+                    .'stands there. That is the edge of a graduated filter or gradient: use a softer one, slide it to '
+                    .'where the light really changes, or blend two frames.',
+                abs($edge->stops),
+                $edge->stops > 0 ? 'above' : 'below',
+                100 * $edge->at,
+            ),
+            evidence: [
+                new Evidence('step', abs($edge->stops), 'stops'),
+                new Evidence('its height', 100 * $edge->at, '% down'),
+            ],
             source: 'The same step in every column, with the same things above it as below.',
             confidence: $edge->confidence - 0.2,
         );

@@ -37,8 +37,21 @@ final class HaloAlongEdges implements FindingRule
             id: $this->id(),
             topic: Topic::Colour,
             severity: Severity::Weakness,
-            sentence: sprintf('Along strong edges the bright side glows and the dark side sinks by %.0f %% of the step between them: a halo. Take back clarity, local contrast or lifted shadows until the edge is only an edge.', 100 * $halo),
-            evidence: [new Evidence('overshoot along edges', 100 * $halo, '% of the step', 100 * Thresholds::HALO, 100 * (Thresholds::HALO - $halo))],
+            sentence: sprintf(
+                'Along strong edges the bright side glows and the dark side sinks by %.0f %% of the step between '
+                    .'them: a halo. Take back clarity, local contrast or lifted shadows until the edge is only an '
+                    .'edge.',
+                100 * $halo,
+            ),
+            evidence: [
+                new Evidence(
+                    'overshoot along edges',
+                    100 * $halo,
+                    '% of the step',
+                    100 * Thresholds::HALO,
+                    100 * (Thresholds::HALO - $halo),
+                ),
+            ],
             source: 'Bands beside strong edges on plain ground, near against far; the weaker side counts.',
             confidence: 0.5,
         );

@@ -41,8 +41,21 @@ final class HeadRoom implements FindingRule
             id: $this->id(),
             topic: Topic::Composition,
             severity: Severity::Choice,
-            sentence: sprintf('%.0f %% of the height lies above the head and %.0f %% below the mark: the person sinks in the frame. Point the camera lower, or go nearer, until a hand\'s breadth is left above.', 100 * $above, 100 * $below),
-            evidence: [new Evidence('room above the head', 100 * $above, '% of the height', 100 * Thresholds::HEAD_ROOM, 100 * (Thresholds::HEAD_ROOM - $above))],
+            sentence: sprintf(
+                '%.0f %% of the height lies above the head and %.0f %% below the mark: the person sinks in the frame. '
+                    .'Point the camera lower, or go nearer, until a hand\'s breadth is left above.',
+                100 * $above,
+                100 * $below,
+            ),
+            evidence: [
+                new Evidence(
+                    'room above the head',
+                    100 * $above,
+                    '% of the height',
+                    100 * Thresholds::HEAD_ROOM,
+                    100 * (Thresholds::HEAD_ROOM - $above),
+                ),
+            ],
             source: 'The mark of the subject, taken to begin at the head.',
         );
     }

@@ -30,7 +30,11 @@ final class HeadroomUnused implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $room = $situation->measures->toneDetail()->headroomStops;
-        if ($situation->approach->protects !== Protects::Highlights || $situation->wanted !== null || $room < Thresholds::HEADROOM) {
+        if (
+            $situation->approach->protects !== Protects::Highlights ||
+            $situation->wanted !== null ||
+            $room < Thresholds::HEADROOM
+        ) {
             return null;
         }
 
@@ -38,8 +42,20 @@ final class HeadroomUnused implements FindingRule
             id: $this->id(),
             topic: Topic::Tone,
             severity: Severity::Choice,
-            sentence: sprintf('The brightest tones end %s below white. In raw, that much more exposure would have made the shadows cleaner, and could be taken back afterwards.', Stops::of($room)->inWords()),
-            evidence: [new Evidence('room above the brightest thousandth', $room, 'stops', Thresholds::HEADROOM, Thresholds::HEADROOM - $room)],
+            sentence: sprintf(
+                'The brightest tones end %s below white. In raw, that much more exposure would have made the shadows '
+                    .'cleaner, and could be taken back afterwards.',
+                Stops::of($room)->inWords(),
+            ),
+            evidence: [
+                new Evidence(
+                    'room above the brightest thousandth',
+                    $room,
+                    'stops',
+                    Thresholds::HEADROOM,
+                    Thresholds::HEADROOM - $room,
+                ),
+            ],
             source: 'The brightest thousandth of all pixels against white.',
             otherView: 'Others expose for the look of the picture itself, and take dark scenes dark.',
         );

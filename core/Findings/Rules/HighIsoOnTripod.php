@@ -35,7 +35,13 @@ final class HighIsoOnTripod implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         [$iso, $time, $slack] = [$situation->record->iso, $situation->record->exposureTime, $situation->isoSlack()];
-        if ($situation->record->support?->stopsSteadier() !== null || $iso === null || $time === null || $slack === null || $slack->value <= self::LIMIT + 1e-9) {
+        if (
+            $situation->record->support?->stopsSteadier() !== null ||
+            $iso === null ||
+            $time === null ||
+            $slack === null ||
+            $slack->value <= self::LIMIT + 1e-9
+        ) {
             return null;
         }
         $longer = ExposureTime::nearest($time->exact * $slack->ratio());
@@ -46,12 +52,29 @@ final class HighIsoOnTripod implements FindingRule
             topic: Topic::Noise,
             severity: $slack->value >= self::FAULT ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
-                '%s is %s more than the light needed: on a tripod %s, so %s would have given the same picture with less noise.',
-                $iso, $slack->inWords(), $limit === null ? 'a still subject gives you all the time there is' : sprintf('this movement allows %s', ExposureTime::noLongerThan($limit)), $longer,
+                '%s is %s more than the light needed: on a tripod %s, so %s would have given the same picture with '
+                    .'less noise.',
+                $iso,
+                $slack->inWords(),
+                $limit === null
+                    ? 'a still subject gives you all the time there is'
+                    : sprintf('this movement allows %s', ExposureTime::noLongerThan($limit)),
+                $longer,
             ),
             evidence: [
                 new Evidence('ISO slack', $slack->value, 'stops', self::LIMIT, self::LIMIT - $slack->value),
-                ...($limit === null ? [] : [new Evidence('longest time for the movement', $limit, 's', $time->exact, log($limit / $time->exact, 2), 'stops')]),
+                ...$limit === null
+                    ? []
+                    : [
+                        new Evidence(
+                            'longest time for the movement',
+                            $limit,
+                            's',
+                            $time->exact,
+                            log($limit / $time->exact, 2),
+                            'stops',
+                        ),
+                    ],
             ],
             source: sprintf('On a tripod only movement and the body limit the time; base %s.', $situation->baseIso()),
             suggestion: SameExposure::with($situation, 'all the light the subject stands still for', time: $longer),

@@ -33,7 +33,11 @@ final class HighlightsKept implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $subject = $situation->measures->subject;
-        if ($subject === null || $subject->tone->meanStops < self::LIGHT || $subject->tone->lostHighlightsPct >= self::LIMIT_PCT) {
+        if (
+            $subject === null ||
+            $subject->tone->meanStops < self::LIGHT ||
+            $subject->tone->lostHighlightsPct >= self::LIMIT_PCT
+        ) {
             return null;
         }
 
@@ -41,8 +45,19 @@ final class HighlightsKept implements FindingRule
             id: $this->id(),
             topic: Topic::Tone,
             severity: Severity::Praise,
-            sentence: sprintf('The subject is light and still whole: only %.1f %% of it is lost to pure white.', $subject->tone->lostHighlightsPct),
-            evidence: [new Evidence('lost highlights in the subject', $subject->tone->lostHighlightsPct, '%', self::LIMIT_PCT, self::LIMIT_PCT - $subject->tone->lostHighlightsPct)],
+            sentence: sprintf(
+                'The subject is light and still whole: only %.1f %% of it is lost to pure white.',
+                $subject->tone->lostHighlightsPct,
+            ),
+            evidence: [
+                new Evidence(
+                    'lost highlights in the subject',
+                    $subject->tone->lostHighlightsPct,
+                    '%',
+                    self::LIMIT_PCT,
+                    self::LIMIT_PCT - $subject->tone->lostHighlightsPct,
+                ),
+            ],
             source: 'All three channels at 254 or 255; under 1 % passes as glints.',
         );
     }

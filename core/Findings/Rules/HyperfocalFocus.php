@@ -35,7 +35,12 @@ final class HyperfocalFocus implements FindingRule
     {
         $depth = $situation->depth();
         $focus = $situation->focusDistance();
-        if ($depth === null || $focus === null || ! $situation->intent->asksForDepth() || $situation->intent->sharpTo() !== null) {
+        if (
+            $depth === null ||
+            $focus === null ||
+            ! $situation->intent->asksForDepth() ||
+            $situation->intent->sharpTo() !== null
+        ) {
             return null;
         }
         $off = log($focus / $depth->hyperfocal, 2);
@@ -44,7 +49,12 @@ final class HyperfocalFocus implements FindingRule
                 id: $this->id(),
                 topic: Topic::Depth,
                 severity: Severity::Praise,
-                sentence: sprintf('Focused at %s, the hyperfocal distance of %s: sharp from %s to the horizon with nothing wasted.', Metres::text($focus), Metres::text($depth->hyperfocal), Metres::text($depth->near)),
+                sentence: sprintf(
+                    'Focused at %s, the hyperfocal distance of %s: sharp from %s to the horizon with nothing wasted.',
+                    Metres::text($focus),
+                    Metres::text($depth->hyperfocal),
+                    Metres::text($depth->near),
+                ),
                 evidence: [new Evidence('focus', $focus, 'm', $depth->hyperfocal)],
                 source: 'Hyperfocal distance f²/(N·c) + f.',
             );
@@ -58,7 +68,14 @@ final class HyperfocalFocus implements FindingRule
             id: $this->id(),
             topic: Topic::Depth,
             severity: Severity::Choice,
-            sentence: sprintf('Focused at %s it is sharp from %s on. Focused at the hyperfocal distance, %s, it would be sharp from %s on, at the same aperture.', Metres::text($focus), Metres::text($depth->near), Metres::text($depth->hyperfocal), Metres::text($depth->hyperfocal / 2)),
+            sentence: sprintf(
+                'Focused at %s it is sharp from %s on. Focused at the hyperfocal distance, %s, it would be sharp from '
+                    .'%s on, at the same aperture.',
+                Metres::text($focus),
+                Metres::text($depth->near),
+                Metres::text($depth->hyperfocal),
+                Metres::text($depth->hyperfocal / 2),
+            ),
             evidence: [new Evidence('focus', $focus, 'm', $depth->hyperfocal)],
             source: 'Hyperfocal distance f²/(N·c) + f.',
             otherView: 'Others focus on what matters most, or at the horizon, and take the foreground as it comes.',

@@ -43,8 +43,14 @@ final class IdeaKept implements FindingRule
             severity: $kept ? Severity::Praise : Severity::Weakness,
             sentence: $kept
                 ? sprintf('You wanted the subject %s, and there it stands.', $idea->label())
-                : sprintf('You wanted the subject %s, and it stands %.0f %% of the diagonal away from there.', $idea->label(), $off),
-            evidence: [new Evidence('distance from the idea', $off, '%', Thresholds::IDEA_KEPT, Thresholds::IDEA_KEPT - $off)],
+                : sprintf(
+                    'You wanted the subject %s, and it stands %.0f %% of the diagonal away from there.',
+                    $idea->label(),
+                    $off,
+                ),
+            evidence: [
+                new Evidence('distance from the idea', $off, '%', Thresholds::IDEA_KEPT, Thresholds::IDEA_KEPT - $off),
+            ],
             source: 'The middle of the mark, as % of the diagonal.',
         );
     }

@@ -41,7 +41,14 @@ final class IsoSlack implements FindingRule
         $support = $situation->record->support;
         $limit = $situation->handHeldLimit();
         // On a tripod another finding speaks of it.
-        if ($slack === null || $iso === null || $time === null || $support === null || $limit === null || $slack->value <= self::LIMIT + 1e-9) {
+        if (
+            $slack === null ||
+            $iso === null ||
+            $time === null ||
+            $support === null ||
+            $limit === null ||
+            $slack->value <= self::LIMIT + 1e-9
+        ) {
             return null;
         }
         $handsSet = $situation->approach->iso === IsoSetting::ByHand;
@@ -52,17 +59,47 @@ final class IsoSlack implements FindingRule
             topic: Topic::Noise,
             severity: $handsSet && $slack->value >= self::FAULT ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
-                '%s is %s more than the light needed: at %s there was that much room before %s.', $iso, $slack->inWords(), $time,
+                '%s is %s more than the light needed: at %s there was that much room before %s.',
+                $iso,
+                $slack->inWords(),
+                $time,
                 $movement !== null && $movement < $limit->seconds ? 'the movement blurs' : 'hands begin to shake',
             ),
             evidence: [
                 new Evidence('ISO slack', $slack->value, 'stops', self::LIMIT, self::LIMIT - $slack->value),
-                new Evidence('longest time held still', $limit->seconds, 's', $time->exact, $limit->roomFor($time->exact)->value, 'stops'),
-                ...($movement === null ? [] : [new Evidence('longest time for the movement', $movement, 's', $time->exact, log($movement / $time->exact, 2), 'stops')]),
+                new Evidence(
+                    'longest time held still',
+                    $limit->seconds,
+                    's',
+                    $time->exact,
+                    $limit->roomFor($time->exact)->value,
+                    'stops',
+                ),
+                ...$movement === null
+                    ? []
+                    : [
+                        new Evidence(
+                            'longest time for the movement',
+                            $movement,
+                            's',
+                            $time->exact,
+                            log($movement / $time->exact, 2),
+                            'stops',
+                        ),
+                    ],
             ],
-            source: sprintf('Hand-held limit of one over the 35 mm equivalent focal length; base %s.', $situation->baseIso()),
-            suggestion: SameExposure::with($situation, 'the same picture', time: ExposureTime::nearest($time->exact * $slack->ratio())),
-            otherView: $handsSet ? null : 'With automatic ISO the camera chose this; a slower "slowest shutter" setting would bring it down.',
+            source: sprintf(
+                'Hand-held limit of one over the 35 mm equivalent focal length; base %s.',
+                $situation->baseIso(),
+            ),
+            suggestion: SameExposure::with(
+                $situation,
+                'the same picture',
+                time: ExposureTime::nearest($time->exact * $slack->ratio()),
+            ),
+            otherView: $handsSet
+                ? null
+                : 'With automatic ISO the camera chose this; a slower "slowest shutter" setting would bring it down.',
         );
     }
 }

@@ -34,12 +34,17 @@ final class JpegOnly implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        if ($situation->fileFormat !== 'JPEG' || $situation->kit?->film !== null || $situation->approach->protects === Protects::MidTones) {
+        if (
+            $situation->fileFormat !== 'JPEG' ||
+            $situation->kit?->film !== null ||
+            $situation->approach->protects === Protects::MidTones
+        ) {
             return null;
         }
         $reasons = array_filter([
             'the scene spans more than a JPEG holds' => ($situation->intent->sceneStops ?? 0.0) > self::JPEG_RANGE,
-            'the shadows are to be lifted' => $situation->approach->wideRange === WideRange::LiftedShadows && ($situation->intent->sceneStops ?? 0.0) > self::JPEG_RANGE - 1,
+            'the shadows are to be lifted' => $situation->approach->wideRange === WideRange::LiftedShadows &&
+                ($situation->intent->sceneStops ?? 0.0) > self::JPEG_RANGE - 1,
             'the exposure is off by more than a JPEG forgives' => abs($situation->placementError()->value ?? 0.0) > self::FORGIVES,
         ]);
         if ($reasons === []) {
@@ -50,8 +55,25 @@ final class JpegOnly implements FindingRule
             id: $this->id(),
             topic: Topic::File,
             severity: Severity::Choice,
-            sentence: sprintf('Only a JPEG was handed in, and %s. A raw file of the same frame could be corrected by about two stops more; set the camera to raw, or raw with JPEG, for such light.', array_key_first($reasons)),
-            evidence: [new Evidence('file', 'JPEG', '', 'raw'), ...($situation->intent->sceneStops === null ? [] : [new Evidence('range of the scene', $situation->intent->sceneStops, 'stops', self::JPEG_RANGE, self::JPEG_RANGE - $situation->intent->sceneStops)])],
+            sentence: sprintf(
+                'Only a JPEG was handed in, and %s. A raw file of the same frame could be corrected by about two '
+                    .'stops more; set the camera to raw, or raw with JPEG, for such light.',
+                array_key_first($reasons),
+            ),
+            evidence: [
+                new Evidence('file', 'JPEG', '', 'raw'),
+                ...$situation->intent->sceneStops === null
+                    ? []
+                    : [
+                        new Evidence(
+                            'range of the scene',
+                            $situation->intent->sceneStops,
+                            'stops',
+                            self::JPEG_RANGE,
+                            self::JPEG_RANGE - $situation->intent->sceneStops,
+                        ),
+                    ],
+            ],
             source: 'Eight bits and a finished tone curve leave about a stop of room either way.',
             otherView: 'Others keep to JPEG and get it right in the camera, as on slide film.',
         );

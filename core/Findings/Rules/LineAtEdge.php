@@ -30,7 +30,12 @@ final class LineAtEdge implements FindingRule
         $near = null;
         foreach ($situation->measures->composition->lines ?? [] as $line) {
             $gap = min($line['at'], 1 - $line['at']);
-            if ($gap > 0.005 && $gap < 0.03 && $line['length'] > 0.4 && ($near === null || $line['length'] > $near['length'])) {
+            if (
+                $gap > 0.005 &&
+                $gap < 0.03 &&
+                $line['length'] > 0.4 &&
+                ($near === null || $line['length'] > $near['length'])
+            ) {
                 $near = $line;
             }
         }
@@ -43,8 +48,15 @@ final class LineAtEdge implements FindingRule
             id: $this->id(),
             topic: Topic::Composition,
             severity: Severity::Weakness,
-            sentence: sprintf('A straight line runs close along the %s edge, like a second frame. Take it in with room, or leave it out.', $side),
-            evidence: [new Evidence('line from the edge', 100 * min($near['at'], 1 - $near['at']), '%', 3.0), new Evidence('its length', 100 * $near['length'], '%')],
+            sentence: sprintf(
+                'A straight line runs close along the %s edge, like a second frame. Take it in with room, or leave it '
+                    .'out.',
+                $side,
+            ),
+            evidence: [
+                new Evidence('line from the edge', 100 * min($near['at'], 1 - $near['at']), '%', 3.0),
+                new Evidence('its length', 100 * $near['length'], '%'),
+            ],
             source: 'Detected lines nearer to the edge than 3 % of the frame.',
             confidence: 0.6,
         );

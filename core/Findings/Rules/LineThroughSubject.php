@@ -34,7 +34,9 @@ final class LineThroughSubject implements FindingRule
         }
         foreach ($composition->lines as $line) {
             // Longer than the subject on that side, so that it belongs to the background.
-            [$from, $size, $along] = $line['upright'] ? [$region->x, $region->width, $region->height] : [$region->y, $region->height, $region->width];
+            [$from, $size, $along] = $line['upright']
+                ? [$region->x, $region->width, $region->height]
+                : [$region->y, $region->height, $region->width];
             $inside = ($line['at'] - $from) / $size;
             if ($line['length'] < max(0.5, 1.8 * $along) || $inside < 0.05 || $inside > 0.6) {
                 continue;
@@ -46,9 +48,17 @@ final class LineThroughSubject implements FindingRule
                 topic: Topic::Composition,
                 severity: $head ? Severity::Weakness : Severity::Choice,
                 sentence: $line['upright']
-                    ? 'An upright line of the background runs through the subject, as if it grew out of it. Half a step to the side clears it.'
-                    : ($head ? 'A level line runs through the head. Bend your knees, or go up a step, and it passes the shoulders or clears the hair.' : 'A level line of the background cuts through the subject. A higher or lower viewpoint moves it.'),
-                evidence: [new Evidence('line through the mark', 100 * $inside, '%'), new Evidence('its length', 100 * $line['length'], '%', 50.0)],
+                    ? 'An upright line of the background runs through the subject, as if it grew out of it. Half a '
+                        .'step to the side clears it.'
+                    : ($head
+                        ? 'A level line runs through the head. Bend your knees, or go up a step, and it passes the '
+                            .'shoulders or clears the hair.'
+                        : 'A level line of the background cuts through the subject. A higher or lower viewpoint moves '
+                            .'it.'),
+                evidence: [
+                    new Evidence('line through the mark', 100 * $inside, '%'),
+                    new Evidence('its length', 100 * $line['length'], '%', 50.0),
+                ],
                 source: 'Detected lines that are longer than the subject and cross its mark.',
                 confidence: 0.5,
             );

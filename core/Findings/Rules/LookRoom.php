@@ -52,8 +52,18 @@ final class LookRoom implements FindingRule
             topic: Topic::Composition,
             severity: $given ? Severity::Praise : Severity::Choice,
             sentence: $given
-                ? sprintf('The subject looks or goes %s and has %.0f %% of the width there to do it in.', $facing->label(), 100 * $ahead)
-                : sprintf('The subject looks or goes %s, where %.0f %% of the width is left, and has %.0f %% behind it. It leaves the picture; swing the camera that way, unless leaving is the point.', $facing->label(), 100 * $ahead, 100 * $behind),
+                ? sprintf(
+                    'The subject looks or goes %s and has %.0f %% of the width there to do it in.',
+                    $facing->label(),
+                    100 * $ahead,
+                )
+                : sprintf(
+                    'The subject looks or goes %s, where %.0f %% of the width is left, and has %.0f %% behind it. It '
+                        .'leaves the picture; swing the camera that way, unless leaving is the point.',
+                    $facing->label(),
+                    100 * $ahead,
+                    100 * $behind,
+                ),
             evidence: [new Evidence('room ahead against room behind', $ratio, '', $limit, $ratio - $limit)],
             source: 'The mark of the subject and where it was said to look.',
         );

@@ -36,7 +36,7 @@ final class LostHighlightsElsewhere implements FindingRule
             return null;
         }
         // The subject's own share of the loss is taken out of the frame's.
-        $elsewhere = max(0.0, $lost - $subject->tone->lostHighlightsPct * $subject->region->sharePct() / 100);
+        $elsewhere = max(0.0, $lost - ($subject->tone->lostHighlightsPct * $subject->region->sharePct()) / 100);
         if ($elsewhere < self::LIMIT_PCT) {
             return null;
         }
@@ -45,8 +45,20 @@ final class LostHighlightsElsewhere implements FindingRule
             id: $this->id(),
             topic: Topic::Tone,
             severity: Severity::Choice,
-            sentence: sprintf('%.1f %% of the frame outside the subject is pure white. The subject kept its detail; decide whether the surroundings needed theirs.', $elsewhere),
-            evidence: [new Evidence('lost highlights outside the subject', $elsewhere, '%', self::LIMIT_PCT, self::LIMIT_PCT - $elsewhere)],
+            sentence: sprintf(
+                '%.1f %% of the frame outside the subject is pure white. The subject kept its detail; decide whether '
+                    .'the surroundings needed theirs.',
+                $elsewhere,
+            ),
+            evidence: [
+                new Evidence(
+                    'lost highlights outside the subject',
+                    $elsewhere,
+                    '%',
+                    self::LIMIT_PCT,
+                    self::LIMIT_PCT - $elsewhere,
+                ),
+            ],
             source: 'All three channels at 254 or 255.',
         );
     }

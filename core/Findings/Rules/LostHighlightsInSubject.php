@@ -41,12 +41,21 @@ final class LostHighlightsInSubject implements FindingRule
             id: $this->id(),
             topic: Topic::Tone,
             severity: $protected ? Severity::Fault : Severity::Weakness,
-            sentence: sprintf('%.1f %% of the subject is pure white with nothing left in it. Give less light until only glints are lost.', $lost),
-            evidence: [new Evidence('lost highlights in the subject', $lost, '%', self::LIMIT_PCT, self::LIMIT_PCT - $lost)],
+            sentence: sprintf(
+                '%.1f %% of the subject is pure white with nothing left in it. Give less light until only glints are '
+                    .'lost.',
+                $lost,
+            ),
+            evidence: [
+                new Evidence('lost highlights in the subject', $lost, '%', self::LIMIT_PCT, self::LIMIT_PCT - $lost),
+            ],
             source: 'All three channels at 254 or 255; under 1 % passes as glints.',
             otherView: $protected
-                ? 'This course protects highlights; where shadows or mid-tones come first, a small loss can be the price of an open subject.'
-                : 'This course puts '.$situation->approach->protects->label().' first; a course that protects highlights would call this a fault.',
+                ? 'This course protects highlights; where shadows or mid-tones come first, a small loss can be the '
+                    .'price of an open subject.'
+                : 'This course puts '.
+                    $situation->approach->protects->label().
+                    ' first; a course that protects highlights would call this a fault.',
         );
     }
 }

@@ -53,15 +53,28 @@ final class MeterFooled implements FindingRule
             topic: Topic::Exposure,
             severity: Severity::Fault,
             sentence: sprintf(
-                'The meter was believed. It renders whatever it sees as mid-grey, and this scene is mainly %s, so the %s came out %s. Compensation of %s would have placed it.',
+                'The meter was believed. It renders whatever it sees as mid-grey, and this scene is mainly %s, so the '
+                    .'%s came out %s. Compensation of %s would have placed it.',
                 $wanted->stops->value > 0 ? 'bright' : 'dark',
                 $wanted->label,
                 $wanted->stops->value > 0 ? 'grey instead of light' : 'grey instead of dark',
                 $needed->signed(),
             ),
             evidence: [
-                new Evidence('what the meter read', $reading->value, 'stops', self::BELIEVED, self::BELIEVED - abs($reading->value)),
-                new Evidence('subject from its place', $error->value, 'stops', self::MISS, self::MISS - abs($error->value)),
+                new Evidence(
+                    'what the meter read',
+                    $reading->value,
+                    'stops',
+                    self::BELIEVED,
+                    self::BELIEVED - abs($reading->value),
+                ),
+                new Evidence(
+                    'subject from its place',
+                    $error->value,
+                    'stops',
+                    self::MISS,
+                    self::MISS - abs($error->value),
+                ),
                 new Evidence('compensation needed', $needed->value, 'stops'),
             ],
             source: 'A reflected-light meter assumes 18 % reflectance (ISO 2720).',
@@ -73,11 +86,14 @@ final class MeterFooled implements FindingRule
     {
         $verdicts = $situation->measures->metering;
 
-        return Stops::of(match ($situation->record->metering) {
-            MeteringPattern::Centre => $verdicts['centre'],
-            MeteringPattern::Spot => $verdicts['spot'],
-            MeteringPattern::Highlight => $verdicts['highlight'],
-            default => $verdicts['scene'],
-        } - ($situation->record->compensation ?? 0.0));
+        return Stops::of(
+            match ($situation->record->metering) {
+                MeteringPattern::Centre => $verdicts['centre'],
+                MeteringPattern::Spot => $verdicts['spot'],
+                MeteringPattern::Highlight => $verdicts['highlight'],
+                default => $verdicts['scene'],
+            } -
+                ($situation->record->compensation ?? 0.0),
+        );
     }
 }

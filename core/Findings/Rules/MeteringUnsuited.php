@@ -32,7 +32,12 @@ final class MeteringUnsuited implements FindingRule
         $error = $situation->placementError();
         $verdicts = $situation->measures->metering;
         $used = $situation->record->metering->value;
-        if ($error === null || ! $situation->record->mode->followsTheMeter() || ! array_key_exists($used, $verdicts) || abs($error->value) < 0.5) {
+        if (
+            $error === null ||
+            ! $situation->record->mode->followsTheMeter() ||
+            ! array_key_exists($used, $verdicts) ||
+            abs($error->value) < 0.5
+        ) {
             return null;
         }
         $compensation = $situation->record->compensation ?? 0.0;
@@ -45,14 +50,43 @@ final class MeteringUnsuited implements FindingRule
         if ($best === $used || $misses[$used] - $misses[$best] < Thresholds::PATTERNS_DIFFER) {
             return null;
         }
-        $names = ['scene' => 'the whole scene', 'centre' => 'centre-weighted', 'spot' => 'a spot on the subject', 'highlight' => 'the highlights'];
+        $names = [
+            'scene' => 'the whole scene',
+            'centre' => 'centre-weighted',
+            'spot' => 'a spot on the subject',
+            'highlight' => 'the highlights',
+        ];
 
         return new Finding(
             id: $this->id(),
             topic: Topic::Mode,
             severity: Severity::Choice,
-            sentence: sprintf('Measured by %s this subject came out %s too %s; by %s, with the same compensation, it would have missed by %s. The other patterns said: %s.', $names[$used], $error->inWords(), $error->value > 0 ? 'bright' : 'dark', $names[$best], Stops::of($misses[$best])->inWords(), implode(', ', array_map(fn (string $pattern, float $verdict): string => $pattern.' '.Stops::of($verdict)->signed(), array_keys($verdicts), $verdicts))),
-            evidence: array_map(fn (string $pattern, float $miss): Evidence => new Evidence('missed by '.$names[$pattern], $miss, 'stops'), array_keys($misses), $misses),
+            sentence: sprintf(
+                'Measured by %s this subject came out %s too %s; by %s, with the same compensation, it would have '
+                    .'missed by %s. The other patterns said: %s.',
+                $names[$used],
+                $error->inWords(),
+                $error->value > 0 ? 'bright' : 'dark',
+                $names[$best],
+                Stops::of($misses[$best])->inWords(),
+                implode(
+                    ', ',
+                    array_map(
+                        fn (string $pattern, float $verdict): string => $pattern.' '.Stops::of($verdict)->signed(),
+                        array_keys($verdicts),
+                        $verdicts,
+                    ),
+                ),
+            ),
+            evidence: array_map(
+                fn (string $pattern, float $miss): Evidence => new Evidence(
+                    'missed by '.$names[$pattern],
+                    $miss,
+                    'stops',
+                ),
+                array_keys($misses),
+                $misses,
+            ),
             source: 'Each pattern\'s own weighting of the picture; a meter renders what it reads as mid-grey.',
             confidence: 0.7,
         );

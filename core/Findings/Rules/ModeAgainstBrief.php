@@ -30,7 +30,12 @@ final class ModeAgainstBrief implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $mode = $situation->record->mode;
-        $taken = array_values(array_filter($situation->brief->decisions ?? [], fn (DecisionAsked $asked): bool => ! $asked->isLeftTo($mode, $situation->record->isoAutomatic)));
+        $taken = array_values(
+            array_filter(
+                $situation->brief->decisions ?? [],
+                fn (DecisionAsked $asked): bool => ! $asked->isLeftTo($mode, $situation->record->isoAutomatic),
+            ),
+        );
         if ($taken === [] || $mode === ExposureMode::Auto || $mode === ExposureMode::Scene) {
             return null;
         }
@@ -40,7 +45,11 @@ final class ModeAgainstBrief implements FindingRule
             id: $this->id(),
             topic: Topic::Mode,
             severity: Severity::Fault,
-            sentence: sprintf('This brief wants you to decide %s, and in %s the camera decides that.', $names, $mode->label()),
+            sentence: sprintf(
+                'This brief wants you to decide %s, and in %s the camera decides that.',
+                $names,
+                $mode->label(),
+            ),
             evidence: [new Evidence('exposure mode', $mode->value, '', $names)],
             source: 'Who decides what in each mode.',
         );

@@ -35,20 +35,24 @@ final class MovementAsWanted implements FindingRule
         if ($movement === null || $time === null || $band === null) {
             return null;
         }
-        $isInside = ($band->longest === null || $time->exact <= $band->longest * 2 ** (1 / 6)) && ($band->shortest === null || $time->exact >= $band->shortest / 2 ** (1 / 6));
+        $isInside =
+            ($band->longest === null || $time->exact <= $band->longest * 2 ** (1 / 6)) &&
+            ($band->shortest === null || $time->exact >= $band->shortest / 2 ** (1 / 6));
         // Silk ends where mist begins.
         $isMist = $movement->want === MovementLook::Silk && $time->exact > 2 * WaterLook::Silk->band()[1];
         if (! $isInside || $isMist) {
             return null;
         }
-        $bound = $band->longest ?? $band->shortest ?? $time->exact;
+        $bound = $band->longest ?? ($band->shortest ?? $time->exact);
 
         return new Finding(
             id: $this->id(),
             topic: Topic::Movement,
             severity: Severity::Praise,
             sentence: sprintf('%s gives the movement the look you wanted: %s.', $time, $movement->want->label()),
-            evidence: [new Evidence('exposure time', $time->exact, 's', $bound, abs(log($bound / $time->exact, 2)), 'stops')],
+            evidence: [
+                new Evidence('exposure time', $time->exact, 's', $bound, abs(log($bound / $time->exact, 2)), 'stops'),
+            ],
             source: 'Speed across the frame × time × magnification, or the bands of common practice for water.',
         );
     }

@@ -44,7 +44,15 @@ final class NeitherNearNorFar implements FindingRule
             id: $this->id(),
             topic: Topic::Composition,
             severity: Severity::Choice,
-            sentence: sprintf('The subject takes %.0f %% of the frame and %.0f %% of what draws the eye: neither near nor far. Work the scene: at half the distance it takes about %.0f %%, at twice the distance %.0f %% and the place becomes the subject; then go round it and see what stands behind.', $share, 100 * $held, min(100.0, 4 * $share), $share / 4),
+            sentence: sprintf(
+                'The subject takes %.0f %% of the frame and %.0f %% of what draws the eye: neither near nor far. Work '
+                    .'the scene: at half the distance it takes about %.0f %%, at twice the distance %.0f %% and the '
+                    .'place becomes the subject; then go round it and see what stands behind.',
+                $share,
+                100 * $held,
+                min(100.0, 4 * $share),
+                $share / 4,
+            ),
             evidence: [
                 new Evidence('attention held by the subject', 100 * $held, '%', $least, 100 * $held - $least),
                 new Evidence('share of the frame', $share, '%'),

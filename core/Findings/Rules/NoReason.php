@@ -37,8 +37,16 @@ final class NoReason implements FindingRule
             id: $this->id(),
             topic: Topic::Composition,
             severity: Severity::Choice,
-            sentence: 'You did not say why you took it this way. A reason, even a short one, is what makes the next picture better than the last.',
-            evidence: [new Evidence('reason', trim($situation->reason) === '' ? 'none' : trim($situation->reason), '', 'a sentence')],
+            sentence: 'You did not say why you took it this way. A reason, even a short one, is what makes the next '
+                .'picture better than the last.',
+            evidence: [
+                new Evidence(
+                    'reason',
+                    trim($situation->reason) === '' ? 'none' : trim($situation->reason),
+                    '',
+                    'a sentence',
+                ),
+            ],
             source: 'A decision without a reason is a finding of its own.',
         );
     }

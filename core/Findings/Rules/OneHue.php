@@ -30,7 +30,12 @@ final class OneHue implements FindingRule
     {
         $colour = $situation->measures->colour;
         $dominant = $colour?->dominant;
-        if ($colour === null || $dominant === null || $dominant['sharePct'] < Thresholds::ONE_HUE || $colour->saturation < 0.2) {
+        if (
+            $colour === null ||
+            $dominant === null ||
+            $dominant['sharePct'] < Thresholds::ONE_HUE ||
+            $colour->saturation < 0.2
+        ) {
             return null;
         }
 
@@ -38,7 +43,12 @@ final class OneHue implements FindingRule
             id: $this->id(),
             topic: Topic::Colour,
             severity: Severity::Choice,
-            sentence: sprintf('%.0f %% of all colour is %s. A single hue holds a picture together; a small accent of its opposite would wake it up, and black-and-white is worth a try.', $dominant['sharePct'], $dominant['hue']),
+            sentence: sprintf(
+                '%.0f %% of all colour is %s. A single hue holds a picture together; a small accent of its opposite '
+                    .'would wake it up, and black-and-white is worth a try.',
+                $dominant['sharePct'],
+                $dominant['hue'],
+            ),
             evidence: [new Evidence('share of all colour', $dominant['sharePct'], '%', Thresholds::ONE_HUE)],
             source: 'Twelfths of the colour circle, weighted by chroma.',
             confidence: 0.8,

@@ -30,7 +30,12 @@ final class OneValueMoved implements FindingRule
     {
         $series = $situation->series;
         $moving = $series?->moving() ?? [];
-        if ($series === null || $series->kind() !== SeriesKind::OneVariable || count($moving) !== 1 || ! $series->isMonotonic($moving[0])) {
+        if (
+            $series === null ||
+            $series->kind() !== SeriesKind::OneVariable ||
+            count($moving) !== 1 ||
+            ! $series->isMonotonic($moving[0])
+        ) {
             return null;
         }
         $range = Stops::of($series->range($series->values($moving[0])));
@@ -39,11 +44,17 @@ final class OneValueMoved implements FindingRule
             id: $this->id(),
             topic: Topic::Series,
             severity: Severity::Praise,
-            sentence: sprintf('Only %s moves in these %d frames, step by step over %s: what changes in the picture is its doing alone.', match ($moving[0]) {
-                'aperture' => 'the aperture',
-                'time' => 'the exposure time',
-                'iso' => 'ISO',
-            }, $series->count(), $range->inWords()),
+            sentence: sprintf(
+                'Only %s moves in these %d frames, step by step over %s: what changes in the picture is its doing '
+                    .'alone.',
+                match ($moving[0]) {
+                    'aperture' => 'the aperture',
+                    'time' => 'the exposure time',
+                    'iso' => 'ISO',
+                },
+                $series->count(),
+                $range->inWords(),
+            ),
             evidence: [new Evidence($moving[0].' moved by', $range->value, 'stops')],
             source: 'One of aperture, time and ISO moves in one direction; the others stay within a sixth of a stop.',
         );

@@ -40,8 +40,22 @@ final class OnlyGlints implements FindingRule
             id: $this->id(),
             topic: Topic::Tone,
             severity: Severity::Praise,
-            sentence: sprintf('What is lost in the highlights are glints (%.2f %% in all, none larger than %.2f %% of the frame): that is how light on a glaze or on water looks.', $lost, max(0.01, $ends->largestLostPct)),
-            evidence: [new Evidence('largest lost area', $ends->largestLostPct, '%', EndAreas::GLINT_PCT, EndAreas::GLINT_PCT - $ends->largestLostPct), new Evidence('lost in all', $lost, '%', self::LITTLE, self::LITTLE - $lost)],
+            sentence: sprintf(
+                'What is lost in the highlights are glints (%.2f %% in all, none larger than %.2f %% of the frame): '
+                    .'that is how light on a glaze or on water looks.',
+                $lost,
+                max(0.01, $ends->largestLostPct),
+            ),
+            evidence: [
+                new Evidence(
+                    'largest lost area',
+                    $ends->largestLostPct,
+                    '%',
+                    EndAreas::GLINT_PCT,
+                    EndAreas::GLINT_PCT - $ends->largestLostPct,
+                ),
+                new Evidence('lost in all', $lost, '%', self::LITTLE, self::LITTLE - $lost),
+            ],
             source: 'Connected size of places where all three channels are at 254 or 255.',
             confidence: 0.9,
         );

@@ -37,8 +37,20 @@ final class OverSaturated implements FindingRule
             id: $this->id(),
             topic: Topic::Colour,
             severity: Severity::Weakness,
-            sentence: sprintf('In %.0f %% of the picture colour is as strong as it can get, and has lost its shades. A calmer picture style, or less saturation afterwards, brings them back.', $share),
-            evidence: [new Evidence('over-saturated share', $share, '%', Thresholds::OVER_SATURATED, Thresholds::OVER_SATURATED - $share)],
+            sentence: sprintf(
+                'In %.0f %% of the picture colour is as strong as it can get, and has lost its shades. A calmer '
+                    .'picture style, or less saturation afterwards, brings them back.',
+                $share,
+            ),
+            evidence: [
+                new Evidence(
+                    'over-saturated share',
+                    $share,
+                    '%',
+                    Thresholds::OVER_SATURATED,
+                    Thresholds::OVER_SATURATED - $share,
+                ),
+            ],
             source: 'Pixels with almost nothing left in one channel beside another that is bright.',
             confidence: 0.8,
         );

@@ -33,25 +33,56 @@ final class PanTime implements FindingRule
     {
         $time = $situation->record->exposureTime;
         $band = $situation->movementBand();
-        if ($situation->intent->movement?->want !== MovementLook::Pan || $time === null || $band?->shortest === null || $band->longest === null) {
+        if (
+            $situation->intent->movement?->want !== MovementLook::Pan ||
+            $time === null ||
+            $band?->shortest === null ||
+            $band->longest === null
+        ) {
             return null;
         }
-        [$short, $long] = [Stops::ofRatio($band->shortest / $time->exact), Stops::ofRatio($time->exact / $band->longest)];
+        [$short, $long] = [
+            Stops::ofRatio($band->shortest / $time->exact),
+            Stops::ofRatio($time->exact / $band->longest),
+        ];
         if ($short->value <= 1 / 3 && $long->value <= 1 / 3) {
             return null;
         }
         $isShort = $short->value > 1 / 3;
-        $better = $isShort ? ExposureTime::noShorterThan($band->shortest) : ExposureTime::noLongerThan(max($band->longest, $band->shortest));
+        $better = $isShort
+            ? ExposureTime::noShorterThan($band->shortest)
+            : ExposureTime::noLongerThan(max($band->longest, $band->shortest));
 
         return new Finding(
             id: $this->id(),
             topic: Topic::Movement,
             severity: Severity::Weakness,
             sentence: $isShort
-                ? sprintf('%s is %s too short for a pan: what stands still hardly streaks, so nothing tells of speed. Follow it at about %s.', $time, $short->inWords(), $better)
-                : sprintf('%s is %s longer than most people follow evenly: the subject itself smears. Follow it at about %s.', $time, $long->inWords(), $better),
-            evidence: [new Evidence('exposure time', $time->exact, 's', $isShort ? $band->shortest : $band->longest, $isShort ? -$short->value : -$long->value, 'stops')],
-            source: 'A background streak of three hundredths of the width, and a tenth of the speed left over in the following.',
+                ? sprintf(
+                    '%s is %s too short for a pan: what stands still hardly streaks, so nothing tells of speed. '
+                        .'Follow it at about %s.',
+                    $time,
+                    $short->inWords(),
+                    $better,
+                )
+                : sprintf(
+                    '%s is %s longer than most people follow evenly: the subject itself smears. Follow it at about %s.',
+                    $time,
+                    $long->inWords(),
+                    $better,
+                ),
+            evidence: [
+                new Evidence(
+                    'exposure time',
+                    $time->exact,
+                    's',
+                    $isShort ? $band->shortest : $band->longest,
+                    $isShort ? -$short->value : -$long->value,
+                    'stops',
+                ),
+            ],
+            source: 'A background streak of three hundredths of the width, and a tenth of the speed left over in the '
+                .'following.',
             suggestion: SameExposure::with($situation, 'the background streaks and the subject stays', time: $better),
         );
     }

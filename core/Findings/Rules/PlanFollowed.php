@@ -37,8 +37,22 @@ final class PlanFollowed implements FindingRule
             id: $this->id(),
             topic: Topic::Plan,
             severity: Severity::Praise,
-            sentence: sprintf('You did what you had planned: %s.', implode(', ', array_map(fn (PlanDifference $difference): string => $difference->taken, $compared->differences))),
-            evidence: array_map(fn (PlanDifference $difference): Evidence => new Evidence($difference->name, $difference->taken, '', $difference->planned), $compared->differences),
+            sentence: sprintf(
+                'You did what you had planned: %s.',
+                implode(
+                    ', ',
+                    array_map(fn (PlanDifference $difference): string => $difference->taken, $compared->differences),
+                ),
+            ),
+            evidence: array_map(
+                fn (PlanDifference $difference): Evidence => new Evidence(
+                    $difference->name,
+                    $difference->taken,
+                    '',
+                    $difference->planned,
+                ),
+                $compared->differences,
+            ),
             source: 'The plan, or the suggestion that came with the last return.',
         );
     }

@@ -37,8 +37,22 @@ final class PlanNotFollowed implements FindingRule
             id: $this->id(),
             topic: Topic::Plan,
             severity: Severity::Choice,
-            sentence: sprintf('Not as planned: %s. If the scene made you change your mind, say so in a word; if it just happened, try the plan once more.', implode('; ', $compared->sentences())),
-            evidence: array_map(fn (PlanDifference $difference): Evidence => new Evidence($difference->name, $difference->taken, '', $difference->planned, $difference->stops === null ? null : -abs($difference->stops), 'stops'), $compared->moved()),
+            sentence: sprintf(
+                'Not as planned: %s. If the scene made you change your mind, say so in a word; if it just happened, '
+                    .'try the plan once more.',
+                implode('; ', $compared->sentences()),
+            ),
+            evidence: array_map(
+                fn (PlanDifference $difference): Evidence => new Evidence(
+                    $difference->name,
+                    $difference->taken,
+                    '',
+                    $difference->planned,
+                    $difference->stops === null ? null : -abs($difference->stops),
+                    'stops',
+                ),
+                $compared->moved(),
+            ),
             source: 'The plan, or the suggestion that came with the last return.',
         );
     }

@@ -38,8 +38,16 @@ final class PosterisedSteps implements FindingRule
             id: $this->id(),
             topic: Topic::Colour,
             severity: Severity::Weakness,
-            sentence: sprintf('%.0f %% of the steps of the %s channel are empty: tones were pulled apart after they had been stored, and smooth parts fall into visible steps. Start again from the raw file, in 16 bits, with a gentler curve.', $worst, $channel),
-            evidence: [new Evidence('empty steps', $worst, '%', Thresholds::POSTERISED, Thresholds::POSTERISED - $worst)],
+            sentence: sprintf(
+                '%.0f %% of the steps of the %s channel are empty: tones were pulled apart after they had been '
+                    .'stored, and smooth parts fall into visible steps. Start again from the raw file, in 16 bits, '
+                    .'with a gentler curve.',
+                $worst,
+                $channel,
+            ),
+            evidence: [
+                new Evidence('empty steps', $worst, '%', Thresholds::POSTERISED, Thresholds::POSTERISED - $worst),
+            ],
             source: 'Codes that no pixel has, between the darkest and the brightest hundredth of a channel.',
             confidence: 0.8,
         );

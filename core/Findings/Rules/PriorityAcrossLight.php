@@ -37,7 +37,12 @@ final class PriorityAcrossLight implements FindingRule
             id: $this->id(),
             topic: Topic::Mode,
             severity: Severity::Weakness,
-            sentence: sprintf('The subject goes from one light into another, and in %s the exposure follows the background, not the subject. Measure where the picture will happen, lock it in manual, and let the subject come to it.', $mode->label()),
+            sentence: sprintf(
+                'The subject goes from one light into another, and in %s the exposure follows the background, not the '
+                    .'subject. Measure where the picture will happen, lock it in manual, and let the subject come to '
+                    .'it.',
+                $mode->label(),
+            ),
             evidence: [new Evidence('exposure mode', $mode->value, '', ExposureMode::Manual->value)],
             source: 'A meter reads the whole frame and knows nothing of the next second.',
         );

@@ -46,16 +46,36 @@ final class RangeBeyondSensor implements FindingRule
         }
         $frames = BracketLength::frames($scene, $usable->value, self::STEP);
         [$advice, $other] = match ($situation->approach->wideRange) {
-            WideRange::Bracket => [sprintf('A bracket of %d frames, %d stops apart, holds it.', $frames, self::STEP), 'Others keep one frame, expose for the highlights and lift the shadows, or hold a graduated filter against the sky.'],
-            WideRange::LiftedShadows => ['Expose for the highlights, in raw, and lift the shadows; what lies deeper than the sensor reaches will be noise.', sprintf('Others take a bracket: %d frames, %d stops apart.', $frames, self::STEP)],
-            WideRange::GraduatedFilter => [sprintf('A graduated filter of %s brings the bright part in.', Stops::of(max(1.0, $scene - $usable->value))->inWords()), sprintf('Others take a bracket: %d frames, %d stops apart.', $frames, self::STEP)],
+            WideRange::Bracket => [
+                sprintf('A bracket of %d frames, %d stops apart, holds it.', $frames, self::STEP),
+                'Others keep one frame, expose for the highlights and lift the shadows, or hold a graduated filter '
+                    .'against the sky.',
+            ],
+            WideRange::LiftedShadows => [
+                'Expose for the highlights, in raw, and lift the shadows; what lies deeper than the sensor reaches '
+                    .'will be noise.',
+                sprintf('Others take a bracket: %d frames, %d stops apart.', $frames, self::STEP),
+            ],
+            WideRange::GraduatedFilter => [
+                sprintf(
+                    'A graduated filter of %s brings the bright part in.',
+                    Stops::of(max(1.0, $scene - $usable->value))->inWords(),
+                ),
+                sprintf('Others take a bracket: %d frames, %d stops apart.', $frames, self::STEP),
+            ],
         };
 
         return new Finding(
             id: $this->id(),
             topic: Topic::Exposure,
             severity: Severity::Weakness,
-            sentence: sprintf('The scene spans %s, and one frame at %s holds about %s of it. %s', Stops::of($scene)->inWords(), $iso, $usable->inWords(), $advice),
+            sentence: sprintf(
+                'The scene spans %s, and one frame at %s holds about %s of it. %s',
+                Stops::of($scene)->inWords(),
+                $iso,
+                $usable->inWords(),
+                $advice,
+            ),
             evidence: [
                 new Evidence('range of the scene', $scene, 'stops', $usable->value, $usable->value - $scene),
                 new Evidence('frames of a bracket', (float) $frames),

@@ -33,7 +33,8 @@ final class ReciprocityMissing implements FindingRule
     {
         [$film, $time] = [$situation->kit?->film, $situation->record->exposureTime];
         $planned = $situation->plan?->exposureTime;
-        // The metered time is what the plan says; without a plan nobody can tell whether the time was corrected already.
+        // The metered time is what the plan says; without a plan nobody can tell whether the time was corrected
+        // already.
         if ($film === null || $time === null || $planned === null || $planned->exact <= self::HOLDS_TO) {
             return null;
         }
@@ -47,7 +48,14 @@ final class ReciprocityMissing implements FindingRule
             id: $this->id(),
             topic: Topic::Film,
             severity: $short->value >= 1.0 ? Severity::Fault : Severity::Weakness,
-            sentence: sprintf('You metered %s and exposed %s. %s answers less to long times: it wanted about %s s, %s more.', $planned, $time, ucfirst($film->name), round($corrected), $short->inWords()),
+            sentence: sprintf(
+                'You metered %s and exposed %s. %s answers less to long times: it wanted about %s s, %s more.',
+                $planned,
+                $time,
+                ucfirst($film->name),
+                round($corrected),
+                $short->inWords(),
+            ),
             evidence: [new Evidence('exposure time', $time->exact, 's', $corrected, -$short->value, 'stops')],
             source: sprintf('t^%.2f beyond one second, the exponent of this film.', $film->reciprocity),
         );

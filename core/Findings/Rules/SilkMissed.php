@@ -49,31 +49,55 @@ final class SilkMissed implements FindingRule
                 id: $this->id(),
                 topic: Topic::Movement,
                 severity: Severity::Choice,
-                sentence: sprintf('%s is %s longer than silk: water loses its shape and turns to mist. That can be what you want; then say so.', $time, $long->inWords()),
+                sentence: sprintf(
+                    '%s is %s longer than silk: water loses its shape and turns to mist. That can be what you want; '
+                        .'then say so.',
+                    $time,
+                    $long->inWords(),
+                ),
                 evidence: [new Evidence('exposure time', $time->exact, 's', $longest, -$long->value, 'stops')],
                 source: 'Bands of common practice: silk from half a second to two, mist from eight.',
-                suggestion: SameExposure::with($situation, 'flowing water keeps its lines', time: ExposureTime::of(2.0)),
+                suggestion: SameExposure::with(
+                    $situation,
+                    'flowing water keeps its lines',
+                    time: ExposureTime::of(2.0),
+                ),
             );
         }
         $wanted = ExposureTime::of(1.0);
-        $suggestion = SameExposure::with($situation, 'the water turns to silk', time: $wanted, support: Support::Tripod);
+        $suggestion = SameExposure::with(
+            $situation,
+            'the water turns to silk',
+            time: $wanted,
+            support: Support::Tripod,
+        );
 
         return new Finding(
             id: $this->id(),
             topic: Topic::Movement,
             severity: $look === WaterLook::Shaped ? Severity::Weakness : Severity::Fault,
             sentence: sprintf(
-                'At %s water is %s, not silk. %s.', $time,
+                'At %s water is %s, not silk. %s.',
+                $time,
                 match ($look) {
                     WaterLook::Frozen => 'frozen drop by drop',
                     WaterLook::Shaped => 'drawn in strands',
                     default => 'neither frozen nor smooth',
                 },
-                $suggestion === null ? sprintf('Silk begins at %s', ExposureTime::of($shortest))
-                    : sprintf('%s would be silk: %s%s, on a tripod', ucfirst((string) $wanted), $suggestion->settings, $suggestion->filterStops > 0 ? sprintf(' behind a filter of %s', Stops::of($suggestion->filterStops)->inWords()) : ''),
+                $suggestion === null
+                    ? sprintf('Silk begins at %s', ExposureTime::of($shortest))
+                    : sprintf(
+                        '%s would be silk: %s%s, on a tripod',
+                        ucfirst((string) $wanted),
+                        $suggestion->settings,
+                        $suggestion->filterStops > 0
+                            ? sprintf(' behind a filter of %s', Stops::of($suggestion->filterStops)->inWords())
+                            : '',
+                    ),
             ),
             evidence: [new Evidence('exposure time', $time->exact, 's', $shortest, -$short->value, 'stops')],
-            source: 'Bands of common practice: frozen to 1/500 s, strands 1/15 to 1/4 s, silk from half a second to two.',
+            source: 'Bands of common practice: frozen to 1/500 s, strands 1/15 to 1/4 s, silk from half a second to '
+                .'two.',
             suggestion: $suggestion,
         );
     }

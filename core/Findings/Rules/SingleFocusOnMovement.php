@@ -35,11 +35,17 @@ final class SingleFocusOnMovement implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $movement = $situation->intent->movement;
-        if ($movement === null || $situation->record->focusMode !== FocusMode::Single || ! in_array($movement->want, [MovementLook::Freeze, MovementLook::Acceptable, MovementLook::Pan], true)) {
+        if (
+            $movement === null ||
+            $situation->record->focusMode !== FocusMode::Single ||
+            ! in_array($movement->want, [MovementLook::Freeze, MovementLook::Acceptable, MovementLook::Pan], true)
+        ) {
             return null;
         }
         // Across the frame the distance hardly changes; towards the camera it does.
-        $towards = ($movement->speed ?? self::WALKING) * ($movement->want === MovementLook::Pan ? 1.0 : abs(sin(deg2rad($movement->angle))));
+        $towards =
+            ($movement->speed ?? self::WALKING) *
+            ($movement->want === MovementLook::Pan ? 1.0 : abs(sin(deg2rad($movement->angle))));
         if ($movement->speed !== null && $towards < self::MATTERS) {
             return null;
         }
@@ -48,8 +54,12 @@ final class SingleFocusOnMovement implements FindingRule
             id: $this->id(),
             topic: Topic::Focus,
             severity: Severity::Weakness,
-            sentence: 'The focus was set to hold still while the subject moved. Continuous focus goes with it; or focus by hand on the place where the picture will happen.',
-            evidence: [new Evidence('focus mode', FocusMode::Single->value, '', FocusMode::Continuous->value), new Evidence('speed towards the camera', $towards, 'm/s', self::MATTERS, self::MATTERS - $towards)],
+            sentence: 'The focus was set to hold still while the subject moved. Continuous focus goes with it; or '
+                .'focus by hand on the place where the picture will happen.',
+            evidence: [
+                new Evidence('focus mode', FocusMode::Single->value, '', FocusMode::Continuous->value),
+                new Evidence('speed towards the camera', $towards, 'm/s', self::MATTERS, self::MATTERS - $towards),
+            ],
             source: 'A subject that comes nearer leaves the plane of focus between half-press and exposure.',
         );
     }

@@ -33,7 +33,13 @@ final class SpotOffSubject implements FindingRule
     {
         $centre = $situation->measures->subject?->region->centre();
         $error = $situation->placementError();
-        if ($situation->record->metering !== MeteringPattern::Spot || ! $situation->record->mode->followsTheMeter() || $centre === null || $error === null || abs($error->value) <= 0.5) {
+        if (
+            $situation->record->metering !== MeteringPattern::Spot ||
+            ! $situation->record->mode->followsTheMeter() ||
+            $centre === null ||
+            $error === null ||
+            abs($error->value) <= 0.5
+        ) {
             return null;
         }
         $away = hypot($centre['x'] - 0.5, $centre['y'] - 0.5);
@@ -45,8 +51,22 @@ final class SpotOffSubject implements FindingRule
             id: $this->id(),
             topic: Topic::Mode,
             severity: Severity::Weakness,
-            sentence: sprintf('The camera measured a spot, and the subject stands %.0f %% of the frame away from the middle, where most cameras take it. Measure on the subject, hold that reading, then frame; or let the spot follow the focus point, where the camera can.', 100 * $away),
-            evidence: [new Evidence('subject from the middle', 100 * $away, '%', 100 * self::ELSEWHERE, 100 * (self::ELSEWHERE - $away)), new Evidence('subject from its place', $error->value, 'stops', 0.5, 0.5 - abs($error->value))],
+            sentence: sprintf(
+                'The camera measured a spot, and the subject stands %.0f %% of the frame away from the middle, where '
+                    .'most cameras take it. Measure on the subject, hold that reading, then frame; or let the spot '
+                    .'follow the focus point, where the camera can.',
+                100 * $away,
+            ),
+            evidence: [
+                new Evidence(
+                    'subject from the middle',
+                    100 * $away,
+                    '%',
+                    100 * self::ELSEWHERE,
+                    100 * (self::ELSEWHERE - $away),
+                ),
+                new Evidence('subject from its place', $error->value, 'stops', 0.5, 0.5 - abs($error->value)),
+            ],
             source: 'Most bodies take the spot reading in the middle of the frame.',
             confidence: 0.6,
         );

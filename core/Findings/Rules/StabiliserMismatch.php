@@ -31,7 +31,11 @@ final class StabiliserMismatch implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$stabiliser, $support, $time] = [$situation->record->stabiliser, $situation->record->support, $situation->record->exposureTime];
+        [$stabiliser, $support, $time] = [
+            $situation->record->stabiliser,
+            $situation->record->support,
+            $situation->record->exposureTime,
+        ];
         if ($stabiliser === null || $support === null || $time === null) {
             return null;
         }
@@ -40,13 +44,23 @@ final class StabiliserMismatch implements FindingRule
                 id: $this->id(),
                 topic: Topic::Movement,
                 severity: Severity::Weakness,
-                sentence: sprintf('The stabiliser was on at %s on a tripod. With nothing to steady it can drift and blur by itself: switch it off when the camera stands, and on again by hand.', $time),
+                sentence: sprintf(
+                    'The stabiliser was on at %s on a tripod. With nothing to steady it can drift and blur by itself: '
+                        .'switch it off when the camera stands, and on again by hand.',
+                    $time,
+                ),
                 evidence: [new Evidence('stabiliser', 'on', '', 'off on a tripod')],
-                source: 'Common practice for tripod work; some bodies notice the tripod themselves, so read your manual.',
+                source: 'Common practice for tripod work; some bodies notice the tripod themselves, so read your '
+                    .'manual.',
             );
         }
         $limit = $situation->handHeldLimit();
-        if ($support === Support::Tripod || $stabiliser || $limit === null || $limit->roomFor($time->exact)->value >= 0) {
+        if (
+            $support === Support::Tripod ||
+            $stabiliser ||
+            $limit === null ||
+            $limit->roomFor($time->exact)->value >= 0
+        ) {
             return null;
         }
 
@@ -54,8 +68,21 @@ final class StabiliserMismatch implements FindingRule
             id: $this->id(),
             topic: Topic::Movement,
             severity: Severity::Weakness,
-            sentence: sprintf('The stabiliser was off, and %s is longer than hands hold without it. Switch it on for work by hand.', $time),
-            evidence: [new Evidence('stabiliser', 'off', '', 'on by hand'), new Evidence('exposure time', $time->exact, 's', $limit->seconds, $limit->roomFor($time->exact)->value, 'stops')],
+            sentence: sprintf(
+                'The stabiliser was off, and %s is longer than hands hold without it. Switch it on for work by hand.',
+                $time,
+            ),
+            evidence: [
+                new Evidence('stabiliser', 'off', '', 'on by hand'),
+                new Evidence(
+                    'exposure time',
+                    $time->exact,
+                    's',
+                    $limit->seconds,
+                    $limit->roomFor($time->exact)->value,
+                    'stops',
+                ),
+            ],
             source: 'One over the 35 mm equivalent focal length without stabiliser.',
         );
     }

@@ -42,7 +42,10 @@ final class StarsTrail implements FindingRule
             return null;
         }
         $pitch = $situation->kit?->body->pixelPitch();
-        $trail = $pitch === null ? null : StarTrail::pixels($focalLength, $pitch, $situation->intent->declination, $time->exact);
+        $trail =
+            $pitch === null
+                ? null
+                : StarTrail::pixels($focalLength, $pitch, $situation->intent->declination, $time->exact);
         $needed = ExposureTime::noLongerThan($limit);
 
         return new Finding(
@@ -50,14 +53,20 @@ final class StarsTrail implements FindingRule
             topic: Topic::Movement,
             severity: $beyond->value >= 1.0 ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
-                'In %s at %s mm the sky turned too far for points%s. Up to %s they stay points: step down to it and give the light back by ISO or aperture.',
-                $time, round($focalLength), $trail === null ? '' : sprintf(': the stars drew lines of %.1f pixels', $trail), $needed,
+                'In %s at %s mm the sky turned too far for points%s. Up to %s they stay points: step down to it and '
+                    .'give the light back by ISO or aperture.',
+                $time,
+                round($focalLength),
+                $trail === null ? '' : sprintf(': the stars drew lines of %.1f pixels', $trail),
+                $needed,
             ),
             evidence: [
                 new Evidence('exposure time', $time->exact, 's', $limit, -$beyond->value, 'stops'),
-                ...($trail === null ? [] : [new Evidence('trail, pixels', $trail)]),
+                ...$trail === null ? [] : [new Evidence('trail, pixels', $trail)],
             ],
-            source: $pitch === null ? 'The rough rule: 500 over the 35 mm equivalent focal length.' : 'The pixel-based rule: (35·N + 30·pitch)/focal length.',
+            source: $pitch === null
+                ? 'The rough rule: 500 over the 35 mm equivalent focal length.'
+                : 'The pixel-based rule: (35·N + 30·pitch)/focal length.',
             suggestion: SameExposure::with($situation, 'stars stay points', time: $needed),
         );
     }

@@ -33,7 +33,11 @@ final class StretchedPerson implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$focalLength, $format, $subject] = [$situation->record->focalLength, $situation->format(), $situation->measures->subject];
+        [$focalLength, $format, $subject] = [
+            $situation->record->focalLength,
+            $situation->format(),
+            $situation->measures->subject,
+        ];
         if (! $situation->intent->person || $focalLength === null || $format === null || $subject === null) {
             return null;
         }
@@ -54,8 +58,16 @@ final class StretchedPerson implements FindingRule
             id: $this->id(),
             topic: Topic::Lens,
             severity: $worst->ratio >= self::DISTURBS ? Severity::Weakness : Severity::Choice,
-            sentence: sprintf('At %s mm things %.0f° from the middle come out %.0f %% longer than wide, and a person that far out is pulled outwards. Bring people towards the middle, step back, or take a longer focal length.', round($focalLength), $worst->angle, 100 * ($worst->ratio - 1)),
-            evidence: [new Evidence('length against width', $worst->ratio, '', self::SHOWS, self::SHOWS - $worst->ratio)],
+            sentence: sprintf(
+                'At %s mm things %.0f° from the middle come out %.0f %% longer than wide, and a person that far out '
+                    .'is pulled outwards. Bring people towards the middle, step back, or take a longer focal length.',
+                round($focalLength),
+                $worst->angle,
+                100 * ($worst->ratio - 1),
+            ),
+            evidence: [
+                new Evidence('length against width', $worst->ratio, '', self::SHOWS, self::SHOWS - $worst->ratio),
+            ],
             source: 'Rectilinear projection: radial 1/cos²θ against tangential 1/cosθ.',
         );
     }

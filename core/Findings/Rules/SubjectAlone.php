@@ -34,7 +34,13 @@ final class SubjectAlone implements FindingRule
         if ($situation->intent->idea !== Idea::Isolation || $composition === null || $subject === null) {
             return null;
         }
-        $rivals = array_values(array_filter($composition->attention, fn (array $peak): bool => ! $subject->region->holds($peak['x'], $peak['y']) && $peak['weight'] >= Thresholds::COMPETES));
+        $rivals = array_values(
+            array_filter(
+                $composition->attention,
+                fn (array $peak): bool => ! $subject->region->holds($peak['x'], $peak['y']) &&
+                    $peak['weight'] >= Thresholds::COMPETES,
+            ),
+        );
         $strongest = $rivals[0] ?? null;
 
         return new Finding(
@@ -43,8 +49,19 @@ final class SubjectAlone implements FindingRule
             severity: $strongest === null ? Severity::Praise : Severity::Weakness,
             sentence: $strongest === null
                 ? 'Nothing else in the frame draws the eye as the subject does: it stands alone, as you wanted.'
-                : sprintf('You wanted the subject alone, and something %s draws the eye as strongly. Leave it out, let it go soft, or wait until it has gone.', PlaceName::of($strongest['x'], $strongest['y'])),
-            evidence: [new Evidence('strongest rival', 100 * ($strongest['weight'] ?? 0.0), '% of the strongest place', 100 * Thresholds::COMPETES)],
+                : sprintf(
+                    'You wanted the subject alone, and something %s draws the eye as strongly. Leave it out, let it '
+                        .'go soft, or wait until it has gone.',
+                    PlaceName::of($strongest['x'], $strongest['y']),
+                ),
+            evidence: [
+                new Evidence(
+                    'strongest rival',
+                    100 * ($strongest['weight'] ?? 0.0),
+                    '% of the strongest place',
+                    100 * Thresholds::COMPETES,
+                ),
+            ],
             source: 'Peaks of the attention map outside the mark of the subject.',
             confidence: 0.5,
         );

@@ -32,7 +32,12 @@ final class SubjectAtEdge implements FindingRule
         if ($region === null) {
             return null;
         }
-        $gaps = ['left' => $region->x, 'top' => $region->y, 'right' => 1 - $region->x - $region->width, 'bottom' => 1 - $region->y - $region->height];
+        $gaps = [
+            'left' => $region->x,
+            'top' => $region->y,
+            'right' => 1 - $region->x - $region->width,
+            'bottom' => 1 - $region->y - $region->height,
+        ];
         // A subject that fills the frame touches several edges on purpose.
         $touching = array_filter($gaps, fn (float $gap): bool => $gap < Thresholds::EDGE_NEAR);
         if ($touching === [] || count($touching) > 2 || $region->sharePct() > 60) {
@@ -47,9 +52,26 @@ final class SubjectAtEdge implements FindingRule
             topic: Topic::Composition,
             severity: $cut ? Severity::Weakness : Severity::Choice,
             sentence: $cut
-                ? sprintf('The subject is cut off by the %s edge. Cut clearly and on purpose, or leave it whole with air around it.', $side)
-                : sprintf('The subject stands %.1f %% from the %s edge: neither cut nor clear of it. A little more room, or a clear cut, would look meant.', 100 * $touching[$side], $side),
-            evidence: [new Evidence('room at the edge', 100 * $touching[$side], '%', 100 * Thresholds::EDGE_NEAR, 100 * ($touching[$side] - Thresholds::EDGE_NEAR))],
+                ? sprintf(
+                    'The subject is cut off by the %s edge. Cut clearly and on purpose, or leave it whole with air '
+                        .'around it.',
+                    $side,
+                )
+                : sprintf(
+                    'The subject stands %.1f %% from the %s edge: neither cut nor clear of it. A little more room, or '
+                        .'a clear cut, would look meant.',
+                    100 * $touching[$side],
+                    $side,
+                ),
+            evidence: [
+                new Evidence(
+                    'room at the edge',
+                    100 * $touching[$side],
+                    '%',
+                    100 * Thresholds::EDGE_NEAR,
+                    100 * ($touching[$side] - Thresholds::EDGE_NEAR),
+                ),
+            ],
             source: 'The mark of the subject.',
         );
     }

@@ -39,7 +39,12 @@ final class SubjectBlurred implements FindingRule
         $movement = $situation->intent->movement;
         $time = $situation->record->exposureTime;
         $longest = $situation->movementBand()?->longest;
-        if ($movement === null || $time === null || $longest === null || ! in_array($movement->want, [MovementLook::Freeze, MovementLook::Acceptable], true)) {
+        if (
+            $movement === null ||
+            $time === null ||
+            $longest === null ||
+            ! in_array($movement->want, [MovementLook::Freeze, MovementLook::Acceptable], true)
+        ) {
             return null;
         }
         $beyond = Stops::ofRatio($time->exact / $longest);
@@ -55,14 +60,45 @@ final class SubjectBlurred implements FindingRule
             topic: Topic::Movement,
             severity: $beyond->value >= self::FAULT ? Severity::Fault : Severity::Weakness,
             sentence: $blur === null || $circle === null
-                ? sprintf('%s is %s longer than a movement that is to be %s usually allows: try %s or shorter.', $time, $beyond->inWords(), $movement->want->label(), $needed)
-                : sprintf('In %s the movement travelled %.2f mm on the sensor, %.1f circles of confusion. To be %s it asks for %s or shorter: %s less time.', $time, $blur, $blur / $circle, $movement->want->label(), $needed, $beyond->inWords()),
+                ? sprintf(
+                    '%s is %s longer than a movement that is to be %s usually allows: try %s or shorter.',
+                    $time,
+                    $beyond->inWords(),
+                    $movement->want->label(),
+                    $needed,
+                )
+                : sprintf(
+                    'In %s the movement travelled %.2f mm on the sensor, %.1f circles of confusion. To be %s it asks '
+                        .'for %s or shorter: %s less time.',
+                    $time,
+                    $blur,
+                    $blur / $circle,
+                    $movement->want->label(),
+                    $needed,
+                    $beyond->inWords(),
+                ),
             evidence: [
                 new Evidence('exposure time', $time->exact, 's', $longest, -$beyond->value, 'stops'),
-                ...($blur === null || $circle === null ? [] : [new Evidence('blur, circles of confusion', $blur / $circle, '', $movement->want === MovementLook::Freeze ? 1.0 : 4.0)]),
+                ...$blur === null || $circle === null
+                    ? []
+                    : [
+                        new Evidence(
+                            'blur, circles of confusion',
+                            $blur / $circle,
+                            '',
+                            $movement->want === MovementLook::Freeze ? 1.0 : 4.0,
+                        ),
+                    ],
             ],
-            source: $blur === null ? 'Times of common practice, since speed or distance is not known.' : 'Speed across the frame × time × magnification against one circle of confusion (frozen) or four (sharp enough).',
-            suggestion: SameExposure::with($situation, sprintf('the movement is %s', $movement->want->label()), time: $needed),
+            source: $blur === null
+                ? 'Times of common practice, since speed or distance is not known.'
+                : 'Speed across the frame × time × magnification against one circle of confusion (frozen) or four '
+                    .'(sharp enough).',
+            suggestion: SameExposure::with(
+                $situation,
+                sprintf('the movement is %s', $movement->want->label()),
+                time: $needed,
+            ),
         );
     }
 }

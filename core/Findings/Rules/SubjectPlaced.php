@@ -52,16 +52,30 @@ final class SubjectPlaced implements FindingRule
                 default => Severity::Weakness,
             },
             sentence: $placed
-                ? sprintf('You placed the %s at %s from mid-grey, within a third of a stop of where the brief wants it.', $wanted->label, $subject->placement()->signed())
+                ? sprintf(
+                    'You placed the %s at %s from mid-grey, within a third of a stop of where the brief wants it.',
+                    $wanted->label,
+                    $subject->placement()->signed(),
+                )
                 : sprintf(
                     'The %s is %s too %s: it sits at %s from mid-grey and the brief wants it at %s.',
-                    $wanted->label, $error->inWords(), $error->value > 0 ? 'bright' : 'dark', $subject->placement()->signed(), $wanted->stops->signed(),
+                    $wanted->label,
+                    $error->inWords(),
+                    $error->value > 0 ? 'bright' : 'dark',
+                    $subject->placement()->signed(),
+                    $wanted->stops->signed(),
                 ),
             evidence: [
-                new Evidence('subject placement', $subject->placement()->value, 'stops', $wanted->stops->value, self::LIMIT - abs($error->value)),
+                new Evidence(
+                    'subject placement',
+                    $subject->placement()->value,
+                    'stops',
+                    $wanted->stops->value,
+                    self::LIMIT - abs($error->value),
+                ),
             ],
             source: 'The brief\'s placement; limit ⅓ stop, the finest step of most dials.',
-            suggestion: $placed ? null : ((new PlacementAdviser)->suggest($situation)[0] ?? null),
+            suggestion: $placed ? null : (new PlacementAdviser())->suggest($situation)[0] ?? null,
         );
     }
 }

@@ -46,9 +46,29 @@ final class SubjectSize implements FindingRule
             topic: Topic::Composition,
             severity: Severity::Choice,
             sentence: $small
-                ? sprintf('The subject takes %.1f %% of the frame and is easily overlooked. Go in to %.1f of the distance%s, or make the emptiness the point of it.', $share, 1 / $times, $focalLength === null ? '' : sprintf(', or use %s mm from the same spot', round($focalLength * $times)))
-                : sprintf('The subject takes %.0f %% of the frame; nothing is left round it. Step back, or go closer still and make it a detail.', $share),
-            evidence: [new Evidence('share of the frame', $share, '%', $small ? Thresholds::SUBJECT_SMALL : Thresholds::SUBJECT_LARGE, $small ? $share - Thresholds::SUBJECT_SMALL : Thresholds::SUBJECT_LARGE - $share)],
+                ? sprintf(
+                    'The subject takes %.1f %% of the frame and is easily overlooked. Go in to %.1f of the '
+                        .'distance%s, or make the emptiness the point of it.',
+                    $share,
+                    1 / $times,
+                    $focalLength === null
+                        ? ''
+                        : sprintf(', or use %s mm from the same spot', round($focalLength * $times)),
+                )
+                : sprintf(
+                    'The subject takes %.0f %% of the frame; nothing is left round it. Step back, or go closer still '
+                        .'and make it a detail.',
+                    $share,
+                ),
+            evidence: [
+                new Evidence(
+                    'share of the frame',
+                    $share,
+                    '%',
+                    $small ? Thresholds::SUBJECT_SMALL : Thresholds::SUBJECT_LARGE,
+                    $small ? $share - Thresholds::SUBJECT_SMALL : Thresholds::SUBJECT_LARGE - $share,
+                ),
+            ],
             source: 'The mark of the subject. Coming nearer changes perspective, a longer lens does not.',
         );
     }

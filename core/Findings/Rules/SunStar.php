@@ -43,7 +43,12 @@ final class SunStar implements FindingRule
             id: $this->id(),
             topic: Topic::Depth,
             severity: Severity::Weakness,
-            sentence: sprintf('At %s points of light stay round. Rays grow from about %s on, where the blades of the aperture leave corners. With the sun itself, look at the screen, never through an optical finder.', $aperture, $needed),
+            sentence: sprintf(
+                'At %s points of light stay round. Rays grow from about %s on, where the blades of the aperture leave '
+                    .'corners. With the sun itself, look at the screen, never through an optical finder.',
+                $aperture,
+                $needed,
+            ),
             evidence: [new Evidence('f-number', $aperture->exact, '', self::STARS_FROM, -$stops->value, 'stops')],
             source: 'Common practice; the number of rays follows the number of blades.',
             suggestion: SameExposure::with($situation, 'points of light grow rays', aperture: $needed),

@@ -31,7 +31,12 @@ final class Tilted implements FindingRule
     {
         $composition = $situation->measures->composition;
         $tilt = $composition?->tiltDeg;
-        if ($composition === null || $tilt === null || abs($tilt) < Thresholds::TILT_SEEN || abs($tilt) > Thresholds::TILT_MEANT) {
+        if (
+            $composition === null ||
+            $tilt === null ||
+            abs($tilt) < Thresholds::TILT_SEEN ||
+            abs($tilt) > Thresholds::TILT_MEANT
+        ) {
             return null;
         }
         $lost = 100 * (1 - Lines::keptAfterTurning($tilt, $composition->aspect));
@@ -41,8 +46,17 @@ final class Tilted implements FindingRule
             id: $this->id(),
             topic: Topic::Composition,
             severity: abs($tilt) >= Thresholds::TILT_DISTURBS ? Severity::Fault : Severity::Weakness,
-            sentence: sprintf('The picture leans %.1f° %s. Straightening it afterwards costs %.0f %% of the frame; a level in the finder costs nothing.', abs($tilt), $tilt > 0 ? 'clockwise' : 'anticlockwise', $lost),
-            evidence: [new Evidence('tilt', $tilt, '°', Thresholds::TILT_SEEN, Thresholds::TILT_SEEN - abs($tilt)), new Evidence('lost by straightening', $lost, '%')],
+            sentence: sprintf(
+                'The picture leans %.1f° %s. Straightening it afterwards costs %.0f %% of the frame; a level in the '
+                    .'finder costs nothing.',
+                abs($tilt),
+                $tilt > 0 ? 'clockwise' : 'anticlockwise',
+                $lost,
+            ),
+            evidence: [
+                new Evidence('tilt', $tilt, '°', Thresholds::TILT_SEEN, Thresholds::TILT_SEEN - abs($tilt)),
+                new Evidence('lost by straightening', $lost, '%'),
+            ],
             source: 'The longest straight lines that are nearly level or upright, by the Hough transform.',
             confidence: min(1.0, $longest + 0.2),
         );

@@ -51,7 +51,10 @@ final class TooShortToShow implements FindingRule
             topic: Topic::Movement,
             severity: $short->value >= 1.0 ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
-                '%s is %s too short for the movement to show: it would take %s or longer.%s', $time, $short->inWords(), $needed,
+                '%s is %s too short for the movement to show: it would take %s or longer.%s',
+                $time,
+                $short->inWords(),
+                $needed,
                 $support === null ? '' : ' That is more than hands hold, so put the camera on a tripod.',
             ),
             evidence: [new Evidence('exposure time', $time->exact, 's', $shortest, -$short->value, 'stops')],

@@ -35,18 +35,32 @@ final class TwoValuesMoved implements FindingRule
         if (count($moving) < 2) {
             return null;
         }
-        $names = array_map(fn (string $value): string => match ($value) {
-            'aperture' => 'the aperture',
-            'time' => 'the exposure time',
-            'iso' => 'ISO',
-        }, $moving);
+        $names = array_map(
+            fn (string $value): string => match ($value) {
+                'aperture' => 'the aperture',
+                'time' => 'the exposure time',
+                'iso' => 'ISO',
+            },
+            $moving,
+        );
 
         return new Finding(
             id: $this->id(),
             topic: Topic::Series,
             severity: Severity::Fault,
-            sentence: sprintf('%s changed in this series, so nobody can tell which of them did what. Fix two of the three in manual, ISO by hand, and turn one dial.', ucfirst(implode(' and ', $names))),
-            evidence: array_map(fn (string $value): Evidence => new Evidence($value.' moved by', $series->range($series->values($value)), 'stops'), $moving),
+            sentence: sprintf(
+                '%s changed in this series, so nobody can tell which of them did what. Fix two of the three in '
+                    .'manual, ISO by hand, and turn one dial.',
+                ucfirst(implode(' and ', $names)),
+            ),
+            evidence: array_map(
+                fn (string $value): Evidence => new Evidence(
+                    $value.' moved by',
+                    $series->range($series->values($value)),
+                    'stops',
+                ),
+                $moving,
+            ),
             source: 'One of aperture, time and ISO moves; the others stay within a sixth of a stop.',
         );
     }

@@ -41,9 +41,25 @@ final class UnequalExposures implements FindingRule
             topic: Topic::Series,
             severity: $isEqual ? Severity::Praise : Severity::Fault,
             sentence: $isEqual
-                ? sprintf('%d frames with the same exposure to within a third of a stop, by different settings: you have the trade in hand.', $series->count())
-                : sprintf('These frames were to have the same exposure, and they differ by %s. What one value gives, another has to take: count the clicks.', $range->inWords()),
-            evidence: [new Evidence('exposures differ by', $range->value, 'stops', Series::ONE_CLICK, Series::ONE_CLICK - $range->value)],
+                ? sprintf(
+                    '%d frames with the same exposure to within a third of a stop, by different settings: you have '
+                        .'the trade in hand.',
+                    $series->count(),
+                )
+                : sprintf(
+                    'These frames were to have the same exposure, and they differ by %s. What one value gives, '
+                        .'another has to take: count the clicks.',
+                    $range->inWords(),
+                ),
+            evidence: [
+                new Evidence(
+                    'exposures differ by',
+                    $range->value,
+                    'stops',
+                    Series::ONE_CLICK,
+                    Series::ONE_CLICK - $range->value,
+                ),
+            ],
             source: 'The total of a series of equal exposures stays within a third of a stop.',
         );
     }

@@ -29,7 +29,11 @@ final class WholeFrameSoft implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $focus = $situation->measures->focus;
-        if ($focus?->sharpness === null || $focus->confidence < Thresholds::FOCUS_CONFIDENCE || $focus->sharpness >= Thresholds::SOFT) {
+        if (
+            $focus?->sharpness === null ||
+            $focus->confidence < Thresholds::FOCUS_CONFIDENCE ||
+            $focus->sharpness >= Thresholds::SOFT
+        ) {
             return null;
         }
         $directional = $focus->directional !== null && abs($focus->directional) >= Thresholds::DIRECTIONAL;
@@ -42,15 +46,29 @@ final class WholeFrameSoft implements FindingRule
             topic: Topic::Focus,
             severity: Severity::Fault,
             sentence: match (true) {
-                $directional && $slow => sprintf('The whole picture is soft, and more so in one direction: the camera moved during %s.', $time),
-                $directional => 'The whole picture is soft, and more so in one direction: something moved, the camera or all of the scene.',
-                default => 'The whole picture is evenly soft, without a direction: the focus missed, or the lens was not clean. Try again with one focus point, or by hand with magnification.',
+                $directional && $slow => sprintf(
+                    'The whole picture is soft, and more so in one direction: the camera moved during %s.',
+                    $time,
+                ),
+                $directional => 'The whole picture is soft, and more so in one direction: something moved, the camera '
+                    .'or all of the scene.',
+                default => 'The whole picture is evenly soft, without a direction: the focus missed, or the lens was '
+                    .'not clean. Try again with one focus point, or by hand with magnification.',
             },
             evidence: [
-                new Evidence('sharpness of the sharpest part', $focus->sharpness, '', Thresholds::SOFT, $focus->sharpness - Thresholds::SOFT),
-                ...($focus->directional === null ? [] : [new Evidence('softer in one direction', $focus->directional, 'stops', Thresholds::DIRECTIONAL)]),
+                new Evidence(
+                    'sharpness of the sharpest part',
+                    $focus->sharpness,
+                    '',
+                    Thresholds::SOFT,
+                    $focus->sharpness - Thresholds::SOFT,
+                ),
+                ...$focus->directional === null
+                    ? []
+                    : [new Evidence('softer in one direction', $focus->directional, 'stops', Thresholds::DIRECTIONAL)],
             ],
-            source: 'Edges that spread over five pixels and more at full size; directions compared across and downwards.',
+            source: 'Edges that spread over five pixels and more at full size; directions compared across and '
+                .'downwards.',
             confidence: 0.6 * $focus->confidence,
         );
     }

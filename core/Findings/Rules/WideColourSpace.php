@@ -27,7 +27,12 @@ final class WideColourSpace implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $space = $situation->colourSpace;
-        if ($situation->fileFormat !== 'JPEG' || $space === null || preg_match('/sRGB|IEC ?61966/i', $space) === 1 || preg_match('/gr[ae]y|CMYK/i', $space) === 1) {
+        if (
+            $situation->fileFormat !== 'JPEG' ||
+            $space === null ||
+            preg_match('/sRGB|IEC ?61966/i', $space) === 1 ||
+            preg_match('/gr[ae]y|CMYK/i', $space) === 1
+        ) {
             return null;
         }
 
@@ -35,7 +40,11 @@ final class WideColourSpace implements FindingRule
             id: $this->id(),
             topic: Topic::File,
             severity: Severity::Choice,
-            sentence: sprintf('This JPEG is not in sRGB (%s). Shown where profiles are ignored its colours turn dull. Hand out sRGB, and keep the wide space for raw and for print.', $space),
+            sentence: sprintf(
+                'This JPEG is not in sRGB (%s). Shown where profiles are ignored its colours turn dull. Hand out '
+                    .'sRGB, and keep the wide space for raw and for print.',
+                $space,
+            ),
             evidence: [new Evidence('colour space', $space, '', 'sRGB')],
             source: 'sRGB (IEC 61966-2-1) is what is assumed where no profile is read.',
         );

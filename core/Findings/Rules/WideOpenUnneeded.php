@@ -43,10 +43,20 @@ final class WideOpenUnneeded implements FindingRule
         [$settings, $widest] = [$situation->record->settings(), $situation->widest()];
         $intent = $situation->intent;
         // Wide open for the sake of separation, stars or little light is what it is there for.
-        if ($settings === null || $widest === null || $intent->asksForSeparation() || $intent->stars || $settings->aperture->exact > $widest->exact * 1.03 || $settings->aperture->exact >= self::SLOW_LENS) {
+        if (
+            $settings === null ||
+            $widest === null ||
+            $intent->asksForSeparation() ||
+            $intent->stars ||
+            $settings->aperture->exact > $widest->exact * 1.03 ||
+            $settings->aperture->exact >= self::SLOW_LENS
+        ) {
             return null;
         }
-        $limits = array_filter([$situation->handHeldLimit()?->seconds, $situation->longestForMovement()], fn (?float $limit): bool => $limit !== null);
+        $limits = array_filter(
+            [$situation->handHeldLimit()?->seconds, $situation->longestForMovement()],
+            fn (?float $limit): bool => $limit !== null,
+        );
         $room = $limits === [] ? self::FREE_ON_TRIPOD : log(min($limits) / $settings->time->exact, 2);
         if ($room < self::ROOM) {
             return null;
@@ -57,10 +67,26 @@ final class WideOpenUnneeded implements FindingRule
             id: $this->id(),
             topic: Topic::Depth,
             severity: Severity::Choice,
-            sentence: sprintf('The lens was wide open at %s, where most are softest and focus is least forgiving, with %s of time to spare. If the soft background is not the point, %s would be crisper.', $settings->aperture, Stops::of(min($room, self::FREE_ON_TRIPOD))->inWords(), $better),
-            evidence: [new Evidence('f-number', $settings->aperture->exact, '', $widest->exact, 0.0, 'stops'), new Evidence('time to spare', $room, 'stops', self::ROOM, $room - self::ROOM)],
+            sentence: sprintf(
+                'The lens was wide open at %s, where most are softest and focus is least forgiving, with %s of time '
+                    .'to spare. If the soft background is not the point, %s would be crisper.',
+                $settings->aperture,
+                Stops::of(min($room, self::FREE_ON_TRIPOD))->inWords(),
+                $better,
+            ),
+            evidence: [
+                new Evidence('f-number', $settings->aperture->exact, '', $widest->exact, 0.0, 'stops'),
+                new Evidence('time to spare', $room, 'stops', self::ROOM, $room - self::ROOM),
+            ],
             source: 'Most lenses gain by closing a stop; the room is counted to the hand-held and movement limits.',
-            suggestion: SameExposure::with($situation, 'a crisper picture', aperture: $better, time: ExposureTime::nearest($settings->time->exact * $settings->aperture->stopsMoreLightThan($better)->ratio())),
+            suggestion: SameExposure::with(
+                $situation,
+                'a crisper picture',
+                aperture: $better,
+                time: ExposureTime::nearest(
+                    $settings->time->exact * $settings->aperture->stopsMoreLightThan($better)->ratio(),
+                ),
+            ),
         );
     }
 }

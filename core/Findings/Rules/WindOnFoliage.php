@@ -43,10 +43,21 @@ final class WindOnFoliage implements FindingRule
             id: $this->id(),
             topic: Topic::Movement,
             severity: Severity::Choice,
-            sentence: sprintf('Leaves and grass move in %s, %s longer than a light breeze allows. Wait for a lull and look at the tips of the leaves, raise ISO, or let them blur on purpose.', $time, $beyond->inWords()),
-            evidence: [new Evidence('exposure time', $time->exact, 's', Situation::WIND_HOLDS, -$beyond->value, 'stops')],
+            sentence: sprintf(
+                'Leaves and grass move in %s, %s longer than a light breeze allows. Wait for a lull and look at the '
+                    .'tips of the leaves, raise ISO, or let them blur on purpose.',
+                $time,
+                $beyond->inWords(),
+            ),
+            evidence: [
+                new Evidence('exposure time', $time->exact, 's', Situation::WIND_HOLDS, -$beyond->value, 'stops'),
+            ],
             source: 'A rule of thumb for a light breeze at ordinary distances.',
-            suggestion: SameExposure::with($situation, 'leaves stay still', time: ExposureTime::of(Situation::WIND_HOLDS)),
+            suggestion: SameExposure::with(
+                $situation,
+                'leaves stay still',
+                time: ExposureTime::of(Situation::WIND_HOLDS),
+            ),
         );
     }
 }

@@ -3,51 +3,98 @@
 @use(TruePupil\Core\Brief\Verdict)
 @php($attempt = $view->attempt)
 @php($isDraft = $attempt->state === AttemptState::Draft)
-<div id="attempt" @if ($view->isBusy()) hx-get="{{ route('attempts.progress', [$attempt, 'seen' => $view->stamp()]) }}" hx-trigger="every 900ms" hx-swap="outerHTML" @endif>
+<div id="attempt"
+    @if ($view->isBusy()) hx-get="{{ route('attempts.progress', [$attempt, 'seen' => $view->stamp()]) }}" hx-trigger="every 900ms" hx-swap="outerHTML" @endif>
     @foreach ($view->rows() as ['row' => $row, 'frames' => $frames, 'checks' => $checks])
         <section class="sheet" @if ($row) aria-labelledby="row-{{ $row->id }}" @endif>
-            @if ($row)<h2 id="row-{{ $row->id }}">{{ $row->label }} <span class="fine">{{ count($frames) > $row->frames ? sprintf('%d frames, %d wanted', count($frames), $row->frames) : sprintf('%d of %d frames', count($frames), $row->frames) }}</span></h2>@endif
+            @if ($row)
+                <h2 id="row-{{ $row->id }}">{{ $row->label }} <span
+                        class="fine">{{ count($frames) > $row->frames ? sprintf('%d frames, %d wanted', count($frames), $row->frames) : sprintf('%d of %d frames', count($frames), $row->frames) }}</span>
+                </h2>
+            @endif
             <ol class="contact-row">
                 @foreach ($frames as $frame)
                     <li class="contact">
                         <a class="contact-picture" href="{{ route('frames.edit', $frame) }}">
-                            @if ($frame->tags !== null)<img src="{{ route('frames.picture', $frame) }}" alt="{{ $frame->original_name }}" loading="lazy" width="{{ $frame->width }}" height="{{ $frame->height }}">@else<span class="contact-empty" aria-hidden="true"></span><span class="visually-hidden">{{ $frame->original_name }}</span>@endif
+                            @if ($frame->tags !== null)
+                                <img src="{{ route('frames.picture', $frame) }}" alt="{{ $frame->original_name }}"
+                                loading="lazy" width="{{ $frame->width }}" height="{{ $frame->height }}">@else<span
+                                    class="contact-empty" aria-hidden="true"></span><span
+                                    class="visually-hidden">{{ $frame->original_name }}</span>
+                            @endif
                         </a>
                         <p class="contact-name">{{ $frame->original_name }}</p>
                         <p class="fine">{{ $view->settings($frame) }}</p>
                         <p class="contact-state">
                             @switch ($frame->state)
-                                @case (FrameState::Reading)<span class="turning" aria-hidden="true"></span> being read @break
-                                @case (FrameState::Judging)<span class="turning" aria-hidden="true"></span> being checked @break
-                                @case (FrameState::Refused)<b>Could not be read.</b> {{ $frame->problem }} @break
-                                @case (FrameState::Ready)<a href="{{ route('frames.edit', $frame) }}">Mark the subject</a> {{ $frame->problem }} @break
-                                @case (FrameState::Judged){{ $view->counted($frame) }} @break
+                                @case (FrameState::Reading)
+                                    <span class="turning" aria-hidden="true"></span> being read
+                                @break
+
+                                @case (FrameState::Judging)
+                                    <span class="turning" aria-hidden="true"></span> being checked
+                                @break
+
+                                @case (FrameState::Refused)
+                                    <b>Could not be read.</b> {{ $frame->problem }}
+                                @break
+
+                                @case (FrameState::Ready)
+                                    <a href="{{ route('frames.edit', $frame) }}">Mark the subject</a> {{ $frame->problem }}
+                                @break
+
+                                @case (FrameState::Judged)
+                                    {{ $view->counted($frame) }}
+                                @break
                             @endswitch
                         </p>
                         @if ($isDraft)
-                            <form method="post" action="{{ route('frames.destroy', $frame) }}" data-once>@csrf @method('delete')<button class="plain" aria-label="Remove {{ $frame->original_name }}">Remove</button></form>
+                            <form method="post" action="{{ route('frames.destroy', $frame) }}" data-once>@csrf
+                                @method('delete')<button class="plain"
+                                    aria-label="Remove {{ $frame->original_name }}">Remove</button></form>
                         @endif
                     </li>
                 @endforeach
             </ol>
-            @if ($frames === [])<p class="fine">No frame yet.</p>@endif
-            @foreach ($frames as $frame)@if ($comparison = $view->comparison($frame))<details><summary>{{ $frame->original_name }} against the plan: {{ $comparison->isFollowed() ? 'kept' : implode('; ', $comparison->sentences()) }}</summary><x-plan-compare :comparison="$comparison"/></details>@endif @endforeach
-            @if ($row && ($strip = \App\View\Models\SeriesStrip::of($frames, $row->kind)))<p class="fine">{{ $strip->title() }}. {{ $strip->covered() }}</p>@endif
-            @if ($checks)<h3>What is said of the row</h3><x-checks :checks="$checks"/>@endif
+            @if ($frames === [])
+                <p class="fine">No frame yet.</p>
+            @endif
+            @foreach ($frames as $frame)
+                @if ($comparison = $view->comparison($frame))
+                    <details>
+                        <summary>{{ $frame->original_name }} against the plan:
+                            {{ $comparison->isFollowed() ? 'kept' : implode('; ', $comparison->sentences()) }}
+                        </summary><x-plan-compare :comparison="$comparison" />
+                    </details>
+                @endif
+            @endforeach
+            @if ($row && ($strip = \App\View\Models\SeriesStrip::of($frames, $row->kind)))
+                <p class="fine">{{ $strip->title() }}. {{ $strip->covered() }}</p>
+            @endif
+            @if ($checks)
+                <h3>What is said of the row</h3><x-checks :checks="$checks" />
+            @endif
             @if ($isDraft && count($view->frames) < $view->brief->most())
-                <x-upload :setBrief="$attempt->setBrief" :row="$row?->id" :many="true" :label="$frames ? 'More frames' : 'Frames'"/>
+                <x-upload :setBrief="$attempt->setBrief" :row="$row?->id" :many="true" :label="$frames ? 'More frames' : 'Frames'" />
             @endif
         </section>
     @endforeach
     @if ($isDraft)
         <form method="post" action="{{ route('attempts.hand-in', $attempt) }}" class="sheet" data-once>@csrf
-            @if ($view->missing())<p class="word">The brief wants {{ $view->brief->frames }} frames; {{ $view->missing() }} {{ $view->missing() === 1 ? 'is' : 'are' }} missing. You can hand in what there is, and the checks will say so.</p>@endif
-            <button class="primary" @disabled(! $view->isReady())>Hand in attempt {{ $attempt->number }}</button>
-            @if (! $view->isReady())<span class="fine">Every frame has to be marked first.</span>@endif
+            @if ($view->missing())
+                <p class="word">The brief wants {{ $view->brief->frames }} frames; {{ $view->missing() }}
+                    {{ $view->missing() === 1 ? 'is' : 'are' }} missing. You can hand in what there is, and the checks
+                    will say so.</p>
+            @endif
+            <button class="primary" @disabled(!$view->isReady())>Hand in attempt {{ $attempt->number }}</button>
+            @if (!$view->isReady())
+                <span class="fine">Every frame has to be marked first.</span>
+            @endif
         </form>
     @elseif ($attempt->state === AttemptState::Waiting)
         <form method="post" action="{{ route('attempts.take-back', $attempt) }}" class="sheet" data-once>@csrf
-            <p>Handed in {{ $attempt->setBrief->course->said($attempt->handed_in_at) }}. The instructor has not opened it.</p>
+            <p>Handed in {{ $attempt->setBrief->course->said($attempt->handed_in_at) }}. The instructor has not opened
+                it.</p>
             <button>Take it back and change it</button>
         </form>
     @endif

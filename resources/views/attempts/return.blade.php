@@ -1,55 +1,124 @@
-<x-layout :title="'Return: '.$brief->title" :course="$attempt->setBrief->course" wide>
-    <p class="eyebrow"><a href="{{ route('set-briefs.show', $attempt->setBrief) }}">{{ $brief->title }}</a> · returned {{ $attempt->setBrief->course->said($attempt->returned_at) }}</p>
-    <h1>{{ $owner ? 'Your return' : 'Return to '.$attempt->user->name }} <span class="fine">attempt {{ $attempt->number }}</span></h1>
-    @foreach ($rows as ['row' => $row, 'frames' => $rowFrames, 'checks' => $rowChecks])@if ($row && ($strip = \App\View\Models\SeriesStrip::of($rowFrames, $row->kind)))<x-series :strip="$strip" :frames="$rowFrames" :checks="$rowChecks"/>@endif @endforeach
+<x-layout :title="'Return: ' . $brief->title" :course="$attempt->setBrief->course" wide>
+    <p class="eyebrow"><a href="{{ route('set-briefs.show', $attempt->setBrief) }}">{{ $brief->title }}</a> · returned
+        {{ $attempt->setBrief->course->said($attempt->returned_at) }}</p>
+    <h1>{{ $owner ? 'Your return' : 'Return to ' . $attempt->user->name }} <span class="fine">attempt
+            {{ $attempt->number }}</span></h1>
+    @foreach ($rows as ['row' => $row, 'frames' => $rowFrames, 'checks' => $rowChecks])
+        @if ($row && ($strip = \App\View\Models\SeriesStrip::of($rowFrames, $row->kind)))
+            <x-series :strip="$strip" :frames="$rowFrames" :checks="$rowChecks" />
+        @endif
+    @endforeach
     @foreach ($frames as $index => $view)
         @php($before = $previous->get($index))
         @php($first = $view->first())
         {{-- What somebody wrote is never folded away, nor the last frame, which says what holds for its row. --}}
         @php($notes = $view->frame->notes->whereNotNull('given_at')->count())
-        @if ($index > 0)<details class="desk-fold" id="frame-{{ $view->frame->id }}" data-open-in-print @if ($notes > 0 || $loop->last) open @endif><summary><b>{{ $view->frame->original_name }}</b> <span class="fine">{{ $view->frame->record()?->settings() }}{{ $notes > 0 ? ' · '.$notes.' '.($notes === 1 ? 'note' : 'notes') : '' }}</span></summary>@elseif ($frames->count() > 1)<p class="return-frame" id="frame-{{ $view->frame->id }}"><b>{{ $view->frame->original_name }}</b> <span class="fine">{{ $view->frame->record()?->settings() }}</span></p>@endif
+        @if ($index > 0)
+            <details class="desk-fold" id="frame-{{ $view->frame->id }}" data-open-in-print
+                @if ($notes > 0 || $loop->last) open @endif>
+                <summary><b>{{ $view->frame->original_name }}</b> <span
+                        class="fine">{{ $view->frame->record()?->settings() }}{{ $notes > 0 ? ' · ' . $notes . ' ' . ($notes === 1 ? 'note' : 'notes') : '' }}</span>
+                </summary>
+            @elseif ($frames->count() > 1)
+                <p class="return-frame" id="frame-{{ $view->frame->id }}"><b>{{ $view->frame->original_name }}</b> <span
+                        class="fine">{{ $view->frame->record()?->settings() }}</span></p>
+        @endif
         <div class="return">
-            <div class="return-picture"><x-picture :view="$view" :notes="$view->frame->notes->whereNotNull('given_at')"/></div>
+            <div class="return-picture"><x-picture :view="$view" :notes="$view->frame->notes->whereNotNull('given_at')" /></div>
             <div class="return-words">
-                @if ($index === 0 && $attempt->summary)<blockquote class="sheet message">{!! nl2br(e($attempt->summary)) !!}</blockquote>@endif
+                @if ($index === 0 && $attempt->summary)
+                    <blockquote class="sheet message">{!! nl2br(e($attempt->summary)) !!}</blockquote>
+                @endif
                 <section class="sheet first-things" aria-label="The three things to take along">
-                    @if ($first['keep'])<div><h2>Keep</h2><p>{{ $first['keep'] }}</p></div>@endif
-                    @if ($first['try'])<div><h2>Try</h2><p>{{ $first['try'] }}</p></div>@endif
-                    @if ($first['change'])<div><h2>The setting to change first</h2><x-suggestion :suggestion="$first['change']"/><x-retake :frame="$view->frame" :number="$view->frame->chosen_suggestion ?? 0"/></div>@endif
+                    @if ($first['keep'])
+                        <div>
+                            <h2>Keep</h2>
+                            <p>{{ $first['keep'] }}</p>
+                        </div>
+                    @endif
+                    @if ($first['try'])
+                        <div>
+                            <h2>Try</h2>
+                            <p>{{ $first['try'] }}</p>
+                        </div>
+                    @endif
+                    @if ($first['change'])
+                        <div>
+                            <h2>The setting to change first</h2><x-suggestion :suggestion="$first['change']" /><x-retake
+                                :frame="$view->frame" :number="$view->frame->chosen_suggestion ?? 0" />
+                        </div>
+                    @endif
                 </section>
                 <section class="sheet">
-                    @foreach ($view->frame->whatIfs as $whatIf)<x-what-if :whatIf="$whatIf" :frame="$view->frame"/>@endforeach
-                    @if ($view->panel())<h2>Notes</h2><x-panel :view="$view"/>@endif
+                    @foreach ($view->frame->whatIfs as $whatIf)
+                        <x-what-if :whatIf="$whatIf" :frame="$view->frame" />
+                    @endforeach
+                    @if ($view->panel())
+                        <h2>Notes</h2><x-panel :view="$view" />
+                    @endif
                     @foreach ($view->published() as $finding)
                         <article class="finding finding-{{ $finding->severity()->value }}">
-                            <p class="finding-head"><span class="severity">{{ $finding->severity()->label() }}</span> <span class="fine">{{ $finding->topic()->label() }}</span></p>
+                            <p class="finding-head"><span class="severity">{{ $finding->severity()->label() }}</span>
+                                <span class="fine">{{ $finding->topic()->label() }}</span></p>
                             <p>{{ $finding->sentence() }}</p>
-                            <details><summary>Evidence</summary><x-evidence :body="$finding->body"/></details>
+                            <details>
+                                <summary>Evidence</summary><x-evidence :body="$finding->body" />
+                            </details>
                         </article>
                     @endforeach
                 </section>
             </div>
         </div>
-        @if ($before)<section class="sheet compare"><h2>Against attempt {{ $before->frame->attempt->number }}</h2><x-attempt-compare :before="$before" :view="$view"/></section>@endif
+        @if ($before)
+            <section class="sheet compare">
+                <h2>Against attempt {{ $before->frame->attempt->number }}</h2><x-attempt-compare :before="$before"
+                    :view="$view" />
+            </section>
+        @endif
         <section class="return-evidence">
-            @if ($view->ownChecks())<div class="sheet"><h2>Checks of the brief</h2><x-checks :checks="$view->ownChecks()"/></div>@endif
-            <div class="sheet">@if ($view->tones)<x-tone-strip :tones="$view->tones" id="tones-{{ $view->frame->id }}"/>@endif @if ($view->ledger)<x-ledger :ledger="$view->ledger"/>@endif</div>
-            <div class="sheet">@if ($view->pupil)<x-pupil :pupil="$view->pupil"/>@endif<x-record :rows="$view->record"/></div>
+            @if ($view->ownChecks())
+                <div class="sheet">
+                    <h2>Checks of the brief</h2><x-checks :checks="$view->ownChecks()" />
+                </div>
+            @endif
+            <div class="sheet">
+                @if ($view->tones)
+                    <x-tone-strip :tones="$view->tones" id="tones-{{ $view->frame->id }}" />
+                    @endif @if ($view->ledger)
+                        <x-ledger :ledger="$view->ledger" />
+                    @endif
+            </div>
+            <div class="sheet">
+                @if ($view->pupil)
+                    <x-pupil :pupil="$view->pupil" />
+                @endif
+                <x-record :rows="$view->record" />
+            </div>
         </section>
-        @if ($index > 0)</details>@endif
+        @if ($index > 0)
+            </details>
+        @endif
     @endforeach
     <section class="sheet no-print" id="reply">
         @if ($owner)
-            <form method="post" action="{{ route('attempts.reshoot', $attempt) }}" class="inline-form reshoot" data-once>@csrf<button class="primary">Plan the reshoot</button><a class="button" href="{{ route('set-briefs.show', $attempt->setBrief) }}#own">Hand in attempt {{ $attempt->number + 1 }}</a><button type="button" data-print>Print this return</button></form>
+            <form method="post" action="{{ route('attempts.reshoot', $attempt) }}" class="inline-form reshoot"
+                data-once>@csrf<button class="primary">Plan the reshoot</button><a class="button"
+                    href="{{ route('set-briefs.show', $attempt->setBrief) }}#own">Hand in attempt
+                    {{ $attempt->number + 1 }}</a><button type="button" data-print>Print this return</button></form>
             <form method="post" action="{{ route('attempts.reply', $attempt) }}" data-once>@csrf
-                <label for="reply-text">Your answer <span class="fine">what you will do, what you see otherwise; whoever critiqued it reads it</span></label>
+                <label for="reply-text">Your answer <span class="fine">what you will do, what you see otherwise;
+                        whoever critiqued it reads it</span></label>
                 <textarea id="reply-text" name="reply" rows="3" maxlength="4000" data-draft="reply-{{ $attempt->id }}">{{ old('reply', $attempt->reply) }}</textarea>
                 <button>{{ $attempt->reply ? 'Change the answer' : 'Send the answer' }}</button>
             </form>
             <form method="post" action="{{ route('attempts.may-show', $attempt) }}" data-once>@csrf @method('put')
-                <label class="choice"><input type="checkbox" name="may_show" value="1" @checked($attempt->may_show)> My frames of this attempt may be shown to the class</label><button class="plain">Keep this choice</button></form>
+                <label class="choice"><input type="checkbox" name="may_show" value="1"
+                        @checked($attempt->may_show)> My frames of this attempt may be shown to the class</label><button
+                    class="plain">Keep this choice</button>
+            </form>
         @elseif ($attempt->reply)
-            <h2>{{ $attempt->user->name }} answered</h2><p>{!! nl2br(e($attempt->reply)) !!}</p>
+            <h2>{{ $attempt->user->name }} answered</h2>
+            <p>{!! nl2br(e($attempt->reply)) !!}</p>
         @else
             <p class="fine">{{ $attempt->user->name }} has not answered yet.</p>
         @endif

@@ -1,40 +1,92 @@
 @use(TruePupil\Core\Exposure\Stops)
 <section id="answer" class="bench-answer" aria-live="polite" aria-label="Answer">
     @if ($result->problem)
-        <p class="word word-problem">{{ $result->problem }} <span class="fine">What you typed is kept; change it and the answer follows.</span></p>
+        <p class="word word-problem">{{ $result->problem }} <span class="fine">What you typed is kept; change it and the
+                answer follows.</span></p>
     @endif
     @if ($result->lines)
         <div class="sheet">
-            <dl class="bench-lines">@foreach ($result->lines as $line)<div><dt>{{ $line['label'] }}</dt><dd>{{ $line['text'] }}</dd></div>@endforeach</dl>
-            @if ($result->pupil)<x-pupil :pupil="$result->pupil"/>@endif
+            <dl class="bench-lines">
+                @foreach ($result->lines as $line)
+                    <div>
+                        <dt>{{ $line['label'] }}</dt>
+                        <dd>{{ $line['text'] }}</dd>
+                    </div>
+                @endforeach
+            </dl>
+            @if ($result->pupil)
+                <x-pupil :pupil="$result->pupil" />
+            @endif
         </div>
     @endif
     @if ($result->solved)
         <div class="sheet">
             <dl class="bench-lines">
                 @foreach (['fNumber' => ['Aperture', $result->finder->fNumber], 'exposureTime' => ['Exposure time', $result->finder->exposureTime], 'iso' => ['ISO', $result->finder->iso]] as $key => [$label, $value])
-                    <div><dt>{{ $label }} <span class="fine">{{ $result->solved->decidedBy[$key]->value === 'person' ? 'you set it' : 'the camera chose it' }}</span></dt><dd @class(['blinks' => isset($result->finder->blinking[$key])])>{{ $value }} @isset($result->finder->blinking[$key])<span class="fine">blinks: {{ $result->finder->blinking[$key] }}</span>@endisset</dd></div>
+                    <div>
+                        <dt>{{ $label }} <span
+                                class="fine">{{ $result->solved->decidedBy[$key]->value === 'person' ? 'you set it' : 'the camera chose it' }}</span>
+                        </dt>
+                        <dd @class(['blinks' => isset($result->finder->blinking[$key])])>{{ $value }} @isset($result->finder->blinking[$key])
+                                <span class="fine">blinks: {{ $result->finder->blinking[$key] }}</span>
+                            @endisset
+                        </dd>
+                    </div>
                 @endforeach
-                <div><dt>Meter shows</dt><dd>{{ $result->finder->meter === null ? 'nothing, in bulb' : $result->finder->meter->signed().($result->finder->meterAtEnd ? ' or more' : '') }}</dd></div>
-                <div><dt>Left over</dt><dd>{{ $result->solved->error->isWithin(Stops::of(1 / 6)) ? 'nothing: the light balances' : $result->solved->error->inWords().' too '.($result->solved->error->value > 0 ? 'bright' : 'dark') }}</dd></div>
+                <div>
+                    <dt>Meter shows</dt>
+                    <dd>{{ $result->finder->meter === null ? 'nothing, in bulb' : $result->finder->meter->signed() . ($result->finder->meterAtEnd ? ' or more' : '') }}
+                    </dd>
+                </div>
+                <div>
+                    <dt>Left over</dt>
+                    <dd>{{ $result->solved->error->isWithin(Stops::of(1 / 6)) ? 'nothing: the light balances' : $result->solved->error->inWords() . ' too ' . ($result->solved->error->value > 0 ? 'bright' : 'dark') }}
+                    </dd>
+                </div>
             </dl>
-            @if ($result->solved->limits)<h2>Limits met, in order</h2><ol class="limits">@foreach ($result->solved->limits as $limit)<li>{{ $limit->message }}</li>@endforeach</ol>
-            @else<p class="fine">No limit was met.</p>@endif
-            @if ($result->pupil)<x-pupil :pupil="$result->pupil"/>@endif
+            @if ($result->solved->limits)
+                <h2>Limits met, in order</h2>
+                <ol class="limits">
+                    @foreach ($result->solved->limits as $limit)
+                        <li>{{ $limit->message }}</li>
+                    @endforeach
+                </ol>
+            @else<p class="fine">No limit was met.</p>
+            @endif
+            @if ($result->pupil)
+                <x-pupil :pupil="$result->pupil" />
+            @endif
         </div>
     @endif
     @if ($result->advice)
         <div class="sheet bench-suggestions">
-            @if ($result->advice->impossible)<x-impossible :impossible="$result->advice->impossible->toArray()"/>@endif
-            @foreach ($result->advice->suggestions as $index => $suggestion)<x-suggestion :suggestion="$suggestion->toArray()" :number="$index + 1"/>@endforeach
+            @if ($result->advice->impossible)
+                <x-impossible :impossible="$result->advice->impossible->toArray()" />
+            @endif
+            @foreach ($result->advice->suggestions as $index => $suggestion)
+                <x-suggestion :suggestion="$suggestion->toArray()" :number="$index + 1" />
+            @endforeach
         </div>
     @endif
-    @if ($result->map)<div class="sheet"><x-exposure-map :map="$result->map" id="bench-map"/></div>@endif
+    @if ($result->map)
+        <div class="sheet"><x-exposure-map :map="$result->map" id="bench-map" /></div>
+    @endif
     @if ($result->ruler || $result->comb)
-        <div class="sheet">@if ($result->ruler)<x-depth-ruler :ruler="$result->ruler"/>@endif @if ($result->comb)<x-movement-comb :comb="$result->comb"/>@endif</div>
+        <div class="sheet">
+            @if ($result->ruler)
+                <x-depth-ruler :ruler="$result->ruler" />
+                @endif @if ($result->comb)
+                    <x-movement-comb :comb="$result->comb" />
+                @endif
+        </div>
     @endif
     @if ($result->ledger)
-        <div class="sheet">@if ($result->secondLedger)<x-ledger-compare :before="$result->ledger" :after="$result->secondLedger" beforeName="First" afterName="Second" caption="the first setting against the second"/>@else<x-ledger :ledger="$result->ledger"/>@endif</div>
+        <div class="sheet">
+            @if ($result->secondLedger)
+                <x-ledger-compare :before="$result->ledger" :after="$result->secondLedger" beforeName="First" afterName="Second"
+                caption="the first setting against the second" />@else<x-ledger :ledger="$result->ledger" />
+            @endif
+        </div>
     @endif
     <p class="fine"><a href="{{ $address }}">The address of this answer</a>: whoever opens it sees the same.</p>
 </section>

@@ -1,16 +1,25 @@
 <x-layout title="Bench">
     <h1>Bench</h1>
-    <p class="lead-text">Every number of the trade, one sheet each. Answers follow while you type, and the address of a sheet holds its values: send it to whoever should see the same.</p>
+    <p class="lead-text">Every number of the trade, one sheet each. Answers follow while you type, and the address of a
+        sheet holds its values: send it to whoever should see the same.</p>
     <section aria-labelledby="together" class="bench-together">
         <h2 id="together">Putting it together</h2>
         <div class="bench-large">
-            @foreach ($together as $sheet)<a class="sheet bench-card" href="{{ route('bench.show', $sheet->id) }}"><b>{{ $sheet->title }}</b> <span class="fine">{{ $sheet->lead }}</span></a>@endforeach
+            @foreach ($together as $sheet)
+                <a class="sheet bench-card" href="{{ route('bench.show', $sheet->id) }}"><b>{{ $sheet->title }}</b> <span
+                        class="fine">{{ $sheet->lead }}</span></a>
+            @endforeach
         </div>
     </section>
     <div class="bench-topics">
         @foreach ($topics as $topic => $sheets)
-            <section class="sheet" aria-label="{{ $topic }}"><h2>{{ $topic }}</h2>
-                <ul class="bench-list">@foreach ($sheets as $sheet)<li><a href="{{ route('bench.show', $sheet->id) }}">{{ $sheet->title }}</a></li>@endforeach</ul>
+            <section class="sheet" aria-label="{{ $topic }}">
+                <h2>{{ $topic }}</h2>
+                <ul class="bench-list">
+                    @foreach ($sheets as $sheet)
+                        <li><a href="{{ route('bench.show', $sheet->id) }}">{{ $sheet->title }}</a></li>
+                    @endforeach
+                </ul>
             </section>
         @endforeach
     </div>

@@ -1,8 +1,30 @@
 @props(['brief'])
-<p class="lead-text">{{ $brief->purpose }}</p>
+<p class="lead-text">
+    {{ $brief->purpose }}</p>
 <div class="brief-parts">
-    <section><h3>What to do</h3><ol>@foreach ($brief->task as $step)<li>{{ $step }}</li>@endforeach</ol></section>
-    <section><h3>What is checked</h3><ul>@foreach ($brief->checks as $check)<li>{{ $check->sentence }}. <span class="fine">{{ $check->reason }}</span></li>@endforeach</ul></section>
-    <section class="cautions"><h3>Take care</h3><ul>@foreach ($brief->cautions as $caution)<li>{{ $caution }}</li>@endforeach</ul>
-        <p class="fine">Local rules and licensed practice come before anything said here.</p></section>
+    <section>
+        <h3>What to do</h3>
+        <ol>
+            @foreach ($brief->task as $step)
+                <li>{{ $step }}</li>
+            @endforeach
+        </ol>
+    </section>
+    <section>
+        <h3>What is checked</h3>
+        <ul>
+            @foreach ($brief->checks as $check)
+                <li>{{ $check->sentence }}. <span class="fine">{{ $check->reason }}</span></li>
+            @endforeach
+        </ul>
+    </section>
+    <section class="cautions">
+        <h3>Take care</h3>
+        <ul>
+            @foreach ($brief->cautions as $caution)
+                <li>{{ $caution }}</li>
+            @endforeach
+        </ul>
+        <p class="fine">Local rules and licensed practice come before anything said here.</p>
+    </section>
 </div>

@@ -8,11 +8,16 @@
             <div>
                 <strong>{{ $check['sentence'] }}</strong>
                 @if ($check['missing'])
-                    <p class="fine">Needs {{ implode(', ', array_map(fn ($need) => \TruePupil\Core\Findings\Need::from($need)->label(), $check['missing'])) }}.</p>
+                    <p class="fine">Needs
+                        {{ implode(', ', array_map(fn($need) => \TruePupil\Core\Findings\Need::from($need)->label(), $check['missing'])) }}.
+                    </p>
                 @else
                     <p class="fine">
                         {{ ucfirst($measure->label()) }}:
-                        <b>{{ is_string($check['value']) ? $measure->word($check['value']) : \App\View\Text::quantity($check['value'], $check['unit']) }}</b>@if ($check['margin'] !== null), {{ \App\View\Text::margin($check['margin'], $check['unit']) }}@endif.
+                        <b>{{ is_string($check['value']) ? $measure->word($check['value']) : \App\View\Text::quantity($check['value'], $check['unit']) }}</b>
+                        @if ($check['margin'] !== null)
+                            , {{ \App\View\Text::margin($check['margin'], $check['unit']) }}
+                        @endif.
                         {{ $check['reason'] }}
                     </p>
                 @endif

@@ -1,5 +1,12 @@
 @props(['impossible'])
 <div class="impossible">
     <p><b>Nothing in the kit meets every wish.</b> {{ $impossible['reason'] }}</p>
-    @if ($impossible['wouldHelp'])<p class="fine">Any one of these would:</p><ul>@foreach ($impossible['wouldHelp'] as $help)<li>{{ $help['sentence'] }}</li>@endforeach</ul>@endif
+    @if ($impossible['wouldHelp'])
+        <p class="fine">Any one of these would:</p>
+        <ul>
+            @foreach ($impossible['wouldHelp'] as $help)
+                <li>{{ $help['sentence'] }}</li>
+            @endforeach
+        </ul>
+    @endif
 </div>

@@ -1,11 +1,13 @@
 @props(['title', 'course' => null, 'wide' => false, 'surround' => false])
 <!doctype html>
 <html lang="en">
+
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="csrf-token" content="{{ csrf_token() }}">
-    <meta name="htmx-config" content='{"allowEval":false,"includeIndicatorStyles":false,"selfRequestsOnly":true,"historyCacheSize":0,"refreshOnHistoryMiss":true}'>
+    <meta name="htmx-config"
+        content='{"allowEval":false,"includeIndicatorStyles":false,"selfRequestsOnly":true,"historyCacheSize":0,"refreshOnHistoryMiss":true}'>
     <title>{{ $title }} · True Pupil</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     <link rel="stylesheet" href="/vendor/bootstrap/bootstrap.min.css">
@@ -17,36 +19,51 @@
     <script src="/vendor/htmx/htmx.min.js" defer></script>
     <script src="/js/app.js" type="module"></script>
 </head>
+
 <body @auth data-account="{{ auth()->id() }}" @endauth hx-headers='{"X-CSRF-TOKEN": "{{ csrf_token() }}"}'>
-<a class="visually-hidden-focusable skip" href="#main">Skip to the content</a>
-<header class="masthead">
-    <a class="brand" href="{{ auth()->check() ? route('home') : route('sign-in') }}"><x-mark/> <span>True Pupil</span></a>
-    @auth
-        <nav aria-label="Main">
-            @if ($course)<a href="{{ route('courses.show', $course) }}">{{ $course->name }}</a>@else<a href="{{ route('home') }}">Course</a>@endif
-            <a href="{{ route('practice') }}">Practice</a>
-            <a href="{{ route('bench') }}">Bench</a>
-            <a href="{{ route('kit.edit') }}">Kit</a>
-        </nav>
-        <form method="post" action="{{ route('sign-out') }}" class="who">
-            @csrf
-            <span>{{ auth()->user()->name }}</span>
-            <button class="plain">Sign out</button>
-        </form>
-    @endauth
-</header>
-<main id="main" @class(['page', 'page-wide' => $wide])>
-    <div id="message" role="status" aria-live="polite" @if (session('done')) data-saved @endif @if (session('signed-out')) data-signed-out @endif>
-        @if (session('done'))<p class="word word-done">{{ session('done') }}</p>@endif
-        @if (session('problem'))<p class="word word-problem">{{ session('problem') }}</p>@endif
-        @if (isset($errors) && $errors->any() && ! $attributes->has('own-errors'))
-            <div class="word word-problem">
-                <p>Something needs another look; what you typed is still here.</p>
-                <ul>@foreach (array_unique($errors->all()) as $error)<li>{{ $error }}</li>@endforeach</ul>
-            </div>
-        @endif
-    </div>
-    {{ $slot }}
-</main>
+    <a class="visually-hidden-focusable skip" href="#main">Skip to the content</a>
+    <header class="masthead">
+        <a class="brand" href="{{ auth()->check() ? route('home') : route('sign-in') }}"><x-mark /> <span>True
+                Pupil</span></a>
+        @auth
+            <nav aria-label="Main">
+                @if ($course)
+                <a href="{{ route('courses.show', $course) }}">{{ $course->name }}</a>@else<a
+                        href="{{ route('home') }}">Course</a>
+                @endif
+                <a href="{{ route('practice') }}">Practice</a>
+                <a href="{{ route('bench') }}">Bench</a>
+                <a href="{{ route('kit.edit') }}">Kit</a>
+            </nav>
+            <form method="post" action="{{ route('sign-out') }}" class="who">
+                @csrf
+                <span>{{ auth()->user()->name }}</span>
+                <button class="plain">Sign out</button>
+            </form>
+        @endauth
+    </header>
+    <main id="main" @class(['page', 'page-wide' => $wide])>
+        <div id="message" role="status" aria-live="polite" @if (session('done')) data-saved @endif
+            @if (session('signed-out')) data-signed-out @endif>
+            @if (session('done'))
+                <p class="word word-done">{{ session('done') }}</p>
+            @endif
+            @if (session('problem'))
+                <p class="word word-problem">{{ session('problem') }}</p>
+            @endif
+            @if (isset($errors) && $errors->any() && !$attributes->has('own-errors'))
+                <div class="word word-problem">
+                    <p>Something needs another look; what you typed is still here.</p>
+                    <ul>
+                        @foreach (array_unique($errors->all()) as $error)
+                            <li>{{ $error }}</li>
+                        @endforeach
+                    </ul>
+                </div>
+            @endif
+        </div>
+        {{ $slot }}
+    </main>
 </body>
+
 </html>

@@ -1,7 +1,14 @@
 @props(['before', 'after', 'beforeName', 'afterName', 'caption'])
 <table class="ledger-table ledger">
     <caption>Light ledger, {{ $caption }} <span class="fine">lines that moved are marked ▸</span></caption>
-    <thead><tr><th scope="col">Entry</th><th scope="col">{{ $beforeName }}</th><th scope="col">{{ $afterName }}</th><th scope="col" class="num">Moved</th></tr></thead>
+    <thead>
+        <tr>
+            <th scope="col">Entry</th>
+            <th scope="col">{{ $beforeName }}</th>
+            <th scope="col">{{ $afterName }}</th>
+            <th scope="col" class="num">Moved</th>
+        </tr>
+    </thead>
     <tbody>
         @foreach ($after->against($before) as $row)
             @php($moved = $row['change'] !== null && $row['change']->inThirds() !== 0)

@@ -1,15 +1,24 @@
 @props(['view', 'overlays'])
 <div class="picture-views" data-views>
     <div class="view-switches" role="group" aria-label="Laid over the picture">
-        @foreach ($overlays->views() as $name => $one)<button type="button" data-show="{{ $name }}" aria-pressed="false">{{ $one['label'] }}</button>@endforeach
+        @foreach ($overlays->views() as $name => $one)
+            <button type="button" data-show="{{ $name }}" aria-pressed="false">{{ $one['label'] }}</button>
+        @endforeach
         <button type="button" data-show="spot" aria-pressed="false">spot reading</button>
     </div>
     <div class="view-words" aria-live="polite">
-        @foreach ($overlays->views() as $name => $one)<p data-words="{{ $name }}" hidden>{{ $one['text'] }}</p>@endforeach
+        @foreach ($overlays->views() as $name => $one)
+            <p data-words="{{ $name }}" hidden>{{ $one['text'] }}</p>
+        @endforeach
         <div data-words="spot" hidden>
-            <p class="fine">Click a spot of the picture, or give its place: it says where the tone was placed and what would move it.</p>
-            <form class="spot-form" hx-get="{{ route('frames.spot', $view->frame) }}" hx-target="#spot-{{ $view->frame->id }}" hx-trigger="submit">
-                <label>across <span class="fine">%</span> <input name="x" type="number" min="0" max="100" step="0.1" value="50"></label><label>down <span class="fine">%</span> <input name="y" type="number" min="0" max="100" step="0.1" value="50"></label><button>Read it</button>
+            <p class="fine">Click a spot of the picture, or give its place: it says where the tone was placed and what
+                would move it.</p>
+            <form class="spot-form" hx-get="{{ route('frames.spot', $view->frame) }}"
+                hx-target="#spot-{{ $view->frame->id }}" hx-trigger="submit">
+                <label>across <span class="fine">%</span> <input name="x" type="number" min="0"
+                        max="100" step="0.1" value="50"></label><label>down <span class="fine">%</span>
+                    <input name="y" type="number" min="0" max="100" step="0.1"
+                        value="50"></label><button>Read it</button>
             </form>
             <div id="spot-{{ $view->frame->id }}"></div>
         </div>

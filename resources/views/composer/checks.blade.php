@@ -2,33 +2,78 @@
 @use(TruePupil\Core\Brief\Measure)
 <section class="sheet" id="checks" aria-labelledby="composer-checks">
     <h2 id="composer-checks">Checks</h2>
-    @php($groups = collect(Measure::cases())->groupBy(fn ($measure) => ['record' => 'What was recorded', 'movement' => 'Movement and stars', 'stars' => 'Movement and stars', 'tone' => 'Tones', 'subject' => 'The marked subject', 'focus' => 'Focus', 'composition' => 'Composition', 'colour' => 'Colour', 'series' => 'A row of frames', 'film' => 'Film', 'plan' => 'Plan and sky', 'sun' => 'Plan and sky', 'said' => 'What was said'][explode('.', $measure->value)[0]]))
+    @php($groups = collect(Measure::cases())->groupBy(fn($measure) => ['record' => 'What was recorded', 'movement' => 'Movement and stars', 'stars' => 'Movement and stars', 'tone' => 'Tones', 'subject' => 'The marked subject', 'focus' => 'Focus', 'composition' => 'Composition', 'colour' => 'Colour', 'series' => 'A row of frames', 'film' => 'Film', 'plan' => 'Plan and sky', 'sun' => 'Plan and sky', 'said' => 'What was said'][explode('.', $measure->value)[0]]))
     @forelse ($input->checks as $index => $check)
         @php($measure = Measure::tryFrom($check['measure']))
         <fieldset class="composer-check">
             <legend><span class="number">{{ $index + 1 }}</span></legend>
             <div class="composer-check-fields">
                 <label class="composer-grow">Measure
-                    <select name="checks[{{ $index }}][measure]" hx-post="{{ route('composer.checks', $course) }}" hx-include="#composer" hx-target="#checks" hx-swap="outerHTML">
-                        @foreach ($groups as $group => $measures)<optgroup label="{{ $group }}">@foreach ($measures as $one)<option value="{{ $one->value }}" @selected($measure === $one)>{{ $one->label() }}{{ $one->unit() ? ', '.$one->unit() : '' }}</option>@endforeach</optgroup>@endforeach
+                    <select name="checks[{{ $index }}][measure]" hx-post="{{ route('composer.checks', $course) }}"
+                        hx-include="#composer" hx-target="#checks" hx-swap="outerHTML">
+                        @foreach ($groups as $group => $measures)
+                            <optgroup label="{{ $group }}">
+                                @foreach ($measures as $one)
+                                    <option value="{{ $one->value }}" @selected($measure === $one)>
+                                        {{ $one->label() }}{{ $one->unit() ? ', ' . $one->unit() : '' }}</option>
+                                @endforeach
+                            </optgroup>
+                        @endforeach
                     </select></label>
-                <label>must be <select name="checks[{{ $index }}][comparison]">@foreach (BriefInput::comparisons($measure) as $comparison)<option value="{{ $comparison->value }}" @selected($check['comparison'] === $comparison->value)>{{ $comparison->label() }}</option>@endforeach</select></label>
+                <label>must be <select name="checks[{{ $index }}][comparison]">
+                        @foreach (BriefInput::comparisons($measure) as $comparison)
+                            <option value="{{ $comparison->value }}" @selected($check['comparison'] === $comparison->value)>
+                                {{ $comparison->label() }}</option>
+                        @endforeach
+                    </select>
+                </label>
                 @if ($measure && $measure->words())
-                    <fieldset class="composer-words"><legend class="visually-hidden">Words</legend>@foreach ($measure->words() as $word => $label)<label><input type="checkbox" name="checks[{{ $index }}][words][]" value="{{ $word }}" @checked(in_array($word, $check['words'], true))> {{ $label }}</label>@endforeach</fieldset>
+                    <fieldset class="composer-words">
+                        <legend class="visually-hidden">Words</legend>
+                        @foreach ($measure->words() as $word => $label)
+                            <label><input type="checkbox" name="checks[{{ $index }}][words][]"
+                                    value="{{ $word }}" @checked(in_array($word, $check['words'], true))>
+                                {{ $label }}</label>
+                        @endforeach
+                    </fieldset>
                 @else
-                    <label>Limit <span class="fine">{{ $measure?->unit() }}</span> <input name="checks[{{ $index }}][limit]" value="{{ $check['limit'] }}" maxlength="20" inputmode="decimal"></label>
-                    <label>Close up to <span class="fine">{{ $measure?->unit() }} beyond</span> <input name="checks[{{ $index }}][tolerance]" value="{{ $check['tolerance'] }}" maxlength="20" inputmode="decimal" placeholder="0"></label>
+                    <label>Limit <span class="fine">{{ $measure?->unit() }}</span> <input
+                            name="checks[{{ $index }}][limit]" value="{{ $check['limit'] }}" maxlength="20"
+                            inputmode="decimal"></label>
+                    <label>Close up to <span class="fine">{{ $measure?->unit() }} beyond</span> <input
+                            name="checks[{{ $index }}][tolerance]" value="{{ $check['tolerance'] }}"
+                            maxlength="20" inputmode="decimal" placeholder="0"></label>
                 @endif
             </div>
-            <label>In your words <span class="fine">left empty, the plain sentence is used</span> <input name="checks[{{ $index }}][sentence]" value="{{ $check['sentence'] }}" maxlength="2000"></label>
-            <label>Why it matters <input name="checks[{{ $index }}][reason]" value="{{ $check['reason'] }}" maxlength="2000" required></label>
-            @if ($input->rows)<label>Asked of row <select name="checks[{{ $index }}][row]"><option value="">every frame</option>@foreach ($input->rows as $row)@if ($row['id'] !== '')<option value="{{ $row['id'] }}" @selected($check['row'] === $row['id'])>{{ $row['label'] }}</option>@endif @endforeach</select></label>@endif
-            <button type="button" class="plain" hx-post="{{ route('composer.checks', $course) }}" hx-include="#composer" hx-vals='{"drop": {{ $index }}}' hx-target="#checks" hx-swap="outerHTML" aria-label="Remove check {{ $index + 1 }}">Remove</button>
+            <label>In your words <span class="fine">left empty, the plain sentence is used</span> <input
+                    name="checks[{{ $index }}][sentence]" value="{{ $check['sentence'] }}"
+                    maxlength="2000"></label>
+            <label>Why it matters <input name="checks[{{ $index }}][reason]" value="{{ $check['reason'] }}"
+                    maxlength="2000" required></label>
+            @if ($input->rows)
+                <label>Asked of row <select name="checks[{{ $index }}][row]">
+                        <option value="">every frame</option>
+                        @foreach ($input->rows as $row)
+                            @if ($row['id'] !== '')
+                                <option value="{{ $row['id'] }}" @selected($check['row'] === $row['id'])>{{ $row['label'] }}
+                                </option>
+                            @endif
+                        @endforeach
+                    </select></label>
+            @endif
+            <button type="button" class="plain" hx-post="{{ route('composer.checks', $course) }}"
+                hx-include="#composer" hx-vals='{"drop": {{ $index }}}' hx-target="#checks" hx-swap="outerHTML"
+                aria-label="Remove check {{ $index + 1 }}">Remove</button>
         </fieldset>
     @empty
         <p>No check yet. A brief without checks is read by the instructor alone.</p>
     @endforelse
-    <button type="button" hx-post="{{ route('composer.checks', $course) }}" hx-include="#composer" hx-vals='{"add": 1}' hx-target="#checks" hx-swap="outerHTML">Add a check</button>
-    <div id="trial-slot" hx-post="{{ route('composer.try', $course) }}" hx-include="#composer" hx-trigger="load delay:50ms, change from:#composer delay:200ms, input from:#composer delay:800ms" hx-target="#trial" hx-swap="outerHTML" hx-sync="this:replace"></div>
-    @isset($tried)@include('composer.trial')@else<div id="trial" aria-live="polite"></div>@endisset
+    <button type="button" hx-post="{{ route('composer.checks', $course) }}" hx-include="#composer"
+        hx-vals='{"add": 1}' hx-target="#checks" hx-swap="outerHTML">Add a check</button>
+    <div id="trial-slot" hx-post="{{ route('composer.try', $course) }}" hx-include="#composer"
+        hx-trigger="load delay:50ms, change from:#composer delay:200ms, input from:#composer delay:800ms"
+        hx-target="#trial" hx-swap="outerHTML" hx-sync="this:replace"></div>
+    @isset($tried)
+        @include('composer.trial')@else<div id="trial" aria-live="polite"></div>
+    @endisset
 </section>

@@ -1,24 +1,51 @@
 @use(TruePupil\Core\Brief\PlainSentence)
 <div id="trial" class="trial" aria-live="polite">
-    @if ($wrong)<p class="word">{{ $wrong }}</p>@endif
+    @if ($wrong)
+        <p class="word">{{ $wrong }}</p>
+    @endif
     @if ($brief && $brief->checks)
         <h3>In plain words</h3>
-        <ol>@foreach ($brief->checks as $check)<li>{{ PlainSentence::of($check) }}.</li>@endforeach</ol>
+        <ol>
+            @foreach ($brief->checks as $check)
+                <li>{{ PlainSentence::of($check) }}.</li>
+            @endforeach
+        </ol>
         <h3>On frames of this course</h3>
-        @if ($tried === [])<p class="fine">Nobody has handed in a frame yet; the checks show here what they say as soon as somebody has.</p>
+        @if ($tried === [])
+            <p class="fine">Nobody has handed in a frame yet; the checks show here what they say as soon as somebody
+                has.</p>
         @else
             <div class="trial-scroll" tabindex="0" role="region" aria-label="Checks on frames">
-            <table class="ledger-table trial-table">
-                <thead><tr><th scope="col">Frame</th>@foreach ($brief->checks as $index => $check)<th scope="col"><abbr title="{{ $check->sentence }}">check {{ $index + 1 }}</abbr></th>@endforeach</tr></thead>
-                <tbody>
-                @foreach ($tried as ['frame' => $frame, 'results' => $results])
-                    <tr><th scope="row"><span class="trial-frame"><img src="{{ route('frames.picture', $frame) }}" alt="" loading="lazy" width="72" height="48"> <span>{{ $frame->attempt->user->name }}<br><span class="fine">{{ $frame->attempt->setBrief->content()->title }}</span></span></span></th>
-                        @foreach ($brief->checks as $check)@php($result = $results[$check->id])
-                            <td class="trial-{{ $result->verdict->value }}"><b>{{ $result->verdict->label() }}</b><br><span class="fine">{{ is_string($result->value) ? $check->measure->word($result->value) : \App\View\Text::quantity($result->value, $check->measure->unit()) }}</span></td>@endforeach
-                    </tr>
-                @endforeach
-                </tbody>
-            </table>
+                <table class="ledger-table trial-table">
+                    <thead>
+                        <tr>
+                            <th scope="col">Frame</th>
+                            @foreach ($brief->checks as $index => $check)
+                                <th scope="col"><abbr title="{{ $check->sentence }}">check {{ $index + 1 }}</abbr>
+                                </th>
+                            @endforeach
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($tried as ['frame' => $frame, 'results' => $results])
+                            <tr>
+                                <th scope="row"><span class="trial-frame"><img
+                                            src="{{ route('frames.picture', $frame) }}" alt="" loading="lazy"
+                                            width="72" height="48">
+                                        <span>{{ $frame->attempt->user->name }}<br><span
+                                                class="fine">{{ $frame->attempt->setBrief->content()->title }}</span></span></span>
+                                </th>
+                                @foreach ($brief->checks as $check)
+                                    @php($result = $results[$check->id])
+                                    <td class="trial-{{ $result->verdict->value }}">
+                                        <b>{{ $result->verdict->label() }}</b><br><span
+                                            class="fine">{{ is_string($result->value) ? $check->measure->word($result->value) : \App\View\Text::quantity($result->value, $check->measure->unit()) }}</span>
+                                    </td>
+                                @endforeach
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
             </div>
         @endif
     @endif

@@ -1,22 +1,39 @@
-<x-layout :title="'Settings · '.$course->name" :course="$course">
+<x-layout :title="'Settings · ' . $course->name" :course="$course">
     <p class="eyebrow"><a href="{{ route('courses.show', $course) }}">{{ $course->name }}</a></p>
     <h1>Course and approach</h1>
     <form method="post" action="{{ route('courses.settings.update', $course) }}" class="kit" data-once>
         @csrf @method('put')
-        <fieldset class="sheet"><legend>The course</legend>
+        <fieldset class="sheet">
+            <legend>The course</legend>
             <div class="intent-grid">
-                <label>Name <input name="name" value="{{ old('name', $course->name) }}" maxlength="120" required></label>
+                <label>Name <input name="name" value="{{ old('name', $course->name) }}" maxlength="120"
+                        required></label>
                 <label>Place <input name="place" value="{{ old('place', $course->place) }}" maxlength="120"></label>
-                <label>Due dates are said in the time of <input name="timezone" value="{{ old('timezone', $course->timezone) }}" list="zones" maxlength="60" required autocomplete="off"></label>
-                <datalist id="zones">@foreach ($zones as $zone)<option value="{{ $zone }}"></option>@endforeach</datalist>
+                <label>Due dates are said in the time of <input name="timezone"
+                        value="{{ old('timezone', $course->timezone) }}" list="zones" maxlength="60" required
+                        autocomplete="off"></label>
+                <datalist id="zones">
+                    @foreach ($zones as $zone)
+                        <option value="{{ $zone }}"></option>
+                    @endforeach
+                </datalist>
             </div>
         </fieldset>
-        <fieldset class="sheet"><legend>Approach</legend>
-            <p>Practitioners disagree in these questions, and all of them are right somewhere. A finding that depends on the answer says so and names the other view. Changing an answer changes what is judged from now on; what was returned stays as it was.</p>
+        <fieldset class="sheet">
+            <legend>Approach</legend>
+            <p>Practitioners disagree in these questions, and all of them are right somewhere. A finding that depends on
+                the answer says so and names the other view. Changing an answer changes what is judged from now on; what
+                was returned stays as it was.</p>
             @foreach ($questions as $question)
                 <div class="approach-question">
                     <label for="approach-{{ $question->value }}">{{ $question->label() }}</label>
-                    <select id="approach-{{ $question->value }}" name="approach[{{ $question->value }}]" aria-describedby="about-{{ $question->value }}">@foreach ($question->choices() as $value => $words)<option value="{{ $value }}" @selected(old('approach.'.$question->value, $question->of($course->approachChoices())) === $value)>{{ $words }}</option>@endforeach</select>
+                    <select id="approach-{{ $question->value }}" name="approach[{{ $question->value }}]"
+                        aria-describedby="about-{{ $question->value }}">
+                        @foreach ($question->choices() as $value => $words)
+                            <option value="{{ $value }}" @selected(old('approach.' . $question->value, $question->of($course->approachChoices())) === $value)>{{ $words }}
+                            </option>
+                        @endforeach
+                    </select>
                     <p class="fine" id="about-{{ $question->value }}">{{ $question->about() }}</p>
                 </div>
             @endforeach
@@ -24,8 +41,18 @@
         <button class="primary">Keep it</button>
     </form>
     @if ($silenced)
-        <section class="sheet" aria-labelledby="silenced"><h2 id="silenced">Silent in this course</h2>
-            <ul class="plain-list">@foreach ($silenced as $rule)<li><form method="post" action="{{ route('silences.destroy', $course) }}" class="member-role" data-once>@csrf @method('delete')<input type="hidden" name="rule" value="{{ $rule }}"><span>{{ ucfirst(str_replace(['.', '-'], [': ', ' '], $rule)) }}</span> <button class="plain">Hear it again</button></form></li>@endforeach</ul>
+        <section class="sheet" aria-labelledby="silenced">
+            <h2 id="silenced">Silent in this course</h2>
+            <ul class="plain-list">
+                @foreach ($silenced as $rule)
+                    <li>
+                        <form method="post" action="{{ route('silences.destroy', $course) }}" class="member-role"
+                            data-once>@csrf @method('delete')<input type="hidden" name="rule"
+                                value="{{ $rule }}"><span>{{ ucfirst(str_replace(['.', '-'], [': ', ' '], $rule)) }}</span>
+                            <button class="plain">Hear it again</button></form>
+                    </li>
+                @endforeach
+            </ul>
         </section>
     @endif
 </x-layout>

@@ -6,7 +6,8 @@
             <h1>{{ $course->name }}</h1>
         </div>
         @if ($role === Role::Instructor)
-            <p class="join-code"><span class="fine">Students join with</span> <b class="code">{{ $course->join_code }}</b></p>
+            <p class="join-code"><span class="fine">Students join with</span> <b
+                    class="code">{{ $course->join_code }}</b></p>
         @endif
     </div>
 
@@ -14,38 +15,84 @@
         <div>
             @if ($waiting)
                 <section class="sheet" aria-labelledby="waiting">
-                    <div class="title-row"><h2 id="waiting">Waiting for you</h2><a class="button" href="{{ route('courses.desk', $course) }}">All that waits</a></div>
+                    <div class="title-row">
+                        <h2 id="waiting">Waiting for you</h2><a class="button"
+                            href="{{ route('courses.desk', $course) }}">All that waits</a>
+                    </div>
                     <table class="ledger-table">
-                        <thead><tr><th scope="col">Student</th><th scope="col">Brief</th><th scope="col">Since</th><th scope="col"><span class="visually-hidden">Open</span></th></tr></thead>
+                        <thead>
+                            <tr>
+                                <th scope="col">Student</th>
+                                <th scope="col">Brief</th>
+                                <th scope="col">Since</th>
+                                <th scope="col"><span class="visually-hidden">Open</span></th>
+                            </tr>
+                        </thead>
                         <tbody>
-                        @foreach ($waiting as $one)
-                            <tr><th scope="row">{{ $one['student'] }} <span class="fine">attempt {{ $one['number'] }}</span></th><td>{{ $one['brief'] }} <span class="state state-{{ $one['state']->value }}">{{ $one['state']->label() }}</span></td>
-                                <td class="fine">{{ $one['since']->clone()->setTimezone($course->timezone)->format('j M, H:i') }}</td><td><a href="{{ route('desk.show', $one['attempt']) }}">To the desk</a></td></tr>
-                        @endforeach
+                            @foreach ($waiting as $one)
+                                <tr>
+                                    <th scope="row">{{ $one['student'] }} <span class="fine">attempt
+                                            {{ $one['number'] }}</span></th>
+                                    <td>{{ $one['brief'] }} <span
+                                            class="state state-{{ $one['state']->value }}">{{ $one['state']->label() }}</span>
+                                    </td>
+                                    <td class="fine">
+                                        {{ $one['since']->clone()->setTimezone($course->timezone)->format('j M, H:i') }}
+                                    </td>
+                                    <td><a href="{{ route('desk.show', $one['attempt']) }}">To the desk</a></td>
+                                </tr>
+                            @endforeach
                         </tbody>
                     </table>
                 </section>
             @endif
             <section aria-labelledby="briefs">
-                <div class="title-row"><h2 id="briefs">Set briefs</h2>
-                    @if ($role === Role::Instructor)<a class="button" href="{{ route('set-briefs.create', $course) }}">Set a brief</a>@endif
+                <div class="title-row">
+                    <h2 id="briefs">Set briefs</h2>
+                    @if ($role === Role::Instructor)
+                        <a class="button" href="{{ route('set-briefs.create', $course) }}">Set a brief</a>
+                    @endif
                 </div>
                 @forelse ($briefs as $brief)
                     <article class="sheet brief-line">
-                        <h3><a href="{{ route('set-briefs.show', $brief->setBrief) }}"><span class="number">{{ $brief->number }}</span> {{ $brief->title }}</a>@if ($brief->revision > 1) <span class="fine">revision {{ $brief->revision }}</span>@endif</h3>
+                        <h3><a href="{{ route('set-briefs.show', $brief->setBrief) }}"><span
+                                    class="number">{{ $brief->number }}</span> {{ $brief->title }}</a>
+                            @if ($brief->revision > 1)
+                                <span class="fine">revision {{ $brief->revision }}</span>
+                            @endif
+                        </h3>
                         <p class="brief-counts">
-                            @if ($brief->students === 0)<span class="fine">no students yet</span>@else
-                            <span>{{ $brief->handedIn }} of {{ $brief->students }} handed in</span>
-                            @if ($brief->waiting)<a href="{{ route('courses.desk', ['course' => $course, 'brief' => $brief->setBrief]) }}"><b>{{ $brief->waiting }} waiting</b></a>@endif
-                            @if ($brief->atDesk)<span>{{ $brief->atDesk }} at the desk</span>@endif
-                            @if ($brief->returned)<span>{{ $brief->returned }} returned</span>@endif
+                            @if ($brief->students === 0)
+                                <span class="fine">no students yet</span>
+                            @else
+                                <span>{{ $brief->handedIn }} of {{ $brief->students }} handed in</span>
+                                @if ($brief->waiting)
+                                    <a
+                                        href="{{ route('courses.desk', ['course' => $course, 'brief' => $brief->setBrief]) }}"><b>{{ $brief->waiting }}
+                                            waiting</b></a>
+                                @endif
+                                @if ($brief->atDesk)
+                                    <span>{{ $brief->atDesk }} at the desk</span>
+                                @endif
+                                @if ($brief->returned)
+                                    <span>{{ $brief->returned }} returned</span>
+                                @endif
                             @endif
                         </p>
-                        @if ($brief->dueAt)<p @class(['fine', 'overdue' => $brief->isOverdue() && $brief->missing()])>due {{ $course->said($brief->dueAt) }}</p>@endif
+                        @if ($brief->dueAt)
+                            <p @class([
+                                'fine',
+                                'overdue' => $brief->isOverdue() && $brief->missing(),
+                            ])>due {{ $course->said($brief->dueAt) }}</p>
+                        @endif
                     </article>
                 @empty
-                    <div class="sheet"><p>No brief is set yet.</p>
-                        @if ($role === Role::Instructor)<p><a class="button primary" href="{{ route('set-briefs.create', $course) }}">Set the first brief</a></p>@endif
+                    <div class="sheet">
+                        <p>No brief is set yet.</p>
+                        @if ($role === Role::Instructor)
+                            <p><a class="button primary" href="{{ route('set-briefs.create', $course) }}">Set the first
+                                    brief</a></p>
+                        @endif
                     </div>
                 @endforelse
             </section>
@@ -54,16 +101,31 @@
             <ul class="plain-list">
                 <li><a href="{{ route('courses.board', $course) }}">The board: who has handed in what</a></li>
                 <li><a href="{{ route('courses.desk', $course) }}">What waits at the desk</a></li>
-                @if ($role === Role::Instructor)<li><a href="{{ route('courses.settings', $course) }}">Course and approach</a></li><li><a href="{{ route('courses.drills', $course) }}">Where the class stands in the drills</a></li>@endif
+                @if ($role === Role::Instructor)
+                    <li><a href="{{ route('courses.settings', $course) }}">Course and approach</a></li>
+                    <li><a href="{{ route('courses.drills', $course) }}">Where the class stands in the drills</a></li>
+                @endif
                 <li><a href="{{ route('courses.calendar', $course) }}">Due dates for a calendar</a></li>
-                @if ($role === Role::Instructor)<li>Take along: <a href="{{ route('exports.table', $course) }}">frames as CSV</a>, <a href="{{ route('exports.document', $course) }}">the course as JSON</a></li>@endif
+                @if ($role === Role::Instructor)
+                    <li>Take along: <a href="{{ route('exports.table', $course) }}">frames as CSV</a>, <a
+                            href="{{ route('exports.document', $course) }}">the course as JSON</a></li>
+                @endif
             </ul>
             <section class="sheet" aria-labelledby="members">
                 <h2 id="members">Members</h2>
-                <ul class="members">@foreach (Role::cases() as $one)@if ($members[$one->value] ?? 0)<li>{{ $members[$one->value] }} {{ strtolower($one->label()).($members[$one->value] === 1 ? '' : 's') }}</li>@endif @endforeach</ul>
-                @if ($role === Role::Instructor)<p><a href="{{ route('courses.members', $course) }}">Members and codes</a></p>@endif
+                <ul class="members">
+                    @foreach (Role::cases() as $one)
+                        @if ($members[$one->value] ?? 0)
+                            <li>{{ $members[$one->value] }}
+                                {{ strtolower($one->label()) . ($members[$one->value] === 1 ? '' : 's') }}</li>
+                        @endif
+                    @endforeach
+                </ul>
+                @if ($role === Role::Instructor)
+                    <p><a href="{{ route('courses.members', $course) }}">Members and codes</a></p>
+                @endif
             </section>
-            <x-approach :course="$course"/>
+            <x-approach :course="$course" />
         </aside>
     </div>
 </x-layout>

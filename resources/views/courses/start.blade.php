@@ -7,11 +7,17 @@
             <input id="course" name="course" value="{{ old('course') }}" maxlength="120" required autofocus>
             <label for="place">Where it meets <span class="fine">optional</span></label>
             <input id="place" name="place" value="{{ old('place') }}" maxlength="120">
-            <label for="timezone">Due dates are said in the time of <span class="fine">optional; UTC where nothing is said</span></label>
-            <input id="timezone" name="timezone" value="{{ old('timezone') }}" list="zones" maxlength="60" autocomplete="off" placeholder="UTC">
-            <datalist id="zones">@foreach ($zones as $zone)<option value="{{ $zone }}"></option>@endforeach</datalist>
+            <label for="timezone">Due dates are said in the time of <span class="fine">optional; UTC where nothing is
+                    said</span></label>
+            <input id="timezone" name="timezone" value="{{ old('timezone') }}" list="zones" maxlength="60"
+                autocomplete="off" placeholder="UTC">
+            <datalist id="zones">
+                @foreach ($zones as $zone)
+                    <option value="{{ $zone }}"></option>
+                @endforeach
+            </datalist>
             @guest
-                <x-account-fields/>
+                <x-account-fields />
             @endguest
             <button class="primary">Start the course</button>
         </form>

@@ -7,27 +7,63 @@
 <div id="notes-{{ $frame->id }}">
     @foreach ($mine as $note)
         <x-note :note="$note">
-            @if ($note->given_at === null)<span class="state state-draft">not given yet</span>@endif
-            @can('delete', $note)<button type="button" class="plain" hx-delete="{{ route('notes.destroy', $note) }}" hx-target="#notes-{{ $frame->id }}" hx-swap="outerHTML">Take back</button>@endcan
+            @if ($note->given_at === null)
+                <span class="state state-draft">not given yet</span>
+            @endif
+            @can('delete', $note)
+                <button type="button" class="plain" hx-delete="{{ route('notes.destroy', $note) }}"
+                    hx-target="#notes-{{ $frame->id }}" hx-swap="outerHTML">Take back</button>
+            @endcan
         </x-note>
     @endforeach
-    @if (! $teaches && $frame->notes->count() > $mine->count())<p class="fine">Others have written too. You read them when you have given your own.</p>@endif
+    @if (!$teaches && $frame->notes->count() > $mine->count())
+        <p class="fine">Others have written too. You read them when you have given your own.</p>
+    @endif
     @if ($frame->attempt->state !== AttemptState::Returned)
         @php($token = \Illuminate\Support\Str::uuid())
-        <form method="post" action="{{ route('notes.store', $frame) }}" hx-post="{{ route('notes.store', $frame) }}" hx-target="#notes-{{ $frame->id }}" hx-swap="outerHTML" class="small-form" data-note>
+        <form method="post" action="{{ route('notes.store', $frame) }}" hx-post="{{ route('notes.store', $frame) }}"
+            hx-target="#notes-{{ $frame->id }}" hx-swap="outerHTML" class="small-form" data-note>
             @csrf
             <input type="hidden" name="token" value="{{ $token }}">
             <div class="note-kinds" role="radiogroup" aria-label="Kind of note">
-                @foreach (NoteKind::cases() as $kind)<label><input type="radio" name="kind" value="{{ $kind->value }}" @checked($kind === NoteKind::Try)> {{ $kind->label() }}</label>@endforeach
-                <select name="fixed" aria-label="When it is put right"><option value="">–</option><option value="field">in the field</option><option value="afterwards">afterwards</option></select>
-                <select name="topic" aria-label="What it is about"><option value="">about …</option>@foreach (Topic::cases() as $topic)<option value="{{ $topic->value }}">{{ $topic->label() }}</option>@endforeach</select>
+                @foreach (NoteKind::cases() as $kind)
+                    <label><input type="radio" name="kind" value="{{ $kind->value }}"
+                            @checked($kind === NoteKind::Try)> {{ $kind->label() }}</label>
+                @endforeach
+                <select name="fixed" aria-label="When it is put right">
+                    <option value="">–</option>
+                    <option value="field">in the field</option>
+                    <option value="afterwards">afterwards</option>
+                </select>
+                <select name="topic" aria-label="What it is about">
+                    <option value="">about …</option>
+                    @foreach (Topic::cases() as $topic)
+                        <option value="{{ $topic->value }}">{{ $topic->label() }}</option>
+                    @endforeach
+                </select>
             </div>
             <label class="visually-hidden" for="note-{{ $frame->id }}">Note</label>
-            <textarea id="note-{{ $frame->id }}" name="body" rows="2" maxlength="4000" required data-draft="note-{{ $frame->id }}" placeholder="Your own remark"></textarea>
-            @if ($phrases ?? [])<label class="visually-hidden" for="phrase-{{ $frame->id }}">What you have said before</label><select id="phrase-{{ $frame->id }}" data-phrase="note-{{ $frame->id }}"><option value="">what you have said before …</option>@foreach ($phrases as $phrase)<option>{{ $phrase }}</option>@endforeach</select>@endif
-            <details class="note-place"><summary>Where in the picture <span class="fine">optional</span></summary>
+            <textarea id="note-{{ $frame->id }}" name="body" rows="2" maxlength="4000" required
+                data-draft="note-{{ $frame->id }}" placeholder="Your own remark"></textarea>
+            @if ($phrases ?? [])<label class="visually-hidden"
+                    for="phrase-{{ $frame->id }}">What you have said before</label><select
+                    id="phrase-{{ $frame->id }}" data-phrase="note-{{ $frame->id }}">
+                    <option value="">what you have said before …</option>
+                    @foreach ($phrases as $phrase)
+                        <option>{{ $phrase }}</option>
+                    @endforeach
+                </select>
+            @endif
+            <details class="note-place">
+                <summary>Where in the picture <span class="fine">optional</span></summary>
                 <button type="button" data-draw-place="{{ $frame->id }}">Draw it</button>
-                <div class="number-row">@foreach (['x' => 'Left', 'y' => 'Top', 'width' => 'Width', 'height' => 'Height'] as $key => $label)<label>{{ $label }} <span class="fine">%</span> <input type="number" step="0.1" min="0" max="100" name="region[{{ $key }}]" data-place="{{ $key }}"></label>@endforeach</div>
+                <div class="number-row">
+                    @foreach (['x' => 'Left', 'y' => 'Top', 'width' => 'Width', 'height' => 'Height'] as $key => $label)
+                        <label>{{ $label }} <span class="fine">%</span> <input type="number" step="0.1"
+                                min="0" max="100" name="region[{{ $key }}]"
+                                data-place="{{ $key }}"></label>
+                    @endforeach
+                </div>
             </details>
             <button>Add the note</button>
         </form>

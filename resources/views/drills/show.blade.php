@@ -1,40 +1,68 @@
 @use(TruePupil\Core\Drill\AnswerUnit)
 <x-layout :title="$drill->kind->label()">
-    <p class="eyebrow"><a href="{{ route('drills') }}">Drills</a> · level {{ $drill->level }} of {{ TruePupil\Core\Drill\Spacing::HARDEST }}</p>
+    <p class="eyebrow"><a href="{{ route('drills') }}">Drills</a> · level {{ $drill->level }} of
+        {{ TruePupil\Core\Drill\Spacing::HARDEST }}</p>
     <h1>{{ $drill->kind->label() }}</h1>
     <p class="lead-text">{{ $drill->question }}</p>
-    @if ($strip)<x-tone-strip :tones="$strip" id="asked"/>@endif
+    @if ($strip)
+        <x-tone-strip :tones="$strip" id="asked" />
+    @endif
     @if ($drill->frames)
         <div class="drill-frames">
             @foreach ($drill->frames as $frame)
-                <figure><div class="surround"><img src="{{ route('drills.picture', [...$address, 'frame' => $frame->name]) }}" width="960" height="640" alt="{{ $drill->choices[$frame->name] ?? 'the '.$frame->name.' frame' }}"></div>
-                    <figcaption>{{ ucfirst($drill->choices[$frame->name] ?? 'the '.$frame->name.' frame') }}@if ($isRight !== null)<span class="fine"> · {{ $frame->settings }}</span>@endif</figcaption></figure>
+                <figure>
+                    <div class="surround"><img src="{{ route('drills.picture', [...$address, 'frame' => $frame->name]) }}"
+                            width="960" height="640"
+                            alt="{{ $drill->choices[$frame->name] ?? 'the ' . $frame->name . ' frame' }}"></div>
+                    <figcaption>{{ ucfirst($drill->choices[$frame->name] ?? 'the ' . $frame->name . ' frame') }}@if ($isRight !== null)
+                            <span class="fine"> · {{ $frame->settings }}</span>
+                        @endif
+                    </figcaption>
+                </figure>
             @endforeach
         </div>
     @endif
     @if ($isRight === null)
         <form method="post" action="{{ route('drills.answer', $address) }}" class="sheet drill-answer">
             @csrf
-            @if ($problem)<p class="word word-problem" role="alert">{{ $problem }} Nothing is counted yet.</p>@endif
+            @if ($problem)
+                <p class="word word-problem" role="alert">{{ $problem }} Nothing is counted yet.</p>
+            @endif
             @if ($drill->unit === AnswerUnit::Choice)
-                <fieldset class="mode-dial"><legend>Your answer</legend>
-                    @foreach ($drill->choices as $name => $words)<label><input type="radio" name="answer" value="{{ $name }}" required @checked($answer === (string) $name)> <span>{{ $words }}</span></label>@endforeach
+                <fieldset class="mode-dial">
+                    <legend>Your answer</legend>
+                    @foreach ($drill->choices as $name => $words)
+                        <label><input type="radio" name="answer" value="{{ $name }}" required
+                                @checked($answer === (string) $name)> <span>{{ $words }}</span></label>
+                    @endforeach
                 </fieldset>
             @else
                 <label for="answer">Your answer <span class="fine">{{ $drill->unit->hint() }}</span></label>
-                <input id="answer" name="answer" value="{{ $answer }}" maxlength="30" autocomplete="off" required autofocus>
+                <input id="answer" name="answer" value="{{ $answer }}" maxlength="30" autocomplete="off"
+                    required autofocus>
             @endif
             <button class="primary">Answer</button>
         </form>
     @else
         <section class="sheet" aria-live="polite">
             <h2>{{ $isRight ? 'Right.' : 'Not quite.' }}</h2>
-            <p>@unless ($isRight)You said <b>{{ $drill->choices[$answer] ?? $answer }}</b>. @endunless The answer is <b>{{ $drill->rightText() }}</b>. {{ $drill->why }}</p>
-            @unless ($isRight)<p class="fine">This question comes back in ten minutes.</p>@endunless
+            <p>
+                @unless ($isRight)
+                    You said
+                    <b>{{ $drill->choices[$answer] ?? $answer }}</b>.
+                @endunless The answer is <b>{{ $drill->rightText() }}</b>. {{ $drill->why }}
+            </p>
+            @unless ($isRight)
+                <p class="fine">This question comes back in ten minutes.</p>
+            @endunless
             @if ($drill->ledgers)
-                <details @if (! $isRight) open @endif><summary>The ledger</summary><x-ledger-compare :before="$drill->ledgers[0]" :after="$drill->ledgers[1]" before-name="Before" after-name="After" caption="line by line"/></details>
+                <details @if (!$isRight) open @endif>
+                    <summary>The ledger</summary><x-ledger-compare :before="$drill->ledgers[0]" :after="$drill->ledgers[1]"
+                        before-name="Before" after-name="After" caption="line by line" />
+                </details>
             @endif
-            <p><a class="button primary" href="{{ route('drills.next') }}">Next</a> <a class="button" href="{{ route('drills.next', ['kind' => $drill->kind]) }}">Another of this kind</a></p>
+            <p><a class="button primary" href="{{ route('drills.next') }}">Next</a> <a class="button"
+                    href="{{ route('drills.next', ['kind' => $drill->kind]) }}">Another of this kind</a></p>
         </section>
     @endif
 </x-layout>

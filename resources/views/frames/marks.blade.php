@@ -6,13 +6,19 @@
         <label for="mark-kind">You draw</label>
         <select id="mark-kind" data-tool>
             <option value="subject" data-shape="subject">the subject</option>
-            @foreach (MarkKind::cases() as $kind)<option value="{{ $kind->value }}" data-shape="{{ $kind === MarkKind::Eye ? 'point' : ($kind->isLine() ? 'line' : 'area') }}">{{ $kind->label() }}</option>@endforeach
+            @foreach (MarkKind::cases() as $kind)
+                <option value="{{ $kind->value }}"
+                    data-shape="{{ $kind === MarkKind::Eye ? 'point' : ($kind->isLine() ? 'line' : 'area') }}">
+                    {{ $kind->label() }}</option>
+            @endforeach
         </select>
         <button type="button" data-add hidden>Add it in numbers</button>
         <button type="button" data-close hidden>Close this outline</button>
     </div>
     <p class="fine" data-hint aria-live="polite">Drag a rectangle round the subject itself, as tight as it goes.</p>
-    @error('marks')<p class="field-problem">{{ $message }}</p>@enderror
+    @error('marks')
+        <p class="field-problem">{{ $message }}</p>
+    @enderror
     <ul class="mark-rows" data-rows>
         @foreach ($marks as $index => $mark)
             @include('frames.mark-row', ['index' => $index, 'mark' => $mark])

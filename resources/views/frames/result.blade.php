@@ -2,12 +2,13 @@
 <div class="result">
     <div class="sheet">
         <h2>Checks of the brief</h2>
-        <x-checks :checks="$view->checks()"/>
+        <x-checks :checks="$view->checks()" />
         @if ($attempt->state === AttemptState::Draft && $brief->most() > 1)
             <p><a class="button primary" href="{{ route('attempts.show', $attempt) }}">Back to all frames</a></p>
         @elseif ($attempt->state === AttemptState::Waiting)
             <form method="post" action="{{ route('attempts.take-back', $attempt) }}" data-once>@csrf
-                <button>Take it back and change it</button> <span class="fine">The instructor has not opened it yet.</span>
+                <button>Take it back and change it</button> <span class="fine">The instructor has not opened it
+                    yet.</span>
             </form>
         @elseif ($attempt->state === AttemptState::Draft)
             <form method="post" action="{{ route('attempts.hand-in', $attempt) }}" data-once>@csrf
@@ -20,20 +21,37 @@
         <h2>What was noticed</h2>
         @foreach ($view->findings() as $finding)
             <article class="finding finding-{{ $finding->severity()->value }}">
-                <p class="finding-head"><span class="severity">{{ $finding->severity()->label() }}</span> <span class="fine">{{ $finding->topic()->label() }}</span></p>
+                <p class="finding-head"><span class="severity">{{ $finding->severity()->label() }}</span> <span
+                        class="fine">{{ $finding->topic()->label() }}</span></p>
                 <p>{{ $finding->body['sentence'] }}</p>
-                <details><summary>Evidence</summary><x-evidence :body="$finding->body"/></details>
+                <details>
+                    <summary>Evidence</summary><x-evidence :body="$finding->body" />
+                </details>
             </article>
         @endforeach
-        @if ($view->unknowns())<p class="fine">More could be said if these were known: {{ implode(', ', $view->unknowns()) }}.</p>@endif
-        @if ($frame->impossible)<x-impossible :impossible="$frame->impossible"/>@endif
-        @if ($view->suggestion())<h3>What would have been better</h3><x-suggestion :suggestion="$view->suggestion()"/>@endif
+        @if ($view->unknowns())
+            <p class="fine">More could be said if these were known: {{ implode(', ', $view->unknowns()) }}.</p>
+        @endif
+        @if ($frame->impossible)
+            <x-impossible :impossible="$frame->impossible" />
+        @endif
+        @if ($view->suggestion())
+            <h3>What would have been better</h3><x-suggestion :suggestion="$view->suggestion()" />
+        @endif
     </div>
     <div class="sheet">
-        @if ($view->tones)<x-tone-strip :tones="$view->tones" id="tones-{{ $frame->id }}"/>@endif
-        @if ($view->ledger)<x-ledger :ledger="$view->ledger"/>@endif
-        @if ($view->pupil)<x-pupil :pupil="$view->pupil"/>@endif
-        @if ($comparison = $view->planComparison())<x-plan-compare :comparison="$comparison"/>@endif
+        @if ($view->tones)
+            <x-tone-strip :tones="$view->tones" id="tones-{{ $frame->id }}" />
+        @endif
+        @if ($view->ledger)
+            <x-ledger :ledger="$view->ledger" />
+        @endif
+        @if ($view->pupil)
+            <x-pupil :pupil="$view->pupil" />
+        @endif
+        @if ($comparison = $view->planComparison())
+            <x-plan-compare :comparison="$comparison" />
+        @endif
     </div>
 </div>
-<x-frame-views :view="$view"/>
+<x-frame-views :view="$view" />

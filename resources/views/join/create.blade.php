@@ -4,12 +4,14 @@
         <form method="post" action="{{ route('join') }}">
             @csrf
             <label for="code">Course code</label>
-            <input id="code" name="code" value="{{ old('code', $code) }}" autocapitalize="characters" autocomplete="off" required class="code">
+            <input id="code" name="code" value="{{ old('code', $code) }}" autocapitalize="characters"
+                autocomplete="off" required class="code">
             @guest
-                <x-account-fields/>
+                <x-account-fields />
             @endguest
             <button class="primary">Join</button>
         </form>
-        @guest<p class="fine">Already a member somewhere? <a href="{{ route('sign-in') }}">Sign in</a> first.</p>@endguest
+        @guest<p class="fine">Already a member somewhere? <a href="{{ route('sign-in') }}">Sign in</a> first.</p>
+        @endguest
     </div>
 </x-layout>

@@ -1,76 +1,191 @@
 @use(TruePupil\Core\Capture\Support)
 <x-layout title="Kit">
-    <div class="title-row"><h1>Your kit</h1><span class="brief-tools"><a href="{{ route('banks') }}">Settings banks</a><a href="{{ route('first-settings') }}">First settings</a></span></div>
-    <p class="lead-text">{{ $isNew ? 'Nothing is entered yet. ' : '' }}What you own decides what can be suggested: nothing that your body, lenses or support cannot do is ever asked of you. Only you, and whoever critiques your frames, count with it.</p>
-    @php($field = fn (string $key) => old($key, $form->value($key)))
+    <div class="title-row">
+        <h1>Your kit</h1><span class="brief-tools"><a href="{{ route('banks') }}">Settings banks</a><a
+                href="{{ route('first-settings') }}">First settings</a></span>
+    </div>
+    <p class="lead-text">{{ $isNew ? 'Nothing is entered yet. ' : '' }}What you own decides what can be suggested:
+        nothing that your body, lenses or support cannot do is ever asked of you. Only you, and whoever critiques your
+        frames, count with it.</p>
+    @php($field = fn(string $key) => old($key, $form->value($key)))
     <form method="post" action="{{ route('kit.update') }}" class="kit" data-once>
         @csrf @method('put')
-        <fieldset class="sheet"><legend>Body</legend>
+        <fieldset class="sheet">
+            <legend>Body</legend>
             <div class="intent-grid">
-                <label>Name <span class="fine">as files record it; another name is another body</span> <input name="name" value="{{ $field('name') }}" maxlength="80" placeholder="as the files have it"></label>
-                <label>Format <select name="format">@php($own = $field('format'))@if (! isset($formats[$own]))<option value="{{ $own }}" selected>{{ str_replace('x', ' × ', $own) }} mm</option>@endif @foreach ($formats as $value => $label)<option value="{{ $value }}" @selected($own === $value)>{{ $label }}</option>@endforeach</select></label>
+                <label>Name <span class="fine">as files record it; another name is another body</span> <input
+                        name="name" value="{{ $field('name') }}" maxlength="80"
+                        placeholder="as the files have it"></label>
+                <label>Format <select name="format">@php($own = $field('format'))@if (!isset($formats[$own]))
+                            <option value="{{ $own }}" selected>{{ str_replace('x', ' × ', $own) }} mm</option>
+                            @endif @foreach ($formats as $value => $label)
+                                <option value="{{ $value }}" @selected($own === $value)>{{ $label }}
+                                </option>
+                            @endforeach
+                    </select>
+                </label>
                 @foreach ([
-                    'pixels' => ['Pixels across', '', '6000'], 'fastest' => ['Fastest time', 's', '1/8000'], 'slowest' => ['Slowest time', 's', '30'], 'silentFastest' => ['Fastest silent time', 's, if it has one', '1/16000'],
-                    'flashSync' => ['Flash sync', 's', '1/200'], 'isoMin' => ['Lowest ISO', 'extended too', '50'], 'isoBase' => ['Base ISO', '', '100'], 'isoNativeMax' => ['Highest native ISO', '', '25600'], 'isoMax' => ['Highest ISO', 'extended too', '51200'],
-                    'comfortableIso' => ['ISO you can live with', '', '3200'], 'stabiliserStops' => ['Stabiliser', 'stops', '3'],
-                ] as $key => [$label, $unit, $example])
-                    <label>{{ $label }} @if ($unit)<span class="fine">{{ $unit }}</span>@endif <input name="{{ $key }}" value="{{ $field($key) }}" maxlength="20" autocomplete="off" placeholder="{{ $example }}"></label>
+        'pixels' => ['Pixels across', '', '6000'],
+        'fastest' => ['Fastest time', 's', '1/8000'],
+        'slowest' => ['Slowest time', 's', '30'],
+        'silentFastest' => ['Fastest silent time', 's, if it has one', '1/16000'],
+        'flashSync' => ['Flash sync', 's', '1/200'],
+        'isoMin' => ['Lowest ISO', 'extended too', '50'],
+        'isoBase' => ['Base ISO', '', '100'],
+        'isoNativeMax' => ['Highest native ISO', '', '25600'],
+        'isoMax' => ['Highest ISO', 'extended too', '51200'],
+        'comfortableIso' => ['ISO you can live with', '', '3200'],
+        'stabiliserStops' => ['Stabiliser', 'stops', '3'],
+    ] as $key => [$label, $unit, $example])
+                    <label>{{ $label }} @if ($unit)
+                            <span class="fine">{{ $unit }}</span>
+                        @endif <input name="{{ $key }}" value="{{ $field($key) }}"
+                            maxlength="20" autocomplete="off" placeholder="{{ $example }}"></label>
                 @endforeach
-                <label>Dials go in <select name="stepsPerStop"><option value="3" @selected($field('stepsPerStop') === '3')>thirds of a stop</option><option value="2" @selected($field('stepsPerStop') === '2')>half stops</option></select></label>
+                <label>Dials go in <select name="stepsPerStop">
+                        <option value="3" @selected($field('stepsPerStop') === '3')>thirds of a stop</option>
+                        <option value="2" @selected($field('stepsPerStop') === '2')>half stops</option>
+                    </select></label>
             </div>
         </fieldset>
-        <fieldset class="sheet"><legend>Lenses</legend>
-            <label for="lenses">One a line <span class="fine">a name and a colon if you like; focal lengths; widest aperture; “to” the smallest; “from” the closest focus</span></label>
-            <textarea id="lenses" name="lenses" rows="5" maxlength="4000" spellcheck="false" data-draft="kit-lenses" placeholder="Old faithful: 50 mm 1.8 to 16 from 0.45 m&#10;24-70 mm 2.8-4 to 22 from 0.38 m">{{ $field('lenses') }}</textarea>
+        <fieldset class="sheet">
+            <legend>Lenses</legend>
+            <label for="lenses">One a line <span class="fine">a name and a colon if you like; focal lengths; widest
+                    aperture; “to” the smallest; “from” the closest focus</span></label>
+            <textarea id="lenses" name="lenses" rows="5" maxlength="4000" spellcheck="false" data-draft="kit-lenses"
+                placeholder="Old faithful: 50 mm 1.8 to 16 from 0.45 m&#10;24-70 mm 2.8-4 to 22 from 0.38 m">{{ $field('lenses') }}</textarea>
         </fieldset>
-        <fieldset class="sheet"><legend>What else is at hand</legend>
-            <div class="intent-flags">@foreach ([Support::Braced, Support::Monopod, Support::Tripod] as $support)<label><input type="checkbox" name="supports[]" value="{{ $support->value }}" @checked(in_array($support->value, old('supports', $form->supports), true))> {{ $support->label() }}</label>@endforeach</div>
+        <fieldset class="sheet">
+            <legend>What else is at hand</legend>
+            <div class="intent-flags">
+                @foreach ([Support::Braced, Support::Monopod, Support::Tripod] as $support)
+                    <label><input type="checkbox" name="supports[]" value="{{ $support->value }}"
+                            @checked(in_array($support->value, old('supports', $form->supports), true))> {{ $support->label() }}</label>
+                @endforeach
+            </div>
             <div class="intent-grid">
-                <label>Neutral-density filters <span class="fine">stops each, with spaces</span> <input name="filters" value="{{ $field('filters') }}" maxlength="100" placeholder="3 6 10"></label>
-                <label>Flash guide number <span class="fine">m at ISO 100</span> <input name="guideNumber" value="{{ $field('guideNumber') }}" maxlength="20" placeholder="28"></label>
-                <label>Film in the camera <span class="fine">its name</span> <input name="filmName" value="{{ $field('filmName') }}" maxlength="80"></label>
-                <label>Its box speed <input name="filmSpeed" value="{{ $field('filmSpeed') }}" maxlength="20" placeholder="200"></label>
-                <label>Its kind <select name="filmKind"><option value="">no film</option>@foreach (\TruePupil\Core\Film\FilmKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($field('filmKind') === $kind->value)>{{ $kind->label() }}</option>@endforeach</select></label>
-                <label>Expired <span class="fine">years ago</span> <input name="filmYears" value="{{ $field('filmYears') }}" maxlength="10" placeholder="0"></label>
-                <label>Automatic ISO from <input name="autoFloor" value="{{ $field('autoFloor') }}" maxlength="20" placeholder="100"></label>
-                <label>up to <input name="autoCeiling" value="{{ $field('autoCeiling') }}" maxlength="20" placeholder="6400"></label>
-                <label>no slower than <span class="fine">s</span> <input name="autoSlowest" value="{{ $field('autoSlowest') }}" maxlength="20" placeholder="1/125"></label>
+                <label>Neutral-density filters <span class="fine">stops each, with spaces</span> <input name="filters"
+                        value="{{ $field('filters') }}" maxlength="100" placeholder="3 6 10"></label>
+                <label>Flash guide number <span class="fine">m at ISO 100</span> <input name="guideNumber"
+                        value="{{ $field('guideNumber') }}" maxlength="20" placeholder="28"></label>
+                <label>Film in the camera <span class="fine">its name</span> <input name="filmName"
+                        value="{{ $field('filmName') }}" maxlength="80"></label>
+                <label>Its box speed <input name="filmSpeed" value="{{ $field('filmSpeed') }}" maxlength="20"
+                        placeholder="200"></label>
+                <label>Its kind <select name="filmKind">
+                        <option value="">no film</option>
+                        @foreach (\TruePupil\Core\Film\FilmKind::cases() as $kind)
+                            <option value="{{ $kind->value }}" @selected($field('filmKind') === $kind->value)>{{ $kind->label() }}
+                            </option>
+                        @endforeach
+                    </select>
+                </label>
+                <label>Expired <span class="fine">years ago</span> <input name="filmYears"
+                        value="{{ $field('filmYears') }}" maxlength="10" placeholder="0"></label>
+                <label>Automatic ISO from <input name="autoFloor" value="{{ $field('autoFloor') }}" maxlength="20"
+                        placeholder="100"></label>
+                <label>up to <input name="autoCeiling" value="{{ $field('autoCeiling') }}" maxlength="20"
+                        placeholder="6400"></label>
+                <label>no slower than <span class="fine">s</span> <input name="autoSlowest"
+                        value="{{ $field('autoSlowest') }}" maxlength="20" placeholder="1/125"></label>
             </div>
-            <div class="intent-flags"><label><input type="checkbox" name="polariser" value="1" @checked($field('polariser'))> a polariser, which also takes about 1⅓ stops</label></div>
+            <div class="intent-flags"><label><input type="checkbox" name="polariser" value="1"
+                        @checked($field('polariser'))> a polariser, which also takes about 1⅓ stops</label></div>
         </fieldset>
         <button class="primary">Keep this kit</button>
     </form>
     @if (count($bodies) > 1)
-        <section class="sheet" aria-labelledby="own-bodies"><h2 id="own-bodies">Your bodies</h2>
-            <p class="fine">A frame is judged with the body that its record names; suggestions and plans count with the one in use.</p>
-            <ul class="plain-list">@foreach ($bodies as $body)<li><form method="post" action="{{ route('kit.body') }}" class="member-role" data-once>@csrf<input type="hidden" name="name" value="{{ $body['name'] }}"><span>{{ $body['name'] }} <span class="fine">{{ str_replace('x', ' × ', $body['format'] ?? '36x24') }} mm</span></span>
-                @if ($body['name'] === $form->value('name'))<span class="state state-returned">in use</span>@else<button name="do" value="use">Use it</button><button name="do" value="remove" class="plain">Remove</button>@endif</form></li>@endforeach</ul>
+        <section class="sheet" aria-labelledby="own-bodies">
+            <h2 id="own-bodies">Your bodies</h2>
+            <p class="fine">A frame is judged with the body that its record names; suggestions and plans count with
+                the one in use.</p>
+            <ul class="plain-list">
+                @foreach ($bodies as $body)
+                    <li>
+                        <form method="post" action="{{ route('kit.body') }}" class="member-role" data-once>@csrf<input
+                                type="hidden" name="name" value="{{ $body['name'] }}"><span>{{ $body['name'] }}
+                                <span class="fine">{{ str_replace('x', ' × ', $body['format'] ?? '36x24') }}
+                                    mm</span></span>
+                            @if ($body['name'] === $form->value('name'))
+                            <span class="state state-returned">in use</span>@else<button name="do"
+                                    value="use">Use it</button><button name="do" value="remove"
+                                    class="plain">Remove</button>
+                            @endif
+                        </form>
+                    </li>
+                @endforeach
+            </ul>
         </section>
     @endif
-    <section class="sheet" aria-labelledby="kit-table"><h2 id="kit-table">The kit as a table</h2>
-        <form method="post" action="{{ route('kit.table.import') }}" enctype="multipart/form-data" class="inline-form" data-once>@csrf
-            <label for="kit-file">A CSV file <span class="fine">one thing a row: body, lens, support, filter, polariser, flash or film under "what"; without that column, lenses</span></label>
-            <input id="kit-file" type="file" name="table" accept=".csv,text/csv" required><button>Read it in</button>
+    <section class="sheet" aria-labelledby="kit-table">
+        <h2 id="kit-table">The kit as a table</h2>
+        <form method="post" action="{{ route('kit.table.import') }}" enctype="multipart/form-data"
+            class="inline-form" data-once>@csrf
+            <label for="kit-file">A CSV file <span class="fine">one thing a row: body, lens, support, filter,
+                    polariser, flash or film under "what"; without that column, lenses</span></label>
+            <input id="kit-file" type="file" name="table" accept=".csv,text/csv" required><button>Read it
+                in</button>
             <a href="{{ route('kit.table') }}">Write mine out</a>
         </form>
         @if ($frames)
             <form method="post" action="{{ route('kit.from-frame') }}" class="inline-form" data-once>@csrf
                 <label for="from-frame">Or take over what a frame of yours records</label>
-                <select id="from-frame" name="frame">@foreach ($frames as $frame)<option value="{{ $frame['id'] }}">{{ $frame['words'] }}</option>@endforeach</select><button>Take it over</button>
+                <select id="from-frame" name="frame">
+                    @foreach ($frames as $frame)
+                        <option value="{{ $frame['id'] }}">{{ $frame['words'] }}</option>
+                    @endforeach
+                </select>
+                <button>Take it over</button>
             </form>
         @endif
     </section>
     @if ($numbers && $numbers->lenses())
-        <section class="sheet" aria-labelledby="kit-numbers"><h2 id="kit-numbers">What it can do, in numbers</h2>
+        <section class="sheet" aria-labelledby="kit-numbers">
+            <h2 id="kit-numbers">What it can do, in numbers</h2>
             @php([$shortest, $longest] = $numbers->reach())
-            <p>From {{ round($shortest) }} to {{ round($longest) }} mm as on 36 × 24 mm; the widest pupil is {{ number_format($numbers->widestPupil(), 1) }} mm across.</p>
+            <p>From {{ round($shortest) }} to {{ round($longest) }} mm as on 36 × 24 mm; the widest pupil is
+                {{ number_format($numbers->widestPupil(), 1) }} mm across.</p>
             <div class="drills-scroll" tabindex="0" role="region" aria-label="Lenses in numbers">
-            <table class="ledger-table"><thead><tr><th scope="col">Lens</th><th scope="col" class="num">At</th><th scope="col" class="num">Widest</th><th scope="col" class="num">Pupil</th><th scope="col" class="num">View across</th><th scope="col" class="num">Longest by hand</th><th scope="col" class="num">Closest</th></tr></thead>
-                <tbody>@foreach ($numbers->lenses() as $row)<tr><th scope="row">{{ $row['lens'] }}</th><td class="num">{{ round($row['focalLength'], 1) }} mm</td><td class="num">{{ $row['widest'] }}</td><td class="num">{{ number_format($row['pupil'], 1) }} mm</td><td class="num">{{ round($row['angle']) }}°</td><td class="num">{{ $row['handHeld'] }}</td><td class="num">{{ $row['closest'] ? TruePupil\Core\Optics\Metres::text($row['closest']) : '–' }}</td></tr>@endforeach</tbody></table>
+                <table class="ledger-table">
+                    <thead>
+                        <tr>
+                            <th scope="col">Lens</th>
+                            <th scope="col" class="num">At</th>
+                            <th scope="col" class="num">Widest</th>
+                            <th scope="col" class="num">Pupil</th>
+                            <th scope="col" class="num">View across</th>
+                            <th scope="col" class="num">Longest by hand</th>
+                            <th scope="col" class="num">Closest</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($numbers->lenses() as $row)
+                            <tr>
+                                <th scope="row">{{ $row['lens'] }}</th>
+                                <td class="num">{{ round($row['focalLength'], 1) }} mm</td>
+                                <td class="num">{{ $row['widest'] }}</td>
+                                <td class="num">{{ number_format($row['pupil'], 1) }} mm</td>
+                                <td class="num">{{ round($row['angle']) }}°</td>
+                                <td class="num">{{ $row['handHeld'] }}</td>
+                                <td class="num">
+                                    {{ $row['closest'] ? TruePupil\Core\Optics\Metres::text($row['closest']) : '–' }}
+                                </td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
             </div>
             @if ($numbers->stopsBetween() || $numbers->limits())
-                <ul>@foreach ($numbers->stopsBetween() as $pair)<li>At {{ round($pair['focalLength'], 1) }} mm {{ $pair['faster'] }} opens {{ TruePupil\Core\Exposure\Stops::of($pair['stops'])->inWords() }} further than {{ $pair['slower'] }}.</li>@endforeach
-                    @foreach ($numbers->limits() as $limit)<li>{{ $limit }}</li>@endforeach</ul>
+                <ul>
+                    @foreach ($numbers->stopsBetween() as $pair)
+                        <li>At {{ round($pair['focalLength'], 1) }} mm {{ $pair['faster'] }} opens
+                            {{ TruePupil\Core\Exposure\Stops::of($pair['stops'])->inWords() }} further than
+                            {{ $pair['slower'] }}.</li>
+                    @endforeach
+                    @foreach ($numbers->limits() as $limit)
+                        <li>{{ $limit }}</li>
+                    @endforeach
+                </ul>
             @endif
         </section>
     @endif

@@ -1,28 +1,66 @@
 <section id="answer" class="plan-answer" aria-live="polite" aria-label="The plan worked out">
-    @foreach ($sheet->problems as $problem)<p class="word word-problem">{{ $problem }} <span class="fine">What you typed is kept.</span></p>@endforeach
-    @if ($sheet->isPlainKit)<p class="word">You have entered no lens yet, so this is worked out for {{ $sheet->kit->body->name }} with {{ $sheet->kit->lenses[0]->name }}. <a href="{{ route('kit.edit') }}">Enter your kit</a></p>@endif
+    @foreach ($sheet->problems as $problem)
+        <p class="word word-problem">{{ $problem }} <span class="fine">What you typed is kept.</span></p>
+    @endforeach
+    @if ($sheet->isPlainKit)
+        <p class="word">You have entered no lens yet, so this is worked out for {{ $sheet->kit->body->name }} with
+            {{ $sheet->kit->lenses[0]->name }}. <a href="{{ route('kit.edit') }}">Enter your kit</a></p>
+    @endif
     @if ($sheet->light === null)
-        <div class="sheet"><p>Say what light there will be, and the settings follow here.</p><p class="fine">Everything is kept as you type.</p></div>
+        <div class="sheet">
+            <p>Say what light there will be, and the settings follow here.</p>
+            <p class="fine">Everything is kept as you type.</p>
+        </div>
     @else
         <div class="sheet">
-            <div class="title-row"><h2>Settings that fit <span class="fine">light EV {{ round($sheet->light->value, 1) }} at ISO 100</span></h2>
-                <a class="button" href="{{ route('plans.print', $setBrief) }}">For the pocket</a></div>
-            @if ($sheet->advice?->impossible)<x-impossible :impossible="$sheet->advice->impossible->toArray()"/>@endif
-            <form method="post" action="{{ route('plans.choose', $setBrief) }}" hx-post="{{ route('plans.choose', $setBrief) }}" hx-trigger="change" hx-target="#answer" hx-swap="outerHTML">
+            <div class="title-row">
+                <h2>Settings that fit <span class="fine">light EV {{ round($sheet->light->value, 1) }} at ISO
+                        100</span></h2>
+                <a class="button" href="{{ route('plans.print', $setBrief) }}">For the pocket</a>
+            </div>
+            @if ($sheet->advice?->impossible)
+                <x-impossible :impossible="$sheet->advice->impossible->toArray()" />
+            @endif
+            <form method="post" action="{{ route('plans.choose', $setBrief) }}"
+                hx-post="{{ route('plans.choose', $setBrief) }}" hx-trigger="change" hx-target="#answer"
+                hx-swap="outerHTML">
                 @csrf
                 @foreach ($sheet->advice->suggestions ?? [] as $index => $suggestion)
-                    <label class="choice plan-choice"><input type="radio" name="suggestion" value="{{ $index }}" @checked($sheet->chosenIndex() === $index)>
-                        <span class="choice-body"><x-suggestion :suggestion="$suggestion->toArray()" :number="$index + 1"/>
-                            <span class="plan-decisions">@foreach ($sheet->decisions($suggestion) as $line)<span>{{ $line }}.</span> @endforeach @if ($sum = $sheet->filterSum($suggestion))<span><b>Filter:</b> {{ $sum->sentence() }}</span>@endif</span>
+                    <label class="choice plan-choice"><input type="radio" name="suggestion"
+                            value="{{ $index }}" @checked($sheet->chosenIndex() === $index)>
+                        <span class="choice-body"><x-suggestion :suggestion="$suggestion->toArray()" :number="$index + 1" />
+                            <span class="plan-decisions">
+                                @foreach ($sheet->decisions($suggestion) as $line)
+                                    <span>{{ $line }}.</span>
+                                    @endforeach @if ($sum = $sheet->filterSum($suggestion))
+                                        <span><b>Filter:</b> {{ $sum->sentence() }}</span>
+                                    @endif
+                            </span>
                         </span></label>
                 @endforeach
                 <noscript><button>Take this one</button></noscript>
             </form>
-            @if ($sheet->plan->chosen && $sheet->chosenIndex() === null)<p class="word">You took {{ $sheet->plan->chosen['display']['text'] }} before; what is typed now no longer offers it. It stays your plan until you take another.</p>
-            @elseif ($sheet->chosenIndex() !== null)<p class="word word-done">Taken. Your frames will be held against it, line by line.</p>@endif
+            @if ($sheet->plan->chosen && $sheet->chosenIndex() === null)
+                <p class="word">You took {{ $sheet->plan->chosen['display']['text'] }} before; what is typed now no
+                    longer offers it. It stays your plan until you take another.</p>
+            @elseif ($sheet->chosenIndex() !== null)
+                <p class="word word-done">Taken. Your frames will be held against it, line by line.</p>
+            @endif
         </div>
-        @if ($map = $sheet->map())<div class="sheet"><x-exposure-map :map="$map" id="plan-map"/></div>@endif
-        @if ($sheet->ruler() || $sheet->comb())<div class="sheet">@if ($ruler = $sheet->ruler())<x-depth-ruler :ruler="$ruler"/>@endif @if ($comb = $sheet->comb())<x-movement-comb :comb="$comb"/>@endif</div>@endif
+        @if ($map = $sheet->map())
+            <div class="sheet"><x-exposure-map :map="$map" id="plan-map" /></div>
+        @endif
+        @if ($sheet->ruler() || $sheet->comb())
+            <div class="sheet">
+                @if ($ruler = $sheet->ruler())
+                    <x-depth-ruler :ruler="$ruler" />
+                    @endif @if ($comb = $sheet->comb())
+                        <x-movement-comb :comb="$comb" />
+                    @endif
+            </div>
+        @endif
     @endif
-    @if ($sky = $sheet->sky())<div class="sheet"><x-sky-path :sky="$sky"/></div>@endif
+    @if ($sky = $sheet->sky())
+        <div class="sheet"><x-sky-path :sky="$sky" /></div>
+    @endif
 </section>

@@ -1,15 +1,42 @@
-<x-layout :title="'Plan: '.$brief->title" :course="$setBrief->course">
+<x-layout :title="'Plan: ' . $brief->title" :course="$setBrief->course">
     <article class="sheet pocket">
-        <p class="eyebrow">{{ $setBrief->course->name }} · {{ $brief->title }} · plan for attempt {{ $sheet->plan->number }}</p>
+        <p class="eyebrow">{{ $setBrief->course->name }} · {{ $brief->title }} · plan for attempt
+            {{ $sheet->plan->number }}</p>
         <h1>{{ $sheet->plan->chosen['display']['text'] ?? 'No settings taken yet' }}</h1>
-        @if ($sheet->plan->chosen)<x-suggestion :suggestion="$sheet->plan->chosen"/>
+        @if ($sheet->plan->chosen)<x-suggestion :suggestion="$sheet->plan->chosen" />
             @php($taken = $sheet->chosenIndex() === null ? null : $sheet->advice->suggestions[$sheet->chosenIndex()])
-            @if ($taken)<ul class="plan-lines">@foreach ($sheet->decisions($taken) as $line)<li>{{ $line }}</li>@endforeach @if ($sum = $sheet->filterSum($taken))<li>{{ $sum->sentence() }}</li>@endif</ul>@endif
-        @else<p>Go back to the plan and take one of the settings; it then stands here.</p>@endif
-        @if ($sheet->light)<p>Light expected: EV {{ round($sheet->light->value, 1) }} at ISO 100.</p>@endif
-        @foreach (['about' => 'About', 'reason' => 'Why'] as $field => $label)@if ($sheet->input->text($field) !== '')<p><b>{{ $label }}:</b> {{ $sheet->input->text($field) }}</p>@endif @endforeach
-        @if ($sky = $sheet->sky())<x-sky-path :sky="$sky"/>@endif
-        <div class="cautions"><h2>Take care</h2><ul>@foreach ($brief->cautions as $caution)<li>{{ $caution }}</li>@endforeach</ul><p class="fine">Local rules and licensed practice come before anything said here.</p></div>
+            @if ($taken)
+                <ul class="plan-lines">
+                    @foreach ($sheet->decisions($taken) as $line)
+                        <li>{{ $line }}</li>
+                        @endforeach @if ($sum = $sheet->filterSum($taken))
+                            <li>{{ $sum->sentence() }}</li>
+                        @endif
+                </ul>
+            @endif
+        @else<p>Go back to the plan and take one of the settings; it then stands here.</p>
+        @endif
+        @if ($sheet->light)
+            <p>Light expected: EV {{ round($sheet->light->value, 1) }} at ISO 100.</p>
+        @endif
+        @foreach (['about' => 'About', 'reason' => 'Why'] as $field => $label)
+            @if ($sheet->input->text($field) !== '')
+                <p><b>{{ $label }}:</b> {{ $sheet->input->text($field) }}</p>
+            @endif
+        @endforeach
+        @if ($sky = $sheet->sky())
+            <x-sky-path :sky="$sky" />
+        @endif
+        <div class="cautions">
+            <h2>Take care</h2>
+            <ul>
+                @foreach ($brief->cautions as $caution)
+                    <li>{{ $caution }}</li>
+                @endforeach
+            </ul>
+            <p class="fine">Local rules and licensed practice come before anything said here.</p>
+        </div>
     </article>
-    <p class="no-print"><button type="button" data-print>Print</button> <a class="button" href="{{ route('plans.edit', $setBrief) }}">Back to the plan</a></p>
+    <p class="no-print"><button type="button" data-print>Print</button> <a class="button"
+            href="{{ route('plans.edit', $setBrief) }}">Back to the plan</a></p>
 </x-layout>

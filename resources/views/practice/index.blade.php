@@ -1,14 +1,20 @@
 <x-layout title="Practice camera" wide>
     <h1>Practice camera</h1>
-    <p class="lead-text">Scenes whose light, distances and movement are known. Set the camera, look, press; the frames land on your roll with a full record, and can be handed in like any other.</p>
+    <p class="lead-text">Scenes whose light, distances and movement are known. Set the camera, look, press; the frames
+        land on your roll with a full record, and can be handed in like any other.</p>
     <p><a class="button primary" href="{{ route('drills') }}">Drills on these scenes</a></p>
     <ul class="scene-cards">
         @foreach ($scenes as $scene)
             @php([$shortest, $longest] = $scene->focalLengths35())
             <li class="sheet">
-                <a href="{{ route('practice.show', $scene->id) }}"><img src="/scenes/{{ $scene->id }}.jpg" width="480" height="320" alt="" loading="lazy"><h2>{{ $scene->title }}</h2></a>
+                <a href="{{ route('practice.show', $scene->id) }}"><img src="/scenes/{{ $scene->id }}.jpg"
+                        width="480" height="320" alt="" loading="lazy">
+                    <h2>{{ $scene->title }}</h2>
+                </a>
                 <p>{{ $scene->purpose }}</p>
-                <p class="fine">{{ round($shortest) }}–{{ round($longest) }} mm as on 36 × 24 mm; {{ implode(' · ', array_map(fn ($condition) => lcfirst($condition->title), $scene->conditions)) }}</p>
+                <p class="fine">{{ round($shortest) }}–{{ round($longest) }} mm as on 36 × 24 mm;
+                    {{ implode(' · ', array_map(fn($condition) => lcfirst($condition->title), $scene->conditions)) }}
+                </p>
             </li>
         @endforeach
     </ul>

@@ -1,1 +1,5 @@
-<p class="word word-problem">{{ $problem }}@if ($isSeen ?? true) The finder still shows what you saw last.@endif</p>
+<p class="word word-problem">
+    {{ $problem }}@if ($isSeen ?? true)
+        The finder still shows what you saw last.
+    @endif
+</p>

@@ -1,7 +1,11 @@
 @use(App\Models\RollState)
-@php($developing = $roll->contains(fn ($frame) => $frame->state === RollState::Developing))
-<section aria-labelledby="roll-title" class="roll" @if ($developing) hx-get="{{ route('roll') }}" hx-trigger="load delay:1s" hx-target="#roll" hx-swap="innerHTML" @endif>
-    <div class="title-row"><h2 id="roll-title">Your roll</h2><p class="fine">{{ $roll->count() }} of {{ App\PracticeCamera\Roll::LENGTH }} frames</p></div>
+@php($developing = $roll->contains(fn($frame) => $frame->state === RollState::Developing))
+<section aria-labelledby="roll-title" class="roll"
+    @if ($developing) hx-get="{{ route('roll') }}" hx-trigger="load delay:1s" hx-target="#roll" hx-swap="innerHTML" @endif>
+    <div class="title-row">
+        <h2 id="roll-title">Your roll</h2>
+        <p class="fine">{{ $roll->count() }} of {{ App\PracticeCamera\Roll::LENGTH }} frames</p>
+    </div>
     <p class="fine" role="status">{{ $message ?? '' }}</p>
     @if ($roll->isEmpty())
         <p class="fine">Nothing taken yet. Choose a scene, set the camera and press the shutter.</p>
@@ -11,21 +15,39 @@
                 @foreach ($roll as $frame)
                     <li class="roll-frame">
                         @if ($frame->state === RollState::Ready)
-                            <a href="{{ route('roll.picture', $frame) }}"><img src="{{ route('roll.picture', $frame) }}" width="270" height="180" loading="lazy" alt="{{ $frame->title() }}, {{ $frame->exposure() }}"></a>
+                            <a href="{{ route('roll.picture', $frame) }}"><img src="{{ route('roll.picture', $frame) }}"
+                                    width="270" height="180" loading="lazy"
+                                    alt="{{ $frame->title() }}, {{ $frame->exposure() }}"></a>
                         @else
-                            <div class="roll-wait">{{ $frame->state === RollState::Developing ? 'being developed …' : $frame->problem }}</div>
+                            <div class="roll-wait">
+                                {{ $frame->state === RollState::Developing ? 'being developed …' : $frame->problem }}
+                            </div>
                         @endif
-                        <p><b>{{ $frame->exposure() }}</b><br><span class="fine">{{ $frame->title() }}@if ($frame->result) · meter {{ $frame->ledger()->balance->signed() }}@endif · {{ $frame->taken_at->format('H:i:s') }} UTC</span></p>
+                        <p><b>{{ $frame->exposure() }}</b><br><span class="fine">{{ $frame->title() }}@if ($frame->result)
+                                    · meter {{ $frame->ledger()->balance->signed() }}
+                                @endif · {{ $frame->taken_at->format('H:i:s') }} UTC</span></p>
                         <div class="roll-actions">
                             @if ($frame->state === RollState::Ready)
-                                <label class="fine"><input type="checkbox" name="frame[]" value="{{ $frame->id }}"> side by side</label>
-                                <a class="fine" href="{{ route('roll.download', $frame) }}">download<span class="visually-hidden"> {{ $frame->fileName() }}</span></a>
+                                <label class="fine"><input type="checkbox" name="frame[]"
+                                        value="{{ $frame->id }}"> side by side</label>
+                                <a class="fine" href="{{ route('roll.download', $frame) }}">download<span
+                                        class="visually-hidden"> {{ $frame->fileName() }}</span></a>
                             @endif
-                            <a class="fine" href="{{ route('practice.show', ['scene' => $frame->scene, ...array_diff_key($frame->settings, ['seed' => 1, 'held' => 1])]) }}">set the camera so<span class="visually-hidden">: {{ $frame->exposure() }}</span></a>
-                            <button class="plain fine" form="remove-{{ $frame->id }}">remove<span class="visually-hidden"> {{ $frame->fileName() }}</span></button>
+                            <a class="fine"
+                                href="{{ route('practice.show', ['scene' => $frame->scene, ...array_diff_key($frame->settings, ['seed' => 1, 'held' => 1])]) }}">set
+                                the camera so<span class="visually-hidden">: {{ $frame->exposure() }}</span></a>
+                            <button class="plain fine" form="remove-{{ $frame->id }}">remove<span
+                                    class="visually-hidden"> {{ $frame->fileName() }}</span></button>
                             @if ($frame->state === RollState::Ready && $briefs->isNotEmpty())
-                                <details><summary class="fine">hand in</summary>
-                                    <label class="fine">for <select name="brief" form="hand-in-{{ $frame->id }}">@foreach ($briefs as $setBrief)<option value="{{ $setBrief->id }}">{{ $setBrief->content()->title }}</option>@endforeach</select></label>
+                                <details>
+                                    <summary class="fine">hand in</summary>
+                                    <label class="fine">for <select name="brief"
+                                            form="hand-in-{{ $frame->id }}">
+                                            @foreach ($briefs as $setBrief)
+                                                <option value="{{ $setBrief->id }}">{{ $setBrief->content()->title }}
+                                                </option>
+                                            @endforeach
+                                        </select></label>
                                     <button form="hand-in-{{ $frame->id }}">Put it in my attempt</button>
                                 </details>
                             @endif
@@ -36,8 +58,12 @@
             <button>Lay two side by side</button>
         </form>
         @foreach ($roll as $frame)
-            <form method="post" action="{{ route('roll.destroy', $frame) }}" id="remove-{{ $frame->id }}">@csrf @method('delete')</form>
-            @if ($briefs->isNotEmpty())<form method="post" action="{{ route('roll.hand-in', $frame) }}" id="hand-in-{{ $frame->id }}">@csrf</form>@endif
+            <form method="post" action="{{ route('roll.destroy', $frame) }}" id="remove-{{ $frame->id }}">@csrf
+                @method('delete')</form>
+            @if ($briefs->isNotEmpty())
+                <form method="post" action="{{ route('roll.hand-in', $frame) }}" id="hand-in-{{ $frame->id }}">
+                    @csrf</form>
+            @endif
         @endforeach
     @endif
 </section>

@@ -1,60 +1,183 @@
 @use(App\PracticeCamera\ShotInput)
 @use(App\View\Models\FinderDials)
-@php($modesOf = fn (string $field): string => implode(' ', ShotInput::modesOf($field)))
-@php($key = fn (string $field): string => isset(FinderDials::KEYS[$field]) ? 'data-less='.FinderDials::KEYS[$field][0].' data-more='.FinderDials::KEYS[$field][1] : '')
-<x-layout :title="$scene->title.' · Practice camera'" wide>
+@php($modesOf = fn(string $field): string => implode(' ', ShotInput::modesOf($field)))
+@php($key = fn(string $field): string => isset(FinderDials::KEYS[$field]) ? 'data-less=' . FinderDials::KEYS[$field][0] . ' data-more=' . FinderDials::KEYS[$field][1] : '')
+<x-layout :title="$scene->title . ' · Practice camera'" wide>
     <p class="eyebrow"><a href="{{ route('practice') }}">Practice camera</a></p>
-    <div class="title-row"><h1>{{ $scene->title }}</h1>
-        <details class="finder-keys"><summary><kbd>?</kbd> keys</summary>
-            <p class="fine">@foreach (['n' => 'aperture', 't' => 'time', 'iso' => 'ISO', 'compensation' => 'compensation', 'focus' => 'focus'] as $field => $word)<kbd>{{ FinderDials::KEYS[$field][0] }}</kbd><kbd>{{ FinderDials::KEYS[$field][1] }}</kbd> {{ $word }}; @endforeach <kbd>h</kbd> half-press: hold light and focus; <kbd>l</kbd> let go; <kbd>x</kbd> lost and blocked; <kbd>Space</kbd> press</p>
+    <div class="title-row">
+        <h1>{{ $scene->title }}</h1>
+        <details class="finder-keys">
+            <summary><kbd>?</kbd> keys</summary>
+            <p class="fine">
+                @foreach (['n' => 'aperture', 't' => 'time', 'iso' => 'ISO', 'compensation' => 'compensation', 'focus' => 'focus'] as $field => $word)
+                    <kbd>{{ FinderDials::KEYS[$field][0] }}</kbd><kbd>{{ FinderDials::KEYS[$field][1] }}</kbd>
+                    {{ $word }};
+                @endforeach <kbd>h</kbd> half-press: hold light and focus; <kbd>l</kbd> let go;
+                <kbd>x</kbd> lost and blocked; <kbd>Space</kbd> press
+            </p>
         </details>
     </div>
-    <p class="scene-purpose">{{ $scene->purpose }} @if ($scene->caution)<b>Take care:</b> {{ $scene->caution }} @endif</p>
-    @if ($isLent)<p class="word word-done">No lens of your kit shows this scene, so the practice camera lends you one.</p>@endif
+    <p class="scene-purpose">{{ $scene->purpose }} @if ($scene->caution)
+            <b>Take care:</b> {{ $scene->caution }}
+        @endif
+    </p>
+    @if ($isLent)
+        <p class="word word-done">No lens of your kit shows this scene, so the practice camera lends you one.</p>
+    @endif
     <form id="finder" class="finder" method="get" action="{{ route('practice.show', $scene->id) }}" data-finder
-          hx-get="{{ route('practice.show', $scene->id) }}" hx-trigger="change delay:40ms, look, submit" hx-target="#sight" hx-swap="innerHTML" hx-sync="this:replace" hx-replace-url="false">
+        hx-get="{{ route('practice.show', $scene->id) }}" hx-trigger="change delay:40ms, look, submit"
+        hx-target="#sight" hx-swap="innerHTML" hx-sync="this:replace" hx-replace-url="false">
         @csrf
         <div class="finder-sight">
-            <div id="finder-problem" role="alert">@if ($problem)@include('practice.problem', ['isSeen' => false])@endif</div>
-            <div id="sight">@if ($view)@include('practice.sight')@endif</div>
+            <div id="finder-problem" role="alert">
+                @if ($problem)
+                    @include('practice.problem', ['isSeen' => false])
+                @endif
+            </div>
+            <div id="sight">
+                @if ($view)
+                    @include('practice.sight')
+                @endif
+            </div>
         </div>
         <div class="finder-dials sheet">
-            <fieldset class="mode-dial"><legend>Mode</legend>
-                @foreach ($dials->modes() as $mode => $label)<label><input type="radio" name="mode" value="{{ $mode }}" @checked($dials->value('mode') === $mode)> <span>{{ $label }}</span></label>@endforeach
+            <fieldset class="mode-dial">
+                <legend>Mode</legend>
+                @foreach ($dials->modes() as $mode => $label)
+                    <label><input type="radio" name="mode" value="{{ $mode }}"
+                            @checked($dials->value('mode') === $mode)> <span>{{ $label }}</span></label>
+                @endforeach
             </fieldset>
             <div class="dial-grid">
                 @foreach ([
-                    'n' => ['Aperture', $dials->apertures()], 't' => ['Time', $dials->times()], 'iso' => ['ISO', $dials->isos()], 'compensation' => ['Compensation', $dials->compensations()],
-                ] as $field => [$label, $positions])
-                    <label data-modes="{{ $modesOf($field) }}" @unless ($dials->isLeft($field)) hidden @endunless>{{ $label }}
-                        <select name="{{ $field }}" id="dial-{{ $field }}" {{ $key($field) }}>@foreach ($positions as $value => $text)<option value="{{ $value }}" @selected($dials->value($field) === (string) $value)>{{ $text }}</option>@endforeach</select></label>
+        'n' => ['Aperture', $dials->apertures()],
+        't' => ['Time', $dials->times()],
+        'iso' => ['ISO', $dials->isos()],
+        'compensation' => ['Compensation', $dials->compensations()],
+    ] as $field => [$label, $positions])
+                    <label data-modes="{{ $modesOf($field) }}"
+                        @unless ($dials->isLeft($field)) hidden @endunless>{{ $label }}
+                        <select name="{{ $field }}" id="dial-{{ $field }}" {{ $key($field) }}>
+                            @foreach ($positions as $value => $text)
+                                <option value="{{ $value }}" @selected($dials->value($field) === (string) $value)>{{ $text }}
+                                </option>
+                            @endforeach
+                        </select>
+                    </label>
                 @endforeach
-                <label>Metering <select name="metering">@foreach ($dials->patterns() as $value => $text)<option value="{{ $value }}" @selected($dials->value('metering') === $value)>{{ $text }}</option>@endforeach</select></label>
-                <label>Focus <select name="focus" id="dial-focus" {{ $key('focus') }}>@foreach ($dials->focuses() as $value => $text)<option value="{{ $value }}" @selected($dials->value('focus') === (string) $value)>{{ $text }}</option>@endforeach</select></label>
-                <label>Lens <select name="lens">@foreach ($dials->lenses() as $lens)<option value="{{ $lens->name }}" @selected($dials->lens()->name === $lens->name)>{{ $lens->name }}</option>@endforeach</select></label>
+                <label>Metering <select name="metering">
+                        @foreach ($dials->patterns() as $value => $text)
+                            <option value="{{ $value }}" @selected($dials->value('metering') === $value)>{{ $text }}
+                            </option>
+                        @endforeach
+                    </select>
+                </label>
+                <label>Focus <select name="focus" id="dial-focus" {{ $key('focus') }}>
+                        @foreach ($dials->focuses() as $value => $text)
+                            <option value="{{ $value }}" @selected($dials->value('focus') === (string) $value)>{{ $text }}
+                            </option>
+                        @endforeach
+                    </select>
+                </label>
+                <label>Lens <select name="lens">
+                        @foreach ($dials->lenses() as $lens)
+                            <option value="{{ $lens->name }}" @selected($dials->lens()->name === $lens->name)>{{ $lens->name }}
+                            </option>
+                        @endforeach
+                    </select>
+                </label>
                 @php([$shortest, $longest] = $dials->focals())
-                <label>Focal length <span class="fine">mm, {{ $shortest }} to {{ $longest }}</span> <input name="focal" value="{{ $dials->value('focal') }}" inputmode="decimal" size="6" autocomplete="off" placeholder="widest"></label>
+                <label>Focal length <span class="fine">mm, {{ $shortest }} to {{ $longest }}</span> <input
+                        name="focal" value="{{ $dials->value('focal') }}" inputmode="decimal" size="6"
+                        autocomplete="off" placeholder="widest"></label>
             </div>
             <div class="dial-grid">
-                @if (count($dials->lights()) > 1)<label>Light <select name="light">@foreach ($dials->lights() as $value => $text)<option value="{{ $value }}" @selected($dials->value('light') === $value)>{{ $text }}</option>@endforeach</select></label>@endif
-                @if ($dials->moments())<label>The rider is <select name="moment">@foreach ($dials->moments() as $value => $text)<option value="{{ $value }}" @selected($dials->value('moment') === (string) $value || ($dials->value('moment') === '0' && str_starts_with($text, 'at ')))>{{ $text }}</option>@endforeach</select></label>
-                    <label>The camera <select name="followed"><option value="0">stands still</option><option value="0.9" @selected($dials->value('followed') === '0.9')>pans, as most people do</option><option value="1" @selected($dials->value('followed') === '1')>pans exactly</option></select></label>@endif
-                @if ($dials->hasFlash())<label>Flash <select name="flash">@foreach ($dials->flashes() as $value => $text)<option value="{{ $value }}" @selected($dials->value('flash') === (string) $value)>{{ $text }}</option>@endforeach</select></label>@endif
-                <label>White balance <select name="kelvin">@foreach ($dials->balances() as $value => $text)<option value="{{ $value }}" @selected($dials->value('kelvin') === (string) $value)>{{ $text }}</option>@endforeach</select></label>
-                <label>Held <select name="support">@foreach ($dials->supports() as $value => $text)<option value="{{ $value }}" @selected($dials->value('support') === $value)>{{ $text }}</option>@endforeach</select></label>
-                <label>Filter <select name="filter">@foreach ($dials->filters() as $value => $text)<option value="{{ $value }}" @selected($dials->value('filter') === (string) $value)>{{ $text }}</option>@endforeach</select></label>
-                <label>Graduated filter <select name="graduated">@foreach (['0' => 'none', '1' => '1 stop', '2' => '2 stops', '3' => '3 stops'] as $value => $text)<option value="{{ $value }}" @selected($dials->value('graduated') === (string) $value)>{{ $text }}</option>@endforeach</select></label>
-                <label>Stabiliser <select name="stabiliser"><option value="on">on</option><option value="off" @selected($dials->value('stabiliser') === 'off')>off</option></select></label>
-                <label>Aim <span class="fine">across</span> <input type="range" name="x" min="0" max="1" step="0.02" value="{{ $dials->value('x') }}"></label>
-                <label>Aim <span class="fine">up and down</span> <input type="range" name="y" min="0" max="1" step="0.02" value="{{ $dials->value('y') }}"></label>
+                @if (count($dials->lights()) > 1)<label>Light <select name="light">
+                            @foreach ($dials->lights() as $value => $text)
+                                <option value="{{ $value }}" @selected($dials->value('light') === $value)>{{ $text }}
+                                </option>
+                            @endforeach
+                        </select>
+                    </label>@endif
+                @if ($dials->moments())<label>The rider is <select
+                            name="moment">
+                            @foreach ($dials->moments() as $value => $text)
+                                <option value="{{ $value }}" @selected($dials->value('moment') === (string) $value || ($dials->value('moment') === '0' && str_starts_with($text, 'at ')))>{{ $text }}
+                                </option>
+                            @endforeach
+                        </select>
+                    </label>
+                    <label>The camera <select name="followed">
+                            <option value="0">stands still</option>
+                            <option value="0.9" @selected($dials->value('followed') === '0.9')>pans, as most people do</option>
+                            <option value="1" @selected($dials->value('followed') === '1')>pans exactly</option>
+                        </select></label>
+                @endif
+                @if ($dials->hasFlash())<label>Flash <select name="flash">
+                            @foreach ($dials->flashes() as $value => $text)
+                                <option value="{{ $value }}" @selected($dials->value('flash') === (string) $value)>{{ $text }}
+                                </option>
+                            @endforeach
+                        </select>
+                    </label>@endif
+                <label>White balance <select name="kelvin">
+                        @foreach ($dials->balances() as $value => $text)
+                            <option value="{{ $value }}" @selected($dials->value('kelvin') === (string) $value)>{{ $text }}
+                            </option>
+                        @endforeach
+                    </select>
+                </label>
+                <label>Held <select name="support">
+                        @foreach ($dials->supports() as $value => $text)
+                            <option value="{{ $value }}" @selected($dials->value('support') === $value)>{{ $text }}
+                            </option>
+                        @endforeach
+                    </select>
+                </label>
+                <label>Filter <select name="filter">
+                        @foreach ($dials->filters() as $value => $text)
+                            <option value="{{ $value }}" @selected($dials->value('filter') === (string) $value)>{{ $text }}
+                            </option>
+                        @endforeach
+                    </select>
+                </label>
+                <label>Graduated filter <select name="graduated">
+                        @foreach (['0' => 'none', '1' => '1 stop', '2' => '2 stops', '3' => '3 stops'] as $value => $text)
+                            <option value="{{ $value }}" @selected($dials->value('graduated') === (string) $value)>{{ $text }}
+                            </option>
+                        @endforeach
+                    </select>
+                </label>
+                <label>Stabiliser <select name="stabiliser">
+                        <option value="on">on</option>
+                        <option value="off" @selected($dials->value('stabiliser') === 'off')>off</option>
+                    </select></label>
+                <label>Aim <span class="fine">across</span> <input type="range" name="x" min="0"
+                        max="1" step="0.02" value="{{ $dials->value('x') }}"></label>
+                <label>Aim <span class="fine">up and down</span> <input type="range" name="y" min="0"
+                        max="1" step="0.02" value="{{ $dials->value('y') }}"></label>
             </div>
-            @foreach (['px', 'py', 'held', 'seed'] as $field)<input type="hidden" name="{{ $field }}" value="{{ $dials->value($field) }}">@endforeach
+            @foreach (['px', 'py', 'held', 'seed'] as $field)
+                <input type="hidden" name="{{ $field }}" value="{{ $dials->value($field) }}">
+            @endforeach
             <div class="press-row">
                 <button type="button" data-half title="key h">Half-press: hold light and focus</button>
                 <button type="button" data-let-go title="key l" hidden>Let go</button>
-                <label>Drive <select name="drive">@foreach ($dials->drives() as $value => $text)<option value="{{ $value }}">{{ $text }}</option>@endforeach</select></label>
-                <label>Bracket step <select name="step">@foreach ($dials->steps() as $value => $text)<option value="{{ $value }}" @selected($value === 1 || $value === '1')>{{ $text }}</option>@endforeach</select></label>
-                <button type="button" class="primary" data-press hx-post="{{ route('practice.press', $scene->id) }}" hx-include="#finder" hx-target="#roll" hx-swap="innerHTML" hx-sync="this:drop" title="key Space">Press the shutter</button>
+                <label>Drive <select name="drive">
+                        @foreach ($dials->drives() as $value => $text)
+                            <option value="{{ $value }}">{{ $text }}</option>
+                        @endforeach
+                    </select>
+                </label>
+                <label>Bracket step <select name="step">
+                        @foreach ($dials->steps() as $value => $text)
+                            <option value="{{ $value }}" @selected($value === 1 || $value === '1')>{{ $text }}
+                            </option>
+                        @endforeach
+                    </select></label>
+                <button type="button" class="primary" data-press hx-post="{{ route('practice.press', $scene->id) }}"
+                    hx-include="#finder" hx-target="#roll" hx-swap="innerHTML" hx-sync="this:drop"
+                    title="key Space">Press the shutter</button>
                 <noscript><button>Look</button></noscript>
             </div>
         </div>

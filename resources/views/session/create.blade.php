@@ -4,12 +4,15 @@
         <form method="post" action="{{ route('sign-in') }}">
             @csrf
             <label for="email">E-mail address</label>
-            <input id="email" name="email" type="email" value="{{ old('email') }}" autocomplete="username" required autofocus>
+            <input id="email" name="email" type="email" value="{{ old('email') }}" autocomplete="username" required
+                autofocus>
             <label for="password">Password</label>
             <input id="password" name="password" type="password" autocomplete="current-password" required>
-            <label class="tick-label-row"><input type="checkbox" name="remember" value="1"> Keep me signed in on this device</label>
+            <label class="tick-label-row"><input type="checkbox" name="remember" value="1"> Keep me signed in on
+                this device</label>
             <button class="primary">Sign in</button>
         </form>
-        <p class="fine">New here? <a href="{{ route('join') }}">Join a course with its code</a>, or <a href="{{ route('start') }}">start a course of your own</a>.</p>
+        <p class="fine">New here? <a href="{{ route('join') }}">Join a course with its code</a>, or <a
+                href="{{ route('start') }}">start a course of your own</a>.</p>
     </div>
 </x-layout>

@@ -1,41 +1,67 @@
 @use(App\Models\Role)
 @use(App\Models\AttemptState)
 <x-layout :title="$brief->title" :course="$setBrief->course">
-    <p class="eyebrow">Brief {{ $brief->number }}@if ($setBrief->due_at) · due {{ $setBrief->course->said($setBrief->due_at) }} @endif</p>
+    <p class="eyebrow">Brief {{ $brief->number }}@if ($setBrief->due_at)
+            · due {{ $setBrief->course->said($setBrief->due_at) }}
+        @endif
+    </p>
     <h1>{{ $brief->title }}</h1>
 
-    @if ($role !== Role::Student)<p><a class="button" href="{{ route('patterns', $setBrief) }}">What the class did</a> <a class="button" href="{{ route('courses.desk', ['course' => $setBrief->course_id, 'brief' => $setBrief->id]) }}">What waits at the desk</a></p>@endif
+    @if ($role !== Role::Student)
+        <p><a class="button" href="{{ route('patterns', $setBrief) }}">What the class did</a> <a class="button"
+                href="{{ route('courses.desk', ['course' => $setBrief->course_id, 'brief' => $setBrief->id]) }}">What
+                waits at the desk</a></p>
+    @endif
     @if ($role === Role::Student)
         @php($last = $attempts->last())
         <section class="sheet" aria-labelledby="own">
-            <div class="title-row"><h2 id="own">Your attempts</h2>
-                @if ($plan)<a class="button" href="{{ route('plans.edit', $setBrief) }}">{{ $plan->exists ? 'Your plan' : 'Plan it' }}{{ $plan->chosen ? ': '.$plan->chosen['display']['text'] : '' }}</a>@endif
-                @if ($brief->scene)<a class="button" href="{{ route('practice.show', $brief->scene) }}">Try it on the practice camera</a>@endif</div>
+            <div class="title-row">
+                <h2 id="own">Your attempts</h2>
+                @if ($plan)
+                    <a class="button"
+                        href="{{ route('plans.edit', $setBrief) }}">{{ $plan->exists ? 'Your plan' : 'Plan it' }}{{ $plan->chosen ? ': ' . $plan->chosen['display']['text'] : '' }}</a>
+                @endif
+                @if ($brief->scene)
+                    <a class="button" href="{{ route('practice.show', $brief->scene) }}">Try it on the practice
+                        camera</a>
+                @endif
+            </div>
             @forelse ($attempts as $attempt)
                 <div class="attempt-row">
-                    <b>Attempt {{ $attempt->number }}</b> <span class="state state-{{ $attempt->state->value }}">{{ $attempt->state->label() }}</span>
-                    <span class="fine">{{ $attempt->frames->count() === 1 ? $attempt->frames->first()->original_name : $attempt->frames->count().' frames' }}</span>
-                    @if ($attempt->state === AttemptState::Returned)<a class="button" href="{{ route('attempts.return', $attempt) }}">Read the return</a>
-                    @elseif ($brief->most() > 1 || $attempt->frames->isEmpty())<a class="button" href="{{ route('attempts.show', $attempt) }}">{{ $attempt->state === AttemptState::Draft ? 'Go on' : 'Look at it' }}</a>
-                    @else<a class="button" href="{{ route('frames.edit', $attempt->frames->first()) }}">{{ $attempt->state === AttemptState::Draft ? 'Go on' : 'Look at it' }}</a>@endif
+                    <b>Attempt {{ $attempt->number }}</b> <span
+                        class="state state-{{ $attempt->state->value }}">{{ $attempt->state->label() }}</span>
+                    <span
+                        class="fine">{{ $attempt->frames->count() === 1 ? $attempt->frames->first()->original_name : $attempt->frames->count() . ' frames' }}</span>
+                    @if ($attempt->state === AttemptState::Returned)
+                        <a class="button" href="{{ route('attempts.return', $attempt) }}">Read the return</a>
+                    @elseif ($brief->most() > 1 || $attempt->frames->isEmpty())
+                        <a class="button"
+                            href="{{ route('attempts.show', $attempt) }}">{{ $attempt->state === AttemptState::Draft ? 'Go on' : 'Look at it' }}</a>
+                    @else<a class="button"
+                            href="{{ route('frames.edit', $attempt->frames->first()) }}">{{ $attempt->state === AttemptState::Draft ? 'Go on' : 'Look at it' }}</a>
+                    @endif
                 </div>
             @empty
-                <p class="fine">None yet. {{ $brief->most() > 1 ? 'The brief wants '.$brief->frames.' frames; send them all at once, or one after another.' : 'Choose the one picture that you would show.' }}</p>
+                <p class="fine">None yet.
+                    {{ $brief->most() > 1 ? 'The brief wants ' . $brief->frames . ' frames; send them all at once, or one after another.' : 'Choose the one picture that you would show.' }}
+                </p>
             @endforelse
             @if ($last === null || in_array($last->state, [AttemptState::Draft, AttemptState::Returned], true))
                 @foreach ($brief->rows() ?: [null] as $row)
                     <x-upload :setBrief="$setBrief" :row="$row?->id" :many="$brief->most() > 1" :label="match (true) {
                         $row !== null && count($brief->rows()) > 1 => $row->label,
                         $brief->most() > 1 => $last?->state === AttemptState::Draft ? 'More frames' : 'Your frames',
-                        $last?->state === AttemptState::Draft && $last->frames->isNotEmpty() => 'Take another picture instead',
-                        $last?->state === AttemptState::Returned => 'Picture for attempt '.($last->number + 1),
+                        $last?->state === AttemptState::Draft && $last->frames->isNotEmpty()
+                            => 'Take another picture instead',
+                        $last?->state === AttemptState::Returned => 'Picture for attempt ' . ($last->number + 1),
                         default => 'Your picture',
-                    }"/>
+                    }" />
                 @endforeach
             @else
-                <p class="fine">Attempt {{ $last->number }} is {{ $last->state->label() }}. When it has come back you can hand in the next one.</p>
+                <p class="fine">Attempt {{ $last->number }} is {{ $last->state->label() }}. When it has come back
+                    you can hand in the next one.</p>
             @endif
         </section>
     @endif
-    <article class="sheet"><x-brief :brief="$brief"/></article>
+    <article class="sheet"><x-brief :brief="$brief" /></article>
 </x-layout>

@@ -26,14 +26,27 @@ final class Chromium
         mkdir($this->profile);
         $this->chromedriver = new Process(['chromedriver', '--port='.$port, '--log-level=OFF'], timeout: null);
         $this->chromedriver->start();
-        $options = (new ChromeOptions)->addArguments([
-            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--no-proxy-server', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--force-device-scale-factor=1',
-            '--user-data-dir='.$this->profile, '--window-size='.$width.','.$height,
+        $options = (new ChromeOptions())->addArguments([
+            '--headless',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--no-proxy-server',
+            '--disable-sync',
+            '--disable-dev-shm-usage',
+            '--hide-scrollbars',
+            '--force-device-scale-factor=1',
+            '--user-data-dir='.$this->profile,
+            '--window-size='.$width.','.$height,
         ]);
         // A phone is narrower than any desktop window may be.
         if ($width < 500) {
-            $options->setExperimentalOption('mobileEmulation', ['deviceMetrics' => ['width' => $width, 'height' => $height, 'pixelRatio' => 1.0, 'touch' => true]]);
+            $options->setExperimentalOption('mobileEmulation', [
+                'deviceMetrics' => ['width' => $width, 'height' => $height, 'pixelRatio' => 1.0, 'touch' => true],
+            ]);
         }
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
         $this->driver = $this->connect($port, $capabilities);

@@ -34,8 +34,20 @@ final class ExposureMapTest extends TestCase
 
     public function test_each_zone_bars_what_it_says_and_no_more(): void
     {
-        $map = $this->map(new Intent(subject: 3.0, near: 2.7, far: 3.4, movement: new Movement(MovementLook::Acceptable, 1.4), focalLength35: 50, maxIso: 3200));
-        $reasons = fn (float $av, float $tv): array => array_map(fn (MapZone $zone): string => $zone->reason, $map->at((int) round($av * 3), (int) round($tv * 3)));
+        $map = $this->map(
+            new Intent(
+                subject: 3.0,
+                near: 2.7,
+                far: 3.4,
+                movement: new Movement(MovementLook::Acceptable, 1.4),
+                focalLength35: 50,
+                maxIso: 3200,
+            ),
+        );
+        $reasons = fn (float $av, float $tv): array => array_map(
+            fn (MapZone $zone): string => $zone->reason,
+            $map->at((int) round($av * 3), (int) round($tv * 3)),
+        );
 
         // ƒ/4, 1/250 s, ISO 400.
         $this->assertSame([], $reasons(4, 8));
@@ -50,9 +62,24 @@ final class ExposureMapTest extends TestCase
 
     public function test_a_suggestion_never_lies_in_a_barred_cell(): void
     {
-        $advice = KitAdviser::advise(new AdviceRequest(Ev100::of(10.0), Situations::kit(), new Intent(subject: 3.0, near: 2.7, far: 3.4, movement: new Movement(MovementLook::Acceptable, 1.4), focalLength35: 50)));
+        $advice = KitAdviser::advise(
+            new AdviceRequest(
+                Ev100::of(10.0),
+                Situations::kit(),
+                new Intent(
+                    subject: 3.0,
+                    near: 2.7,
+                    far: 3.4,
+                    movement: new Movement(MovementLook::Acceptable, 1.4),
+                    focalLength35: 50,
+                ),
+            ),
+        );
         $first = $advice->map?->points[0];
-        $barring = array_filter($advice->map?->at((int) round($first->apertureStep ?? 0), (int) round($first->timeStep ?? 0)) ?? [], fn (MapZone $zone): bool => $zone->bars);
+        $barring = array_filter(
+            $advice->map?->at((int) round($first->apertureStep ?? 0), (int) round($first->timeStep ?? 0)) ?? [],
+            fn (MapZone $zone): bool => $zone->bars,
+        );
 
         $this->assertSame([], array_values($barring));
     }
@@ -60,7 +87,12 @@ final class ExposureMapTest extends TestCase
     public function test_points_are_added_before_those_it_has(): void
     {
         $map = $this->map(new Intent(focalLength35: 50));
-        $frame = MapPoint::of('frame', 'frame', new ExposureSettings(Aperture::of(4), ExposureTime::of(1 / 60), Iso::of(100)), $map->increment);
+        $frame = MapPoint::of(
+            'frame',
+            'frame',
+            new ExposureSettings(Aperture::of(4), ExposureTime::of(1 / 60), Iso::of(100)),
+            $map->increment,
+        );
 
         $this->assertSame('frame', $map->with($frame)->points[0]->what);
         $this->assertSame([12.0, 18.0], [$frame->apertureStep, $frame->timeStep]);
@@ -69,6 +101,8 @@ final class ExposureMapTest extends TestCase
 
     private function map(Intent $intent): ExposureMap
     {
-        return KitAdviser::advise(new AdviceRequest(Ev100::of(10.0), Situations::kit(more: ['supports' => ['hand']]), $intent))->map ?? throw new \LogicException('no map');
+        return KitAdviser::advise(
+            new AdviceRequest(Ev100::of(10.0), Situations::kit(more: ['supports' => ['hand']]), $intent),
+        )->map ?? throw new \LogicException('no map');
     }
 }

@@ -38,21 +38,38 @@ final class FrameAdviserTest extends TestCase
     public function test_the_aperture_of_the_frame_is_left_alone_where_nothing_is_gained(): void
     {
         $wish = new Intent(subject: 2.0, near: 1.9, far: 2.1);
-        $best = $this->advise(Situations::make(n: 4, t: 1 / 200, iso: 400, subject: 4 / 3, kit: Situations::kit(['stabiliserStops' => 2]), intent: $wish))->suggestions[0];
+        $best = $this->advise(
+            Situations::make(
+                n: 4,
+                t: 1 / 200,
+                iso: 400,
+                subject: 4 / 3,
+                kit: Situations::kit(['stabiliserStops' => 2]),
+                intent: $wish,
+            ),
+        )->suggestions[0];
 
         $this->assertSame('ƒ/4, 1/50 s, ISO 100', (string) $best->settings);
     }
 
     public function test_a_good_frame_gets_no_suggestion(): void
     {
-        $this->assertSame([], $this->advise(Situations::make(n: 8, t: 1 / 60, iso: 100, subject: 4 / 3, kit: Situations::kit()))->suggestions);
+        $this->assertSame(
+            [],
+            $this->advise(Situations::make(n: 8, t: 1 / 60, iso: 100, subject: 4 / 3, kit: Situations::kit()))
+                ->suggestions,
+        );
     }
 
     public function test_an_impossible_wish_is_said_to_be_one(): void
     {
         $wish = new Intent(subject: 3.0, near: 0.6, far: INF);
 
-        $this->assertNotNull($this->advise(Situations::make(n: 8, t: 1 / 60, subject: 0.0, wanted: 0.0, kit: Situations::kit(), intent: $wish))->impossible);
+        $this->assertNotNull(
+            $this->advise(
+                Situations::make(n: 8, t: 1 / 60, subject: 0.0, wanted: 0.0, kit: Situations::kit(), intent: $wish),
+            )->impossible,
+        );
     }
 
     private function advise(Situation $situation): Advice

@@ -26,7 +26,17 @@ final class KitAdviserTest extends TestCase
 {
     public function test_a_walker_with_a_little_depth_by_hand(): void
     {
-        $best = $this->advise(9.0, new Intent(subject: 3.0, near: 2.7, far: 3.4, movement: new Movement(MovementLook::Freeze, 1.4), focalLength35: 50, maxIso: 12800))->suggestions[0];
+        $best = $this->advise(
+            9.0,
+            new Intent(
+                subject: 3.0,
+                near: 2.7,
+                far: 3.4,
+                movement: new Movement(MovementLook::Freeze, 1.4),
+                focalLength35: 50,
+                maxIso: 12800,
+            ),
+        )->suggestions[0];
 
         // Depth asks for ƒ/3.2 on the 50 mm, the walker at 3 m for 1/790 s, and the light then for ISO 2500.
         $this->assertTrue($best->meets);
@@ -37,19 +47,27 @@ final class KitAdviserTest extends TestCase
 
     public function test_silk_by_day_takes_a_tripod_and_a_filter(): void
     {
-        $advice = $this->advise(13.0, new Intent(movement: new Movement(MovementLook::Silk), focalLength35: 50), ['filters' => [3, 6, 10]]);
+        $advice = $this->advise(13.0, new Intent(movement: new Movement(MovementLook::Silk), focalLength35: 50), [
+            'filters' => [3, 6, 10],
+        ]);
         $best = $advice->suggestions[0];
 
         $this->assertTrue($best->meets);
         $this->assertSame(Support::Tripod, $best->support);
         $this->assertGreaterThanOrEqual(6.0, $best->filterStops);
         $this->assertSame(ExposureMode::Manual, $best->mode);
-        $this->assertContains('turns water to silk', array_map(fn (string $gain): string => substr($gain, -19), $best->gains));
+        $this->assertContains(
+            'turns water to silk',
+            array_map(fn (string $gain): string => substr($gain, -19), $best->gains),
+        );
     }
 
     public function test_three_ways_that_differ_in_kind(): void
     {
-        $kinds = array_map(fn (Suggestion $suggestion): string => $suggestion->kind, $this->advise(6.0, new Intent(subject: 3.0, near: 2.8, far: 3.3, focalLength35: 50))->suggestions);
+        $kinds = array_map(
+            fn (Suggestion $suggestion): string => $suggestion->kind,
+            $this->advise(6.0, new Intent(subject: 3.0, near: 2.8, far: 3.3, focalLength35: 50))->suggestions,
+        );
 
         $this->assertSame('best', $kinds[0]);
         $this->assertCount(3, array_unique($kinds));
@@ -57,10 +75,17 @@ final class KitAdviserTest extends TestCase
 
     public function test_too_little_light_says_how_much_and_what_would_help(): void
     {
-        $kit = Situations::kit(['isoMax' => 1600], ['supports' => ['hand'], 'lenses' => [['name' => 'slow', 'minFocal' => 50, 'widestAtMin' => 4]]]);
+        $kit = Situations::kit(
+            ['isoMax' => 1600],
+            ['supports' => ['hand'], 'lenses' => [['name' => 'slow', 'minFocal' => 50, 'widestAtMin' => 4]]],
+        );
         // Hands hold 1/50 s; ƒ/4 at ISO 1600 then asks for EV 5.6. Three stops less are missing.
         $advice = KitAdviser::advise(new AdviceRequest(Ev100::of(2.6), $kit, new Intent(subject: 3.0)));
-        $helps = array_column(array_map(fn (Remedy $remedy): array => $remedy->toArray(), $advice->impossible->wouldHelp ?? []), 'amount', 'what');
+        $helps = array_column(
+            array_map(fn (Remedy $remedy): array => $remedy->toArray(), $advice->impossible->wouldHelp ?? []),
+            'amount',
+            'what',
+        );
 
         $this->assertStringContainsString('too little light', (string) $advice->impossible?->reason);
         $this->assertEqualsWithDelta(3.0, $helps['light'], 0.34);
@@ -73,8 +98,18 @@ final class KitAdviserTest extends TestCase
     {
         $kit = Situations::kit(['isoMin' => 100], ['supports' => ['tripod']]);
         // Silk at ƒ/22 and ISO 100 for half a second is EV 9.9; at 15 five stops are too many.
-        $advice = KitAdviser::advise(new AdviceRequest(Ev100::of(15.0), $kit, new Intent(movement: new Movement(MovementLook::Silk), focalLength35: 200)));
-        $helps = array_column(array_map(fn (Remedy $remedy): array => $remedy->toArray(), $advice->impossible->wouldHelp ?? []), 'amount', 'what');
+        $advice = KitAdviser::advise(
+            new AdviceRequest(
+                Ev100::of(15.0),
+                $kit,
+                new Intent(movement: new Movement(MovementLook::Silk), focalLength35: 200),
+            ),
+        );
+        $helps = array_column(
+            array_map(fn (Remedy $remedy): array => $remedy->toArray(), $advice->impossible->wouldHelp ?? []),
+            'amount',
+            'what',
+        );
 
         $this->assertStringContainsString('too much light', (string) $advice->impossible?->reason);
         $this->assertEqualsWithDelta(5.0, $helps['filter'], 0.34);
@@ -85,17 +120,41 @@ final class KitAdviserTest extends TestCase
         $advice = $this->advise(10.0, new Intent(subject: 0.2, focalLength35: 50));
 
         $this->assertSame([], $advice->suggestions);
-        $this->assertSame('A subject at 0.2 m is inside the closest focus of every lens of the kit, 0.4 m.', $advice->impossible?->reason);
-        $this->assertSame(['distance', 0.4], [$advice->impossible?->wouldHelp[0]->what, $advice->impossible->wouldHelp[0]->amount]);
+        $this->assertSame(
+            'A subject at 0.2 m is inside the closest focus of every lens of the kit, 0.4 m.',
+            $advice->impossible?->reason,
+        );
+        $this->assertSame(
+            ['distance', 0.4],
+            [$advice->impossible?->wouldHelp[0]->what, $advice->impossible->wouldHelp[0]->amount],
+        );
     }
 
     public function test_the_approach_moves_the_weights(): void
     {
-        $at = fn (Approach $approach): float => KitAdviser::advise(new AdviceRequest(Ev100::of(13.0), Situations::kit(more: ['supports' => ['tripod']]), new Intent(focalLength35: 50), $approach))->suggestions[0]->settings->aperture->exact;
+        $at = fn (Approach $approach): float => KitAdviser::advise(
+            new AdviceRequest(
+                Ev100::of(13.0),
+                Situations::kit(more: ['supports' => ['tripod']]),
+                new Intent(focalLength35: 50),
+                $approach,
+            ),
+        )->suggestions[0]->settings->aperture->exact;
 
-        $this->assertGreaterThan($at(new Approach), $at(new Approach(landscapeAperture: LandscapeAperture::Small)));
+        $this->assertGreaterThan($at(new Approach()), $at(new Approach(landscapeAperture: LandscapeAperture::Small)));
         $weights = Weights::of(Approach::fromArray(['weights' => ['noise' => 0, 'preferredAv' => 2.0]]));
-        $this->assertSame(2.0, KitAdviser::advise(new AdviceRequest(Ev100::of(13.0), Situations::kit(), new Intent(focalLength35: 50), new Approach, $weights))->suggestions[0]->settings->aperture->nominal());
+        $this->assertSame(
+            2.0,
+            KitAdviser::advise(
+                new AdviceRequest(
+                    Ev100::of(13.0),
+                    Situations::kit(),
+                    new Intent(focalLength35: 50),
+                    new Approach(),
+                    $weights,
+                ),
+            )->suggestions[0]->settings->aperture->nominal(),
+        );
     }
 
     public function test_a_weight_that_does_not_exist_is_refused(): void

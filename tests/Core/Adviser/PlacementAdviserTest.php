@@ -22,13 +22,19 @@ final class PlacementAdviserTest extends TestCase
                 n: [1.8, 2.8, 4, 5.6, 8, 11, 16][mt_rand(0, 6)],
                 t: 2 ** -(mt_rand(0, 36) / 3),
                 iso: 100 * 2 ** (mt_rand(0, 18) / 3),
-                mode: [ExposureMode::Manual, ExposureMode::Aperture, ExposureMode::Shutter, ExposureMode::Program, ExposureMode::Auto][mt_rand(0, 4)],
+                mode: [
+                    ExposureMode::Manual,
+                    ExposureMode::Aperture,
+                    ExposureMode::Shutter,
+                    ExposureMode::Program,
+                    ExposureMode::Auto,
+                ][mt_rand(0, 4)],
                 support: [Support::Hand, Support::Tripod, Support::Monopod][mt_rand(0, 2)],
                 subject: mt_rand(-400, 220) / 100,
                 wanted: [4 / 3, -2.0][mt_rand(0, 1)],
             );
             $error = $situation->placementError()?->value;
-            $suggestions = (new PlacementAdviser)->suggest($situation);
+            $suggestions = (new PlacementAdviser())->suggest($situation);
             $this->assertLessThanOrEqual(3, count($suggestions));
             foreach ($suggestions as $suggestion) {
                 $seen++;
@@ -54,11 +60,15 @@ final class PlacementAdviserTest extends TestCase
 
     public function test_in_manual_one_value_moves_and_compensation_is_not_spoken_of(): void
     {
-        foreach ($this->suggest(Situations::make(n: 8, t: 1 / 60, iso: 400, mode: ExposureMode::Manual, subject: 7 / 3)) as $suggestion) {
+        foreach (
+            $this->suggest(Situations::make(n: 8, t: 1 / 60, iso: 400, mode: ExposureMode::Manual, subject: 7 / 3)) as $suggestion
+        ) {
             $this->assertNull($suggestion->compensation);
             $this->assertSame(ExposureMode::Manual, $suggestion->mode);
             $changed = array_filter([
-                (string) $suggestion->settings->aperture !== 'ƒ/8', (string) $suggestion->settings->time !== '1/60 s', (string) $suggestion->settings->iso !== 'ISO 400',
+                (string) $suggestion->settings->aperture !== 'ƒ/8',
+                (string) $suggestion->settings->time !== '1/60 s',
+                (string) $suggestion->settings->iso !== 'ISO 400',
             ]);
             $this->assertCount(1, $changed, $suggestion->title);
         }
@@ -66,7 +76,9 @@ final class PlacementAdviserTest extends TestCase
 
     public function test_too_bright_at_high_iso_comes_down_in_iso_first(): void
     {
-        $best = $this->suggest(Situations::make(n: 8, t: 1 / 60, iso: 800, mode: ExposureMode::Manual, subject: 7 / 3))[0];
+        $best = $this->suggest(
+            Situations::make(n: 8, t: 1 / 60, iso: 800, mode: ExposureMode::Manual, subject: 7 / 3),
+        )[0];
 
         $this->assertSame('iso', $best->kind);
         $this->assertSame('ISO 400', (string) $best->settings->iso);
@@ -75,7 +87,11 @@ final class PlacementAdviserTest extends TestCase
     public function test_where_hands_run_out_time_and_iso_share_the_way(): void
     {
         // Two stops are wanted; hands hold one of them at 50 mm.
-        $kinds = array_column($this->suggest(Situations::make(n: 1.8, t: 1 / 100, iso: 100, mode: ExposureMode::Manual, subject: -2 / 3)), null, 'kind');
+        $kinds = array_column(
+            $this->suggest(Situations::make(n: 1.8, t: 1 / 100, iso: 100, mode: ExposureMode::Manual, subject: -2 / 3)),
+            null,
+            'kind',
+        );
 
         $this->assertSame('1/50 s', (string) $kinds['time-and-iso']->settings->time);
         $this->assertSame('ISO 200', (string) $kinds['time-and-iso']->settings->iso);
@@ -84,7 +100,10 @@ final class PlacementAdviserTest extends TestCase
 
     public function test_a_lens_whose_widest_is_unknown_is_not_promised_to_open(): void
     {
-        $kinds = array_column($this->suggest(Situations::make(mode: ExposureMode::Manual, widest: null, subject: 0.0)), 'kind');
+        $kinds = array_column(
+            $this->suggest(Situations::make(mode: ExposureMode::Manual, widest: null, subject: 0.0)),
+            'kind',
+        );
 
         $this->assertNotContains('aperture', $kinds);
     }
@@ -107,6 +126,6 @@ final class PlacementAdviserTest extends TestCase
     /** @return list<Suggestion> */
     private function suggest(\TruePupil\Core\Findings\Situation $situation): array
     {
-        return (new PlacementAdviser)->suggest($situation);
+        return (new PlacementAdviser())->suggest($situation);
     }
 }

@@ -25,11 +25,26 @@ final class SameExposureTest extends TestCase
 
     public function test_never_beyond_body_or_lens(): void
     {
-        $situation = Situations::make(n: 8, t: 1 / 60, iso: 25600, kit: Situations::kit(), record: ['lens' => 'Marlpit 50 mm']);
+        $situation = Situations::make(
+            n: 8,
+            t: 1 / 60,
+            iso: 25600,
+            kit: Situations::kit(),
+            record: ['lens' => 'Marlpit 50 mm'],
+        );
 
-        $this->assertNull(SameExposure::with($situation, 'frozen', time: ExposureTime::of(1 / 1000)), 'ISO would have to pass the body\'s highest');
-        $this->assertNull(SameExposure::with($situation, 'deep', aperture: Aperture::of(22)), 'the lens closes to ƒ/16');
-        $this->assertNull(SameExposure::with($situation, 'soft', aperture: Aperture::of(1.4)), 'the lens opens to ƒ/1.8');
+        $this->assertNull(
+            SameExposure::with($situation, 'frozen', time: ExposureTime::of(1 / 1000)),
+            'ISO would have to pass the body\'s highest',
+        );
+        $this->assertNull(
+            SameExposure::with($situation, 'deep', aperture: Aperture::of(22)),
+            'the lens closes to ƒ/16',
+        );
+        $this->assertNull(
+            SameExposure::with($situation, 'soft', aperture: Aperture::of(1.4)),
+            'the lens opens to ƒ/1.8',
+        );
         $this->assertNull(SameExposure::with($situation, 'long', time: ExposureTime::of(60)), 'the body goes to 30 s');
     }
 }

@@ -25,7 +25,10 @@ use TruePupil\Core\Intent\Intent;
 /** The subject of these frames offers EV 10 and belongs at mid-grey: what places it is EV 10. */
 final class SuggestionEditorTest extends TestCase
 {
-    /** @return iterable<string, array{Follows, float, float, float, string}> the value that follows, and what comes of f/8, 1/60 s, ISO 400 */
+    /**
+     * @return iterable<string, array{Follows, float, float, float, string}>
+     *   the value that follows, and what comes of f/8, 1/60 s, ISO 400
+     */
     public static function values(): iterable
     {
         // EV 10 at ISO 400 is EV 12 on the dials: f/8 takes 6 of it and leaves 1/64 s.
@@ -37,14 +40,22 @@ final class SuggestionEditorTest extends TestCase
     }
 
     #[DataProvider('values')]
-    public function test_one_value_follows_the_light_when_another_is_changed(Follows $follows, float $n, float $t, float $iso, string $expected): void
-    {
+    public function test_one_value_follows_the_light_when_another_is_changed(
+        Follows $follows,
+        float $n,
+        float $t,
+        float $iso,
+        string $expected,
+    ): void {
         $edited = $this->edit($this->situation(), $n, $t, $iso, $follows);
 
         $this->assertSame($expected, (string) $edited->suggestion->settings);
         $this->assertSame([], $edited->held);
         $this->assertSame('own', $edited->suggestion->kind);
-        $this->assertSame(['frame', 'own'], array_column(array_map(fn ($point): array => ['what' => $point->what], $edited->map->points), 'what'));
+        $this->assertSame(
+            ['frame', 'own'],
+            array_column(array_map(fn ($point): array => ['what' => $point->what], $edited->map->points), 'what'),
+        );
     }
 
     public function test_a_filter_is_answered_like_any_other_loss(): void
@@ -52,7 +63,11 @@ final class SuggestionEditorTest extends TestCase
         $plain = $this->edit($this->situation(), 8, 1 / 60, 100, Follows::Time);
         $filtered = $this->edit($this->situation(), 8, 1 / 60, 100, Follows::Time, 6.0);
 
-        $this->assertEqualsWithDelta(6.0, $filtered->suggestion->settings->stopsBrighterThan($plain->suggestion->settings)->value, 1e-6);
+        $this->assertEqualsWithDelta(
+            6.0,
+            $filtered->suggestion->settings->stopsBrighterThan($plain->suggestion->settings)->value,
+            1e-6,
+        );
         $this->assertContains('a filter of 6 stops: compose and focus before it goes on', $filtered->suggestion->costs);
     }
 
@@ -62,7 +77,9 @@ final class SuggestionEditorTest extends TestCase
         $edited = $this->edit($this->situation(), 16, 1 / 4000, 400, Follows::Iso);
 
         $this->assertFalse($edited->suggestion->meets);
-        $this->assertNotEmpty(array_filter($edited->suggestion->costs, fn (string $cost): bool => str_contains($cost, 'too dark')));
+        $this->assertNotEmpty(
+            array_filter($edited->suggestion->costs, fn (string $cost): bool => str_contains($cost, 'too dark')),
+        );
     }
 
     public function test_values_beyond_the_lens_are_brought_to_its_end_and_said(): void
@@ -72,12 +89,23 @@ final class SuggestionEditorTest extends TestCase
         $this->assertCount(1, $edited->held);
         $this->assertStringContainsString('ƒ/64', $edited->held[0]);
         $this->assertLessThan(60, $edited->suggestion->settings->aperture->exact);
-        $this->assertEqualsWithDelta(10.0, $edited->suggestion->settings->ev100()->value, 0.2, 'the time has followed what is there');
+        $this->assertEqualsWithDelta(
+            10.0,
+            $edited->suggestion->settings->ev100()->value,
+            0.2,
+            'the time has followed what is there',
+        );
     }
 
     public function test_it_says_what_it_would_do_away_with(): void
     {
-        $edited = $this->edit(Situations::make(n: 5.6, t: 1 / 200, iso: 800, subject: 1 / 3, kit: Situations::kit()), 5.6, 1 / 60, 100, Follows::Time);
+        $edited = $this->edit(
+            Situations::make(n: 5.6, t: 1 / 200, iso: 800, subject: 1 / 3, kit: Situations::kit()),
+            5.6,
+            1 / 60,
+            100,
+            Follows::Time,
+        );
 
         $this->assertContains('noise.iso-slack', $edited->suggestion->fixes);
     }
@@ -86,31 +114,73 @@ final class SuggestionEditorTest extends TestCase
     {
         $edited = $this->edit($this->situation(), 16, 1 / 60, 100, Follows::Time, support: Support::Hand);
 
-        $this->assertNotEmpty(array_filter($edited->suggestion->costs, fn (string $cost): bool => str_contains($cost, 'longer than hands hold')));
+        $this->assertNotEmpty(
+            array_filter(
+                $edited->suggestion->costs,
+                fn (string $cost): bool => str_contains($cost, 'longer than hands hold'),
+            ),
+        );
     }
 
     public function test_without_light_there_is_nothing_to_follow(): void
     {
-        $this->assertNull((new SuggestionEditor(new FrameAdviser(Rules::critic())))->edit(
-            Situations::make(t: null, iso: null, subject: null, kit: Situations::kit()), [], $this->change(8, 1 / 60, 400, Follows::Time),
-        ));
+        $this->assertNull(
+            (new SuggestionEditor(new FrameAdviser(Rules::critic())))->edit(
+                Situations::make(t: null, iso: null, subject: null, kit: Situations::kit()),
+                [],
+                $this->change(8, 1 / 60, 400, Follows::Time),
+            ),
+        );
     }
 
     private function situation(): Situation
     {
-        return Situations::make(n: 8, t: 1 / 60, iso: 400, subject: 0.0, wanted: 0.0, kit: Situations::kit(), intent: new Intent(subject: 3.0));
+        return Situations::make(
+            n: 8,
+            t: 1 / 60,
+            iso: 400,
+            subject: 0.0,
+            wanted: 0.0,
+            kit: Situations::kit(),
+            intent: new Intent(subject: 3.0),
+        );
     }
 
-    private function edit(Situation $situation, float $n, float $t, float $iso, Follows $follows, float $filter = 0.0, Support $support = Support::Tripod): EditedSuggestion
-    {
-        $edited = (new SuggestionEditor(new FrameAdviser(Rules::critic())))->edit($situation, Rules::critic()->judge($situation), $this->change($n, $t, $iso, $follows, $filter, $support));
+    private function edit(
+        Situation $situation,
+        float $n,
+        float $t,
+        float $iso,
+        Follows $follows,
+        float $filter = 0.0,
+        Support $support = Support::Tripod,
+    ): EditedSuggestion {
+        $edited = (new SuggestionEditor(new FrameAdviser(Rules::critic())))->edit(
+            $situation,
+            Rules::critic()->judge($situation),
+            $this->change($n, $t, $iso, $follows, $filter, $support),
+        );
         $this->assertNotNull($edited);
 
         return $edited;
     }
 
-    private function change(float $n, float $t, float $iso, Follows $follows, float $filter = 0.0, Support $support = Support::Tripod): SuggestionChange
-    {
-        return new SuggestionChange(new ExposureSettings(Aperture::of($n), ExposureTime::of($t), Iso::of($iso)), $follows, null, null, $support, $filter, ExposureMode::Manual);
+    private function change(
+        float $n,
+        float $t,
+        float $iso,
+        Follows $follows,
+        float $filter = 0.0,
+        Support $support = Support::Tripod,
+    ): SuggestionChange {
+        return new SuggestionChange(
+            new ExposureSettings(Aperture::of($n), ExposureTime::of($t), Iso::of($iso)),
+            $follows,
+            null,
+            null,
+            $support,
+            $filter,
+            ExposureMode::Manual,
+        );
     }
 }

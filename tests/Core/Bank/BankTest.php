@@ -25,7 +25,10 @@ final class BankTest extends TestCase
     {
         $clamps = LensClamp::of($this->bank(fNumber: 2.0), new Lens('slow zoom', 100, 400, 4.5, 5.6, 32));
 
-        $this->assertSame(['ƒ/4.5', 'ƒ/5.6'], array_map(fn (LensClamp $clamp): string => (string) $clamp->given, $clamps));
+        $this->assertSame(
+            ['ƒ/4.5', 'ƒ/5.6'],
+            array_map(fn (LensClamp $clamp): string => (string) $clamp->given, $clamps),
+        );
         // ƒ/2 to ƒ/5.6 is three stops; to ƒ/4.5, two and a third.
         $this->assertSame([7, 9], array_map(fn (LensClamp $clamp): int => $clamp->lost->inThirds(), $clamps));
         $this->assertTrue($clamps[1]->isClamped());
@@ -36,29 +39,62 @@ final class BankTest extends TestCase
         $this->assertFalse(LensClamp::of($this->bank(fNumber: 2.0), Lens::prime('fast', 50, 1.4))[0]->isClamped());
         $open = LensClamp::of($this->bank(fNumber: 22), Lens::prime('short scale', 50, 1.4, 16))[0];
         $this->assertSame(['ƒ/16', -3], [(string) $open->given, $open->lost->inThirds()]);
-        $this->assertSame([], LensClamp::of($this->bank(mode: ExposureMode::Shutter, exposureTime: 1 / 250), Lens::prime('any', 50, 2)));
+        $this->assertSame(
+            [],
+            LensClamp::of($this->bank(mode: ExposureMode::Shutter, exposureTime: 1 / 250), Lens::prime('any', 50, 2)),
+        );
     }
 
     #[DataProvider('conflicts')]
     public function test_what_cannot_work_is_named(Bank $bank, string $says): void
     {
-        $this->assertStringContainsString($says, implode(' ', BankConflicts::of($bank, new BodyLimits(flashSync: 1 / 200, silentFastest: 1 / 16000))));
+        $this->assertStringContainsString(
+            $says,
+            implode(' ', BankConflicts::of($bank, new BodyLimits(flashSync: 1 / 200, silentFastest: 1 / 16000))),
+        );
     }
 
     public static function conflicts(): iterable
     {
-        yield 'flash, silent' => [self::bank(mode: ExposureMode::Manual, exposureTime: 1 / 160, iso: 200, flash: true, silent: true), 'silent electronic shutter'];
-        yield 'above sync' => [self::bank(mode: ExposureMode::Manual, exposureTime: 1 / 500, iso: 200, flash: true), '1/500 s is shorter than the flash sync time of 1/200 s'];
-        yield 'manual with automatic ISO' => [self::bank(mode: ExposureMode::ManualAutoIso, exposureTime: 1 / 500), 'whatever you set'];
-        yield 'manual without ISO' => [self::bank(mode: ExposureMode::Manual, exposureTime: 1 / 500), 'an ISO of your own'];
-        yield 'an aperture in shutter priority' => [self::bank(mode: ExposureMode::Shutter, exposureTime: 1 / 500, fNumber: 4), 'the camera chooses the aperture'];
-        yield 'a time in aperture priority' => [self::bank(exposureTime: 1 / 500, fNumber: 4), 'the camera chooses the time'];
-        yield 'a time beyond the body' => [self::bank(mode: ExposureMode::Manual, exposureTime: 1 / 16000, iso: 200), 'The body sets no 1/16000 s'];
+        yield 'flash, silent' => [
+            self::bank(mode: ExposureMode::Manual, exposureTime: 1 / 160, iso: 200, flash: true, silent: true),
+            'silent electronic shutter',
+        ];
+        yield 'above sync' => [
+            self::bank(mode: ExposureMode::Manual, exposureTime: 1 / 500, iso: 200, flash: true),
+            '1/500 s is shorter than the flash sync time of 1/200 s',
+        ];
+        yield 'manual with automatic ISO' => [
+            self::bank(mode: ExposureMode::ManualAutoIso, exposureTime: 1 / 500),
+            'whatever you set',
+        ];
+        yield 'manual without ISO' => [
+            self::bank(mode: ExposureMode::Manual, exposureTime: 1 / 500),
+            'an ISO of your own',
+        ];
+        yield 'an aperture in shutter priority' => [
+            self::bank(mode: ExposureMode::Shutter, exposureTime: 1 / 500, fNumber: 4),
+            'the camera chooses the aperture',
+        ];
+        yield 'a time in aperture priority' => [
+            self::bank(exposureTime: 1 / 500, fNumber: 4),
+            'the camera chooses the time',
+        ];
+        yield 'a time beyond the body' => [
+            self::bank(mode: ExposureMode::Manual, exposureTime: 1 / 16000, iso: 200),
+            'The body sets no 1/16000 s',
+        ];
         yield 'an ISO beyond the body' => [self::bank(iso: 102400), 'The body sets no ISO 102400'];
-        yield 'stabiliser on a tripod' => [self::bank(mode: ExposureMode::Manual, exposureTime: 15, iso: 3200, stabiliser: true), 'Switch it off'];
+        yield 'stabiliser on a tripod' => [
+            self::bank(mode: ExposureMode::Manual, exposureTime: 15, iso: 3200, stabiliser: true),
+            'Switch it off',
+        ];
         yield 'burst without following' => [self::bank(drive: 'continuous'), 'Take continuous focus'];
         yield 'detection by hand' => [self::bank(focus: FocusMode::Manual, detection: 'eyes'), 'detection is not used'];
-        yield 'compensation in manual' => [self::bank(mode: ExposureMode::Manual, exposureTime: 1 / 60, iso: 100, compensation: 1), 'nothing but the meter scale'];
+        yield 'compensation in manual' => [
+            self::bank(mode: ExposureMode::Manual, exposureTime: 1 / 60, iso: 100, compensation: 1),
+            'nothing but the meter scale',
+        ];
     }
 
     public function test_a_plain_bank_has_no_conflict_and_the_silent_shutter_its_own_limit(): void
@@ -66,19 +102,42 @@ final class BankTest extends TestCase
         $body = new BodyLimits(flashSync: 1 / 200, silentFastest: 1 / 16000);
 
         $this->assertSame([], BankConflicts::of(self::bank(fNumber: 4), $body));
-        $this->assertSame([], BankConflicts::of(self::bank(mode: ExposureMode::Manual, exposureTime: 1 / 16000, iso: 200, silent: true), $body));
-        $this->assertSame([], BankConflicts::of(self::bank(mode: ExposureMode::Manual, exposureTime: 1 / 200, iso: 200, flash: true), $body));
+        $this->assertSame(
+            [],
+            BankConflicts::of(
+                self::bank(mode: ExposureMode::Manual, exposureTime: 1 / 16000, iso: 200, silent: true),
+                $body,
+            ),
+        );
+        $this->assertSame(
+            [],
+            BankConflicts::of(
+                self::bank(mode: ExposureMode::Manual, exposureTime: 1 / 200, iso: 200, flash: true),
+                $body,
+            ),
+        );
     }
 
     public function test_what_is_left_over_is_put_back(): void
     {
         $night = PackUp::after(BankKind::NightSky->start(), Iso::of(100));
-        foreach (['focus back to automatic', 'ISO from ISO 3200 back to ISO 100', 'white balance from 4000 K back to automatic', 'stabiliser on again', 'torch'] as $part) {
+        foreach (
+            [
+                'focus back to automatic',
+                'ISO from ISO 3200 back to ISO 100',
+                'white balance from 4000 K back to automatic',
+                'stabiliser on again',
+                'torch',
+            ] as $part
+        ) {
             $this->assertStringContainsString($part, implode("\n", $night));
         }
         $street = PackUp::after(BankKind::Street->start(), Iso::of(100));
         $this->assertStringNotContainsString('torch', implode("\n", $street));
-        $this->assertStringContainsString('drive back to single', implode("\n", PackUp::after(BankKind::Sport->start(), Iso::of(100))));
+        $this->assertStringContainsString(
+            'drive back to single',
+            implode("\n", PackUp::after(BankKind::Sport->start(), Iso::of(100))),
+        );
     }
 
     public function test_every_kind_starts_from_a_bank_that_an_ordinary_body_can_do(): void
@@ -87,15 +146,33 @@ final class BankTest extends TestCase
             $bank = $kind->start();
             $this->assertNotSame('', $kind->label().$kind->reason());
             // The one conflict that is in the nature of the mode is said, not avoided.
-            $found = array_filter(BankConflicts::of($bank, new BodyLimits(flashSync: 1 / 160, silentFastest: 1 / 8000)), fn (string $one): bool => ! str_contains($one, 'whatever you set'));
+            $found = array_filter(
+                BankConflicts::of($bank, new BodyLimits(flashSync: 1 / 160, silentFastest: 1 / 8000)),
+                fn (string $one): bool => ! str_contains($one, 'whatever you set'),
+            );
             $this->assertSame([], $found, $kind->value);
         }
     }
 
     public function test_a_bank_is_read_from_its_file_and_wrong_values_are_named(): void
     {
-        $bank = BankFormat::read(Fields::of(['kind' => 'sport', 'name' => 'Hall', 'mode' => 'manual', 'fNumber' => 2.8, 'exposureTime' => 0.001, 'iso' => 6400, 'focus' => 'continuous', 'drive' => 'continuous', 'stabiliser' => false]));
-        $this->assertSame(['Hall', 'ƒ/2.8', '1/1000 s', false], [$bank->name, (string) $bank->aperture(), (string) $bank->time(), $bank->stabiliser]);
+        $bank = BankFormat::read(
+            Fields::of([
+                'kind' => 'sport',
+                'name' => 'Hall',
+                'mode' => 'manual',
+                'fNumber' => 2.8,
+                'exposureTime' => 0.001,
+                'iso' => 6400,
+                'focus' => 'continuous',
+                'drive' => 'continuous',
+                'stabiliser' => false,
+            ]),
+        );
+        $this->assertSame(
+            ['Hall', 'ƒ/2.8', '1/1000 s', false],
+            [$bank->name, (string) $bank->aperture(), (string) $bank->time(), $bank->stabiliser],
+        );
 
         $this->expectException(\InvalidArgumentException::class);
         BankFormat::read(Fields::of(['fNumber' => -2]));

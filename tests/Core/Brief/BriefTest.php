@@ -28,12 +28,18 @@ use TruePupil\Core\Intent\MovementLook;
 final class BriefTest extends TestCase
 {
     #[DataProvider('verdicts')]
-    public function test_checks_of_the_meter_is_fooled(string $check, Situation $situation, Verdict $verdict, ?float $margin): void
-    {
+    public function test_checks_of_the_meter_is_fooled(
+        string $check,
+        Situation $situation,
+        Verdict $verdict,
+        ?float $margin,
+    ): void {
         $result = $this->check($check, $situation);
 
         $this->assertSame($verdict, $result->verdict);
-        $margin === null ? $this->assertNull($result->margin) : $this->assertEqualsWithDelta($margin, $result->margin, 0.01);
+        $margin === null
+            ? $this->assertNull($result->margin)
+            : $this->assertEqualsWithDelta($margin, $result->margin, 0.01);
     }
 
     public static function verdicts(): iterable
@@ -41,7 +47,12 @@ final class BriefTest extends TestCase
         yield 'a mode that leaves a decision' => ['mode', Situations::make(), Verdict::Met, null];
         yield 'full automatic' => ['mode', Situations::make(mode: ExposureMode::Auto), Verdict::Missed, null];
         yield 'a scene program' => ['mode', Situations::make(mode: ExposureMode::Scene), Verdict::Missed, null];
-        yield 'a mode nobody recorded' => ['mode', Situations::make(mode: ExposureMode::Unknown), Verdict::Unknown, null];
+        yield 'a mode nobody recorded' => [
+            'mode',
+            Situations::make(mode: ExposureMode::Unknown),
+            Verdict::Unknown,
+            null,
+        ];
         yield 'in its place' => ['placement', Situations::make(subject: 4 / 3), Verdict::Met, 1 / 3];
         yield 'a third away' => ['placement', Situations::make(subject: 1.0), Verdict::Met, 0.0];
         yield 'half a stop away' => ['placement', Situations::make(subject: 4 / 3 - 0.5), Verdict::Close, -0.167];
@@ -51,10 +62,21 @@ final class BriefTest extends TestCase
         yield 'a little lost' => ['highlights', Situations::make(subject: 1.3, lostPct: 1.6), Verdict::Close, -0.6];
         yield 'much lost' => ['highlights', Situations::make(subject: 2.0, lostPct: 12), Verdict::Missed, -11.0];
         yield 'base ISO' => ['iso', Situations::make(iso: 100), Verdict::Met, 2 / 3];
-        // By hand 1/50 s would have held at 50 mm; 1/200 s (exactly 1/203) leaves 2.02 stops, and ISO 800 has three to give.
-        yield 'ISO 800 with time to spare' => ['iso', Situations::make(t: 1 / 200, iso: 800), Verdict::Missed, 2 / 3 - 2.023];
+        // By hand 1/50 s would have held at 50 mm; 1/200 s (exactly 1/203) leaves 2.02 stops, and ISO 800 has three to
+        // give.
+        yield 'ISO 800 with time to spare' => [
+            'iso',
+            Situations::make(t: 1 / 200, iso: 800),
+            Verdict::Missed,
+            2 / 3 - 2.023,
+        ];
         yield 'ISO 800 with no time to spare' => ['iso', Situations::make(t: 1 / 50, iso: 800), Verdict::Met, 0.65];
-        yield 'ISO 400 on a tripod' => ['iso', Situations::make(iso: 400, support: Support::Tripod), Verdict::Missed, 2 / 3 - 2];
+        yield 'ISO 400 on a tripod' => [
+            'iso',
+            Situations::make(iso: 400, support: Support::Tripod),
+            Verdict::Missed,
+            2 / 3 - 2,
+        ];
     }
 
     public function test_a_check_that_cannot_be_told_says_what_it_needs(): void
@@ -76,16 +98,22 @@ final class BriefTest extends TestCase
     {
         yield 'another format' => [fn (array $data) => ['format' => 'else'] + $data, 'format'];
         yield 'no title' => [fn (array $data) => array_diff_key($data, ['title' => 1]), 'title'];
-        yield 'an unknown measure' => [function (array $data) {
-            $data['checks'][0]['measure'] = 'record.colour';
+        yield 'an unknown measure' => [
+            function (array $data) {
+                $data['checks'][0]['measure'] = 'record.colour';
 
-            return $data;
-        }, 'measure'];
-        yield 'words where a number belongs' => [function (array $data) {
-            $data['checks'][1]['limit'] = ['a third'];
+                return $data;
+            },
+            'measure',
+        ];
+        yield 'words where a number belongs' => [
+            function (array $data) {
+                $data['checks'][1]['limit'] = ['a third'];
 
-            return $data;
-        }, 'limit'];
+                return $data;
+            },
+            'limit',
+        ];
         yield 'cautions that are no list' => [fn (array $data) => ['cautions' => 'mind the step'] + $data, 'cautions'];
     }
 
@@ -93,7 +121,9 @@ final class BriefTest extends TestCase
     {
         $numbers = [];
         foreach (glob(__DIR__.'/../../../resources/briefs/*.json') ?: [] as $path) {
-            $brief = BriefFormat::read(json_decode((string) file_get_contents($path), true, flags: JSON_THROW_ON_ERROR));
+            $brief = BriefFormat::read(
+                json_decode((string) file_get_contents($path), true, flags: JSON_THROW_ON_ERROR),
+            );
             $numbers[] = $brief->number;
             $this->assertSame(basename($path, '.json'), $brief->id);
             $this->assertNotSame([], $brief->cautions, $brief->id);
@@ -113,9 +143,14 @@ final class BriefTest extends TestCase
     }
 
     #[DataProvider('measured')]
-    public function test_measures_tell_what_was_recorded_and_how_it_met_the_intent(Measure $measure, Situation $situation, float|string|null $expected): void
-    {
-        is_float($expected) ? $this->assertEqualsWithDelta($expected, $measure->of($situation), 0.05) : $this->assertSame($expected, $measure->of($situation));
+    public function test_measures_tell_what_was_recorded_and_how_it_met_the_intent(
+        Measure $measure,
+        Situation $situation,
+        float|string|null $expected,
+    ): void {
+        is_float($expected)
+            ? $this->assertEqualsWithDelta($expected, $measure->of($situation), 0.05)
+            : $this->assertSame($expected, $measure->of($situation));
     }
 
     public static function measured(): iterable
@@ -125,14 +160,34 @@ final class BriefTest extends TestCase
         yield 'the support, as a word' => [Measure::Support, Situations::make(support: Support::Tripod), 'tripod'];
         yield 'a support that nobody named' => [Measure::Support, Situations::make(support: null), null];
         yield 'two stops of room by hand at 50 mm' => [Measure::ShakeRoom, Situations::make(t: 1 / 200), 2.02];
-        yield 'all the room there is on a tripod' => [Measure::ShakeRoom, Situations::make(support: Support::Tripod), 20.0];
-        yield 'no room is known where nobody said what held it' => [Measure::ShakeRoom, Situations::make(support: null), null];
-        yield 'silk at a second' => [Measure::MovementBandError, Situations::make(t: 1.0, intent: new Intent(movement: new Movement(MovementLook::Silk))), 0.0];
-        yield 'three stops too short for silk' => [Measure::MovementBandError, Situations::make(t: 1 / 16, intent: new Intent(movement: new Movement(MovementLook::Silk))), -3.0];
+        yield 'all the room there is on a tripod' => [
+            Measure::ShakeRoom,
+            Situations::make(support: Support::Tripod),
+            20.0,
+        ];
+        yield 'no room is known where nobody said what held it' => [
+            Measure::ShakeRoom,
+            Situations::make(support: null),
+            null,
+        ];
+        yield 'silk at a second' => [
+            Measure::MovementBandError,
+            Situations::make(t: 1.0, intent: new Intent(movement: new Movement(MovementLook::Silk))),
+            0.0,
+        ];
+        yield 'three stops too short for silk' => [
+            Measure::MovementBandError,
+            Situations::make(t: 1 / 16, intent: new Intent(movement: new Movement(MovementLook::Silk))),
+            -3.0,
+        ];
         yield 'no look was wanted' => [Measure::MovementBandError, Situations::make(t: 1.0), null];
         yield 'the subject from mid-grey' => [Measure::SubjectMean, Situations::make(subject: 4 / 3), 4 / 3];
         // 500 over 50 mm are ten seconds.
-        yield 'a stop too long for stars' => [Measure::StarRoom, Situations::make(t: 20, intent: new Intent(stars: true)), log(10 / 20.16, 2)];
+        yield 'a stop too long for stars' => [
+            Measure::StarRoom,
+            Situations::make(t: 20, intent: new Intent(stars: true)),
+            log(10 / 20.16, 2),
+        ];
         yield 'a reason' => [Measure::Reason, Situations::make(reason: 'The lines meet there.'), 'given'];
         yield 'blanks are no reason' => [Measure::Reason, Situations::make(reason: '  '), 'none'];
         yield 'an idea' => [Measure::Idea, Situations::make(intent: new Intent(idea: Idea::Symmetry)), 'symmetry'];
@@ -160,7 +215,7 @@ final class BriefTest extends TestCase
     public function test_an_approach_keeps_its_defaults_and_refuses_what_is_no_choice(): void
     {
         $this->assertSame(Protects::Shadows, Approach::fromArray(['protects' => 'shadows'])->protects);
-        $this->assertEquals(new Approach, Approach::fromArray((new Approach)->toArray()));
+        $this->assertEquals(new Approach(), Approach::fromArray((new Approach())->toArray()));
         $this->expectException(InvalidArgumentException::class);
         $this->expectExceptionMessage('protects');
         Approach::fromArray(['protects' => 'everything']);
@@ -168,7 +223,10 @@ final class BriefTest extends TestCase
 
     private function check(string $id, Situation $situation): CheckResult
     {
-        $results = array_filter($this->brief()->evaluate($situation), fn (CheckResult $result): bool => $result->check->id === $id);
+        $results = array_filter(
+            $this->brief()->evaluate($situation),
+            fn (CheckResult $result): bool => $result->check->id === $id,
+        );
 
         return array_values($results)[0];
     }
@@ -181,6 +239,10 @@ final class BriefTest extends TestCase
     /** @return array<mixed> the ready brief as it ships */
     private function data(): array
     {
-        return json_decode((string) file_get_contents(__DIR__.'/../../../resources/briefs/meter-is-fooled.json'), true, flags: JSON_THROW_ON_ERROR);
+        return json_decode(
+            (string) file_get_contents(__DIR__.'/../../../resources/briefs/meter-is-fooled.json'),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
     }
 }

@@ -39,21 +39,92 @@ final class RowTest extends TestCase
 
     public static function rows(): iterable
     {
-        $bracket = fn (array $times, int $apart = 1): Situation => Situations::series(array_map(fn (float $t, int $i): array => [8, $t, 100, $i * $apart], $times, array_keys($times)), SeriesKind::Bracket);
-        yield 'an even bracket' => ['more-range-than-the-sensor', $bracket([1 / 100, 1 / 25, 1 / 6.25]), ['only-time' => Verdict::Met, 'steps' => Verdict::Met, 'gap' => Verdict::Met, 'frames' => Verdict::Met, 'darkest' => Verdict::Unknown]];
-        yield 'a bracket with a step left out' => ['more-range-than-the-sensor', $bracket([1 / 128, 1 / 64, 1 / 16]), ['steps' => Verdict::Missed]];
-        yield 'a slow bracket of two' => ['more-range-than-the-sensor', $bracket([1 / 128, 1 / 32], 30), ['gap' => Verdict::Missed, 'frames' => Verdict::Missed]];
-        yield 'a bracket by ISO' => ['more-range-than-the-sensor', Situations::series([[8, 1 / 60, 100, 0], [8, 1 / 60, 400, 1], [8, 1 / 60, 1600, 2]], SeriesKind::Bracket), ['only-time' => Verdict::Missed]];
-        yield 'equal exposures' => ['same-light-three-ways', Situations::series([[2.8, 1 / 512, 100, 0], [5.6, 1 / 128, 100, 5], [11, 1 / 32, 100, 9]], SeriesKind::EqualExposures), ['equal' => Verdict::Met, 'aperture' => Verdict::Met, 'time' => Verdict::Met]];
-        yield 'a stop miscounted' => ['same-light-three-ways', Situations::series([[2.8, 1 / 512, 100, 0], [5.6, 1 / 128, 100, 5], [11, 1 / 16, 100, 9]], SeriesKind::EqualExposures), ['equal' => Verdict::Missed]];
-        yield 'too small a span of depth' => ['depth-in-three-steps', Situations::series([[4, 1 / 250, 100, 0], [5.6, 1 / 125, 100, 5], [8, 1 / 60, 100, 9]], SeriesKind::EqualExposures), ['span' => Verdict::Missed, 'iso' => Verdict::Met]];
-        yield 'one control of three' => ['three-controls', Situations::series([[5.6, 1 / 60, 100, 0], [5.6, 1 / 60, 400, 5], [5.6, 1 / 60, 1600, 9]], SeriesKind::OneVariable, row: 'iso'), ['moving-iso' => Verdict::Met, 'span-iso' => Verdict::Met]];
-        yield 'the wrong control' => ['three-controls', Situations::series([[5.6, 1 / 60, 100, 0], [5.6, 1 / 15, 100, 5], [5.6, 1 / 4, 100, 9]], SeriesKind::OneVariable, row: 'iso'), ['moving-iso' => Verdict::Missed]];
+        $bracket = fn (array $times, int $apart = 1): Situation => Situations::series(
+            array_map(fn (float $t, int $i): array => [8, $t, 100, $i * $apart], $times, array_keys($times)),
+            SeriesKind::Bracket,
+        );
+        yield 'an even bracket' => [
+            'more-range-than-the-sensor',
+            $bracket([1 / 100, 1 / 25, 1 / 6.25]),
+            [
+                'only-time' => Verdict::Met,
+                'steps' => Verdict::Met,
+                'gap' => Verdict::Met,
+                'frames' => Verdict::Met,
+                'darkest' => Verdict::Unknown,
+            ],
+        ];
+        yield 'a bracket with a step left out' => [
+            'more-range-than-the-sensor',
+            $bracket([1 / 128, 1 / 64, 1 / 16]),
+            ['steps' => Verdict::Missed],
+        ];
+        yield 'a slow bracket of two' => [
+            'more-range-than-the-sensor',
+            $bracket([1 / 128, 1 / 32], 30),
+            ['gap' => Verdict::Missed, 'frames' => Verdict::Missed],
+        ];
+        yield 'a bracket by ISO' => [
+            'more-range-than-the-sensor',
+            Situations::series([[8, 1 / 60, 100, 0], [8, 1 / 60, 400, 1], [8, 1 / 60, 1600, 2]], SeriesKind::Bracket),
+            ['only-time' => Verdict::Missed],
+        ];
+        yield 'equal exposures' => [
+            'same-light-three-ways',
+            Situations::series(
+                [[2.8, 1 / 512, 100, 0], [5.6, 1 / 128, 100, 5], [11, 1 / 32, 100, 9]],
+                SeriesKind::EqualExposures,
+            ),
+            ['equal' => Verdict::Met, 'aperture' => Verdict::Met, 'time' => Verdict::Met],
+        ];
+        yield 'a stop miscounted' => [
+            'same-light-three-ways',
+            Situations::series(
+                [[2.8, 1 / 512, 100, 0], [5.6, 1 / 128, 100, 5], [11, 1 / 16, 100, 9]],
+                SeriesKind::EqualExposures,
+            ),
+            ['equal' => Verdict::Missed],
+        ];
+        yield 'too small a span of depth' => [
+            'depth-in-three-steps',
+            Situations::series(
+                [[4, 1 / 250, 100, 0], [5.6, 1 / 125, 100, 5], [8, 1 / 60, 100, 9]],
+                SeriesKind::EqualExposures,
+            ),
+            ['span' => Verdict::Missed, 'iso' => Verdict::Met],
+        ];
+        yield 'one control of three' => [
+            'three-controls',
+            Situations::series(
+                [[5.6, 1 / 60, 100, 0], [5.6, 1 / 60, 400, 5], [5.6, 1 / 60, 1600, 9]],
+                SeriesKind::OneVariable,
+                row: 'iso',
+            ),
+            ['moving-iso' => Verdict::Met, 'span-iso' => Verdict::Met],
+        ];
+        yield 'the wrong control' => [
+            'three-controls',
+            Situations::series(
+                [[5.6, 1 / 60, 100, 0], [5.6, 1 / 15, 100, 5], [5.6, 1 / 4, 100, 9]],
+                SeriesKind::OneVariable,
+                row: 'iso',
+            ),
+            ['moving-iso' => Verdict::Missed],
+        ];
     }
 
     public function test_a_check_of_one_row_is_not_asked_of_another(): void
     {
-        $ids = array_map(fn ($result): string => $result->check->id, self::brief('three-controls')->evaluate(Situations::series([[4, 1 / 60, 100, 0], [8, 1 / 60, 100, 5]], SeriesKind::OneVariable, row: 'aperture')));
+        $ids = array_map(
+            fn ($result): string => $result->check->id,
+            self::brief('three-controls')->evaluate(
+                Situations::series(
+                    [[4, 1 / 60, 100, 0], [8, 1 / 60, 100, 5]],
+                    SeriesKind::OneVariable,
+                    row: 'aperture',
+                ),
+            ),
+        );
 
         $this->assertSame(['moving-aperture', 'span-aperture', 'frames-aperture'], $ids);
     }
@@ -61,7 +132,10 @@ final class RowTest extends TestCase
     public function test_what_is_said_of_a_row_is_said_once(): void
     {
         $brief = self::brief('one-lens-for-a-day');
-        $within = array_map(fn ($result): string => $result->check->id, $brief->evaluate(Situations::make(isWithinRow: true)));
+        $within = array_map(
+            fn ($result): string => $result->check->id,
+            $brief->evaluate(Situations::make(isWithinRow: true)),
+        );
         $alone = array_map(fn ($result): string => $result->check->id, $brief->evaluate(Situations::make()));
 
         $this->assertNotContains('frames', $within);
@@ -73,21 +147,38 @@ final class RowTest extends TestCase
     public function test_a_row_is_measured_from_its_pictures_too(): void
     {
         $frames = [[8, 1 / 128, 100, 0], [8, 1 / 32, 100, 1]];
-        $cells = fn (int $shift): array => array_map(fn (int $i): float => fmod(($i % 48 + 48 - $shift) * 0.37 + intdiv($i, 48) * 0.61, 1.0), range(0, 48 * 32 - 1));
-        $shifted = Situations::series($frames, SeriesKind::Bracket, pictures: [GreyGrid::of(48, 32, $cells(0)), GreyGrid::of(48, 32, $cells(2))]);
+        $cells = fn (int $shift): array => array_map(
+            fn (int $i): float => fmod((($i % 48) + 48 - $shift) * 0.37 + intdiv($i, 48) * 0.61, 1.0),
+            range(0, 48 * 32 - 1),
+        );
+        $shifted = Situations::series(
+            $frames,
+            SeriesKind::Bracket,
+            pictures: [GreyGrid::of(48, 32, $cells(0)), GreyGrid::of(48, 32, $cells(2))],
+        );
 
-        $this->assertEqualsWithDelta(100 * 2 / 48, Measure::SeriesShift->of($shifted), 1e-9);
+        $this->assertEqualsWithDelta((100 * 2) / 48, Measure::SeriesShift->of($shifted), 1e-9);
         $this->assertNull(Measure::SeriesShift->of(Situations::series($frames, SeriesKind::Bracket)));
 
-        $tones = Situations::series($frames, SeriesKind::Bracket, tones: [Situations::tones([40 => 900, 255 => 100]), Situations::tones([90 => 700, 255 => 300])]);
+        $tones = Situations::series(
+            $frames,
+            SeriesKind::Bracket,
+            tones: [Situations::tones([40 => 900, 255 => 100]), Situations::tones([90 => 700, 255 => 300])],
+        );
         $this->assertEqualsWithDelta(10.0, Measure::SeriesLost->of($tones), 1e-9);
     }
 
     public function test_a_plan_with_a_place_tells_how_far_off_the_hour_was(): void
     {
         // Half past six in the evening, an hour east of Greenwich; the camera's clock shows local time without a zone.
-        $outing = new Outing(Place::of(50.0, 10.0), new DateTimeImmutable('2026-09-22 18:30:00', new DateTimeZone('+02:00')));
-        $situation = Situations::make(plan: new Plan(outing: $outing), record: ['takenAt' => new DateTimeImmutable('2026-09-22 18:50:00', new DateTimeZone('UTC'))]);
+        $outing = new Outing(
+            Place::of(50.0, 10.0),
+            new DateTimeImmutable('2026-09-22 18:30:00', new DateTimeZone('+02:00')),
+        );
+        $situation = Situations::make(
+            plan: new Plan(outing: $outing),
+            record: ['takenAt' => new DateTimeImmutable('2026-09-22 18:50:00', new DateTimeZone('UTC'))],
+        );
 
         $this->assertEqualsWithDelta(20.0, Measure::PlanMinutes->of($situation), 1e-9);
         // At the equinox the sun sets close to 18:00 of local solar time, here 19:20 − 7 min: some 4° left.
@@ -102,7 +193,11 @@ final class RowTest extends TestCase
         $this->assertEqualsWithDelta(1.0, Measure::FilmIndex->of(Situations::make(iso: 100, kit: $kit)), 1e-9);
         $this->assertNull(Measure::FilmIndex->of(Situations::make()));
         // ƒ/16 at 1/100 s and ISO 100, on the scale: EV 14.66.
-        $this->assertEqualsWithDelta(0.0, Measure::FilmSunRule->of(Situations::make(n: 16, t: 1 / 100, iso: 100)), 0.05);
+        $this->assertEqualsWithDelta(
+            0.0,
+            Measure::FilmSunRule->of(Situations::make(n: 16, t: 1 / 100, iso: 100)),
+            0.05,
+        );
         $this->assertEqualsWithDelta(2.0, Measure::FilmSunRule->of(Situations::make(n: 8, t: 1 / 100, iso: 100)), 0.05);
     }
 
@@ -129,7 +224,11 @@ final class RowTest extends TestCase
     /** @return array<mixed> */
     private static function data(string $id): array
     {
-        return json_decode((string) file_get_contents(__DIR__.'/../../../resources/briefs/'.$id.'.json'), true, flags: JSON_THROW_ON_ERROR);
+        return json_decode(
+            (string) file_get_contents(__DIR__.'/../../../resources/briefs/'.$id.'.json'),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
     }
 
     private static function brief(string $id): Brief

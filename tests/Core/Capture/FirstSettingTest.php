@@ -15,33 +15,119 @@ final class FirstSettingTest extends TestCase
 {
     /** @param  array<string, mixed>  $tags */
     #[DataProvider('told')]
-    public function test_what_a_file_tells(FirstSetting $setting, CaptureRecord $record, string $format, ?string $space, array $tags, ?bool $isRight): void
-    {
-        $this->assertSame($isRight, $setting->read(new PictureRecord($record, 600, 400, $format, 1, $space), $record, $tags)[1]);
+    public function test_what_a_file_tells(
+        FirstSetting $setting,
+        CaptureRecord $record,
+        string $format,
+        ?string $space,
+        array $tags,
+        ?bool $isRight,
+    ): void {
+        $this->assertSame(
+            $isRight,
+            $setting->read(new PictureRecord($record, 600, 400, $format, 1, $space), $record, $tags)[1],
+        );
     }
 
     public static function told(): iterable
     {
-        $plain = new CaptureRecord;
+        $plain = new CaptureRecord();
         yield 'raw' => [FirstSetting::FileKind, $plain, 'DNG', null, [], true];
         yield 'a JPEG alone tells nothing of the card' => [FirstSetting::FileKind, $plain, 'JPEG', null, [], null];
         yield 'an export' => [FirstSetting::FileKind, $plain, 'PNG', null, [], false];
         yield 'sRGB by its profile' => [FirstSetting::ColourSpace, $plain, 'JPEG', 'sRGB IEC61966-2.1', [], true];
         yield 'a wider space' => [FirstSetting::ColourSpace, $plain, 'JPEG', 'Wide Gamut', [], false];
         yield 'no word of it' => [FirstSetting::ColourSpace, $plain, 'JPEG', null, [], null];
-        yield 'standard style' => [FirstSetting::PictureStyle, $plain, 'JPEG', null, ['PictureStyle' => 'Standard'], true];
+        yield 'standard style' => [
+            FirstSetting::PictureStyle,
+            $plain,
+            'JPEG',
+            null,
+            ['PictureStyle' => 'Standard'],
+            true,
+        ];
         yield 'vivid style' => [FirstSetting::PictureStyle, $plain, 'JPEG', null, ['PictureMode' => 'Vivid'], false];
-        yield 'smearing off' => [FirstSetting::HighIsoNoise, $plain, 'JPEG', null, ['HighISONoiseReduction' => 'Off'], true];
-        yield 'smearing on' => [FirstSetting::HighIsoNoise, $plain, 'JPEG', null, ['HighISONoiseReduction' => 'Strong'], false];
-        yield 'dark frame on' => [FirstSetting::LongExposureNoise, $plain, 'JPEG', null, ['LongExposureNoiseReduction' => 'On'], true];
-        yield 'dark frame off' => [FirstSetting::LongExposureNoise, $plain, 'JPEG', null, ['LongExposureNoiseReduction' => 'Off'], false];
-        yield 'one correction on' => [FirstSetting::Corrections, $plain, 'JPEG', null, ['VignetteControl' => 'Off', 'AutoDistortionControl' => 'On'], false];
-        yield 'both off' => [FirstSetting::Corrections, $plain, 'JPEG', null, ['VignetteControl' => 'Off', 'AutoDistortionControl' => 'Off'], true];
+        yield 'smearing off' => [
+            FirstSetting::HighIsoNoise,
+            $plain,
+            'JPEG',
+            null,
+            ['HighISONoiseReduction' => 'Off'],
+            true,
+        ];
+        yield 'smearing on' => [
+            FirstSetting::HighIsoNoise,
+            $plain,
+            'JPEG',
+            null,
+            ['HighISONoiseReduction' => 'Strong'],
+            false,
+        ];
+        yield 'dark frame on' => [
+            FirstSetting::LongExposureNoise,
+            $plain,
+            'JPEG',
+            null,
+            ['LongExposureNoiseReduction' => 'On'],
+            true,
+        ];
+        yield 'dark frame off' => [
+            FirstSetting::LongExposureNoise,
+            $plain,
+            'JPEG',
+            null,
+            ['LongExposureNoiseReduction' => 'Off'],
+            false,
+        ];
+        yield 'one correction on' => [
+            FirstSetting::Corrections,
+            $plain,
+            'JPEG',
+            null,
+            ['VignetteControl' => 'Off', 'AutoDistortionControl' => 'On'],
+            false,
+        ];
+        yield 'both off' => [
+            FirstSetting::Corrections,
+            $plain,
+            'JPEG',
+            null,
+            ['VignetteControl' => 'Off', 'AutoDistortionControl' => 'Off'],
+            true,
+        ];
         yield 'lossless' => [FirstSetting::Compression, $plain, 'DNG', null, ['RawCompression' => 'Lossless'], true];
-        yield 'lossy' => [FirstSetting::Compression, $plain, 'DNG', null, ['RawCompression' => 'Lossy (type 1)'], false];
-        yield 'stabilised by hand' => [FirstSetting::Stabiliser, new CaptureRecord(support: Support::Hand, stabiliser: true), 'JPEG', null, [], true];
-        yield 'stabilised on a tripod' => [FirstSetting::Stabiliser, new CaptureRecord(support: Support::Tripod, stabiliser: true), 'JPEG', null, [], false];
-        yield 'stabilised on who knows what' => [FirstSetting::Stabiliser, new CaptureRecord(stabiliser: true), 'JPEG', null, [], null];
+        yield 'lossy' => [
+            FirstSetting::Compression,
+            $plain,
+            'DNG',
+            null,
+            ['RawCompression' => 'Lossy (type 1)'],
+            false,
+        ];
+        yield 'stabilised by hand' => [
+            FirstSetting::Stabiliser,
+            new CaptureRecord(support: Support::Hand, stabiliser: true),
+            'JPEG',
+            null,
+            [],
+            true,
+        ];
+        yield 'stabilised on a tripod' => [
+            FirstSetting::Stabiliser,
+            new CaptureRecord(support: Support::Tripod, stabiliser: true),
+            'JPEG',
+            null,
+            [],
+            false,
+        ];
+        yield 'stabilised on who knows what' => [
+            FirstSetting::Stabiliser,
+            new CaptureRecord(stabiliser: true),
+            'JPEG',
+            null,
+            [],
+            null,
+        ];
     }
 
     public function test_every_setting_says_what_and_why(): void
@@ -49,7 +135,11 @@ final class FirstSettingTest extends TestCase
         foreach (FirstSetting::cases() as $setting) {
             $this->assertNotSame('', $setting->label());
             $this->assertStringEndsWith('.', $setting->why());
-            [$words] = $setting->read(new PictureRecord(new CaptureRecord, 1, 1, 'JPEG', 1, null), new CaptureRecord, []);
+            [$words] = $setting->read(
+                new PictureRecord(new CaptureRecord(), 1, 1, 'JPEG', 1, null),
+                new CaptureRecord(),
+                [],
+            );
             $this->assertNotSame('', $words);
         }
     }

@@ -20,10 +20,23 @@ final class RecordTest extends TestCase
 {
     public function test_a_full_record(): void
     {
-        $record = (new RecordNormaliser)->normalise([
-            'Make' => 'Marlpit ', 'Model' => "Marlpit One\0", 'LensModel' => '50 mm', 'FNumber' => 5.6, 'ExposureTime' => 0.004, 'ISO' => 400,
-            'ExposureCompensation' => -0.3333, 'ExposureProgram' => 3, 'MeteringMode' => 5, 'Flash' => 16, 'FocalLength' => 50,
-            'FocalLengthIn35mmFormat' => 75, 'WhiteBalance' => 1, 'SubjectDistance' => 2.5, 'DateTimeOriginal' => '2026:10:06 19:12:00', 'MaxApertureValue' => 1.8,
+        $record = (new RecordNormaliser())->normalise([
+            'Make' => 'Marlpit ',
+            'Model' => "Marlpit One\0",
+            'LensModel' => '50 mm',
+            'FNumber' => 5.6,
+            'ExposureTime' => 0.004,
+            'ISO' => 400,
+            'ExposureCompensation' => -0.3333,
+            'ExposureProgram' => 3,
+            'MeteringMode' => 5,
+            'Flash' => 16,
+            'FocalLength' => 50,
+            'FocalLengthIn35mmFormat' => 75,
+            'WhiteBalance' => 1,
+            'SubjectDistance' => 2.5,
+            'DateTimeOriginal' => '2026:10:06 19:12:00',
+            'MaxApertureValue' => 1.8,
         ]);
 
         $this->assertSame(['Marlpit', 'Marlpit One'], [$record->make, $record->model]);
@@ -39,7 +52,7 @@ final class RecordTest extends TestCase
 
     public function test_an_empty_record_knows_nothing_and_invents_nothing(): void
     {
-        $record = (new RecordNormaliser)->normalise([]);
+        $record = (new RecordNormaliser())->normalise([]);
 
         $this->assertNull($record->settings());
         $this->assertNull($record->format());
@@ -50,7 +63,7 @@ final class RecordTest extends TestCase
     #[DataProvider('absurdities')]
     public function test_absurd_values_count_as_not_recorded(array $tags, string $field): void
     {
-        $this->assertNull((new RecordNormaliser)->normalise($tags)->$field);
+        $this->assertNull((new RecordNormaliser())->normalise($tags)->$field);
     }
 
     public static function absurdities(): array
@@ -75,7 +88,7 @@ final class RecordTest extends TestCase
 
     public function test_what_stands_only_in_the_apex_tags_is_derived(): void
     {
-        $record = (new RecordNormaliser)->normalise(['ApertureValue' => 8, 'ShutterSpeedValue' => 1 / 128]);
+        $record = (new RecordNormaliser())->normalise(['ApertureValue' => 8, 'ShutterSpeedValue' => 1 / 128]);
 
         $this->assertSame('ƒ/8', (string) $record->fNumber);
         $this->assertSame('1/125 s', (string) $record->exposureTime);
@@ -84,8 +97,11 @@ final class RecordTest extends TestCase
 
     public function test_the_format_follows_from_the_focal_plane_where_no_equivalent_is_recorded(): void
     {
-        $record = (new RecordNormaliser)->normalise([
-            'FocalLength' => 50, 'FocalPlaneXResolution' => 6000 / 23.5 * 25.4, 'FocalPlaneResolutionUnit' => 2, 'ExifImageWidth' => 6000,
+        $record = (new RecordNormaliser())->normalise([
+            'FocalLength' => 50,
+            'FocalPlaneXResolution' => (6000 / 23.5) * 25.4,
+            'FocalPlaneResolutionUnit' => 2,
+            'ExifImageWidth' => 6000,
         ]);
 
         $this->assertEqualsWithDelta(77, $record->focalLength35, 1);
@@ -94,28 +110,38 @@ final class RecordTest extends TestCase
 
     public function test_an_iso_too_large_for_its_tag_is_read_elsewhere(): void
     {
-        $this->assertSame(102400.0, (new RecordNormaliser)->normalise(['ISO' => 65535, 'RecommendedExposureIndex' => 102400])->iso?->recorded);
+        $this->assertSame(
+            102400.0,
+            (new RecordNormaliser())->normalise(['ISO' => 65535, 'RecommendedExposureIndex' => 102400])->iso?->recorded,
+        );
     }
 
     #[DataProvider('modes')]
     public function test_modes(array $tags, ExposureMode $mode): void
     {
-        $this->assertSame($mode, (new RecordNormaliser)->normalise($tags)->mode);
+        $this->assertSame($mode, (new RecordNormaliser())->normalise($tags)->mode);
     }
 
     public static function modes(): array
     {
         return [
-            [['ExposureProgram' => 1], ExposureMode::Manual], [['ExposureProgram' => 1, 'ISOSetting' => 'Auto'], ExposureMode::ManualAutoIso],
-            [['ExposureProgram' => 2], ExposureMode::Program], [['ExposureProgram' => 4], ExposureMode::Shutter], [['ExposureProgram' => 7], ExposureMode::Scene],
-            [['ExposureProgram' => 9], ExposureMode::Bulb], [['ExposureProgram' => 0, 'ExposureMode' => 0], ExposureMode::Auto], [['ExposureMode' => 1], ExposureMode::Manual],
+            [['ExposureProgram' => 1], ExposureMode::Manual],
+            [['ExposureProgram' => 1, 'ISOSetting' => 'Auto'], ExposureMode::ManualAutoIso],
+            [['ExposureProgram' => 2], ExposureMode::Program],
+            [['ExposureProgram' => 4], ExposureMode::Shutter],
+            [['ExposureProgram' => 7], ExposureMode::Scene],
+            [['ExposureProgram' => 9], ExposureMode::Bulb],
+            [['ExposureProgram' => 0, 'ExposureMode' => 0], ExposureMode::Auto],
+            [['ExposureMode' => 1], ExposureMode::Manual],
         ];
     }
 
     public function test_typed_fields_fill_gaps_and_never_overrule_the_file(): void
     {
-        $file = (new RecordNormaliser)->normalise(['ISO' => 200]);
-        $record = (new TypedFields(iso: Iso::of(6400), mode: ExposureMode::Manual, support: Support::Tripod))->fillIn($file);
+        $file = (new RecordNormaliser())->normalise(['ISO' => 200]);
+        $record = (new TypedFields(iso: Iso::of(6400), mode: ExposureMode::Manual, support: Support::Tripod))->fillIn(
+            $file,
+        );
 
         $this->assertSame('ISO 200', (string) $record->iso);
         $this->assertSame(Provenance::File, $record->sourceOf('iso'));
@@ -125,12 +151,29 @@ final class RecordTest extends TestCase
 
     public function test_what_makers_say_in_words_is_understood(): void
     {
-        $record = (new RecordNormaliser)->normalise(['ImageStabilization' => 'On (shift)', 'ShutterType' => 'Electronic', 'FocusMode' => 'AF-C', 'DriveMode' => 'Continuous High', 'ISOAuto' => 'On']);
+        $record = (new RecordNormaliser())->normalise([
+            'ImageStabilization' => 'On (shift)',
+            'ShutterType' => 'Electronic',
+            'FocusMode' => 'AF-C',
+            'DriveMode' => 'Continuous High',
+            'ISOAuto' => 'On',
+        ]);
 
-        $this->assertSame([true, true, FocusMode::Continuous, Drive::Continuous, true], [$record->stabiliser, $record->silent, $record->focusMode, $record->drive, $record->isoAutomatic]);
-        $other = (new RecordNormaliser)->normalise(['VibrationReduction' => 'Off', 'ShutterMode' => 'Electronic Front Curtain', 'FocusMode' => 'Manual', 'ReleaseMode' => 'Exposure Bracketing']);
-        $this->assertSame([false, false, FocusMode::Manual, Drive::Bracket, null], [$other->stabiliser, $other->silent, $other->focusMode, $other->drive, $other->isoAutomatic]);
-        $this->assertNull((new RecordNormaliser)->normalise(['ImageStabilization' => 'Whatever'])->stabiliser);
+        $this->assertSame(
+            [true, true, FocusMode::Continuous, Drive::Continuous, true],
+            [$record->stabiliser, $record->silent, $record->focusMode, $record->drive, $record->isoAutomatic],
+        );
+        $other = (new RecordNormaliser())->normalise([
+            'VibrationReduction' => 'Off',
+            'ShutterMode' => 'Electronic Front Curtain',
+            'FocusMode' => 'Manual',
+            'ReleaseMode' => 'Exposure Bracketing',
+        ]);
+        $this->assertSame(
+            [false, false, FocusMode::Manual, Drive::Bracket, null],
+            [$other->stabiliser, $other->silent, $other->focusMode, $other->drive, $other->isoAutomatic],
+        );
+        $this->assertNull((new RecordNormaliser())->normalise(['ImageStabilization' => 'Whatever'])->stabiliser);
     }
 
     public function test_who_takes_compensation(): void

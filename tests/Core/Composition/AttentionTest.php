@@ -33,7 +33,13 @@ final class AttentionTest extends TestCase
     public function test_colour_alone_draws_too(): void
     {
         // The same grey, in red on green.
-        $grid = Grids::paint(fn (float $x, float $y): array => hypot(($x - 0.3) * 1.5, $y - 0.6) < 0.07 ? [180.0, 90.0, 100.0] : [90.0, 125.0, 100.0], 192, 128);
+        $grid = Grids::paint(
+            fn (float $x, float $y): array => hypot(($x - 0.3) * 1.5, $y - 0.6) < 0.07
+                ? [180.0, 90.0, 100.0]
+                : [90.0, 125.0, 100.0],
+            192,
+            128,
+        );
 
         $this->assertEqualsWithDelta(0.3, Attention::of($grid)->peaks[0]['x'], 0.06);
     }
@@ -52,14 +58,18 @@ final class AttentionTest extends TestCase
     /** @param  list<array{float, float}>  $places */
     private function spots(array $places): ColourGrid
     {
-        return Grids::grey(function (float $x, float $y) use ($places): float {
-            foreach ($places as [$u, $v]) {
-                if (hypot(($x - $u) * 1.5, $y - $v) < 0.06) {
-                    return 230.0;
+        return Grids::grey(
+            function (float $x, float $y) use ($places): float {
+                foreach ($places as [$u, $v]) {
+                    if (hypot(($x - $u) * 1.5, $y - $v) < 0.06) {
+                        return 230.0;
+                    }
                 }
-            }
 
-            return 90.0;
-        }, 192, 128);
+                return 90.0;
+            },
+            192,
+            128,
+        );
     }
 }

@@ -34,13 +34,23 @@ final class MarksTest extends TestCase
         // One down for ten across, in a picture twice as wide as high: 0.1/2 in true shape.
         $marks = new Marks(null, [Mark::of(MarkKind::Horizon, [[0.0, 0.5], [1.0, 0.6]])]);
         $this->assertEqualsWithDelta(rad2deg(atan(0.05)), $marks->tilt(2.0), 1e-6);
-        $this->assertEqualsWithDelta(-1.0, (new Marks(null, [Mark::of(MarkKind::Upright, [[0.5, 0.0], [0.5 + tan(deg2rad(1)) / 1.5, 1.0]])]))->tilt(1.5), 1e-6, 'the lower end to the right: anticlockwise');
-        $this->assertNull((new Marks)->tilt(1.5));
+        $this->assertEqualsWithDelta(
+            -1.0,
+            (new Marks(null, [Mark::of(MarkKind::Upright, [[0.5, 0.0], [0.5 + tan(deg2rad(1)) / 1.5, 1.0]])]))->tilt(
+                1.5,
+            ),
+            1e-6,
+            'the lower end to the right: anticlockwise',
+        );
+        $this->assertNull((new Marks())->tilt(1.5));
     }
 
     public function test_a_crop_keeps_the_marks_it_must(): void
     {
-        $marks = Marks::read(Region::of(0.4, 0.4, 0.2, 0.2), [['kind' => 'eye', 'points' => [[0.65, 0.5]]], ['kind' => 'distraction', 'points' => [[0.0, 0.0], [0.2, 0.2]]]]);
+        $marks = Marks::read(Region::of(0.4, 0.4, 0.2, 0.2), [
+            ['kind' => 'eye', 'points' => [[0.65, 0.5]]],
+            ['kind' => 'distraction', 'points' => [[0.0, 0.0], [0.2, 0.2]]],
+        ]);
 
         $this->assertFalse($marks->isKeptBy(Region::of(0.3, 0.3, 0.32, 0.5)));
         $this->assertTrue($marks->isKeptBy(Region::of(0.3, 0.3, 0.4, 0.5)));
@@ -49,7 +59,10 @@ final class MarksTest extends TestCase
 
     public function test_what_is_written_is_read_back(): void
     {
-        $list = [['kind' => 'area', 'points' => [[0.1, 0.1], [0.5, 0.1], [0.3, 0.4]]], ['kind' => 'axis', 'points' => [[0.5, 0.0], [0.5, 1.0]]]];
+        $list = [
+            ['kind' => 'area', 'points' => [[0.1, 0.1], [0.5, 0.1], [0.3, 0.4]]],
+            ['kind' => 'axis', 'points' => [[0.5, 0.0], [0.5, 1.0]]],
+        ];
 
         $this->assertEquals($list, Marks::read(null, $list)->toArray());
     }

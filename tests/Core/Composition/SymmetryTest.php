@@ -16,7 +16,11 @@ final class SymmetryTest extends TestCase
     #[DataProvider('axes')]
     public function test_the_axis_is_found_within_a_hundredth_of_the_width(float $axis): void
     {
-        $grid = Grids::grey(fn (float $x, float $y): float => 128 + 90 * cos(14 * ($x - $axis)) * (0.4 + 0.6 * $y), 128, 85);
+        $grid = Grids::grey(
+            fn (float $x, float $y): float => 128 + 90 * cos(14 * ($x - $axis)) * (0.4 + 0.6 * $y),
+            128,
+            85,
+        );
         $symmetry = Symmetry::of($grid->grey());
 
         $this->assertEqualsWithDelta($axis, $symmetry->axis, 0.01);
@@ -31,7 +35,10 @@ final class SymmetryTest extends TestCase
 
     public function test_a_lopsided_picture_is_not_symmetrical(): void
     {
-        $this->assertLessThan(0.3, Symmetry::of(Grids::grey(fn (float $x, float $y): float => 40 + 160 * $x, 128, 85)->grey())->score);
+        $this->assertLessThan(
+            0.3,
+            Symmetry::of(Grids::grey(fn (float $x, float $y): float => 40 + 160 * $x, 128, 85)->grey())->score,
+        );
         $this->assertSame(0.0, Symmetry::of(Grids::grey(fn (): float => 90.0, 64, 40)->grey())->score);
     }
 
@@ -45,11 +52,22 @@ final class SymmetryTest extends TestCase
         $this->assertGreaterThan(0.95, $found['score']);
         $this->assertEqualsWithDelta(0.0, $found['offPct'], 1.0);
         $beside = Symmetry::aboutLine($lake, Mark::of(MarkKind::Axis, [[0.1, 0.55], [0.9, 0.55]]));
-        $this->assertEqualsWithDelta(100 * 0.05 * 85 / 128, $beside['offPct'], 1.0, 'the true axis lies below the marked one');
+        $this->assertEqualsWithDelta(
+            (100 * 0.05 * 85) / 128,
+            $beside['offPct'],
+            1.0,
+            'the true axis lies below the marked one',
+        );
 
         // Mirrored across the diagonal of a square.
         $square = Grids::grey(fn (float $x, float $y): float => $above(max($x, $y), min($x, $y)), 96, 96)->grey();
-        $this->assertGreaterThan(0.95, Symmetry::aboutLine($square, Mark::of(MarkKind::Axis, [[0.0, 0.0], [1.0, 1.0]]))['score']);
-        $this->assertLessThan(0.5, Symmetry::aboutLine($square, Mark::of(MarkKind::Axis, [[0.5, 0.0], [0.5, 1.0]]))['score']);
+        $this->assertGreaterThan(
+            0.95,
+            Symmetry::aboutLine($square, Mark::of(MarkKind::Axis, [[0.0, 0.0], [1.0, 1.0]]))['score'],
+        );
+        $this->assertLessThan(
+            0.5,
+            Symmetry::aboutLine($square, Mark::of(MarkKind::Axis, [[0.5, 0.0], [0.5, 1.0]]))['score'],
+        );
     }
 }

@@ -29,7 +29,10 @@ final class DrillsTest extends TestCase
     {
         $questions = [];
         foreach ($this->drills($kind) as $drill) {
-            $this->assertTrue($drill->isRight($drill->unit === AnswerUnit::Choice ? (string) $drill->right : $drill->rightText()), $drill->question.' → '.$drill->rightText());
+            $this->assertTrue(
+                $drill->isRight($drill->unit === AnswerUnit::Choice ? (string) $drill->right : $drill->rightText()),
+                $drill->question.' → '.$drill->rightText(),
+            );
             $this->assertEquals($drill, DrillMaker::of($kind)->make($this->scene(), $drill->level, $drill->seed));
             $this->assertNotSame('', $drill->why);
             $questions[] = $drill->question.json_encode([$drill->frames, $drill->right]);
@@ -68,7 +71,13 @@ final class DrillsTest extends TestCase
         $moved = [];
         foreach ($this->drills(DrillKind::Changed) as $drill) {
             [$a, $b] = [$drill->frames[0]->settings, $drill->frames[1]->settings];
-            $different = array_keys(array_filter(['aperture' => $a->aperture->exact !== $b->aperture->exact, 'time' => $a->time->exact !== $b->time->exact, 'iso' => $a->iso->exact !== $b->iso->exact]));
+            $different = array_keys(
+                array_filter([
+                    'aperture' => $a->aperture->exact !== $b->aperture->exact,
+                    'time' => $a->time->exact !== $b->time->exact,
+                    'iso' => $a->iso->exact !== $b->iso->exact,
+                ]),
+            );
             $this->assertSame([$drill->right], $different, $drill->question);
             $moved[$drill->level][] = abs($a->ev100()->value - $b->ev100()->value);
         }
@@ -83,7 +92,12 @@ final class DrillsTest extends TestCase
         $bright = new DrillScene('arcade', 'The arcade', 15.0, [], true);
         for ($seed = 1; $seed <= 120; $seed++) {
             $drill = DrillMaker::of(DrillKind::Changed)->make($bright, 1, $seed);
-            $this->assertEqualsWithDelta(3.0, abs($drill->frames[0]->settings->ev100()->value - $drill->frames[1]->settings->ev100()->value), $drill->right === 'aperture' ? 1.5 : 0.01, $drill->question.' '.$seed);
+            $this->assertEqualsWithDelta(
+                3.0,
+                abs($drill->frames[0]->settings->ev100()->value - $drill->frames[1]->settings->ev100()->value),
+                $drill->right === 'aperture' ? 1.5 : 0.01,
+                $drill->question.' '.$seed,
+            );
             $this->assertNotEquals($drill->frames[0]->settings, $drill->frames[1]->settings);
         }
     }
@@ -107,7 +121,17 @@ final class DrillsTest extends TestCase
         $this->assertTrue(AnswerUnit::FNumber->isRight('ƒ 5,6', 5.657));
         $this->assertFalse(AnswerUnit::FNumber->isRight('6.3', 5.657));
         $this->assertTrue(AnswerUnit::Iso->isRight('ISO 1600', 1600.0));
-        foreach (['+1 2/3' => 5 / 3, '-2/3' => -2 / 3, '−1⅓' => -4 / 3, '2' => 2.0, '0.7' => 2 / 3, '+1 stop' => 1.0, '⅓' => 1 / 3] as $text => $stops) {
+        foreach (
+            [
+                '+1 2/3' => 5 / 3,
+                '-2/3' => -2 / 3,
+                '−1⅓' => -4 / 3,
+                '2' => 2.0,
+                '0.7' => 2 / 3,
+                '+1 stop' => 1.0,
+                '⅓' => 1 / 3,
+            ] as $text => $stops
+        ) {
             $this->assertTrue(AnswerUnit::Stops->isRight((string) $text, $stops), (string) $text);
         }
         $this->assertFalse(AnswerUnit::Stops->isRight('-1', 1.0));
@@ -133,13 +157,20 @@ final class DrillsTest extends TestCase
 
     public function test_three_right_in_a_row_are_harder_and_two_misses_easier(): void
     {
-        $answers = fn (int $level, string $marks): array => array_map(fn (string $mark): array => ['level' => $level, 'isRight' => $mark === '+'], str_split($marks));
+        $answers = fn (int $level, string $marks): array => array_map(
+            fn (string $mark): array => ['level' => $level, 'isRight' => $mark === '+'],
+            str_split($marks),
+        );
         $this->assertSame(1, Spacing::level([]));
         $this->assertSame(3, Spacing::level($answers(2, '+++')));
         $this->assertSame(2, Spacing::level($answers(2, '++-')));
         $this->assertSame(1, Spacing::level($answers(2, '--+')));
         $this->assertSame(Spacing::HARDEST, Spacing::level($answers(Spacing::HARDEST, '+++')));
-        $this->assertSame(3, Spacing::level([...$answers(3, '+'), ...$answers(2, '+++')]), 'a new level takes three of its own');
+        $this->assertSame(
+            3,
+            Spacing::level([...$answers(3, '+'), ...$answers(2, '+++')]),
+            'a new level takes three of its own',
+        );
     }
 
     /** @return iterable<Drill> */
@@ -154,6 +185,12 @@ final class DrillsTest extends TestCase
 
     private function scene(): DrillScene
     {
-        return new DrillScene('wheel', 'The throwing wheel', 7.3, ['the bowl' => 6.9, 'the wall' => 9.2, 'the shadow' => 3.1], true);
+        return new DrillScene(
+            'wheel',
+            'The throwing wheel',
+            7.3,
+            ['the bowl' => 6.9, 'the wall' => 9.2, 'the shadow' => 3.1],
+            true,
+        );
     }
 }

@@ -55,8 +55,16 @@ final class LightTest extends TestCase
             $this->assertEqualsWithDelta(0, $this->settings($n, $t, $iso)->stopsBrighterThan($first)->value, 1e-9);
         }
         $this->assertEqualsWithDelta(1, $first->withIso(Iso::of(800))->stopsBrighterThan($first)->value, 1e-9);
-        $this->assertEqualsWithDelta(-2, $first->withAperture(Aperture::of(16))->stopsBrighterThan($first)->value, 1e-9);
-        $this->assertEqualsWithDelta(3, $first->withTime(ExposureTime::of(1 / 15))->stopsBrighterThan($first)->value, 1e-9);
+        $this->assertEqualsWithDelta(
+            -2,
+            $first->withAperture(Aperture::of(16))->stopsBrighterThan($first)->value,
+            1e-9,
+        );
+        $this->assertEqualsWithDelta(
+            3,
+            $first->withTime(ExposureTime::of(1 / 15))->stopsBrighterThan($first)->value,
+            1e-9,
+        );
     }
 
     public function test_filters(): void
@@ -83,7 +91,11 @@ final class LightTest extends TestCase
 
         $this->assertEqualsWithDelta(2 / 3 - 4 / 3, $ledger->balance->value, 1e-9);
         $counted = array_filter($ledger->lines, fn ($line) => ! $line->memorandum);
-        $this->assertEqualsWithDelta($ledger->balance->value, array_sum(array_map(fn ($line) => $line->stops->value, $counted)), 1e-9);
+        $this->assertEqualsWithDelta(
+            $ledger->balance->value,
+            array_sum(array_map(fn ($line) => $line->stops->value, $counted)),
+            1e-9,
+        );
         $this->assertTrue($ledger->line('compensation')?->memorandum);
     }
 

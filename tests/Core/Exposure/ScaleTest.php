@@ -99,9 +99,18 @@ final class ScaleTest extends TestCase
     public static function written(): array
     {
         return [
-            ['ƒ/8', Aperture::of(8)], ['ƒ/1.4', Aperture::of(1.4)], ['ƒ/11', Aperture::of(11)], ['ƒ/2.2', Aperture::of(2.2)],
-            ['1/250 s', ExposureTime::of(0.004)], ['4 s', ExposureTime::of(4)], ['0.5 s', ExposureTime::of(0.5)], ['1.3 s', ExposureTime::of(1.3)],
-            ['1/4 s', ExposureTime::of(0.25)], ['0.3 s', ExposureTime::of(0.3)], ['30 s', ExposureTime::of(30)], ['ISO 400', Iso::of(400)],
+            ['ƒ/8', Aperture::of(8)],
+            ['ƒ/1.4', Aperture::of(1.4)],
+            ['ƒ/11', Aperture::of(11)],
+            ['ƒ/2.2', Aperture::of(2.2)],
+            ['1/250 s', ExposureTime::of(0.004)],
+            ['4 s', ExposureTime::of(4)],
+            ['0.5 s', ExposureTime::of(0.5)],
+            ['1.3 s', ExposureTime::of(1.3)],
+            ['1/4 s', ExposureTime::of(0.25)],
+            ['0.3 s', ExposureTime::of(0.3)],
+            ['30 s', ExposureTime::of(30)],
+            ['ISO 400', Iso::of(400)],
         ];
     }
 

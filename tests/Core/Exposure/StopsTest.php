@@ -21,8 +21,14 @@ final class StopsTest extends TestCase
     public static function written(): array
     {
         return [
-            [5 / 3, '+1⅔', '1⅔ stops'], [-1 / 3, '−⅓', '⅓ stop'], [0.0, '0', '0 stops'], [-1.0, '−1', '1 stop'],
-            [0.1, '0', '0 stops'], [-0.17, '−⅓', '⅓ stop'], [12.34, '+12⅓', '12⅓ stops'], [2 / 3, '+⅔', '⅔ stop'],
+            [5 / 3, '+1⅔', '1⅔ stops'],
+            [-1 / 3, '−⅓', '⅓ stop'],
+            [0.0, '0', '0 stops'],
+            [-1.0, '−1', '1 stop'],
+            [0.1, '0', '0 stops'],
+            [-0.17, '−⅓', '⅓ stop'],
+            [12.34, '+12⅓', '12⅓ stops'],
+            [2 / 3, '+⅔', '⅔ stop'],
         ];
     }
 

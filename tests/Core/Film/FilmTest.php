@@ -32,8 +32,14 @@ final class FilmTest extends TestCase
 
     public function test_what_each_kind_forgives(): void
     {
-        $this->assertSame([[-1.0, 3.0], [-0.5, 0.5], [-1.0, 2.0]], array_map(fn (FilmKind $kind): array => $kind->latitude(), FilmKind::cases()));
-        $this->assertSame([true, false, true], array_map(fn (FilmKind $kind): bool => $kind->protectsShadows(), FilmKind::cases()));
+        $this->assertSame(
+            [[-1.0, 3.0], [-0.5, 0.5], [-1.0, 2.0]],
+            array_map(fn (FilmKind $kind): array => $kind->latitude(), FilmKind::cases()),
+        );
+        $this->assertSame(
+            [true, false, true],
+            array_map(fn (FilmKind $kind): bool => $kind->protectsShadows(), FilmKind::cases()),
+        );
     }
 
     public function test_a_film_that_cannot_be(): void
@@ -44,9 +50,25 @@ final class FilmTest extends TestCase
 
     public function test_how_water_looks(): void
     {
-        $looks = array_map(fn (float $seconds): ?string => WaterLook::after($seconds)?->value, [1 / 1000, 1 / 500, 1 / 125, 1 / 15, 1 / 8, 1 / 4, 1 / 3, 0.5, 2, 4, 8, 30]);
+        $looks = array_map(fn (float $seconds): ?string => WaterLook::after($seconds)?->value, [
+            1 / 1000,
+            1 / 500,
+            1 / 125,
+            1 / 15,
+            1 / 8,
+            1 / 4,
+            1 / 3,
+            0.5,
+            2,
+            4,
+            8,
+            30,
+        ]);
 
-        $this->assertSame(['frozen', 'frozen', null, 'shaped', 'shaped', 'shaped', null, 'silk', 'silk', null, 'mist', 'mist'], $looks);
+        $this->assertSame(
+            ['frozen', 'frozen', null, 'shaped', 'shaped', 'shaped', null, 'silk', 'silk', null, 'mist', 'mist'],
+            $looks,
+        );
     }
 
     public function test_panning_streaks_what_stands_and_keeps_what_is_followed(): void
@@ -55,7 +77,7 @@ final class FilmTest extends TestCase
         $pan = Pan::of(5, 50, 10, Format::fullFrame());
 
         $this->assertEqualsWithDelta(1.08 / 25, $pan->shortest(), 1e-6);
-        $this->assertEqualsWithDelta(4 * 0.03 / 2.5, $pan->longest(), 0.001);
+        $this->assertEqualsWithDelta((4 * 0.03) / 2.5, $pan->longest(), 0.001);
     }
 
     public function test_the_sensor_s_numbers(): void
@@ -64,11 +86,21 @@ final class FilmTest extends TestCase
         $settings = new ExposureSettings(Aperture::of(16), ExposureTime::of(1 / 125), Iso::of(100));
 
         // ISO 12232: the 18 % grey of bright sun, 4096 cd/m², at f/16 and 1/128 s.
-        $this->assertEqualsWithDelta(0.65 * 4096 / 128 / 256, SensorModel::focalPlaneExposure(4096, $settings), 1e-9);
+        $this->assertEqualsWithDelta((0.65 * 4096) / 128 / 256, SensorModel::focalPlaneExposure(4096, $settings), 1e-9);
         $this->assertEqualsWithDelta(2.474, $sensor->highlightHeadroom(Iso::of(100))->value, 0.001);
         $this->assertEqualsWithDelta(1.474, $sensor->highlightHeadroom(Iso::of(50))->value, 0.001);
         $this->assertEqualsWithDelta(2.474, $sensor->highlightHeadroom(Iso::of(3200))->value, 0.001);
-        $this->assertGreaterThan($sensor->midGreySignalToNoise(Iso::of(1600)), $sensor->midGreySignalToNoise(Iso::of(100)));
-        $this->assertEqualsWithDelta(3.0, SensorModel::typical(Format::fullFrame(), 24_000_000, readNoise: 24.0)->dynamicRange(Iso::of(100))->minus($sensor->dynamicRange(Iso::of(100)))->negated()->value, 1e-9);
+        $this->assertGreaterThan(
+            $sensor->midGreySignalToNoise(Iso::of(1600)),
+            $sensor->midGreySignalToNoise(Iso::of(100)),
+        );
+        $this->assertEqualsWithDelta(
+            3.0,
+            SensorModel::typical(Format::fullFrame(), 24_000_000, readNoise: 24.0)
+                ->dynamicRange(Iso::of(100))
+                ->minus($sensor->dynamicRange(Iso::of(100)))
+                ->negated()->value,
+            1e-9,
+        );
     }
 }

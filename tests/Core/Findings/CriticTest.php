@@ -44,7 +44,13 @@ final class CriticTest extends TestCase
 
         $this->assertSame($ids, array_unique($ids));
         $this->assertGreaterThanOrEqual(60, count($ids));
-        foreach ([Situations::make(), Situations::make(subject: 4 / 3, compensation: 1), Situations::make(subject: 2.2, lostPct: 20, iso: 1600, t: 1 / 1000)] as $situation) {
+        foreach (
+            [
+                Situations::make(),
+                Situations::make(subject: 4 / 3, compensation: 1),
+                Situations::make(subject: 2.2, lostPct: 20, iso: 1600, t: 1 / 1000),
+            ] as $situation
+        ) {
             foreach ($rules as $rule) {
                 $finding = $rule->judge($situation);
                 $this->assertSame($rule->id(), $finding->id ?? $rule->id());
@@ -56,14 +62,22 @@ final class CriticTest extends TestCase
     public function test_a_suggestion_taken_leaves_nothing_of_what_it_claimed_to_fix(): void
     {
         $before = Situations::make(n: 4, t: 1 / 200, iso: 200, subject: 0.0);
-        $suggestion = (new PlacementAdviser)->suggest($before)[0];
+        $suggestion = (new PlacementAdviser())->suggest($before)[0];
         // The same light at the suggested settings: the subject moves by what the settings changed.
         $moved = $suggestion->settings->stopsBrighterThan($before->record->settings())->value;
         $after = Situations::make(
-            n: $suggestion->settings->aperture->nominal(), t: $suggestion->settings->time->nominal(), iso: $suggestion->settings->iso->nominal(),
-            compensation: $suggestion->compensation, subject: $moved, metering: ['scene' => $moved],
+            n: $suggestion->settings->aperture->nominal(),
+            t: $suggestion->settings->time->nominal(),
+            iso: $suggestion->settings->iso->nominal(),
+            compensation: $suggestion->compensation,
+            subject: $moved,
+            metering: ['scene' => $moved],
         );
-        $ids = array_column(array_map(fn ($finding) => $finding->toArray(), $this->critic()->judge($after)), 'severity', 'id');
+        $ids = array_column(
+            array_map(fn ($finding) => $finding->toArray(), $this->critic()->judge($after)),
+            'severity',
+            'id',
+        );
 
         $this->assertSame('praise', $ids['exposure.subject-placed']);
         $this->assertArrayNotHasKey('exposure.meter-fooled', $ids);

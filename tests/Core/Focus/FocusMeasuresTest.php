@@ -38,23 +38,44 @@ final class FocusMeasuresTest extends TestCase
     {
         $focus = FocusMeasures::of($this->map(fn (): array => [0.3, 0.4]), Region::of(0.2, 0.2, 0.2, 0.2));
 
-        $this->assertSame([null, null, null, 0.0], [$focus->sharpest, $focus->sharpness, $focus->subjectRatio, $focus->confidence]);
+        $this->assertSame(
+            [null, null, null, 0.0],
+            [$focus->sharpest, $focus->sharpness, $focus->subjectRatio, $focus->confidence],
+        );
     }
 
     public function test_a_blur_in_one_direction_shows_as_one(): void
     {
         $detail = $this->map(fn (): array => [6.0, 8.0]);
-        $smeared = new DetailMap($detail->columns, $detail->rows, [0.0, ...array_slice($detail->slopeX, 1)], $detail->slopeY, array_map(fn (float $bend): float => $bend / 4, $detail->bendX), $detail->bendY);
+        $smeared = new DetailMap(
+            $detail->columns,
+            $detail->rows,
+            [0.0, ...array_slice($detail->slopeX, 1)],
+            $detail->slopeY,
+            array_map(fn (float $bend): float => $bend / 4, $detail->bendX),
+            $detail->bendY,
+        );
 
-        $this->assertEqualsWithDelta(0.0, FocusMeasures::of($this->map(fn (int $x): array => $x === 0 ? [0.1, 0.1] : [6.0, 8.0]))->directional, 0.2);
+        $this->assertEqualsWithDelta(
+            0.0,
+            FocusMeasures::of($this->map(fn (int $x): array => $x === 0 ? [0.1, 0.1] : [6.0, 8.0]))->directional,
+            0.2,
+        );
         $this->assertLessThan(-1.0, FocusMeasures::of($smeared)->directional, 'edges across are the softer ones');
     }
 
     public function test_it_is_stored_and_restored(): void
     {
-        $focus = FocusMeasures::of($this->map(fn (int $x, int $y): array => $x > 8 ? [8.0, 12.0] : [0.2, 0.2]), Region::of(0.6, 0.2, 0.3, 0.5));
+        $focus = FocusMeasures::of(
+            $this->map(fn (int $x, int $y): array => $x > 8 ? [8.0, 12.0] : [0.2, 0.2]),
+            Region::of(0.6, 0.2, 0.3, 0.5),
+        );
 
-        $this->assertEqualsWithDelta($focus->toArray(), FocusMeasures::restore(json_decode((string) json_encode($focus->toArray()), true))->toArray(), 1e-9);
+        $this->assertEqualsWithDelta(
+            $focus->toArray(),
+            FocusMeasures::restore(json_decode((string) json_encode($focus->toArray()), true))->toArray(),
+            1e-9,
+        );
     }
 
     /**

@@ -21,7 +21,10 @@ final class IntentTest extends TestCase
         $this->assertFalse((new Intent(subject: 3))->asksForDepth());
         $this->assertFalse((new Intent(far: 5))->asksForDepth());
         $this->assertTrue((new Intent(subject: 3, far: 5))->asksForDepth());
-        $this->assertSame([2.0, 3.0], [(new Intent(subject: 3, near: 2))->sharpFrom(), (new Intent(subject: 3, near: 2))->sharpTo()]);
+        $this->assertSame(
+            [2.0, 3.0],
+            [(new Intent(subject: 3, near: 2))->sharpFrom(), (new Intent(subject: 3, near: 2))->sharpTo()],
+        );
         $this->assertNull((new Intent(near: 2, far: INF))->sharpTo());
     }
 
@@ -47,22 +50,44 @@ final class IntentTest extends TestCase
     public function test_a_movement_gives_its_times(): void
     {
         $format = Format::fullFrame();
-        $band = fn (MovementLook $want, ?float $speed = 1.4): TimeBand => (new Movement($want, $speed))->band(50, 5, $format);
+        $band = fn (MovementLook $want, ?float $speed = 1.4): TimeBand => (new Movement($want, $speed))->band(
+            50,
+            5,
+            $format,
+        );
 
         $this->assertEqualsWithDelta(1 / 471, $band(MovementLook::Freeze)->longest, 1e-5);
         $this->assertEqualsWithDelta(1 / 118, $band(MovementLook::Acceptable)->longest, 1e-4);
         $this->assertSame(0.5, $band(MovementLook::Silk)->shortest);
         $this->assertSame(1 / 500, $band(MovementLook::Freeze, null)->longest);
-        $this->assertNull((new Movement(MovementLook::Freeze, 1.4, 90))->band(50, 5, $format)->longest, 'straight towards the camera nothing crosses the frame');
+        $this->assertNull(
+            (new Movement(MovementLook::Freeze, 1.4, 90))->band(50, 5, $format)->longest,
+            'straight towards the camera nothing crosses the frame',
+        );
         $this->expectExceptionMessage('-3');
         new Movement(MovementLook::Freeze, -3);
     }
 
     public function test_it_reads_from_a_file(): void
     {
-        $intent = IntentFormat::read(Fields::parse('{"subject": 3, "near": 2, "far": "infinity", "motion": {"speed": 5, "angle": 30, "want": "pan"}, "stars": true, "sceneStops": 12}'));
+        $intent = IntentFormat::read(
+            Fields::parse(
+                '{"subject": 3, "near": 2, "far": "infinity", "motion": {"speed": 5, "angle": 30, "want": "pan"}, '
+                    .'"stars": true, "sceneStops": 12}',
+            ),
+        );
 
-        $this->assertSame([3.0, INF, MovementLook::Pan, 30.0, true, 12.0], [$intent->subject, $intent->far, $intent->movement?->want, $intent->movement->angle, $intent->stars, $intent->sceneStops]);
+        $this->assertSame(
+            [3.0, INF, MovementLook::Pan, 30.0, true, 12.0],
+            [
+                $intent->subject,
+                $intent->far,
+                $intent->movement?->want,
+                $intent->movement->angle,
+                $intent->stars,
+                $intent->sceneStops,
+            ],
+        );
         $this->assertTrue(IntentFormat::read(Fields::of([]))->isEmpty());
         $this->expectExceptionMessage('motion.want');
         IntentFormat::read(Fields::parse('{"motion": {"want": "wobble"}}'));

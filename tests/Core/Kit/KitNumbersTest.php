@@ -21,7 +21,8 @@ final class KitNumbersTest extends TestCase
 
         // A prime once, a zoom at both of its ends.
         $this->assertSame([50.0, 24.0, 70.0], array_column($rows, 'focalLength'));
-        // 50 mm at f/1.8, exactly f/1.782: 28.1 mm. 50 mm on 36 mm: 39.6 degrees. Two stops of stabiliser: 4/50 s, so 1/13 s.
+        // 50 mm at f/1.8, exactly f/1.782: 28.1 mm. 50 mm on 36 mm: 39.6 degrees. Two stops of stabiliser: 4/50 s, so
+        // 1/13 s.
         $this->assertEqualsWithDelta([28.1, 39.6], [$rows[0]['pupil'], $rows[0]['angle']], 0.06);
         $this->assertSame('1/13 s', $rows[0]['handHeld']);
         $this->assertSame(0.45, $rows[0]['closest']);
@@ -36,7 +37,10 @@ final class KitNumbersTest extends TestCase
         $pairs = $numbers->stopsBetween();
         $this->assertCount(1, $pairs);
         // From f/4 to f/1.8 it is two and a third stops.
-        $this->assertSame(['the prime', 'the zoom', 50.0], [$pairs[0]['faster'], $pairs[0]['slower'], $pairs[0]['focalLength']]);
+        $this->assertSame(
+            ['the prime', 'the zoom', 50.0],
+            [$pairs[0]['faster'], $pairs[0]['slower'], $pairs[0]['focalLength']],
+        );
         $this->assertEqualsWithDelta(7 / 3, $pairs[0]['stops'], 0.01);
     }
 
@@ -50,16 +54,24 @@ final class KitNumbersTest extends TestCase
         // f/22 at EV 15 and ISO 100: 484/32768 s, about 1/60 s.
         $this->assertCount(2, $this->numbers()->limits());
         $this->assertStringContainsString('1/60 s', implode(' ', $this->numbers()->limits()));
-        $full = new Kit(new Body('A body', Format::fullFrame(), new BodyLimits(flashSync: 1 / 200)), [], [Support::Hand, Support::Tripod], [6.0], 28.0);
+        $full = new Kit(
+            new Body('A body', Format::fullFrame(), new BodyLimits(flashSync: 1 / 200)),
+            [],
+            [Support::Hand, Support::Tripod],
+            [6.0],
+            28.0,
+        );
         $this->assertSame(['With the flash, no time shorter than 1/200 s.'], (new KitNumbers($full))->limits());
         $this->assertNull((new KitNumbers($full))->reach());
     }
 
     private function numbers(?Format $format = null): KitNumbers
     {
-        return new KitNumbers(new Kit(
-            new Body('A body', $format ?? Format::fullFrame(), stabiliserStops: 2.0),
-            [new Lens('the prime', 50, 50, 1.8, 1.8, 16, 0.45), new Lens('the zoom', 24, 70, 4, 4, 22)],
-        ));
+        return new KitNumbers(
+            new Kit(new Body('A body', $format ?? Format::fullFrame(), stabiliserStops: 2.0), [
+                new Lens('the prime', 50, 50, 1.8, 1.8, 16, 0.45),
+                new Lens('the zoom', 24, 70, 4, 4, 22),
+            ]),
+        );
     }
 }

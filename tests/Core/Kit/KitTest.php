@@ -24,7 +24,10 @@ final class KitTest extends TestCase
     {
         $zoom = new Lens('zoom', 18, 55, 3.5, 5.6);
 
-        $this->assertSame([3.5, 4.5, 5.6], [$zoom->widestAt(18)->nominal(), $zoom->widestAt(31)->nominal(), $zoom->widestAt(55)->nominal()]);
+        $this->assertSame(
+            [3.5, 4.5, 5.6],
+            [$zoom->widestAt(18)->nominal(), $zoom->widestAt(31)->nominal(), $zoom->widestAt(55)->nominal()],
+        );
         $this->assertSame(2.8, (new Lens('fast', 24, 70, 2.8, 2.8))->widestAt(50)->nominal());
         $before = 0.0;
         for ($f = 18.0; $f <= 55.0; $f += 0.5) {
@@ -42,7 +45,11 @@ final class KitTest extends TestCase
 
     public function test_the_lenses_at_a_focal_length_come_fastest_first(): void
     {
-        $kit = new Kit(new Body('b', Format::fullFrame()), [new Lens('zoom', 24, 105, 4, 4), Lens::prime('prime', 50, 1.8), Lens::prime('long', 135, 2.8)]);
+        $kit = new Kit(new Body('b', Format::fullFrame()), [
+            new Lens('zoom', 24, 105, 4, 4),
+            Lens::prime('prime', 50, 1.8),
+            Lens::prime('long', 135, 2.8),
+        ]);
 
         $this->assertSame(['prime', 'zoom'], array_map(fn (Lens $lens): string => $lens->name, $kit->lensesAt(50)));
         $this->assertSame('long', $kit->lensNamed('long')?->name);
@@ -51,17 +58,48 @@ final class KitTest extends TestCase
 
     public function test_a_kit_is_read_whole(): void
     {
-        $kit = KitFormat::read(Fields::of([
-            'body' => ['name' => 'Marlpit Two', 'format' => '23.5x15.6', 'pixels' => [6000, 4000], 'fastest' => 0.00025, 'isoMin' => 50, 'isoMax' => 12800, 'isoBase' => 100,
-                'stabiliserStops' => 3, 'stepsPerStop' => 2, 'flashSync' => 0.005, 'comfortableIso' => 3200],
-            'lenses' => [['name' => '35 prime', 'minFocal' => 35, 'maxFocal' => 35, 'widestAtMin' => 1.8, 'smallest' => 16, 'closestFocus' => 0.3]],
-            'supports' => ['hand', 'tripod'], 'filters' => [3, 6], 'flash' => ['guideNumber' => 36], 'film' => ['boxSpeed' => 400, 'kind' => 'black-and-white'],
-        ]));
+        $kit = KitFormat::read(
+            Fields::of([
+                'body' => [
+                    'name' => 'Marlpit Two',
+                    'format' => '23.5x15.6',
+                    'pixels' => [6000, 4000],
+                    'fastest' => 0.00025,
+                    'isoMin' => 50,
+                    'isoMax' => 12800,
+                    'isoBase' => 100,
+                    'stabiliserStops' => 3,
+                    'stepsPerStop' => 2,
+                    'flashSync' => 0.005,
+                    'comfortableIso' => 3200,
+                ],
+                'lenses' => [
+                    [
+                        'name' => '35 prime',
+                        'minFocal' => 35,
+                        'maxFocal' => 35,
+                        'widestAtMin' => 1.8,
+                        'smallest' => 16,
+                        'closestFocus' => 0.3,
+                    ],
+                ],
+                'supports' => ['hand', 'tripod'],
+                'filters' => [3, 6],
+                'flash' => ['guideNumber' => 36],
+                'film' => ['boxSpeed' => 400, 'kind' => 'black-and-white'],
+            ]),
+        );
 
         $this->assertEqualsWithDelta(3.917, $kit->body->pixelPitch(), 0.001);
-        $this->assertSame([StopIncrement::Half, 100.0, 50.0], [$kit->body->limits->increment, $kit->body->limits->isoBase, $kit->body->limits->isoMin]);
+        $this->assertSame(
+            [StopIncrement::Half, 100.0, 50.0],
+            [$kit->body->limits->increment, $kit->body->limits->isoBase, $kit->body->limits->isoMin],
+        );
         $this->assertSame([Support::Hand, Support::Tripod], $kit->supports);
-        $this->assertSame([1.8, 0.3, [3.0, 6.0], 36.0], [$kit->lenses[0]->widestAtMax, $kit->lenses[0]->closestFocus, $kit->filters, $kit->flashGuideNumber]);
+        $this->assertSame(
+            [1.8, 0.3, [3.0, 6.0], 36.0],
+            [$kit->lenses[0]->widestAtMax, $kit->lenses[0]->closestFocus, $kit->filters, $kit->flashGuideNumber],
+        );
         $this->assertSame([FilmKind::BlackAndWhite, 400.0], [$kit->film?->kind, $kit->film?->boxSpeed->nominal()]);
     }
 
@@ -84,9 +122,15 @@ final class KitTest extends TestCase
     public static function wrong(): array
     {
         return [
-            [['lenses' => [['name' => 'x', 'minFocal' => 0, 'widestAtMin' => 2]]], '"lenses.0.minFocal" must be greater than zero; got 0'],
+            [
+                ['lenses' => [['name' => 'x', 'minFocal' => 0, 'widestAtMin' => 2]]],
+                '"lenses.0.minFocal" must be greater than zero; got 0',
+            ],
             [['lenses' => [['name' => 'x', 'widestAtMin' => 2]]], '"lenses.0.minFocal" is missing'],
-            [['lenses' => [['minFocal' => 70, 'maxFocal' => 24, 'widestAtMin' => 2]]], 'The focal lengths of 70 mm are the wrong way round'],
+            [
+                ['lenses' => [['minFocal' => 70, 'maxFocal' => 24, 'widestAtMin' => 2]]],
+                'The focal lengths of 70 mm are the wrong way round',
+            ],
             [['lenses' => [['minFocal' => 70, 'widestAtMin' => 32, 'smallest' => 22]]], 'apertures'],
             [['lenses' => 'many'], '"lenses" must be a list; got "many"'],
             [['body' => ['format' => 'big']], '"big" is not a format'],

@@ -14,11 +14,20 @@ final class StoredMeasuresTest extends TestCase
 {
     public function test_what_was_stored_comes_back_as_it_was(): void
     {
-        $measures = Situations::make(subject: 1.2, lostPct: 2.5, blockedPct: 0.3, frameLostPct: 4.25, metering: ['scene' => 0.4, 'spot' => -1.1])->measures;
+        $measures = Situations::make(
+            subject: 1.2,
+            lostPct: 2.5,
+            blockedPct: 0.3,
+            frameLostPct: 4.25,
+            metering: ['scene' => 0.4, 'spot' => -1.1],
+        )->measures;
         $restored = StoredMeasures::restore($this->throughJson($measures->toArray()));
 
         $this->assertEqualsWithDelta($measures->toArray(), $restored->toArray(), 1e-9);
-        $this->assertSame($measures->subject?->tone->statistics->lostHighlights, $restored->subject?->tone->statistics->lostHighlights);
+        $this->assertSame(
+            $measures->subject?->tone->statistics->lostHighlights,
+            $restored->subject?->tone->statistics->lostHighlights,
+        );
     }
 
     public function test_without_a_subject_there_is_none_afterwards(): void
@@ -42,8 +51,15 @@ final class StoredMeasuresTest extends TestCase
     {
         yield 'metering' => [fn (array $stored): array => array_diff_key($stored, ['metering' => 1]), 'metering'];
         yield 'one pattern' => [fn (array $stored): array => ['metering' => ['scene' => 0.0]] + $stored, 'centre'];
-        yield 'a histogram' => [fn (array $stored): array => ['tone' => array_diff_key($stored['tone'], ['histogram' => 1])] + $stored, 'histogram'];
-        yield 'a share' => [fn (array $stored): array => ['tone' => array_diff_key($stored['tone'], ['lostHighlightsPct' => 1])] + $stored, 'lostHighlightsPct'];
+        yield 'a histogram' => [
+            fn (array $stored): array => ['tone' => array_diff_key($stored['tone'], ['histogram' => 1])] + $stored,
+            'histogram',
+        ];
+        yield 'a share' => [
+            fn (array $stored): array => ['tone' => array_diff_key($stored['tone'], ['lostHighlightsPct' => 1])] +
+                $stored,
+            'lostHighlightsPct',
+        ];
     }
 
     /** @return array<mixed> as the database gives it back, whole numbers included */

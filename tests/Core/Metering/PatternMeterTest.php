@@ -26,7 +26,11 @@ final class PatternMeterTest extends TestCase
         // 0.36 in the circle half the frame height across, darkness outside: 0.6 · 0.36 of light.
         $grid = $this->grid(fn (float $x, float $y) => hypot($x - 0.75, $y - 0.5) <= 0.25 ? 0.36 : 0.0);
 
-        $this->assertEqualsWithDelta(log(0.6 * 0.36 / 0.18, 2), (new PatternMeter($grid))->verdict(MeteringPattern::Centre)?->value, 1e-6);
+        $this->assertEqualsWithDelta(
+            log((0.6 * 0.36) / 0.18, 2),
+            (new PatternMeter($grid))->verdict(MeteringPattern::Centre)?->value,
+            1e-6,
+        );
     }
 
     public function test_spot_hears_only_its_own_place(): void
@@ -42,7 +46,7 @@ final class PatternMeterTest extends TestCase
     public function test_the_spot_covers_two_and_a_half_percent(): void
     {
         // Bright within a circle of just that area, dark right outside: the spot must see brightness only.
-        $radius = sqrt(0.025 * 1.5 / M_PI);
+        $radius = sqrt((0.025 * 1.5) / M_PI);
         $grid = $this->grid(fn (float $x, float $y) => hypot($x - 0.75, $y - 0.5) <= $radius + 1e-9 ? 0.36 : 0.0);
 
         $this->assertEqualsWithDelta(1.0, (new PatternMeter($grid))->verdict(MeteringPattern::Spot)?->value, 1e-6);

@@ -50,7 +50,10 @@ final class ExposureSolverTest extends TestCase
         $this->assertSame('ƒ/4, 1 s, ISO 6400', (string) $solved->settings);
         $this->assertSame(['slowest-automatic-time', 'iso-ceiling'], array_column($solved->limits, 'what'));
         $dark = $this->solve(-9.0, ExposureMode::Aperture, n: 4, autoIso: new AutoIso(100, 6400, 1 / 80));
-        $this->assertSame(['slowest-automatic-time', 'iso-ceiling', 'body-slowest'], array_column($dark->limits, 'what'));
+        $this->assertSame(
+            ['slowest-automatic-time', 'iso-ceiling', 'body-slowest'],
+            array_column($dark->limits, 'what'),
+        );
         $this->assertEqualsWithDelta(-2.0, $dark->error->value, 0.01);
     }
 
@@ -58,7 +61,16 @@ final class ExposureSolverTest extends TestCase
     {
         $this->expectException(InvalidExposure::class);
         $this->expectExceptionMessage('1/16000 s is above the top speed of the shutter, 1/8000 s.');
-        ExposureSolver::solve(new ExposureRequest(15.0, ExposureMode::Shutter, new LensLimits(1.8, 16), new BodyLimits, time: ExposureTime::of(1 / 16000), iso: Iso::of(100)));
+        ExposureSolver::solve(
+            new ExposureRequest(
+                15.0,
+                ExposureMode::Shutter,
+                new LensLimits(1.8, 16),
+                new BodyLimits(),
+                time: ExposureTime::of(1 / 16000),
+                iso: Iso::of(100),
+            ),
+        );
     }
 
     public function test_too_much_light_for_the_fastest_shutter(): void
@@ -77,7 +89,10 @@ final class ExposureSolverTest extends TestCase
         $this->assertSame('ƒ/2.8', (string) $solved->settings->aperture);
         $this->assertSame(['lens-widest'], array_column($solved->limits, 'what'));
         $this->assertEqualsWithDelta(8 - (3 + 9 - 2), $solved->error->value, 0.01);
-        $this->assertSame('ƒ/8', (string) $this->solve(13.0, ExposureMode::Shutter, t: 1 / 500, iso: 400)->settings->aperture);
+        $this->assertSame(
+            'ƒ/8',
+            (string) $this->solve(13.0, ExposureMode::Shutter, t: 1 / 500, iso: 400)->settings->aperture,
+        );
     }
 
     public function test_manual_keeps_what_was_set_and_reports_the_rest(): void
@@ -86,7 +101,11 @@ final class ExposureSolverTest extends TestCase
 
         $this->assertSame('ƒ/8, 1/60 s, ISO 100', (string) $solved->settings);
         $this->assertEqualsWithDelta(-2.0, $solved->error->value, 1e-9);
-        $this->assertEqualsWithDelta(-3.0, $this->solve(10.0, ExposureMode::Manual, n: 8, t: 1 / 60, iso: 100, compensation: 1)->error->value, 1e-9);
+        $this->assertEqualsWithDelta(
+            -3.0,
+            $this->solve(10.0, ExposureMode::Manual, n: 8, t: 1 / 60, iso: 100, compensation: 1)->error->value,
+            1e-9,
+        );
     }
 
     public function test_manual_with_automatic_iso_leaves_iso_alone_to_the_camera(): void
@@ -95,12 +114,22 @@ final class ExposureSolverTest extends TestCase
 
         $this->assertSame('ISO 400', (string) $solved->settings->iso);
         $this->assertSame([Decider::Person, Decider::Person, Decider::Camera], array_values($solved->decidedBy));
-        $this->assertSame(['iso-floor'], array_column($this->solve(15.0, ExposureMode::ManualAutoIso, n: 8, t: 1 / 60, autoIso: new AutoIso(200, 6400))->limits, 'what'));
+        $this->assertSame(
+            ['iso-floor'],
+            array_column(
+                $this->solve(15.0, ExposureMode::ManualAutoIso, n: 8, t: 1 / 60, autoIso: new AutoIso(200, 6400))
+                    ->limits,
+                'what',
+            ),
+        );
     }
 
     public function test_compensation_moves_what_the_camera_decides_and_automatic_does_not_take_it(): void
     {
-        $this->assertSame('1/60 s', (string) $this->solve(12.0, ExposureMode::Aperture, n: 5.6, iso: 100, compensation: 1)->settings->time);
+        $this->assertSame(
+            '1/60 s',
+            (string) $this->solve(12.0, ExposureMode::Aperture, n: 5.6, iso: 100, compensation: 1)->settings->time,
+        );
         $plain = $this->solve(12.0, ExposureMode::Auto, iso: 100);
         $told = $this->solve(12.0, ExposureMode::Auto, iso: 100, compensation: 2);
         $this->assertSame((string) $plain->settings, (string) $told->settings);
@@ -109,7 +138,10 @@ final class ExposureSolverTest extends TestCase
 
     public function test_a_filter_takes_light(): void
     {
-        $this->assertSame('0.5 s', (string) $this->solve(12.0, ExposureMode::Aperture, n: 5.6, iso: 100, filter: 6)->settings->time);
+        $this->assertSame(
+            '0.5 s',
+            (string) $this->solve(12.0, ExposureMode::Aperture, n: 5.6, iso: 100, filter: 6)->settings->time,
+        );
     }
 
     public function test_what_lens_and_body_cannot_do_is_brought_back_and_named(): void
@@ -122,7 +154,10 @@ final class ExposureSolverTest extends TestCase
 
     public function test_bulb_is_held_open_as_long_as_one_likes(): void
     {
-        $this->assertSame('120 s', (string) $this->solve(-6.0, ExposureMode::Bulb, n: 4, t: 120, iso: 400)->settings->time);
+        $this->assertSame(
+            '120 s',
+            (string) $this->solve(-6.0, ExposureMode::Bulb, n: 4, t: 120, iso: 400)->settings->time,
+        );
     }
 
     public function test_the_light_is_balanced_within_half_a_third_unless_a_limit_is_reported(): void
@@ -131,17 +166,39 @@ final class ExposureSolverTest extends TestCase
         mt_srand($seed);
         $balanced = 0;
         for ($case = 0; $case < 3000; $case++) {
-            $mode = [ExposureMode::Auto, ExposureMode::Scene, ExposureMode::Program, ExposureMode::Aperture, ExposureMode::Shutter, ExposureMode::ManualAutoIso][mt_rand(0, 5)];
+            $mode = [
+                ExposureMode::Auto,
+                ExposureMode::Scene,
+                ExposureMode::Program,
+                ExposureMode::Aperture,
+                ExposureMode::Shutter,
+                ExposureMode::ManualAutoIso,
+            ][mt_rand(0, 5)];
             $automatic = mt_rand(0, 1) === 1 || $mode === ExposureMode::ManualAutoIso;
             $ev = mt_rand(-600, 1700) / 100;
             $solved = $this->solve(
-                $ev, $mode, n: [1.4, 2, 2.8, 4, 5.6, 8, 11, 16][mt_rand(0, 7)], t: 2 ** -mt_rand(-4, 12), iso: $automatic ? null : 100 * 2 ** mt_rand(0, 6),
-                compensation: mt_rand(-6, 6) / 3, filter: mt_rand(0, 3) * 2,
-                autoIso: $automatic && mt_rand(0, 2) > 0 ? new AutoIso(100 * 2 ** mt_rand(0, 1), 100 * 2 ** mt_rand(2, 7), [null, 1 / 80, 1 / 500][mt_rand(0, 2)]) : null,
+                $ev,
+                $mode,
+                n: [1.4, 2, 2.8, 4, 5.6, 8, 11, 16][mt_rand(0, 7)],
+                t: 2 ** -mt_rand(-4, 12),
+                iso: $automatic ? null : 100 * 2 ** mt_rand(0, 6),
+                compensation: mt_rand(-6, 6) / 3,
+                filter: mt_rand(0, 3) * 2,
+                autoIso: $automatic && mt_rand(0, 2) > 0
+                    ? new AutoIso(
+                        100 * 2 ** mt_rand(0, 1),
+                        100 * 2 ** mt_rand(2, 7),
+                        [null, 1 / 80, 1 / 500][mt_rand(0, 2)],
+                    )
+                    : null,
                 lens: new LensLimits([1.4, 1.8, 2.8, 3.5, 5.6][mt_rand(0, 4)], [16, 22][mt_rand(0, 1)]),
             );
             $what = "seed $seed case $case, {$mode->value} at EV $ev: {$solved->settings}";
-            $hard = array_diff(array_column($solved->limits, 'what'), ['slowest-automatic-time', 'lens-widest', 'lens-smallest']);
+            $hard = array_diff(array_column($solved->limits, 'what'), [
+                'slowest-automatic-time',
+                'lens-widest',
+                'lens-smallest',
+            ]);
             $open = array_intersect(array_column($solved->limits, 'what'), ['lens-widest', 'lens-smallest']);
             if ($hard === [] && ($open === [] || $solved->decidedBy['exposureTime'] === Decider::Camera)) {
                 $balanced++;
@@ -159,13 +216,22 @@ final class ExposureSolverTest extends TestCase
     {
         $body = new BodyLimits(flashSync: 1 / 200, silentFastest: 1 / 16000);
         $set = ['n' => 4, 't' => 1 / 1000, 'iso' => 100, 'body' => $body];
-        $synced = $this->solve(12.0, ExposureMode::Manual, ...$set, flash: true);
-        $silent = $this->solve(12.0, ExposureMode::Manual, ...$set, flash: true, silent: true);
+        $synced = $this->solve(12.0, ExposureMode::Manual, ...[...$set, 'flash' => true]);
+        $silent = $this->solve(12.0, ExposureMode::Manual, ...[...$set, 'flash' => true, 'silent' => true]);
 
-        $this->assertSame(['1/200 s', ['flash-sync']], [(string) $synced->settings->time, array_column($synced->limits, 'what')]);
-        $this->assertSame(['1/1000 s', ['flash-silent']], [(string) $silent->settings->time, array_column($silent->limits, 'what')]);
+        $this->assertSame(
+            ['1/200 s', ['flash-sync']],
+            [(string) $synced->settings->time, array_column($synced->limits, 'what')],
+        );
+        $this->assertSame(
+            ['1/1000 s', ['flash-silent']],
+            [(string) $silent->settings->time, array_column($silent->limits, 'what')],
+        );
         $bright = $this->solve(17.0, ExposureMode::Aperture, n: 1.8, iso: 100, body: $body, silent: true);
-        $this->assertSame(['1/16000 s', ['silent-fastest']], [(string) $bright->settings->time, array_column($bright->limits, 'what')]);
+        $this->assertSame(
+            ['1/16000 s', ['silent-fastest']],
+            [(string) $bright->settings->time, array_column($bright->limits, 'what')],
+        );
     }
 
     public function test_automatic_iso_follows_the_focal_length(): void
@@ -183,7 +249,10 @@ final class ExposureSolverTest extends TestCase
         $low = $this->solve(12.0, ExposureMode::Aperture, n: 8, iso: 50, body: $body);
         $this->assertSame(['iso-below-base'], array_column($low->limits, 'what'));
         $this->assertStringContainsString('1 stop sooner', $low->limits[0]->message);
-        $this->assertSame(['iso-above-native'], array_column($this->solve(2.0, ExposureMode::Aperture, n: 8, iso: 51200, body: $body)->limits, 'what'));
+        $this->assertSame(
+            ['iso-above-native'],
+            array_column($this->solve(2.0, ExposureMode::Aperture, n: 8, iso: 51200, body: $body)->limits, 'what'),
+        );
     }
 
     public function test_dials_in_half_stops(): void
@@ -192,37 +261,97 @@ final class ExposureSolverTest extends TestCase
         $solved = $this->solve(12.5, ExposureMode::Aperture, n: 5.6, iso: 100, body: $body);
         $this->assertSame(['1/180 s', []], [(string) $solved->settings->time, $solved->limits]);
         $this->assertEqualsWithDelta(0.0, $solved->error->value, 1e-9);
-        $this->assertSame('ƒ/6.7', (string) $this->solve(12.5, ExposureMode::Shutter, t: 1 / 125, iso: 100, body: $body)->settings->aperture);
+        $this->assertSame(
+            'ƒ/6.7',
+            (string) $this->solve(12.5, ExposureMode::Shutter, t: 1 / 125, iso: 100, body: $body)->settings->aperture,
+        );
         $between = $this->solve(12.25, ExposureMode::Aperture, n: 5.6, iso: 100, body: $body);
         $this->assertSame(['half-stop-dials'], array_column($between->limits, 'what'));
     }
 
     public function test_what_the_finder_shows(): void
     {
-        $request = new ExposureRequest(16.0, ExposureMode::Aperture, new LensLimits(1.8, 16), new BodyLimits, Aperture::of(1.8), iso: Iso::of(100));
+        $request = new ExposureRequest(
+            16.0,
+            ExposureMode::Aperture,
+            new LensLimits(1.8, 16),
+            new BodyLimits(),
+            Aperture::of(1.8),
+            iso: Iso::of(100),
+        );
         $finder = FinderDisplay::of($request, ExposureSolver::solve($request));
         $this->assertSame(['exposureTime' => 'The shutter goes no faster than 1/8000 s.'], $finder->blinking);
 
-        $request = new ExposureRequest(10.0, ExposureMode::Manual, new LensLimits(1.8, 16), new BodyLimits, Aperture::of(8), ExposureTime::of(1 / 1000), Iso::of(100));
+        $request = new ExposureRequest(
+            10.0,
+            ExposureMode::Manual,
+            new LensLimits(1.8, 16),
+            new BodyLimits(),
+            Aperture::of(8),
+            ExposureTime::of(1 / 1000),
+            Iso::of(100),
+        );
         $finder = FinderDisplay::of($request, ExposureSolver::solve($request));
         $this->assertSame([-3.0, true, []], [$finder->meter?->value, $finder->meterAtEnd, $finder->blinking]);
 
-        $request = new ExposureRequest(12.0, ExposureMode::Aperture, new LensLimits(1.8, 16), new BodyLimits, Aperture::of(5.6), iso: Iso::of(100), compensation: 1.0);
-        $this->assertEqualsWithDelta(1.0, FinderDisplay::of($request, ExposureSolver::solve($request))->meter?->value, 1e-9);
-        $request = new ExposureRequest(-6.0, ExposureMode::Bulb, new LensLimits(1.8, 16), new BodyLimits, Aperture::of(4), ExposureTime::of(120), Iso::of(100));
+        $request = new ExposureRequest(
+            12.0,
+            ExposureMode::Aperture,
+            new LensLimits(1.8, 16),
+            new BodyLimits(),
+            Aperture::of(5.6),
+            iso: Iso::of(100),
+            compensation: 1.0,
+        );
+        $this->assertEqualsWithDelta(
+            1.0,
+            FinderDisplay::of($request, ExposureSolver::solve($request))->meter?->value,
+            1e-9,
+        );
+        $request = new ExposureRequest(
+            -6.0,
+            ExposureMode::Bulb,
+            new LensLimits(1.8, 16),
+            new BodyLimits(),
+            Aperture::of(4),
+            ExposureTime::of(120),
+            Iso::of(100),
+        );
         $this->assertNull(FinderDisplay::of($request, ExposureSolver::solve($request))->meter);
     }
 
     public function test_who_decides_in_each_mode(): void
     {
-        $table = array_map(fn (ExposureMode $mode): string => implode(' ', [
-            WhoDecides::in($mode)->aperture->value, WhoDecides::in($mode)->time->value, WhoDecides::in($mode)->iso->value ?? 'either', WhoDecides::in($mode)->compensation ? 'yes' : 'no',
-        ]), [ExposureMode::Auto, ExposureMode::Program, ExposureMode::Aperture, ExposureMode::Shutter, ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Bulb]);
+        $table = array_map(
+            fn (ExposureMode $mode): string => implode(' ', [
+                WhoDecides::in($mode)->aperture->value,
+                WhoDecides::in($mode)->time->value,
+                WhoDecides::in($mode)->iso->value ?? 'either',
+                WhoDecides::in($mode)->compensation ? 'yes' : 'no',
+            ]),
+            [
+                ExposureMode::Auto,
+                ExposureMode::Program,
+                ExposureMode::Aperture,
+                ExposureMode::Shutter,
+                ExposureMode::Manual,
+                ExposureMode::ManualAutoIso,
+                ExposureMode::Bulb,
+            ],
+        );
 
-        $this->assertSame([
-            'camera camera camera no', 'camera camera either yes', 'person camera either yes', 'camera person either yes',
-            'person person person no', 'person person camera yes', 'person person person no',
-        ], $table);
+        $this->assertSame(
+            [
+                'camera camera camera no',
+                'camera camera either yes',
+                'person camera either yes',
+                'camera person either yes',
+                'person person person no',
+                'person person camera yes',
+                'person person person no',
+            ],
+            $table,
+        );
     }
 
     public function test_a_value_that_is_the_person_s_must_be_set(): void
@@ -239,12 +368,34 @@ final class ExposureSolverTest extends TestCase
     }
 
     private function solve(
-        float $ev, ExposureMode $mode, ?float $n = null, ?float $t = null, ?float $iso = null, float $compensation = 0.0, float $filter = 0.0,
-        ?AutoIso $autoIso = null, LensLimits $lens = new LensLimits(1.4, 22), BodyLimits $body = new BodyLimits, bool $flash = false, bool $silent = false,
+        float $ev,
+        ExposureMode $mode,
+        ?float $n = null,
+        ?float $t = null,
+        ?float $iso = null,
+        float $compensation = 0.0,
+        float $filter = 0.0,
+        ?AutoIso $autoIso = null,
+        LensLimits $lens = new LensLimits(1.4, 22),
+        BodyLimits $body = new BodyLimits(),
+        bool $flash = false,
+        bool $silent = false,
     ): SolvedExposure {
-        return ExposureSolver::solve(new ExposureRequest(
-            $ev, $mode, $lens, $body, $n === null ? null : Aperture::of($n), $t === null ? null : ExposureTime::of($t), $iso === null ? null : Iso::of($iso),
-            $autoIso, $compensation, $filter, $flash, $silent,
-        ));
+        return ExposureSolver::solve(
+            new ExposureRequest(
+                $ev,
+                $mode,
+                $lens,
+                $body,
+                $n === null ? null : Aperture::of($n),
+                $t === null ? null : ExposureTime::of($t),
+                $iso === null ? null : Iso::of($iso),
+                $autoIso,
+                $compensation,
+                $filter,
+                $flash,
+                $silent,
+            ),
+        );
     }
 }

@@ -21,7 +21,7 @@ final class FocusTest extends TestCase
         mt_srand($seed = 4711);
         for ($case = 0; $case < 400; $case++) {
             $f = (float) mt_rand(12, 300);
-            $near = $f / 1000 * 2 + mt_rand(1, 800) / 100;
+            $near = ($f / 1000) * 2 + mt_rand(1, 800) / 100;
             $far = $near * (1 + mt_rand(1, 400) / 100);
             $plan = FocusPlan::forLimits($near, $far, $f, 0.02);
             $depth = DepthOfField::of($f, $plan->fNumber, $plan->distance, 0.02);
@@ -40,12 +40,16 @@ final class FocusTest extends TestCase
 
     public function test_with_the_focus_on_the_subject_the_f_number_holds_both_limits_and_a_wider_one_does_not(): void
     {
-        foreach ([[50, 3.0, 2.7, 3.4], [85, 2.0, 1.9, 2.3], [24, 4.0, 2.0, null], [100, 5.0, 4.9, 5.02]] as [$f, $subject, $near, $far]) {
+        foreach (
+            [[50, 3.0, 2.7, 3.4], [85, 2.0, 1.9, 2.3], [24, 4.0, 2.0, null], [100, 5.0, 4.9, 5.02]] as [$f, $subject, $near, $far]
+        ) {
             $n = FocusPlan::fNumberAt($subject, $near, $far, $f, 0.02);
             $holds = DepthOfField::of($f, $n * 1.001, $subject, 0.02);
-            $this->assertTrue($holds->near <= $near && ($holds->far === null || $far !== null && $holds->far >= $far));
+            $this->assertTrue(
+                $holds->near <= $near && ($holds->far === null || ($far !== null && $holds->far >= $far)),
+            );
             $short = DepthOfField::of($f, $n * 0.98, $subject, 0.02);
-            $this->assertTrue($short->near > $near || $short->far !== null && ($far === null || $short->far < $far));
+            $this->assertTrue($short->near > $near || ($short->far !== null && ($far === null || $short->far < $far)));
         }
         $this->assertSame(0.0, FocusPlan::fNumberAt(2, 2, 2, 50, 0.03));
     }
@@ -70,7 +74,11 @@ final class FocusTest extends TestCase
     {
         $close = CloseUp::of(100, 8, 0.2);
 
-        $this->assertEqualsWithDelta([1.0, 16.0, 2.0], [$close->magnification, $close->effectiveFNumber, $close->lightLost->value], 1e-9);
+        $this->assertEqualsWithDelta(
+            [1.0, 16.0, 2.0],
+            [$close->magnification, $close->effectiveFNumber, $close->lightLost->value],
+            1e-9,
+        );
         $this->assertEqualsWithDelta(0.015, CloseUp::of(50, 8, 10)->lightLost->value, 0.001);
     }
 
@@ -83,13 +91,15 @@ final class FocusTest extends TestCase
 
     public function test_limits_that_cannot_be(): void
     {
-        foreach ([
-            '3 m lies nearer' => fn () => FocusPlan::forLimits(4, 3, 50, 0.03),
-            'inside the focal length' => fn () => FocusPlan::forLimits(0.04, 3, 50, 0.03),
-            'got -2' => fn () => FocusPlan::forLimits(-2, 3, 50, 0.03),
-            '1 m lies nearer' => fn () => FocusStack::covering(2, 1, 50, 8, 0.03),
-            'got 0' => fn () => CloseUp::of(50, 8, 0),
-        ] as $words => $try) {
+        foreach (
+            [
+                '3 m lies nearer' => fn () => FocusPlan::forLimits(4, 3, 50, 0.03),
+                'inside the focal length' => fn () => FocusPlan::forLimits(0.04, 3, 50, 0.03),
+                'got -2' => fn () => FocusPlan::forLimits(-2, 3, 50, 0.03),
+                '1 m lies nearer' => fn () => FocusStack::covering(2, 1, 50, 8, 0.03),
+                'got 0' => fn () => CloseUp::of(50, 8, 0),
+            ] as $words => $try
+        ) {
             try {
                 $try();
                 $this->fail($words);

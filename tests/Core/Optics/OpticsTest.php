@@ -26,8 +26,15 @@ use TruePupil\Core\Series\BracketLength;
 final class OpticsTest extends TestCase
 {
     #[DataProvider('depths')]
-    public function test_depth_of_field(float $f, float $n, float $s, float $c, float $hyperfocal, float $near, ?float $far): void
-    {
+    public function test_depth_of_field(
+        float $f,
+        float $n,
+        float $s,
+        float $c,
+        float $hyperfocal,
+        float $near,
+        ?float $far,
+    ): void {
         $depth = DepthOfField::of($f, $n, $s, $c);
 
         $this->assertEqualsWithDelta($hyperfocal, $depth->hyperfocal, 0.0006);
@@ -38,8 +45,12 @@ final class OpticsTest extends TestCase
     public static function depths(): array
     {
         return [
-            [50, 2.8, 3, .030, 29.812, 2.729, 3.330], [50, 8, 3, .030, 10.467, 2.338, 4.185], [16, 8, 2, .030, 1.083, 0.699, null],
-            [24, 11, 2, .020, 2.642, 1.140, 8.154], [85, 1.8, 2, .030, 133.881, 1.972, 2.029], [25, 4, 1, .015, 10.442, 0.914, 1.103],
+            [50, 2.8, 3, 0.03, 29.812, 2.729, 3.33],
+            [50, 8, 3, 0.03, 10.467, 2.338, 4.185],
+            [16, 8, 2, 0.03, 1.083, 0.699, null],
+            [24, 11, 2, 0.02, 2.642, 1.14, 8.154],
+            [85, 1.8, 2, 0.03, 133.881, 1.972, 2.029],
+            [25, 4, 1, 0.015, 10.442, 0.914, 1.103],
         ];
     }
 
@@ -48,7 +59,7 @@ final class OpticsTest extends TestCase
         mt_srand(20261124);
         for ($case = 0; $case < 300; $case++) {
             $f = mt_rand(10, 600);
-            $distance = $f / 1000 * 1.1 + mt_rand(1, 5000) / 100;
+            $distance = ($f / 1000) * 1.1 + mt_rand(1, 5000) / 100;
             $n = mt_rand(10, 160) / 10;
             $wide = DepthOfField::of($f, $n, $distance, 0.02);
             $small = DepthOfField::of($f, $n * 1.3, $distance, 0.02);
@@ -81,7 +92,7 @@ final class OpticsTest extends TestCase
 
     public static function circles(): array
     {
-        return [['36x24', .0300], ['23.5x15.6', .0196], ['22.3x14.9', .0186], ['17.3×13', .0150], ['13.2x8.8', .0110]];
+        return [['36x24', 0.03], ['23.5x15.6', 0.0196], ['22.3x14.9', 0.0186], ['17.3×13', 0.015], ['13.2x8.8', 0.011]];
     }
 
     public function test_a_format_follows_from_its_equivalent_focal_length(): void
@@ -105,8 +116,16 @@ final class OpticsTest extends TestCase
         $sensor = SensorModel::typical(Format::fullFrame(), 24_000_000);
 
         $this->assertGreaterThan(40_000, $sensor->fullWell);
-        $this->assertEqualsWithDelta(1.0, $sensor->dynamicRange(Iso::of(100))->minus($sensor->dynamicRange(Iso::of(200)))->value, 1e-9);
-        $this->assertEqualsWithDelta(4 * $sensor->noiseAt(Iso::of(100))['gain'], $sensor->noiseAt(Iso::of(400))['gain'], 1e-12);
+        $this->assertEqualsWithDelta(
+            1.0,
+            $sensor->dynamicRange(Iso::of(100))->minus($sensor->dynamicRange(Iso::of(200)))->value,
+            1e-9,
+        );
+        $this->assertEqualsWithDelta(
+            4 * $sensor->noiseAt(Iso::of(100))['gain'],
+            $sensor->noiseAt(Iso::of(400))['gain'],
+            1e-12,
+        );
     }
 
     public function test_a_format_that_cannot_be_read_is_named(): void
@@ -118,7 +137,7 @@ final class OpticsTest extends TestCase
 
     public function test_angles_of_view(): void
     {
-        $this->assertEqualsWithDelta(39.60, AngleOfView::of(50, Format::fullFrame())->horizontal, 0.005);
+        $this->assertEqualsWithDelta(39.6, AngleOfView::of(50, Format::fullFrame())->horizontal, 0.005);
         $this->assertEqualsWithDelta(90.0, AngleOfView::of(18, Format::fullFrame())->horizontal, 1e-9);
     }
 
@@ -150,8 +169,16 @@ final class OpticsTest extends TestCase
         $running = SubjectBlur::of(5, 0, 50, 8, Format::fullFrame());
 
         $this->assertEqualsWithDelta([471, 118], [1 / $walking->criticalLimit(), 1 / $walking->acceptableLimit()], 0.5);
-        $this->assertEqualsWithDelta([1048, 262], [1 / $running->criticalLimit(), 1 / $running->acceptableLimit()], 0.5);
-        $this->assertEqualsWithDelta($walking->after(0.01) / 2, SubjectBlur::of(1.4, 60, 50, 5, Format::fullFrame())->after(0.01), 1e-9);
+        $this->assertEqualsWithDelta(
+            [1048, 262],
+            [1 / $running->criticalLimit(), 1 / $running->acceptableLimit()],
+            0.5,
+        );
+        $this->assertEqualsWithDelta(
+            $walking->after(0.01) / 2,
+            SubjectBlur::of(1.4, 60, 50, 5, Format::fullFrame())->after(0.01),
+            1e-9,
+        );
         $this->assertNull(SubjectBlur::of(1.4, 90, 50, 5, Format::fullFrame())->criticalLimit());
     }
 
@@ -168,6 +195,13 @@ final class OpticsTest extends TestCase
         $this->assertEqualsWithDelta(10.0, FlashReach::of(40, 8, 400)->metres, 1e-9);
         $this->assertEqualsWithDelta(20.0, Reciprocity::corrected(10, 1.3), 0.05);
         $this->assertSame(0.5, Reciprocity::corrected(0.5, 1.3));
-        $this->assertSame([4, 1, 3], [BracketLength::frames(16, 10, 2), BracketLength::frames(8, 10, 2), BracketLength::frames(10 + 4 / 3, 10, 2 / 3)]);
+        $this->assertSame(
+            [4, 1, 3],
+            [
+                BracketLength::frames(16, 10, 2),
+                BracketLength::frames(8, 10, 2),
+                BracketLength::frames(10 + 4 / 3, 10, 2 / 3),
+            ],
+        );
     }
 }

@@ -20,7 +20,13 @@ final class PanelTest extends TestCase
             new PanelNote(3, 'Maren', false, 'tone'),
         ]);
 
-        $this->assertSame([[1, 2], [3]], array_map(fn (PanelGroup $group): array => array_map(fn (PanelNote $note): int|string => $note->id, $group->notes), $groups));
+        $this->assertSame(
+            [[1, 2], [3]],
+            array_map(
+                fn (PanelGroup $group): array => array_map(fn (PanelNote $note): int|string => $note->id, $group->notes),
+                $groups,
+            ),
+        );
         $this->assertTrue($groups[0]->agrees());
         $this->assertSame(['Tobin', 'Elka'], $groups[0]->authors());
         $this->assertFalse($groups[1]->agrees());
@@ -29,12 +35,30 @@ final class PanelTest extends TestCase
     public function test_another_place_another_topic_or_none_stands_alone(): void
     {
         $here = Region::of(0.0, 0.0, 0.2, 0.2);
-        $this->assertCount(2, Panel::merge([new PanelNote(1, 'A', false, 'tone', $here), new PanelNote(2, 'B', false, 'tone', Region::of(0.7, 0.7, 0.2, 0.2))]));
-        $this->assertCount(2, Panel::merge([new PanelNote(1, 'A', false, 'tone', $here), new PanelNote(2, 'B', false, 'depth', $here)]));
+        $this->assertCount(
+            2,
+            Panel::merge([
+                new PanelNote(1, 'A', false, 'tone', $here),
+                new PanelNote(2, 'B', false, 'tone', Region::of(0.7, 0.7, 0.2, 0.2)),
+            ]),
+        );
+        $this->assertCount(
+            2,
+            Panel::merge([new PanelNote(1, 'A', false, 'tone', $here), new PanelNote(2, 'B', false, 'depth', $here)]),
+        );
         $this->assertCount(2, Panel::merge([new PanelNote(1, 'A', false), new PanelNote(2, 'B', false)]));
-        $this->assertCount(2, Panel::merge([new PanelNote(1, 'A', false, 'tone', $here), new PanelNote(2, 'B', false, 'tone')]));
+        $this->assertCount(
+            2,
+            Panel::merge([new PanelNote(1, 'A', false, 'tone', $here), new PanelNote(2, 'B', false, 'tone')]),
+        );
         // Half of each covered is a third of what both cover: just the same place.
-        $this->assertCount(1, Panel::merge([new PanelNote(1, 'A', false, 'tone', Region::of(0.0, 0.0, 0.4, 0.2)), new PanelNote(2, 'B', false, 'tone', Region::of(0.2, 0.0, 0.4, 0.2))]));
+        $this->assertCount(
+            1,
+            Panel::merge([
+                new PanelNote(1, 'A', false, 'tone', Region::of(0.0, 0.0, 0.4, 0.2)),
+                new PanelNote(2, 'B', false, 'tone', Region::of(0.2, 0.0, 0.4, 0.2)),
+            ]),
+        );
         $this->assertSame([], Panel::merge([]));
     }
 
@@ -44,6 +68,11 @@ final class PanelTest extends TestCase
         $this->assertTrue($group->disagrees());
         $this->assertFalse($group->agrees());
         // One person who keeps a part and would change another does not disagree with anybody.
-        $this->assertFalse(Panel::merge([new PanelNote(1, 'Tobin', true, 'tone'), new PanelNote(2, 'Tobin', false, 'tone')])[0]->disagrees());
+        $this->assertFalse(
+            Panel::merge([
+                new PanelNote(1, 'Tobin', true, 'tone'),
+                new PanelNote(2, 'Tobin', false, 'tone'),
+            ])[0]->disagrees(),
+        );
     }
 }

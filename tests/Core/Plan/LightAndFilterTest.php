@@ -26,7 +26,16 @@ final class LightAndFilterTest extends TestCase
         // 500 lx: log2(500 · 100 / 250) = 7.64.
         $this->assertEqualsWithDelta(7.644, LightCondition::Workshop->ev100()->value, 0.001);
         $this->assertEqualsWithDelta(-3.0, LightCondition::FullMoon->ev100()->value, 1.0);
-        $order = [LightCondition::Sun, LightCondition::ThinCloud, LightCondition::Overcast, LightCondition::Sunset, LightCondition::Dusk, LightCondition::FullMoon, LightCondition::HalfMoon, LightCondition::Starlight];
+        $order = [
+            LightCondition::Sun,
+            LightCondition::ThinCloud,
+            LightCondition::Overcast,
+            LightCondition::Sunset,
+            LightCondition::Dusk,
+            LightCondition::FullMoon,
+            LightCondition::HalfMoon,
+            LightCondition::Starlight,
+        ];
         for ($i = 1; $i < count($order); $i++) {
             $this->assertLessThan($order[$i - 1]->ev100()->value, $order[$i]->ev100()->value, $order[$i]->value);
         }
@@ -47,19 +56,33 @@ final class LightAndFilterTest extends TestCase
 
     public function test_the_light_of_a_planned_hour_follows_the_sun(): void
     {
-        $at = fn (string $time): Outing => new Outing(Place::of(50.0, 10.0), new DateTimeImmutable('2026-06-21 '.$time, new DateTimeZone('Europe/Berlin')));
+        $at = fn (string $time): Outing => new Outing(
+            Place::of(50.0, 10.0),
+            new DateTimeImmutable('2026-06-21 '.$time, new DateTimeZone('Europe/Berlin')),
+        );
 
         $this->assertEqualsWithDelta(Ev100::BRIGHT_SUN, $at('13:20')->light(Weather::Clear)->value, 0.7);
-        $this->assertLessThan($at('13:20')->light(Weather::Clear)->value - 2, $at('21:20')->light(Weather::Clear)->value);
+        $this->assertLessThan(
+            $at('13:20')->light(Weather::Clear)->value - 2,
+            $at('21:20')->light(Weather::Clear)->value,
+        );
         $this->assertLessThan(0, $at('01:20')->light(Weather::Clear)->value);
-        $this->assertLessThan($at('13:20')->light(Weather::Clear)->value, $at('13:20')->light(Weather::Overcast)->value);
+        $this->assertLessThan(
+            $at('13:20')->light(Weather::Clear)->value,
+            $at('13:20')->light(Weather::Overcast)->value,
+        );
     }
 
     public function test_an_outing_travels_with_a_plan_file(): void
     {
-        $plan = PlanFormat::read(Fields::of(['outing' => ['latitude' => 50, 'longitude' => 10, 'at' => '2026-06-21T13:20:00+02:00']]));
+        $plan = PlanFormat::read(
+            Fields::of(['outing' => ['latitude' => 50, 'longitude' => 10, 'at' => '2026-06-21T13:20:00+02:00']]),
+        );
         $this->assertSame(50.0, $plan->outing?->place->latitude);
-        $this->assertSame('2026-06-21T11:20:00+00:00', $plan->outing->at->setTimezone(new DateTimeZone('UTC'))->format(DATE_ATOM));
+        $this->assertSame(
+            '2026-06-21T11:20:00+00:00',
+            $plan->outing->at->setTimezone(new DateTimeZone('UTC'))->format(DATE_ATOM),
+        );
 
         $this->expectExceptionMessage('"outing.at"');
         PlanFormat::read(Fields::of(['outing' => ['latitude' => 50, 'longitude' => 10, 'at' => 'some day']]));

@@ -21,7 +21,12 @@ final class PlanTest extends TestCase
 {
     public function test_a_suggestion_reads_as_a_plan(): void
     {
-        $suggestion = SameExposure::with(Situations::make(n: 8, t: 1 / 60, iso: 400, kit: Situations::kit()), 'frozen', time: ExposureTime::of(1 / 250))?->toArray() ?? [];
+        $suggestion =
+            SameExposure::with(
+                Situations::make(n: 8, t: 1 / 60, iso: 400, kit: Situations::kit()),
+                'frozen',
+                time: ExposureTime::of(1 / 250),
+            )?->toArray() ?? [];
         $plan = PlanFormat::read(Fields::of($suggestion));
 
         $this->assertSame('ƒ/8, 1/250 s, ISO 1600', (string) $plan->settings());
@@ -30,9 +35,24 @@ final class PlanTest extends TestCase
 
     public function test_settings_may_stand_apart_and_iso_may_be_automatic(): void
     {
-        $plan = PlanFormat::read(Fields::parse('{"sceneEv100": 9, "shadowEv100": 6.5, "support": "tripod", "intent": {"subject": 3, "far": "infinity"}, "settings": {"fNumber": 8, "iso": "auto"}}'));
+        $plan = PlanFormat::read(
+            Fields::parse(
+                '{"sceneEv100": 9, "shadowEv100": 6.5, "support": "tripod", "intent": {"subject": 3, "far": '
+                    .'"infinity"}, "settings": {"fNumber": 8, "iso": "auto"}}',
+            ),
+        );
 
-        $this->assertSame([8.0, null, 9.0, 6.5, Support::Tripod, INF], [$plan->fNumber?->nominal(), $plan->iso, $plan->light?->value, $plan->shadowReading?->value, $plan->support, $plan->intent->far]);
+        $this->assertSame(
+            [8.0, null, 9.0, 6.5, Support::Tripod, INF],
+            [
+                $plan->fNumber?->nominal(),
+                $plan->iso,
+                $plan->light?->value,
+                $plan->shadowReading?->value,
+                $plan->support,
+                $plan->intent->far,
+            ],
+        );
         $this->assertNull($plan->settings());
     }
 
@@ -49,7 +69,10 @@ final class PlanTest extends TestCase
         $this->assertNull(PlanComparison::of(null, $record));
         $this->assertNull(PlanComparison::of(new Plan(iso: Iso::of(100)), $record->with(['iso' => null])));
         $compared = PlanComparison::of(new Plan(Aperture::of(8), ExposureTime::of(1 / 250), focalLength: 85), $record);
-        $this->assertSame(['exposure time', 'focal length'], array_map(fn (PlanDifference $difference): string => $difference->name, $compared?->moved() ?? []));
+        $this->assertSame(
+            ['exposure time', 'focal length'],
+            array_map(fn (PlanDifference $difference): string => $difference->name, $compared?->moved() ?? []),
+        );
         $this->assertEqualsWithDelta(2.0, $compared?->moved()[0]->stops, 1e-9);
     }
 }

@@ -77,8 +77,16 @@ final class LightTest extends TestCase
             $settings = new ExposureSettings(Aperture::of($n), ExposureTime::of(1 / 125), Iso::of($iso));
             $reach = FlashReach::of($guideNumber, $settings->aperture->exact, $settings->iso->exact)->metres;
             // A card of 18 % at that distance: the plate holds 0.18/s² of it.
-            $this->assertEqualsWithDelta(0.18, FlashLight::factor($guideNumber, $settings) * 0.18 / $reach ** 2, 0.001);
-            $this->assertSame(FlashLight::factor($guideNumber, $settings), FlashLight::factor($guideNumber, $settings->withTime(ExposureTime::of(1))), 'whatever the shutter does');
+            $this->assertEqualsWithDelta(
+                0.18,
+                (FlashLight::factor($guideNumber, $settings) * 0.18) / $reach ** 2,
+                0.001,
+            );
+            $this->assertSame(
+                FlashLight::factor($guideNumber, $settings),
+                FlashLight::factor($guideNumber, $settings->withTime(ExposureTime::of(1))),
+                'whatever the shutter does',
+            );
         }
     }
 }

@@ -60,7 +60,8 @@ final class MovementTest extends TestCase
         foreach ($fall->trails($view, 3.0, $seconds, 5000, 1e-4) as $trail) {
             $longest = max($longest, $this->length($trail));
         }
-        // The fastest drop moves at g·0.5 s: over a hundredth of a second, a fifth of the frame to the metre at five metres.
+        // The fastest drop moves at g·0.5 s: over a hundredth of a second, a fifth of the frame to the metre at five
+        // metres.
         $this->assertEqualsWithDelta(9.81 * 0.5 * $seconds * 0.2 * 1.5, $longest, 0.05 * 9.81 * 0.5 * $seconds * 0.3);
     }
 
@@ -68,10 +69,17 @@ final class MovementTest extends TestCase
     {
         $view = new Viewpoint([0, 1, -5], [0, 1, 0], 36);
         $fall = new Fall([0, 2, 0], 0.0, 0.0, 0.1, 0.775, 2000, 0.01);
-        $amount = fn (float $moment, float $seconds, int $most): float => array_sum(array_map(fn (Trail $trail): float => $trail->amount, iterator_to_array($fall->trails($view, $moment, $seconds, $most, 0.01), false)));
+        $amount = fn (float $moment, float $seconds, int $most): float => array_sum(
+            array_map(
+                fn (Trail $trail): float => $trail->amount,
+                iterator_to_array($fall->trails($view, $moment, $seconds, $most, 0.01), false),
+            ),
+        );
         // 2000 drops a second, each half a second in the air: a thousand of them.
-        $frozen = 1000 * M_PI / 4 * (0.01 * 0.2) ** 2;
-        foreach ([[1.0, 1 / 4000, 20000], [2.2, 1 / 60, 20000], [5.0, 2.0, 20000], [5.0, 2.0, 900]] as [$moment, $seconds, $most]) {
+        $frozen = ((1000 * M_PI) / 4) * (0.01 * 0.2) ** 2;
+        foreach (
+            [[1.0, 1 / 4000, 20000], [2.2, 1 / 60, 20000], [5.0, 2.0, 20000], [5.0, 2.0, 900]] as [$moment, $seconds, $most]
+        ) {
             $this->assertEqualsWithDelta($frozen, $amount($moment, $seconds, $most), 0.08 * $frozen);
         }
         $drops = fn (): array => iterator_to_array($fall->trails($view, 1.0, 0.01, 500, 0.01), false);
@@ -88,7 +96,7 @@ final class MovementTest extends TestCase
             $longest = max($longest, $this->length($trail));
         }
         // In pixels of 6 µm the formula for the equator; here in frame widths of 36 mm.
-        $expected = StarTrail::pixels(100, 6, 0, 120) * 0.006 / 36;
+        $expected = (StarTrail::pixels(100, 6, 0, 120) * 0.006) / 36;
         $this->assertEqualsWithDelta($expected, $longest, 0.05 * $expected);
     }
 
@@ -105,7 +113,11 @@ final class MovementTest extends TestCase
             }
             $this->assertEqualsWithDelta($share, $lit / $all, 0.01);
         }
-        $this->assertEqualsWithDelta(0.52 * M_PI / 180 * 24 / 36, (new MoonDisc([0, 0, 1], 1.0))->diameter(new Viewpoint([0, 0, 0], [0, 0, 1], 24)), 1e-9);
+        $this->assertEqualsWithDelta(
+            (((0.52 * M_PI) / 180) * 24) / 36,
+            (new MoonDisc([0, 0, 1], 1.0))->diameter(new Viewpoint([0, 0, 0], [0, 0, 1], 24)),
+            1e-9,
+        );
     }
 
     public function test_what_crosses_streaks_less_the_more_it_is_followed_and_the_rest_streaks_more(): void
@@ -115,7 +127,11 @@ final class MovementTest extends TestCase
         $this->assertSame(1.0, $crossing->at(1.0));
         $this->assertEqualsWithDelta(4.0 / 50 / 8, $crossing->streak($view, 1 / 50, 0.0), 1e-12);
         $this->assertSame(0.0, $crossing->streak($view, 1 / 50, 1.0));
-        $this->assertEqualsWithDelta($crossing->streak($view, 1 / 50, 0.0), -$crossing->backgroundStreak($view, 1 / 50, 1.0), 1e-12);
+        $this->assertEqualsWithDelta(
+            $crossing->streak($view, 1 / 50, 0.0),
+            -$crossing->backgroundStreak($view, 1 / 50, 1.0),
+            1e-12,
+        );
         $this->assertEqualsWithDelta(0.2, (new Turning(1.6))->phase(2.0), 1e-9);
         $this->assertEqualsWithDelta(0.4, (new Turning(1.6))->turns(0.25), 1e-9);
     }
@@ -131,7 +147,11 @@ final class MovementTest extends TestCase
             $longer = Shake::byHand(50, $format, 2, 4 * $limit, $seed);
             $this->assertEqualsWithDelta(4 * $length, hypot($longer->right, $longer->down), 1e-9);
         }
-        $this->assertEqualsWithDelta($format->circleOfConfusion(), array_sum($lengths) / 300, 0.05 * $format->circleOfConfusion());
+        $this->assertEqualsWithDelta(
+            $format->circleOfConfusion(),
+            array_sum($lengths) / 300,
+            0.05 * $format->circleOfConfusion(),
+        );
         $this->assertGreaterThan(1.5, max($lengths) / min($lengths), 'no press is like the other');
         $this->assertSame(0.0, Shake::none()->right);
     }
@@ -144,6 +164,6 @@ final class MovementTest extends TestCase
         // Points stand in the middle of equal stretches.
         $count = count($points);
 
-        return $count < 2 ? 0.0 : hypot($last[0] - $points[0][0], ($last[1] - $points[0][1])) * $count / ($count - 1);
+        return $count < 2 ? 0.0 : (hypot($last[0] - $points[0][0], $last[1] - $points[0][1]) * $count) / ($count - 1);
     }
 }

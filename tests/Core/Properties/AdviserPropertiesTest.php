@@ -22,14 +22,29 @@ final class AdviserPropertiesTest extends PropertyTestCase
 {
     public function test_what_is_said_to_meet_every_demand_does(): void
     {
-        $this->limitTo(400)->forAll(Generators::choose(-60, 170), $this->anyMask(7), Generators::choose(0, 59), Generators::choose(0, 287), Generators::choose(60, 2000))->then(
-            function (int $light, int $mask, int $extras, int $choice, int $centimetres): void {
-                $request = new AdviceRequest(Ev100::of($light / 10), self::kit($mask, $extras, $extras % 7 === 0), self::intent($choice, $centimetres / 100));
+        $this->limitTo(400)
+            ->forAll(
+                Generators::choose(-60, 170),
+                $this->anyMask(7),
+                Generators::choose(0, 59),
+                Generators::choose(0, 287),
+                Generators::choose(60, 2000),
+            )
+            ->then(function (int $light, int $mask, int $extras, int $choice, int $centimetres): void {
+                $request = new AdviceRequest(
+                    Ev100::of($light / 10),
+                    self::kit($mask, $extras, $extras % 7 === 0),
+                    self::intent($choice, $centimetres / 100),
+                );
                 $advice = KitAdviser::advise($request);
                 $meets = array_filter($advice->suggestions, fn (Suggestion $suggestion): bool => $suggestion->meets);
 
                 $this->assertLessThanOrEqual(3, count($advice->suggestions));
-                $this->assertSame($advice->impossible === null, $meets !== [], 'either something meets every demand or the reason is given');
+                $this->assertSame(
+                    $advice->impossible === null,
+                    $meets !== [],
+                    'either something meets every demand or the reason is given',
+                );
                 foreach ($advice->suggestions as $suggestion) {
                     $this->assertCanBeDone($request, $suggestion);
                 }
@@ -41,13 +56,28 @@ final class AdviserPropertiesTest extends PropertyTestCase
 
     public function test_another_lens_or_a_tripod_never_makes_the_best_worse(): void
     {
-        $this->limitTo(200)->forAll(Generators::choose(-60, 170), $this->anyMask(7), Generators::choose(0, 59), Generators::choose(0, 287), Generators::choose(60, 2000), Generators::choose(0, 6))->then(
-            function (int $light, int $mask, int $extras, int $choice, int $centimetres, int $added): void {
+        $this->limitTo(200)
+            ->forAll(
+                Generators::choose(-60, 170),
+                $this->anyMask(7),
+                Generators::choose(0, 59),
+                Generators::choose(0, 287),
+                Generators::choose(60, 2000),
+                Generators::choose(0, 6),
+            )
+            ->then(function (int $light, int $mask, int $extras, int $choice, int $centimetres, int $added): void {
                 $kit = self::kit($mask, $extras);
                 [$short, $long, $wide, $tele, $smallest, $closest] = self::LENSES[$added];
-                $cost = fn (Kit $kit): float => (new Search(new AdviceRequest(Ev100::of($light / 10), $kit, self::intent($choice, $centimetres / 100))))->bestOfAll()->cost ?? INF;
+                $cost = fn (Kit $kit): float => (new Search(
+                    new AdviceRequest(Ev100::of($light / 10), $kit, self::intent($choice, $centimetres / 100)),
+                ))->bestOfAll()->cost ?? INF;
                 $before = $cost($kit);
-                $lens = new Kit($kit->body, [...$kit->lenses, new Lens('another', $short, $long, $wide, $tele, $smallest, $closest)], $kit->supports, $kit->filters);
+                $lens = new Kit(
+                    $kit->body,
+                    [...$kit->lenses, new Lens('another', $short, $long, $wide, $tele, $smallest, $closest)],
+                    $kit->supports,
+                    $kit->filters,
+                );
                 $tripod = new Kit($kit->body, $kit->lenses, [...$kit->supports, Support::Tripod], $kit->filters);
 
                 $this->assertLessThanOrEqual($before, $cost($lens));
@@ -58,19 +88,44 @@ final class AdviserPropertiesTest extends PropertyTestCase
     public function test_the_one_thing_that_would_help_helps(): void
     {
         $seen = 0;
-        $this->limitTo(200)->forAll(Generators::choose(-60, 30), $this->anyMask(7), Generators::choose(0, 59), Generators::choose(0, 287), Generators::choose(60, 2000))->then(
-            function (int $light, int $mask, int $extras, int $choice, int $centimetres) use (&$seen): void {
-                $request = new AdviceRequest(Ev100::of($light / 10), self::kit($mask, $extras), self::intent($choice, $centimetres / 100));
+        $this->limitTo(200)
+            ->forAll(
+                Generators::choose(-60, 30),
+                $this->anyMask(7),
+                Generators::choose(0, 59),
+                Generators::choose(0, 287),
+                Generators::choose(60, 2000),
+            )
+            ->then(function (int $light, int $mask, int $extras, int $choice, int $centimetres) use (&$seen): void {
+                $request = new AdviceRequest(
+                    Ev100::of($light / 10),
+                    self::kit($mask, $extras),
+                    self::intent($choice, $centimetres / 100),
+                );
                 foreach (KitAdviser::advise($request)->impossible->wouldHelp ?? [] as $remedy) {
                     $helped = match ($remedy->what) {
                         'light' => $request->with(light: Ev100::of($request->light->value + $remedy->amount)),
-                        'tripod' => $request->with(kit: new Kit($request->kit->body, $request->kit->lenses, [...$request->kit->supports, Support::Tripod], $request->kit->filters)),
-                        'filter' => $request->with(kit: new Kit($request->kit->body, $request->kit->lenses, $request->kit->supports, [$remedy->amount])),
+                        'tripod' => $request->with(
+                            kit: new Kit(
+                                $request->kit->body,
+                                $request->kit->lenses,
+                                [...$request->kit->supports, Support::Tripod],
+                                $request->kit->filters,
+                            ),
+                        ),
+                        'filter' => $request->with(
+                            kit: new Kit($request->kit->body, $request->kit->lenses, $request->kit->supports, [
+                                $remedy->amount,
+                            ]),
+                        ),
                         default => null,
                     };
                     if ($helped !== null) {
                         $seen++;
-                        $this->assertNull(KitAdviser::advise($helped)->impossible, sprintf('%s of %s', $remedy->what, $remedy->amount));
+                        $this->assertNull(
+                            KitAdviser::advise($helped)->impossible,
+                            sprintf('%s of %s', $remedy->what, $remedy->amount),
+                        );
                     }
                 }
             });
@@ -85,7 +140,10 @@ final class AdviserPropertiesTest extends PropertyTestCase
         $this->assertTrue($lens->covers((float) $suggestion->focalLength));
         $this->assertContains($suggestion->support, $request->kit->supports);
         $this->assertContains($suggestion->filterStops, [0.0, ...$request->kit->filters]);
-        $this->assertGreaterThanOrEqual($lens->widestAt((float) $suggestion->focalLength)->exact * 0.999, $suggestion->settings->aperture->exact);
+        $this->assertGreaterThanOrEqual(
+            $lens->widestAt((float) $suggestion->focalLength)->exact * 0.999,
+            $suggestion->settings->aperture->exact,
+        );
         $this->assertLessThanOrEqual($lens->smallest * 1.03, $suggestion->settings->aperture->exact);
         $this->assertGreaterThanOrEqual($limits->fastest * 0.97, $suggestion->settings->time->exact);
         $this->assertLessThanOrEqual($limits->slowest * 1.07, $suggestion->settings->time->exact);
@@ -96,8 +154,18 @@ final class AdviserPropertiesTest extends PropertyTestCase
     private function assertMeets(AdviceRequest $request, Suggestion $suggestion): void
     {
         [$intent, $format] = [$request->intent, $request->kit->body->format];
-        [$n, $t, $iso, $f] = [$suggestion->settings->aperture->exact, $suggestion->settings->time->exact, $suggestion->settings->iso->exact, (float) $suggestion->focalLength];
-        $this->assertEqualsWithDelta($request->light->value - $suggestion->filterStops, log($n ** 2 / $t, 2) - log($iso / 100, 2), 1 / 6 + 1e-6, 'the light balances');
+        [$n, $t, $iso, $f] = [
+            $suggestion->settings->aperture->exact,
+            $suggestion->settings->time->exact,
+            $suggestion->settings->iso->exact,
+            (float) $suggestion->focalLength,
+        ];
+        $this->assertEqualsWithDelta(
+            $request->light->value - $suggestion->filterStops,
+            log($n ** 2 / $t, 2) - log($iso / 100, 2),
+            1 / 6 + 1e-6,
+            'the light balances',
+        );
         $this->assertLessThanOrEqual(($intent->maxIso ?? INF) * 1.03, $iso);
         if ($intent->near !== null && $intent->far !== null) {
             $depth = DepthOfField::of($f, $n, (float) $suggestion->focusDistance, $format->circleOfConfusion());
@@ -105,21 +173,29 @@ final class AdviserPropertiesTest extends PropertyTestCase
             $this->assertGreaterThanOrEqual($intent->far * 0.9999, $depth->far ?? INF);
         }
         if ($intent->asksForSeparation()) {
-            $this->assertGreaterThanOrEqual($intent->separation * 0.9999, BlurDisc::of($f, $n, (float) $intent->subject, (float) $intent->background)->percentOfWidth($format));
+            $this->assertGreaterThanOrEqual(
+                $intent->separation * 0.9999,
+                BlurDisc::of($f, $n, (float) $intent->subject, (float) $intent->background)->percentOfWidth($format),
+            );
         }
         if ($suggestion->support !== Support::Tripod) {
             $steadier = $request->kit->body->stabiliserStops + (float) $suggestion->support?->stopsSteadier();
-            $this->assertLessThanOrEqual(2 ** $steadier / ($format->crop() * $f) * 1.0001, $t);
+            $this->assertLessThanOrEqual((2 ** $steadier / ($format->crop() * $f)) * 1.0001, $t);
         }
-        if ($intent->movement?->speed !== null && in_array($intent->movement->want, [MovementLook::Freeze, MovementLook::Acceptable], true)) {
-            $circles = SubjectBlur::of($intent->movement->speed, 0.0, $f, (float) $intent->subject, $format)->after($t) / $format->circleOfConfusion();
+        if (
+            $intent->movement?->speed !== null &&
+            in_array($intent->movement->want, [MovementLook::Freeze, MovementLook::Acceptable], true)
+        ) {
+            $circles =
+                SubjectBlur::of($intent->movement->speed, 0.0, $f, (float) $intent->subject, $format)->after($t) /
+                $format->circleOfConfusion();
             $this->assertLessThanOrEqual($intent->movement->want === MovementLook::Freeze ? 1.0001 : 4.0001, $circles);
         }
         if ($intent->movement?->want === MovementLook::Silk) {
             $this->assertGreaterThanOrEqual(0.4999, $t);
         }
         if ($intent->focalLength35 !== null) {
-            $this->assertEqualsWithDelta(0.0, log($f * $format->crop() / $intent->focalLength35, 2), 0.2501);
+            $this->assertEqualsWithDelta(0.0, log(($f * $format->crop()) / $intent->focalLength35, 2), 0.2501);
         }
     }
 }

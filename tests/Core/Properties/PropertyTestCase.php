@@ -25,7 +25,13 @@ abstract class PropertyTestCase extends TestCase
     use TestTrait;
 
     protected const LENSES = [
-        [50, 50, 1.8, 1.8, 16, 0.45], [35, 35, 2, 2, 16, 0.3], [24, 70, 2.8, 2.8, 22, 0.4], [18, 135, 3.5, 5.6, 22, 0.5], [70, 200, 4, 4, 22, 1.0], [85, 85, 1.4, 1.4, 16, 0.8], [16, 35, 4, 4, 22, 0.3],
+        [50, 50, 1.8, 1.8, 16, 0.45],
+        [35, 35, 2, 2, 16, 0.3],
+        [24, 70, 2.8, 2.8, 22, 0.4],
+        [18, 135, 3.5, 5.6, 22, 0.5],
+        [70, 200, 4, 4, 22, 1.0],
+        [85, 85, 1.4, 1.4, 16, 0.8],
+        [16, 35, 4, 4, 22, 0.3],
     ];
 
     /** Thirds of a stop. */
@@ -44,15 +50,33 @@ abstract class PropertyTestCase extends TestCase
     {
         $lenses = [];
         foreach (self::LENSES as $bit => [$short, $long, $wide, $tele, $smallest, $closest]) {
-            if (($mask >> $bit & 1) === 1) {
-                $lenses[] = new Lens(sprintf('%d–%d mm', $short, $long), $short, $long, $wide, $tele, $smallest, $closest);
+            if ((($mask >> $bit) & 1) === 1) {
+                $lenses[] = new Lens(
+                    sprintf('%d–%d mm', $short, $long),
+                    $short,
+                    $long,
+                    $wide,
+                    $tele,
+                    $smallest,
+                    $closest,
+                );
             }
         }
 
         return new Kit(
-            new Body('a body', Format::parse(['36x24', '23.5x15.6', '17.3x13'][$extras % 3]), new BodyLimits(
-                fastest: 1 / 4000, slowest: 30, isoMin: 100, isoMax: 12800, increment: $halfStops ? StopIncrement::Half : StopIncrement::Third,
-            ), 6000, $extras % 4),
+            new Body(
+                'a body',
+                Format::parse(['36x24', '23.5x15.6', '17.3x13'][$extras % 3]),
+                new BodyLimits(
+                    fastest: 1 / 4000,
+                    slowest: 30,
+                    isoMin: 100,
+                    isoMax: 12800,
+                    increment: $halfStops ? StopIncrement::Half : StopIncrement::Third,
+                ),
+                6000,
+                $extras % 4,
+            ),
             $lenses,
             match ($extras % 5) {
                 0, 1 => [Support::Hand],
@@ -67,7 +91,13 @@ abstract class PropertyTestCase extends TestCase
     /** An intent, from one number: depth, movement, separation, ceiling and framing come and go with its parts. */
     protected static function intent(int $choice, float $distance): Intent
     {
-        $looks = [MovementLook::Freeze, MovementLook::Acceptable, MovementLook::Streak, MovementLook::Silk, MovementLook::Pan];
+        $looks = [
+            MovementLook::Freeze,
+            MovementLook::Acceptable,
+            MovementLook::Streak,
+            MovementLook::Silk,
+            MovementLook::Pan,
+        ];
         $depth = $choice % 3;
         $wants = intdiv($choice, 3) % 6;
         $separates = $depth === 0 && intdiv($choice, 18) % 2 === 1;

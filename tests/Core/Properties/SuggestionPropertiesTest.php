@@ -28,28 +28,62 @@ final class SuggestionPropertiesTest extends PropertyTestCase
 
     public function test_a_suggestion_carried_out_is_rid_of_what_it_claimed_to_fix(): void
     {
-        $this->limitTo(500)->forAll(
-            $this->thirds(3, 27), $this->thirds(-36, 12), $this->thirds(-3, 24), Generators::choose(-30, 20), Generators::choose(0, 287), Generators::choose(60, 1500), Generators::choose(0, 999),
-        )->then(function (int $aperture, int $time, int $iso, int $tone, int $choice, int $centimetres, int $more): void {
-            $kit = $more % 3 === 0 ? null : Situations::kit(['stabiliserStops' => $more % 4]);
-            $intent = self::intent($choice, $centimetres / 100)->with([
-                'stars' => $more % 17 === 0, 'foliage' => $more % 13 === 0, 'sunStar' => $more % 19 === 0, 'focalLength35' => null,
-            ]);
-            $situation = $this->frame(
-                Aperture::atStep($aperture)->nominal(), ExposureTime::atStep($time)->nominal(), Iso::atStep($iso)->nominal(),
-                [ExposureMode::Aperture, ExposureMode::Shutter, ExposureMode::Manual, ExposureMode::Program, ExposureMode::Auto][$more % 5], 50.0,
-                [Support::Hand, Support::Tripod, Support::Monopod][$more % 7 % 3], 'Marlpit 50 mm', $tone / 10, 0.0, $kit, $intent, null,
-            );
-            $critique = Critique::of($situation, Rules::critic());
-            foreach ($critique->advice->suggestions as $suggestion) {
-                $this->assertGone($situation, $suggestion, $suggestion->fixes, $tone / 10);
-            }
-            foreach ($critique->findings as $finding) {
-                if ($finding->suggestion !== null && $finding->topic !== Topic::Series) {
-                    $this->assertGone($situation, $finding->suggestion, [$finding->id], $tone / 10);
+        $this->limitTo(500)
+            ->forAll(
+                $this->thirds(3, 27),
+                $this->thirds(-36, 12),
+                $this->thirds(-3, 24),
+                Generators::choose(-30, 20),
+                Generators::choose(0, 287),
+                Generators::choose(60, 1500),
+                Generators::choose(0, 999),
+            )
+            ->then(function (
+                int $aperture,
+                int $time,
+                int $iso,
+                int $tone,
+                int $choice,
+                int $centimetres,
+                int $more,
+            ): void {
+                $kit = $more % 3 === 0 ? null : Situations::kit(['stabiliserStops' => $more % 4]);
+                $intent = self::intent($choice, $centimetres / 100)->with([
+                    'stars' => $more % 17 === 0,
+                    'foliage' => $more % 13 === 0,
+                    'sunStar' => $more % 19 === 0,
+                    'focalLength35' => null,
+                ]);
+                $situation = $this->frame(
+                    Aperture::atStep($aperture)->nominal(),
+                    ExposureTime::atStep($time)->nominal(),
+                    Iso::atStep($iso)->nominal(),
+                    [
+                        ExposureMode::Aperture,
+                        ExposureMode::Shutter,
+                        ExposureMode::Manual,
+                        ExposureMode::Program,
+                        ExposureMode::Auto,
+                    ][$more % 5],
+                    50.0,
+                    [Support::Hand, Support::Tripod, Support::Monopod][($more % 7) % 3],
+                    'Marlpit 50 mm',
+                    $tone / 10,
+                    0.0,
+                    $kit,
+                    $intent,
+                    null,
+                );
+                $critique = Critique::of($situation, Rules::critic());
+                foreach ($critique->advice->suggestions as $suggestion) {
+                    $this->assertGone($situation, $suggestion, $suggestion->fixes, $tone / 10);
                 }
-            }
-        });
+                foreach ($critique->findings as $finding) {
+                    if ($finding->suggestion !== null && $finding->topic !== Topic::Series) {
+                        $this->assertGone($situation, $finding->suggestion, [$finding->id], $tone / 10);
+                    }
+                }
+            });
         $this->assertGreaterThan(300, $this->claims, 'hardly any suggestion claimed anything');
     }
 
@@ -63,21 +97,64 @@ final class SuggestionPropertiesTest extends PropertyTestCase
         $this->assertNotNull($settings);
         $brighter = $suggestion->settings->stopsBrighterThan($settings)->value - $suggestion->filterStops;
         $after = $this->frame(
-            $suggestion->settings->aperture->nominal(), $suggestion->settings->time->nominal(), $suggestion->settings->iso->nominal(), $suggestion->mode, $suggestion->focalLength ?? 50.0,
-            $suggestion->support ?? Support::Hand, (string) $suggestion->lens, $tone + $brighter, $suggestion->compensation, $before->kit, $before->intent, $suggestion->focusDistance,
+            $suggestion->settings->aperture->nominal(),
+            $suggestion->settings->time->nominal(),
+            $suggestion->settings->iso->nominal(),
+            $suggestion->mode,
+            $suggestion->focalLength ?? 50.0,
+            $suggestion->support ?? Support::Hand,
+            (string) $suggestion->lens,
+            $tone + $brighter,
+            $suggestion->compensation,
+            $before->kit,
+            $before->intent,
+            $suggestion->focusDistance,
         );
-        $left = array_map(fn (Finding $finding): string => $finding->id, array_filter(Rules::critic()->judge($after), fn (Finding $finding): bool => $finding->severity !== Severity::Praise));
+        $left = array_map(
+            fn (Finding $finding): string => $finding->id,
+            array_filter(
+                Rules::critic()->judge($after),
+                fn (Finding $finding): bool => $finding->severity !== Severity::Praise,
+            ),
+        );
         $this->claims += count($claimed);
 
-        $this->assertSame([], array_values(array_intersect($claimed, $left)), sprintf('%s, carried out from %s', $suggestion->title, $settings));
+        $this->assertSame(
+            [],
+            array_values(array_intersect($claimed, $left)),
+            sprintf('%s, carried out from %s', $suggestion->title, $settings),
+        );
     }
 
     private function frame(
-        float $n, float $t, float $iso, ExposureMode $mode, float $focalLength, Support $support, string $lens, float $tone, ?float $compensation, ?Kit $kit, Intent $intent, ?float $focus,
+        float $n,
+        float $t,
+        float $iso,
+        ExposureMode $mode,
+        float $focalLength,
+        Support $support,
+        string $lens,
+        float $tone,
+        ?float $compensation,
+        ?Kit $kit,
+        Intent $intent,
+        ?float $focus,
     ): Situation {
         return Situations::make(
-            n: $n, t: $t, iso: $iso, mode: $mode, compensation: $compensation ?? 0.0, focalLength: $focalLength, support: $support, widest: $lens === 'Marlpit 50 mm' ? 1.8 : null,
-            subject: max(-6.0, min(2.4, $tone)), wanted: 0.0, metering: array_fill_keys(['scene', 'centre', 'spot', 'highlight'], $tone), kit: $kit, intent: $intent, record: ['lens' => $lens, 'focusDistance' => $focus],
+            n: $n,
+            t: $t,
+            iso: $iso,
+            mode: $mode,
+            compensation: $compensation ?? 0.0,
+            focalLength: $focalLength,
+            support: $support,
+            widest: $lens === 'Marlpit 50 mm' ? 1.8 : null,
+            subject: max(-6.0, min(2.4, $tone)),
+            wanted: 0.0,
+            metering: array_fill_keys(['scene', 'centre', 'spot', 'highlight'], $tone),
+            kit: $kit,
+            intent: $intent,
+            record: ['lens' => $lens, 'focusDistance' => $focus],
         );
     }
 }

@@ -14,8 +14,8 @@ final class AlignmentTest extends TestCase
     {
         $shift = Alignment::between(self::scene(), self::scene(3, -2, 0.5));
 
-        $this->assertEqualsWithDelta(100 * 3 / 64, $shift->across, 1e-9);
-        $this->assertEqualsWithDelta(-100 * 2 / 64, $shift->down, 1e-9);
+        $this->assertEqualsWithDelta((100 * 3) / 64, $shift->across, 1e-9);
+        $this->assertEqualsWithDelta((-100 * 2) / 64, $shift->down, 1e-9);
         $this->assertGreaterThan(0.95, $shift->likeness);
         $this->assertNull(Alignment::between(self::scene(), GreyGrid::of(2, 2, [0.0, 0.1, 0.2, 0.3])), 'another shape');
     }
@@ -24,7 +24,7 @@ final class AlignmentTest extends TestCase
     {
         $row = [self::scene(), self::scene(1), self::scene(-4), self::scene(2)];
 
-        $this->assertEqualsWithDelta(-100 * 4 / 64, Alignment::largest($row)->across, 1e-9);
+        $this->assertEqualsWithDelta((-100 * 4) / 64, Alignment::largest($row)->across, 1e-9);
         $this->assertNull(Alignment::largest([self::scene()]), 'one frame has nothing to be shifted against');
         $this->assertNull(Alignment::largest([]));
     }
@@ -32,10 +32,14 @@ final class AlignmentTest extends TestCase
     public function test_a_frame_of_another_scene_says_nothing_of_a_shift(): void
     {
         mt_srand(7);
-        $other = GreyGrid::of(64, 48, array_map(fn (): float => 255 * mt_rand() / mt_getrandmax(), range(1, 64 * 48)));
+        $other = GreyGrid::of(64, 48, array_map(fn (): float => (255 * mt_rand()) / mt_getrandmax(), range(1, 64 * 48)));
 
         $this->assertNull(Alignment::largest([self::scene(), $other]));
-        $this->assertEqualsWithDelta(100 * 2 / 64, Alignment::largest([self::scene(), $other, self::scene(2)])->distance(), 1e-9);
+        $this->assertEqualsWithDelta(
+            (100 * 2) / 64,
+            Alignment::largest([self::scene(), $other, self::scene(2)])->distance(),
+            1e-9,
+        );
     }
 
     /** Blots of different sizes on grey, moved by whole cells. */

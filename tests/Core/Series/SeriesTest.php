@@ -15,7 +15,10 @@ final class SeriesTest extends TestCase
     {
         $series = Series::of(Situations::frames([[8, 1 / 125, 100, 9], [8, 1 / 500, 100, 0], [8, 1 / 30, 100, 20]]));
 
-        $this->assertSame([1 / 500, 1 / 125, 1 / 30], array_map(fn ($frame) => $frame->exposureTime->nominal(), $series->frames ?? []));
+        $this->assertSame(
+            [1 / 500, 1 / 125, 1 / 30],
+            array_map(fn ($frame) => $frame->exposureTime->nominal(), $series->frames ?? []),
+        );
         $this->assertEqualsWithDelta(11.0, $series?->longestGap(), 0.01);
         foreach ($series->steps() as $step) {
             $this->assertEqualsWithDelta(2.0, $step, 1e-9);
@@ -26,10 +29,20 @@ final class SeriesTest extends TestCase
     {
         $kind = fn (array $frames): ?SeriesKind => Series::of(Situations::frames($frames))?->kind();
 
-        $this->assertSame(SeriesKind::Bracket, $kind([[8, 1 / 500, 100, 0], [8, 1 / 125, 100, 1], [8, 1 / 30, 100, 2]]));
+        $this->assertSame(
+            SeriesKind::Bracket,
+            $kind([[8, 1 / 500, 100, 0], [8, 1 / 125, 100, 1], [8, 1 / 30, 100, 2]]),
+        );
         $this->assertSame(SeriesKind::OneVariable, $kind([[4, 1 / 125, 100, 0], [8, 1 / 125, 100, 30]]));
         $this->assertSame(SeriesKind::EqualExposures, $kind([[4, 1 / 500, 100, 0], [8, 1 / 125, 100, 30]]));
-        $this->assertSame(SeriesKind::OneVariable, Series::of(Situations::frames([[8, 1 / 500, 100, 0], [8, 1 / 125, 100, 1]]), SeriesKind::OneVariable)?->kind(), 'the brief\'s word counts');
+        $this->assertSame(
+            SeriesKind::OneVariable,
+            Series::of(
+                Situations::frames([[8, 1 / 500, 100, 0], [8, 1 / 125, 100, 1]]),
+                SeriesKind::OneVariable,
+            )?->kind(),
+            'the brief\'s word counts',
+        );
     }
 
     public function test_engraved_values_of_one_setting_do_not_move(): void
@@ -51,7 +64,15 @@ final class SeriesTest extends TestCase
 
     public function test_direction(): void
     {
-        $this->assertTrue(Series::of(Situations::frames([[4, 1 / 60, 100, 0], [5.6, 1 / 60, 100, 1], [8, 1 / 60, 100, 2]]))?->isMonotonic('aperture'));
-        $this->assertFalse(Series::of(Situations::frames([[4, 1 / 60, 100, 0], [8, 1 / 60, 100, 1], [5.6, 1 / 60, 100, 2]]))?->isMonotonic('aperture'));
+        $this->assertTrue(
+            Series::of(
+                Situations::frames([[4, 1 / 60, 100, 0], [5.6, 1 / 60, 100, 1], [8, 1 / 60, 100, 2]]),
+            )?->isMonotonic('aperture'),
+        );
+        $this->assertFalse(
+            Series::of(
+                Situations::frames([[4, 1 / 60, 100, 0], [8, 1 / 60, 100, 1], [5.6, 1 / 60, 100, 2]]),
+            )?->isMonotonic('aperture'),
+        );
     }
 }

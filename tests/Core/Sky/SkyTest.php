@@ -45,8 +45,11 @@ final class SkyTest extends TestCase
 
     /** The nearest full and new moons to the total eclipses of these dates, when the three stand in line. */
     #[DataProvider('eclipses')]
-    public function test_eclipses_happen_at_full_and_new_moon(string $moment, MoonPhase $phase, float $illuminated): void
-    {
+    public function test_eclipses_happen_at_full_and_new_moon(
+        string $moment,
+        MoonPhase $phase,
+        float $illuminated,
+    ): void {
         $moon = Moon::at(JulianDay::fromTimestamp((float) strtotime($moment)));
 
         $this->assertSame($phase, $moon->phase);
@@ -84,10 +87,19 @@ final class SkyTest extends TestCase
         foreach (range(-60, 60, 5) as $latitude) {
             for ($day = 0; $day < 365; $day += 7) {
                 $longitude = ($latitude * 37 + $day * 11) % 120;
-                $date = (new DateTimeImmutable('2026-01-01T12:00:00Z'))->modify("+$day days")->setTimezone(new DateTimeZone(sprintf('%+03d:00', (int) round($longitude / 15))));
+                $date = (new DateTimeImmutable('2026-01-01T12:00:00Z'))
+                    ->modify("+$day days")
+                    ->setTimezone(new DateTimeZone(sprintf('%+03d:00', (int) round($longitude / 15))));
                 $sun = new SunDay(Place::of($latitude, $longitude), $date);
-                foreach (['sunrise' => $sun->rises(), 'sunset' => $sun->sets(), 'civil_twilight_begin' => $sun->rises(SunDay::CIVIL)] as $what => $moment) {
-                    $difference = $moment === null ? null : $this->secondsFromPhp($moment, $what, $latitude, $longitude);
+                foreach (
+                    [
+                        'sunrise' => $sun->rises(),
+                        'sunset' => $sun->sets(),
+                        'civil_twilight_begin' => $sun->rises(SunDay::CIVIL),
+                    ] as $what => $moment
+                ) {
+                    $difference =
+                        $moment === null ? null : $this->secondsFromPhp($moment, $what, $latitude, $longitude);
                     if ($difference !== null) {
                         $compared++;
                         $this->assertLessThanOrEqual(120, $difference, "$what at $latitude, $longitude on day $day");
@@ -98,7 +110,9 @@ final class SkyTest extends TestCase
         $this->assertGreaterThan(3500, $compared);
     }
 
-    /** At ±65° the sun grazes the horizon near the solstices, so that seconds say little; there its height is compared. */
+    /**
+     * At ±65° the sun grazes the horizon near the solstices, so that seconds say little; there its height is compared.
+     */
     public function test_at_65_degrees_the_sun_stands_at_the_horizon_when_php_says_it_rises(): void
     {
         foreach ([-65, 65] as $latitude) {
@@ -106,7 +120,12 @@ final class SkyTest extends TestCase
                 $facts = date_sun_info((int) strtotime("2026-01-01T12:00:00Z +$day days"), $latitude, 0);
                 foreach (['sunrise', 'sunset'] as $what) {
                     $place = Sun::seenFrom(Place::of($latitude, 0), JulianDay::fromTimestamp((float) $facts[$what]));
-                    $this->assertEqualsWithDelta(SunDay::RISE, $place->altitude, 0.25, "$what at $latitude on day $day");
+                    $this->assertEqualsWithDelta(
+                        SunDay::RISE,
+                        $place->altitude,
+                        0.25,
+                        "$what at $latitude on day $day",
+                    );
                 }
             }
         }
@@ -119,7 +138,10 @@ final class SkyTest extends TestCase
 
         $this->assertSame([null, null, PolarDay::SunStaysUp], [$summer->rises(), $summer->sets(), $summer->polar()]);
         $this->assertSame(PolarDay::SunStaysDown, $winter->polar());
-        $this->assertSame(PolarDay::SunStaysUp, (new SunDay(Place::of(-70, 20), new DateTimeImmutable('2026-12-21T12:00:00Z')))->polar());
+        $this->assertSame(
+            PolarDay::SunStaysUp,
+            (new SunDay(Place::of(-70, 20), new DateTimeImmutable('2026-12-21T12:00:00Z')))->polar(),
+        );
         $this->assertNull((new SunDay(Place::of(50, 20), new DateTimeImmutable('2026-12-21T12:00:00Z')))->polar());
     }
 
@@ -129,8 +151,12 @@ final class SkyTest extends TestCase
         $morning = $day->goldenMorning();
         $evening = $day->goldenEvening();
 
-        $this->assertTrue($morning['from'] < $day->rises() && $day->rises() < $morning['to'] && $morning['to'] < $day->noon());
-        $this->assertTrue($day->noon() < $evening['from'] && $evening['from'] < $day->sets() && $day->sets() < $evening['to']);
+        $this->assertTrue(
+            $morning['from'] < $day->rises() && $day->rises() < $morning['to'] && $morning['to'] < $day->noon(),
+        );
+        $this->assertTrue(
+            $day->noon() < $evening['from'] && $evening['from'] < $day->sets() && $day->sets() < $evening['to'],
+        );
         $this->assertSame('+02:00', $evening['to']->format('P'));
     }
 
@@ -138,7 +164,10 @@ final class SkyTest extends TestCase
     {
         $place = Place::of(48, 8);
         $day = new SunDay($place, new DateTimeImmutable('2026-03-20T12:00:00+01:00'));
-        $azimuth = fn (?DateTimeImmutable $moment): float => Sun::seenFrom($place, JulianDay::fromTimestamp((float) $moment?->getTimestamp()))->azimuth;
+        $azimuth = fn (?DateTimeImmutable $moment): float => Sun::seenFrom(
+            $place,
+            JulianDay::fromTimestamp((float) $moment?->getTimestamp()),
+        )->azimuth;
 
         $this->assertEqualsWithDelta(180, $azimuth($day->noon()), 0.6);
         $this->assertEqualsWithDelta(90, $azimuth($day->rises()), 2);

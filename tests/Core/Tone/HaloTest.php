@@ -49,7 +49,7 @@ final class HaloTest extends TestCase
     {
         $cells = [];
         for ($i = 0; $i < 192 * 128; $i++) {
-            $cells[] = ($i % 192 < 96 ? 60.0 : 180.0) + 25 * (($i * 7919) % 3 - 1);
+            $cells[] = ($i % 192 < 96 ? 60.0 : 180.0) + 25 * ((($i * 7919) % 3) - 1);
         }
 
         $this->assertNull(Halo::strength(GreyGrid::of(192, 128, $cells)));

@@ -56,7 +56,7 @@ final class ToneTest extends TestCase
 
     public function test_the_distribution_in_thirds_keeps_every_pixel(): void
     {
-        $histogram = Histogram::of(array_map(fn (int $code): int => 3 + $code % 7, range(0, 255)));
+        $histogram = Histogram::of(array_map(fn (int $code): int => 3 + ($code % 7), range(0, 255)));
         $shares = array_column($histogram->byThirds(), 'share');
 
         $this->assertEqualsWithDelta(1.0, array_sum($shares), 1e-9);

@@ -16,7 +16,9 @@ final class RecipeTest extends TestCase
     public function test_a_recipe_reads_back_as_it_was_written_with_cutting_last_and_nothing_left_out(): void
     {
         $recipe = Recipe::of([
-            Step::of(StepKind::Crop, ['x' => 0.1, 'y' => 0.1, 'width' => 0.8, 'height' => 0.8]), Step::of(StepKind::Exposure, ['stops' => 1]), Step::of(StepKind::Shadows, ['stops' => 0]),
+            Step::of(StepKind::Crop, ['x' => 0.1, 'y' => 0.1, 'width' => 0.8, 'height' => 0.8]),
+            Step::of(StepKind::Exposure, ['stops' => 1]),
+            Step::of(StepKind::Shadows, ['stops' => 0]),
         ]);
         $this->assertSame(['exposure', 'crop'], array_column($recipe->toArray()['steps'], 'do'));
         $this->assertEquals($recipe, Recipe::read(json_decode((string) json_encode($recipe->toArray()), true)));
@@ -59,7 +61,10 @@ final class RecipeTest extends TestCase
         $this->assertEqualsWithDelta(0.0, Recipe::toneGain(-2, -1.0), 1e-12);
         // Never so steep that a darker tone becomes brighter than its neighbour.
         for ($tone = -6.0; $tone < 3.0; $tone += 0.05) {
-            $this->assertGreaterThan($tone + Recipe::toneGain(1.9, $tone), $tone + 0.05 + Recipe::toneGain(1.9, $tone + 0.05) + 1e-9);
+            $this->assertGreaterThan(
+                $tone + Recipe::toneGain(1.9, $tone),
+                $tone + 0.05 + Recipe::toneGain(1.9, $tone + 0.05) + 1e-9,
+            );
         }
     }
 
@@ -69,6 +74,10 @@ final class RecipeTest extends TestCase
         // A square turned by 45° leaves the square of 1/(sin + cos) of its side.
         $this->assertEqualsWithDelta(1 / sqrt(2), Recipe::leftAfterTurning(45, 1.0), 1e-9);
         $this->assertEqualsWithDelta(Recipe::leftAfterTurning(3, 1.5), Recipe::leftAfterTurning(-3, 1.5), 1e-12);
-        $this->assertEqualsWithDelta(1 / (1.5 * sin(deg2rad(3)) + cos(deg2rad(3))), Recipe::leftAfterTurning(3, 1.5), 1e-9);
+        $this->assertEqualsWithDelta(
+            1 / (1.5 * sin(deg2rad(3)) + cos(deg2rad(3))),
+            Recipe::leftAfterTurning(3, 1.5),
+            1e-9,
+        );
     }
 }

@@ -36,6 +36,11 @@ final class AlmostCentredTest extends TestCase
 
     private function judge(float $axis, float $likeness, ?Idea $idea = null): ?Finding
     {
-        return (new AlmostCentred)->judge(Situations::make(composition: ['symmetryAxis' => $axis, 'symmetryBest' => $likeness], intent: new Intent(idea: $idea)));
+        return (new AlmostCentred())->judge(
+            Situations::make(
+                composition: ['symmetryAxis' => $axis, 'symmetryBest' => $likeness],
+                intent: new Intent(idea: $idea),
+            ),
+        );
     }
 }

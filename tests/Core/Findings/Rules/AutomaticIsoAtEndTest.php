@@ -35,8 +35,15 @@ final class AutomaticIsoAtEndTest extends TestCase
 
     private function judge(float $iso, float $time, float $subject = 0.0, bool $automatic = true): ?Finding
     {
-        return (new AutomaticIsoAtEnd)->judge(Situations::make(
-            t: $time, iso: $iso, subject: $subject, wanted: 0.0, kit: Situations::kit(more: ['autoIso' => ['floor' => 200, 'ceiling' => 6400]]), record: ['isoAutomatic' => $automatic],
-        ));
+        return (new AutomaticIsoAtEnd())->judge(
+            Situations::make(
+                t: $time,
+                iso: $iso,
+                subject: $subject,
+                wanted: 0.0,
+                kit: Situations::kit(more: ['autoIso' => ['floor' => 200, 'ceiling' => 6400]]),
+                record: ['isoAutomatic' => $automatic],
+            ),
+        );
     }
 }

@@ -18,12 +18,20 @@ final class AutomaticIsoHidesMeterTest extends TestCase
     {
         $automatic = new Approach(iso: IsoSetting::Automatic);
 
-        $this->assertSame(Severity::Weakness, (new AutomaticIsoHidesMeter)->judge(Situations::make(mode: ExposureMode::ManualAutoIso))?->severity);
-        $this->assertSame(Severity::Choice, (new AutomaticIsoHidesMeter)->judge(Situations::make(mode: ExposureMode::ManualAutoIso, approach: $automatic))?->severity);
+        $this->assertSame(
+            Severity::Weakness,
+            (new AutomaticIsoHidesMeter())->judge(Situations::make(mode: ExposureMode::ManualAutoIso))?->severity,
+        );
+        $this->assertSame(
+            Severity::Choice,
+            (new AutomaticIsoHidesMeter())->judge(
+                Situations::make(mode: ExposureMode::ManualAutoIso, approach: $automatic),
+            )?->severity,
+        );
     }
 
     public function test_manual_with_iso_set(): void
     {
-        $this->assertNull((new AutomaticIsoHidesMeter)->judge(Situations::make(mode: ExposureMode::Manual)));
+        $this->assertNull((new AutomaticIsoHidesMeter())->judge(Situations::make(mode: ExposureMode::Manual)));
     }
 }

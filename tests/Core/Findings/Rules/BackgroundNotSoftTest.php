@@ -17,7 +17,7 @@ final class BackgroundNotSoftTest extends TestCase
         // 85 mm f/1.8 at 2 m against 10 m spreads 1.68 mm, 4.7 % of 36 mm; f/5.6 spreads 1.5 %.
         $finding = $this->judge(5.6, 4.0);
 
-        $this->assertEqualsWithDelta(4.66 * 1.8 / 5.66, $finding?->evidence[0]->value, 0.02);
+        $this->assertEqualsWithDelta((4.66 * 1.8) / 5.66, $finding?->evidence[0]->value, 0.02);
         $this->assertSame(2.0, $finding->suggestion?->settings->aperture->nominal());
     }
 
@@ -29,11 +29,19 @@ final class BackgroundNotSoftTest extends TestCase
     public function test_soft_enough_or_not_asked_for(): void
     {
         $this->assertNull($this->judge(1.8, 4.0));
-        $this->assertNull((new BackgroundNotSoft)->judge(Situations::make(n: 11, intent: new Intent(subject: 2, background: 10))));
+        $this->assertNull(
+            (new BackgroundNotSoft())->judge(Situations::make(n: 11, intent: new Intent(subject: 2, background: 10))),
+        );
     }
 
     private function judge(float $n, float $separation): ?Finding
     {
-        return (new BackgroundNotSoft)->judge(Situations::make(n: $n, focalLength: 85, intent: new Intent(subject: 2, background: 10, separation: $separation)));
+        return (new BackgroundNotSoft())->judge(
+            Situations::make(
+                n: $n,
+                focalLength: 85,
+                intent: new Intent(subject: 2, background: 10, separation: $separation),
+            ),
+        );
     }
 }

@@ -12,7 +12,9 @@ final class BalanceElsewhereTest extends TestCase
 {
     public function test_the_picture_tips_to_one_side(): void
     {
-        $finding = (new BalanceElsewhere)->judge(Situations::make(composition: ['balance' => ['x' => 0.85, 'y' => 0.5]]));
+        $finding = (new BalanceElsewhere())->judge(
+            Situations::make(composition: ['balance' => ['x' => 0.85, 'y' => 0.5]]),
+        );
 
         $this->assertStringContainsString('to the right', (string) $finding?->sentence);
         $this->assertEqualsWithDelta(35.0, $finding->evidence[0]->value, 0.5);
@@ -20,6 +22,8 @@ final class BalanceElsewhereTest extends TestCase
 
     public function test_near_the_subject(): void
     {
-        $this->assertNull((new BalanceElsewhere)->judge(Situations::make(composition: ['balance' => ['x' => 0.6, 'y' => 0.5]])));
+        $this->assertNull(
+            (new BalanceElsewhere())->judge(Situations::make(composition: ['balance' => ['x' => 0.6, 'y' => 0.5]])),
+        );
     }
 }

@@ -24,8 +24,17 @@ final class BandingRiskTest extends TestCase
 
     private function judge(int $every, string $kind): ?Finding
     {
-        $counts = array_filter(array_fill(20, 200, 1000), fn (int $code): bool => $code % $every !== 0, ARRAY_FILTER_USE_KEY);
+        $counts = array_filter(
+            array_fill(20, 200, 1000),
+            fn (int $code): bool => $code % $every !== 0,
+            ARRAY_FILTER_USE_KEY,
+        );
 
-        return (new BandingRisk)->judge(Situations::make(frame: Situations::tones($counts), composition: ['plain' => [['kind' => $kind, 'sharePct' => 40.0, 'side' => 'top']]]));
+        return (new BandingRisk())->judge(
+            Situations::make(
+                frame: Situations::tones($counts),
+                composition: ['plain' => [['kind' => $kind, 'sharePct' => 40.0, 'side' => 'top']]],
+            ),
+        );
     }
 }

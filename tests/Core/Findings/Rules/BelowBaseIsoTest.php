@@ -15,7 +15,7 @@ final class BelowBaseIsoTest extends TestCase
 {
     public function test_a_stop_below_base_loses_a_stop(): void
     {
-        $finding = (new BelowBaseIso)->judge(Situations::make(iso: 50, kit: Situations::kit()));
+        $finding = (new BelowBaseIso())->judge(Situations::make(iso: 50, kit: Situations::kit()));
 
         $this->assertSame(Severity::Weakness, $finding?->severity);
         $this->assertEqualsWithDelta(1.0, $finding->evidence[0]->value, 1e-9);
@@ -27,12 +27,20 @@ final class BelowBaseIsoTest extends TestCase
     {
         $lowest = new Approach(lowestIso: LowestIso::LowestNumber);
 
-        $this->assertSame(Severity::Choice, (new BelowBaseIso)->judge(Situations::make(iso: 50, kit: Situations::kit(), approach: $lowest))?->severity);
+        $this->assertSame(
+            Severity::Choice,
+            (new BelowBaseIso())->judge(Situations::make(iso: 50, kit: Situations::kit(), approach: $lowest))
+                ?->severity,
+        );
     }
 
     public function test_base_itself_is_fine_and_film_has_no_base(): void
     {
-        $this->assertNull((new BelowBaseIso)->judge(Situations::make(iso: 100, kit: Situations::kit())));
-        $this->assertNull((new BelowBaseIso)->judge(Situations::make(iso: 50, kit: Situations::kit(more: ['film' => ['boxSpeed' => 50]]))));
+        $this->assertNull((new BelowBaseIso())->judge(Situations::make(iso: 100, kit: Situations::kit())));
+        $this->assertNull(
+            (new BelowBaseIso())->judge(
+                Situations::make(iso: 50, kit: Situations::kit(more: ['film' => ['boxSpeed' => 50]])),
+            ),
+        );
     }
 }

@@ -13,7 +13,12 @@ final class BracketSlowTest extends TestCase
 {
     public function test_half_a_minute_between_frames(): void
     {
-        $finding = (new BracketSlow)->judge(Situations::series([[8, 1 / 500, 100, 0], [8, 1 / 125, 100, 30], [8, 1 / 30, 100, 60]], drive: Drive::Single));
+        $finding = (new BracketSlow())->judge(
+            Situations::series(
+                [[8, 1 / 500, 100, 0], [8, 1 / 125, 100, 30], [8, 1 / 30, 100, 60]],
+                drive: Drive::Single,
+            ),
+        );
 
         $this->assertEqualsWithDelta(30.0, $finding?->evidence[0]->value, 0.1);
         $this->assertStringContainsString('single drive', $finding->sentence);
@@ -21,6 +26,8 @@ final class BracketSlowTest extends TestCase
 
     public function test_long_exposures_are_not_gaps(): void
     {
-        $this->assertNull((new BracketSlow)->judge(Situations::series([[8, 8, 100, 0], [8, 30, 100, 9], [8, 2, 100, 42]])));
+        $this->assertNull(
+            (new BracketSlow())->judge(Situations::series([[8, 8, 100, 0], [8, 30, 100, 9], [8, 2, 100, 42]])),
+        );
     }
 }

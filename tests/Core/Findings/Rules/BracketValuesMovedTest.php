@@ -13,7 +13,12 @@ final class BracketValuesMovedTest extends TestCase
 {
     public function test_aperture_moved_with_the_time(): void
     {
-        $finding = (new BracketValuesMoved)->judge(Situations::series([[8, 1 / 500, 100, 0], [8, 1 / 125, 100, 1], [5.6, 1 / 60, 100, 2]], SeriesKind::Bracket));
+        $finding = (new BracketValuesMoved())->judge(
+            Situations::series(
+                [[8, 1 / 500, 100, 0], [8, 1 / 125, 100, 1], [5.6, 1 / 60, 100, 2]],
+                SeriesKind::Bracket,
+            ),
+        );
 
         $this->assertStringContainsString('the aperture', (string) $finding?->sentence);
         $this->assertEqualsWithDelta(1.0, $finding->evidence[0]->value, 1e-9);
@@ -21,7 +26,11 @@ final class BracketValuesMovedTest extends TestCase
 
     public function test_only_the_time_moved(): void
     {
-        $this->assertNull((new BracketValuesMoved)->judge(Situations::series([[8, 1 / 500, 100, 0], [8, 1 / 125, 100, 1], [8, 1 / 30, 100, 2]])));
-        $this->assertNull((new BracketValuesMoved)->judge(Situations::make()));
+        $this->assertNull(
+            (new BracketValuesMoved())->judge(
+                Situations::series([[8, 1 / 500, 100, 0], [8, 1 / 125, 100, 1], [8, 1 / 30, 100, 2]]),
+            ),
+        );
+        $this->assertNull((new BracketValuesMoved())->judge(Situations::make()));
     }
 }

@@ -13,7 +13,7 @@ final class CameraChoseTooSlowTest extends TestCase
 {
     public function test_aperture_priority_let_the_time_drop(): void
     {
-        $finding = (new CameraChoseTooSlow)->judge(Situations::make(n: 5.6, t: 1 / 13, mode: ExposureMode::Aperture));
+        $finding = (new CameraChoseTooSlow())->judge(Situations::make(n: 5.6, t: 1 / 13, mode: ExposureMode::Aperture));
 
         $this->assertStringContainsString('1/50 s', (string) $finding?->sentence);
         $this->assertStringContainsString('3⅓ stops', $finding->sentence);
@@ -21,7 +21,7 @@ final class CameraChoseTooSlowTest extends TestCase
 
     public function test_a_person_chose_it_or_it_is_short_enough(): void
     {
-        $this->assertNull((new CameraChoseTooSlow)->judge(Situations::make(t: 1 / 13, mode: ExposureMode::Manual)));
-        $this->assertNull((new CameraChoseTooSlow)->judge(Situations::make(t: 1 / 60)));
+        $this->assertNull((new CameraChoseTooSlow())->judge(Situations::make(t: 1 / 13, mode: ExposureMode::Manual)));
+        $this->assertNull((new CameraChoseTooSlow())->judge(Situations::make(t: 1 / 60)));
     }
 }

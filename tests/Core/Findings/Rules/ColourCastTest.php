@@ -13,8 +13,13 @@ final class ColourCastTest extends TestCase
 {
     public function test_warm_cold_green_and_magenta(): void
     {
-        foreach (['warm' => [0.6, 0.0], 'cold' => [-0.6, 0.0], 'green' => [0.1, 0.4], 'magenta' => [0.1, -0.4]] as $name => [$warm, $green]) {
-            $this->assertStringContainsString(' is '.$name, (string) $this->judge(['warm' => $warm, 'green' => $green])?->sentence);
+        foreach (
+            ['warm' => [0.6, 0.0], 'cold' => [-0.6, 0.0], 'green' => [0.1, 0.4], 'magenta' => [0.1, -0.4]] as $name => [$warm, $green]
+        ) {
+            $this->assertStringContainsString(
+                ' is '.$name,
+                (string) $this->judge(['warm' => $warm, 'green' => $green])?->sentence,
+            );
         }
     }
 
@@ -27,6 +32,6 @@ final class ColourCastTest extends TestCase
     /** @param  ?array{warm: float, green: float}  $cast */
     private function judge(?array $cast): ?Finding
     {
-        return (new ColourCast)->judge(Situations::make(colour: ['cast' => $cast]));
+        return (new ColourCast())->judge(Situations::make(colour: ['cast' => $cast]));
     }
 }

@@ -20,14 +20,20 @@ final class CompetingAttentionTest extends TestCase
 
     public function test_weaker_or_within_the_subject(): void
     {
-        $this->assertNull($this->judge([['x' => 0.5, 'y' => 0.5, 'weight' => 1.0], ['x' => 0.9, 'y' => 0.2, 'weight' => 0.5]]));
-        $this->assertNull($this->judge([['x' => 0.45, 'y' => 0.4, 'weight' => 1.0], ['x' => 0.55, 'y' => 0.6, 'weight' => 0.95]]));
+        $this->assertNull(
+            $this->judge([['x' => 0.5, 'y' => 0.5, 'weight' => 1.0], ['x' => 0.9, 'y' => 0.2, 'weight' => 0.5]]),
+        );
+        $this->assertNull(
+            $this->judge([['x' => 0.45, 'y' => 0.4, 'weight' => 1.0], ['x' => 0.55, 'y' => 0.6, 'weight' => 0.95]]),
+        );
         $this->assertNull($this->judge([]));
     }
 
     /** @param  list<array{x: float, y: float, weight: float}>  $peaks */
     private function judge(array $peaks): ?Finding
     {
-        return (new CompetingAttention)->judge(Situations::make(composition: ['attention' => $peaks, 'subjectAttention' => 0.2]));
+        return (new CompetingAttention())->judge(
+            Situations::make(composition: ['attention' => $peaks, 'subjectAttention' => 0.2]),
+        );
     }
 }

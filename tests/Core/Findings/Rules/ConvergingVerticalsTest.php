@@ -12,13 +12,21 @@ final class ConvergingVerticalsTest extends TestCase
 {
     public function test_walls_that_fall_backwards(): void
     {
-        $this->assertStringContainsString('looked up', (string) (new ConvergingVerticals)->judge(Situations::make(composition: ['convergenceDeg' => 5.0]))?->sentence);
-        $this->assertStringContainsString('looked down', (string) (new ConvergingVerticals)->judge(Situations::make(composition: ['convergenceDeg' => -5.0]))?->sentence);
+        $this->assertStringContainsString(
+            'looked up',
+            (string) (new ConvergingVerticals())->judge(Situations::make(composition: ['convergenceDeg' => 5.0]))
+                ?->sentence,
+        );
+        $this->assertStringContainsString(
+            'looked down',
+            (string) (new ConvergingVerticals())->judge(Situations::make(composition: ['convergenceDeg' => -5.0]))
+                ?->sentence,
+        );
     }
 
     public function test_upright_enough(): void
     {
-        $this->assertNull((new ConvergingVerticals)->judge(Situations::make(composition: ['convergenceDeg' => 1.0])));
-        $this->assertNull((new ConvergingVerticals)->judge(Situations::make(composition: [])));
+        $this->assertNull((new ConvergingVerticals())->judge(Situations::make(composition: ['convergenceDeg' => 1.0])));
+        $this->assertNull((new ConvergingVerticals())->judge(Situations::make(composition: [])));
     }
 }

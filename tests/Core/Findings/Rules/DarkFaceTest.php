@@ -13,14 +13,14 @@ final class DarkFaceTest extends TestCase
 {
     public function test_a_person_against_the_light(): void
     {
-        $finding = (new DarkFace)->judge(Situations::make(subject: -1.7, intent: new Intent(person: true)));
+        $finding = (new DarkFace())->judge(Situations::make(subject: -1.7, intent: new Intent(person: true)));
 
         $this->assertEqualsWithDelta(-1.7, $finding?->evidence[0]->value, 0.05);
     }
 
     public function test_lit_or_nobody(): void
     {
-        $this->assertNull((new DarkFace)->judge(Situations::make(subject: -0.5, intent: new Intent(person: true))));
-        $this->assertNull((new DarkFace)->judge(Situations::make(subject: -1.7)));
+        $this->assertNull((new DarkFace())->judge(Situations::make(subject: -0.5, intent: new Intent(person: true))));
+        $this->assertNull((new DarkFace())->judge(Situations::make(subject: -1.7)));
     }
 }

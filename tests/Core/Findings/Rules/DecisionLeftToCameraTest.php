@@ -16,12 +16,17 @@ final class DecisionLeftToCameraTest extends TestCase
 {
     public function test_automatic_took_every_decision(): void
     {
-        $this->assertSame(Severity::Fault, (new DecisionLeftToCamera)->judge(Situations::make(mode: ExposureMode::Auto))?->severity);
+        $this->assertSame(
+            Severity::Fault,
+            (new DecisionLeftToCamera())->judge(Situations::make(mode: ExposureMode::Auto))?->severity,
+        );
     }
 
     public function test_where_beginners_start_from_automatic_it_is_a_choice(): void
     {
-        $finding = (new DecisionLeftToCamera)->judge(Situations::make(mode: ExposureMode::Scene, approach: new Approach(start: Start::AutomaticFirst)));
+        $finding = (new DecisionLeftToCamera())->judge(
+            Situations::make(mode: ExposureMode::Scene, approach: new Approach(start: Start::AutomaticFirst)),
+        );
 
         $this->assertSame(Severity::Choice, $finding?->severity);
         $this->assertNotNull($finding->otherView);
@@ -29,6 +34,6 @@ final class DecisionLeftToCameraTest extends TestCase
 
     public function test_program_leaves_compensation_to_the_person(): void
     {
-        $this->assertNull((new DecisionLeftToCamera)->judge(Situations::make(mode: ExposureMode::Program)));
+        $this->assertNull((new DecisionLeftToCamera())->judge(Situations::make(mode: ExposureMode::Program)));
     }
 }

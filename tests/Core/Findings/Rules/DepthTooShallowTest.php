@@ -26,7 +26,9 @@ final class DepthTooShallowTest extends TestCase
 
     public function test_where_only_the_focus_was_wrong(): void
     {
-        $finding = (new DepthTooShallow)->judge(Situations::make(n: 11, intent: new Intent(subject: 2, near: 2, far: 4)));
+        $finding = (new DepthTooShallow())->judge(
+            Situations::make(n: 11, intent: new Intent(subject: 2, near: 2, far: 4)),
+        );
 
         $this->assertNull($finding?->suggestion);
         $this->assertStringContainsString('focus at 2.67 m', (string) $finding?->sentence);
@@ -39,7 +41,9 @@ final class DepthTooShallowTest extends TestCase
 
     public function test_a_horizon_that_no_aperture_reaches(): void
     {
-        $finding = (new DepthTooShallow)->judge(Situations::make(n: 11, focalLength: 200, intent: new Intent(subject: 5, near: 5, far: INF)));
+        $finding = (new DepthTooShallow())->judge(
+            Situations::make(n: 11, focalLength: 200, intent: new Intent(subject: 5, near: 5, far: INF)),
+        );
 
         $this->assertNull($finding?->suggestion);
         $this->assertStringContainsString('No aperture of this lens', (string) $finding?->sentence);
@@ -47,6 +51,8 @@ final class DepthTooShallowTest extends TestCase
 
     private function judge(float $n, float $near, float $far): ?Finding
     {
-        return (new DepthTooShallow)->judge(Situations::make(n: $n, intent: new Intent(subject: 3, near: $near, far: $far)));
+        return (new DepthTooShallow())->judge(
+            Situations::make(n: $n, intent: new Intent(subject: 3, near: $near, far: $far)),
+        );
     }
 }

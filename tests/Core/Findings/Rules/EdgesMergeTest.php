@@ -29,6 +29,10 @@ final class EdgesMergeTest extends TestCase
 
     private function judge(float $x1, float $y1, float $x2, float $y2): ?\TruePupil\Core\Findings\Finding
     {
-        return (new EdgesMerge)->judge(Situations::make(composition: ['segments' => [['x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'length' => 0.4]]]));
+        return (new EdgesMerge())->judge(
+            Situations::make(
+                composition: ['segments' => [['x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'length' => 0.4]]],
+            ),
+        );
     }
 }

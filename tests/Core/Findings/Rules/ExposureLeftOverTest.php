@@ -34,6 +34,14 @@ final class ExposureLeftOverTest extends TestCase
 
     private function judge(float $before, float $subject, ExposureMode $mode = ExposureMode::Manual): ?Finding
     {
-        return (new ExposureLeftOver)->judge(Situations::make(t: 1 / 125, mode: $mode, subject: $subject, wanted: 0.0, earlier: Situations::frames([[5.6, $before, 100, 0]])));
+        return (new ExposureLeftOver())->judge(
+            Situations::make(
+                t: 1 / 125,
+                mode: $mode,
+                subject: $subject,
+                wanted: 0.0,
+                earlier: Situations::frames([[5.6, $before, 100, 0]]),
+            ),
+        );
     }
 }

@@ -13,7 +13,9 @@ final class EyeSharpTest extends TestCase
 {
     public function test_sharp_soft_and_in_between(): void
     {
-        $judge = fn (?float $ratio) => (new EyeSharp)->judge(Situations::make(focus: ['eyeRatio' => $ratio, 'sharpest' => ['x' => 0.9, 'y' => 0.9]]));
+        $judge = fn (?float $ratio) => (new EyeSharp())->judge(
+            Situations::make(focus: ['eyeRatio' => $ratio, 'sharpest' => ['x' => 0.9, 'y' => 0.9]]),
+        );
 
         $this->assertSame(Severity::Praise, $judge(0.95)?->severity);
         $this->assertSame(Severity::Fault, $judge(0.3)?->severity);

@@ -23,7 +23,9 @@ final class FasterLensInKitTest extends TestCase
     public function test_not_where_light_was_plenty_or_nothing_is_faster(): void
     {
         $this->assertNull($this->judge(200, 1 / 60));
-        $this->assertNull((new FasterLensInKit)->judge(Situations::make(n: 1.8, iso: 6400, t: 1 / 60, kit: Situations::kit())));
+        $this->assertNull(
+            (new FasterLensInKit())->judge(Situations::make(n: 1.8, iso: 6400, t: 1 / 60, kit: Situations::kit())),
+        );
     }
 
     public function test_not_where_it_cannot_focus_that_near(): void
@@ -33,8 +35,16 @@ final class FasterLensInKitTest extends TestCase
 
     private function judge(float $iso, float $time, float $distance = 2.0): ?Finding
     {
-        return (new FasterLensInKit)->judge(Situations::make(
-            n: 4, t: $time, iso: $iso, widest: 4, kit: Situations::kit(), record: ['lens' => 'Marlpit 24–70 mm'], intent: new Intent(subject: $distance),
-        ));
+        return (new FasterLensInKit())->judge(
+            Situations::make(
+                n: 4,
+                t: $time,
+                iso: $iso,
+                widest: 4,
+                kit: Situations::kit(),
+                record: ['lens' => 'Marlpit 24–70 mm'],
+                intent: new Intent(subject: $distance),
+            ),
+        );
     }
 }

@@ -25,6 +25,11 @@ final class FilmExpiredTest extends TestCase
 
     private function judge(float $index, float $years = 10): ?Finding
     {
-        return (new FilmExpired)->judge(Situations::make(iso: $index, kit: Situations::kit(more: ['film' => ['boxSpeed' => 100, 'yearsExpired' => $years]])));
+        return (new FilmExpired())->judge(
+            Situations::make(
+                iso: $index,
+                kit: Situations::kit(more: ['film' => ['boxSpeed' => 100, 'yearsExpired' => $years]]),
+            ),
+        );
     }
 }

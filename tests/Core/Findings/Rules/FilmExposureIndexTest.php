@@ -28,6 +28,11 @@ final class FilmExposureIndexTest extends TestCase
 
     private function judge(float $index, string $kind): ?Finding
     {
-        return (new FilmExposureIndex)->judge(Situations::make(iso: $index, kit: Situations::kit(more: ['film' => ['name' => 'the roll', 'boxSpeed' => 100, 'kind' => $kind]])));
+        return (new FilmExposureIndex())->judge(
+            Situations::make(
+                iso: $index,
+                kit: Situations::kit(more: ['film' => ['name' => 'the roll', 'boxSpeed' => 100, 'kind' => $kind]]),
+            ),
+        );
     }
 }

@@ -29,8 +29,14 @@ final class FilmShadowPlacementTest extends TestCase
 
     private function judge(float $shadows, string $kind = 'black-and-white'): ?Finding
     {
-        return (new FilmShadowPlacement)->judge(Situations::make(
-            n: 5.6, t: 1 / 125, iso: 100, kit: Situations::kit(more: ['film' => ['boxSpeed' => 100, 'kind' => $kind]]), plan: new Plan(shadowReading: Ev100::of($shadows)),
-        ));
+        return (new FilmShadowPlacement())->judge(
+            Situations::make(
+                n: 5.6,
+                t: 1 / 125,
+                iso: 100,
+                kit: Situations::kit(more: ['film' => ['boxSpeed' => 100, 'kind' => $kind]]),
+                plan: new Plan(shadowReading: Ev100::of($shadows)),
+            ),
+        );
     }
 }

@@ -12,7 +12,9 @@ final class FlashAboveSyncTest extends TestCase
 {
     public function test_a_stop_and_a_third_above(): void
     {
-        $finding = (new FlashAboveSync)->judge(Situations::make(t: 1 / 500, iso: 400, kit: Situations::kit(), record: ['flashFired' => true]));
+        $finding = (new FlashAboveSync())->judge(
+            Situations::make(t: 1 / 500, iso: 400, kit: Situations::kit(), record: ['flashFired' => true]),
+        );
 
         $this->assertEqualsWithDelta(-4 / 3, $finding?->evidence[0]->margin, 0.01);
         $this->assertSame(1 / 200, $finding->suggestion?->settings->time->nominal());
@@ -20,7 +22,15 @@ final class FlashAboveSyncTest extends TestCase
 
     public function test_at_sync_or_without_flash(): void
     {
-        $this->assertNull((new FlashAboveSync)->judge(Situations::make(t: 1 / 200, kit: Situations::kit(), record: ['flashFired' => true])));
-        $this->assertNull((new FlashAboveSync)->judge(Situations::make(t: 1 / 500, kit: Situations::kit(), record: ['flashFired' => false])));
+        $this->assertNull(
+            (new FlashAboveSync())->judge(
+                Situations::make(t: 1 / 200, kit: Situations::kit(), record: ['flashFired' => true]),
+            ),
+        );
+        $this->assertNull(
+            (new FlashAboveSync())->judge(
+                Situations::make(t: 1 / 500, kit: Situations::kit(), record: ['flashFired' => false]),
+            ),
+        );
     }
 }

@@ -29,8 +29,14 @@ final class FlashOutOfRangeTest extends TestCase
 
     private function judge(float $distance, float $iso = 100): ?Finding
     {
-        return (new FlashOutOfRange)->judge(Situations::make(
-            n: 5.6, iso: $iso, kit: Situations::kit(more: ['flash' => ['guideNumber' => 12]]), record: ['flashFired' => true], intent: new Intent(subject: $distance),
-        ));
+        return (new FlashOutOfRange())->judge(
+            Situations::make(
+                n: 5.6,
+                iso: $iso,
+                kit: Situations::kit(more: ['flash' => ['guideNumber' => 12]]),
+                record: ['flashFired' => true],
+                intent: new Intent(subject: $distance),
+            ),
+        );
     }
 }

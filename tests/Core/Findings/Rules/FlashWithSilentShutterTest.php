@@ -13,13 +13,21 @@ final class FlashWithSilentShutterTest extends TestCase
 {
     public function test_both_at_once(): void
     {
-        $this->assertSame(Severity::Fault, (new FlashWithSilentShutter)->judge(Situations::make(record: ['flashFired' => true, 'silent' => true]))?->severity);
+        $this->assertSame(
+            Severity::Fault,
+            (new FlashWithSilentShutter())->judge(Situations::make(record: ['flashFired' => true, 'silent' => true]))
+                ?->severity,
+        );
     }
 
     public function test_either_alone(): void
     {
-        $this->assertNull((new FlashWithSilentShutter)->judge(Situations::make(record: ['flashFired' => true, 'silent' => false])));
-        $this->assertNull((new FlashWithSilentShutter)->judge(Situations::make(record: ['flashFired' => false, 'silent' => true])));
-        $this->assertNull((new FlashWithSilentShutter)->judge(Situations::make(record: ['flashFired' => true])));
+        $this->assertNull(
+            (new FlashWithSilentShutter())->judge(Situations::make(record: ['flashFired' => true, 'silent' => false])),
+        );
+        $this->assertNull(
+            (new FlashWithSilentShutter())->judge(Situations::make(record: ['flashFired' => false, 'silent' => true])),
+        );
+        $this->assertNull((new FlashWithSilentShutter())->judge(Situations::make(record: ['flashFired' => true])));
     }
 }

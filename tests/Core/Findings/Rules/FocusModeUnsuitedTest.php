@@ -20,9 +20,18 @@ final class FocusModeUnsuitedTest extends TestCase
 {
     public function test_each_school_names_what_it_would_have_done(): void
     {
-        $this->assertStringContainsString('magnified', (string) $this->judge(Focusing::ByHand, FocusMode::Single, Support::Tripod)?->sentence);
-        $this->assertStringContainsString('single automatic point', (string) $this->judge(Focusing::SinglePoint, FocusMode::Manual, Support::Hand)?->sentence);
-        $this->assertStringContainsString('detection', (string) $this->judge(Focusing::Detection, FocusMode::Manual, Support::Hand)?->sentence);
+        $this->assertStringContainsString(
+            'magnified',
+            (string) $this->judge(Focusing::ByHand, FocusMode::Single, Support::Tripod)?->sentence,
+        );
+        $this->assertStringContainsString(
+            'single automatic point',
+            (string) $this->judge(Focusing::SinglePoint, FocusMode::Manual, Support::Hand)?->sentence,
+        );
+        $this->assertStringContainsString(
+            'detection',
+            (string) $this->judge(Focusing::Detection, FocusMode::Manual, Support::Hand)?->sentence,
+        );
     }
 
     public function test_silent_where_the_school_is_followed_or_something_else_decides(): void
@@ -31,12 +40,32 @@ final class FocusModeUnsuitedTest extends TestCase
         $this->assertNull($this->judge(Focusing::ByHand, FocusMode::Single, Support::Hand));
         $this->assertNull($this->judge(Focusing::SinglePoint, FocusMode::Manual, Support::Tripod));
         $this->assertNull($this->judge(Focusing::SinglePoint, null, Support::Hand));
-        $this->assertNull($this->judge(Focusing::SinglePoint, FocusMode::Manual, Support::Hand, new Intent(stars: true)));
-        $this->assertNull($this->judge(Focusing::SinglePoint, FocusMode::Manual, Support::Hand, new Intent(movement: new Movement(MovementLook::Freeze, 1.4, 0.0))));
+        $this->assertNull(
+            $this->judge(Focusing::SinglePoint, FocusMode::Manual, Support::Hand, new Intent(stars: true)),
+        );
+        $this->assertNull(
+            $this->judge(
+                Focusing::SinglePoint,
+                FocusMode::Manual,
+                Support::Hand,
+                new Intent(movement: new Movement(MovementLook::Freeze, 1.4, 0.0)),
+            ),
+        );
     }
 
-    private function judge(Focusing $school, ?FocusMode $mode, Support $support, Intent $intent = new Intent): ?Finding
-    {
-        return (new FocusModeUnsuited)->judge(Situations::make(support: $support, approach: new Approach(focusing: $school), record: ['focusMode' => $mode], intent: $intent));
+    private function judge(
+        Focusing $school,
+        ?FocusMode $mode,
+        Support $support,
+        Intent $intent = new Intent(),
+    ): ?Finding {
+        return (new FocusModeUnsuited())->judge(
+            Situations::make(
+                support: $support,
+                approach: new Approach(focusing: $school),
+                record: ['focusMode' => $mode],
+                intent: $intent,
+            ),
+        );
     }
 }

@@ -31,6 +31,6 @@ final class FocusOnSubjectTest extends TestCase
     /** @param  array<string, mixed>  $focus */
     private function judge(array $focus): ?Finding
     {
-        return (new FocusOnSubject)->judge(Situations::make(focus: $focus));
+        return (new FocusOnSubject())->judge(Situations::make(focus: $focus));
     }
 }

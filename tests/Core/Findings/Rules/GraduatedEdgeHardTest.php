@@ -13,10 +13,12 @@ final class GraduatedEdgeHardTest extends TestCase
 {
     public function test_seen_and_not_seen(): void
     {
-        $found = (new GraduatedEdgeHard)->judge(Situations::make(colour: ['graduatedEdge' => ['at' => 0.42, 'stops' => 1.4, 'confidence' => 0.95]]));
+        $found = (new GraduatedEdgeHard())->judge(
+            Situations::make(colour: ['graduatedEdge' => ['at' => 0.42, 'stops' => 1.4, 'confidence' => 0.95]]),
+        );
 
         $this->assertSame(Severity::Weakness, $found?->severity);
         $this->assertStringContainsString('1.4 stops darker above a line 42 % down', $found->sentence);
-        $this->assertNull((new GraduatedEdgeHard)->judge(Situations::make(colour: [])));
+        $this->assertNull((new GraduatedEdgeHard())->judge(Situations::make(colour: [])));
     }
 }

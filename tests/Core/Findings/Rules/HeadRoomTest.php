@@ -18,7 +18,10 @@ final class HeadRoomTest extends TestCase
     {
         $finding = $this->judge(0.5, 0.4);
 
-        $this->assertStringContainsString('50 % of the height lies above the head and 10 % below', (string) $finding?->sentence);
+        $this->assertStringContainsString(
+            '50 % of the height lies above the head and 10 % below',
+            (string) $finding?->sentence,
+        );
         $this->assertEqualsWithDelta(-20.0, $finding->evidence[0]->margin, 1e-9);
     }
 
@@ -26,12 +29,12 @@ final class HeadRoomTest extends TestCase
     {
         $this->assertNull($this->judge(0.1, 0.8), 'a head near the top');
         $this->assertNull($this->judge(0.4, 0.2), 'as much below as above');
-        $this->assertNull($this->judge(0.5, 0.4, new Intent), 'nobody in it');
+        $this->assertNull($this->judge(0.5, 0.4, new Intent()), 'nobody in it');
         $this->assertNull($this->judge(0.5, 0.4, new Intent(person: true, idea: Idea::Thirds)), 'an idea was declared');
     }
 
     private function judge(float $y, float $height, Intent $intent = new Intent(person: true)): ?Finding
     {
-        return (new HeadRoom)->judge(Situations::make(region: Region::of(0.4, $y, 0.2, $height), intent: $intent));
+        return (new HeadRoom())->judge(Situations::make(region: Region::of(0.4, $y, 0.2, $height), intent: $intent));
     }
 }

@@ -15,7 +15,9 @@ final class HeadroomUnusedTest extends TestCase
     public function test_a_stop_and_more_of_room(): void
     {
         // Code 118 is mid-grey: white lies 2.47 stops above it.
-        $finding = (new HeadroomUnused)->judge(Situations::make(wanted: null, frame: Situations::tones([40 => 500_000, 118 => 500_000])));
+        $finding = (new HeadroomUnused())->judge(
+            Situations::make(wanted: null, frame: Situations::tones([40 => 500_000, 118 => 500_000])),
+        );
 
         $this->assertEqualsWithDelta(2.47, $finding?->evidence[0]->value, 0.02);
         $this->assertNotNull($finding->otherView);
@@ -23,7 +25,19 @@ final class HeadroomUnusedTest extends TestCase
 
     public function test_none_left_or_another_approach(): void
     {
-        $this->assertNull((new HeadroomUnused)->judge(Situations::make(wanted: null, frame: Situations::tones([40 => 500_000, 240 => 500_000]))));
-        $this->assertNull((new HeadroomUnused)->judge(Situations::make(wanted: null, frame: Situations::tones([40 => 500_000, 118 => 500_000]), approach: new Approach(protects: Protects::Shadows))));
+        $this->assertNull(
+            (new HeadroomUnused())->judge(
+                Situations::make(wanted: null, frame: Situations::tones([40 => 500_000, 240 => 500_000])),
+            ),
+        );
+        $this->assertNull(
+            (new HeadroomUnused())->judge(
+                Situations::make(
+                    wanted: null,
+                    frame: Situations::tones([40 => 500_000, 118 => 500_000]),
+                    approach: new Approach(protects: Protects::Shadows),
+                ),
+            ),
+        );
     }
 }

@@ -34,6 +34,8 @@ final class HyperfocalFocusTest extends TestCase
 
     private function judge(float $focus): ?Finding
     {
-        return (new HyperfocalFocus)->judge(Situations::make(n: 8, record: ['focusDistance' => $focus], intent: new Intent(near: 5, far: INF)));
+        return (new HyperfocalFocus())->judge(
+            Situations::make(n: 8, record: ['focusDistance' => $focus], intent: new Intent(near: 5, far: INF)),
+        );
     }
 }

@@ -29,6 +29,11 @@ final class IdeaKeptTest extends TestCase
 
     private function judge(?Idea $idea): ?Finding
     {
-        return (new IdeaKept)->judge(Situations::make(composition: ['ideas' => ['thirds' => 2.0, 'centre' => 12.0, 'diagonals' => 6.0, 'golden' => 4.0]], intent: new Intent(idea: $idea)));
+        return (new IdeaKept())->judge(
+            Situations::make(
+                composition: ['ideas' => ['thirds' => 2.0, 'centre' => 12.0, 'diagonals' => 6.0, 'golden' => 4.0]],
+                intent: new Intent(idea: $idea),
+            ),
+        );
     }
 }

@@ -19,7 +19,7 @@ final class IsoSlackTest extends TestCase
 {
     public function test_two_stops_of_room_by_hand(): void
     {
-        $finding = (new IsoSlack)->judge(Situations::make(t: 1 / 200, iso: 800));
+        $finding = (new IsoSlack())->judge(Situations::make(t: 1 / 200, iso: 800));
 
         $this->assertSame(Severity::Fault, $finding?->severity);
         $this->assertEqualsWithDelta(2.02, $finding->evidence[0]->value, 0.01);
@@ -27,14 +27,14 @@ final class IsoSlackTest extends TestCase
 
     public function test_a_tripod_is_another_finding_s_business(): void
     {
-        $this->assertNull((new IsoSlack)->judge(Situations::make(t: 1 / 8, iso: 400, support: Support::Tripod)));
+        $this->assertNull((new IsoSlack())->judge(Situations::make(t: 1 / 8, iso: 400, support: Support::Tripod)));
     }
 
     public function test_movement_takes_the_room_that_hands_would_leave(): void
     {
         // Hands hold 1/50 s, a walker to be frozen only 1/471 s: of four stops at 1/800 s 0.7 are left.
         $walker = new Intent(subject: 5, movement: new Movement(MovementLook::Freeze, 1.4));
-        $finding = (new IsoSlack)->judge(Situations::make(t: 1 / 800, iso: 1600, intent: $walker));
+        $finding = (new IsoSlack())->judge(Situations::make(t: 1 / 800, iso: 1600, intent: $walker));
 
         $this->assertEqualsWithDelta(log(812.7 / 471.4, 2), $finding?->evidence[0]->value, 0.02);
         $this->assertStringContainsString('before the movement blurs', $finding->sentence);
@@ -42,15 +42,19 @@ final class IsoSlackTest extends TestCase
 
     public function test_a_stabiliser_leaves_more_room(): void
     {
-        $without = (new IsoSlack)->judge(Situations::make(t: 1 / 200, iso: 1600, kit: Situations::kit()));
-        $with = (new IsoSlack)->judge(Situations::make(t: 1 / 200, iso: 1600, kit: Situations::kit(['stabiliserStops' => 1.5])));
+        $without = (new IsoSlack())->judge(Situations::make(t: 1 / 200, iso: 1600, kit: Situations::kit()));
+        $with = (new IsoSlack())->judge(
+            Situations::make(t: 1 / 200, iso: 1600, kit: Situations::kit(['stabiliserStops' => 1.5])),
+        );
 
         $this->assertEqualsWithDelta(1.5, $with?->evidence[0]->value - $without?->evidence[0]->value, 1e-6);
     }
 
     public function test_where_iso_is_automatic_it_is_the_camera_s_doing(): void
     {
-        $finding = (new IsoSlack)->judge(Situations::make(t: 1 / 200, iso: 800, approach: new Approach(iso: IsoSetting::Automatic)));
+        $finding = (new IsoSlack())->judge(
+            Situations::make(t: 1 / 200, iso: 800, approach: new Approach(iso: IsoSetting::Automatic)),
+        );
 
         $this->assertSame(Severity::Weakness, $finding?->severity);
         $this->assertNotNull($finding->otherView);
@@ -58,7 +62,7 @@ final class IsoSlackTest extends TestCase
 
     public function test_iso_that_the_light_needed_says_nothing(): void
     {
-        $this->assertNull((new IsoSlack)->judge(Situations::make(t: 1 / 50, iso: 3200)));
-        $this->assertNull((new IsoSlack)->judge(Situations::make(t: 1 / 1000, iso: 100)));
+        $this->assertNull((new IsoSlack())->judge(Situations::make(t: 1 / 50, iso: 3200)));
+        $this->assertNull((new IsoSlack())->judge(Situations::make(t: 1 / 1000, iso: 100)));
     }
 }

@@ -25,6 +25,10 @@ final class LineAtEdgeTest extends TestCase
 
     private function judge(float $at, float $length, bool $upright): ?Finding
     {
-        return (new LineAtEdge)->judge(Situations::make(composition: ['lines' => [['angle' => 0.0, 'at' => $at, 'length' => $length, 'upright' => $upright]]]));
+        return (new LineAtEdge())->judge(
+            Situations::make(
+                composition: ['lines' => [['angle' => 0.0, 'at' => $at, 'length' => $length, 'upright' => $upright]]],
+            ),
+        );
     }
 }

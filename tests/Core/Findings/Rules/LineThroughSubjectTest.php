@@ -25,9 +25,14 @@ final class LineThroughSubjectTest extends TestCase
         $this->assertNull($this->judge(0.8, 0.9, true));
     }
 
-    private function judge(float $at, float $length, bool $upright, Intent $intent = new Intent): ?Finding
+    private function judge(float $at, float $length, bool $upright, Intent $intent = new Intent()): ?Finding
     {
         // The mark lies at 0.4 to 0.6 across and 0.3 to 0.7 downwards.
-        return (new LineThroughSubject)->judge(Situations::make(composition: ['lines' => [['angle' => 0.0, 'at' => $at, 'length' => $length, 'upright' => $upright]]], intent: $intent));
+        return (new LineThroughSubject())->judge(
+            Situations::make(
+                composition: ['lines' => [['angle' => 0.0, 'at' => $at, 'length' => $length, 'upright' => $upright]]],
+                intent: $intent,
+            ),
+        );
     }
 }

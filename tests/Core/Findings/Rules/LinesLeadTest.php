@@ -17,26 +17,57 @@ final class LinesLeadTest extends TestCase
     {
         $segments = [$this->line(0.0, 1.0, 0.35, 0.65), $this->line(1.0, 1.0, 0.65, 0.65)];
 
-        $this->assertSame(Severity::Praise, (new LinesLead)->judge(Situations::make(composition: ['segments' => $segments]))?->severity);
-        $this->assertNull((new LinesLead)->judge(Situations::make(composition: ['segments' => [$segments[0]]])), 'one line may be chance');
+        $this->assertSame(
+            Severity::Praise,
+            (new LinesLead())->judge(Situations::make(composition: ['segments' => $segments]))?->severity,
+        );
+        $this->assertNull(
+            (new LinesLead())->judge(Situations::make(composition: ['segments' => [$segments[0]]])),
+            'one line may be chance',
+        );
     }
 
     public function test_declared_and_missed(): void
     {
-        $missed = (new LinesLead)->judge(Situations::make(composition: ['segments' => [$this->line(0.0, 0.95, 0.9, 0.95)]], intent: new Intent(idea: Idea::Lines)));
+        $missed = (new LinesLead())->judge(
+            Situations::make(
+                composition: ['segments' => [$this->line(0.0, 0.95, 0.9, 0.95)]],
+                intent: new Intent(idea: Idea::Lines),
+            ),
+        );
         $this->assertSame(Severity::Weakness, $missed?->severity);
-        $this->assertNull((new LinesLead)->judge(Situations::make(composition: ['segments' => [$this->line(0.0, 0.95, 0.9, 0.95)]])));
+        $this->assertNull(
+            (new LinesLead())->judge(
+                Situations::make(composition: ['segments' => [$this->line(0.0, 0.95, 0.9, 0.95)]]),
+            ),
+        );
     }
 
     public function test_marked_lines_are_taken_at_their_word(): void
     {
-        $this->assertSame(Severity::Praise, (new LinesLead)->judge(Situations::make(composition: [], marks: ['leads' => ['marked' => 2, 'leading' => 2]]))?->severity);
-        $this->assertStringContainsString('Of the 2 lines that you marked, 1', (string) (new LinesLead)->judge(Situations::make(composition: [], marks: ['leads' => ['marked' => 2, 'leading' => 1]]))?->sentence);
+        $this->assertSame(
+            Severity::Praise,
+            (new LinesLead())->judge(
+                Situations::make(composition: [], marks: ['leads' => ['marked' => 2, 'leading' => 2]]),
+            )?->severity,
+        );
+        $this->assertStringContainsString(
+            'Of the 2 lines that you marked, 1',
+            (string) (new LinesLead())->judge(
+                Situations::make(composition: [], marks: ['leads' => ['marked' => 2, 'leading' => 1]]),
+            )?->sentence,
+        );
     }
 
     /** @return array{x1: float, y1: float, x2: float, y2: float, length: float} */
     private function line(float $x1, float $y1, float $x2, float $y2): array
     {
-        return ['x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'length' => hypot(1.5 * ($x2 - $x1), $y2 - $y1) / hypot(1.5, 1)];
+        return [
+            'x1' => $x1,
+            'y1' => $y1,
+            'x2' => $x2,
+            'y2' => $y2,
+            'length' => hypot(1.5 * ($x2 - $x1), $y2 - $y1) / hypot(1.5, 1),
+        ];
     }
 }

@@ -25,7 +25,11 @@ final class LookRoomTest extends TestCase
 
     public function test_the_mirrored_picture_says_the_same(): void
     {
-        $this->assertEqualsWithDelta((float) $this->judge(0.1, Facing::Left)?->evidence[0]->value, $this->judge(0.7, Facing::Right)?->evidence[0]->value, 1e-9);
+        $this->assertEqualsWithDelta(
+            (float) $this->judge(0.1, Facing::Left)?->evidence[0]->value,
+            $this->judge(0.7, Facing::Right)?->evidence[0]->value,
+            1e-9,
+        );
     }
 
     public function test_room_is_praised(): void
@@ -43,6 +47,8 @@ final class LookRoomTest extends TestCase
 
     private function judge(float $x, ?Facing $facing, float $width = 0.2): ?Finding
     {
-        return (new LookRoom)->judge(Situations::make(region: Region::of($x, 0.3, $width, 0.5), intent: new Intent(facing: $facing)));
+        return (new LookRoom())->judge(
+            Situations::make(region: Region::of($x, 0.3, $width, 0.5), intent: new Intent(facing: $facing)),
+        );
     }
 }

@@ -15,7 +15,7 @@ final class LostHighlightsInSubjectTest extends TestCase
 {
     public function test_twelve_percent_lost_is_a_fault_where_highlights_come_first(): void
     {
-        $finding = (new LostHighlightsInSubject)->judge(Situations::make(subject: 2.0, lostPct: 12));
+        $finding = (new LostHighlightsInSubject())->judge(Situations::make(subject: 2.0, lostPct: 12));
 
         $this->assertSame(Severity::Fault, $finding?->severity);
         $this->assertEqualsWithDelta(-11.0, $finding->evidence[0]->margin, 0.01);
@@ -23,7 +23,9 @@ final class LostHighlightsInSubjectTest extends TestCase
 
     public function test_a_course_that_protects_shadows_takes_it_lighter_and_names_the_other_view(): void
     {
-        $finding = (new LostHighlightsInSubject)->judge(Situations::make(subject: 2.0, lostPct: 12, approach: new Approach(protects: Protects::Shadows)));
+        $finding = (new LostHighlightsInSubject())->judge(
+            Situations::make(subject: 2.0, lostPct: 12, approach: new Approach(protects: Protects::Shadows)),
+        );
 
         $this->assertSame(Severity::Weakness, $finding?->severity);
         $this->assertStringContainsString('shadows', (string) $finding->otherView);
@@ -31,6 +33,6 @@ final class LostHighlightsInSubjectTest extends TestCase
 
     public function test_glints_say_nothing(): void
     {
-        $this->assertNull((new LostHighlightsInSubject)->judge(Situations::make(lostPct: 0.9)));
+        $this->assertNull((new LostHighlightsInSubject())->judge(Situations::make(lostPct: 0.9)));
     }
 }

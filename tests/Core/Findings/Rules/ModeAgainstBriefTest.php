@@ -40,6 +40,8 @@ final class ModeAgainstBriefTest extends TestCase
     {
         $brief = new Brief('it', 1, 'It', 'For a test.', [], 1, [], [], [], [$asked]);
 
-        return (new ModeAgainstBrief)->judge(Situations::make(mode: $mode, brief: $brief, record: ['isoAutomatic' => $automatic]));
+        return (new ModeAgainstBrief())->judge(
+            Situations::make(mode: $mode, brief: $brief, record: ['isoAutomatic' => $automatic]),
+        );
     }
 }

@@ -31,6 +31,8 @@ final class MovementAsWantedTest extends TestCase
 
     private function judge(float $time, Movement $movement): ?Finding
     {
-        return (new MovementAsWanted)->judge(Situations::make(t: $time, intent: new Intent(subject: 5, movement: $movement)));
+        return (new MovementAsWanted())->judge(
+            Situations::make(t: $time, intent: new Intent(subject: 5, movement: $movement)),
+        );
     }
 }

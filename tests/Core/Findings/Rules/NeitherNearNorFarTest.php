@@ -18,7 +18,10 @@ final class NeitherNearNorFarTest extends TestCase
     {
         $finding = $this->judge(0.4, 0.1);
 
-        $this->assertStringContainsString('at half the distance it takes about 32 %, at twice the distance 2 %', (string) $finding?->sentence);
+        $this->assertStringContainsString(
+            'at half the distance it takes about 32 %, at twice the distance 2 %',
+            (string) $finding?->sentence,
+        );
         $this->assertEqualsWithDelta(-2.0, $finding->evidence[0]->margin, 1e-9);
     }
 
@@ -31,8 +34,14 @@ final class NeitherNearNorFarTest extends TestCase
         $this->assertNull($this->judge(0.4, null), 'never measured');
     }
 
-    private function judge(float $height, ?float $held, Intent $intent = new Intent): ?Finding
+    private function judge(float $height, ?float $held, Intent $intent = new Intent()): ?Finding
     {
-        return (new NeitherNearNorFar)->judge(Situations::make(region: Region::of(0.4, 0.0, 0.2, $height), intent: $intent, composition: ['subjectAttention' => $held]));
+        return (new NeitherNearNorFar())->judge(
+            Situations::make(
+                region: Region::of(0.4, 0.0, 0.2, $height),
+                intent: $intent,
+                composition: ['subjectAttention' => $held],
+            ),
+        );
     }
 }

@@ -12,12 +12,23 @@ final class OneHueTest extends TestCase
 {
     public function test_nearly_all_orange(): void
     {
-        $this->assertStringContainsString('orange', (string) (new OneHue)->judge(Situations::make(colour: ['dominant' => ['hue' => 'orange', 'sharePct' => 91.0]]))?->sentence);
+        $this->assertStringContainsString(
+            'orange',
+            (string) (new OneHue())->judge(
+                Situations::make(colour: ['dominant' => ['hue' => 'orange', 'sharePct' => 91.0]]),
+            )?->sentence,
+        );
     }
 
     public function test_mixed_or_hardly_any_colour(): void
     {
-        $this->assertNull((new OneHue)->judge(Situations::make(colour: ['dominant' => ['hue' => 'orange', 'sharePct' => 55.0]])));
-        $this->assertNull((new OneHue)->judge(Situations::make(colour: ['dominant' => ['hue' => 'orange', 'sharePct' => 91.0], 'saturation' => 0.05])));
+        $this->assertNull(
+            (new OneHue())->judge(Situations::make(colour: ['dominant' => ['hue' => 'orange', 'sharePct' => 55.0]])),
+        );
+        $this->assertNull(
+            (new OneHue())->judge(
+                Situations::make(colour: ['dominant' => ['hue' => 'orange', 'sharePct' => 91.0], 'saturation' => 0.05]),
+            ),
+        );
     }
 }

@@ -13,7 +13,9 @@ final class OneValueMovedTest extends TestCase
 {
     public function test_step_by_step(): void
     {
-        $finding = (new OneValueMoved)->judge(Situations::series([[4, 1 / 125, 100, 0], [5.6, 1 / 125, 100, 20], [8, 1 / 125, 100, 40]]));
+        $finding = (new OneValueMoved())->judge(
+            Situations::series([[4, 1 / 125, 100, 0], [5.6, 1 / 125, 100, 20], [8, 1 / 125, 100, 40]]),
+        );
 
         $this->assertSame(Severity::Praise, $finding?->severity);
         $this->assertStringContainsString('over 2 stops', $finding->sentence);
@@ -21,6 +23,10 @@ final class OneValueMovedTest extends TestCase
 
     public function test_not_to_and_fro(): void
     {
-        $this->assertNull((new OneValueMoved)->judge(Situations::series([[4, 1 / 125, 100, 0], [8, 1 / 125, 100, 20], [5.6, 1 / 125, 100, 40]])));
+        $this->assertNull(
+            (new OneValueMoved())->judge(
+                Situations::series([[4, 1 / 125, 100, 0], [8, 1 / 125, 100, 20], [5.6, 1 / 125, 100, 40]]),
+            ),
+        );
     }
 }

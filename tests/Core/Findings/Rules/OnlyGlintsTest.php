@@ -15,14 +15,18 @@ final class OnlyGlintsTest extends TestCase
 {
     public function test_many_small_places(): void
     {
-        $this->assertSame(Severity::Praise, $this->judge(0.4, str_repeat(str_repeat("\xFF".str_repeat("\0", 9), 10).str_repeat("\0", 300), 8))?->severity);
+        $this->assertSame(
+            Severity::Praise,
+            $this->judge(0.4, str_repeat(str_repeat("\xFF".str_repeat("\0", 9), 10).str_repeat("\0", 300), 8))
+                ?->severity,
+        );
     }
 
     public function test_one_large_place_or_too_much_in_all(): void
     {
         $this->assertNull($this->judge(0.4, str_repeat("\xFF", 60).str_repeat("\0", 3140)));
         $this->assertNull($this->judge(4.0, "\xFF".str_repeat("\0", 3199)));
-        $this->assertNull((new OnlyGlints)->judge(Situations::make(frameLostPct: 0.4)));
+        $this->assertNull((new OnlyGlints())->judge(Situations::make(frameLostPct: 0.4)));
     }
 
     /** @param  string  $map  100 cells a row */
@@ -30,6 +34,6 @@ final class OnlyGlintsTest extends TestCase
     {
         $ends = EndAreas::ofBytes(100, 32, $map, str_repeat("\0", 3200));
 
-        return (new OnlyGlints)->judge(Situations::make(frameLostPct: $lostPct, ends: $ends));
+        return (new OnlyGlints())->judge(Situations::make(frameLostPct: $lostPct, ends: $ends));
     }
 }

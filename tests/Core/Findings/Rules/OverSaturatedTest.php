@@ -12,11 +12,15 @@ final class OverSaturatedTest extends TestCase
 {
     public function test_a_tenth_of_the_picture(): void
     {
-        $this->assertEqualsWithDelta(-5.0, (new OverSaturated)->judge(Situations::make(colour: ['overSaturatedPct' => 10.0]))?->evidence[0]->margin, 1e-9);
+        $this->assertEqualsWithDelta(
+            -5.0,
+            (new OverSaturated())->judge(Situations::make(colour: ['overSaturatedPct' => 10.0]))?->evidence[0]->margin,
+            1e-9,
+        );
     }
 
     public function test_a_little(): void
     {
-        $this->assertNull((new OverSaturated)->judge(Situations::make(colour: ['overSaturatedPct' => 2.0])));
+        $this->assertNull((new OverSaturated())->judge(Situations::make(colour: ['overSaturatedPct' => 2.0])));
     }
 }

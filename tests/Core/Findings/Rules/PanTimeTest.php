@@ -28,6 +28,8 @@ final class PanTimeTest extends TestCase
 
     private function judge(float $time): ?Finding
     {
-        return (new PanTime)->judge(Situations::make(t: $time, intent: new Intent(subject: 8, movement: new Movement(MovementLook::Pan, 5))));
+        return (new PanTime())->judge(
+            Situations::make(t: $time, intent: new Intent(subject: 8, movement: new Movement(MovementLook::Pan, 5))),
+        );
     }
 }

@@ -17,7 +17,18 @@ final class PlanFollowedTest extends TestCase
 {
     public function test_done_as_planned(): void
     {
-        $finding = (new PlanFollowed)->judge(Situations::make(n: 5.6, t: 1 / 100, plan: new Plan(Aperture::of(5.6), ExposureTime::of(1 / 125), focalLength: 50, mode: ExposureMode::Aperture)));
+        $finding = (new PlanFollowed())->judge(
+            Situations::make(
+                n: 5.6,
+                t: 1 / 100,
+                plan: new Plan(
+                    Aperture::of(5.6),
+                    ExposureTime::of(1 / 125),
+                    focalLength: 50,
+                    mode: ExposureMode::Aperture,
+                ),
+            ),
+        );
 
         $this->assertSame(Severity::Praise, $finding?->severity);
         $this->assertCount(4, $finding->evidence);
@@ -25,6 +36,10 @@ final class PlanFollowedTest extends TestCase
 
     public function test_another_mode_is_another_plan(): void
     {
-        $this->assertNull((new PlanFollowed)->judge(Situations::make(plan: new Plan(Aperture::of(5.6), mode: ExposureMode::Manual))));
+        $this->assertNull(
+            (new PlanFollowed())->judge(
+                Situations::make(plan: new Plan(Aperture::of(5.6), mode: ExposureMode::Manual)),
+            ),
+        );
     }
 }

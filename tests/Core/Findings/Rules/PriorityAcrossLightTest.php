@@ -15,12 +15,19 @@ final class PriorityAcrossLightTest extends TestCase
 {
     public function test_a_meter_follows_the_background(): void
     {
-        $this->assertSame(Severity::Weakness, (new PriorityAcrossLight)->judge(Situations::make(intent: new Intent(crossesLight: true)))?->severity);
+        $this->assertSame(
+            Severity::Weakness,
+            (new PriorityAcrossLight())->judge(Situations::make(intent: new Intent(crossesLight: true)))?->severity,
+        );
     }
 
     public function test_locked_in_manual_or_in_one_light(): void
     {
-        $this->assertNull((new PriorityAcrossLight)->judge(Situations::make(mode: ExposureMode::Manual, intent: new Intent(crossesLight: true))));
-        $this->assertNull((new PriorityAcrossLight)->judge(Situations::make()));
+        $this->assertNull(
+            (new PriorityAcrossLight())->judge(
+                Situations::make(mode: ExposureMode::Manual, intent: new Intent(crossesLight: true)),
+            ),
+        );
+        $this->assertNull((new PriorityAcrossLight())->judge(Situations::make()));
     }
 }

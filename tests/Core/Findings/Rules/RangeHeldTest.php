@@ -16,11 +16,11 @@ final class RangeHeldTest extends TestCase
     {
         $frames = [[8, 1 / 500, 100, 0], [8, 1 / 60, 100, 1]];
         $closed = Situations::tones([30 => 5000, 118 => 3000, 230 => 2000]);
-        $found = (new RangeHeld)->judge(Situations::series($frames, SeriesKind::Bracket, tones: [$closed, $closed]));
+        $found = (new RangeHeld())->judge(Situations::series($frames, SeriesKind::Bracket, tones: [$closed, $closed]));
         $this->assertSame(Severity::Praise, $found?->severity);
 
         $lost = Situations::tones([30 => 5000, 118 => 3000, 255 => 2000]);
-        $open = (new RangeHeld)->judge(Situations::series($frames, SeriesKind::Bracket, tones: [$lost, $lost]));
+        $open = (new RangeHeld())->judge(Situations::series($frames, SeriesKind::Bracket, tones: [$lost, $lost]));
         $this->assertSame(Severity::Weakness, $open?->severity);
         $this->assertStringContainsString('a darker frame is missing', $open->sentence);
         $this->assertStringNotContainsString('brighter frame', $open->sentence);
@@ -28,6 +28,10 @@ final class RangeHeldTest extends TestCase
 
     public function test_silent_until_every_frame_is_measured(): void
     {
-        $this->assertNull((new RangeHeld)->judge(Situations::series([[8, 1 / 500, 100, 0], [8, 1 / 60, 100, 1]], SeriesKind::Bracket)));
+        $this->assertNull(
+            (new RangeHeld())->judge(
+                Situations::series([[8, 1 / 500, 100, 0], [8, 1 / 60, 100, 1]], SeriesKind::Bracket),
+            ),
+        );
     }
 }

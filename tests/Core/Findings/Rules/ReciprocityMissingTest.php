@@ -26,11 +26,21 @@ final class ReciprocityMissingTest extends TestCase
     {
         $this->assertNull($this->judge(20, 10));
         $this->assertNull($this->judge(1, 1));
-        $this->assertNull((new ReciprocityMissing)->judge(Situations::make(t: 10, kit: Situations::kit(), plan: new Plan(exposureTime: ExposureTime::of(10)))));
+        $this->assertNull(
+            (new ReciprocityMissing())->judge(
+                Situations::make(t: 10, kit: Situations::kit(), plan: new Plan(exposureTime: ExposureTime::of(10))),
+            ),
+        );
     }
 
     private function judge(float $taken, float $metered): ?Finding
     {
-        return (new ReciprocityMissing)->judge(Situations::make(t: $taken, kit: Situations::kit(more: ['film' => ['boxSpeed' => 100]]), plan: new Plan(exposureTime: ExposureTime::of($metered))));
+        return (new ReciprocityMissing())->judge(
+            Situations::make(
+                t: $taken,
+                kit: Situations::kit(more: ['film' => ['boxSpeed' => 100]]),
+                plan: new Plan(exposureTime: ExposureTime::of($metered)),
+            ),
+        );
     }
 }

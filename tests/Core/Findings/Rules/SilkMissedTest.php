@@ -40,6 +40,13 @@ final class SilkMissedTest extends TestCase
 
     private function judge(float $time, float $iso = 100): ?Finding
     {
-        return (new SilkMissed)->judge(Situations::make(t: $time, iso: $iso, support: Support::Tripod, intent: new Intent(movement: new Movement(MovementLook::Silk))));
+        return (new SilkMissed())->judge(
+            Situations::make(
+                t: $time,
+                iso: $iso,
+                support: Support::Tripod,
+                intent: new Intent(movement: new Movement(MovementLook::Silk)),
+            ),
+        );
     }
 }

@@ -31,6 +31,11 @@ final class SingleFocusOnMovementTest extends TestCase
 
     private function judge(FocusMode $mode, float $angle): ?Finding
     {
-        return (new SingleFocusOnMovement)->judge(Situations::make(record: ['focusMode' => $mode], intent: new Intent(movement: new Movement(MovementLook::Freeze, 1.4, $angle))));
+        return (new SingleFocusOnMovement())->judge(
+            Situations::make(
+                record: ['focusMode' => $mode],
+                intent: new Intent(movement: new Movement(MovementLook::Freeze, 1.4, $angle)),
+            ),
+        );
     }
 }

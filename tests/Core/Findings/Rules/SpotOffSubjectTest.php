@@ -28,6 +28,8 @@ final class SpotOffSubjectTest extends TestCase
 
     private function judge(Region $region, MeteringPattern $pattern = MeteringPattern::Spot): ?Finding
     {
-        return (new SpotOffSubject)->judge(Situations::make(subject: -1.5, wanted: 0.0, pattern: $pattern, region: $region));
+        return (new SpotOffSubject())->judge(
+            Situations::make(subject: -1.5, wanted: 0.0, pattern: $pattern, region: $region),
+        );
     }
 }

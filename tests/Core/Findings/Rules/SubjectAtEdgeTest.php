@@ -28,6 +28,6 @@ final class SubjectAtEdgeTest extends TestCase
 
     private function judge(float $x, float $y, float $width, float $height): ?Finding
     {
-        return (new SubjectAtEdge)->judge(Situations::make(region: Region::of($x, $y, $width, $height)));
+        return (new SubjectAtEdge())->judge(Situations::make(region: Region::of($x, $y, $width, $height)));
     }
 }

@@ -34,11 +34,22 @@ final class SubjectBlurredTest extends TestCase
 
     public function test_without_a_speed_the_times_of_common_practice(): void
     {
-        $this->assertStringContainsString('1/500 s', (string) (new SubjectBlurred)->judge(Situations::make(t: 1 / 60, intent: new Intent(movement: new Movement(MovementLook::Freeze))))?->sentence);
+        $this->assertStringContainsString(
+            '1/500 s',
+            (string) (new SubjectBlurred())->judge(
+                Situations::make(t: 1 / 60, intent: new Intent(movement: new Movement(MovementLook::Freeze))),
+            )?->sentence,
+        );
     }
 
     private function judge(float $time, MovementLook $want = MovementLook::Freeze): ?Finding
     {
-        return (new SubjectBlurred)->judge(Situations::make(t: $time, kit: Situations::kit(), intent: new Intent(subject: 5, movement: new Movement($want, 1.4))));
+        return (new SubjectBlurred())->judge(
+            Situations::make(
+                t: $time,
+                kit: Situations::kit(),
+                intent: new Intent(subject: 5, movement: new Movement($want, 1.4)),
+            ),
+        );
     }
 }

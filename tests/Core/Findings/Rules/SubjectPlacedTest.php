@@ -13,7 +13,7 @@ final class SubjectPlacedTest extends TestCase
 {
     public function test_a_stop_too_dark_is_a_fault_with_a_suggestion(): void
     {
-        $finding = (new SubjectPlaced)->judge(Situations::make(subject: 1 / 3));
+        $finding = (new SubjectPlaced())->judge(Situations::make(subject: 1 / 3));
 
         $this->assertSame(Severity::Fault, $finding?->severity);
         $this->assertStringContainsString('1 stop too dark', $finding->sentence);
@@ -23,7 +23,7 @@ final class SubjectPlacedTest extends TestCase
 
     public function test_half_a_stop_too_bright_is_a_weakness(): void
     {
-        $finding = (new SubjectPlaced)->judge(Situations::make(subject: 4 / 3 + 0.5));
+        $finding = (new SubjectPlaced())->judge(Situations::make(subject: 4 / 3 + 0.5));
 
         $this->assertSame(Severity::Weakness, $finding?->severity);
         $this->assertStringContainsString('too bright', $finding->sentence);
@@ -31,7 +31,7 @@ final class SubjectPlacedTest extends TestCase
 
     public function test_in_its_place_it_is_praised(): void
     {
-        $finding = (new SubjectPlaced)->judge(Situations::make(subject: 4 / 3));
+        $finding = (new SubjectPlaced())->judge(Situations::make(subject: 4 / 3));
 
         $this->assertSame(Severity::Praise, $finding?->severity);
         $this->assertNull($finding->suggestion);

@@ -18,7 +18,11 @@ final class TiltedTest extends TestCase
 
         $this->assertSame(Severity::Fault, $finding?->severity);
         $this->assertStringContainsString('2.4° anticlockwise', $finding->sentence);
-        $this->assertEqualsWithDelta(100 * (1 - (1 / (cos(deg2rad(2.4)) + 1.5 * sin(deg2rad(2.4)))) ** 2), $finding->evidence[1]->value, 0.01);
+        $this->assertEqualsWithDelta(
+            100 * (1 - (1 / (cos(deg2rad(2.4)) + 1.5 * sin(deg2rad(2.4)))) ** 2),
+            $finding->evidence[1]->value,
+            0.01,
+        );
         $this->assertSame(Severity::Weakness, $this->judge(1.0)?->severity);
     }
 
@@ -31,6 +35,6 @@ final class TiltedTest extends TestCase
 
     private function judge(?float $tilt): ?Finding
     {
-        return (new Tilted)->judge(Situations::make(composition: ['tiltDeg' => $tilt]));
+        return (new Tilted())->judge(Situations::make(composition: ['tiltDeg' => $tilt]));
     }
 }

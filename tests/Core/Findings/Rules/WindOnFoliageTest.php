@@ -13,12 +13,19 @@ final class WindOnFoliageTest extends TestCase
 {
     public function test_a_long_time_with_leaves(): void
     {
-        $this->assertEqualsWithDelta(-4.0, (new WindOnFoliage)->judge(Situations::make(t: 1 / 8, intent: new Intent(foliage: true)))?->evidence[0]->margin, 0.05);
+        $this->assertEqualsWithDelta(
+            -4.0,
+            (new WindOnFoliage())->judge(Situations::make(t: 1 / 8, intent: new Intent(foliage: true)))?->evidence[0]
+                ->margin,
+            0.05,
+        );
     }
 
     public function test_a_short_one_or_no_leaves(): void
     {
-        $this->assertNull((new WindOnFoliage)->judge(Situations::make(t: 1 / 125, intent: new Intent(foliage: true))));
-        $this->assertNull((new WindOnFoliage)->judge(Situations::make(t: 1 / 8)));
+        $this->assertNull(
+            (new WindOnFoliage())->judge(Situations::make(t: 1 / 125, intent: new Intent(foliage: true))),
+        );
+        $this->assertNull((new WindOnFoliage())->judge(Situations::make(t: 1 / 8)));
     }
 }
