@@ -6,9 +6,9 @@ namespace App\Briefs;
 
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\BriefFormat;
+use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\Comparison;
 use TruePupil\Core\Brief\InvalidBrief;
-use TruePupil\Core\Brief\Measure;
 use TruePupil\Core\Brief\PlainSentence;
 
 /** A brief as the composer's form has it: texts, kept as typed, and the brief file that they make. */
@@ -125,7 +125,7 @@ final readonly class BriefInput
         return new self($this->texts, $this->decisions, $this->placements, $this->rows, [
             ...$this->checks,
             [
-                'measure' => Measure::LostHighlights->value,
+                'measure' => CheckMeasure::LostHighlights->value,
                 'comparison' => 'atMost',
                 'limit' => '1',
                 'words' => [],
@@ -241,7 +241,7 @@ final readonly class BriefInput
      */
     private function check(array $check, string $id, callable $number): array
     {
-        $measure = Measure::tryFrom($check['measure']);
+        $measure = CheckMeasure::tryFrom($check['measure']);
         $words = $measure?->words() ?? [];
         $made = [
             'id' => $id,
@@ -307,7 +307,7 @@ final readonly class BriefInput
     }
 
     /** @return list<Comparison> that make sense for a measure */
-    public static function comparisons(?Measure $measure): array
+    public static function comparisons(?CheckMeasure $measure): array
     {
         return $measure !== null && $measure->words() !== []
             ? [Comparison::OneOf, Comparison::NoneOf]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calculators;
 
+use App\Input\CalculatorInput;
 use InvalidArgumentException;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
@@ -25,7 +26,7 @@ use TruePupil\Core\Optics\EntrancePupil;
 use TruePupil\Core\Optics\FocusPlan;
 use TruePupil\Core\Optics\FocusStack;
 use TruePupil\Core\Optics\RectilinearStretch;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 use TruePupil\Core\Sensor\SensorModel;
 use TruePupil\Core\Series\BracketLength;
 
@@ -58,7 +59,7 @@ final class Calculators
     ];
 
     /** @return array<string, mixed> */
-    public static function run(string $name, Given $given): array
+    public static function run(string $name, CalculatorInput $given): array
     {
         return match ($name) {
             'ev' => self::ev($given),
@@ -82,7 +83,7 @@ final class Calculators
             'shake' => [
                 'limit' => HandHeldLimit::of(
                     $given->positive('f'),
-                    Format::parse($given->text('format')),
+                    SensorFormat::parse($given->text('format')),
                     $given->numberOr('stops', 0),
                 )->seconds,
             ],
@@ -116,9 +117,9 @@ final class Calculators
     }
 
     /** @return array<string, float> µm, and with a format the f-numbers from which it shows */
-    private static function diffraction(Given $given): array
+    private static function diffraction(CalculatorInput $given): array
     {
-        $format = $given->has('format') ? Format::parse($given->text('format')) : null;
+        $format = $given->has('format') ? SensorFormat::parse($given->text('format')) : null;
 
         return [
             'diameterUm' => Diffraction::at($given->positive('n'))->airyMicrometres,
@@ -130,7 +131,7 @@ final class Calculators
     }
 
     /** @return array<string, float> mm, and with a format the share of its width in % */
-    private static function blurDisc(Given $given): array
+    private static function blurDisc(CalculatorInput $given): array
     {
         $disc = BlurDisc::of(
             $given->positive('f'),
@@ -141,12 +142,12 @@ final class Calculators
 
         return [
             'diameter' => $disc->millimetres,
-            ...$given->has('format') ? ['percent' => $disc->percentOfWidth(Format::parse($given->text('format')))] : [],
+            ...$given->has('format') ? ['percent' => $disc->percentOfWidth(SensorFormat::parse($given->text('format')))] : [],
         ];
     }
 
     /** @return array{focus: float, fNumber: float} m */
-    private static function focus(Given $given): array
+    private static function focus(CalculatorInput $given): array
     {
         $plan = FocusPlan::forLimits(
             $given->positive('near'),
@@ -159,7 +160,7 @@ final class Calculators
     }
 
     /** @return array{frames: int, distances: list<float>} m */
-    private static function stack(Given $given): array
+    private static function stack(CalculatorInput $given): array
     {
         $stack = FocusStack::covering(
             $given->positive('near'),
@@ -174,7 +175,7 @@ final class Calculators
     }
 
     /** @return array<string, float> */
-    private static function closeUp(Given $given): array
+    private static function closeUp(CalculatorInput $given): array
     {
         $close = CloseUp::of($given->positive('f'), $given->positive('n'), $given->positive('s'));
 
@@ -186,11 +187,11 @@ final class Calculators
     }
 
     /** @return array<string, float> at a point in % of the frame from the top left; the corner when none is given */
-    private static function stretch(Given $given): array
+    private static function stretch(CalculatorInput $given): array
     {
         $stretch = RectilinearStretch::at(
             $given->positive('f'),
-            Format::parse($given->text('format')),
+            SensorFormat::parse($given->text('format')),
             $given->numberOr('x', 100) / 100,
             $given->numberOr('y', 100) / 100,
         );
@@ -204,13 +205,13 @@ final class Calculators
     }
 
     /** @return array<string, ?float> seconds */
-    private static function pan(Given $given): array
+    private static function pan(CalculatorInput $given): array
     {
         $pan = Pan::of(
             $given->positive('v'),
             $given->positive('f'),
             $given->positive('s'),
-            Format::parse($given->text('format')),
+            SensorFormat::parse($given->text('format')),
             $given->positiveOr('slip', 100 * Pan::TYPICAL_SLIP) / 100,
         );
 
@@ -218,9 +219,9 @@ final class Calculators
     }
 
     /** @return array<string, float> */
-    private static function sensor(Given $given): array
+    private static function sensor(CalculatorInput $given): array
     {
-        $format = Format::parse($given->text('format'));
+        $format = SensorFormat::parse($given->text('format'));
         $across = (int) $given->positive('pixels');
         $model = SensorModel::typical(
             $format,
@@ -239,13 +240,13 @@ final class Calculators
     }
 
     /** The circle of confusion, mm: given, or the format's. */
-    private static function circle(Given $given): float
+    private static function circle(CalculatorInput $given): float
     {
-        return $given->has('c') ? $given->positive('c') : Format::parse($given->text('format'))->circleOfConfusion();
+        return $given->has('c') ? $given->positive('c') : SensorFormat::parse($given->text('format'))->circleOfConfusion();
     }
 
     /** @return array<string, float> */
-    private static function ev(Given $given): array
+    private static function ev(CalculatorInput $given): array
     {
         $iso = $given->positiveOr('iso', 100);
         $light = Ev100::fromNumbers($given->positive('n'), $given->positive('t'), $iso);
@@ -259,7 +260,7 @@ final class Calculators
     }
 
     /** @return array<string, ?float> */
-    private static function depthOfField(Given $given): array
+    private static function depthOfField(CalculatorInput $given): array
     {
         $depth = DepthOfField::of(
             $given->positive('f'),
@@ -280,7 +281,7 @@ final class Calculators
      * @return array<string, float>
      *   light gained in going from one to the other, on the scale; several pairs are added up
      */
-    private static function stops(Given $given): array
+    private static function stops(CalculatorInput $given): array
     {
         $parts = array_filter(
             [
@@ -308,22 +309,22 @@ final class Calculators
     }
 
     /** @return array<string, float> degrees */
-    private static function angleOfView(Given $given): array
+    private static function angleOfView(CalculatorInput $given): array
     {
-        $view = AngleOfView::of($given->positive('f'), Format::parse($given->text('format')));
+        $view = AngleOfView::of($given->positive('f'), SensorFormat::parse($given->text('format')));
 
         return ['horizontal' => $view->horizontal, 'vertical' => $view->vertical, 'diagonal' => $view->diagonal];
     }
 
     /** @return array<string, ?float> mm and seconds */
-    private static function motion(Given $given): array
+    private static function motion(CalculatorInput $given): array
     {
         $blur = SubjectBlur::of(
             $given->number('v'),
             $given->numberOr('angle', 0),
             $given->positive('f'),
             $given->positive('s'),
-            Format::parse($given->text('format')),
+            SensorFormat::parse($given->text('format')),
         );
 
         return [
@@ -334,10 +335,10 @@ final class Calculators
     }
 
     /** @return array<string, float> seconds and pixels */
-    private static function stars(Given $given): array
+    private static function stars(CalculatorInput $given): array
     {
         return [
-            'roughLimit' => StarTrail::roughLimit($given->positive('f'), Format::parse($given->text('format'))),
+            'roughLimit' => StarTrail::roughLimit($given->positive('f'), SensorFormat::parse($given->text('format'))),
             'pixelLimit' => StarTrail::pixelLimit(
                 $given->positive('f'),
                 $given->positive('n'),

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Calculators;
 
-use App\Requests\ExposeInput;
-use App\Requests\SolveInput;
+use App\Input\CalculatorInput;
+use App\Input\LensLine;
 use InvalidArgumentException;
 use TruePupil\Core\Adviser\AdviceRequest;
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureSettings;
@@ -16,8 +15,9 @@ use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Exposure\Stops;
-use TruePupil\Core\Format\Fields;
 use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Lens;
 use TruePupil\Core\Modes\ExposureRequest;
@@ -164,7 +164,7 @@ final class CameraSheets
         );
     }
 
-    public static function adviceRequest(Given $given): AdviceRequest
+    public static function adviceRequest(CalculatorInput $given): AdviceRequest
     {
         $numbers = fn (string $key): array => array_map(
             floatval(...),
@@ -205,7 +205,7 @@ final class CameraSheets
         );
     }
 
-    public static function exposureRequest(Given $given): ExposureRequest
+    public static function exposureRequest(CalculatorInput $given): ExposureRequest
     {
         $automatic = array_combine(
             ['floor', 'ceiling', 'slowest'],
@@ -241,7 +241,7 @@ final class CameraSheets
     }
 
     /** @return array{LightLedger, ?LightLedger} */
-    public static function ledgers(Given $given): array
+    public static function ledgers(CalculatorInput $given): array
     {
         $light = Ev100::of($given->number('light'));
         $wanted = Stops::of($given->numberOr('wanted', 0));
@@ -268,7 +268,7 @@ final class CameraSheets
      * @param  list<string>  $keys
      * @return array<string, float>
      */
-    private static function numbers(Given $given, array $keys): array
+    private static function numbers(CalculatorInput $given, array $keys): array
     {
         $numbers = [];
         foreach (array_filter($keys, $given->has(...)) as $key) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Calculators;
 
+use App\Input\CalculatorInput;
+
 /** A calculator as the Bench shows it: what it asks for, and how its answer reads. */
 final readonly class Sheet
 {
@@ -45,7 +47,7 @@ final readonly class Sheet
      *
      * @param  array<string, string>  $values
      */
-    public function given(array $values): Given
+    public function given(array $values): CalculatorInput
     {
         $plain = [];
         foreach ($this->fields as $field) {
@@ -55,7 +57,7 @@ final readonly class Sheet
             }
         }
 
-        return Given::of($plain);
+        return CalculatorInput::of($plain);
     }
 
     /** A complaint about a key, in terms of what stands on the sheet. */

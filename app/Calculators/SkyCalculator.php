@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calculators;
 
+use App\Input\CalculatorInput;
 use DateTimeImmutable;
 use DateTimeInterface;
 use Exception;
@@ -11,8 +12,8 @@ use InvalidArgumentException;
 use TruePupil\Core\Sky\InvalidSky;
 use TruePupil\Core\Sky\JulianDay;
 use TruePupil\Core\Sky\LightTable;
+use TruePupil\Core\Sky\Location;
 use TruePupil\Core\Sky\Moon;
-use TruePupil\Core\Sky\Place;
 use TruePupil\Core\Sky\SkyPosition;
 use TruePupil\Core\Sky\Sun;
 use TruePupil\Core\Sky\SunDay;
@@ -25,9 +26,9 @@ final class SkyCalculator
      * @return array<string, mixed>
      *   moments in ISO 8601 in the time zone of the moment given; degrees; illuminated from 0 to 1
      */
-    public static function run(Given $given): array
+    public static function run(CalculatorInput $given): array
     {
-        $place = Place::of($given->number('lat'), $given->number('lon'));
+        $place = Location::of($given->number('lat'), $given->number('lon'));
         $at = self::moment($given->text('at'));
         $now = JulianDay::fromTimestamp((float) $at->getTimestamp());
         $day = new SunDay($place, $at);
@@ -67,7 +68,7 @@ final class SkyCalculator
     }
 
     /** @return array{ev100: float} by sun height in degrees and weather, without a date */
-    public static function light(Given $given): array
+    public static function light(CalculatorInput $given): array
     {
         return [
             'ev100' => LightTable::ev100(
@@ -93,7 +94,7 @@ final class SkyCalculator
         }
     }
 
-    private static function weather(Given $given): Weather
+    private static function weather(CalculatorInput $given): Weather
     {
         $named = $given->has('weather') ? $given->text('weather') : Weather::Clear->value;
 

@@ -12,7 +12,7 @@ use App\Models\Frame;
 use App\Models\PracticeShot;
 use App\Models\SetBrief;
 use App\Models\User;
-use App\PracticeCamera\Shutter;
+use App\Practice\Shutter;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\PracticeCamera\Outfit;
-use App\PracticeCamera\Outfits;
-use App\PracticeCamera\Scene;
-use App\PracticeCamera\Shot;
+use App\Practice\CameraSetup;
+use App\Practice\CameraSetups;
+use App\Practice\Scene;
+use App\Practice\Shot;
 use DateTimeImmutable;
 use DateTimeInterface;
 use Illuminate\Support\Facades\File;
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\PracticeCamera\Framing;
 
@@ -69,10 +69,10 @@ final readonly class DemoShots
         ];
     }
 
-    private function outfit(string $id): Outfit
+    private function outfit(string $id): CameraSetup
     {
         $facts = File::json(base_path('demo/kilnyard/bodies.json'), JSON_THROW_ON_ERROR)[$id];
 
-        return Outfits::ofDemo($facts['kit'])->with($facts['lens'], (float) $facts['focalLength']);
+        return CameraSetups::ofDemo($facts['kit'])->with($facts['lens'], (float) $facts['focalLength']);
     }
 }

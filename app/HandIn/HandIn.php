@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\HandIn;
 
 use App\Imaging\PictureGate;
+use App\Input\IntentInput;
 use App\Jobs\JudgeFrame;
 use App\Jobs\ReadFrame;
 use App\Models\Attempt;
@@ -28,7 +29,7 @@ final readonly class HandIn
      * Puts a picture into the student's attempt under preparation, starting one if there is none.
      *
      * @throws \TruePupil\Core\Capture\UnreadablePicture when the file cannot be taken
-     * @throws CannotHandIn when the last attempt is not back yet
+     * @throws HandInRefused when the last attempt is not back yet
      */
     public function add(
         SetBrief $setBrief,
@@ -36,11 +37,11 @@ final readonly class HandIn
         string $path,
         string $originalName,
         ?string $row = null,
-    ): Added {
+    ): AddedPicture {
         $this->gate->admit($path);
         $picture = $this->store->keep($path);
 
-        return DB::transaction(function () use ($setBrief, $student, $picture, $originalName, $row): Added {
+        return DB::transaction(function () use ($setBrief, $student, $picture, $originalName, $row): AddedPicture {
             $attempt = $this->draft($setBrief, $student);
             $existing = $attempt->frames()->where('picture_id', $picture->id)->first();
             if ($existing !== null) {
@@ -50,12 +51,12 @@ final readonly class HandIn
                     ReadFrame::dispatch($existing->id)->onQueue(ReadFrame::QUEUE);
                 }
 
-                return new Added($existing, false, null);
+                return new AddedPicture($existing, false, null);
             }
             $brief = $setBrief->content();
             if ($attempt->frames()->count() >= $brief->most()) {
                 if ($brief->most() > 1) {
-                    throw CannotHandIn::because(
+                    throw HandInRefused::because(
                         sprintf(
                             'This brief takes up to %d frames, and the attempt has them. Remove one first; nothing '
                                 .'was kept of "%s".',
@@ -91,21 +92,21 @@ final readonly class HandIn
             ]);
             ReadFrame::dispatch($frame->id)->onQueue(ReadFrame::QUEUE);
 
-            return new Added($frame, true, $this->handedInBefore($attempt, $picture->id));
+            return new AddedPicture($frame, true, $this->handedInBefore($attempt, $picture->id));
         });
     }
 
     /**
      * Takes a frame out of an attempt that is still being prepared.
      *
-     * @throws CannotHandIn when it has been handed in
+     * @throws HandInRefused when it has been handed in
      */
     public function remove(Frame $frame): void
     {
         DB::transaction(function () use ($frame): void {
             $attempt = Attempt::query()->lockForUpdate()->findOrFail($frame->attempt_id);
             if ($attempt->state !== AttemptState::Draft) {
-                throw CannotHandIn::because('This attempt has been handed in; its frames can no longer change.');
+                throw HandInRefused::because('This attempt has been handed in; its frames can no longer change.');
             }
             $row = $frame->row;
             $frame->delete();
@@ -117,7 +118,7 @@ final readonly class HandIn
     /**
      * Gives a handed-in attempt back to its student, as long as the instructor has not opened it.
      *
-     * @throws CannotHandIn when it has been opened
+     * @throws HandInRefused when it has been opened
      */
     public function takeBack(Attempt $attempt): void
     {
@@ -126,7 +127,7 @@ final readonly class HandIn
             match ($attempt->state) {
                 AttemptState::Draft => null,
                 AttemptState::Waiting => $attempt->update(['state' => AttemptState::Draft, 'handed_in_at' => null]),
-                default => throw CannotHandIn::because(
+                default => throw HandInRefused::because(
                     'The instructor has opened this attempt; it can no longer be taken back. The next attempt is '
                         .'yours when it has come back.',
                 ),
@@ -139,17 +140,17 @@ final readonly class HandIn
      *
      * @param  array{typed: array<string, ?string>, intent?: array<string, mixed>, subject: ?array{x: float, y: float, width: float, height: float}, marks?: list<array{kind: string, points: list<array{float, float}>}>, placement_id: ?string, about: ?string, reason: ?string}  $input
      *
-     * @throws CannotHandIn when the attempt has been handed in, or the picture could not be read or is not read yet
+     * @throws HandInRefused when the attempt has been handed in, or the picture could not be read or is not read yet
      */
     public function prepare(Frame $frame, array $input): void
     {
         DB::transaction(function () use ($frame, $input): void {
             // Locked, so that marks cannot slip in behind a hand-in from another tab.
             if (Attempt::query()->lockForUpdate()->findOrFail($frame->attempt_id)->state !== AttemptState::Draft) {
-                throw CannotHandIn::because('This attempt has been handed in; its marks can no longer change.');
+                throw HandInRefused::because('This attempt has been handed in; its marks can no longer change.');
             }
             if ($frame->tags === null || $frame->state === FrameState::Refused) {
-                throw CannotHandIn::because(
+                throw HandInRefused::because(
                     'The picture has not been read, so it cannot be checked. Wait a moment, or choose another picture.',
                 );
             }
@@ -162,7 +163,7 @@ final readonly class HandIn
      *
      * @param  array{typed: array<string, ?string>, intent?: array<string, mixed>, subject: ?array{x: float, y: float, width: float, height: float}, marks?: list<array{kind: string, points: list<array{float, float}>}>, placement_id: ?string, about: ?string, reason: ?string}  $input
      *
-     * @throws CannotHandIn as for one frame
+     * @throws HandInRefused as for one frame
      */
     public function prepareRow(Frame $frame, array $input): void
     {
@@ -229,7 +230,7 @@ final readonly class HandIn
         return $number === null ? null : (int) $number;
     }
 
-    /** @throws CannotHandIn when a frame is missing, still being read or has no subject */
+    /** @throws HandInRefused when a frame is missing, still being read or has no subject */
     public function submit(Attempt $attempt): void
     {
         DB::transaction(function () use ($attempt): void {
@@ -239,12 +240,12 @@ final readonly class HandIn
             }
             $frames = $attempt->frames;
             if ($frames->isEmpty()) {
-                throw CannotHandIn::because('There is no frame yet. Choose a picture first.');
+                throw HandInRefused::because('There is no frame yet. Choose a picture first.');
             }
             foreach ($frames as $frame) {
                 // Marked and still being checked is enough: a deadline does not wait for a queue.
                 if ($frame->state !== FrameState::Judged && $frame->state !== FrameState::Judging) {
-                    throw CannotHandIn::because(
+                    throw HandInRefused::because(
                         match (true) {
                             $frame->state->isBusy() => sprintf(
                                 '"%s" is still being read. Wait a moment and hand in again.',
@@ -279,7 +280,7 @@ final readonly class HandIn
             return $last;
         }
         if ($last !== null && $last->state !== AttemptState::Returned) {
-            throw CannotHandIn::because(
+            throw HandInRefused::because(
                 sprintf(
                     'Attempt %d is %s. You can hand in again when it has come back.',
                     $last->number,

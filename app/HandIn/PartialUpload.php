@@ -29,7 +29,7 @@ final class PartialUpload
     {
     }
 
-    /** @throws CannotHandIn when too many are under way */
+    /** @throws HandInRefused when too many are under way */
     public static function of(User $user, SetBrief $setBrief, string $name, int $size, int $modified): self
     {
         $folder = self::folder($user);
@@ -38,7 +38,7 @@ final class PartialUpload
         if (! is_file($path)) {
             self::tidy($folder);
             if (count(File::glob($folder.'/*.part')) >= self::MOST) {
-                throw CannotHandIn::because(
+                throw HandInRefused::because(
                     sprintf('%d files are under way already. Let some of them arrive first.', self::MOST),
                 );
             }

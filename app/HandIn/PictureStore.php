@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\HandIn;
 
+use App\Imaging\AtomicFile;
 use App\Imaging\PictureGate;
-use App\Imaging\WholeFile;
 use App\Models\Picture;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
@@ -25,7 +25,7 @@ final readonly class PictureStore
         $hash = (string) hash_file('sha256', $path);
         $target = $this->absolute($this->originalKey($hash));
         if (! is_file($target)) {
-            WholeFile::write($target, fn (string $partial) => File::copy($path, $partial));
+            AtomicFile::write($target, fn (string $partial) => File::copy($path, $partial));
         }
 
         return Picture::query()->createOrFirst(

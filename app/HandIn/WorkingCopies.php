@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\HandIn;
 
-use App\Imaging\KeptFiles;
+use App\Imaging\AtomicFile;
+use App\Imaging\FileCache;
 use App\Imaging\PixelEngine;
-use App\Imaging\WholeFile;
 use App\Models\Picture;
 use TruePupil\Core\Capture\UnreadablePicture;
 
@@ -15,7 +15,7 @@ use TruePupil\Core\Capture\UnreadablePicture;
  */
 final readonly class WorkingCopies
 {
-    public function __construct(private PictureStore $store, private PixelEngine $pixels, private KeptFiles $wholes)
+    public function __construct(private PictureStore $store, private PixelEngine $pixels, private FileCache $wholes)
     {
     }
 
@@ -38,7 +38,7 @@ final readonly class WorkingCopies
     {
         $copy = $this->store->workingCopy($picture);
         if (! is_file($copy)) {
-            WholeFile::write(
+            AtomicFile::write(
                 $copy,
                 fn (string $partial) => $this->pixels->workingCopy(
                     $this->store->original($picture),

@@ -79,7 +79,7 @@ final readonly class ExifTool implements PictureTags
         'ReleaseMode',
     ];
 
-    public function __construct(private Tool $exiftool)
+    public function __construct(private OutsideProgram $exiftool)
     {
     }
 
@@ -111,7 +111,7 @@ final readonly class ExifTool implements PictureTags
         try {
             $output = $reading();
             $files = json_decode($output, true, flags: JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
-        } catch (ToolFailed|JsonException $failure) {
+        } catch (OutsideProgramFailed|JsonException $failure) {
             throw UnreadablePicture::broken(
                 'its record cannot be read ('.$this->withoutPath($failure->getMessage(), $path).')',
             );

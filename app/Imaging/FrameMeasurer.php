@@ -6,9 +6,9 @@ namespace App\Imaging;
 
 use TruePupil\Core\Composition\MarkKind;
 use TruePupil\Core\Composition\Marks;
-use TruePupil\Core\Measure\Measures;
+use TruePupil\Core\Measures\FrameMeasures;
 
-/** Measures one picture, and what is marked in it. */
+/** FrameMeasures one picture, and what is marked in it. */
 final readonly class FrameMeasurer
 {
     public function __construct(private PixelEngine $pixels)
@@ -16,9 +16,9 @@ final readonly class FrameMeasurer
     }
 
     /** @throws \TruePupil\Core\Capture\UnreadablePicture */
-    public function measure(string $original, Marks $marks): Measures
+    public function measure(string $original, Marks $marks): FrameMeasures
     {
-        return Measures::of(
+        return FrameMeasures::of(
             $this->pixels->read(
                 $original,
                 $marks->subject === null ? [] : [$marks->subject],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Imaging;
 
 use TruePupil\Core\Composition\Region;
-use TruePupil\Core\Measure\PixelReading;
+use TruePupil\Core\Measures\PixelReading;
 
 /** What is asked of pixels: upright, in sRGB, whatever the file was. */
 interface PixelEngine

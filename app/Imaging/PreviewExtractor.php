@@ -18,7 +18,7 @@ final readonly class PreviewExtractor
 
     private const PREVIEWS = ['JpgFromRaw', 'JpgFromRaw2', 'PreviewImage', 'OtherImage', 'ThumbnailImage'];
 
-    public function __construct(private Tool $exiftool, private string $scratch)
+    public function __construct(private OutsideProgram $exiftool, private string $scratch)
     {
     }
 
@@ -51,7 +51,7 @@ final readonly class PreviewExtractor
     {
         try {
             return preg_match(self::RAW, trim($this->exiftool->run(['-s3', '-MIMEType', '--', $path]))) === 1;
-        } catch (ToolFailed) {
+        } catch (OutsideProgramFailed) {
             return false;
         }
     }
@@ -70,7 +70,7 @@ final readonly class PreviewExtractor
                 '--',
                 $path,
             ]);
-        } catch (ToolFailed) {
+        } catch (OutsideProgramFailed) {
             // It ends with an error when one of them is missing; what there is has been written.
         }
         $previews = array_filter(

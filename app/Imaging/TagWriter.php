@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Imaging;
 
 use TruePupil\Core\Capture\CaptureRecord;
-use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Metering\MeteringPattern;
 
 /** Writes a capture record into a JPEG as EXIF, through exiftool. */
 final readonly class TagWriter
 {
-    public function __construct(private Tool $exiftool)
+    public function __construct(private OutsideProgram $exiftool)
     {
     }
 
-    /** @throws ToolFailed */
+    /** @throws OutsideProgramFailed */
     public function write(string $path, CaptureRecord $record): void
     {
         $tags = array_filter(

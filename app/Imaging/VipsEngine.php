@@ -9,9 +9,9 @@ use JsonException;
 use TruePupil\Core\Capture\UnreadablePicture;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Focus\DetailMap;
-use TruePupil\Core\Measure\PixelReading;
+use TruePupil\Core\Measures\PixelReading;
 use TruePupil\Core\Metering\LuminanceGrid;
-use TruePupil\Core\Picture\ColourGrid;
+use TruePupil\Core\Raster\ColourGrid;
 use TruePupil\Core\Tone\EndAreas;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\PixelStatistics;
@@ -30,9 +30,9 @@ final readonly class VipsEngine implements PixelEngine
     /** Room for a decoded picture of the largest size taken, twice over; a bomb that wants more ends there. */
     private const ADDRESS_SPACE = 6_000_000_000;
 
-    /** @param  Tool  $prlimit  runs a program within limits */
+    /** @param  OutsideProgram  $prlimit  runs a program within limits */
     public function __construct(
-        private Tool $prlimit,
+        private OutsideProgram $prlimit,
         private string $php,
         private PreviewExtractor $previews,
         private int $megapixels,
@@ -144,7 +144,7 @@ final readonly class VipsEngine implements PixelEngine
             );
 
             return json_decode($output, true, flags: JSON_THROW_ON_ERROR);
-        } catch (ToolFailed $failure) {
+        } catch (OutsideProgramFailed $failure) {
             $why = $failure->getMessage();
             if (preg_match('/too large: (\d+) × (\d+)/u', $why, $size) === 1) {
                 throw UnreadablePicture::tooLarge((int) $size[1], (int) $size[2], $this->megapixels);

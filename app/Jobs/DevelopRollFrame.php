@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Imaging\WholeFile;
+use App\Imaging\AtomicFile;
 use App\Models\PracticeShot;
 use App\Models\RollFrame;
 use App\Models\RollState;
-use App\PracticeCamera\Roll;
-use App\PracticeCamera\Shutter;
+use App\Practice\Roll;
+use App\Practice\Shutter;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use InvalidArgumentException;
@@ -41,7 +41,7 @@ final class DevelopRollFrame implements ShouldQueue
 
             return;
         }
-        WholeFile::write($frame->path(), fn (string $partial) => $shutter->press($shot, $partial));
+        AtomicFile::write($frame->path(), fn (string $partial) => $shutter->press($shot, $partial));
         PracticeShot::remember($frame->path(), $shot);
         $frame->update(['state' => RollState::Ready]);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\HandIn\FrameCritic;
+use App\Critique\FrameJudge;
 use App\HandIn\PictureStore;
 use App\Imaging\FrameMeasurer;
 use App\Models\Frame;
@@ -30,7 +30,7 @@ final class JudgeFrame implements ShouldQueue
     {
     }
 
-    public function handle(PictureStore $store, FrameMeasurer $measurer, FrameCritic $critic): void
+    public function handle(PictureStore $store, FrameMeasurer $measurer, FrameJudge $critic): void
     {
         $frame = Frame::query()
             ->with(['picture', 'attempt.setBrief.course'])

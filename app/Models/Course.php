@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use TruePupil\Core\Brief\Approach;
+use TruePupil\Core\Approach\Approach;
 
 /**
  * @property int $id

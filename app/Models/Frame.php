@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\HandIn\FrameSituation;
-use App\HandIn\IntentInput;
-use App\HandIn\TypedFieldsInput;
+use App\Critique\FrameSituation;
 use App\Imaging\FileRecordReader;
+use App\Input\IntentInput;
+use App\Input\StatedFieldsInput;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -18,10 +18,10 @@ use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Exposure\Stops;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Intent\Intent;
-use TruePupil\Core\Measure\Measures;
-use TruePupil\Core\Measure\StoredMeasures;
+use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Measures\StoredMeasures;
+use TruePupil\Core\Situation\Situation;
 
 /**
  * One photograph of an attempt, with its record, its marks and what came of its analysis.
@@ -86,7 +86,7 @@ final class Frame extends Model
         'revision',
     ];
 
-    /** @var ?array{mixed, ?Measures} the stored text, and what it was restored to */
+    /** @var ?array{mixed, ?FrameMeasures} the stored text, and what it was restored to */
     private ?array $restored = null;
 
     /** @return BelongsTo<Attempt, $this> */
@@ -163,7 +163,7 @@ final class Frame extends Model
     {
         $picture = $this->pictureRecord();
 
-        return $picture === null ? null : TypedFieldsInput::restore($this->typed ?? [])->fillIn($picture->capture);
+        return $picture === null ? null : StatedFieldsInput::restore($this->typed ?? [])->fillIn($picture->capture);
     }
 
     public function subjectRegion(): ?Region
@@ -197,7 +197,7 @@ final class Frame extends Model
         );
     }
 
-    public function storedMeasures(): ?Measures
+    public function storedMeasures(): ?FrameMeasures
     {
         // A row asks each of its frames for the measures of all the others: what was restored once is kept.
         $stored = $this->attributes['measures'] ?? null;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\PracticeCamera\Shot;
-use App\PracticeCamera\ShotNote;
+use App\Practice\Shot;
+use App\Practice\ShotNote;
 use Illuminate\Database\Eloquent\Model;
 
 /**

@@ -7,7 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use TruePupil\Core\Bank\Bank;
 use TruePupil\Core\Bank\BankFormat;
-use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Json\Fields;
 
 /**
  * A person's own starting point for a kind of subject.

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Courses\Roles;
-use App\Kit\OwnBodies;
+use App\Kits\OwnBodies;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
-use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Json\Fields;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\KitFormat;
 

@@ -7,18 +7,18 @@ namespace App\Providers;
 use App\HandIn\PictureStore;
 use App\HandIn\WorkingCopies;
 use App\Imaging\ExifTool;
+use App\Imaging\FileCache;
 use App\Imaging\FileRecordReader;
-use App\Imaging\KeptFiles;
+use App\Imaging\OutsideProgram;
 use App\Imaging\PictureGate;
 use App\Imaging\PictureTags;
 use App\Imaging\PixelEngine;
 use App\Imaging\PreviewExtractor;
 use App\Imaging\TagWriter;
-use App\Imaging\Tool;
 use App\Imaging\Vips\Vips;
 use App\Imaging\VipsEngine;
-use App\PracticeCamera\PlateStore;
-use App\PracticeCamera\SceneRenderer;
+use App\Practice\PlateStore;
+use App\Practice\SceneRenderer;
 use Illuminate\Support\ServiceProvider;
 use TruePupil\Core\Capture\RecordReader;
 
@@ -45,8 +45,8 @@ final class ImagingServiceProvider extends ServiceProvider
             PlateStore::class,
             fn () => new PlateStore(
                 $this->app->make(Vips::class),
-                new KeptFiles($this->scratch().'/kept', 1024 * 1024 * (int) config('pupil.kept_megabytes')),
-                new KeptFiles($this->scratch().'/readings', 32 * 1024 * 1024),
+                new FileCache($this->scratch().'/kept', 1024 * 1024 * (int) config('pupil.kept_megabytes')),
+                new FileCache($this->scratch().'/readings', 32 * 1024 * 1024),
             ),
         );
         $this->app->singleton(
@@ -54,16 +54,16 @@ final class ImagingServiceProvider extends ServiceProvider
             fn () => new WorkingCopies(
                 $this->app->make(PictureStore::class),
                 $this->app->make(PixelEngine::class),
-                new KeptFiles($this->scratch().'/wholes', 1024 * 1024 * 1024),
+                new FileCache($this->scratch().'/wholes', 1024 * 1024 * 1024),
             ),
         );
         $this->app->singleton(SceneRenderer::class);
         $this->app->singleton(TagWriter::class, fn () => new TagWriter($this->tool('exiftool')));
     }
 
-    private function tool(string $name): Tool
+    private function tool(string $name): OutsideProgram
     {
-        return new Tool((string) config('pupil.tools.'.$name), (float) config('pupil.tools.seconds'));
+        return new OutsideProgram((string) config('pupil.tools.'.$name), (float) config('pupil.tools.seconds'));
     }
 
     private function scratch(): string

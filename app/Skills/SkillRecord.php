@@ -13,7 +13,7 @@ use App\Models\Frame;
 use App\Models\FrameFinding;
 use App\Models\User;
 use Illuminate\Support\Collection;
-use TruePupil\Core\Brief\Verdict;
+use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Findings\Topic;
 
 /**

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Adviser;
 
-use TruePupil\Core\Brief\Approach;
+use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\Weights;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Intent\Intent;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Adviser;
 
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\StopIncrement;
+use TruePupil\Core\Kit\Support;
 
 /** One combination that the search weighed. */
 final readonly class Candidate

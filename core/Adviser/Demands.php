@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Adviser;
 
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\Body;
+use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Motion\HandHeldLimit;
 use TruePupil\Core\Motion\StarTrail;
 use TruePupil\Core\Optics\BlurDisc;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Adviser;
 
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\StopIncrement;
+use TruePupil\Core\Kit\Support;
 
 /**
  * Every aperture against every time for one lens, support and filter; the light then forces ISO, which runs in

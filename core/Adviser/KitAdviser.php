@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Adviser;
 
-use TruePupil\Core\Brief\Start;
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Approach\Start;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
 
 /** Works out the best settings that a kit offers for a light and an intent. Exhaustive and deterministic. */
 final class KitAdviser

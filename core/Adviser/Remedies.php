@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Adviser;
 
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
@@ -13,6 +12,7 @@ use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Lens;
+use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Optics\FocusStack;
 use TruePupil\Core\Optics\InvalidOptics;
 use TruePupil\Core\Optics\Metres;

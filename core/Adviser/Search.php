@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Adviser;
 
-use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Kit\Support;
 
 /**
  * The exhaustive search: every lens at every focal length that frames, on every support, behind every filter, at every

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Adviser;
 
-use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Kit\Support;
 
 /** What stands before the dials are turned: lens and focal length, support, filter, and what they demand. */
 final readonly class Setup

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Adviser;
 
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
 
 /** Concrete settings, with what they gain and what they cost. */
 final readonly class Suggestion

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Adviser;
 
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Optics\BlurDisc;
 use TruePupil\Core\Optics\DepthOfField;
 use TruePupil\Core\Optics\Metres;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Bank;
 
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\FocusMode;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\InvalidExposure;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\FocusMode;
 use TruePupil\Core\Metering\MeteringPattern;
 
 /**

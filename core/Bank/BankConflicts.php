@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Bank;
 
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\FocusMode;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Kit\BodyLimits;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\FocusMode;
 
 /** Combinations in a bank that cannot work, or do not do what they seem to. */
 final class BankConflicts

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Bank;
 
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\FocusMode;
-use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\FocusMode;
 use TruePupil\Core\Metering\MeteringPattern;
 
 /** Reads a settings bank from decoded JSON. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Bank;
 
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\FocusMode;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\FocusMode;
 use TruePupil\Core\Metering\MeteringPattern;
 
 /**

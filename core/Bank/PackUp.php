@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Bank;
 
-use TruePupil\Core\Capture\FocusMode;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\FocusMode;
 
 /** What is left over on a camera after a bank was used, to be put back before the bag is closed. */
 final class PackUp

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Brief;
 
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Series\SeriesKind;
 
 /** An exercise: its purpose, cautions, the subjects it offers and its checks. */
@@ -79,16 +78,5 @@ final readonly class Brief
         }
 
         return null;
-    }
-
-    /** @return list<CheckResult> */
-    public function evaluate(Situation $situation): array
-    {
-        return array_values(
-            array_map(
-                fn (Check $check): CheckResult => $check->evaluate($situation),
-                array_filter($this->checks, fn (Check $check): bool => $check->concerns($situation)),
-            ),
-        );
     }
 }

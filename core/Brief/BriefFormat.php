@@ -108,10 +108,10 @@ final class BriefFormat
                 'expected one of '.implode(', ', array_column(Comparison::cases(), 'value')),
             );
         $measure =
-            Measure::tryFrom(self::text($data, 'measure')) ??
+            CheckMeasure::tryFrom(self::text($data, 'measure')) ??
             throw InvalidBrief::at(
                 'measure',
-                'expected one of '.implode(', ', array_column(Measure::cases(), 'value')),
+                'expected one of '.implode(', ', array_column(CheckMeasure::cases(), 'value')),
             );
         $words = in_array($comparison, [Comparison::OneOf, Comparison::NoneOf], true);
 

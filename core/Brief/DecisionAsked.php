@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Brief;
 
-use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Modes\Decider;
 use TruePupil\Core\Modes\WhoDecides;
 

@@ -9,8 +9,12 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Kit\DriveMode;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\FocusMode;
+use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Metering\MeteringPattern;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 
 /** The settings of one frame, each with where it comes from. Null is "not known"; nothing is guessed. */
 final readonly class CaptureRecord
@@ -48,7 +52,7 @@ final readonly class CaptureRecord
         public ?bool $stabiliser = null,
         public ?bool $silent = null,
         public ?FocusMode $focusMode = null,
-        public ?Drive $drive = null,
+        public ?DriveMode $drive = null,
         public array $provenance = [],
     ) {
     }
@@ -62,10 +66,10 @@ final readonly class CaptureRecord
     }
 
     /** The format, when both focal lengths are known. */
-    public function format(): ?Format
+    public function format(): ?SensorFormat
     {
         return $this->focalLength !== null && $this->focalLength35 !== null
-            ? Format::fromEquivalent($this->focalLength, $this->focalLength35)
+            ? SensorFormat::fromEquivalent($this->focalLength, $this->focalLength35)
             : null;
     }
 

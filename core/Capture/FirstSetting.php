@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Capture;
 
+use TruePupil\Core\Kit\Support;
+
 /**
  * One of the settings that a camera is given once, before the first picture: what it should be, why, and what a file
  * tells of it.

@@ -8,8 +8,11 @@ use DateTimeImmutable;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Kit\DriveMode;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\FocusMode;
 use TruePupil\Core\Metering\MeteringPattern;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 
 /**
  * Turns the numeric tags of a file (EXIF names, numbers unconverted) into a capture record. Values that cannot be, such
@@ -55,7 +58,7 @@ final class RecordNormaliser
             'stabiliser' => $this->switched($tags['ImageStabilization'] ?? ($tags['VibrationReduction'] ?? null)),
             'silent' => $this->silent($tags),
             'focusMode' => FocusMode::fromWords($this->text($tags['FocusMode'] ?? null) ?? ''),
-            'drive' => Drive::fromWords(
+            'drive' => DriveMode::fromWords(
                 $this->text($tags['DriveMode'] ?? ($tags['ContinuousDrive'] ?? ($tags['ReleaseMode'] ?? null))) ?? '',
             ),
         ];
@@ -238,7 +241,7 @@ final class RecordNormaliser
         }
         $provenance['focalLength35'] = Provenance::Derived;
 
-        return round($focalLength * Format::ofSize($width, ($width * 2) / 3)->crop());
+        return round($focalLength * SensorFormat::ofSize($width, ($width * 2) / 3)->crop());
     }
 
     private function number(mixed $value): ?float

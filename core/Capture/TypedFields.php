@@ -7,6 +7,8 @@ namespace TruePupil\Core\Capture;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
 
 /** What a student typed in where the file had no record. The file's own word always wins. */
 final readonly class TypedFields

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Colour;
 
-use TruePupil\Core\Picture\ColourGrid;
+use TruePupil\Core\Raster\ColourGrid;
 use TruePupil\Core\Tone\GraduatedEdge;
 use TruePupil\Core\Tone\Halo;
 use TruePupil\Core\Tone\Srgb;

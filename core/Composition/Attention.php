@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Composition;
 
-use TruePupil\Core\Picture\ColourGrid;
+use TruePupil\Core\Raster\ColourGrid;
 
 /**
  * What draws the eye: the image signature (Hou, Harel and Koch, "Image Signature: Highlighting Sparse Salient Regions",

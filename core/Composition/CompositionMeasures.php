@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Composition;
 
-use TruePupil\Core\Picture\ColourGrid;
+use TruePupil\Core\Raster\ColourGrid;
 
 /** Everything measured about how a picture is put together. */
 final readonly class CompositionMeasures

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Composition;
 
-use TruePupil\Core\Picture\ColourGrid;
+use TruePupil\Core\Raster\ColourGrid;
 
 /** What pulls the eye out of the frame: bright or saturated runs within 3 % of the border. */
 final readonly class EdgeScan

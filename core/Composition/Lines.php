@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Composition;
 
-use TruePupil\Core\Picture\GreyGrid;
+use TruePupil\Core\Raster\GreyGrid;
 
 /**
  * Straight lines that are nearly level or nearly upright, by the Hough transform over edges (Duda and Hart 1972), each

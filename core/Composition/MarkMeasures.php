@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Composition;
 
-use TruePupil\Core\Picture\ColourGrid;
+use TruePupil\Core\Raster\ColourGrid;
 
 /** What follows from the marks that a person drew besides the subject. */
 final readonly class MarkMeasures

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Composition;
 
-use TruePupil\Core\Picture\GreyGrid;
+use TruePupil\Core\Raster\GreyGrid;
 
 /**
  * Parts of the picture without any detail: empty sky, plain wall, featureless dark, and how much of the frame they

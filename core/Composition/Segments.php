@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Composition;
 
-use TruePupil\Core\Picture\GreyGrid;
+use TruePupil\Core\Raster\GreyGrid;
 
 /**
  * Straight edges of any direction, with their ends: the Hough transform over normals (Duda and Hart 1972), each edge

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Composition;
 
-use TruePupil\Core\Picture\GreyGrid;
+use TruePupil\Core\Raster\GreyGrid;
 
 /**
  * How alike the two sides of an upright axis are: normalised correlation of the picture with its mirror image, −1 to 1.

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Drill;
 
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\AutoIso;
 use TruePupil\Core\Kit\BodyLimits;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\LensLimits;
-use TruePupil\Core\Modes\AutoIso;
 use TruePupil\Core\Modes\ExposureRequest;
 use TruePupil\Core\Modes\ExposureSolver;
 
@@ -21,7 +21,7 @@ final class CameraDrills extends DrillMaker
 {
     public function make(DrillScene $scene, int $level, int $seed): Drill
     {
-        $draw = new Draw($seed);
+        $draw = new RandomChoice($seed);
         $grain = $level === 1 ? 3 : 1;
         $about = self::settings($draw, $scene->ev100, $grain);
         $light = $about->ev100()->value;

@@ -23,7 +23,7 @@ final class ChangedDrills extends DrillMaker
 
     public function make(DrillScene $scene, int $level, int $seed): Drill
     {
-        $draw = new Draw($seed);
+        $draw = new RandomChoice($seed);
         $which = $draw->one($scene->moves ? ['aperture', 'time', 'iso'] : ['aperture', 'iso']);
         $thirds = self::THIRDS[$level] * ($draw->whole(0, 1) === 0 ? -1 : 1);
         $middle = self::settings($draw, $scene->ev100, 1);

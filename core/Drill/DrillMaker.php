@@ -33,7 +33,7 @@ abstract class DrillMaker
      *
      * @param  int  $grain  3 keeps to whole stops, 1 allows thirds
      */
-    protected static function settings(Draw $draw, float $ev100, int $grain): ExposureSettings
+    protected static function settings(RandomChoice $draw, float $ev100, int $grain): ExposureSettings
     {
         // f/2.8 to f/11, and an ISO that keeps the time between 1/2000 s and 1/15 s where it can.
         $aperture = Aperture::atStep($grain * $draw->whole((int) ceil(9 / $grain), intdiv(21, $grain)));

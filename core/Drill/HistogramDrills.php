@@ -13,7 +13,7 @@ final class HistogramDrills extends DrillMaker
 
     public function make(DrillScene $scene, int $level, int $seed): Drill
     {
-        $draw = new Draw($seed);
+        $draw = new RandomChoice($seed);
         $right = self::settings($draw, $scene->ev100, 1);
         $step = (int) round(3 * log($right->time->exact, 2));
         $start = $draw->whole(-2, -1);

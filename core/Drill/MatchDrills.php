@@ -16,7 +16,7 @@ final class MatchDrills extends DrillMaker
 {
     public function make(DrillScene $scene, int $level, int $seed): Drill
     {
-        $draw = new Draw($seed);
+        $draw = new RandomChoice($seed);
         $grain = $level === 1 ? 3 : 1;
         $before = self::settings($draw, $scene->ev100, $grain);
         $filter = $level >= 4 ? $draw->one([3.0, 6.0]) : 0.0;
@@ -72,7 +72,7 @@ final class MatchDrills extends DrillMaker
         );
     }
 
-    private static function moved(Draw $draw, int $step, int $grain, int $least, int $most): int
+    private static function moved(RandomChoice $draw, int $step, int $grain, int $least, int $most): int
     {
         $moved = $step + $grain * $draw->either(1, intdiv(9, $grain));
 

@@ -14,7 +14,7 @@ final class MeterDrills extends DrillMaker
 {
     public function make(DrillScene $scene, int $level, int $seed): Drill
     {
-        $draw = new Draw($seed);
+        $draw = new RandomChoice($seed);
         $grain = $level === 1 ? 3 : 1;
         $spots = $level >= 3 && $scene->places !== [];
         $place = $spots ? $draw->one(array_keys($scene->places)) : null;

@@ -6,7 +6,7 @@ namespace TruePupil\Core\Drill;
 
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Motion\SubjectBlur;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 
 /**
  * A subject and what matters about it: the mode that leaves the right value to the person. Numbers are drawn afresh
@@ -28,7 +28,7 @@ final class ModeDrills extends DrillMaker
 
     public function make(DrillScene $scene, int $level, int $seed): Drill
     {
-        $draw = new Draw($seed);
+        $draw = new RandomChoice($seed);
         [$question, $right, $why] = match (self::TOPICS[$draw->whole(0, min(count(self::TOPICS) - 1, 2 + $level))]) {
             'freeze' => self::freeze($draw),
             'depth' => [
@@ -122,10 +122,10 @@ final class ModeDrills extends DrillMaker
     }
 
     /** @return array{string, string, string} */
-    private static function freeze(Draw $draw): array
+    private static function freeze(RandomChoice $draw): array
     {
         [$speed, $distance, $focal] = [$draw->whole(10, 60) / 10, $draw->whole(4, 12), $draw->one([50, 85, 105])];
-        $limit = SubjectBlur::of($speed, 0.0, $focal, $distance, Format::fullFrame())->criticalLimit() ?? 1 / 1000;
+        $limit = SubjectBlur::of($speed, 0.0, $focal, $distance, SensorFormat::fullFrame())->criticalLimit() ?? 1 / 1000;
 
         return [
             sprintf(

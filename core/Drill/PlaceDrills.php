@@ -16,7 +16,7 @@ final class PlaceDrills extends DrillMaker
 {
     public function make(DrillScene $scene, int $level, int $seed): Drill
     {
-        $draw = new Draw($seed);
+        $draw = new RandomChoice($seed);
         $grain = $level === 1 ? 3 : 1;
         $place = $scene->places === [] ? 'the middle' : $draw->one(array_keys($scene->places));
         $metered = self::settings($draw, $scene->places[$place] ?? $scene->ev100, $grain);

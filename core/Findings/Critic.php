@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings;
 
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
+
 /** Asks every rule what it notices. */
 final readonly class Critic
 {

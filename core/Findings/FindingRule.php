@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings;
 
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
+
 /**
  * One kind of finding. A rule looks at one situation and either notices something or does not; what it needs to know is
  * declared, so that a missing input is asked for instead of guessed.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Intent;
 
 use InvalidArgumentException;
-use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Json\Fields;
 
 /** Reads an intent from decoded JSON; any part may be missing. "far" may be "infinity". */
 final class IntentFormat

@@ -8,7 +8,7 @@ use TruePupil\Core\Motion\Pan;
 use TruePupil\Core\Motion\SubjectBlur;
 use TruePupil\Core\Motion\WaterLook;
 use TruePupil\Core\Optics\InvalidOptics;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 
 /** A movement in front of the camera and what it should look like. */
 final readonly class Movement
@@ -41,7 +41,7 @@ final readonly class Movement
      *
      * @throws InvalidOptics
      */
-    public function band(float $focalLength, ?float $distance, Format $format): TimeBand
+    public function band(float $focalLength, ?float $distance, SensorFormat $format): TimeBand
     {
         $blur = $this->blur($focalLength, $distance, $format);
 
@@ -59,21 +59,21 @@ final readonly class Movement
     }
 
     /** How the subject blurs; null while speed or distance is not known. @throws InvalidOptics */
-    public function blur(float $focalLength, ?float $distance, Format $format): ?SubjectBlur
+    public function blur(float $focalLength, ?float $distance, SensorFormat $format): ?SubjectBlur
     {
         return $this->speed === null || $distance === null
             ? null
             : SubjectBlur::of($this->speed, $this->angle, $focalLength, $distance, $format);
     }
 
-    private function streak(?SubjectBlur $blur, Format $format): float
+    private function streak(?SubjectBlur $blur, SensorFormat $format): float
     {
         $speed = $blur?->after(1.0) ?? 0.0;
 
         return $speed < 1e-6 ? self::STREAK_UNKNOWN : (Pan::STREAK_SHARE * $format->width) / $speed;
     }
 
-    private function pan(float $focalLength, ?float $distance, Format $format): TimeBand
+    private function pan(float $focalLength, ?float $distance, SensorFormat $format): TimeBand
     {
         $across = $this->speed === null ? 0.0 : $this->speed * abs(cos(deg2rad($this->angle)));
         if ($distance === null || $across < 1e-6) {

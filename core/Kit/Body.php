@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Kit;
 
 use TruePupil\Core\Exposure\InvalidExposure;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 
 /** A camera body: its format, what it can be set to, and how it helps. */
 final readonly class Body
@@ -19,7 +19,7 @@ final readonly class Body
      */
     public function __construct(
         public string $name,
-        public Format $format,
+        public SensorFormat $format,
         public BodyLimits $limits = new BodyLimits(),
         public ?int $pixelsAcross = null,
         public float $stabiliserStops = 0.0,

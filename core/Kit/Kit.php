@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Kit;
 
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\InvalidExposure;
 use TruePupil\Core\Film\Film;
-use TruePupil\Core\Modes\AutoIso;
 
 /** What a person has at hand. */
 final readonly class Kit

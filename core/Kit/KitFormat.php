@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Kit;
 
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\StopIncrement;
 use TruePupil\Core\Film\Film;
 use TruePupil\Core\Film\FilmKind;
 use TruePupil\Core\Film\Reciprocity;
-use TruePupil\Core\Format\Fields;
-use TruePupil\Core\Format\InvalidFields;
-use TruePupil\Core\Modes\AutoIso;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Json\InvalidFields;
+use TruePupil\Core\Optics\SensorFormat;
 
 /**
  * Reads a kit from decoded JSON: "body", "lenses", "filters", "supports", "polariser", "flash", "film" and "autoIso".
@@ -53,7 +51,7 @@ final class KitFormat
 
     public static function body(Fields $body): Body
     {
-        $format = Format::parse($body->textOrNull('format') ?? '36x24');
+        $format = SensorFormat::parse($body->textOrNull('format') ?? '36x24');
         $pixels = $body->positives('pixels');
         $circle = $body->positiveOrNull('circleOfConfusion');
 

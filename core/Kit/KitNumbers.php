@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Kit;
 
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Motion\HandHeldLimit;
 use TruePupil\Core\Optics\AngleOfView;

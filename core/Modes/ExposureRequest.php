@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Modes;
 
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Kit\AutoIso;
 use TruePupil\Core\Kit\BodyLimits;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\LensLimits;
 
 /** What the camera is asked: the light, the mode, what the person set, and what body and lens can do. */

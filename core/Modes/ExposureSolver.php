@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Modes;
 
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
@@ -12,6 +11,8 @@ use TruePupil\Core\Exposure\InvalidExposure;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\StopIncrement;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\AutoIso;
+use TruePupil\Core\Kit\ExposureMode;
 
 /**
  * Automatic exposure: what a camera chooses in each mode, and every limit it meets.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Modes;
 
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\ExposureMode;
 
 /**
  * What the finder shows for a solved exposure: the values, where the meter's mark stands, and which value blinks and

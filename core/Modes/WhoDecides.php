@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Modes;
 
-use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Kit\ExposureMode;
 
 /** Who decides aperture, time, ISO and compensation in a mode. */
 final readonly class WhoDecides

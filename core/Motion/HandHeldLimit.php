@@ -6,7 +6,7 @@ namespace TruePupil\Core\Motion;
 
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Optics\InvalidOptics;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 
 /**
  * The longest exposure that most hands hold still: t = 2^(stabiliser stops)/(crop·f), in seconds.
@@ -20,7 +20,7 @@ final readonly class HandHeldLimit
     }
 
     /** Focal length in millimetres as marked on the lens. @throws InvalidOptics */
-    public static function of(float $focalLength, Format $format, float $stabiliserStops = 0.0): self
+    public static function of(float $focalLength, SensorFormat $format, float $stabiliserStops = 0.0): self
     {
         InvalidOptics::unlessPositive('focal length', $focalLength, 'mm');
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Motion;
 
 use TruePupil\Core\Optics\InvalidOptics;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 
 /**
  * Following a subject: only what is left of its speed against the pan blurs it, while what stands still streaks across
@@ -36,7 +36,7 @@ final readonly class Pan
         float $speed,
         float $focalLength,
         float $distance,
-        Format $format,
+        SensorFormat $format,
         float $slip = self::TYPICAL_SLIP,
     ): self {
         InvalidOptics::unlessPositive('speed', $speed, 'm/s');

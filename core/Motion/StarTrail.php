@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Motion;
 
 use TruePupil\Core\Optics\InvalidOptics;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 
 /** How long stars stay points on a camera that stands still. */
 final class StarTrail
@@ -14,7 +14,7 @@ final class StarTrail
     public const TURNING = 7.2921e-5;
 
     /** The rough rule: 500/(crop·f), seconds. Focal length in mm. @throws InvalidOptics */
-    public static function roughLimit(float $focalLength, Format $format): float
+    public static function roughLimit(float $focalLength, SensorFormat $format): float
     {
         InvalidOptics::unlessPositive('focal length', $focalLength, 'mm');
 

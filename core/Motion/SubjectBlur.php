@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Motion;
 
 use TruePupil\Core\Optics\InvalidOptics;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 
 /**
  * How far a moving subject's image travels on the sensor: v·cosα·t·m, with magnification m = f/(s−f).
@@ -33,7 +33,7 @@ final readonly class SubjectBlur
      *
      * @throws InvalidOptics
      */
-    public static function of(float $speed, float $angle, float $focalLength, float $distance, Format $format): self
+    public static function of(float $speed, float $angle, float $focalLength, float $distance, SensorFormat $format): self
     {
         InvalidOptics::unlessPositive('focal length', $focalLength, 'mm');
         InvalidOptics::unlessPositive('distance', $distance, 'm');

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Optics;
 
-use TruePupil\Core\Sensor\Format;
-
 /**
  * What a rectilinear lens focused far away sees: 2·atan(d/2f), in degrees.
  *
@@ -18,7 +16,7 @@ final readonly class AngleOfView
     }
 
     /** Focal length in millimetres. @throws InvalidOptics */
-    public static function of(float $focalLength, Format $format): self
+    public static function of(float $focalLength, SensorFormat $format): self
     {
         InvalidOptics::unlessPositive('focal length', $focalLength, 'mm');
         $angle = fn (float $side): float => rad2deg(2 * atan($side / (2 * $focalLength)));

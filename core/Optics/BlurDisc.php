@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Optics;
 
-use TruePupil\Core\Sensor\Format;
-
 /**
  * The disc on the sensor that a point in front of or behind the focused distance becomes:
  * f²/(N(s−f)) · |d−s|/d, in millimetres (thin lens, s and d from the lens).
@@ -42,7 +40,7 @@ final readonly class BlurDisc
     }
 
     /** Percentage of the frame's width. */
-    public function percentOfWidth(Format $format): float
+    public function percentOfWidth(SensorFormat $format): float
     {
         return (100 * $this->millimetres) / $format->width;
     }

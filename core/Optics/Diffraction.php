@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Optics;
 
-use TruePupil\Core\Sensor\Format;
-
 /**
  * The disc that a point of light is spread to by the aperture itself: Airy diameter 2.44·λ·N with λ = 550 nm, green.
  *
@@ -30,7 +28,7 @@ final readonly class Diffraction
     }
 
     /** The f-number beyond which the disc is larger than the format's circle of confusion, so that a print shows it. */
-    public static function printLimit(Format $format): float
+    public static function printLimit(SensorFormat $format): float
     {
         return ($format->circleOfConfusion() * 1000) / (self::AIRY * self::WAVELENGTH_MICROMETRES);
     }

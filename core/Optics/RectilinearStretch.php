@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Optics;
 
-use TruePupil\Core\Sensor\Format;
-
 /**
  * How a lens that keeps lines straight pulls things apart away from the axis. At an angle θ from the axis everything
  * grows
@@ -30,7 +28,7 @@ final readonly class RectilinearStretch
      *
      * @throws InvalidOptics
      */
-    public static function at(float $focalLength, Format $format, float $x, float $y): self
+    public static function at(float $focalLength, SensorFormat $format, float $x, float $y): self
     {
         InvalidOptics::unlessPositive('focal length', $focalLength, 'mm');
         $fromAxis = hypot(($x - 0.5) * $format->width, ($y - 0.5) * $format->height);
@@ -39,7 +37,7 @@ final readonly class RectilinearStretch
         return new self(rad2deg(acos(min(1.0, $cosine))), 1 / $cosine ** 2, 1 / $cosine, 1 / $cosine);
     }
 
-    public static function atCorner(float $focalLength, Format $format): self
+    public static function atCorner(float $focalLength, SensorFormat $format): self
     {
         return self::at($focalLength, $format, 1.0, 1.0);
     }

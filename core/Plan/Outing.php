@@ -8,8 +8,8 @@ use DateTimeImmutable;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Sky\JulianDay;
 use TruePupil\Core\Sky\LightTable;
+use TruePupil\Core\Sky\Location;
 use TruePupil\Core\Sky\Moon;
-use TruePupil\Core\Sky\Place;
 use TruePupil\Core\Sky\Sun;
 use TruePupil\Core\Sky\Weather;
 
@@ -17,7 +17,7 @@ use TruePupil\Core\Sky\Weather;
 final readonly class Outing
 {
     /** @param  DateTimeImmutable  $at  in the time zone of the place */
-    public function __construct(public Place $place, public DateTimeImmutable $at)
+    public function __construct(public Location $place, public DateTimeImmutable $at)
     {
     }
 

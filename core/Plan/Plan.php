@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Plan;
 
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
 
 /** What was meant before the picture was taken. Anything not planned is null. */
 final readonly class Plan

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace TruePupil\Core\Plan;
 
 use TruePupil\Core\Capture\CaptureRecord;
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\ExposureMode;
 
 /** A plan held against the record of what was shot. Only what was planned and recorded is compared. */
 final readonly class PlanComparison

@@ -7,15 +7,15 @@ namespace TruePupil\Core\Plan;
 use DateTimeImmutable;
 use Exception;
 use InvalidArgumentException;
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
-use TruePupil\Core\Format\Fields;
 use TruePupil\Core\Intent\IntentFormat;
-use TruePupil\Core\Sky\Place;
+use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Sky\Location;
 
 /**
  * Reads a plan from decoded JSON: "intent" and "sceneEv100" as in a request for advice, and the planned settings under
@@ -62,6 +62,6 @@ final class PlanFormat
             throw new InvalidArgumentException(sprintf('"outing.at" is no date and time: "%s".', $at));
         }
 
-        return new Outing(Place::of($data->number('latitude'), $data->number('longitude')), $moment);
+        return new Outing(Location::of($data->number('latitude'), $data->number('longitude')), $moment);
     }
 }

@@ -126,6 +126,6 @@ final readonly class Fall
     /** A number from 0 to 1 that belongs to a drop. */
     private static function chance(int $drop, int $which): float
     {
-        return Chance::of('drop '.$drop.' '.$which);
+        return SeededRandom::of('drop '.$drop.' '.$which);
     }
 }

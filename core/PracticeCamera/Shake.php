@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\PracticeCamera;
 
 use TruePupil\Core\Motion\HandHeldLimit;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 
 /**
  * How far unsteady hands draw a point across the sensor: one circle of confusion at the longest exposure that most
@@ -36,13 +36,13 @@ final readonly class Shake
      */
     public static function byHand(
         float $focalLength,
-        Format $format,
+        SensorFormat $format,
         float $stabiliserStops,
         float $seconds,
         int $seed,
     ): self {
-        $share = self::SPREAD[0] + (self::SPREAD[1] - self::SPREAD[0]) * Chance::of('shake '.$seed);
-        $angle = M_PI * Chance::of('shake direction '.$seed);
+        $share = self::SPREAD[0] + (self::SPREAD[1] - self::SPREAD[0]) * SeededRandom::of('shake '.$seed);
+        $angle = M_PI * SeededRandom::of('shake direction '.$seed);
         $length =
             ($share * $format->circleOfConfusion() * $seconds) /
             HandHeldLimit::of($focalLength, $format, $stabiliserStops)->seconds;

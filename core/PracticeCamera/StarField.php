@@ -67,7 +67,7 @@ final readonly class StarField
         $star = 0;
         foreach (self::BRIGHTER as $magnitude => $brighter) {
             for (; $star < $brighter; $star++) {
-                $chance = fn (int $which): float => Chance::of('star '.$star.' '.$which);
+                $chance = fn (int $which): float => SeededRandom::of('star '.$star.' '.$which);
                 yield [
                     2 * M_PI * $chance(1),
                     asin(2 * $chance(2) - 1),

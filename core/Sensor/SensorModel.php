@@ -7,6 +7,7 @@ namespace TruePupil\Core\Sensor;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Optics\SensorFormat;
 
 /**
  * A generic sensor: full well, read noise and base ISO per pixel. The constants are typical of current sensors, not
@@ -49,7 +50,7 @@ final readonly class SensorModel
      * @param  ?float  $wellDensity  electrons per µm² at base ISO
      */
     public static function typical(
-        Format $format,
+        SensorFormat $format,
         int $pixels,
         ?Iso $baseIso = null,
         ?float $readNoise = null,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Series;
 
-use TruePupil\Core\Picture\GreyGrid;
+use TruePupil\Core\Raster\GreyGrid;
 
 /**
  * How far two pictures of one scene are shifted against each other: the shift at which they correlate best, whatever

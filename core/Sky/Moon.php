@@ -110,7 +110,7 @@ final readonly class Moon
     }
 
     /** Seen from a place on the ground, which stands off Earth's centre: up to a degree lower. */
-    public static function seenFrom(Place $place, JulianDay $day): SkyPosition
+    public static function seenFrom(Location $place, JulianDay $day): SkyPosition
     {
         $moon = self::at($day);
 

@@ -24,7 +24,7 @@ final readonly class SkyPosition
         float $rightAscension,
         float $declination,
         JulianDay $day,
-        Place $place,
+        Location $place,
         float $horizontalParallax = 0.0,
     ): self {
         $hourAngle = deg2rad($day->siderealTime() + $place->longitude - $rightAscension);

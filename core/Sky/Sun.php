@@ -41,7 +41,7 @@ final readonly class Sun
         );
     }
 
-    public static function seenFrom(Place $place, JulianDay $day): SkyPosition
+    public static function seenFrom(Location $place, JulianDay $day): SkyPosition
     {
         $sun = self::at($day);
 

@@ -37,7 +37,7 @@ final readonly class SunDay
 
     private int $length;
 
-    public function __construct(private Place $place, private DateTimeImmutable $day)
+    public function __construct(private Location $place, private DateTimeImmutable $day)
     {
         $this->midnight = $day->setTime(0, 0)->getTimestamp();
         // Not always 86 400 s: clocks go forward and back.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Tone;
 
-use TruePupil\Core\Picture\ColourGrid;
+use TruePupil\Core\Raster\ColourGrid;
 
 /**
  * The hard edge of a graduated filter, or of a gradient drawn afterwards: across the whole width everything turns

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Tone;
 
-use TruePupil\Core\Picture\GreyGrid;
+use TruePupil\Core\Raster\GreyGrid;
 
 /**
  * A halo along strong edges, as raising local contrast or shadows too far leaves it: the bright side grows brighter

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Demo\DemoShots;
-use App\PracticeCamera\Shutter;
+use App\Practice\Shutter;
 use DateTimeImmutable;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use TruePupil\Core\Picture\ColourGrid;
+use TruePupil\Core\Raster\ColourGrid;
 
 /** Small made-up pictures whose measures are known. */
 final class Grids

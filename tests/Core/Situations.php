@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use DateTimeImmutable;
-use TruePupil\Core\Brief\Approach;
+use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\Placement;
 use TruePupil\Core\Capture\CaptureRecord;
-use TruePupil\Core\Capture\Drive;
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Colour\ColourMeasures;
 use TruePupil\Core\Composition\CompositionMeasures;
 use TruePupil\Core\Composition\MarkMeasures;
@@ -20,18 +17,21 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Focus\FocusMeasures;
-use TruePupil\Core\Format\Fields;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Kit\DriveMode;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\KitFormat;
-use TruePupil\Core\Measure\Measures;
-use TruePupil\Core\Measure\SubjectMeasures;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Measures\SubjectMeasures;
 use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Plan\Plan;
 use TruePupil\Core\Series\Series;
 use TruePupil\Core\Series\SeriesKind;
+use TruePupil\Core\Situation\Situation;
 use TruePupil\Core\Tone\EndAreas;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\PixelStatistics;
@@ -100,7 +100,7 @@ final class Situations
             support: $support,
             widestFNumber: $widest,
         ))->with($record);
-        $measures = new Measures(
+        $measures = new FrameMeasures(
             $frame ?? self::tone(0.0, $frameLostPct, 0.0),
             [...['scene' => 0.0, 'centre' => 0.0, 'spot' => 0.0, 'highlight' => 0.0], ...$metering],
             $subject === null
@@ -250,7 +250,7 @@ final class Situations
      * @param  list<array{float, float, float, int}>  $frames  f-number, seconds, ISO, second at which it was taken
      * @return list<CaptureRecord>
      */
-    public static function frames(array $frames, ?Drive $drive = null): array
+    public static function frames(array $frames, ?DriveMode $drive = null): array
     {
         return array_map(
             fn (array $frame): CaptureRecord => new CaptureRecord(
@@ -274,7 +274,7 @@ final class Situations
         array $frames,
         ?SeriesKind $declared = null,
         ?float $sceneStops = null,
-        ?Drive $drive = null,
+        ?DriveMode $drive = null,
         array $pictures = [],
         array $tones = [],
         ?string $row = null,

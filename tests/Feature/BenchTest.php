@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Calculators\Calculators;
-use App\Calculators\LensLine;
 use App\Calculators\Sheet;
-use App\Calculators\SheetResult;
 use App\Calculators\Sheets;
+use App\Input\LensLine;
+use App\View\Presenters\SheetResult;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\World;

@@ -10,8 +10,8 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
+use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\InvalidBrief;
-use TruePupil\Core\Brief\Measure;
 
 final class BriefPackTest extends TestCase
 {
@@ -115,7 +115,7 @@ final class BriefPackTest extends TestCase
     {
         $schema = json_decode(File::get(base_path('docs/formats/brief-pack.schema.json')), true);
         $this->assertEqualsCanonicalizing(
-            array_column(Measure::cases(), 'value'),
+            array_column(CheckMeasure::cases(), 'value'),
             $schema['$defs']['check']['properties']['measure']['enum'],
         );
     }

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Briefs\BriefInput;
 use App\Briefs\BriefPack;
-use App\Briefs\Shelf;
+use App\Briefs\InstructorBriefs;
 use App\Models\OwnBrief;
 use App\Models\SetBrief;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -94,7 +94,7 @@ final class ComposerTest extends TestCase
             ->assertOk()
             ->assertSee('(own version)')
             ->assertSee('Only ISO moves');
-        $data = app(Shelf::class)->data($world->instructor, 'three-controls');
+        $data = app(InstructorBriefs::class)->data($world->instructor, 'three-controls');
         $copy = BriefInput::fromData([...$data, 'title' => 'Three of my own'])->brief('three-of-my-own');
         // Nothing is lost on the way through the form.
         $this->assertEquals(BriefFormat::read($data)->rows(), $copy->rows());
@@ -240,7 +240,7 @@ final class ComposerTest extends TestCase
     {
         $world = World::make();
         $this->actingAs($world->instructor);
-        $shelf = app(Shelf::class);
+        $shelf = app(InstructorBriefs::class);
         $mine = BriefInput::of(self::form())->data('a-tidy-table');
         $pack = BriefPack::of('From next door', [
             $mine,
@@ -300,7 +300,7 @@ final class ComposerTest extends TestCase
                 $answer->assertForbidden();
             }
         }
-        $this->assertNull(app(Shelf::class)->data($world->critic, 'a-tidy-table'));
+        $this->assertNull(app(InstructorBriefs::class)->data($world->critic, 'a-tidy-table'));
         $this->assertSame(1, OwnBrief::query()->count());
     }
 

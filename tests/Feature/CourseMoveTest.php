@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Exports\CourseDocument;
 use App\HandIn\PictureStore;
-use App\HandIn\Reshoot;
 use App\Jobs\JudgeFrame;
 use App\Models\Course;
 use App\Models\DrillAnswer;
@@ -15,6 +13,8 @@ use App\Models\FrameState;
 use App\Models\Picture;
 use App\Models\SavedPlan;
 use App\Models\User;
+use App\Returns\StartReshoot;
+use App\Transfer\CourseDocument;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -199,7 +199,7 @@ final class CourseMoveTest extends TestCase
                 ],
             ]);
         $this->actingAs($world->instructor)->post(route('desk.publish', $attempt), ['summary' => 'ƒ/8 – ½ “so”']);
-        Reshoot::plan($attempt->refresh());
+        StartReshoot::plan($attempt->refresh());
         DrillAnswer::query()->create([
             'user_id' => $world->student->id,
             'kind' => 'histogram',

@@ -11,9 +11,9 @@ use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 use Tests\Support\World;
 use Tests\TestCase;
-use TruePupil\Core\Brief\Approach;
-use TruePupil\Core\Brief\ApproachQuestion;
-use TruePupil\Core\Brief\Protects;
+use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\ApproachQuestion;
+use TruePupil\Core\Approach\Protects;
 
 final class CourseSettingsTest extends TestCase
 {

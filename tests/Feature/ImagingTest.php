@@ -4,19 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Imaging\LooseFile;
+use App\Imaging\FileAnalysis;
+use App\Imaging\OutsideProgram;
 use App\Imaging\PixelEngine;
-use App\Imaging\Tool;
-use App\PracticeCamera\Outfits;
-use App\PracticeCamera\Scene;
-use App\PracticeCamera\SceneRenderer;
-use App\PracticeCamera\Shot;
-use App\PracticeCamera\Shutter;
+use App\Practice\CameraSetups;
+use App\Practice\Scene;
+use App\Practice\SceneRenderer;
+use App\Practice\Shot;
+use App\Practice\Shutter;
 use DateTimeImmutable;
 use InvalidArgumentException;
 use Tests\Support\Pictures;
 use Tests\TestCase;
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Capture\RecordReader;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\Region;
@@ -24,6 +23,7 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Tone\Srgb;
 
@@ -32,7 +32,7 @@ final class ImagingTest extends TestCase
 {
     public function test_every_pixel_is_counted_and_the_subject_s_tone_is_found(): void
     {
-        $measures = app(LooseFile::class)->measure(
+        $measures = app(FileAnalysis::class)->measure(
             Pictures::jpeg(patch: 180, ground: 60),
             Marks::ofSubject(Pictures::SUBJECT),
         );
@@ -54,7 +54,7 @@ final class ImagingTest extends TestCase
 
     public function test_lost_and_blocked_shares_within_a_tenth_of_a_percent(): void
     {
-        $measures = app(LooseFile::class)->measure(Pictures::jpeg(patch: 255, ground: 0));
+        $measures = app(FileAnalysis::class)->measure(Pictures::jpeg(patch: 255, ground: 0));
 
         $this->assertEqualsWithDelta(8.0, $measures->tone->lostHighlightsPct, 0.1);
         $this->assertEqualsWithDelta(92.0, $measures->tone->blockedShadowsPct, 0.5);
@@ -67,7 +67,7 @@ final class ImagingTest extends TestCase
         $image = imagecreatetruecolor(100, 100);
         imagefill($image, 0, 0, (int) imagecolorallocate($image, 255, 120, 40));
         imagepng($image, $path);
-        $tone = app(LooseFile::class)->measure($path)->tone;
+        $tone = app(FileAnalysis::class)->measure($path)->tone;
 
         $this->assertSame(0.0, $tone->lostHighlightsPct);
         $this->assertSame(['r' => 100.0, 'g' => 0.0, 'b' => 0.0], $tone->lostHighlightsPctByChannel);
@@ -80,9 +80,9 @@ final class ImagingTest extends TestCase
         imagefilledrectangle($image, 0, 0, 199, 199, (int) imagecolorallocate($image, 200, 200, 200));
         imagejpeg($image, $path, 98);
         // Stored lying on its side: displayed, its left half is the top.
-        (new Tool('exiftool', 20))->run(['-overwrite_original', '-q', '-n', '-Orientation=6', $path]);
+        (new OutsideProgram('exiftool', 20))->run(['-overwrite_original', '-q', '-n', '-Orientation=6', $path]);
         $picture = app(RecordReader::class)->read($path);
-        $measures = app(LooseFile::class)->measure($path, Marks::ofSubject('0.1,0.02,0.8,0.4'));
+        $measures = app(FileAnalysis::class)->measure($path, Marks::ofSubject('0.1,0.02,0.8,0.4'));
 
         $this->assertSame([200, 400], [$picture->width, $picture->height]);
         $this->assertEqualsWithDelta(
@@ -100,7 +100,7 @@ final class ImagingTest extends TestCase
         imagepng($image, $plain);
         $wide = Pictures::path('jpg');
         // The same colour, stored in the other RGB profile that vips carries.
-        (new Tool('vips', 20))->run([
+        (new OutsideProgram('vips', 20))->run([
             'icc_transform',
             $plain,
             $wide.'[Q=100,subsample-mode=off]',
@@ -122,9 +122,9 @@ final class ImagingTest extends TestCase
     public function test_grey_and_cmyk_pictures_are_measured_too(): void
     {
         $grey = Pictures::path('png');
-        (new Tool('vips', 20))->run(['colourspace', Pictures::jpeg(patch: 118), $grey, 'b-w']);
+        (new OutsideProgram('vips', 20))->run(['colourspace', Pictures::jpeg(patch: 118), $grey, 'b-w']);
         $cmyk = Pictures::path('jpg');
-        (new Tool('vips', 20))->run([
+        (new OutsideProgram('vips', 20))->run([
             'icc_transform',
             Pictures::jpeg(patch: 118),
             $cmyk,
@@ -133,8 +133,8 @@ final class ImagingTest extends TestCase
             'srgb',
         ]);
 
-        $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($grey)->tone->medianStops, 0.05);
-        $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($cmyk)->tone->medianStops, 0.25);
+        $this->assertEqualsWithDelta(0.0, app(FileAnalysis::class)->measure($grey)->tone->medianStops, 0.05);
+        $this->assertEqualsWithDelta(0.0, app(FileAnalysis::class)->measure($cmyk)->tone->medianStops, 0.25);
     }
 
     public function test_the_practice_camera_exposes_in_exact_stops(): void
@@ -143,7 +143,7 @@ final class ImagingTest extends TestCase
         foreach ([1 / 60, 1 / 30] as $time) {
             $path = Pictures::path('jpg');
             $this->press($path, ExposureMode::Manual, ExposureTime::of($time), Stops::none());
-            $placements[] = app(LooseFile::class)->measure(
+            $placements[] = app(FileAnalysis::class)->measure(
                 $path,
                 Marks::ofSubject('0.76,0.56,0.04,0.07'),
             )->subject?->tone->meanStops;
@@ -164,7 +164,7 @@ final class ImagingTest extends TestCase
             ['Marlpit One', ExposureMode::Aperture, MeteringPattern::Scene],
             [$record->model, $record->mode, $record->metering],
         );
-        $this->assertEqualsWithDelta(0.0, app(LooseFile::class)->measure($path)->metering['scene'], 0.25);
+        $this->assertEqualsWithDelta(0.0, app(FileAnalysis::class)->measure($path)->metering['scene'], 0.25);
     }
 
     public function test_a_frame_is_measured_back_where_it_was_shot(): void
@@ -189,7 +189,7 @@ final class ImagingTest extends TestCase
 
             $this->assertEqualsWithDelta(
                 $shot,
-                app(LooseFile::class)->measure($path, Marks::ofSubject("$x,$y,$width,$height"))->subject?->tone
+                app(FileAnalysis::class)->measure($path, Marks::ofSubject("$x,$y,$width,$height"))->subject?->tone
                     ->meanStops,
                 0.1,
             );
@@ -217,7 +217,7 @@ final class ImagingTest extends TestCase
         return app(Shutter::class)->press(
             new Shot(
                 Scene::find('pots'),
-                Outfits::ofDemo()->with('Marlpit 50 mm 1:1.8'),
+                CameraSetups::ofDemo()->with('Marlpit 50 mm 1:1.8'),
                 $mode,
                 Aperture::of(5.6),
                 $time,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\HandIn\IntentInput;
+use App\Input\IntentInput;
 use App\Models\AttemptState;
 use App\Models\Frame;
 use DateTimeImmutable;

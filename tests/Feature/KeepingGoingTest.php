@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\HandIn\HandIn;
-use App\Imaging\Tool;
-use App\Imaging\ToolFailed;
+use App\Imaging\OutsideProgram;
+use App\Imaging\OutsideProgramFailed;
 use App\Jobs\JudgeFrame;
 use App\Jobs\ReadFrame;
 use App\Models\Course;
@@ -64,19 +64,19 @@ final class KeepingGoingTest extends TestCase
     public function test_a_program_that_is_missing_slow_or_says_no_is_one_kind_of_failure(): void
     {
         $failures = [
-            'no such program' => [new Tool('no-such-program', 5), []],
-            'took longer' => [new Tool('sleep', 0.2), ['5']],
-            'code 1' => [new Tool('false', 5), []],
+            'no such program' => [new OutsideProgram('no-such-program', 5), []],
+            'took longer' => [new OutsideProgram('sleep', 0.2), ['5']],
+            'code 1' => [new OutsideProgram('false', 5), []],
         ];
         foreach ($failures as $what => [$tool, $arguments]) {
             try {
                 $tool->run($arguments);
                 $this->fail($what.' went unnoticed');
-            } catch (ToolFailed $failure) {
+            } catch (OutsideProgramFailed $failure) {
                 $this->assertNotSame('', $failure->getMessage(), $what);
             }
         }
-        $this->assertSame("a;b\n", (new Tool('echo', 5))->run(['a;b']), 'nothing goes through a shell');
+        $this->assertSame("a;b\n", (new OutsideProgram('echo', 5))->run(['a;b']), 'nothing goes through a shell');
     }
 
     public function test_a_course_of_one_s_own(): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Imaging\KeptFiles;
+use App\Imaging\FileCache;
 use Illuminate\Support\Facades\File;
 use RuntimeException;
 use Symfony\Component\Process\Process;
@@ -28,7 +28,7 @@ final class KeptFilesTest extends TestCase
 
     public function test_a_file_is_made_once(): void
     {
-        $kept = new KeptFiles($this->folder, 1000);
+        $kept = new FileCache($this->folder, 1000);
         $made = 0;
         for ($time = 0; $time < 3; $time++) {
             $path = $kept->get('a', 'txt', function (string $target) use (&$made): void {
@@ -42,7 +42,7 @@ final class KeptFilesTest extends TestCase
 
     public function test_the_folder_stays_within_its_size_and_loses_what_was_used_longest_ago(): void
     {
-        $kept = new KeptFiles($this->folder, 250);
+        $kept = new FileCache($this->folder, 250);
         $make = fn (string $name): string => $kept->get(
             $name,
             'txt',
@@ -58,7 +58,7 @@ final class KeptFilesTest extends TestCase
 
     public function test_what_fails_half_way_leaves_nothing(): void
     {
-        $kept = new KeptFiles($this->folder, 1000);
+        $kept = new FileCache($this->folder, 1000);
         try {
             $kept->get('a', 'txt', function (string $target): void {
                 File::put($target, 'half');
@@ -74,7 +74,7 @@ final class KeptFilesTest extends TestCase
     public function test_workers_side_by_side_never_see_half_a_file(): void
     {
         $code = 'require $argv[1]; $app = require $argv[2]; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
-            $kept = new App\Imaging\KeptFiles($argv[3], 3_000_000);
+            $kept = new App\Imaging\FileCache($argv[3], 3_000_000);
             for ($i = 0; $i < 60; $i++) {
                 $name = "f".random_int(0, 6);
                 $path = $kept->get($name, "bin", function (string $target): void { foreach (range(1, 20) as $part) { file_put_contents($target, str_repeat("y", 50_000), FILE_APPEND); } });

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Briefs\BriefLibrary;
-use App\HandIn\CannotHandIn;
 use App\HandIn\HandIn;
+use App\HandIn\HandInRefused;
 use App\HandIn\PartialUpload;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\FrameState;
 use App\Models\SetBrief;
-use App\View\Models\SeriesStrip;
+use App\View\Drawings\SeriesStrip;
 use DateTimeImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
@@ -162,7 +162,7 @@ final class ManyFramesTest extends TestCase
         try {
             app(HandIn::class)->add($setBrief, $world->student, Pictures::jpeg(mark: 6), '6.jpg');
             $this->fail('A sixth frame was taken.');
-        } catch (CannotHandIn $problem) {
+        } catch (HandInRefused $problem) {
             $this->assertStringContainsString('up to 5 frames', $problem->getMessage());
         }
         $this->actingAs($world->student)

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Exports\CourseDocument;
-use App\Exports\FrameTable;
 use App\Models\Attempt;
 use App\Models\Decision;
 use App\Models\FrameFinding;
 use App\Patterns\ClassPatterns;
 use App\Skills\SkillRecord;
-use App\View\Models\SettingsPicture;
+use App\Transfer\CourseDocument;
+use App\Transfer\FrameTable;
+use App\View\Drawings\SettingsPicture;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\HandIn\PictureStore;
 use App\Models\AttemptState;
 use App\Models\Decision;
-use App\View\Models\FrameView;
+use App\View\Presenters\FrameView;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\HandIn\HandIn;
 use App\Models\Frame;
 use App\Models\SavedPlan;
-use App\Plans\PlanSheet;
+use App\Planning\PlanSheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Pictures;

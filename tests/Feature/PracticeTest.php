@@ -9,16 +9,16 @@ use App\Models\DrillAnswer;
 use App\Models\DrillReturn;
 use App\Models\RollFrame;
 use App\Models\RollState;
-use App\PracticeCamera\Drills;
-use App\PracticeCamera\Roll;
+use App\Practice\Drills;
+use App\Practice\Roll;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Queue;
 use Tests\Support\World;
 use Tests\TestCase;
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Capture\RecordReader;
 use TruePupil\Core\Drill\DrillKind;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Metering\MeteringPattern;
 
 final class PracticeTest extends TestCase

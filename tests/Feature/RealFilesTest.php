@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Imaging\LooseFile;
-use App\Imaging\Tool;
+use App\Imaging\FileAnalysis;
+use App\Imaging\OutsideProgram;
 use App\Models\FrameState;
 use GdImage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -19,8 +19,8 @@ use TruePupil\Core\Capture\UnreadablePicture;
 use TruePupil\Core\Composition\Mark;
 use TruePupil\Core\Composition\MarkKind;
 use TruePupil\Core\Composition\Marks;
-use TruePupil\Core\Measure\Measures;
-use TruePupil\Core\Measure\StoredMeasures;
+use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Measures\StoredMeasures;
 
 /** Files as they come: every format, hostile ones, and known pictures measured back from real JPEGs. */
 final class RealFilesTest extends TestCase
@@ -47,7 +47,7 @@ final class RealFilesTest extends TestCase
             return function (string $jpeg) use ($steps): string {
                 foreach ($steps as [$operation, $ending, $more]) {
                     $next = Pictures::path($ending);
-                    (new Tool('vips', 30))->run([$operation, $jpeg, $next, ...$more]);
+                    (new OutsideProgram('vips', 30))->run([$operation, $jpeg, $next, ...$more]);
                     $jpeg = $next;
                 }
 
@@ -272,7 +272,7 @@ final class RealFilesTest extends TestCase
     public function test_an_eye_in_the_sharp_half_and_one_in_the_blurred(): void
     {
         $picture = $this->halfBlurred();
-        $eye = fn (float $x): ?float => app(LooseFile::class)->measure(
+        $eye = fn (float $x): ?float => app(FileAnalysis::class)->measure(
             $picture,
             new Marks(null, [Mark::of(MarkKind::Eye, [[$x, 0.43]])]),
         )->focus?->eyeRatio;
@@ -348,9 +348,9 @@ final class RealFilesTest extends TestCase
         }
     }
 
-    private function measure(string $path, ?string $subject): Measures
+    private function measure(string $path, ?string $subject): FrameMeasures
     {
-        return app(LooseFile::class)->measure($path, Marks::ofSubject($subject));
+        return app(FileAnalysis::class)->measure($path, Marks::ofSubject($subject));
     }
 
     /** @return list<string> */

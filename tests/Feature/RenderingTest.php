@@ -4,32 +4,32 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Imaging\LooseFile;
+use App\Imaging\FileAnalysis;
 use App\Imaging\Vips\Light;
-use App\PracticeCamera\Finder;
-use App\PracticeCamera\Fineness;
-use App\PracticeCamera\Outfit;
-use App\PracticeCamera\Scene;
-use App\PracticeCamera\SceneRenderer;
-use App\PracticeCamera\Shot;
-use App\PracticeCamera\Shutter;
-use App\PracticeCamera\Sight;
+use App\Practice\CameraSetup;
+use App\Practice\Finder;
+use App\Practice\FinderReading;
+use App\Practice\RenderQuality;
+use App\Practice\Scene;
+use App\Practice\SceneRenderer;
+use App\Practice\Shot;
+use App\Practice\Shutter;
 use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Pictures;
 use Tests\TestCase;
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Kit\Body;
 use TruePupil\Core\Kit\BodyLimits;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Lens;
+use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Optics\BlurDisc;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 use TruePupil\Core\Tone\Srgb;
 
 /**
@@ -90,7 +90,7 @@ final class RenderingTest extends TestCase
     {
         $sight = $this->look('chart', $n, 1 / 60, 100, focal: $focal, focus: $focused, aim: ['x' => 0.5, 'y' => 0.83]);
         $light = app(SceneRenderer::class)
-            ->linear($sight->rendering, Fineness::frame())
+            ->linear($sight->rendering, RenderQuality::frame())
             ->weighed(Srgb::WEIGHTS)
             ->kept();
         $pixelsPerMm = $light->width / 36;
@@ -143,7 +143,7 @@ final class RenderingTest extends TestCase
         foreach ([800.0, 6400.0, 25600.0] as $iso) {
             $sight = $this->look('chart', 8, ((1 / 15) * 100) / $iso, $iso);
             $bytes = app(SceneRenderer::class)
-                ->picture($sight->rendering, Fineness::frame())
+                ->picture($sight->rendering, RenderQuality::frame())
                 ->cut(855, 120, 60, 60)
                 ->bytes();
             $linear = Srgb::linearByCode();
@@ -185,7 +185,7 @@ final class RenderingTest extends TestCase
             $path = Pictures::path('jpg');
             app(Shutter::class)->press($shot, $path);
             $finder = app(Finder::class)->look($shot)->verdicts();
-            $measured = app(LooseFile::class)->measure($path);
+            $measured = app(FileAnalysis::class)->measure($path);
             $this->assertLessThan(1.0, $measured->tone->lostHighlightsPct, $scene);
             foreach (['scene', 'centre', 'spot'] as $pattern) {
                 $this->assertEqualsWithDelta(
@@ -204,7 +204,7 @@ final class RenderingTest extends TestCase
             foreach ([0.0, 0.9] as $followed) {
                 $shot = $this->shot($scene, 22, 3600, 100, $focal, mode: ExposureMode::Bulb, followed: $followed);
                 $values = app(SceneRenderer::class)
-                    ->linear(app(Finder::class)->look($shot)->rendering, Fineness::finder())
+                    ->linear(app(Finder::class)->look($shot)->rendering, RenderQuality::finder())
                     ->cut(400, 200, 60, 60)
                     ->floats();
                 $this->assertGreaterThan(0.0, min($values), $scene);
@@ -216,7 +216,7 @@ final class RenderingTest extends TestCase
     public function test_the_same_seed_makes_the_same_frame_and_another_another(): void
     {
         $jpeg = fn (int $seed): string => app(SceneRenderer::class)
-            ->picture($this->look('wheel', 2.8, 1 / 100, 3200, focal: 35, seed: $seed)->rendering, Fineness::finder())
+            ->picture($this->look('wheel', 2.8, 1 / 100, 3200, focal: 35, seed: $seed)->rendering, RenderQuality::finder())
             ->jpeg(90);
 
         $this->assertSame(md5($jpeg(5)), md5($jpeg(5)));
@@ -228,7 +228,7 @@ final class RenderingTest extends TestCase
         // How much the slip strokes stand out along a row of the bowl.
         $contrast = function (float $seconds): float {
             $light = app(SceneRenderer::class)
-                ->linear($this->look('wheel', 8, $seconds, 100, focal: 35)->rendering, Fineness::frame())
+                ->linear($this->look('wheel', 8, $seconds, 100, focal: 35)->rendering, RenderQuality::frame())
                 ->weighed(Srgb::WEIGHTS);
             $row = $light->cut(700, 740, 160, 4)->floats();
             $row = array_map(
@@ -257,20 +257,20 @@ final class RenderingTest extends TestCase
     public function test_the_live_picture_looks_as_the_frame_will(string $scene, float $n, float $focus): void
     {
         $rendering = $this->look($scene, $n, 1 / 60, 100, focus: $focus)->rendering;
-        $cells = fn (Fineness $fineness): array => app(SceneRenderer::class)
+        $cells = fn (RenderQuality $fineness): array => app(SceneRenderer::class)
             ->linear($rendering, $fineness)
             ->weighed(Srgb::WEIGHTS)
             ->kept()
             ->shrunk(intdiv($fineness->width, 120))
             ->floats();
-        [$live, $frame] = [$cells(Fineness::finder()), $cells(Fineness::frame())];
+        [$live, $frame] = [$cells(RenderQuality::finder()), $cells(RenderQuality::frame())];
         $apart = array_map(fn (float $a, float $b): float => abs(log(max($a, 1e-4) / max($b, 1e-4), 2)), $live, $frame);
         sort($apart);
         $this->assertLessThan(0.02, $apart[intdiv(count($apart), 2)], 'the middle cell, in stops');
         $this->assertLessThan(0.2, $apart[(int) (0.98 * count($apart))], 'all but one cell in fifty, in stops');
 
         // And as the bytes that are shown.
-        $codes = fn (Fineness $fineness): array => app(SceneRenderer::class)
+        $codes = fn (RenderQuality $fineness): array => app(SceneRenderer::class)
             ->picture($rendering, $fineness)
             ->kept()
             ->toFloat()
@@ -278,8 +278,8 @@ final class RenderingTest extends TestCase
             ->floats();
         $apart = array_map(
             fn (float $a, float $b): float => abs($a - $b),
-            $codes(Fineness::finder()),
-            $codes(Fineness::frame()),
+            $codes(RenderQuality::finder()),
+            $codes(RenderQuality::frame()),
         );
         sort($apart);
         $this->assertLessThan(2.0, $apart[intdiv(count($apart), 2)], 'the middle cell, in codes of 255');
@@ -290,7 +290,7 @@ final class RenderingTest extends TestCase
     {
         $edge = function (Support $support): float {
             $light = app(SceneRenderer::class)
-                ->linear($this->look('chart', 8, 1 / 4, 100, support: $support, seed: 3)->rendering, Fineness::frame())
+                ->linear($this->look('chart', 8, 1 / 4, 100, support: $support, seed: 3)->rendering, RenderQuality::frame())
                 ->weighed(Srgb::WEIGHTS)
                 ->cut(1150, 560, 260, 4)
                 ->floats();
@@ -305,7 +305,7 @@ final class RenderingTest extends TestCase
     private function patches(float $n, float $t, float $iso): array
     {
         $light = app(SceneRenderer::class)
-            ->linear($this->look('chart', $n, $t, $iso, focus: 4.0)->rendering, Fineness::frame())
+            ->linear($this->look('chart', $n, $t, $iso, focus: 4.0)->rendering, RenderQuality::frame())
             ->weighed(Srgb::WEIGHTS)
             ->kept();
 
@@ -339,9 +339,9 @@ final class RenderingTest extends TestCase
      * Pixels from a tenth to nine tenths of the change at the back edge of the pale sign on the tricycle's box, along a
      * row above its emblem.
      */
-    private function signEdge(Sight $sight): float
+    private function signEdge(FinderReading $sight): float
     {
-        $light = app(SceneRenderer::class)->linear($sight->rendering, Fineness::frame());
+        $light = app(SceneRenderer::class)->linear($sight->rendering, RenderQuality::frame());
         $crossing = $sight->rendering->scene->crossing;
         \assert($crossing !== null);
         // The sign begins 0.3 m behind the hub of the rear wheels, which stand 0.4 m left of where the rider is said to
@@ -390,7 +390,7 @@ final class RenderingTest extends TestCase
         float $moment = 0.0,
         int $seed = 7,
         Support $support = Support::Tripod,
-    ): Sight {
+    ): FinderReading {
         return app(Finder::class)->look(
             $this->shot($scene, $n, $t, $iso, $focal, $focus, $aim, $moment, $seed, $support),
         );
@@ -413,8 +413,8 @@ final class RenderingTest extends TestCase
     ): Shot {
         return new Shot(
             scene: Scene::find($scene),
-            outfit: new Outfit(
-                new Body('Marlpit One', Format::fullFrame(), new BodyLimits(fastest: 1 / 64000), pixelsAcross: 6000),
+            outfit: new CameraSetup(
+                new Body('Marlpit One', SensorFormat::fullFrame(), new BodyLimits(fastest: 1 / 64000), pixelsAcross: 6000),
                 new Lens('Trial', $focal, $focal, 1.0, 1.0, 32.0),
                 $focal,
             ),

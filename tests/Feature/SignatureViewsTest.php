@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\View\Models\DepthRuler;
-use App\View\Models\ExposureMapDrawing;
-use App\View\Models\MovementComb;
+use App\View\Drawings\DepthRuler;
+use App\View\Drawings\ExposureMapDrawing;
+use App\View\Drawings\MovementComb;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Adviser\AdviceRequest;
@@ -16,7 +16,7 @@ use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Motion\SubjectBlur;
 use TruePupil\Core\Optics\DepthOfField;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 
 /** The geometry of exposure map, depth ruler and movement comb, and that their text says the same. */
 final class SignatureViewsTest extends TestCase
@@ -88,7 +88,7 @@ final class SignatureViewsTest extends TestCase
     public function test_the_comb_has_a_tooth_a_stop_twice_as_long_as_the_one_before(): void
     {
         $comb = MovementComb::of(
-            SubjectBlur::of(1.4, 0, 50, 5, Format::fullFrame()),
+            SubjectBlur::of(1.4, 0, 50, 5, SensorFormat::fullFrame()),
             0.03,
             used: ExposureTime::of(1 / 125),
         );

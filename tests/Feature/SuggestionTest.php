@@ -8,12 +8,12 @@ use App\HandIn\HandIn;
 use App\Models\Frame;
 use App\Models\PracticeShot;
 use App\Models\User;
-use App\PracticeCamera\Outfits;
-use App\PracticeCamera\Scene;
-use App\PracticeCamera\Shot;
-use App\PracticeCamera\ShotInput;
-use App\PracticeCamera\ShotNote;
-use App\PracticeCamera\Shutter;
+use App\Practice\CameraSetups;
+use App\Practice\Scene;
+use App\Practice\Shot;
+use App\Practice\ShotInput;
+use App\Practice\ShotNote;
+use App\Practice\Shutter;
 use DateTimeImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
@@ -218,7 +218,7 @@ final class SuggestionTest extends TestCase
     {
         return (new ShotInput(['mode' => 'manual', 'support' => 'tripod', ...$texts]))->shot(
             Scene::find('pots'),
-            Outfits::ofDemo(),
+            CameraSetups::ofDemo(),
             new DateTimeImmutable('2026-10-06 19:12:00'),
         );
     }
@@ -246,7 +246,7 @@ final class SuggestionTest extends TestCase
             'own',
             'Longer',
             $settings,
-            \TruePupil\Core\Capture\ExposureMode::Manual,
+            \TruePupil\Core\Kit\ExposureMode::Manual,
             null,
             null,
             null,

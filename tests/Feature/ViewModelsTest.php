@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\View\Models\PupilDrawing;
-use App\View\Models\RecordRow;
-use App\View\Models\RecordTable;
-use App\View\Models\ToneStrip;
+use App\View\Drawings\PupilDrawing;
+use App\View\Drawings\ToneStrip;
+use App\View\Presenters\RecordRow;
+use App\View\Presenters\RecordTable;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Capture\CaptureRecord;

@@ -6,10 +6,10 @@ namespace Tests\Support;
 
 use App\Imaging\TagWriter;
 use TruePupil\Core\Capture\CaptureRecord;
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Metering\MeteringPattern;
 
 /** Made-up pictures of known tones, as real JPEG files. */

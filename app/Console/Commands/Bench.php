@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Bench\AdviserBench;
-use App\Bench\BigCourse;
-use App\Bench\FinderBench;
-use App\Bench\FrameWork;
-use App\Bench\PagesBench;
-use App\Bench\Stopwatch;
-use App\Bench\TwoWorkers;
+use App\Console\Benchmarks\AdviserBench;
+use App\Console\Benchmarks\BigCourse;
+use App\Console\Benchmarks\FinderBench;
+use App\Console\Benchmarks\FrameBench;
+use App\Console\Benchmarks\PagesBench;
+use App\Console\Benchmarks\Stopwatch;
+use App\Console\Benchmarks\TwoWorkersBench;
 use App\HandIn\PictureStore;
-use App\Imaging\LooseFile;
+use App\Imaging\FileAnalysis;
+use App\Imaging\OutsideProgram;
 use App\Imaging\PictureTags;
 use App\Imaging\PixelEngine;
 use App\Imaging\TagWriter;
-use App\Imaging\Tool;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
 use TruePupil\Core\Capture\CaptureRecord;
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
-use TruePupil\Core\Measure\Measures;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Measures\FrameMeasures;
 
 final class Bench extends Command
 {
@@ -35,7 +35,7 @@ final class Bench extends Command
     protected $description = 'Times the analysis of a 24-megapixel JPEG beside a bare decode of it, two workers at '
         .'once, the adviser over kits of one lens to thirty, and sights in the finder';
 
-    public function handle(FrameWork $work, PictureTags $tags, PixelEngine $pixels, TagWriter $writer): int
+    public function handle(FrameBench $work, PictureTags $tags, PixelEngine $pixels, TagWriter $writer): int
     {
         $runs = max(1, (int) $this->option('runs'));
         if (is_string($this->option('worker'))) {
@@ -54,7 +54,7 @@ final class Bench extends Command
         $picture = storage_path('scratch/bench.jpg');
         $copy = storage_path('scratch/bench-working.jpg');
         $this->makePicture($picture, $writer);
-        $marks = FrameWork::marks();
+        $marks = FrameBench::marks();
         $watch = new Stopwatch($runs);
 
         $decode = $watch->time('bare decode (libjpeg through GD)', fn () => imagecreatefromjpeg($picture));
@@ -62,14 +62,14 @@ final class Bench extends Command
         $watch->time('  its record (exiftool)', fn () => $tags->read($picture));
         $watch->time(
             '  its counts and maps, from one decode (libvips)',
-            fn () => $pixels->read($picture, [FrameWork::subject()]),
+            fn () => $pixels->read($picture, [FrameBench::subject()]),
         );
-        $reading = $pixels->read($picture, [FrameWork::subject()]);
+        $reading = $pixels->read($picture, [FrameBench::subject()]);
         $watch->time(
             '  its measures of tones, focus, attention, lines and colour (PHP)',
-            fn () => Measures::of($reading, $marks),
+            fn () => FrameMeasures::of($reading, $marks),
         );
-        [$measures, $record] = [Measures::of($reading, $marks), $work->record($picture)];
+        [$measures, $record] = [FrameMeasures::of($reading, $marks), $work->record($picture)];
         $watch->time('  its checks, findings and suggestions (PHP)', fn () => $work->critique($record, $measures));
         $watch->time(
             'the working copy that is shown, made once at hand-in',
@@ -84,7 +84,7 @@ final class Bench extends Command
         $this->line(
             sprintf(
                 'Two workers at once: %.2f frames a second, working copies included.',
-                (new TwoWorkers())->throughput($picture, 2 * $runs),
+                (new TwoWorkersBench())->throughput($picture, 2 * $runs),
             ),
         );
         File::delete([$picture, $copy]);
@@ -109,7 +109,7 @@ final class Bench extends Command
         return self::SUCCESS;
     }
 
-    private function pages(string $address, FrameWork $work, PictureTags $tags, TagWriter $writer, int $times): int
+    private function pages(string $address, FrameBench $work, PictureTags $tags, TagWriter $writer, int $times): int
     {
         $picture = storage_path('scratch/bench.jpg');
         $this->makePicture($picture, $writer);
@@ -124,7 +124,7 @@ final class Bench extends Command
         $kept->delete();
         $big = app(BigCourse::class)->make($students, $frames, [
             'critique' => $work->analyse($picture),
-            'measures' => app(LooseFile::class)->measure($picture, FrameWork::marks()),
+            'measures' => app(FileAnalysis::class)->measure($picture, FrameBench::marks()),
             'tags' => $tags->read($picture),
             'hash' => $kept->hash,
             'bytes' => $kept->bytes,
@@ -151,7 +151,7 @@ final class Bench extends Command
         return self::SUCCESS;
     }
 
-    private function workAs(FrameWork $work, string $picture, int $runs): int
+    private function workAs(FrameBench $work, string $picture, int $runs): int
     {
         $copy = storage_path('scratch/bench-working-'.getmypid().'.jpg');
         // The first one compiles and fills caches; a worker that runs for an hour does so once.
@@ -169,7 +169,7 @@ final class Bench extends Command
     /** 6000 × 4000 pixels of a scene of the demo with noise: detail that a JPEG decoder has to work for. */
     private function makePicture(string $target, TagWriter $writer): void
     {
-        $vips = new Tool('vips', 120);
+        $vips = new OutsideProgram('vips', 120);
         $folder = storage_path('scratch/making');
         File::ensureDirectoryExists($folder);
         File::put($folder.'/plate.hdr', (string) gzdecode(File::get(base_path('demo/scenes/pots/plate.hdr.gz'))));

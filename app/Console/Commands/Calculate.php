@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Calculators\Calculators;
-use App\Calculators\Given;
+use App\Input\CalculatorInput;
 
 final class Calculate extends JsonCommand
 {
@@ -15,6 +15,6 @@ final class Calculate extends JsonCommand
 
     protected function answer(): array
     {
-        return Calculators::run((string) $this->argument('name'), Given::parse((array) $this->argument('given')));
+        return Calculators::run((string) $this->argument('name'), CalculatorInput::parse((array) $this->argument('given')));
     }
 }

@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Briefs\BriefLibrary;
-use App\Imaging\LooseFile;
+use App\Imaging\FileAnalysis;
 use App\View\RecordArray;
 use InvalidArgumentException;
-use TruePupil\Core\Brief\Approach;
+use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Capture\TypedFields;
+use TruePupil\Core\Critique\Critique;
 use TruePupil\Core\Findings\Critic;
-use TruePupil\Core\Findings\Critique;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\KitFormat;
+use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Plan\PlanFormat;
 use TruePupil\Core\Series\Series;
+use TruePupil\Core\Situation\Situation;
 
 /** Critique without interface or database. Several files are a series; what is said of the row is said once. */
 final class CritiquePicture extends JsonCommand
@@ -48,7 +48,7 @@ final class CritiquePicture extends JsonCommand
         $typed = new TypedFields(support: $this->support() ?? $plan?->support);
         [$marks, $pictures] = [$this->marks(), []];
         foreach ((array) $this->argument('files') as $path) {
-            [$picture, $measures] = app(LooseFile::class)->critiqued($path, $marks);
+            [$picture, $measures] = app(FileAnalysis::class)->critiqued($path, $marks);
             $pictures[] = [
                 'path' => $path,
                 'picture' => $picture,

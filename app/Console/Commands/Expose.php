@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Requests\ExposeInput;
-use TruePupil\Core\Format\Fields;
+use App\Calculators\ExposeInput;
+use TruePupil\Core\Json\Fields;
 use TruePupil\Core\Modes\Decider;
 use TruePupil\Core\Modes\ExposureSolver;
 use TruePupil\Core\Modes\FinderDisplay;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Imaging\ToolFailed;
+use App\Imaging\OutsideProgramFailed;
 use Illuminate\Console\Command;
 use InvalidArgumentException;
 use Throwable;
 use TruePupil\Core\Capture\UnreadablePicture;
 use TruePupil\Core\Composition\Marks;
-use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Json\Fields;
 
 /** A headless command: one JSON object on standard output; 0 done, 1 the input is at fault, 2 we are. */
 abstract class JsonCommand extends Command
@@ -25,7 +25,7 @@ abstract class JsonCommand extends Command
             return $this->refuse('unreadable-picture', $problem->getMessage(), 1);
         } catch (InvalidArgumentException $problem) {
             return $this->refuse('bad-input', $problem->getMessage(), 1);
-        } catch (ToolFailed $problem) {
+        } catch (OutsideProgramFailed $problem) {
             return $this->refuse('tool-failed', $problem->getMessage(), 2);
         } catch (Throwable $problem) {
             report($problem);

@@ -11,7 +11,7 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
-use TruePupil\Core\Brief\Approach;
+use TruePupil\Core\Approach\Approach;
 
 final class MakeCourse extends Command
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Imaging\LooseFile;
+use App\Imaging\FileAnalysis;
 
 final class MeasurePicture extends JsonCommand
 {
@@ -15,6 +15,6 @@ final class MeasurePicture extends JsonCommand
 
     protected function answer(): array
     {
-        return app(LooseFile::class)->measure((string) $this->argument('file'), $this->marks())->toArray();
+        return app(FileAnalysis::class)->measure((string) $this->argument('file'), $this->marks())->toArray();
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\HandIn\FrameCritic;
+use App\Critique\FrameJudge;
 use App\HandIn\PictureStore;
 use App\Imaging\FrameMeasurer;
 use App\Models\Frame;
@@ -19,7 +19,7 @@ final class Remeasure extends Command
 
     protected $description = 'Measures frames again that were judged by older rules; notes and decisions are kept';
 
-    public function handle(PictureStore $store, FrameMeasurer $measurer, FrameCritic $critic): int
+    public function handle(PictureStore $store, FrameMeasurer $measurer, FrameJudge $critic): int
     {
         $frames = Frame::query()
             ->where('state', FrameState::Judged)

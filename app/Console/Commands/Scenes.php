@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\PracticeCamera\PlateStore;
-use App\PracticeCamera\Scene;
-use App\PracticeCamera\SceneRenderer;
+use App\Practice\PlateStore;
+use App\Practice\Scene;
+use App\Practice\SceneRenderer;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Metering\MeteringPattern;

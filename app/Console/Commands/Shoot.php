@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\PracticeCamera\Finder;
-use App\PracticeCamera\Outfits;
-use App\PracticeCamera\Scene;
-use App\PracticeCamera\ShotInput;
-use App\PracticeCamera\Shutter;
+use App\Practice\CameraSetups;
+use App\Practice\Finder;
+use App\Practice\Scene;
+use App\Practice\ShotInput;
+use App\Practice\Shutter;
 use Illuminate\Support\Facades\File;
 use InvalidArgumentException;
 use TruePupil\Core\Exposure\Stops;
-use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Json\Fields;
 use TruePupil\Core\Kit\KitFormat;
 
 final class Shoot extends JsonCommand
@@ -40,8 +40,8 @@ final class Shoot extends JsonCommand
         $kit = $this->option('kit');
         $outfits =
             $kit === null
-                ? Outfits::ofDemo()
-                : new Outfits(
+                ? CameraSetups::ofDemo()
+                : new CameraSetups(
                     KitFormat::read(
                         Fields::parse(
                             is_file((string) $kit)

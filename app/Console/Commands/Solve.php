@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Requests\SolveInput;
+use App\Calculators\SolveInput;
 use TruePupil\Core\Adviser\KitAdviser;
-use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Json\Fields;
 
 final class Solve extends JsonCommand
 {

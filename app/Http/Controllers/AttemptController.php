@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\HandIn\CannotHandIn;
 use App\HandIn\HandIn;
+use App\HandIn\HandInRefused;
 use App\Models\Attempt;
 use App\Models\AttemptState;
-use App\View\Models\AttemptView;
+use App\View\Presenters\AttemptView;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -41,7 +41,7 @@ final class AttemptController extends Controller
     {
         try {
             $handIn->takeBack($attempt);
-        } catch (CannotHandIn $problem) {
+        } catch (HandInRefused $problem) {
             return back()->with('problem', $problem->getMessage());
         }
 
@@ -54,7 +54,7 @@ final class AttemptController extends Controller
     {
         try {
             $handIn->submit($attempt);
-        } catch (CannotHandIn $problem) {
+        } catch (HandInRefused $problem) {
             return back()->with('problem', $problem->getMessage());
         }
 

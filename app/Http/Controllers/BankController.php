@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\BankRequest;
 use App\Models\SettingsBank;
-use App\View\Models\BankCard;
+use App\View\Presenters\BankCard;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Calculators\CameraSheets;
-use App\Calculators\SheetResult;
 use App\Calculators\Sheets;
+use App\View\Presenters\SheetResult;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 

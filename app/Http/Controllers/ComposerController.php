@@ -6,11 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Briefs\BriefInput;
 use App\Briefs\BriefPack;
-use App\Briefs\Shelf;
-use App\Briefs\Trial;
+use App\Briefs\CheckPreview;
+use App\Briefs\InstructorBriefs;
 use App\Models\Course;
 use App\Models\OwnBrief;
-use App\PracticeCamera\Scene;
+use App\Practice\Scene;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -23,7 +23,7 @@ use TruePupil\Core\Brief\InvalidBrief;
  */
 final class ComposerController extends Controller
 {
-    public function edit(Request $request, Course $course, Shelf $shelf, Trial $trial): View
+    public function edit(Request $request, Course $course, InstructorBriefs $shelf, CheckPreview $trial): View
     {
         $from = (string) $request->query('from', '');
         $data = $from === '' ? null : $shelf->data($request->user(), $from) ?? abort(404);
@@ -61,7 +61,7 @@ final class ComposerController extends Controller
         return view('composer.checks', ['course' => $course, 'input' => $input]);
     }
 
-    public function try(Request $request, Course $course, Trial $trial): View
+    public function try(Request $request, Course $course, CheckPreview $trial): View
     {
         return view('composer.trial', [
             'course' => $course,
@@ -69,7 +69,7 @@ final class ComposerController extends Controller
         ]);
     }
 
-    public function store(Request $request, Course $course, Shelf $shelf, Trial $trial): View|RedirectResponse|Response
+    public function store(Request $request, Course $course, InstructorBriefs $shelf, CheckPreview $trial): View|RedirectResponse|Response
     {
         $input = BriefInput::of($request->all());
         $id =
@@ -113,7 +113,7 @@ final class ComposerController extends Controller
     }
 
     /** Chosen briefs as a pack. */
-    public function export(Request $request, Course $course, Shelf $shelf): Response|RedirectResponse
+    public function export(Request $request, Course $course, InstructorBriefs $shelf): Response|RedirectResponse
     {
         $briefs = array_values(
             array_filter(
@@ -136,9 +136,9 @@ final class ComposerController extends Controller
     private function page(
         Course $course,
         BriefInput $input,
-        Trial $trial,
+        CheckPreview $trial,
         Request $request,
-        Shelf $shelf,
+        InstructorBriefs $shelf,
         ?string $problem = null,
     ): View {
         return view('composer.edit', [
@@ -152,7 +152,7 @@ final class ComposerController extends Controller
     }
 
     /** @return array{brief: ?\TruePupil\Core\Brief\Brief, wrong: ?string, tried: list<array<string, mixed>>} */
-    private function trial(Course $course, BriefInput $input, Trial $trial, bool $says = true): array
+    private function trial(Course $course, BriefInput $input, CheckPreview $trial, bool $says = true): array
     {
         try {
             // What is not filled in yet is no reason not to try the checks.

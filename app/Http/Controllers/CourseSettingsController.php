@@ -10,7 +10,7 @@ use App\Models\SilencedFinding;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
-use TruePupil\Core\Brief\ApproachQuestion;
+use TruePupil\Core\Approach\ApproachQuestion;
 
 final class CourseSettingsController extends Controller
 {

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Courses\DeskQueue;
+use App\Critique\PhraseBank;
 use App\HandIn\HandIn;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\FrameState;
-use App\Models\PhraseBank;
-use App\View\Models\AttemptView;
-use App\View\Models\FrameView;
+use App\View\Presenters\AttemptView;
+use App\View\Presenters\FrameView;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

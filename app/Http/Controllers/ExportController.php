@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exports\CourseDocument;
-use App\Exports\FrameTable;
-use App\Exports\Portfolio;
 use App\Models\Course;
 use App\Models\Role;
 use App\Models\User;
+use App\Transfer\CourseDocument;
+use App\Transfer\FrameTable;
+use App\Transfer\Portfolio;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\File;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\HandIn\Added;
-use App\HandIn\CannotHandIn;
+use App\HandIn\AddedPicture;
 use App\HandIn\HandIn;
+use App\HandIn\HandInRefused;
 use App\Http\Requests\PrepareFrameRequest;
 use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\SetBrief;
-use App\View\Models\FrameView;
+use App\View\Presenters\FrameView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -47,7 +47,7 @@ final class FrameController extends Controller
                     $file->getClientOriginalName(),
                     $row,
                 );
-            } catch (UnreadablePicture|CannotHandIn $problem) {
+            } catch (UnreadablePicture|HandInRefused $problem) {
                 $problems[] = $name.$problem->getMessage();
             }
         }
@@ -59,7 +59,7 @@ final class FrameController extends Controller
             $setBrief->content()->most() > 1
                 ? route('attempts.show', $frame->attempt_id)
                 : route('frames.edit', $frame);
-        $said = array_filter([...$problems, ...array_map(fn (Added $one): ?string => $one->said(), $added)]);
+        $said = array_filter([...$problems, ...array_map(fn (AddedPicture $one): ?string => $one->said(), $added)]);
 
         return $request->expectsJson()
             ? response()->json(['next' => $next, 'said' => array_values($said)], 201)
@@ -82,7 +82,7 @@ final class FrameController extends Controller
             $isForRow
                 ? $handIn->prepareRow($frame, $request->prepared())
                 : $handIn->prepare($frame, $request->prepared());
-        } catch (CannotHandIn $problem) {
+        } catch (HandInRefused $problem) {
             return redirect()->route('frames.edit', $frame)->withInput()->with('problem', $problem->getMessage());
         }
 
@@ -97,7 +97,7 @@ final class FrameController extends Controller
     {
         try {
             $handIn->remove($frame);
-        } catch (CannotHandIn $problem) {
+        } catch (HandInRefused $problem) {
             return back()->with('problem', $problem->getMessage());
         }
 

@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Calculators\Sheets;
 use App\Http\Requests\KitRequest;
-use App\Kit\OwnBodies;
+use App\Kits\OwnBodies;
 use App\Models\Frame;
 use App\Models\User;
-use App\View\Models\KitForm;
+use App\View\Presenters\KitForm;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Kit\KitCsv;
-use App\Kit\OwnBodies;
+use App\Kits\KitCsv;
+use App\Kits\OwnBodies;
 use App\Models\Frame;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
@@ -13,8 +13,8 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use InvalidArgumentException;
+use TruePupil\Core\Capture\RecordedKit;
 use TruePupil\Core\Kit\Lens;
-use TruePupil\Core\Kit\RecordKit;
 
 /** One's kit as a table, in and out, its bodies, and what a frame's record adds to it. */
 final class KitListController extends Controller
@@ -95,7 +95,7 @@ final class KitListController extends Controller
             ->whereHas('attempt', fn ($query) => $query->where('user_id', $request->user()->id))
             ->findOrFail((int) $request->input('frame'));
         $record = $frame->record();
-        $kit = $record === null ? null : RecordKit::of($record);
+        $kit = $record === null ? null : RecordedKit::of($record);
         if ($kit === null) {
             return back()->with(
                 'problem',

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\HandIn\RegionInput;
+use App\Critique\PhraseBank;
+use App\Input\RegionInput;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\Note;
 use App\Models\NoteKind;
-use App\Models\PhraseBank;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Briefs\BriefPack;
-use App\Briefs\Shelf;
+use App\Briefs\InstructorBriefs;
 use App\Models\Course;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -16,7 +16,7 @@ use TruePupil\Core\Brief\InvalidBrief;
 /** Packs of briefs read in on screen: checked, shown, and only then kept. Nothing is overwritten. */
 final class PackController extends Controller
 {
-    public function preview(Request $request, Course $course, Shelf $shelf): View|RedirectResponse
+    public function preview(Request $request, Course $course, InstructorBriefs $shelf): View|RedirectResponse
     {
         $file = $request->file('pack');
         $json =
@@ -42,7 +42,7 @@ final class PackController extends Controller
         ]);
     }
 
-    public function store(Request $request, Course $course, Shelf $shelf): RedirectResponse
+    public function store(Request $request, Course $course, InstructorBriefs $shelf): RedirectResponse
     {
         $json = $request->session()->pull('pack');
         if (! is_string($json)) {
@@ -73,7 +73,7 @@ final class PackController extends Controller
     }
 
     /** @return list<string> ids that are taken */
-    private function there(BriefPack $pack, Request $request, Shelf $shelf): array
+    private function there(BriefPack $pack, Request $request, InstructorBriefs $shelf): array
     {
         return array_values(
             array_filter(

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\SetBrief;
 use App\Patterns\ClassPatterns;
-use App\View\Models\SettingsPicture;
+use App\View\Drawings\SettingsPicture;
 use Illuminate\View\View;
 
 /** The class over one brief, ready for a projector. */

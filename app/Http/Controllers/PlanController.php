@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\SavedPlan;
 use App\Models\SetBrief;
-use App\Plans\PlanInput;
-use App\Plans\PlanSheet;
+use App\Planning\PlanInput;
+use App\Planning\PlanSheet;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;

@@ -8,15 +8,15 @@ use App\Imaging\Vips\PixelProgram;
 use App\Models\RollFrame;
 use App\Models\SetBrief;
 use App\Models\User;
-use App\PracticeCamera\Drive;
-use App\PracticeCamera\Finder;
-use App\PracticeCamera\FinderPicture;
-use App\PracticeCamera\Roll;
-use App\PracticeCamera\Scene;
-use App\PracticeCamera\SceneRenderer;
-use App\PracticeCamera\ShotInput;
-use App\View\Models\FinderDials;
-use App\View\Models\FinderView;
+use App\Practice\Finder;
+use App\Practice\FinderPicture;
+use App\Practice\Roll;
+use App\Practice\Scene;
+use App\Practice\SceneRenderer;
+use App\Practice\ShotInput;
+use App\Practice\ShutterRelease;
+use App\View\Presenters\FinderDials;
+use App\View\Presenters\FinderView;
 use DateTimeImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -103,7 +103,7 @@ final class PracticeController extends Controller
                 $request->user(),
                 $this->scene($scene),
                 $this->input($request),
-                Drive::tryFrom((string) $request->input('drive')) ?? Drive::Single,
+                ShutterRelease::tryFrom((string) $request->input('drive')) ?? ShutterRelease::Single,
                 max(1 / 3, min(2.0, (float) $request->input('step', '1'))),
             );
             $message = $taken->count() === 1 ? 'One frame taken.' : sprintf('%d frames taken.', $taken->count());

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\AttemptState;
 use App\Models\Frame;
-use App\PracticeCamera\Retake;
+use App\Practice\Retake;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InvalidArgumentException;

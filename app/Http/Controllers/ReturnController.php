@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\HandIn\Reshoot;
 use App\Models\Attempt;
-use App\View\Models\AttemptView;
-use App\View\Models\FrameView;
+use App\Returns\StartReshoot;
+use App\View\Presenters\AttemptView;
+use App\View\Presenters\FrameView;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -49,7 +49,7 @@ final class ReturnController extends Controller
     /** The next attempt's plan, already filled with what was suggested. */
     public function reshoot(Attempt $attempt): RedirectResponse
     {
-        Reshoot::plan($attempt->load(['setBrief.course', 'user', 'frames']));
+        StartReshoot::plan($attempt->load(['setBrief.course', 'user', 'frames']));
 
         return redirect()
             ->route('plans.edit', $attempt->set_brief_id)

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\HandIn\CannotHandIn;
 use App\HandIn\HandIn;
+use App\HandIn\HandInRefused;
 use App\Models\RollFrame;
 use App\Models\RollState;
 use App\Models\SetBrief;
@@ -76,7 +76,7 @@ final class RollController extends Controller
                 $rollFrame->fileName(),
                 $request->string('row')->toString() ?: null,
             )->frame;
-        } catch (UnreadablePicture|CannotHandIn $problem) {
+        } catch (UnreadablePicture|HandInRefused $problem) {
             return back()->with('problem', $problem->getMessage().' The frame is still on your roll.');
         }
 

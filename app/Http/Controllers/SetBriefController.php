@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Briefs\Shelf;
+use App\Briefs\InstructorBriefs;
 use App\Models\Attempt;
 use App\Models\Course;
 use App\Models\Role;
@@ -18,7 +18,7 @@ use TruePupil\Core\Brief\Brief;
 
 final class SetBriefController extends Controller
 {
-    public function create(Request $request, Course $course, Shelf $shelf): View
+    public function create(Request $request, Course $course, InstructorBriefs $shelf): View
     {
         $briefs = $shelf->all($request->user());
 
@@ -40,7 +40,7 @@ final class SetBriefController extends Controller
         ]);
     }
 
-    public function store(Request $request, Course $course, Shelf $shelf): RedirectResponse
+    public function store(Request $request, Course $course, InstructorBriefs $shelf): RedirectResponse
     {
         $input = $request->validate([
             'brief' => ['required', 'string'],

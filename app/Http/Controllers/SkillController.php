@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exports\SafeCell;
+use App\Csv\SafeCell;
 use App\Models\Course;
 use App\Models\Role;
 use App\Models\User;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\HandIn\SuggestionEdit;
+use App\Critique\SuggestionEdit;
 use App\Models\AttemptState;
 use App\Models\Frame;
-use App\View\Models\FrameView;
-use App\View\Models\SuggestionForm;
+use App\View\Presenters\FrameView;
+use App\View\Presenters\SuggestionForm;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\HandIn\CannotHandIn;
 use App\HandIn\HandIn;
+use App\HandIn\HandInRefused;
 use App\HandIn\PartialUpload;
 use App\Models\SetBrief;
 use App\Models\User;
@@ -57,7 +57,7 @@ final class UploadController extends Controller
                 ],
                 507,
             );
-        } catch (UnreadablePicture|CannotHandIn $problem) {
+        } catch (UnreadablePicture|HandInRefused $problem) {
             $upload->forget();
 
             return response()->json(['message' => $problem->getMessage()], 422);
@@ -105,7 +105,7 @@ final class UploadController extends Controller
                 (int) $input['size'],
                 (int) $input['modified'],
             );
-        } catch (CannotHandIn $problem) {
+        } catch (HandInRefused $problem) {
             return response()->json(['message' => $problem->getMessage()], 422);
         }
     }

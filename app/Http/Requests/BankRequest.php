@@ -10,10 +10,10 @@ use Illuminate\Validation\Validator;
 use InvalidArgumentException;
 use TruePupil\Core\Bank\BankFormat;
 use TruePupil\Core\Bank\BankKind;
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\FocusMode;
 use TruePupil\Core\Exposure\ExposureTime;
-use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\FocusMode;
 use TruePupil\Core\Metering\MeteringPattern;
 
 /** A settings bank as its form has it. */

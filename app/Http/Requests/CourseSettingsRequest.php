@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use TruePupil\Core\Brief\ApproachQuestion;
+use TruePupil\Core\Approach\ApproachQuestion;
 
 /** What a course is called, where and in which time it meets, and its approach. */
 final class CourseSettingsRequest extends FormRequest

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Calculators\LensLine;
+use App\Input\LensLine;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use InvalidArgumentException;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Film\FilmKind;
-use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Json\Fields;
 use TruePupil\Core\Kit\KitFormat;
+use TruePupil\Core\Kit\Support;
 
 /** A person's kit as the form has it, turned into the shape of a kit file. */
 final class KitRequest extends FormRequest

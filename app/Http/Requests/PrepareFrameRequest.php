@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\HandIn\IntentInput;
-use App\HandIn\MarksInput;
-use App\HandIn\RegionInput;
-use App\HandIn\TypedFieldsInput;
+use App\Input\IntentInput;
+use App\Input\MarksInput;
+use App\Input\RegionInput;
+use App\Input\StatedFieldsInput;
 use App\Models\Frame;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
@@ -28,7 +28,7 @@ final class PrepareFrameRequest extends FormRequest
             fn ($placement): string => $placement->id,
             $frame->attempt->setBrief->content()->placements,
         );
-        $readable = fn (string $attribute, mixed $value, Closure $fail) => ($problem = TypedFieldsInput::problem(
+        $readable = fn (string $attribute, mixed $value, Closure $fail) => ($problem = StatedFieldsInput::problem(
             substr($attribute, strlen('typed.')),
             is_string($value) ? $value : null,
         )) === null
@@ -53,7 +53,7 @@ final class PrepareFrameRequest extends FormRequest
                     ? null
                     : $fail($problem),
             ],
-            'typed' => ['sometimes', 'array:'.implode(',', TypedFieldsInput::FIELDS)],
+            'typed' => ['sometimes', 'array:'.implode(',', StatedFieldsInput::FIELDS)],
             'typed.*' => ['nullable', 'string', 'max:60', $readable],
             'intent' => [
                 'sometimes',

@@ -7,12 +7,12 @@ namespace TruePupil\Core\Findings\Rules;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
-use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Thresholds;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Intent\Idea;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
 
 /** Symmetry that is nearly there and misses the middle. */
 final class AlmostCentred implements FindingRule

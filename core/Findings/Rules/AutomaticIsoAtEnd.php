@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
-use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
 
 /** Automatic ISO ran to the end of its range. */
 final class AutomaticIsoAtEnd implements FindingRule

@@ -8,9 +8,9 @@ use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Thresholds;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Situation\Situation;
 
 /** Symmetry about an axis that somebody declared by a mark. */
 final class AxisMissed implements FindingRule

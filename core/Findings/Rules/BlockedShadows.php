@@ -7,10 +7,10 @@ namespace TruePupil\Core\Findings\Rules;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
-use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
 
 /** Shadows without detail inside the subject. A little true black elsewhere is fine and says nothing. */
 final class BlockedShadows implements FindingRule

@@ -9,10 +9,10 @@ use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Series\Series;
 use TruePupil\Core\Series\SeriesKind;
+use TruePupil\Core\Situation\Situation;
 
 /** A bracket as it should be. */
 final class BracketComplete implements FindingRule

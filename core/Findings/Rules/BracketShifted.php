@@ -8,10 +8,10 @@ use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Series\Alignment;
 use TruePupil\Core\Series\SeriesKind;
+use TruePupil\Core\Situation\Situation;
 
 /** A bracket whose frames do not lie on each other. */
 final class BracketShifted implements FindingRule

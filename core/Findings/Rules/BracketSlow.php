@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
-use TruePupil\Core\Capture\Drive;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Kit\DriveMode;
 use TruePupil\Core\Series\SeriesKind;
+use TruePupil\Core\Situation\Situation;
 
 /** A bracket taken frame by frame, with time for the light and the camera to move. */
 final class BracketSlow implements FindingRule
@@ -35,7 +35,7 @@ final class BracketSlow implements FindingRule
         if ($series?->kind() !== SeriesKind::Bracket || $gap === null || $gap <= self::SECONDS) {
             return null;
         }
-        $isSingle = $situation->record->drive === Drive::Single;
+        $isSingle = $situation->record->drive === DriveMode::Single;
 
         return new Finding(
             id: $this->id(),

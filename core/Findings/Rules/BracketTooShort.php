@@ -9,11 +9,11 @@ use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
-use TruePupil\Core\Sensor\UsableRange;
+use TruePupil\Core\Kit\UsableRange;
 use TruePupil\Core\Series\BracketLength;
 use TruePupil\Core\Series\SeriesKind;
+use TruePupil\Core\Situation\Situation;
 
 /** A bracket that does not reach over the range of the scene. */
 final class BracketTooShort implements FindingRule

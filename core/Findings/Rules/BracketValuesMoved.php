@@ -8,9 +8,9 @@ use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Series\SeriesKind;
+use TruePupil\Core\Situation\Situation;
 
 /** A bracket in which aperture or ISO moved with the time. */
 final class BracketValuesMoved implements FindingRule

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
-use TruePupil\Core\Brief\PlacingSubject;
+use TruePupil\Core\Approach\PlacingSubject;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
-use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Intent\Idea;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
 
 /** A subject in the middle of the frame, in a course that begins off-centre. */
 final class CentredWithoutReason implements FindingRule

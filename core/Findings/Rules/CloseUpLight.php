@@ -8,11 +8,11 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
-use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Optics\CloseUp;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
 
 /** A close-up, where magnification costs light and depth. */
 final class CloseUpLight implements FindingRule

@@ -8,10 +8,10 @@ use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
-use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
 
 /** Exposure compensation that pulled the frame away from its place, as when it was set for an earlier scene. */
 final class CompensationLeftOn implements FindingRule

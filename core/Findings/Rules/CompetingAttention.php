@@ -8,11 +8,11 @@ use TruePupil\Core\Composition\PlaceName;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
-use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Thresholds;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
 
 /** Two things that draw the eye equally. */
 final class CompetingAttention implements FindingRule

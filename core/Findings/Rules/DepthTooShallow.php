@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
-use TruePupil\Core\Adviser\SameExposure;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
-use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Optics\FocusPlan;
 use TruePupil\Core\Optics\Metres;
+use TruePupil\Core\Retake\SameExposure;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
 
 /**
  * The near or the far end of what should look sharp lies outside the depth of field: the f-number and focus distance

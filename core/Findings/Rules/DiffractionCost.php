@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
-use TruePupil\Core\Adviser\SameExposure;
-use TruePupil\Core\Brief\LandscapeAperture;
+use TruePupil\Core\Approach\LandscapeAperture;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
-use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Optics\Diffraction;
 use TruePupil\Core\Optics\FocusPlan;
+use TruePupil\Core\Retake\SameExposure;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
 
 /** An aperture so small that diffraction softens what it was closed for. */
 final class DiffractionCost implements FindingRule

@@ -7,12 +7,12 @@ namespace TruePupil\Core\Findings\Rules;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
-use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Thresholds;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Intent\Idea;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
 
 /** A large part of the frame in which nothing happens, and the crop that takes it away. */
 final class EmptyShare implements FindingRule

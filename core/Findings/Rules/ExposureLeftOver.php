@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
-use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Series\Series;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
 
 /** Settings left over from earlier light: a large miss in manual with the very settings of an earlier frame. */
 final class ExposureLeftOver implements FindingRule

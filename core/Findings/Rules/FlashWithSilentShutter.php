@@ -8,8 +8,8 @@ use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Situation\Situation;
 
 /** A flash together with the silent, electronic shutter. */
 final class FlashWithSilentShutter implements FindingRule

@@ -9,9 +9,9 @@ use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Thresholds;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Situation\Situation;
 
 /** Tones that lie close together. */
 final class FlatLight implements FindingRule

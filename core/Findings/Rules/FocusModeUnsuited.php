@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
-use TruePupil\Core\Brief\Focusing;
-use TruePupil\Core\Capture\FocusMode;
-use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Approach\Focusing;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Kit\FocusMode;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Situation\Situation;
 
 /** Another focus mode on something that stays in place than the course teaches for it. */
 final class FocusModeUnsuited implements FindingRule

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
-use TruePupil\Core\Brief\Protects;
+use TruePupil\Core\Approach\Protects;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Thresholds;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Situation\Situation;
 
 /** Room left above the brightest tones, which raw files turn into cleaner shadows. */
 final class HeadroomUnused implements FindingRule

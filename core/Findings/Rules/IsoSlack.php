@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
-use TruePupil\Core\Adviser\SameExposure;
-use TruePupil\Core\Brief\IsoSetting;
+use TruePupil\Core\Approach\IsoSetting;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
-use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Retake\SameExposure;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
 
 /** ISO higher than the light needed: the exposure time had room above what hands hold and what movement allows. */
 final class IsoSlack implements FindingRule

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
-use TruePupil\Core\Brief\Protects;
-use TruePupil\Core\Brief\WideRange;
+use TruePupil\Core\Approach\Protects;
+use TruePupil\Core\Approach\WideRange;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Situation\Situation;
 
 /** A JPEG where the picture needs the latitude of raw. */
 final class JpegOnly implements FindingRule

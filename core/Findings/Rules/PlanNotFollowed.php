@@ -8,10 +8,10 @@ use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Plan\PlanComparison;
 use TruePupil\Core\Plan\PlanDifference;
+use TruePupil\Core\Situation\Situation;
 
 /** What was planned against what was shot, value by value. */
 final class PlanNotFollowed implements FindingRule

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
-use TruePupil\Core\Brief\WideRange;
+use TruePupil\Core\Approach\WideRange;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
-use TruePupil\Core\Findings\Need;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
-use TruePupil\Core\Sensor\UsableRange;
+use TruePupil\Core\Kit\UsableRange;
 use TruePupil\Core\Series\BracketLength;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
 
 /** A scene with more range than the sensor holds at this ISO: how many frames hold it all. */
 final class RangeBeyondSensor implements FindingRule

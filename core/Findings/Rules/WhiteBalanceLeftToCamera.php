@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
-use TruePupil\Core\Brief\WhiteBalanceSetting;
+use TruePupil\Core\Approach\WhiteBalanceSetting;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Situation\Situation;
 
 /** Automatic white balance, in a course that sets it by hand. */
 final class WhiteBalanceLeftToCamera implements FindingRule

@@ -1,6 +1,6 @@
 @use(App\Models\AttemptState)
 @use(App\Models\FrameState)
-@use(TruePupil\Core\Brief\Verdict)
+@use(TruePupil\Core\Checks\Verdict)
 @php($attempt = $view->attempt)
 @php($isDraft = $attempt->state === AttemptState::Draft)
 <div id="attempt"
@@ -68,7 +68,7 @@
                     </details>
                 @endif
             @endforeach
-            @if ($row && ($strip = \App\View\Models\SeriesStrip::of($frames, $row->kind)))
+            @if ($row && ($strip = \App\View\Drawings\SeriesStrip::of($frames, $row->kind)))
                 <p class="fine">{{ $strip->title() }}. {{ $strip->covered() }}</p>
             @endif
             @if ($checks)

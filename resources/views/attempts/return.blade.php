@@ -4,7 +4,7 @@
     <h1>{{ $owner ? 'Your return' : 'Return to ' . $attempt->user->name }} <span class="fine">attempt
             {{ $attempt->number }}</span></h1>
     @foreach ($rows as ['row' => $row, 'frames' => $rowFrames, 'checks' => $rowChecks])
-        @if ($row && ($strip = \App\View\Models\SeriesStrip::of($rowFrames, $row->kind)))
+        @if ($row && ($strip = \App\View\Drawings\SeriesStrip::of($rowFrames, $row->kind)))
             <x-series :strip="$strip" :frames="$rowFrames" :checks="$rowChecks" />
         @endif
     @endforeach

@@ -3,7 +3,7 @@
     <h2 id="approach">Approach</h2>
     @php($approach = $course->approachChoices())
     <dl class="evidence">
-        @foreach (\TruePupil\Core\Brief\ApproachQuestion::cases() as $question)
+        @foreach (\TruePupil\Core\Approach\ApproachQuestion::cases() as $question)
             <div>
                 <dt>{{ $question->label() }}</dt>
                 <dd>{{ $question->choices()[$question->of($approach)] }}</dd>

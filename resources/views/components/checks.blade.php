@@ -1,15 +1,15 @@
 @props(['checks'])
 <ol class="checks">
     @foreach ($checks as $check)
-        @php($verdict = \TruePupil\Core\Brief\Verdict::from($check['verdict']))
-        @php($measure = \TruePupil\Core\Brief\Measure::from($check['measure']))
+        @php($verdict = \TruePupil\Core\Checks\Verdict::from($check['verdict']))
+        @php($measure = \TruePupil\Core\Brief\CheckMeasure::from($check['measure']))
         <li class="check check-{{ $verdict->value }}">
             <span class="verdict">{{ $verdict->label() }}</span>
             <div>
                 <strong>{{ $check['sentence'] }}</strong>
                 @if ($check['missing'])
                     <p class="fine">Needs
-                        {{ implode(', ', array_map(fn($need) => \TruePupil\Core\Findings\Need::from($need)->label(), $check['missing'])) }}.
+                        {{ implode(', ', array_map(fn($need) => \TruePupil\Core\Situation\Need::from($need)->label(), $check['missing'])) }}.
                     </p>
                 @else
                     <p class="fine">

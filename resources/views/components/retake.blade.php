@@ -1,5 +1,5 @@
 @props(['frame', 'number'])
-@if (App\PracticeCamera\Retake::isPossible($frame, $number))
+@if (App\Practice\Retake::isPossible($frame, $number))
     <figure class="what-if"
         data-retake="{{ \Illuminate\Support\Str::beforeLast(route('frames.retaken', [$frame, 0]), '0') }}">
         <x-wipe :before="route('frames.picture', $frame)" beforeAlt="as it was taken" :after="route('frames.retaken', [

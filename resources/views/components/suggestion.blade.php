@@ -1,5 +1,5 @@
 @props(['suggestion', 'number' => null])
-@php($pupil = \App\View\Models\PupilDrawing::ofSuggestion($suggestion))
+@php($pupil = \App\View\Drawings\PupilDrawing::ofSuggestion($suggestion))
 <div class="suggestion">
     <p class="suggestion-title">
         @if ($number)
@@ -17,7 +17,7 @@
                             ? ' at ' . round($suggestion['focalLength']) . ' mm'
                             : '')
                     : null,
-                \TruePupil\Core\Capture\ExposureMode::from($suggestion['mode'])->label(),
+                \TruePupil\Core\Kit\ExposureMode::from($suggestion['mode'])->label(),
                 $suggestion['compensation'] ?? null
                     ? 'compensation ' . \TruePupil\Core\Exposure\Stops::of($suggestion['compensation'])->signed()
                     : null,

@@ -1,10 +1,10 @@
 @use(App\Briefs\BriefInput)
-@use(TruePupil\Core\Brief\Measure)
+@use(TruePupil\Core\Brief\CheckMeasure)
 <section class="sheet" id="checks" aria-labelledby="composer-checks">
     <h2 id="composer-checks">Checks</h2>
-    @php($groups = collect(Measure::cases())->groupBy(fn($measure) => ['record' => 'What was recorded', 'movement' => 'Movement and stars', 'stars' => 'Movement and stars', 'tone' => 'Tones', 'subject' => 'The marked subject', 'focus' => 'Focus', 'composition' => 'Composition', 'colour' => 'Colour', 'series' => 'A row of frames', 'film' => 'Film', 'plan' => 'Plan and sky', 'sun' => 'Plan and sky', 'said' => 'What was said'][explode('.', $measure->value)[0]]))
+    @php($groups = collect(CheckMeasure::cases())->groupBy(fn($measure) => ['record' => 'What was recorded', 'movement' => 'Movement and stars', 'stars' => 'Movement and stars', 'tone' => 'Tones', 'subject' => 'The marked subject', 'focus' => 'Focus', 'composition' => 'Composition', 'colour' => 'Colour', 'series' => 'A row of frames', 'film' => 'Film', 'plan' => 'Plan and sky', 'sun' => 'Plan and sky', 'said' => 'What was said'][explode('.', $measure->value)[0]]))
     @forelse ($input->checks as $index => $check)
-        @php($measure = Measure::tryFrom($check['measure']))
+        @php($measure = CheckMeasure::tryFrom($check['measure']))
         <fieldset class="composer-check">
             <legend><span class="number">{{ $index + 1 }}</span></legend>
             <div class="composer-check-fields">

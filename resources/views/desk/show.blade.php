@@ -30,7 +30,7 @@
             </nav>
         </header>
         @foreach ($rows as ['row' => $row, 'frames' => $rowFrames, 'checks' => $rowChecks])
-            @if ($row && ($strip = \App\View\Models\SeriesStrip::of($rowFrames, $row->kind)))
+            @if ($row && ($strip = \App\View\Drawings\SeriesStrip::of($rowFrames, $row->kind)))
                 @if (count($rows) > 1)
                     <h2>{{ $row->label }}</h2>
                 @endif <x-series :strip="$strip" :frames="$rowFrames" :checks="$rowChecks" />

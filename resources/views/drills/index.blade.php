@@ -9,7 +9,7 @@
             <tr>
                 <th scope="col">Kind</th>
                 <th scope="col" class="num">Level</th>
-                <th scope="col" class="num">Right of the last {{ App\PracticeCamera\Drills::RECENT }}</th>
+                <th scope="col" class="num">Right of the last {{ App\Practice\Drills::RECENT }}</th>
                 <th scope="col" class="num">Coming back</th>
                 <th scope="col"><span class="visually-hidden">Practise</span></th>
             </tr>

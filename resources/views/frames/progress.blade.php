@@ -87,7 +87,7 @@
                                             @if ($row->field === 'support')
                                                 <select id="typed-support" name="typed[support]">
                                                     <option value="">not known</option>
-                                                    @foreach (\TruePupil\Core\Capture\Support::cases() as $support)
+                                                    @foreach (\TruePupil\Core\Kit\Support::cases() as $support)
                                                         <option value="{{ $support->value }}"
                                                             @selected(old('typed.support', $frame->typed['support'] ?? '') === $support->value)>{{ $support->label() }}
                                                         </option>
@@ -96,7 +96,7 @@
                                             @elseif ($row->field === 'mode')
                                                 <select id="typed-mode" name="typed[mode]">
                                                     <option value="">not known</option>
-                                                    @foreach (\TruePupil\Core\Capture\ExposureMode::cases() as $mode)
+                                                    @foreach (\TruePupil\Core\Kit\ExposureMode::cases() as $mode)
                                                         @if ($mode->value !== 'unknown')
                                                             <option value="{{ $mode->value }}"
                                                                 @selected(old('typed.mode', $frame->typed['mode'] ?? '') === $mode->value)>{{ $mode->label() }}

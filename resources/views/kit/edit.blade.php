@@ -1,4 +1,4 @@
-@use(TruePupil\Core\Capture\Support)
+@use(TruePupil\Core\Kit\Support)
 <x-layout title="Kit">
     <div class="title-row">
         <h1>Your kit</h1><span class="brief-tools"><a href="{{ route('banks') }}">Settings banks</a><a

@@ -1,5 +1,5 @@
-@use(App\Plans\PlanInput)
-@use(TruePupil\Core\Capture\Support)
+@use(App\Planning\PlanInput)
+@use(TruePupil\Core\Kit\Support)
 @use(TruePupil\Core\Intent\Facing)
 @use(TruePupil\Core\Intent\Idea)
 @use(TruePupil\Core\Intent\MovementLook)

@@ -8,7 +8,7 @@
                         alt="{{ $frame->title() }}, {{ $frame->exposure() }}"></div>
                 <figcaption><b>{{ $frame->exposure() }}</b> <span class="fine">{{ $frame->title() }}; focused at
                         {{ TruePupil\Core\Optics\Metres::text($frame->result['focus']) }}; {{ $frame->result['focal'] }}
-                        mm; {{ TruePupil\Core\Capture\ExposureMode::from($frame->result['mode'])->label() }}</span>
+                        mm; {{ TruePupil\Core\Kit\ExposureMode::from($frame->result['mode'])->label() }}</span>
                 </figcaption>
             </figure>
         @endforeach

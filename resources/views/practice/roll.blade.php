@@ -4,7 +4,7 @@
     @if ($developing) hx-get="{{ route('roll') }}" hx-trigger="load delay:1s" hx-target="#roll" hx-swap="innerHTML" @endif>
     <div class="title-row">
         <h2 id="roll-title">Your roll</h2>
-        <p class="fine">{{ $roll->count() }} of {{ App\PracticeCamera\Roll::LENGTH }} frames</p>
+        <p class="fine">{{ $roll->count() }} of {{ App\Practice\Roll::LENGTH }} frames</p>
     </div>
     <p class="fine" role="status">{{ $message ?? '' }}</p>
     @if ($roll->isEmpty())

@@ -1,5 +1,5 @@
-@use(App\PracticeCamera\ShotInput)
-@use(App\View\Models\FinderDials)
+@use(App\Practice\ShotInput)
+@use(App\View\Presenters\FinderDials)
 @php($modesOf = fn(string $field): string => implode(' ', ShotInput::modesOf($field)))
 @php($key = fn(string $field): string => isset(FinderDials::KEYS[$field]) ? 'data-less=' . FinderDials::KEYS[$field][0] . ' data-more=' . FinderDials::KEYS[$field][1] : '')
 <x-layout :title="$scene->title . ' · Practice camera'" wide>

@@ -8,9 +8,9 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Rules;
 use Tests\Core\Situations;
 use TruePupil\Core\Adviser\Advice;
-use TruePupil\Core\Adviser\FrameAdviser;
-use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Critique\FrameAdviser;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Situation\Situation;
 
 final class FrameAdviserTest extends TestCase
 {

@@ -11,15 +11,15 @@ use TruePupil\Core\Adviser\AdviceRequest;
 use TruePupil\Core\Adviser\KitAdviser;
 use TruePupil\Core\Adviser\Remedy;
 use TruePupil\Core\Adviser\Suggestion;
-use TruePupil\Core\Adviser\Weights;
-use TruePupil\Core\Brief\Approach;
-use TruePupil\Core\Brief\LandscapeAperture;
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\LandscapeAperture;
+use TruePupil\Core\Approach\Weights;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
 
 /** The adviser on cases that can be worked out by hand. */
 final class KitAdviserTest extends TestCase

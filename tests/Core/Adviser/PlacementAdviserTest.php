@@ -6,10 +6,10 @@ namespace Tests\Core\Adviser;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Adviser\PlacementAdviser;
 use TruePupil\Core\Adviser\Suggestion;
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Retake\PlacementAdviser;
 
 final class PlacementAdviserTest extends TestCase
 {
@@ -124,7 +124,7 @@ final class PlacementAdviserTest extends TestCase
     }
 
     /** @return list<Suggestion> */
-    private function suggest(\TruePupil\Core\Findings\Situation $situation): array
+    private function suggest(\TruePupil\Core\Situation\Situation $situation): array
     {
         return (new PlacementAdviser())->suggest($situation);
     }

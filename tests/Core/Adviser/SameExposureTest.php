@@ -6,9 +6,9 @@ namespace Tests\Core\Adviser;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Adviser\SameExposure;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Retake\SameExposure;
 
 final class SameExposureTest extends TestCase
 {

@@ -8,40 +8,40 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Rules;
 use Tests\Core\Situations;
-use TruePupil\Core\Adviser\EditedSuggestion;
-use TruePupil\Core\Adviser\Follows;
-use TruePupil\Core\Adviser\FrameAdviser;
-use TruePupil\Core\Adviser\SuggestionChange;
-use TruePupil\Core\Adviser\SuggestionEditor;
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Critique\EditedSuggestion;
+use TruePupil\Core\Critique\FollowingValue;
+use TruePupil\Core\Critique\FrameAdviser;
+use TruePupil\Core\Critique\SuggestionChange;
+use TruePupil\Core\Critique\SuggestionEditor;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Situation\Situation;
 
 /** The subject of these frames offers EV 10 and belongs at mid-grey: what places it is EV 10. */
 final class SuggestionEditorTest extends TestCase
 {
     /**
-     * @return iterable<string, array{Follows, float, float, float, string}>
+     * @return iterable<string, array{FollowingValue, float, float, float, string}>
      *   the value that follows, and what comes of f/8, 1/60 s, ISO 400
      */
     public static function values(): iterable
     {
         // EV 10 at ISO 400 is EV 12 on the dials: f/8 takes 6 of it and leaves 1/64 s.
-        yield 'the time answers a smaller aperture' => [Follows::Time, 16, 1 / 60, 400, 'ƒ/16, 1/15 s, ISO 400'];
-        yield 'the time answers a lower ISO' => [Follows::Time, 8, 1 / 60, 100, 'ƒ/8, 1/15 s, ISO 100'];
-        yield 'ISO answers a shorter time' => [Follows::Iso, 8, 1 / 250, 400, 'ƒ/8, 1/250 s, ISO 1600'];
-        yield 'ISO answers a wider aperture' => [Follows::Iso, 5.6, 1 / 60, 400, 'ƒ/5.6, 1/60 s, ISO 200'];
-        yield 'the aperture answers a longer time' => [Follows::Aperture, 8, 1 / 15, 400, 'ƒ/16, 1/15 s, ISO 400'];
+        yield 'the time answers a smaller aperture' => [FollowingValue::Time, 16, 1 / 60, 400, 'ƒ/16, 1/15 s, ISO 400'];
+        yield 'the time answers a lower ISO' => [FollowingValue::Time, 8, 1 / 60, 100, 'ƒ/8, 1/15 s, ISO 100'];
+        yield 'ISO answers a shorter time' => [FollowingValue::Iso, 8, 1 / 250, 400, 'ƒ/8, 1/250 s, ISO 1600'];
+        yield 'ISO answers a wider aperture' => [FollowingValue::Iso, 5.6, 1 / 60, 400, 'ƒ/5.6, 1/60 s, ISO 200'];
+        yield 'the aperture answers a longer time' => [FollowingValue::Aperture, 8, 1 / 15, 400, 'ƒ/16, 1/15 s, ISO 400'];
     }
 
     #[DataProvider('values')]
     public function test_one_value_follows_the_light_when_another_is_changed(
-        Follows $follows,
+        FollowingValue $follows,
         float $n,
         float $t,
         float $iso,
@@ -60,8 +60,8 @@ final class SuggestionEditorTest extends TestCase
 
     public function test_a_filter_is_answered_like_any_other_loss(): void
     {
-        $plain = $this->edit($this->situation(), 8, 1 / 60, 100, Follows::Time);
-        $filtered = $this->edit($this->situation(), 8, 1 / 60, 100, Follows::Time, 6.0);
+        $plain = $this->edit($this->situation(), 8, 1 / 60, 100, FollowingValue::Time);
+        $filtered = $this->edit($this->situation(), 8, 1 / 60, 100, FollowingValue::Time, 6.0);
 
         $this->assertEqualsWithDelta(
             6.0,
@@ -74,7 +74,7 @@ final class SuggestionEditorTest extends TestCase
     public function test_what_cannot_follow_far_enough_is_said_in_stops(): void
     {
         // 1/8000 s at f/16 asks for ISO 1600 × 2⁷ and more; the body ends long before.
-        $edited = $this->edit($this->situation(), 16, 1 / 4000, 400, Follows::Iso);
+        $edited = $this->edit($this->situation(), 16, 1 / 4000, 400, FollowingValue::Iso);
 
         $this->assertFalse($edited->suggestion->meets);
         $this->assertNotEmpty(
@@ -84,7 +84,7 @@ final class SuggestionEditorTest extends TestCase
 
     public function test_values_beyond_the_lens_are_brought_to_its_end_and_said(): void
     {
-        $edited = $this->edit($this->situation(), 64, 1 / 60, 400, Follows::Time);
+        $edited = $this->edit($this->situation(), 64, 1 / 60, 400, FollowingValue::Time);
 
         $this->assertCount(1, $edited->held);
         $this->assertStringContainsString('ƒ/64', $edited->held[0]);
@@ -104,7 +104,7 @@ final class SuggestionEditorTest extends TestCase
             5.6,
             1 / 60,
             100,
-            Follows::Time,
+            FollowingValue::Time,
         );
 
         $this->assertContains('noise.iso-slack', $edited->suggestion->fixes);
@@ -112,7 +112,7 @@ final class SuggestionEditorTest extends TestCase
 
     public function test_movement_that_would_blur_is_among_its_costs(): void
     {
-        $edited = $this->edit($this->situation(), 16, 1 / 60, 100, Follows::Time, support: Support::Hand);
+        $edited = $this->edit($this->situation(), 16, 1 / 60, 100, FollowingValue::Time, support: Support::Hand);
 
         $this->assertNotEmpty(
             array_filter(
@@ -128,7 +128,7 @@ final class SuggestionEditorTest extends TestCase
             (new SuggestionEditor(new FrameAdviser(Rules::critic())))->edit(
                 Situations::make(t: null, iso: null, subject: null, kit: Situations::kit()),
                 [],
-                $this->change(8, 1 / 60, 400, Follows::Time),
+                $this->change(8, 1 / 60, 400, FollowingValue::Time),
             ),
         );
     }
@@ -151,7 +151,7 @@ final class SuggestionEditorTest extends TestCase
         float $n,
         float $t,
         float $iso,
-        Follows $follows,
+        FollowingValue $follows,
         float $filter = 0.0,
         Support $support = Support::Tripod,
     ): EditedSuggestion {
@@ -169,7 +169,7 @@ final class SuggestionEditorTest extends TestCase
         float $n,
         float $t,
         float $iso,
-        Follows $follows,
+        FollowingValue $follows,
         float $filter = 0.0,
         Support $support = Support::Tripod,
     ): SuggestionChange {

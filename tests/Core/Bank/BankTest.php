@@ -12,11 +12,11 @@ use TruePupil\Core\Bank\BankFormat;
 use TruePupil\Core\Bank\BankKind;
 use TruePupil\Core\Bank\LensClamp;
 use TruePupil\Core\Bank\PackUp;
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\FocusMode;
 use TruePupil\Core\Exposure\Iso;
-use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Json\Fields;
 use TruePupil\Core\Kit\BodyLimits;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\FocusMode;
 use TruePupil\Core\Kit\Lens;
 
 final class BankTest extends TestCase

@@ -8,22 +8,24 @@ use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Brief\Approach;
+use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\Protects;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\BriefFormat;
-use TruePupil\Core\Brief\CheckResult;
+use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\InvalidBrief;
-use TruePupil\Core\Brief\Measure;
-use TruePupil\Core\Brief\Protects;
-use TruePupil\Core\Brief\Verdict;
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\Support;
-use TruePupil\Core\Findings\Need;
-use TruePupil\Core\Findings\Situation;
+use TruePupil\Core\Checks\CheckEvaluation;
+use TruePupil\Core\Checks\CheckResult;
+use TruePupil\Core\Checks\MeasureReading;
+use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Intent\Idea;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
 
 final class BriefTest extends TestCase
 {
@@ -144,59 +146,59 @@ final class BriefTest extends TestCase
 
     #[DataProvider('measured')]
     public function test_measures_tell_what_was_recorded_and_how_it_met_the_intent(
-        Measure $measure,
+        CheckMeasure $measure,
         Situation $situation,
         float|string|null $expected,
     ): void {
         is_float($expected)
-            ? $this->assertEqualsWithDelta($expected, $measure->of($situation), 0.05)
-            : $this->assertSame($expected, $measure->of($situation));
+            ? $this->assertEqualsWithDelta($expected, MeasureReading::of($measure, $situation), 0.05)
+            : $this->assertSame($expected, MeasureReading::of($measure, $situation));
     }
 
     public static function measured(): iterable
     {
-        yield 'the time' => [Measure::ExposureTime, Situations::make(t: 1 / 125), 1 / 128];
-        yield 'ISO' => [Measure::Iso, Situations::make(iso: 800), 800.0];
-        yield 'the support, as a word' => [Measure::Support, Situations::make(support: Support::Tripod), 'tripod'];
-        yield 'a support that nobody named' => [Measure::Support, Situations::make(support: null), null];
-        yield 'two stops of room by hand at 50 mm' => [Measure::ShakeRoom, Situations::make(t: 1 / 200), 2.02];
+        yield 'the time' => [CheckMeasure::ExposureTime, Situations::make(t: 1 / 125), 1 / 128];
+        yield 'ISO' => [CheckMeasure::Iso, Situations::make(iso: 800), 800.0];
+        yield 'the support, as a word' => [CheckMeasure::Support, Situations::make(support: Support::Tripod), 'tripod'];
+        yield 'a support that nobody named' => [CheckMeasure::Support, Situations::make(support: null), null];
+        yield 'two stops of room by hand at 50 mm' => [CheckMeasure::ShakeRoom, Situations::make(t: 1 / 200), 2.02];
         yield 'all the room there is on a tripod' => [
-            Measure::ShakeRoom,
+            CheckMeasure::ShakeRoom,
             Situations::make(support: Support::Tripod),
             20.0,
         ];
         yield 'no room is known where nobody said what held it' => [
-            Measure::ShakeRoom,
+            CheckMeasure::ShakeRoom,
             Situations::make(support: null),
             null,
         ];
         yield 'silk at a second' => [
-            Measure::MovementBandError,
+            CheckMeasure::MovementBandError,
             Situations::make(t: 1.0, intent: new Intent(movement: new Movement(MovementLook::Silk))),
             0.0,
         ];
         yield 'three stops too short for silk' => [
-            Measure::MovementBandError,
+            CheckMeasure::MovementBandError,
             Situations::make(t: 1 / 16, intent: new Intent(movement: new Movement(MovementLook::Silk))),
             -3.0,
         ];
-        yield 'no look was wanted' => [Measure::MovementBandError, Situations::make(t: 1.0), null];
-        yield 'the subject from mid-grey' => [Measure::SubjectMean, Situations::make(subject: 4 / 3), 4 / 3];
+        yield 'no look was wanted' => [CheckMeasure::MovementBandError, Situations::make(t: 1.0), null];
+        yield 'the subject from mid-grey' => [CheckMeasure::SubjectMean, Situations::make(subject: 4 / 3), 4 / 3];
         // 500 over 50 mm are ten seconds.
         yield 'a stop too long for stars' => [
-            Measure::StarRoom,
+            CheckMeasure::StarRoom,
             Situations::make(t: 20, intent: new Intent(stars: true)),
             log(10 / 20.16, 2),
         ];
-        yield 'a reason' => [Measure::Reason, Situations::make(reason: 'The lines meet there.'), 'given'];
-        yield 'blanks are no reason' => [Measure::Reason, Situations::make(reason: '  '), 'none'];
-        yield 'an idea' => [Measure::Idea, Situations::make(intent: new Intent(idea: Idea::Symmetry)), 'symmetry'];
-        yield 'no stars were meant' => [Measure::StarRoom, Situations::make(t: 20), null];
+        yield 'a reason' => [CheckMeasure::Reason, Situations::make(reason: 'The lines meet there.'), 'given'];
+        yield 'blanks are no reason' => [CheckMeasure::Reason, Situations::make(reason: '  '), 'none'];
+        yield 'an idea' => [CheckMeasure::Idea, Situations::make(intent: new Intent(idea: Idea::Symmetry)), 'symmetry'];
+        yield 'no stars were meant' => [CheckMeasure::StarRoom, Situations::make(t: 20), null];
     }
 
     public function test_an_eye_that_was_not_marked_and_stars_that_were_not_meant_are_asked_for(): void
     {
-        $this->assertSame(Need::Eye, Measure::EyeSharpness->needs()[0]);
+        $this->assertSame(Need::Eye, MeasureReading::needs(CheckMeasure::EyeSharpness)[0]);
         $this->assertFalse(Need::Eye->isKnownIn(Situations::make()));
         $this->assertFalse(Need::Stars->isKnownIn(Situations::make()));
         $this->assertTrue(Need::Stars->isKnownIn(Situations::make(intent: new Intent(stars: true))));
@@ -204,9 +206,9 @@ final class BriefTest extends TestCase
 
     public function test_words_are_said_in_full(): void
     {
-        $this->assertSame('by hand', Measure::Support->word('hand'));
-        $this->assertSame('aperture priority', Measure::Mode->word('aperture'));
-        foreach (Measure::cases() as $measure) {
+        $this->assertSame('by hand', CheckMeasure::Support->word('hand'));
+        $this->assertSame('aperture priority', CheckMeasure::Mode->word('aperture'));
+        foreach (CheckMeasure::cases() as $measure) {
             $this->assertNotSame('', $measure->label());
             $this->assertContains($measure->unit(), ['', 'stops', '%', 's', 'mm', 'min', '°']);
         }
@@ -224,7 +226,7 @@ final class BriefTest extends TestCase
     private function check(string $id, Situation $situation): CheckResult
     {
         $results = array_filter(
-            $this->brief()->evaluate($situation),
+            CheckEvaluation::of($this->brief(), $situation),
             fn (CheckResult $result): bool => $result->check->id === $id,
         );
 

@@ -11,15 +11,17 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\BriefFormat;
+use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\InvalidBrief;
-use TruePupil\Core\Brief\Measure;
-use TruePupil\Core\Brief\Verdict;
-use TruePupil\Core\Findings\Situation;
-use TruePupil\Core\Picture\GreyGrid;
+use TruePupil\Core\Checks\CheckEvaluation;
+use TruePupil\Core\Checks\MeasureReading;
+use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Plan\Outing;
 use TruePupil\Core\Plan\Plan;
+use TruePupil\Core\Raster\GreyGrid;
 use TruePupil\Core\Series\SeriesKind;
-use TruePupil\Core\Sky\Place;
+use TruePupil\Core\Situation\Situation;
+use TruePupil\Core\Sky\Location;
 
 /** Checks on rows of frames, and the ready briefs that want them. */
 final class RowTest extends TestCase
@@ -29,7 +31,7 @@ final class RowTest extends TestCase
     public function test_ready_briefs_judge_their_rows(string $brief, Situation $situation, array $expected): void
     {
         $found = [];
-        foreach (self::brief($brief)->evaluate($situation) as $result) {
+        foreach (CheckEvaluation::of(self::brief($brief), $situation) as $result) {
             $found[$result->check->id] = $result->verdict;
         }
         foreach ($expected as $id => $verdict) {
@@ -117,7 +119,7 @@ final class RowTest extends TestCase
     {
         $ids = array_map(
             fn ($result): string => $result->check->id,
-            self::brief('three-controls')->evaluate(
+            CheckEvaluation::of(self::brief('three-controls'),
                 Situations::series(
                     [[4, 1 / 60, 100, 0], [8, 1 / 60, 100, 5]],
                     SeriesKind::OneVariable,
@@ -134,9 +136,9 @@ final class RowTest extends TestCase
         $brief = self::brief('one-lens-for-a-day');
         $within = array_map(
             fn ($result): string => $result->check->id,
-            $brief->evaluate(Situations::make(isWithinRow: true)),
+            CheckEvaluation::of($brief, Situations::make(isWithinRow: true)),
         );
-        $alone = array_map(fn ($result): string => $result->check->id, $brief->evaluate(Situations::make()));
+        $alone = array_map(fn ($result): string => $result->check->id, CheckEvaluation::of($brief, Situations::make()));
 
         $this->assertNotContains('frames', $within);
         $this->assertContains('reason', $within);
@@ -157,22 +159,22 @@ final class RowTest extends TestCase
             pictures: [GreyGrid::of(48, 32, $cells(0)), GreyGrid::of(48, 32, $cells(2))],
         );
 
-        $this->assertEqualsWithDelta((100 * 2) / 48, Measure::SeriesShift->of($shifted), 1e-9);
-        $this->assertNull(Measure::SeriesShift->of(Situations::series($frames, SeriesKind::Bracket)));
+        $this->assertEqualsWithDelta((100 * 2) / 48, MeasureReading::of(CheckMeasure::SeriesShift, $shifted), 1e-9);
+        $this->assertNull(MeasureReading::of(CheckMeasure::SeriesShift, Situations::series($frames, SeriesKind::Bracket)));
 
         $tones = Situations::series(
             $frames,
             SeriesKind::Bracket,
             tones: [Situations::tones([40 => 900, 255 => 100]), Situations::tones([90 => 700, 255 => 300])],
         );
-        $this->assertEqualsWithDelta(10.0, Measure::SeriesLost->of($tones), 1e-9);
+        $this->assertEqualsWithDelta(10.0, MeasureReading::of(CheckMeasure::SeriesLost, $tones), 1e-9);
     }
 
     public function test_a_plan_with_a_place_tells_how_far_off_the_hour_was(): void
     {
         // Half past six in the evening, an hour east of Greenwich; the camera's clock shows local time without a zone.
         $outing = new Outing(
-            Place::of(50.0, 10.0),
+            Location::of(50.0, 10.0),
             new DateTimeImmutable('2026-09-22 18:30:00', new DateTimeZone('+02:00')),
         );
         $situation = Situations::make(
@@ -180,25 +182,25 @@ final class RowTest extends TestCase
             record: ['takenAt' => new DateTimeImmutable('2026-09-22 18:50:00', new DateTimeZone('UTC'))],
         );
 
-        $this->assertEqualsWithDelta(20.0, Measure::PlanMinutes->of($situation), 1e-9);
+        $this->assertEqualsWithDelta(20.0, MeasureReading::of(CheckMeasure::PlanMinutes, $situation), 1e-9);
         // At the equinox the sun sets close to 18:00 of local solar time, here 19:20 − 7 min: some 4° left.
-        $this->assertEqualsWithDelta(4.0, Measure::SunAltitude->of($situation), 1.0);
-        $this->assertNull(Measure::PlanMinutes->of(Situations::make()));
+        $this->assertEqualsWithDelta(4.0, MeasureReading::of(CheckMeasure::SunAltitude, $situation), 1.0);
+        $this->assertNull(MeasureReading::of(CheckMeasure::PlanMinutes, Situations::make()));
     }
 
     public function test_film_is_held_against_its_box_and_the_bright_sun_rule(): void
     {
         $kit = Situations::kit(more: ['film' => ['name' => 'Kelm 200', 'boxSpeed' => 200, 'kind' => 'negative']]);
 
-        $this->assertEqualsWithDelta(1.0, Measure::FilmIndex->of(Situations::make(iso: 100, kit: $kit)), 1e-9);
-        $this->assertNull(Measure::FilmIndex->of(Situations::make()));
+        $this->assertEqualsWithDelta(1.0, MeasureReading::of(CheckMeasure::FilmIndex, Situations::make(iso: 100, kit: $kit)), 1e-9);
+        $this->assertNull(MeasureReading::of(CheckMeasure::FilmIndex, Situations::make()));
         // ƒ/16 at 1/100 s and ISO 100, on the scale: EV 14.66.
         $this->assertEqualsWithDelta(
             0.0,
-            Measure::FilmSunRule->of(Situations::make(n: 16, t: 1 / 100, iso: 100)),
+            MeasureReading::of(CheckMeasure::FilmSunRule, Situations::make(n: 16, t: 1 / 100, iso: 100)),
             0.05,
         );
-        $this->assertEqualsWithDelta(2.0, Measure::FilmSunRule->of(Situations::make(n: 8, t: 1 / 100, iso: 100)), 0.05);
+        $this->assertEqualsWithDelta(2.0, MeasureReading::of(CheckMeasure::FilmSunRule, Situations::make(n: 8, t: 1 / 100, iso: 100)), 0.05);
     }
 
     public function test_a_check_of_a_row_that_is_not_there_is_refused(): void

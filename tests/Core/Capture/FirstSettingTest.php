@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\FirstSetting;
 use TruePupil\Core\Capture\PictureRecord;
-use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Kit\Support;
 
 final class FirstSettingTest extends TestCase
 {

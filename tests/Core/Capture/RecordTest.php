@@ -6,14 +6,14 @@ namespace Tests\Core\Capture;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use TruePupil\Core\Capture\Drive;
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\FocusMode;
 use TruePupil\Core\Capture\Provenance;
 use TruePupil\Core\Capture\RecordNormaliser;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Capture\TypedFields;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Kit\DriveMode;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\FocusMode;
+use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Metering\MeteringPattern;
 
 final class RecordTest extends TestCase
@@ -160,7 +160,7 @@ final class RecordTest extends TestCase
         ]);
 
         $this->assertSame(
-            [true, true, FocusMode::Continuous, Drive::Continuous, true],
+            [true, true, FocusMode::Continuous, DriveMode::Continuous, true],
             [$record->stabiliser, $record->silent, $record->focusMode, $record->drive, $record->isoAutomatic],
         );
         $other = (new RecordNormaliser())->normalise([
@@ -170,7 +170,7 @@ final class RecordTest extends TestCase
             'ReleaseMode' => 'Exposure Bracketing',
         ]);
         $this->assertSame(
-            [false, false, FocusMode::Manual, Drive::Bracket, null],
+            [false, false, FocusMode::Manual, DriveMode::Bracket, null],
             [$other->stabiliser, $other->silent, $other->focusMode, $other->drive, $other->isoAutomatic],
         );
         $this->assertNull((new RecordNormaliser())->normalise(['ImageStabilization' => 'Whatever'])->stabiliser);

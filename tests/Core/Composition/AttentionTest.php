@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Grids;
 use TruePupil\Core\Composition\Attention;
 use TruePupil\Core\Composition\Region;
-use TruePupil\Core\Picture\ColourGrid;
+use TruePupil\Core\Raster\ColourGrid;
 
 final class AttentionTest extends TestCase
 {

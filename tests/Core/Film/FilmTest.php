@@ -14,7 +14,7 @@ use TruePupil\Core\Film\Film;
 use TruePupil\Core\Film\FilmKind;
 use TruePupil\Core\Motion\Pan;
 use TruePupil\Core\Motion\WaterLook;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 use TruePupil\Core\Sensor\SensorModel;
 
 final class FilmTest extends TestCase
@@ -74,7 +74,7 @@ final class FilmTest extends TestCase
     public function test_panning_streaks_what_stands_and_keeps_what_is_followed(): void
     {
         // A tricycle at 5 m/s, 10 m away, with 50 mm: the wall passes at 25 mm/s; 3 % of 36 mm is 1.08 mm.
-        $pan = Pan::of(5, 50, 10, Format::fullFrame());
+        $pan = Pan::of(5, 50, 10, SensorFormat::fullFrame());
 
         $this->assertEqualsWithDelta(1.08 / 25, $pan->shortest(), 1e-6);
         $this->assertEqualsWithDelta((4 * 0.03) / 2.5, $pan->longest(), 0.001);
@@ -82,7 +82,7 @@ final class FilmTest extends TestCase
 
     public function test_the_sensor_s_numbers(): void
     {
-        $sensor = SensorModel::typical(Format::fullFrame(), 24_000_000, Iso::of(100));
+        $sensor = SensorModel::typical(SensorFormat::fullFrame(), 24_000_000, Iso::of(100));
         $settings = new ExposureSettings(Aperture::of(16), ExposureTime::of(1 / 125), Iso::of(100));
 
         // ISO 12232: the 18 % grey of bright sun, 4096 cd/m², at f/16 and 1/128 s.
@@ -96,7 +96,7 @@ final class FilmTest extends TestCase
         );
         $this->assertEqualsWithDelta(
             3.0,
-            SensorModel::typical(Format::fullFrame(), 24_000_000, readNoise: 24.0)
+            SensorModel::typical(SensorFormat::fullFrame(), 24_000_000, readNoise: 24.0)
                 ->dynamicRange(Iso::of(100))
                 ->minus($sensor->dynamicRange(Iso::of(100)))
                 ->negated()->value,

@@ -7,11 +7,11 @@ namespace Tests\Core\Findings;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Rules;
 use Tests\Core\Situations;
-use TruePupil\Core\Adviser\PlacementAdviser;
+use TruePupil\Core\Critique\Critique;
 use TruePupil\Core\Findings\Critic;
-use TruePupil\Core\Findings\Critique;
 use TruePupil\Core\Findings\FindingRule;
-use TruePupil\Core\Findings\Need;
+use TruePupil\Core\Retake\PlacementAdviser;
+use TruePupil\Core\Situation\Need;
 
 final class CriticTest extends TestCase
 {

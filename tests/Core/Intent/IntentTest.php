@@ -6,13 +6,13 @@ namespace Tests\Core\Intent;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use TruePupil\Core\Format\Fields;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\IntentFormat;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
 use TruePupil\Core\Intent\TimeBand;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Optics\SensorFormat;
 
 final class IntentTest extends TestCase
 {
@@ -49,7 +49,7 @@ final class IntentTest extends TestCase
 
     public function test_a_movement_gives_its_times(): void
     {
-        $format = Format::fullFrame();
+        $format = SensorFormat::fullFrame();
         $band = fn (MovementLook $want, ?float $speed = 1.4): TimeBand => (new Movement($want, $speed))->band(
             50,
             5,

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Kit;
 
 use PHPUnit\Framework\TestCase;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Kit\Body;
 use TruePupil\Core\Kit\BodyLimits;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\KitNumbers;
 use TruePupil\Core\Kit\Lens;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Optics\SensorFormat;
 
 final class KitNumbersTest extends TestCase
 {
@@ -46,7 +46,7 @@ final class KitNumbersTest extends TestCase
 
     public function test_a_smaller_sensor_reaches_further(): void
     {
-        $this->assertEqualsWithDelta(1.534 * 24, $this->numbers(Format::parse('23.5x15.6'))->reach()[0] ?? null, 0.1);
+        $this->assertEqualsWithDelta(1.534 * 24, $this->numbers(SensorFormat::parse('23.5x15.6'))->reach()[0] ?? null, 0.1);
     }
 
     public function test_what_is_missing_is_said_and_what_is_there_is_not(): void
@@ -55,7 +55,7 @@ final class KitNumbersTest extends TestCase
         $this->assertCount(2, $this->numbers()->limits());
         $this->assertStringContainsString('1/60 s', implode(' ', $this->numbers()->limits()));
         $full = new Kit(
-            new Body('A body', Format::fullFrame(), new BodyLimits(flashSync: 1 / 200)),
+            new Body('A body', SensorFormat::fullFrame(), new BodyLimits(flashSync: 1 / 200)),
             [],
             [Support::Hand, Support::Tripod],
             [6.0],
@@ -65,10 +65,10 @@ final class KitNumbersTest extends TestCase
         $this->assertNull((new KitNumbers($full))->reach());
     }
 
-    private function numbers(?Format $format = null): KitNumbers
+    private function numbers(?SensorFormat $format = null): KitNumbers
     {
         return new KitNumbers(
-            new Kit(new Body('A body', $format ?? Format::fullFrame(), stabiliserStops: 2.0), [
+            new Kit(new Body('A body', $format ?? SensorFormat::fullFrame(), stabiliserStops: 2.0), [
                 new Lens('the prime', 50, 50, 1.8, 1.8, 16, 0.45),
                 new Lens('the zoom', 24, 70, 4, 4, 22),
             ]),

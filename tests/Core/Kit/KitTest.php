@@ -7,16 +7,16 @@ namespace Tests\Core\Kit;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\StopIncrement;
 use TruePupil\Core\Film\FilmKind;
-use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Json\Fields;
 use TruePupil\Core\Kit\Body;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\KitFormat;
 use TruePupil\Core\Kit\Lens;
+use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Optics\InvalidOptics;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 
 final class KitTest extends TestCase
 {
@@ -45,7 +45,7 @@ final class KitTest extends TestCase
 
     public function test_the_lenses_at_a_focal_length_come_fastest_first(): void
     {
-        $kit = new Kit(new Body('b', Format::fullFrame()), [
+        $kit = new Kit(new Body('b', SensorFormat::fullFrame()), [
             new Lens('zoom', 24, 105, 4, 4),
             Lens::prime('prime', 50, 1.8),
             Lens::prime('long', 135, 2.8),
@@ -108,7 +108,7 @@ final class KitTest extends TestCase
         $body = KitFormat::body(Fields::of(['format' => '36x24', 'circleOfConfusion' => 0.02]));
 
         $this->assertSame(0.02, $body->format->circleOfConfusion());
-        $this->assertEqualsWithDelta(0.012, Format::fullFrame()->judgedByPixels(6)->circleOfConfusion(), 1e-9);
+        $this->assertEqualsWithDelta(0.012, SensorFormat::fullFrame()->judgedByPixels(6)->circleOfConfusion(), 1e-9);
     }
 
     #[DataProvider('wrong')]

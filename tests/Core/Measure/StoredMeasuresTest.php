@@ -8,7 +8,7 @@ use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Measure\StoredMeasures;
+use TruePupil\Core\Measures\StoredMeasures;
 
 final class StoredMeasuresTest extends TestCase
 {

@@ -5,22 +5,22 @@ declare(strict_types=1);
 namespace Tests\Core\Modes;
 
 use PHPUnit\Framework\TestCase;
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\InvalidExposure;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\StopIncrement;
+use TruePupil\Core\Kit\AutoIso;
 use TruePupil\Core\Kit\BodyLimits;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\LensLimits;
-use TruePupil\Core\Modes\AutoIso;
 use TruePupil\Core\Modes\Decider;
 use TruePupil\Core\Modes\ExposureRequest;
 use TruePupil\Core\Modes\ExposureSolver;
 use TruePupil\Core\Modes\FinderDisplay;
 use TruePupil\Core\Modes\SolvedExposure;
 use TruePupil\Core\Modes\WhoDecides;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 
 final class ExposureSolverTest extends TestCase
 {
@@ -236,7 +236,7 @@ final class ExposureSolverTest extends TestCase
 
     public function test_automatic_iso_follows_the_focal_length(): void
     {
-        $format = Format::parse('23.5x15.6');
+        $format = SensorFormat::parse('23.5x15.6');
         $this->assertEqualsWithDelta(1 / 80, AutoIso::byFocalLength(100, 6400, 50, $format)->slowest, 1e-9);
         $this->assertEqualsWithDelta(1 / 40, AutoIso::byFocalLength(100, 6400, 50, $format, 1)->slowest, 1e-9);
         $this->assertEqualsWithDelta(1 / 320, AutoIso::byFocalLength(100, 6400, 200, $format)->slowest, 1e-9);

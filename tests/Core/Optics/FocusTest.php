@@ -11,7 +11,7 @@ use TruePupil\Core\Optics\FocusPlan;
 use TruePupil\Core\Optics\FocusStack;
 use TruePupil\Core\Optics\InvalidOptics;
 use TruePupil\Core\Optics\RectilinearStretch;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 
 final class FocusTest extends TestCase
 {
@@ -84,8 +84,8 @@ final class FocusTest extends TestCase
 
     public function test_stretch_at_the_corner_of_a_wide_lens(): void
     {
-        $this->assertEqualsWithDelta(1.68, RectilinearStretch::atCorner(16, Format::fullFrame())->ratio, 0.005);
-        $middle = RectilinearStretch::at(16, Format::fullFrame(), 0.5, 0.5);
+        $this->assertEqualsWithDelta(1.68, RectilinearStretch::atCorner(16, SensorFormat::fullFrame())->ratio, 0.005);
+        $middle = RectilinearStretch::at(16, SensorFormat::fullFrame(), 0.5, 0.5);
         $this->assertEqualsWithDelta([1.0, 1.0, 0.0], [$middle->radial, $middle->tangential, $middle->angle], 1e-9);
     }
 

@@ -19,7 +19,7 @@ use TruePupil\Core\Optics\DepthOfField;
 use TruePupil\Core\Optics\Diffraction;
 use TruePupil\Core\Optics\EntrancePupil;
 use TruePupil\Core\Optics\InvalidOptics;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Optics\SensorFormat;
 use TruePupil\Core\Sensor\SensorModel;
 use TruePupil\Core\Series\BracketLength;
 
@@ -87,7 +87,7 @@ final class OpticsTest extends TestCase
     #[DataProvider('circles')]
     public function test_circles_of_confusion(string $format, float $circle): void
     {
-        $this->assertEqualsWithDelta($circle, Format::parse($format)->circleOfConfusion(), 0.00006);
+        $this->assertEqualsWithDelta($circle, SensorFormat::parse($format)->circleOfConfusion(), 0.00006);
     }
 
     public static function circles(): array
@@ -97,7 +97,7 @@ final class OpticsTest extends TestCase
 
     public function test_a_format_follows_from_its_equivalent_focal_length(): void
     {
-        $format = Format::fromEquivalent(35, 52.5);
+        $format = SensorFormat::fromEquivalent(35, 52.5);
 
         $this->assertEqualsWithDelta(1.5, $format->crop(), 1e-9);
         $this->assertEqualsWithDelta(24.0, $format->width, 1e-9);
@@ -105,15 +105,15 @@ final class OpticsTest extends TestCase
 
     public function test_hand_held_limit_by_focal_length_format_and_stabiliser(): void
     {
-        $this->assertEqualsWithDelta(1 / 50, HandHeldLimit::of(50, Format::fullFrame())->seconds, 1e-9);
-        $this->assertEqualsWithDelta(1 / 75, HandHeldLimit::of(50, Format::ofSize(24, 16))->seconds, 1e-9);
-        $this->assertEqualsWithDelta(8 / 50, HandHeldLimit::of(50, Format::fullFrame(), 3)->seconds, 1e-9);
-        $this->assertEqualsWithDelta(-1, HandHeldLimit::of(50, Format::fullFrame())->roomFor(1 / 25)->value, 1e-9);
+        $this->assertEqualsWithDelta(1 / 50, HandHeldLimit::of(50, SensorFormat::fullFrame())->seconds, 1e-9);
+        $this->assertEqualsWithDelta(1 / 75, HandHeldLimit::of(50, SensorFormat::ofSize(24, 16))->seconds, 1e-9);
+        $this->assertEqualsWithDelta(8 / 50, HandHeldLimit::of(50, SensorFormat::fullFrame(), 3)->seconds, 1e-9);
+        $this->assertEqualsWithDelta(-1, HandHeldLimit::of(50, SensorFormat::fullFrame())->roomFor(1 / 25)->value, 1e-9);
     }
 
     public function test_every_doubling_of_iso_costs_one_stop_of_the_well(): void
     {
-        $sensor = SensorModel::typical(Format::fullFrame(), 24_000_000);
+        $sensor = SensorModel::typical(SensorFormat::fullFrame(), 24_000_000);
 
         $this->assertGreaterThan(40_000, $sensor->fullWell);
         $this->assertEqualsWithDelta(
@@ -132,21 +132,21 @@ final class OpticsTest extends TestCase
     {
         $this->expectException(InvalidOptics::class);
         $this->expectExceptionMessage('"large"');
-        Format::parse('large');
+        SensorFormat::parse('large');
     }
 
     public function test_angles_of_view(): void
     {
-        $this->assertEqualsWithDelta(39.6, AngleOfView::of(50, Format::fullFrame())->horizontal, 0.005);
-        $this->assertEqualsWithDelta(90.0, AngleOfView::of(18, Format::fullFrame())->horizontal, 1e-9);
+        $this->assertEqualsWithDelta(39.6, AngleOfView::of(50, SensorFormat::fullFrame())->horizontal, 0.005);
+        $this->assertEqualsWithDelta(90.0, AngleOfView::of(18, SensorFormat::fullFrame())->horizontal, 1e-9);
     }
 
     public function test_diffraction(): void
     {
         $this->assertEqualsWithDelta(10.74, Diffraction::at(8)->airyMicrometres, 0.005);
         $this->assertEqualsWithDelta(29.52, Diffraction::at(22)->airyMicrometres, 0.005);
-        $this->assertEqualsWithDelta(22.4, Diffraction::printLimit(Format::fullFrame()), 0.05);
-        $this->assertEqualsWithDelta(11.2, Diffraction::printLimit(Format::ofSize(17.3, 13)), 0.05);
+        $this->assertEqualsWithDelta(22.4, Diffraction::printLimit(SensorFormat::fullFrame()), 0.05);
+        $this->assertEqualsWithDelta(11.2, Diffraction::printLimit(SensorFormat::ofSize(17.3, 13)), 0.05);
         $this->assertEqualsWithDelta(11.18, Diffraction::pixelLimit(6), 0.005);
     }
 
@@ -155,7 +155,7 @@ final class OpticsTest extends TestCase
         $disc = BlurDisc::of(85, 1.8, 2, 10);
 
         $this->assertEqualsWithDelta(1.677, $disc->millimetres, 0.001);
-        $this->assertEqualsWithDelta(4.66, $disc->percentOfWidth(Format::fullFrame()), 0.005);
+        $this->assertEqualsWithDelta(4.66, $disc->percentOfWidth(SensorFormat::fullFrame()), 0.005);
         $this->assertSame(0.0, BlurDisc::of(85, 1.8, 2, 2)->millimetres);
         // At the limits of depth of field the disc is just one circle of confusion.
         $depth = DepthOfField::of(50, 8, 3, 0.03);
@@ -165,8 +165,8 @@ final class OpticsTest extends TestCase
 
     public function test_subject_blur(): void
     {
-        $walking = SubjectBlur::of(1.4, 0, 50, 5, Format::fullFrame());
-        $running = SubjectBlur::of(5, 0, 50, 8, Format::fullFrame());
+        $walking = SubjectBlur::of(1.4, 0, 50, 5, SensorFormat::fullFrame());
+        $running = SubjectBlur::of(5, 0, 50, 8, SensorFormat::fullFrame());
 
         $this->assertEqualsWithDelta([471, 118], [1 / $walking->criticalLimit(), 1 / $walking->acceptableLimit()], 0.5);
         $this->assertEqualsWithDelta(
@@ -176,10 +176,10 @@ final class OpticsTest extends TestCase
         );
         $this->assertEqualsWithDelta(
             $walking->after(0.01) / 2,
-            SubjectBlur::of(1.4, 60, 50, 5, Format::fullFrame())->after(0.01),
+            SubjectBlur::of(1.4, 60, 50, 5, SensorFormat::fullFrame())->after(0.01),
             1e-9,
         );
-        $this->assertNull(SubjectBlur::of(1.4, 90, 50, 5, Format::fullFrame())->criticalLimit());
+        $this->assertNull(SubjectBlur::of(1.4, 90, 50, 5, SensorFormat::fullFrame())->criticalLimit());
     }
 
     public function test_stars(): void
@@ -187,7 +187,7 @@ final class OpticsTest extends TestCase
         $this->assertEqualsWithDelta(12.2, StarTrail::pixelLimit(20, 1.8, 6), 0.06);
         $this->assertEqualsWithDelta(3.65, StarTrail::pixels(20, 6, 0, 15), 0.005);
         $this->assertEqualsWithDelta(0.0, StarTrail::pixels(20, 6, 90, 15), 1e-9, 'the pole stands still');
-        $this->assertEqualsWithDelta(25.0, StarTrail::roughLimit(20, Format::fullFrame()), 1e-9);
+        $this->assertEqualsWithDelta(25.0, StarTrail::roughLimit(20, SensorFormat::fullFrame()), 1e-9);
     }
 
     public function test_flash_film_and_brackets(): void

@@ -9,12 +9,12 @@ use DateTimeZone;
 use PHPUnit\Framework\TestCase;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureTime;
-use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Json\Fields;
 use TruePupil\Core\Plan\FilterSum;
 use TruePupil\Core\Plan\LightCondition;
 use TruePupil\Core\Plan\Outing;
 use TruePupil\Core\Plan\PlanFormat;
-use TruePupil\Core\Sky\Place;
+use TruePupil\Core\Sky\Location;
 use TruePupil\Core\Sky\Weather;
 
 final class LightAndFilterTest extends TestCase
@@ -57,7 +57,7 @@ final class LightAndFilterTest extends TestCase
     public function test_the_light_of_a_planned_hour_follows_the_sun(): void
     {
         $at = fn (string $time): Outing => new Outing(
-            Place::of(50.0, 10.0),
+            Location::of(50.0, 10.0),
             new DateTimeImmutable('2026-06-21 '.$time, new DateTimeZone('Europe/Berlin')),
         );
 

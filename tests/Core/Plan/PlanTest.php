@@ -6,16 +6,16 @@ namespace Tests\Core\Plan;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Adviser\SameExposure;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
-use TruePupil\Core\Format\Fields;
+use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Plan\Plan;
 use TruePupil\Core\Plan\PlanComparison;
 use TruePupil\Core\Plan\PlanDifference;
 use TruePupil\Core\Plan\PlanFormat;
+use TruePupil\Core\Retake\SameExposure;
 
 final class PlanTest extends TestCase
 {

@@ -7,6 +7,7 @@ namespace Tests\Core\PracticeCamera;
 use PHPUnit\Framework\TestCase;
 use TruePupil\Core\Motion\HandHeldLimit;
 use TruePupil\Core\Motion\StarTrail;
+use TruePupil\Core\Optics\SensorFormat;
 use TruePupil\Core\PracticeCamera\Crossing;
 use TruePupil\Core\PracticeCamera\Fall;
 use TruePupil\Core\PracticeCamera\MoonDisc;
@@ -16,7 +17,6 @@ use TruePupil\Core\PracticeCamera\Streak;
 use TruePupil\Core\PracticeCamera\Trail;
 use TruePupil\Core\PracticeCamera\Turning;
 use TruePupil\Core\PracticeCamera\Viewpoint;
-use TruePupil\Core\Sensor\Format;
 
 final class MovementTest extends TestCase
 {
@@ -138,7 +138,7 @@ final class MovementTest extends TestCase
 
     public function test_hands_shake_by_a_circle_of_confusion_at_their_limit_and_in_proportion_to_time(): void
     {
-        $format = Format::fullFrame();
+        $format = SensorFormat::fullFrame();
         $lengths = [];
         for ($seed = 0; $seed < 300; $seed++) {
             $limit = HandHeldLimit::of(50, $format, 2)->seconds;

@@ -11,9 +11,9 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Optics\SensorFormat;
 use TruePupil\Core\PracticeCamera\Framing;
 use TruePupil\Core\PracticeCamera\PlateExposure;
-use TruePupil\Core\Sensor\Format;
 use TruePupil\Core\Sensor\SensorModel;
 
 final class PracticeCameraTest extends TestCase
@@ -21,7 +21,7 @@ final class PracticeCameraTest extends TestCase
     public function test_the_luminance_that_the_settings_ask_for_comes_out_as_mid_grey(): void
     {
         $settings = new ExposureSettings(Aperture::of(8), ExposureTime::of(1 / 125), Iso::of(200));
-        $sensor = SensorModel::typical(Format::fullFrame(), 24_000_000);
+        $sensor = SensorModel::typical(SensorFormat::fullFrame(), 24_000_000);
         $exposure = PlateExposure::of($settings, $sensor);
 
         $this->assertEqualsWithDelta(0.18, $exposure->perCandela * $settings->ev100()->luminance(), 1e-12);
@@ -31,7 +31,7 @@ final class PracticeCameraTest extends TestCase
 
     public function test_noise_grows_with_iso(): void
     {
-        $sensor = SensorModel::typical(Format::fullFrame(), 24_000_000);
+        $sensor = SensorModel::typical(SensorFormat::fullFrame(), 24_000_000);
         $base = new ExposureSettings(Aperture::of(8), ExposureTime::of(1 / 125), Iso::of(100));
 
         $this->assertGreaterThan(

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Properties;
 
 use Eris\Generators;
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Kit\AutoIso;
 use TruePupil\Core\Kit\BodyLimits;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\LensLimits;
-use TruePupil\Core\Modes\AutoIso;
 use TruePupil\Core\Modes\ExposureRequest;
 use TruePupil\Core\Modes\ExposureSolver;
 use TruePupil\Core\Optics\DepthOfField;

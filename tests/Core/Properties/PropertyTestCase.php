@@ -8,7 +8,6 @@ use Eris\Generator;
 use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\TestCase;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Exposure\StopIncrement;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
@@ -17,7 +16,8 @@ use TruePupil\Core\Kit\Body;
 use TruePupil\Core\Kit\BodyLimits;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Lens;
-use TruePupil\Core\Sensor\Format;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Optics\SensorFormat;
 
 /** Properties over many generated cases. A failure prints the seed; ERIS_SEED=… runs the same cases again. */
 abstract class PropertyTestCase extends TestCase
@@ -66,7 +66,7 @@ abstract class PropertyTestCase extends TestCase
         return new Kit(
             new Body(
                 'a body',
-                Format::parse(['36x24', '23.5x15.6', '17.3x13'][$extras % 3]),
+                SensorFormat::parse(['36x24', '23.5x15.6', '17.3x13'][$extras % 3]),
                 new BodyLimits(
                     fastest: 1 / 4000,
                     slowest: 30,

@@ -8,18 +8,18 @@ use Eris\Generators;
 use Tests\Core\Rules;
 use Tests\Core\Situations;
 use TruePupil\Core\Adviser\Suggestion;
-use TruePupil\Core\Capture\ExposureMode;
-use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Critique\Critique;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
-use TruePupil\Core\Findings\Critique;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Severity;
-use TruePupil\Core\Findings\Situation;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Kit;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Situation\Situation;
 
 /** A suggestion, carried out by hand as a frame of its own, is rid of every finding that it claimed to fix. */
 final class SuggestionPropertiesTest extends PropertyTestCase

@@ -7,7 +7,7 @@ namespace Tests\Core\Sensor;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Exposure\Iso;
-use TruePupil\Core\Sensor\UsableRange;
+use TruePupil\Core\Kit\UsableRange;
 
 final class UsableRangeTest extends TestCase
 {

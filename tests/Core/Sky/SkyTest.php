@@ -11,9 +11,9 @@ use PHPUnit\Framework\TestCase;
 use TruePupil\Core\Sky\InvalidSky;
 use TruePupil\Core\Sky\JulianDay;
 use TruePupil\Core\Sky\LightTable;
+use TruePupil\Core\Sky\Location;
 use TruePupil\Core\Sky\Moon;
 use TruePupil\Core\Sky\MoonPhase;
-use TruePupil\Core\Sky\Place;
 use TruePupil\Core\Sky\PolarDay;
 use TruePupil\Core\Sky\Sun;
 use TruePupil\Core\Sky\SunDay;
@@ -90,7 +90,7 @@ final class SkyTest extends TestCase
                 $date = (new DateTimeImmutable('2026-01-01T12:00:00Z'))
                     ->modify("+$day days")
                     ->setTimezone(new DateTimeZone(sprintf('%+03d:00', (int) round($longitude / 15))));
-                $sun = new SunDay(Place::of($latitude, $longitude), $date);
+                $sun = new SunDay(Location::of($latitude, $longitude), $date);
                 foreach (
                     [
                         'sunrise' => $sun->rises(),
@@ -119,7 +119,7 @@ final class SkyTest extends TestCase
             for ($day = 0; $day < 365; $day += 5) {
                 $facts = date_sun_info((int) strtotime("2026-01-01T12:00:00Z +$day days"), $latitude, 0);
                 foreach (['sunrise', 'sunset'] as $what) {
-                    $place = Sun::seenFrom(Place::of($latitude, 0), JulianDay::fromTimestamp((float) $facts[$what]));
+                    $place = Sun::seenFrom(Location::of($latitude, 0), JulianDay::fromTimestamp((float) $facts[$what]));
                     $this->assertEqualsWithDelta(
                         SunDay::RISE,
                         $place->altitude,
@@ -133,21 +133,21 @@ final class SkyTest extends TestCase
 
     public function test_polar_day_and_polar_night_are_reported_as_such(): void
     {
-        $summer = new SunDay(Place::of(70, 20), new DateTimeImmutable('2026-06-21T12:00:00+02:00'));
-        $winter = new SunDay(Place::of(70, 20), new DateTimeImmutable('2026-12-21T12:00:00+01:00'));
+        $summer = new SunDay(Location::of(70, 20), new DateTimeImmutable('2026-06-21T12:00:00+02:00'));
+        $winter = new SunDay(Location::of(70, 20), new DateTimeImmutable('2026-12-21T12:00:00+01:00'));
 
         $this->assertSame([null, null, PolarDay::SunStaysUp], [$summer->rises(), $summer->sets(), $summer->polar()]);
         $this->assertSame(PolarDay::SunStaysDown, $winter->polar());
         $this->assertSame(
             PolarDay::SunStaysUp,
-            (new SunDay(Place::of(-70, 20), new DateTimeImmutable('2026-12-21T12:00:00Z')))->polar(),
+            (new SunDay(Location::of(-70, 20), new DateTimeImmutable('2026-12-21T12:00:00Z')))->polar(),
         );
-        $this->assertNull((new SunDay(Place::of(50, 20), new DateTimeImmutable('2026-12-21T12:00:00Z')))->polar());
+        $this->assertNull((new SunDay(Location::of(50, 20), new DateTimeImmutable('2026-12-21T12:00:00Z')))->polar());
     }
 
     public function test_the_golden_hours_lie_about_sunrise_and_sunset(): void
     {
-        $day = new SunDay(Place::of(48, 8), new DateTimeImmutable('2026-10-06T12:00:00+02:00'));
+        $day = new SunDay(Location::of(48, 8), new DateTimeImmutable('2026-10-06T12:00:00+02:00'));
         $morning = $day->goldenMorning();
         $evening = $day->goldenEvening();
 
@@ -162,7 +162,7 @@ final class SkyTest extends TestCase
 
     public function test_the_sun_stands_in_the_south_at_noon_and_rises_in_the_east(): void
     {
-        $place = Place::of(48, 8);
+        $place = Location::of(48, 8);
         $day = new SunDay($place, new DateTimeImmutable('2026-03-20T12:00:00+01:00'));
         $azimuth = fn (?DateTimeImmutable $moment): float => Sun::seenFrom(
             $place,
@@ -202,7 +202,7 @@ final class SkyTest extends TestCase
     {
         foreach ([[90.5, 0.0], [0.0, 181.0], [NAN, 0.0]] as [$latitude, $longitude]) {
             try {
-                Place::of($latitude, $longitude);
+                Location::of($latitude, $longitude);
                 $this->fail("$latitude, $longitude was taken");
             } catch (InvalidSky $problem) {
                 $this->assertMatchesRegularExpression('/got (90.5|181|NAN)/', $problem->getMessage());

@@ -6,7 +6,7 @@ namespace Tests\Core\Tone;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Grids;
-use TruePupil\Core\Picture\ColourGrid;
+use TruePupil\Core\Raster\ColourGrid;
 use TruePupil\Core\Tone\GraduatedEdge;
 use TruePupil\Core\Tone\Srgb;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Tone;
 
 use PHPUnit\Framework\TestCase;
-use TruePupil\Core\Picture\GreyGrid;
+use TruePupil\Core\Raster\GreyGrid;
 use TruePupil\Core\Tone\Halo;
 
 final class HaloTest extends TestCase

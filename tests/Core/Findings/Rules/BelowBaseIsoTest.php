@@ -6,8 +6,8 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Brief\Approach;
-use TruePupil\Core\Brief\LowestIso;
+use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\LowestIso;
 use TruePupil\Core\Findings\Rules\BelowBaseIso;
 use TruePupil\Core\Findings\Severity;
 

@@ -9,7 +9,7 @@ use Tests\Core\Grids;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\BracketShifted;
-use TruePupil\Core\Picture\GreyGrid;
+use TruePupil\Core\Raster\GreyGrid;
 
 final class BracketShiftedTest extends TestCase
 {

@@ -6,8 +6,8 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Capture\Drive;
 use TruePupil\Core\Findings\Rules\BracketSlow;
+use TruePupil\Core\Kit\DriveMode;
 
 final class BracketSlowTest extends TestCase
 {
@@ -16,7 +16,7 @@ final class BracketSlowTest extends TestCase
         $finding = (new BracketSlow())->judge(
             Situations::series(
                 [[8, 1 / 500, 100, 0], [8, 1 / 125, 100, 30], [8, 1 / 30, 100, 60]],
-                drive: Drive::Single,
+                drive: DriveMode::Single,
             ),
         );
 

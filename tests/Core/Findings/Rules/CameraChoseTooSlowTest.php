@@ -6,8 +6,8 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Findings\Rules\CameraChoseTooSlow;
+use TruePupil\Core\Kit\ExposureMode;
 
 final class CameraChoseTooSlowTest extends TestCase
 {

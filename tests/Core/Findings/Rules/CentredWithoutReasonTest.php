@@ -6,8 +6,8 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Brief\Approach;
-use TruePupil\Core\Brief\PlacingSubject;
+use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\PlacingSubject;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Findings\Rules\CentredWithoutReason;
 use TruePupil\Core\Findings\Severity;

@@ -6,11 +6,11 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Brief\Approach;
-use TruePupil\Core\Brief\Start;
-use TruePupil\Core\Capture\ExposureMode;
+use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\Start;
 use TruePupil\Core\Findings\Rules\DecisionLeftToCamera;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Kit\ExposureMode;
 
 final class DecisionLeftToCameraTest extends TestCase
 {

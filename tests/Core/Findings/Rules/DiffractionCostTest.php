@@ -6,8 +6,8 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Brief\Approach;
-use TruePupil\Core\Brief\LandscapeAperture;
+use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\LandscapeAperture;
 use TruePupil\Core\Findings\Rules\DiffractionCost;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Intent\Intent;

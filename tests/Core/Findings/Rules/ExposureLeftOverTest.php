@@ -6,10 +6,10 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\ExposureLeftOver;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Kit\ExposureMode;
 
 final class ExposureLeftOverTest extends TestCase
 {

@@ -6,15 +6,15 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Brief\Approach;
-use TruePupil\Core\Brief\Focusing;
-use TruePupil\Core\Capture\FocusMode;
-use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\Focusing;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\FocusModeUnsuited;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Kit\FocusMode;
+use TruePupil\Core\Kit\Support;
 
 final class FocusModeUnsuitedTest extends TestCase
 {

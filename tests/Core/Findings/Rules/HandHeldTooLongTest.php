@@ -6,9 +6,9 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Findings\Rules\HandHeldTooLong;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Kit\Support;
 
 final class HandHeldTooLongTest extends TestCase
 {

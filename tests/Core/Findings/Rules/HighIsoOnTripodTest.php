@@ -6,10 +6,10 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Findings\Rules\HighIsoOnTripod;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Kit\Support;
 
 final class HighIsoOnTripodTest extends TestCase
 {

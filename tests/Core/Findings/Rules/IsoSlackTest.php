@@ -6,14 +6,14 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Brief\Approach;
-use TruePupil\Core\Brief\IsoSetting;
-use TruePupil\Core\Capture\Support;
+use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\IsoSetting;
 use TruePupil\Core\Findings\Rules\IsoSlack;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Kit\Support;
 
 final class IsoSlackTest extends TestCase
 {

@@ -8,10 +8,10 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\DecisionAsked;
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\ModeAgainstBrief;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Kit\ExposureMode;
 
 final class ModeAgainstBriefTest extends TestCase
 {

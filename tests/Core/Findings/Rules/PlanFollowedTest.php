@@ -6,11 +6,11 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Findings\Rules\PlanFollowed;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Plan\Plan;
 
 final class PlanFollowedTest extends TestCase

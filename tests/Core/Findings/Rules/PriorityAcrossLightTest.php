@@ -6,10 +6,10 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Capture\ExposureMode;
 use TruePupil\Core\Findings\Rules\PriorityAcrossLight;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Kit\ExposureMode;
 
 final class PriorityAcrossLightTest extends TestCase
 {

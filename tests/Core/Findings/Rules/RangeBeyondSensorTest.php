@@ -6,8 +6,8 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Brief\Approach;
-use TruePupil\Core\Brief\WideRange;
+use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\WideRange;
 use TruePupil\Core\Findings\Rules\RangeBeyondSensor;
 use TruePupil\Core\Intent\Intent;
 

@@ -6,13 +6,13 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\SilkMissed;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Kit\Support;
 
 final class SilkMissedTest extends TestCase
 {

@@ -6,12 +6,12 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Capture\FocusMode;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\SingleFocusOnMovement;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Kit\FocusMode;
 
 final class SingleFocusOnMovementTest extends TestCase
 {

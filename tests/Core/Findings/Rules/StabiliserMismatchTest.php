@@ -6,8 +6,8 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Findings\Rules\StabiliserMismatch;
+use TruePupil\Core\Kit\Support;
 
 final class StabiliserMismatchTest extends TestCase
 {

@@ -6,11 +6,11 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Capture\Support;
 use TruePupil\Core\Findings\Rules\TooShortToShow;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Kit\Support;
 
 final class TooShortToShowTest extends TestCase
 {

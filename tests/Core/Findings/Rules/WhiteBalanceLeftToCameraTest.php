@@ -6,8 +6,8 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Brief\Approach;
-use TruePupil\Core\Brief\WhiteBalanceSetting;
+use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\WhiteBalanceSetting;
 use TruePupil\Core\Findings\Rules\WhiteBalanceLeftToCamera;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Series\Series;

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Critique;
+
+use App\Models\AttemptState;
+use App\Models\Frame;
+use App\Models\FrameState;
+use App\Models\SilencedFinding;
+use Illuminate\Support\Facades\DB;
+use TruePupil\Core\Critique\Critique;
+use TruePupil\Core\Findings\Critic;
+use TruePupil\Core\Measures\FrameMeasures;
+
+/** Judges a measured frame against its brief and stores what came of it, without losing any decision made before. */
+final readonly class FrameJudge
+{
+    public function __construct(private Critic $critic, private FrameSituation $situations)
+    {
+    }
+
+    public function judge(Frame $frame, FrameMeasures $measures, int $revision): void
+    {
+        $situation = $this->situations->of($frame, $measures);
+        if ($situation === null) {
+            return;
+        }
+        $critique = Critique::of($situation, $this->critic);
+        $plain = $critique->toArray();
+
+        DB::transaction(function () use ($frame, $measures, $critique, $plain, $revision): void {
+            $current = Frame::query()->lockForUpdate()->find($frame->id);
+            // Marks changed while this was being worked out: the newer job will judge the newer marks.
+            if ($current === null || $current->revision !== $revision) {
+                return;
+            }
+            // What was returned to a student is the instructor's word; newer rules may measure, but not speak in it.
+            if ($frame->attempt->state === AttemptState::Returned) {
+                $current->update([
+                    'measures' => $measures->toArray(),
+                    'rules_version' => (int) config('pupil.rules_version'),
+                ]);
+
+                return;
+            }
+            $current->update([
+                'measures' => $measures->toArray(),
+                'checks' => $plain['checks'],
+                'suggestions' => $plain['suggestions'],
+                'impossible' => $plain['impossible'],
+                'silences' => $critique->silencesToArray(),
+                'rules_version' => (int) config('pupil.rules_version'),
+                'state' => FrameState::Judged,
+                'problem' => null,
+            ]);
+            $current->findings()->update(['current' => false]);
+            $silent = SilencedFinding::in($frame->attempt->setBrief->course);
+            foreach ($plain['findings'] as $body) {
+                if (in_array($body['id'], $silent, true)) {
+                    continue;
+                }
+                $current->findings()->updateOrCreate(['rule_id' => $body['id']], ['body' => $body, 'current' => true]);
+            }
+        });
+        $this->closeSeries($frame);
+    }
+
+    /** What is said of a row of frames is said of its last one, which is judged again when another of them changes. */
+    private function closeSeries(Frame $frame): void
+    {
+        $last = $this->situations->lastOfSeries($frame);
+        $measures =
+            $last === null || $last->id === $frame->id || $last->state !== FrameState::Judged
+                ? null
+                : $last->storedMeasures();
+        if ($last !== null && $measures !== null) {
+            $this->judge($last, $measures, $last->revision);
+        }
+    }
+}

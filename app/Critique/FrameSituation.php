@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Critique;
+
+use App\Models\Attempt;
+use App\Models\AttemptState;
+use App\Models\Frame;
+use App\Models\SavedPlan;
+use App\Planning\PlanSheet;
+use Illuminate\Support\Collection;
+use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Plan\Plan;
+use TruePupil\Core\Plan\PlanFormat;
+use TruePupil\Core\Series\Series;
+use TruePupil\Core\Situation\Situation;
+
+/** Gathers all that is known of a frame: its record, marks and intent, the student's kit, and the frames round it. */
+final class FrameSituation
+{
+    /** Settings are left over from the same outing, not from last week. */
+    private const OUTING_HOURS = 12;
+
+    /** @return ?Situation null while the file has not been read */
+    public function of(Frame $frame, FrameMeasures $measures): ?Situation
+    {
+        $frame->loadMissing(['attempt.user', 'attempt.setBrief.course', 'attempt.frames']);
+        $record = $frame->record();
+        if ($record === null) {
+            return null;
+        }
+        $attempt = $frame->attempt;
+        $brief = $attempt->setBrief->content();
+        $picture = $frame->pictureRecord();
+        $frames = $this->rowOf($frame);
+        $isWithinRow = $frames->count() > 1 && $frames->last()?->id !== $frame->id;
+        $series =
+            $frames->count() > 1 && ! $isWithinRow
+                ? Series::of(
+                    array_values(
+                        array_filter($frames->map(fn (Frame $other): ?CaptureRecord => $other->record())->all()),
+                    ),
+                    $brief->row($frame->row)?->kind,
+                )
+                : null;
+        $row = $series === null ? [] : $this->measured($frames, $frame, $measures);
+
+        return new Situation(
+            $record,
+            $measures,
+            $attempt->setBrief->course->approachChoices(),
+            $brief->placement($frame->placement_id),
+            $attempt->user->kitInUse($record->model),
+            $frame->intentChoices(),
+            $this->plan($attempt),
+            $brief,
+            $series,
+            $this->earlier($frame, $record),
+            $picture?->format,
+            $picture?->colourSpace,
+            (string) $frame->reason,
+            array_values(array_filter(array_map(fn (FrameMeasures $one) => $one->thumb, $row))),
+            array_map(fn (FrameMeasures $one) => $one->tone, $row),
+            $brief->row($frame->row)?->id,
+            $isWithinRow,
+        );
+    }
+
+    /**
+     * @param  Collection<int, Frame>  $frames
+     * @return list<FrameMeasures> of the frames of a row in its order; empty while one is not measured
+     */
+    private function measured(Collection $frames, Frame $frame, FrameMeasures $measures): array
+    {
+        $row = array_values(
+            array_filter(
+                $frames
+                    ->map(
+                        fn (Frame $other): ?FrameMeasures => $other->id === $frame->id ? $measures : $other->storedMeasures(),
+                    )
+                    ->all(),
+            ),
+        );
+
+        return count($row) === $frames->count() ? $row : [];
+    }
+
+    /** The frame of its row that was taken last; null for a frame that stands alone. */
+    public function lastOfSeries(Frame $frame): ?Frame
+    {
+        $frames = $this->rowOf($frame, true);
+
+        return $frames->count() < 2 ? null : $frames->last();
+    }
+
+    /**
+     * The frames that belong together with this one and have been read, in the order in which they were taken.
+     *
+     * @return Collection<int, Frame>
+     */
+    private function rowOf(Frame $frame, bool $isFresh = false): Collection
+    {
+        $rows = $frame->attempt->setBrief->content();
+        $row = $rows->row($frame->row)?->id;
+        $frames = $isFresh ? $frame->attempt->frames()->get() : $frame->attempt->frames;
+
+        return $frames
+            ->filter(fn (Frame $other): bool => $other->tags !== null && $rows->row($other->row)?->id === $row)
+            ->sortBy(fn (Frame $other): array => $other->takenOrder())
+            ->values()
+            ->toBase();
+    }
+
+    /**
+     * What the student planned for this attempt; for a reshoot without one, the suggestion that came with the return
+     * before.
+     */
+    public function plan(Attempt $attempt): ?Plan
+    {
+        // Asked for with every frame of the attempt.
+        if (! $attempt->relationLoaded('savedPlan')) {
+            $attempt->setRelation('savedPlan', SavedPlan::forAttempt($attempt));
+        }
+        $saved = $attempt->getRelation('savedPlan');
+        if ($saved instanceof SavedPlan) {
+            return PlanSheet::plan($saved->setRelation('setBrief', $attempt->setBrief));
+        }
+        $previous = $attempt->previous();
+        $suggestion =
+            $previous?->state === AttemptState::Returned ? $previous->frames->first()?->chosenSuggestion() : null;
+
+        return $suggestion === null ? null : PlanFormat::read(Fields::of($suggestion));
+    }
+
+    /**
+     * @return list<CaptureRecord>
+     *   what the student took before on the same outing for the same brief, the latest last
+     */
+    private function earlier(Frame $frame, CaptureRecord $record): array
+    {
+        $taken = $record->takenAt;
+        if ($taken === null) {
+            return [];
+        }
+        $earlier = Frame::query()
+            ->whereKeyNot($frame->id)
+            ->whereNotNull('tags')
+            ->whereHas(
+                'attempt',
+                fn ($query) => $query
+                    ->where('set_brief_id', $frame->attempt->set_brief_id)
+                    ->where('user_id', $frame->attempt->user_id),
+            )
+            ->get(['id', 'tags', 'typed'])
+            ->map(fn (Frame $other): ?CaptureRecord => $other->record())
+            ->filter(
+                fn (?CaptureRecord $other): bool => $other?->takenAt !== null &&
+                    $other->takenAt < $taken &&
+                    $other->takenAt >= $taken->modify('-'.self::OUTING_HOURS.' hours'),
+            );
+
+        return array_values($earlier->sortBy(fn (CaptureRecord $other): int => $other->takenAt->getTimestamp())->all());
+    }
+}

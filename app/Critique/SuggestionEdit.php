@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Critique;
+
+use App\Models\Frame;
+use TruePupil\Core\Critique\EditedSuggestion;
+use TruePupil\Core\Critique\FollowingValue;
+use TruePupil\Core\Critique\SuggestionChange;
+use TruePupil\Core\Critique\SuggestionEditor;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Findings\Critic;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Situation\Situation;
+
+/** A suggestion changed by hand at the desk: what was typed, and what comes of it. */
+final readonly class SuggestionEdit
+{
+    private function __construct(
+        public FollowingValue $follows,
+        public ?EditedSuggestion $edited,
+        public Situation $situation,
+    ) {
+    }
+
+    /**
+     * @param  array<string, mixed>  $typed
+     *   n, t, iso, filter, support, lens, follows; what is missing is the suggestion's
+     * @param  ?string  $changed  the value that was changed last
+     * @return ?self null while the frame has not been measured
+     */
+    public static function of(Frame $frame, array $typed, ?string $changed = null): ?self
+    {
+        $situation = $frame->situation();
+        if ($situation === null) {
+            return null;
+        }
+        $from = $frame->chosenSuggestion();
+        $settings = self::settings($typed, $from, $situation->record->settings());
+        $follows = self::follows(
+            FollowingValue::tryFrom(self::text($typed, 'follows') ?? '') ??
+                ($from !== null && $from['mode'] === ExposureMode::Shutter->value ? FollowingValue::Iso : FollowingValue::Time),
+            $changed,
+        );
+        $support = self::text($typed, 'support') ?? ($from['support'] ?? null);
+        $filter = self::text($typed, 'filter') ?? ($from['filterStops'] ?? 0);
+
+        return new self(
+            $follows,
+            $settings === null
+                ? null
+                : app(SuggestionEditor::class)->edit(
+                    $situation,
+                    app(Critic::class)->judge($situation),
+                    new SuggestionChange(
+                        $settings,
+                        $follows,
+                        self::text($typed, 'lens') ?? ($from['lens'] ?? null),
+                        isset($typed['lens']) && $typed['lens'] !== ($from['lens'] ?? null)
+                            ? null
+                            : $from['focalLength'] ?? null,
+                        $support === null ? null : Support::tryFrom($support),
+                        is_numeric($filter) ? max(0.0, min(20.0, (float) $filter)) : 0.0,
+                        ExposureMode::tryFrom($from['mode'] ?? '') ?? $situation->record->mode,
+                    ),
+                ),
+            $situation,
+        );
+    }
+
+    /** What somebody sets by hand does not follow: another value does. */
+    private static function follows(FollowingValue $follows, ?string $changed): FollowingValue
+    {
+        return match (true) {
+            $changed === 't' && $follows === FollowingValue::Time => FollowingValue::Iso,
+            $changed === 'iso' && $follows === FollowingValue::Iso,
+            $changed === 'n' && $follows === FollowingValue::Aperture => FollowingValue::Time,
+            default => $follows,
+        };
+    }
+
+    /**
+     * @param  array<string, mixed>  $typed
+     * @param  ?array<string, mixed>  $from
+     */
+    private static function settings(array $typed, ?array $from, ?ExposureSettings $record): ?ExposureSettings
+    {
+        $value = fn (string $field, string $stored, ?float $recorded): ?float => is_numeric($typed[$field] ?? null) &&
+        (float) $typed[$field] > 0
+            ? (float) $typed[$field]
+            : $from[$stored] ?? $recorded;
+        [$n, $t, $iso] = [
+            $value('n', 'fNumber', $record?->aperture->exact),
+            $value('t', 'exposureTime', $record?->time->exact),
+            $value('iso', 'iso', $record?->iso->exact),
+        ];
+
+        return $n === null || $t === null || $iso === null
+            ? null
+            : new ExposureSettings(
+                Aperture::of(max(0.5, min(128.0, $n))),
+                ExposureTime::of(max(1e-5, min(3600.0, $t))),
+                Iso::of(max(1.0, min(4e6, $iso))),
+            );
+    }
+
+    /** @param  array<string, mixed>  $typed */
+    private static function text(array $typed, string $field): ?string
+    {
+        return is_scalar($typed[$field] ?? null) && (string) $typed[$field] !== '' ? (string) $typed[$field] : null;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+use TruePupil\Core\Capture\PictureRecord;
+use TruePupil\Core\Composition\Marks;
+use TruePupil\Core\Measures\FrameMeasures;
+
+/** Reads and measures a file that is not in the store. */
+final readonly class FileAnalysis
+{
+    public function __construct(
+        private PictureGate $gate,
+        private FrameMeasurer $measurer,
+        private PictureTags $tags,
+        private FileRecordReader $records,
+    ) {
+    }
+
+    public function measure(string $path, Marks $marks = new Marks()): FrameMeasures
+    {
+        $this->gate->admit($path);
+
+        return $this->measurer->measure($path, $marks);
+    }
+
+    /**
+     * Its record and its measures, the one read while the other is worked out.
+     *
+     * @return array{PictureRecord, FrameMeasures}
+     *
+     * @throws \TruePupil\Core\Capture\UnreadablePicture
+     */
+    public function critiqued(string $path, Marks $marks = new Marks()): array
+    {
+        $this->gate->admit($path);
+        $tags = $this->tags->begin($path);
+        $measures = $this->measurer->measure($path, $marks);
+
+        return [$this->records->fromTags($tags()), $measures];
+    }
+}

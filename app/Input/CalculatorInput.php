@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Input;
+
+use InvalidArgumentException;
+
+/** The numbers and words a calculator was given, by key. */
+final readonly class CalculatorInput
+{
+    /** @param  array<string, string>  $values */
+    private function __construct(private array $values)
+    {
+    }
+
+    /** @param  array<string, string>  $values */
+    public static function of(array $values): self
+    {
+        return new self($values);
+    }
+
+    /** @param  array<string>  $pairs  "key=value" */
+    public static function parse(array $pairs): self
+    {
+        $values = [];
+        foreach ($pairs as $pair) {
+            if (! str_contains($pair, '=')) {
+                throw new InvalidArgumentException(sprintf('"%s" is not key=value.', $pair));
+            }
+            [$key, $value] = explode('=', $pair, 2);
+            $values[trim($key)] = trim($value);
+        }
+
+        return new self($values);
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->values[$key]);
+    }
+
+    public function text(string $key): string
+    {
+        return $this->values[$key] ?? throw new InvalidArgumentException(sprintf('"%s" is missing.', $key));
+    }
+
+    /** A number, or a fraction such as 1/125. */
+    public function number(string $key): float
+    {
+        $text = $this->text($key);
+        if (preg_match('~^(\d+(?:\.\d+)?)/(\d+(?:\.\d+)?)$~', $text, $part) === 1 && (float) $part[2] > 0) {
+            return (float) $part[1] / (float) $part[2];
+        }
+
+        return is_numeric($text) && is_finite((float) $text)
+            ? (float) $text
+            : throw new InvalidArgumentException(sprintf('"%s" must be a number; got "%s".', $key, $text));
+    }
+
+    public function numberOr(string $key, float $default): float
+    {
+        return $this->has($key) ? $this->number($key) : $default;
+    }
+
+    /** A number greater than zero. */
+    public function positive(string $key): float
+    {
+        $number = $this->number($key);
+
+        return $number > 0
+            ? $number
+            : throw new InvalidArgumentException(
+                sprintf('"%s" must be greater than zero; got %s.', $key, $this->text($key)),
+            );
+    }
+
+    public function positiveOr(string $key, float $default): float
+    {
+        return $this->has($key) ? $this->positive($key) : $default;
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Input;
+
+use TruePupil\Core\Capture\TypedFields;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\InvalidExposure;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
+
+/** What a student types where the record has gaps: read from the form, kept as typed, turned into values when used. */
+final class StatedFieldsInput
+{
+    /** Form fields in the order they are asked for. */
+    public const FIELDS = [
+        'fNumber',
+        'exposureTime',
+        'iso',
+        'mode',
+        'compensation',
+        'focalLength',
+        'focalLength35',
+        'support',
+    ];
+
+    /**
+     * What is wrong with a typed value, or null when it can be used. Empty counts as "not known" and is fine.
+     */
+    public static function problem(string $field, ?string $text): ?string
+    {
+        if ($text === null || trim($text) === '') {
+            return null;
+        }
+        try {
+            self::value($field, $text);
+
+            return null;
+        } catch (InvalidExposure $problem) {
+            return $problem->getMessage();
+        }
+    }
+
+    /** @param  array<string, mixed>  $typed  texts by field */
+    public static function restore(array $typed): TypedFields
+    {
+        $values = [];
+        foreach (self::FIELDS as $field) {
+            $text = $typed[$field] ?? null;
+            $values[$field] = is_string($text) && trim($text) !== '' ? self::value($field, $text) : null;
+        }
+
+        return new TypedFields(...$values);
+    }
+
+    private static function value(string $field, string $text): mixed
+    {
+        $text = trim($text);
+
+        return match ($field) {
+            'fNumber' => Aperture::of(
+                self::within('an f-number', preg_replace('~^[fƒ]\s*/?\s*~iu', '', $text) ?? '', 0.5, 256),
+            ),
+            'exposureTime' => ExposureTime::parse($text),
+            'iso' => Iso::of(self::within('ISO', preg_replace('/^iso\s*/i', '', $text) ?? '', 1, 4_000_000)),
+            'compensation' => self::within('compensation in stops', str_replace('−', '-', $text), -10, 10),
+            'focalLength', 'focalLength35' => self::within(
+                'a focal length in mm',
+                preg_replace('/\s*mm$/i', '', $text) ?? '',
+                1,
+                3000,
+            ),
+            'mode' => ExposureMode::tryFrom($text) ?? throw InvalidExposure::unreadable('an exposure mode', $text),
+            'support' => Support::tryFrom($text) ?? throw InvalidExposure::unreadable('a support', $text),
+        };
+    }
+
+    private static function within(string $what, string $text, float $least, float $most): float
+    {
+        $number = str_replace(',', '.', $text);
+        if (! is_numeric($number) || (float) $number < $least || (float) $number > $most) {
+            throw InvalidExposure::unreadable(sprintf('%s (%s to %s)', $what, $least, $most), $text);
+        }
+
+        return (float) $number;
+    }
+}

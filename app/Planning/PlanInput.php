@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Input\CalculatorInput;
+use App\Input\IntentInput;
+use DateTimeImmutable;
+use DateTimeZone;
+use Exception;
+use InvalidArgumentException;
+use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Plan\LightCondition;
+use TruePupil\Core\Plan\Outing;
+use TruePupil\Core\Sky\Location;
+use TruePupil\Core\Sky\Weather;
+
+/**
+ * The fields of a plan as typed, turned into values part by part: what is wrong in one part leaves the others in use.
+ */
+final readonly class PlanInput
+{
+    /** Ways of knowing the light. */
+    public const WAYS = [
+        'condition' => 'from a table of conditions',
+        'spot' => 'from a spot reading',
+        'earlier' => 'from an earlier frame',
+        'sky' => 'from date, place and sky',
+    ];
+
+    /** Every field, and how long it may be. */
+    public const FIELDS = [
+        'way' => 20,
+        'condition' => 40,
+        'spotN' => 10,
+        'spotT' => 12,
+        'spotIso' => 10,
+        'spotEv' => 10,
+        'earlier' => 20,
+        'earlierN' => 10,
+        'earlierT' => 12,
+        'earlierIso' => 10,
+        'earlierStops' => 10,
+        'lat' => 20,
+        'lon' => 20,
+        'date' => 10,
+        'time' => 8,
+        'weather' => 20,
+        'placement' => 40,
+        'support' => 20,
+        'focalLength35' => 20,
+        'maxIso' => 20,
+        'subject' => 20,
+        'near' => 20,
+        'far' => 20,
+        'background' => 20,
+        'separation' => 20,
+        'sceneStops' => 20,
+        'want' => 20,
+        'speed' => 20,
+        'angle' => 20,
+        'idea' => 40,
+        'facing' => 20,
+        'foliage' => 1,
+        'stars' => 1,
+        'sunStar' => 1,
+        'crossesLight' => 1,
+        'person' => 1,
+        'about' => 2000,
+        'reason' => 2000,
+    ];
+
+    /** @param  array<string, string>  $typed */
+    private function __construct(private array $typed, private string $timezone)
+    {
+    }
+
+    /** @param  array<mixed>  $typed */
+    public static function of(array $typed, string $timezone): self
+    {
+        $texts = [];
+        foreach (self::FIELDS as $field => $length) {
+            $text = $typed[$field] ?? null;
+            if (is_scalar($text) && trim((string) $text) !== '') {
+                $texts[$field] = mb_substr(trim((string) $text), 0, $length);
+            }
+        }
+
+        return new self($texts, $timezone);
+    }
+
+    /** @return array<string, string> */
+    public function typed(): array
+    {
+        return $this->typed;
+    }
+
+    public function text(string $field): string
+    {
+        return $this->typed[$field] ?? '';
+    }
+
+    public function way(): string
+    {
+        return isset(self::WAYS[$this->text('way')]) ? $this->text('way') : 'condition';
+    }
+
+    /**
+     * The light on the subject, by the way that was chosen; null while too little is typed.
+     *
+     * @param  array<int|string, Ev100>  $earlier  light of the student's earlier frames, by their ids
+     *
+     * @throws InvalidArgumentException naming what cannot be used
+     */
+    public function light(array $earlier = []): ?Ev100
+    {
+        return match ($this->way()) {
+            'condition' => LightCondition::tryFrom($this->text('condition'))?->ev100(),
+            'spot' => $this->text('spotEv') !== '' ? Ev100::of($this->number('spotEv')) : $this->exposure('spot'),
+            'earlier' => isset($earlier[$this->text('earlier')])
+                ? $earlier[$this->text('earlier')]
+                : $this->earlierExposure(),
+            default => $this->skyLight(),
+        };
+    }
+
+    /** @throws InvalidArgumentException */
+    public function intent(): Intent
+    {
+        $plain = IntentInput::restore($this->typed);
+        $own = fn (string $field): ?float => $this->text($field) === '' ? null : $this->number($field);
+
+        return $plain->with(['focalLength35' => $own('focalLength35'), 'maxIso' => $own('maxIso')]);
+    }
+
+    public function support(): ?Support
+    {
+        return Support::tryFrom($this->text('support'));
+    }
+
+    public function weather(): Weather
+    {
+        return Weather::tryFrom($this->text('weather')) ?? Weather::Clear;
+    }
+
+    /**
+     * Where and when; null while it is not said.
+     *
+     * @throws InvalidArgumentException
+     */
+    public function outing(): ?Outing
+    {
+        if ($this->text('lat') === '' || $this->text('lon') === '' || $this->text('date') === '') {
+            return null;
+        }
+        $time = $this->text('time') === '' ? '12:00' : $this->text('time');
+        try {
+            $at = new DateTimeImmutable($this->text('date').' '.$time, new DateTimeZone($this->timezone));
+        } catch (Exception) {
+            throw new InvalidArgumentException(sprintf('"%s %s" is no date and time.', $this->text('date'), $time));
+        }
+
+        return new Outing(Location::of($this->number('lat'), $this->number('lon')), $at);
+    }
+
+    private function earlierExposure(): ?Ev100
+    {
+        $exposure = $this->exposure('earlier');
+
+        // It came out so many stops brighter than mid-grey: there was that much more light than the settings say.
+        return $exposure === null || $this->text('earlierStops') === ''
+            ? $exposure
+            : Ev100::of($exposure->value + $this->number('earlierStops'));
+    }
+
+    private function exposure(string $prefix): ?Ev100
+    {
+        if (
+            $this->text($prefix.'N') === '' ||
+            $this->text($prefix.'T') === '' ||
+            $this->text($prefix.'Iso') === ''
+        ) {
+            return null;
+        }
+
+        return Ev100::fromNumbers(
+            $this->number($prefix.'N'),
+            ExposureTime::parse($this->text($prefix.'T'))->exact,
+            $this->number($prefix.'Iso'),
+        );
+    }
+
+    private function skyLight(): ?Ev100
+    {
+        $outing = $this->outing();
+
+        return $outing?->light($this->weather());
+    }
+
+    /** @throws InvalidArgumentException */
+    private function number(string $field): float
+    {
+        $names = [
+            'lat' => 'latitude',
+            'lon' => 'longitude',
+            'focalLength35' => 'framing',
+            'maxIso' => 'highest ISO',
+            'earlierStops' => 'how it came out',
+            'spotEv' => 'reading',
+            'spotN' => 'aperture',
+            'spotIso' => 'ISO',
+            'earlierN' => 'aperture',
+            'earlierIso' => 'ISO',
+        ];
+        $text = str_replace(
+            [',', '−'],
+            ['.', '-'],
+            preg_replace('~^(f/|ƒ/|iso )|\s*(mm|°|stops?)$~iu', '', $this->text($field)) ?? '',
+        );
+
+        return CalculatorInput::of([$names[$field] ?? $field => $text])->number($names[$field] ?? $field);
+    }
+}

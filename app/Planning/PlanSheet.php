@@ -1,0 +1,305 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Frame;
+use App\Models\FrameState;
+use App\Models\SavedPlan;
+use App\View\Drawings\DepthRuler;
+use App\View\Drawings\ExposureMapDrawing;
+use App\View\Drawings\MovementComb;
+use App\View\Drawings\SkyPath;
+use InvalidArgumentException;
+use TruePupil\Core\Adviser\Advice;
+use TruePupil\Core\Adviser\AdviceRequest;
+use TruePupil\Core\Adviser\KitAdviser;
+use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Kit\Kit;
+use TruePupil\Core\Kit\KitFormat;
+use TruePupil\Core\Modes\Decider;
+use TruePupil\Core\Modes\WhoDecides;
+use TruePupil\Core\Optics\DepthOfField;
+use TruePupil\Core\Plan\FilterSum;
+use TruePupil\Core\Plan\Outing;
+use TruePupil\Core\Plan\Plan;
+use TruePupil\Core\Plan\PlanFormat;
+
+/** A plan worked out: its light, up to three settings, the map of what is barred, and what the sky does. */
+final class PlanSheet
+{
+    /** Stands in where somebody has entered no kit: common, and named as what it is. */
+    private const PLAIN_KIT = [
+        'body' => [
+            'name' => 'a common body',
+            'format' => '23.5x15.6',
+            'pixels' => [6000, 4000],
+            'fastest' => 1 / 4000,
+            'slowest' => 30,
+            'isoMin' => 100,
+            'isoBase' => 100,
+            'isoMax' => 12800,
+        ],
+        'lenses' => [
+            [
+                'name' => 'an 18–55 mm zoom',
+                'minFocal' => 18,
+                'maxFocal' => 55,
+                'widestAtMin' => 3.5,
+                'widestAtMax' => 5.6,
+                'smallest' => 22,
+                'closestFocus' => 0.28,
+            ],
+        ],
+        'supports' => ['hand', 'tripod'],
+    ];
+
+    /** @var array<string, string> what could not be used, by part */
+    public array $problems = [];
+
+    public ?Ev100 $light = null;
+
+    public ?Advice $advice = null;
+
+    public ?Outing $outing = null;
+
+    public Intent $intent;
+
+    public readonly PlanInput $input;
+
+    public readonly Kit $kit;
+
+    public readonly bool $isPlainKit;
+
+    /** @param  array<int, array{label: string, light: Ev100}>  $earlier  the student's frames whose light is known */
+    private function __construct(public readonly SavedPlan $plan, public readonly array $earlier)
+    {
+        $setBrief = $plan->setBrief;
+        $this->input = PlanInput::of($plan->typed, $setBrief->course->timezone);
+        $own = $plan->user->kitInUse();
+        $this->isPlainKit = $own === null || $own->lenses === [];
+        $this->kit = $this->isPlainKit || $own === null ? KitFormat::read(Fields::of(self::PLAIN_KIT)) : $own;
+        $this->intent = new Intent();
+        $this->work();
+    }
+
+    public static function of(SavedPlan $plan): self
+    {
+        return new self($plan, self::earlierFrames($plan));
+    }
+
+    /** Without looking at earlier frames: enough to compare with what was shot. */
+    public static function plan(SavedPlan $saved): Plan
+    {
+        $input = PlanInput::of($saved->typed, $saved->setBrief->course->timezone);
+        $tried = function (callable $read): mixed {
+            try {
+                return $read();
+            } catch (InvalidArgumentException) {
+                return null;
+            }
+        };
+        $chosen = PlanFormat::read(Fields::of($saved->chosen ?? []));
+
+        return new Plan(
+            $chosen->fNumber,
+            $chosen->exposureTime,
+            $chosen->iso,
+            $chosen->compensation,
+            $chosen->mode,
+            $chosen->focalLength,
+            $chosen->support ?? $input->support(),
+            $chosen->filterStops,
+            $tried($input->light(...)),
+            null,
+            $tried($input->intent(...)) ?? new Intent(),
+            $tried($input->outing(...)),
+        );
+    }
+
+    public function map(): ?ExposureMapDrawing
+    {
+        return ExposureMapDrawing::of($this->advice?->map);
+    }
+
+    /** Where the subject belongs, from mid-grey. */
+    public function wanted(): Stops
+    {
+        return $this->plan->setBrief->content()->placement($this->input->text('placement'))->stops ?? Stops::of(0);
+    }
+
+    public function sky(): ?SkyPath
+    {
+        return $this->outing === null ? null : SkyPath::of($this->outing);
+    }
+
+    /** The settings that were taken, if they are still among those that are offered. */
+    public function chosenIndex(): ?int
+    {
+        foreach ($this->advice->suggestions ?? [] as $index => $suggestion) {
+            if (
+                $suggestion->settings->__toString() === ($this->plan->chosen['display']['text'] ?? null) &&
+                $suggestion->lens === ($this->plan->chosen['lens'] ?? null)
+            ) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+
+    /** The depth that the first settings give. */
+    public function ruler(): ?DepthRuler
+    {
+        $first = $this->advice->suggestions[0] ?? null;
+        if (
+            $first === null ||
+            $first->focalLength === null ||
+            $first->focusDistance === null ||
+            ($this->intent->subject === null && ! $this->intent->asksForDepth())
+        ) {
+            return null;
+        }
+        $depth = DepthOfField::of(
+            $first->focalLength,
+            $first->settings->aperture->exact,
+            $first->focusDistance,
+            $this->kit->body->format->circleOfConfusion(),
+        );
+
+        return DepthRuler::of(
+            $depth,
+            $first->focusDistance,
+            $this->intent->asksForDepth() ? $this->intent->sharpFrom() : null,
+            $this->intent->asksForDepth() ? $this->intent->sharpTo() : null,
+        );
+    }
+
+    public function comb(): ?MovementComb
+    {
+        $first = $this->advice->suggestions[0] ?? null;
+        $format = $this->kit->body->format;
+        $blur =
+            $first?->focalLength === null
+                ? null
+                : $this->intent->movement?->blur($first->focalLength, $this->intent->subject, $format);
+
+        return $first === null || $blur === null || $blur->criticalLimit() === null
+            ? null
+            : MovementComb::of(
+                $blur,
+                $format->circleOfConfusion(),
+                $this->kit->body->limits,
+                $this->intent->movement?->band($first->focalLength ?? 0.0, $this->intent->subject, $format),
+                $first->settings->time,
+            );
+    }
+
+    /**
+     * Which values the person sets in the mode of a suggestion, and which the camera will choose.
+     *
+     * @return list<string>
+     */
+    public function decisions(Suggestion $suggestion): array
+    {
+        $who = WhoDecides::in($suggestion->mode);
+        $values = [
+            'aperture' => [(string) $suggestion->settings->aperture, $who->aperture],
+            'exposure time' => [(string) $suggestion->settings->time, $who->time],
+            'ISO' => [(string) $suggestion->settings->iso, $who->iso ?? Decider::Person],
+        ];
+        $lines = [];
+        foreach ($values as $name => [$text, $decider]) {
+            // ISO says its own name.
+            $lines[] = sprintf(
+                '%s %s',
+                $decider === Decider::Person ? 'You set' : 'The camera then chooses',
+                str_starts_with($text, $name) ? $text : $name.' '.$text,
+            );
+        }
+        // What the person does comes before what follows from it.
+        usort($lines, fn (string $a, string $b): int => str_starts_with($b, 'You') <=> str_starts_with($a, 'You'));
+        $wanted = $this->wanted();
+        if ($wanted->inThirds() !== 0) {
+            $lines[] = $who->compensation
+                ? sprintf('Compensation %s, if the meter reads the subject alone', $wanted->signed())
+                : sprintf('The meter then shows %s on the subject', $wanted->signed());
+        }
+
+        return $lines;
+    }
+
+    public function filterSum(Suggestion $suggestion): ?FilterSum
+    {
+        return $suggestion->filterStops > 0
+            ? FilterSum::of($suggestion->filterStops, $suggestion->settings->time)
+            : null;
+    }
+
+    private function work(): void
+    {
+        $this->intent = $this->tried('intent', $this->input->intent(...)) ?? new Intent();
+        $this->outing = $this->tried('place', $this->input->outing(...));
+        $this->light = $this->tried(
+            'light',
+            fn (): ?Ev100 => $this->input->light(array_map(fn (array $frame): Ev100 => $frame['light'], $this->earlier)),
+        );
+        if ($this->light === null || isset($this->problems['intent'])) {
+            return;
+        }
+        $kit = $this->input->support() === null ? $this->kit : $this->kit->withSupports([$this->input->support()]);
+        // Brighter than mid-grey wants that much more light than the meter would give.
+        $light = Ev100::of($this->light->value - $this->wanted()->value);
+        $this->advice = KitAdviser::advise(
+            new AdviceRequest($light, $kit, $this->intent, $this->plan->setBrief->course->approachChoices()),
+        );
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $read
+     * @return ?T
+     */
+    private function tried(string $part, callable $read): mixed
+    {
+        try {
+            return $read();
+        } catch (InvalidArgumentException $problem) {
+            $this->problems[$part] ??= $problem->getMessage();
+
+            return null;
+        }
+    }
+
+    /** @return array<int, array{label: string, light: Ev100}> the latest ten, by id */
+    private static function earlierFrames(SavedPlan $plan): array
+    {
+        $frames = Frame::query()
+            ->where('state', FrameState::Judged)
+            ->whereNotNull('subject')
+            ->whereHas('attempt', fn ($query) => $query->where('user_id', $plan->user_id))
+            ->with(['attempt.setBrief.course', 'attempt.user', 'attempt.frames'])
+            ->orderByDesc('id')
+            ->limit(10)
+            ->get();
+        $known = [];
+        foreach ($frames as $frame) {
+            $settings = $frame->record()?->settings();
+            $placement = $frame->storedMeasures()?->subject?->placement();
+            if ($settings !== null && $placement !== null) {
+                $known[$frame->id] = [
+                    'label' => sprintf('%s: %s', $frame->original_name, $settings),
+                    'light' => $settings->ev100()->plus($placement),
+                ];
+            }
+        }
+
+        return $known;
+    }
+}

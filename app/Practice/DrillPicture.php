@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use App\Imaging\Vips\PixelProgram;
+use DateTimeImmutable;
+use TruePupil\Core\Drill\DrillFrame;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Metering\MeteringPattern;
+
+/** The pictures of a drill, taken by the practice camera on a tripod. */
+final readonly class DrillPicture
+{
+    public function __construct(
+        private Finder $finder,
+        private SceneRenderer $renderer,
+        private PixelProgram $pixels,
+    ) {
+    }
+
+    public function of(DrillFrame $frame): FinderPicture
+    {
+        $scene = Scene::find($frame->scene);
+        $outfit = CameraSetups::ofDemo()->suiting($scene);
+        // The lens in the drill opens as far as the question says.
+        $lens = new \TruePupil\Core\Kit\Lens(
+            $outfit->lens->name,
+            $outfit->lens->minFocal,
+            $outfit->lens->maxFocal,
+            1.0,
+            1.0,
+            32.0,
+        );
+        $place = $scene->places[0] ?? null;
+        $sight = $this->finder->look(
+            new Shot(
+                scene: $scene,
+                outfit: new CameraSetup($outfit->body, $lens, $outfit->focalLength),
+                mode: ExposureMode::Bulb,
+                aperture: $frame->settings->aperture,
+                time: $frame->settings->time,
+                iso: $frame->settings->iso,
+                compensation: Stops::none(),
+                metering: MeteringPattern::Scene,
+                aim: ['x' => 0.5, 'y' => 0.5],
+                takenAt: new DateTimeImmutable('@0'),
+                seed: 7,
+                point: $place === null ? ['x' => 0.5, 'y' => 0.5] : ['x' => $place->at[0], 'y' => $place->at[1]],
+            ),
+        );
+
+        return FinderPicture::of($this->renderer, $this->pixels, $sight->rendering);
+    }
+}

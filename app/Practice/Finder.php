@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use InvalidArgumentException;
+use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Metering\MeteringPattern;
+use TruePupil\Core\Metering\PatternMeter;
+use TruePupil\Core\Modes\ExposureRequest;
+use TruePupil\Core\Modes\ExposureSolver;
+use TruePupil\Core\Modes\FinderDisplay;
+use TruePupil\Core\PracticeCamera\Framing;
+use TruePupil\Core\PracticeCamera\Shake;
+use TruePupil\Core\PracticeCamera\WhiteBalance;
+
+/**
+ * Looks through the practice camera: frames, focuses and meters the scene, and lets the camera choose what was left to
+ * it.
+ */
+final readonly class Finder
+{
+    /** Where a lens focuses that finds nothing but sky: as good as infinity, in metres. */
+    private const SKY = 1000.0;
+
+    /** Lenses whose focal lengths differ by less than this share see the same. */
+    private const SAME = 0.97;
+
+    public function __construct(private SceneRenderer $renderer)
+    {
+    }
+
+    /** @throws InvalidArgumentException when the scene, the lens or the mode does not allow what was set */
+    public function look(Shot $shot): FinderReading
+    {
+        [$scene, $outfit] = [$shot->scene, $shot->outfit];
+        [$shortest, $longest] = $scene->focalLengths35();
+        if ($outfit->focalLength35() > $longest * 1.005) {
+            throw new InvalidArgumentException(
+                sprintf(
+                    'This scene has pixels for up to %s mm (as on 36 × 24 mm); %s mm is %s mm there.',
+                    round($longest),
+                    round($outfit->focalLength, 1),
+                    round($outfit->focalLength35()),
+                ),
+            );
+        }
+        // On a smaller sensor a lens that should see the whole plate may fall short of it by a hair.
+        $focalLength35 = $outfit->focalLength35();
+        $framing = Framing::of(
+            $shortest,
+            $focalLength35 > self::SAME * $shortest ? max($shortest, $focalLength35) : $focalLength35,
+            $shot->aim,
+        );
+        $condition = $scene->condition($shot->condition);
+        $light = $this->renderer->meterGrid($scene, $condition, $framing);
+        $pattern = in_array($shot->metering, [MeteringPattern::Other, MeteringPattern::Unknown], true)
+            ? MeteringPattern::Scene
+            : $shot->metering;
+        $meter = new PatternMeter($light, $shot->point);
+        $metered = $shot->heldEv100 ?? Ev100::of($meter->verdict($pattern)->value ?? 0.0)->value;
+        $request = new ExposureRequest(
+            $metered,
+            $shot->mode === ExposureMode::Unknown ? ExposureMode::Manual : $shot->mode,
+            $outfit->lens->limitsAt($outfit->focalLength),
+            $outfit->body->limits,
+            $shot->aperture,
+            $shot->time,
+            $shot->iso,
+            $shot->autoIso,
+            $shot->compensation->value,
+            $shot->filterStops,
+            $shot->flash !== null,
+        );
+        $solved = ExposureSolver::solve($request);
+        $focused =
+            $shot->focus ??
+            ($this->renderer->distanceAt(
+                $scene,
+                $framing->x + $shot->point['x'] * $framing->width,
+                $framing->y + $shot->point['y'] * $framing->height,
+            ) ??
+                self::SKY);
+        $focused = max($focused, $outfit->lens->closestFocus, (2 * $outfit->focalLength) / 1000);
+        $steadier = $shot->support->stopsSteadier();
+        $rendering = new Rendering(
+            $scene,
+            $condition,
+            $framing,
+            $solved->settings,
+            $outfit->focalLength,
+            $outfit->body->format,
+            $outfit->sensor(),
+            $focused,
+            $shot->kelvin === null ? WhiteBalance::automatic($condition->kelvin) : WhiteBalance::of($shot->kelvin),
+            $shot->filterStops,
+            $shot->graduated,
+            $steadier === null
+                ? Shake::none()
+                : Shake::byHand(
+                    $outfit->focalLength,
+                    $outfit->body->format,
+                    $steadier + ($shot->stabilised ? $outfit->stabiliserStops() : 0.0),
+                    $solved->settings->time->exact,
+                    $shot->seed,
+                ),
+            $shot->flash,
+            $shot->followed,
+            $shot->moment,
+            $shot->seed,
+        );
+
+        return new FinderReading($rendering, $request, $solved, FinderDisplay::of($request, $solved), $meter, $metered);
+    }
+}

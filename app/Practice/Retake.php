@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use App\Models\Frame;
+use InvalidArgumentException;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Lens;
+use TruePupil\Core\Kit\Support;
+
+/**
+ * A frame of the practice camera taken again: the same scene, light, moment and hands, at the settings that were
+ * suggested.
+ */
+final readonly class Retake
+{
+    private const QUALITY = 86;
+
+    public function __construct(private Finder $finder, private SceneRenderer $renderer)
+    {
+    }
+
+    /** Whether the suggestion of this number can be shown so. */
+    public static function isPossible(Frame $frame, int $number): bool
+    {
+        return self::shot($frame, $number) !== null;
+    }
+
+    /** @throws InvalidArgumentException when it cannot be shown */
+    public function jpeg(Frame $frame, int $number): string
+    {
+        $shot =
+            self::shot($frame, $number) ??
+            throw new InvalidArgumentException('This frame cannot be taken again at these settings.');
+
+        return $this->renderer->picture($this->finder->look($shot)->rendering, RenderQuality::retake())->jpeg(self::QUALITY);
+    }
+
+    private static function shot(Frame $frame, int $number): ?Shot
+    {
+        $note = $frame->picture->practiceShot?->shot;
+        $suggestion = $frame->offeredSuggestions()[$number] ?? null;
+        if ($note === null || $suggestion === null) {
+            return null;
+        }
+        try {
+            $lens = self::lens($frame, $suggestion['lens'] ?? null, $note);
+            $shot = ShotNote::read(
+                $note,
+                array_filter(
+                    [
+                        'mode' => ExposureMode::Manual,
+                        'aperture' => Aperture::of($suggestion['fNumber']),
+                        'time' => ExposureTime::of($suggestion['exposureTime']),
+                        'iso' => Iso::of($suggestion['iso']),
+                        'compensation' => Stops::none(),
+                        'filterStops' => (float) $suggestion['filterStops'],
+                        'support' => Support::tryFrom($suggestion['support'] ?? ''),
+                        'focus' => $suggestion['focusDistance'] ?? null,
+                    ],
+                    fn (mixed $value): bool => $value !== null,
+                ),
+                $lens,
+                $suggestion['focalLength'] ?? null,
+            );
+        } catch (InvalidArgumentException) {
+            return null;
+        }
+
+        // Beyond this the scene's plates hold nothing to show.
+        return $shot->outfit->focalLength35() <= $shot->scene->focalLengths35()[1] * 1.005 &&
+            $shot->time?->exact <= 3600
+            ? $shot
+            : null;
+    }
+
+    /** @param  array<string, mixed>  $note */
+    private static function lens(Frame $frame, ?string $name, array $note): ?Lens
+    {
+        if ($name === null || $name === $note['lens']['name']) {
+            return null;
+        }
+
+        return $frame->attempt->user->kitInUse()?->lensNamed($name) ??
+            throw new InvalidArgumentException(sprintf('There is no lens "%s" in the kit.', $name));
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use Illuminate\Support\Facades\File;
+use InvalidArgumentException;
+use TruePupil\Core\PracticeCamera\Crossing;
+use TruePupil\Core\PracticeCamera\Fall;
+use TruePupil\Core\PracticeCamera\MoonDisc;
+use TruePupil\Core\PracticeCamera\StarField;
+use TruePupil\Core\PracticeCamera\Turning;
+use TruePupil\Core\PracticeCamera\Viewpoint;
+
+/** A scene that the practice camera can photograph: its plates, how far off everything is, and what moves in it. */
+final readonly class Scene
+{
+    /** A frame narrower than this share of the plate would show that the plate is made of pixels. */
+    private const NARROWEST = 0.4;
+
+    /**
+     * @param  list<string>  $plates  file names
+     * @param  array{float, float}  $distances  m, nearest and farthest thing of interest
+     * @param  array<string, SceneLight>  $conditions  the first is the usual one
+     * @param  list<FocusPoint>  $places
+     * @param  list<Fall>  $falls
+     * @param  array{float, float, float}  $waterColour  in the units of the first plate
+     */
+    private function __construct(
+        public string $id,
+        public string $title,
+        public string $purpose,
+        public string $caution,
+        private string $folder,
+        public array $plates,
+        public Viewpoint $view,
+        public array $distances,
+        public array $conditions,
+        public array $places,
+        public array $falls,
+        public array $waterColour,
+        public ?Crossing $crossing,
+        public ?Turning $turning,
+        public ?StarField $stars,
+        public bool $hasFlash,
+    ) {
+    }
+
+    /** @throws InvalidArgumentException */
+    public static function find(string $id): self
+    {
+        $folder = base_path('demo/scenes/'.$id);
+        if (preg_match('/^[a-z-]+$/', $id) !== 1 || ! is_file($folder.'/scene.json')) {
+            throw new InvalidArgumentException(
+                sprintf('There is no scene "%s"; there are %s.', $id, implode(', ', self::ids())),
+            );
+        }
+        $data = File::json($folder.'/scene.json', JSON_THROW_ON_ERROR);
+        $conditions = [];
+        foreach ($data['conditions'] as $condition) {
+            $conditions[$condition['id']] = new SceneLight(
+                $condition['id'],
+                $condition['title'],
+                $condition['candelasPerUnit'],
+                (float) $condition['kelvin'],
+                isset($condition['moon']) ? new MoonDisc($data['moon'], (float) $condition['moon']) : null,
+            );
+        }
+        $camera = $data['camera'];
+
+        return new self(
+            $data['id'],
+            $data['title'],
+            $data['purpose'],
+            $data['caution'] ?? '',
+            $folder,
+            $data['plates'],
+            new Viewpoint($camera['at'], $camera['towards'], (float) $camera['focalLength35']),
+            [(float) $data['distances'][0], (float) $data['distances'][1]],
+            $conditions,
+            array_map(
+                fn (array $place): FocusPoint => new FocusPoint(
+                    $place['id'],
+                    $place['title'],
+                    $place['at'],
+                    $place['region'] ?? null,
+                ),
+                $data['places'],
+            ),
+            array_map(fn (array $fall): Fall => new Fall(...$fall), $data['falls'] ?? []),
+            $data['waterColour'] ?? [1.0, 1.0, 1.0],
+            isset($data['crossing']) ? new Crossing(...$data['crossing']) : null,
+            isset($data['turnsPerSecond']) ? new Turning((float) $data['turnsPerSecond']) : null,
+            isset($data['stars']) ? new StarField(...$data['stars']) : null,
+            is_file($folder.'/flash.hdr.gz'),
+        );
+    }
+
+    /** @return list<self> in teaching order */
+    public static function all(): array
+    {
+        return array_map(self::find(...), self::ids());
+    }
+
+    /** @return list<string> */
+    public static function ids(): array
+    {
+        return File::json(base_path('demo/scenes/scenes.json'), JSON_THROW_ON_ERROR);
+    }
+
+    /** A file of the scene. */
+    public function file(string $name): string
+    {
+        return $this->folder.'/'.$name;
+    }
+
+    /** @throws InvalidArgumentException */
+    public function condition(?string $id): SceneLight
+    {
+        return $id === null
+            ? array_values($this->conditions)[0]
+            : $this->conditions[$id] ??
+                    throw new InvalidArgumentException(
+                        sprintf(
+                            'The scene "%s" has no light "%s"; it has %s.',
+                            $this->id,
+                            $id,
+                            implode(', ', array_keys($this->conditions)),
+                        ),
+                    );
+    }
+
+    /**
+     * Focal lengths in mm, as on 36x24, that the plate has pixels for.
+     *
+     * @return array{float, float}
+     */
+    public function focalLengths35(): array
+    {
+        return [$this->view->focalLength35, round($this->view->focalLength35 / self::NARROWEST)];
+    }
+}

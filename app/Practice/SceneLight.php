@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use TruePupil\Core\PracticeCamera\MoonDisc;
+
+/** One of the lights that a scene can be in. */
+final readonly class SceneLight
+{
+    /**
+     * @param  list<float>  $candelasPerUnit  cd/m² of a value of 1 in each of the scene's plates
+     * @param  float  $kelvin  the light's colour temperature
+     */
+    public function __construct(
+        public string $id,
+        public string $title,
+        public array $candelasPerUnit,
+        public float $kelvin,
+        public ?MoonDisc $moon,
+    ) {
+    }
+}

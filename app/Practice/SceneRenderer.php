@@ -1,0 +1,552 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use App\Imaging\Vips\Light;
+use App\Imaging\Vips\Vips;
+use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Metering\LuminanceGrid;
+use TruePupil\Core\Optics\Diffraction;
+use TruePupil\Core\PracticeCamera\Defocus;
+use TruePupil\Core\PracticeCamera\DepthScale;
+use TruePupil\Core\PracticeCamera\FlashLight;
+use TruePupil\Core\PracticeCamera\PlateExposure;
+use TruePupil\Core\PracticeCamera\Streak;
+use TruePupil\Core\PracticeCamera\ToneCurve;
+use TruePupil\Core\Tone\Srgb;
+
+/**
+ * The practice camera's pixels. In the order that light goes: the scene's luminance, framed; what moves in it; the lens
+ * with
+ * its filters, its depth of field and its shake; the sensor with its noise; the tone curve.
+ */
+final class SceneRenderer
+{
+    /** A star's light falls on a little more than one pixel of a sharp lens. */
+    private const STAR_SIGMA = 0.7;
+
+    /** In widths of the picture: what is drawn out further has no more than a hundredth of its light anywhere. */
+    private const LONGEST_STREAK = 20;
+
+    /** Width of the edge between sun and shade, m. */
+    private const SHADE_EDGE = 0.3;
+
+    /** A drop covers a little more than its own area: it is never quite round. */
+    private const DROP_COVER = 1.4;
+
+    /** Share of its diameter that a drop's edge is soft by. */
+    private const DROP_SIGMA = 0.42;
+
+    private readonly TurningClay $clay;
+
+    public function __construct(private readonly Vips $vips, private readonly PlateStore $plates)
+    {
+        $this->clay = new TurningClay($vips, $plates);
+    }
+
+    /** sRGB bytes, as the camera records them. */
+    public function picture(Rendering $rendering, RenderQuality $fineness): Light
+    {
+        $linear = $this->linear($rendering, $fineness);
+        $exposure = $this->exposure($rendering);
+        if (sqrt($exposure->noiseGain * Srgb::MID_GREY + $exposure->noiseFloor ** 2) < $fineness->noiseShown) {
+            return $this->recorded($linear);
+        }
+        $linear = $linear->kept();
+        // Noise of √(gain·x + floor²) times a unit normal deviate, each channel its own, from a place of its own for
+        // each press.
+        $sigma = $linear->linear($exposure->noiseGain, $exposure->noiseFloor ** 2)->power(0.5);
+        $deviates = $this->deviates($linear->width, $linear->height)->turned(
+            $rendering->seed * 7919,
+            $rendering->seed * 104729,
+        );
+
+        return $this->recorded($linear->plus($sigma->times($deviates)));
+    }
+
+    private function recorded(Light $linear): Light
+    {
+        return $linear->linear((float) ToneCurve::STEPS, 0.5)->toWholeNumbers()->lookedUp($this->plates->tone());
+    }
+
+    /** Linear light, 0.18 where the settings make mid-grey, before noise and tone curve. */
+    public function linear(Rendering $rendering, RenderQuality $fineness): Light
+    {
+        [$width, $height] = [$fineness->width, $fineness->height()];
+        $exposure = $this->exposure($rendering);
+        [$red, $green, $blue] = $rendering->whiteBalance->gains();
+        $gain = $exposure->perCandela * 2 ** -$rendering->filterStops;
+        $gains = [$gain * $red, $gain * $green, $gain * $blue];
+
+        $light = $this->scenery($rendering, $fineness, $gains);
+        if ($rendering->flash !== null && $rendering->scene->hasFlash) {
+            $flash = FlashLight::factor($rendering->flash, $rendering->settings) * 2 ** -$rendering->filterStops;
+            $light = $light->plus(
+                $this->framed(
+                    $this->plates->plate(
+                        $rendering->scene,
+                        'flash.hdr.gz',
+                        $this->isSmall($rendering->framing, $fineness),
+                    ),
+                    $rendering->framing,
+                    $fineness,
+                )->linear([$flash * $red, $flash * $green, $flash * $blue]),
+            );
+        }
+        if ($rendering->graduated !== null) {
+            $rows = Light::fromFloats($this->vips, pack('g*', ...$rendering->graduated->rows($height)), 1, $height, 1);
+            $light = $light->times($rows->placed(0, 0, $width, $height, true));
+        }
+        $light = $this->defocused($light->kept(), $rendering, $fineness);
+        if ($rendering->scene->falls !== [] || $rendering->scene->crossing !== null) {
+            $light = $light->kept();
+        }
+        $light = $this->withWater($light, $rendering, $fineness, $gains);
+        $light = $this->withCrossing($light, $rendering, $fineness, $gains);
+
+        return $this->softened(
+            $this->streaked(
+                $light,
+                $rendering->shake->right * $this->pixelsPerMillimetre($rendering, $width),
+                $rendering->shake->down * $this->pixelsPerMillimetre($rendering, $width),
+            ),
+            $rendering,
+            $width,
+        );
+    }
+
+    /**
+     * Mean luminance over square cells of the frame, as a meter in the camera sees it: 0.18 is what EV100 0 renders as
+     * mid-grey.
+     */
+    public function meterGrid(Scene $scene, SceneLight $condition, Region $framing, int $columns = 144): LuminanceGrid
+    {
+        $rows = (int) round($columns / 1.5);
+        $name = sprintf(
+            'meter-%s-%s-%s-%d',
+            $scene->id,
+            $condition->id,
+            hash(
+                'xxh128',
+                serialize([
+                    $framing,
+                    $condition,
+                    PlateStore::version($scene->file($scene->plates[0]), __FILE__, __DIR__.'/TurningClay.php'),
+                ]),
+            ),
+            $columns,
+        );
+
+        return LuminanceGrid::of(
+            $columns,
+            $rows,
+            $this->plates
+                ->reading($name, fn (): Light => $this->luminance($scene, $condition, $framing, $columns, $rows))
+                ->floats(),
+        );
+    }
+
+    private function luminance(Scene $scene, SceneLight $condition, Region $framing, int $columns, int $rows): Light
+    {
+        $luminance = null;
+        foreach ($scene->plates as $index => $name) {
+            $plate = $this->plates->plate($scene, $name, true);
+            if ($index === 0 && $scene->turning !== null) {
+                $plate = $this->clay->metered($plate, $scene);
+            }
+            $part = $this->cut($plate, $framing)
+                ->weighed(Srgb::WEIGHTS)
+                ->linear(($condition->candelasPerUnit[$index] * Srgb::MID_GREY) / Ev100::of(0)->luminance());
+            $luminance = $luminance === null ? $part : $luminance->plus($part);
+        }
+        \assert($luminance !== null);
+        $times = max(1, (int) floor($luminance->width / $columns));
+
+        return $luminance->shrunk($times)->resized($columns, $rows);
+    }
+
+    /** Metres to whatever lies at a place of the plate: the middle value around it; null for the sky. */
+    public function distanceAt(Scene $scene, float $x, float $y): ?float
+    {
+        $depth = $this->plates->depth($scene, true);
+        $reach = 6;
+        $column = (int) max($reach, min($depth->width - $reach - 1, $x * $depth->width));
+        $row = (int) max($reach, min($depth->height - $reach - 1, $y * $depth->height));
+        $levels = array_values(
+            unpack('v*', $depth->cut($column - $reach, $row - $reach, 2 * $reach + 1, 2 * $reach + 1)->bytes()) ?: [],
+        );
+        sort($levels);
+        $metres = DepthScale::metres($levels[intdiv(count($levels), 2)]);
+
+        return is_finite($metres) ? $metres : null;
+    }
+
+    /**
+     * The framed scene, with its sky and what turns in it.
+     *
+     * @param  array{float, float, float}  $gains  what a cd/m² comes to in each band
+     */
+    private function scenery(Rendering $rendering, RenderQuality $fineness, array $gains): Light
+    {
+        [$scene, $framing] = [$rendering->scene, $rendering->framing];
+        $isSmall = $this->isSmall($framing, $fineness);
+        $sum = null;
+        foreach ($scene->plates as $index => $name) {
+            $plate = $this->plates->plate($scene, $name, $isSmall);
+            if ($index === 0 && $scene->turning !== null) {
+                $plate = $this->clay->exposed(
+                    $plate,
+                    $scene,
+                    $scene->turning,
+                    $rendering->moment,
+                    $rendering->settings->time->exact,
+                    $isSmall,
+                );
+            }
+            $unit = $rendering->condition->candelasPerUnit[$index];
+            $part = $plate->linear(array_map(fn (float $gain): float => $unit * $gain, $gains));
+            $sum = $sum === null ? $part : $sum->plus($part);
+        }
+        \assert($sum !== null);
+        $light = $this->framed($sum, $framing, $fineness);
+
+        return $scene->stars === null ? $light : $this->withSky($light, $rendering, $fineness, $gains);
+    }
+
+    /** @param  array{float, float, float}  $gains */
+    private function withSky(Light $light, Rendering $rendering, RenderQuality $fineness, array $gains): Light
+    {
+        [$view, $framing] = [$rendering->scene->view, $rendering->framing];
+        // A pixel sees this much of the sky, in steradians.
+        $pixel = (((36 / $view->focalLength35) * $framing->width) / $fineness->width) ** 2;
+        \assert($rendering->scene->stars !== null);
+        $trails = $rendering->scene->stars->trails(
+            $view,
+            $rendering->moment,
+            $rendering->settings->time->exact,
+            $framing->width / $fineness->width,
+        );
+        $stars = TrailDrawing::of($this->vips, $trails, $framing, $fineness->width, $fineness->height(), 4);
+        $sky =
+            $stars === null
+                ? $light->weighed([0.0, 0.0, 0.0])
+                : $stars->amounts
+                    ->softened(self::STAR_SIGMA)
+                    ->linear(1 / $pixel)
+                    ->placed($stars->left, $stars->top, $fineness->width, $fineness->height(), false);
+        if ($rendering->condition->moon !== null) {
+            $sky = $sky->plus(MoonDrawing::draw($this->vips, $rendering->condition->moon, $view, $framing, $fineness));
+        }
+        $isSky = $this->depth($rendering, $fineness)->isMoreThan(DepthScale::LEVELS - 1.5);
+        $sky = $sky->linear($gains);
+
+        return $light->plus($isSky->choose($sky, $sky->linear(0.0)));
+    }
+
+    /** The picture taken apart by distance and put together again, nearest first, each part blurred by its own disc. */
+    private function defocused(Light $light, Rendering $rendering, RenderQuality $fineness): Light
+    {
+        $depth = $this->depth($rendering, $fineness)->kept();
+        $present = array_keys(array_filter($depth->counts()));
+        $defocus = Defocus::of(
+            $rendering->focalLength,
+            $rendering->settings->aperture->exact,
+            $rendering->focused,
+            $this->pixelsPerMillimetre($rendering, $fineness->width),
+            DepthScale::metres(min($present)),
+            DepthScale::metres(max($present)),
+            $fineness->layers,
+            $fineness->sharp,
+        );
+        $background = $this->backgroundStreak($rendering, $fineness);
+        if (count($defocus->radii) === 1) {
+            return $this->streaked($light, $background, 0.0);
+        }
+
+        $layers = $fineness->isQuick ? new QuickDepth($this->vips, $fineness) : new DepthLayers($this->vips, $fineness);
+
+        return $this->streaked($layers->blur($light, $depth, $present, $defocus), $background, 0.0);
+    }
+
+    /** @param  array{float, float, float}  $gains */
+    private function withWater(Light $light, Rendering $rendering, RenderQuality $fineness, array $gains): Light
+    {
+        $scene = $rendering->scene;
+        foreach ($scene->falls as $fall) {
+            $seconds = $rendering->settings->time->exact;
+            $seen = $scene->view->see($fall->at);
+            \assert($seen !== null);
+            $pixels =
+                (($fall->size * $scene->view->widthsPerMetre($seen['distance'])) / $rendering->framing->width) *
+                $fineness->width;
+            $radius = abs($this->defocusAt($rendering, $fineness, $seen['distance']));
+            // Whole flights overlap: fewer of them draw the same silk.
+            $most = $seconds > $fall->flight() ? intdiv($fineness->drops, 3) : $fineness->drops;
+            $trails = $fall->trails(
+                $scene->view,
+                $rendering->moment,
+                $seconds,
+                $most,
+                (1.2 * $rendering->framing->width) / $fineness->width,
+            );
+            $drawing = TrailDrawing::of(
+                $this->vips,
+                $trails,
+                $rendering->framing,
+                $fineness->width,
+                $fineness->height(),
+                (int) ceil(1.5 * $pixels + $radius) + 3,
+            );
+            if ($drawing === null) {
+                continue;
+            }
+            // From square plate widths to pixels.
+            $cover = $drawing->amounts
+                ->linear(($fineness->width / $rendering->framing->width) ** 2 * self::DROP_COVER)
+                ->softened(max(0.5, self::DROP_SIGMA * $pixels));
+            $cover = ($radius < 0.45 ? $cover : DiscBlur::blur($cover, $radius, $fineness->detail))->clamped()->kept();
+            $unit = $rendering->condition->candelasPerUnit[0];
+            $colour = array_map(
+                fn (float $part, float $gain): float => $part * $unit * $gain,
+                $scene->waterColour,
+                $gains,
+            );
+            $behind = $light->cut($drawing->left, $drawing->top, $cover->width, $cover->height);
+            $light = $light->with(
+                $behind
+                    ->times($cover->linear(-1.0, 1.0))
+                    ->plus(Light::join([$cover, $cover, $cover])->linear($colour))
+                    ->kept(),
+                $drawing->left,
+                $drawing->top,
+            );
+        }
+
+        return $light;
+    }
+
+    /** @param  array{float, float, float}  $gains */
+    private function withCrossing(Light $light, Rendering $rendering, RenderQuality $fineness, array $gains): Light
+    {
+        $crossing = $rendering->scene->crossing;
+        if ($crossing === null) {
+            return $light;
+        }
+        [$seconds, $view, $isSmall] = [
+            $rendering->settings->time->exact,
+            $rendering->scene->view,
+            $this->isSmall($rendering->framing, $fineness),
+        ];
+        // The panning camera's aim goes with the subject; the plate stays, so the subject is drawn where it is
+        // half-way.
+        $at = $crossing->at($rendering->moment + $seconds / 2);
+        $perMetre = $view->widthsPerMetre($crossing->distance);
+        $part = $this->crossingPart($rendering, $fineness, $at * $perMetre);
+        // Drawn out over many frames it has passed without a trace.
+        if (
+            $part === null ||
+            abs($crossing->streak($view, $seconds, $rendering->followed)) >
+                self::LONGEST_STREAK * $rendering->framing->width
+        ) {
+            return $light;
+        }
+        $inSun = $this->plates->mover($rendering->scene, true, $isSmall);
+        $inShade = $this->plates->mover($rendering->scene, false, $isSmall);
+        $moved = fn (Light $mover): Light => $mover->shifted((int) round($at * $perMetre * $mover->width), 0, false);
+        // Each part of it is lit by where it is; the shade's edge is as soft as the sun is wide.
+        $pixels = $perMetre * $inSun->width;
+        $lit = Light::positions($this->vips, $inSun->width, $inSun->height)
+            ->band(0)
+            ->linear(
+                1 / (self::SHADE_EDGE * $pixels),
+                0.5 - (0.5 * $inSun->width + $crossing->sunFrom * $pixels) / (self::SHADE_EDGE * $pixels),
+            )
+            ->clamped();
+        $mover = $this->framed(
+            $moved($inSun)->times($lit)->plus($moved($inShade)->times($lit->linear(-1.0, 1.0))),
+            $rendering->framing,
+            $fineness,
+        )
+            ->cut(...$part)
+            ->kept();
+        $radius = abs($this->defocusAt($rendering, $fineness, $crossing->distance));
+        $mover = $radius < 0.45 ? $mover : DiscBlur::blur($mover, $radius, $fineness->detail);
+        $mover = $this->streaked(
+            $mover,
+            ($crossing->streak($view, $seconds, $rendering->followed) / $rendering->framing->width) * $fineness->width,
+            0.0,
+            false,
+        )->kept();
+        $colour = $mover
+            ->band(0, 3)
+            ->linear(array_map(fn (float $gain): float => $gain * $rendering->condition->candelasPerUnit[0], $gains));
+
+        return $light->with(
+            $light
+                ->cut(...$part)
+                ->times(
+                    $mover
+                        ->band(3)
+                        ->linear(-1.0, 1.0)
+                        ->clamped(),
+                )
+                ->plus($colour)
+                ->kept(),
+            $part[0],
+            $part[1],
+        );
+    }
+
+    /**
+     * The part of the picture that the crossing subject, its shadow, its blur and its streak can reach.
+     *
+     * @param  float  $at  plate widths from the plate's middle
+     * @return ?array{int, int, int, int} left, top, width and height in pixels; null when it is out of the frame
+     */
+    private function crossingPart(Rendering $rendering, RenderQuality $fineness, float $at): ?array
+    {
+        [$crossing, $framing] = [$rendering->scene->crossing, $rendering->framing];
+        \assert($crossing !== null);
+        $scale = $fineness->width / $framing->width;
+        $reach =
+            (abs($crossing->streak($rendering->scene->view, $rendering->settings->time->exact, $rendering->followed)) *
+                $scale) /
+                2 +
+            2 * abs($this->defocusAt($rendering, $fineness, $crossing->distance)) +
+            4;
+        [$left, $top, $right, $bottom] = PlateStore::CUT;
+        $from = (int) max(0, floor(($left + $at - $framing->x) * $scale - $reach));
+        $to = (int) min($fineness->width, ceil(($right + $at - $framing->x) * $scale + $reach));
+        $above = (int) max(0, floor((($top - $framing->y) / $framing->height) * $fineness->height() - $reach));
+        $below = (int) min(
+            $fineness->height(),
+            ceil((($bottom - $framing->y) / $framing->height) * $fineness->height() + $reach),
+        );
+
+        return $to - $from < 2 || $below - $above < 2 ? null : [$from, $above, $to - $from, $below - $above];
+    }
+
+    private function defocusAt(Rendering $rendering, RenderQuality $fineness, float $metres): float
+    {
+        return Defocus::of(
+            $rendering->focalLength,
+            $rendering->settings->aperture->exact,
+            $rendering->focused,
+            $this->pixelsPerMillimetre($rendering, $fineness->width),
+            $metres,
+            $metres,
+        )->radius($metres);
+    }
+
+    private function backgroundStreak(Rendering $rendering, RenderQuality $fineness): float
+    {
+        return $rendering->scene->crossing === null
+            ? 0.0
+            : ($rendering->scene->crossing->backgroundStreak(
+                $rendering->scene->view,
+                $rendering->settings->time->exact,
+                $rendering->followed,
+            ) /
+                    $rendering->framing->width) *
+                    $fineness->width;
+    }
+
+    /**
+     * Drawn out evenly along a straight line, half to either side.
+     *
+     * @param  float  $right  pixels
+     * @param  float  $down  pixels
+     */
+    private function streaked(Light $light, float $right, float $down, bool $repeatsEdge = true): Light
+    {
+        // Further than this nothing changes any more.
+        $most = self::LONGEST_STREAK * $light->width;
+        [$right, $down] = [max(-$most, min($most, $right)), max(-$most, min($most, $down))];
+        $shifts = Streak::shifts($right, $down);
+        if ($shifts === []) {
+            return $light;
+        }
+        foreach ($shifts as [$x, $y]) {
+            $light = $light->plus($light->shifted($x, $y, $repeatsEdge))->kept();
+        }
+
+        return $light
+            ->linear(0.5 ** count($shifts))
+            ->shifted(-(int) round($right / 2), -(int) round($down / 2), $repeatsEdge);
+    }
+
+    /** Diffraction: its disc is close to a Gaussian of σ = 0.42·λ·N, which is 0.172 of its diameter. */
+    private function softened(Light $light, Rendering $rendering, int $width): Light
+    {
+        $sigma =
+            ((0.172 * Diffraction::at($rendering->settings->aperture->exact)->airyMicrometres) / 1000) *
+            $this->pixelsPerMillimetre($rendering, $width);
+
+        return $sigma < 0.25 ? $light : $light->softened($sigma);
+    }
+
+    private function depth(Rendering $rendering, RenderQuality $fineness): Light
+    {
+        return $this->framed(
+            $this->plates->depth($rendering->scene, $this->isSmall($rendering->framing, $fineness)),
+            $rendering->framing,
+            $fineness,
+            false,
+        );
+    }
+
+    /** Whether the smaller copies of the plates hold all that the picture can show. */
+    private function isSmall(Region $framing, RenderQuality $fineness): bool
+    {
+        return $fineness->width <= PlateStore::FINDER_WIDTH * $framing->width + 1;
+    }
+
+    private function framed(Light $plate, Region $framing, RenderQuality $fineness, bool $mixes = true): Light
+    {
+        return $this->cut($plate, $framing)->resized($fineness->width, $fineness->height(), $mixes);
+    }
+
+    private function cut(Light $plate, Region $framing): Light
+    {
+        if ($framing->width >= 1.0 && $framing->height >= 1.0) {
+            return $plate;
+        }
+        [$width, $height] = [
+            (int) round($framing->width * $plate->width),
+            (int) round($framing->height * $plate->height),
+        ];
+
+        return $plate->cut(
+            min($plate->width - $width, (int) round($framing->x * $plate->width)),
+            min($plate->height - $height, (int) round($framing->y * $plate->height)),
+            $width,
+            $height,
+        );
+    }
+
+    private function exposure(Rendering $rendering): PlateExposure
+    {
+        return PlateExposure::of($rendering->settings, $rendering->sensor);
+    }
+
+    /** Pixels of the picture for each millimetre of the sensor. */
+    private function pixelsPerMillimetre(Rendering $rendering, int $width): float
+    {
+        return $width / $rendering->format->width;
+    }
+
+    private function deviates(int $width, int $height): Light
+    {
+        return $this->plates->made(
+            sprintf('deviates-%dx%d', $width, $height),
+            fn (): Light => Light::join([
+                Light::deviates($this->vips, $width, $height, 11),
+                Light::deviates($this->vips, $width, $height, 12),
+                Light::deviates($this->vips, $width, $height, 13),
+            ]),
+        );
+    }
+}

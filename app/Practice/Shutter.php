@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use App\Imaging\TagWriter;
+use Illuminate\Support\Facades\File;
+use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Exposure\ExposureSettings;
+
+/** Presses the shutter: writes the JPEG that the practice camera makes, with its record. */
+final readonly class Shutter
+{
+    private const QUALITY = 94;
+
+    public function __construct(private SceneRenderer $renderer, private Finder $finder, private TagWriter $tags)
+    {
+    }
+
+    /** @throws \InvalidArgumentException when the scene, the lens or the mode does not allow what was set */
+    public function press(Shot $shot, string $target): ExposureSettings
+    {
+        $sight = $this->finder->look($shot);
+        $settings = $sight->settings();
+        $outfit = $shot->outfit;
+        File::put($target, $this->renderer->picture($sight->rendering, RenderQuality::frame())->jpeg(self::QUALITY));
+        $this->tags->write(
+            $target,
+            new CaptureRecord(
+                make: $outfit->make,
+                model: $outfit->body->name,
+                lens: $outfit->lens->name,
+                fNumber: $settings->aperture,
+                exposureTime: $settings->time,
+                iso: $settings->iso,
+                compensation: $shot->compensation->value,
+                mode: $shot->mode,
+                metering: $shot->metering,
+                flashFired: $shot->flash !== null,
+                focalLength: $outfit->focalLength,
+                focalLength35: round($outfit->focalLength35()),
+                whiteBalance: $shot->kelvin === null ? 'auto' : 'set',
+                focusDistance: round($sight->rendering->focused, 2),
+                takenAt: $shot->takenAt,
+                widestFNumber: $outfit->lens->widestAt($outfit->focalLength)->nominal(),
+            ),
+        );
+
+        return $settings;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Returns;
+
+use App\Models\Attempt;
+use App\Models\SavedPlan;
+
+/** Begins the plan of the next attempt with what the return suggested. */
+final class StartReshoot
+{
+    /** The plan that is there, or one filled from the return; what the student has typed already stays. */
+    public static function plan(Attempt $returned): SavedPlan
+    {
+        $plan = SavedPlan::forNext($returned->setBrief, $returned->user);
+        if ($plan->exists) {
+            return $plan;
+        }
+        $frame = $returned->frames->first();
+        $suggestion = $frame?->chosenSuggestion();
+        $typed = array_filter(
+            [
+                'way' => 'earlier',
+                'earlier' => $frame === null ? null : (string) $frame->id,
+                ...array_map(
+                    fn (mixed $value): string => (string) $value,
+                    array_filter($frame->intent ?? [], is_scalar(...)),
+                ),
+                'placement' => $frame?->placement_id,
+                'about' => $frame?->about,
+                'support' => $suggestion['support'] ?? ($frame->typed['support'] ?? null),
+            ],
+            fn (mixed $value): bool => $value !== null && $value !== '',
+        );
+        $plan->fill(['typed' => $typed, 'chosen' => $suggestion])->save();
+
+        return $plan;
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Transfer;
+
+use App\Models\Attempt;
+use App\Models\AttemptState;
+use App\Models\Course;
+use App\Models\Frame;
+use App\Models\FrameFinding;
+use App\Models\Note;
+use App\Models\SetBrief;
+
+/**
+ * A course, or one student's part of it, as plain data (docs/formats/export.md): records, measures, checks, findings,
+ * notes, returns. No place is in it.
+ */
+final class CourseDocument
+{
+    public const FORMAT = 'true-pupil.course';
+
+    public const VERSION = 1;
+
+    /** @return array<string, mixed> without what is still being prepared */
+    public static function of(Course $course, ?int $student = null): array
+    {
+        $attempts = Attempt::query()
+            ->where('state', '!=', AttemptState::Draft)
+            ->whereHas('setBrief', fn ($query) => $query->where('course_id', $course->id))
+            ->when($student !== null, fn ($query) => $query->where('user_id', $student))
+            ->with(['user', 'setBrief', 'frames.picture', 'frames.findings', 'frames.notes.author', 'frames.whatIfs'])
+            ->orderBy('id')
+            ->get();
+
+        return [
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'course' => [
+                'name' => $course->name,
+                'place' => $course->place,
+                'timezone' => $course->timezone,
+                'approach' => $course->approach,
+            ],
+            'briefs' => array_values(
+                $course
+                    ->setBriefs()
+                    ->get()
+                    ->map(
+                        fn (SetBrief $set): array => [
+                            'id' => $set->brief_id,
+                            'revision' => $set->revision,
+                            'dueAt' => $set->due_at?->toIso8601ZuluString(),
+                            'brief' => $set->brief,
+                        ],
+                    )
+                    ->all(),
+            ),
+            'attempts' => array_values($attempts->map(self::attempt(...))->all()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function attempt(Attempt $attempt): array
+    {
+        $isReturned = $attempt->state === AttemptState::Returned;
+
+        return [
+            'student' => $attempt->user->name,
+            'brief' => $attempt->setBrief->brief_id,
+            'revision' => $attempt->setBrief->revision,
+            'number' => $attempt->number,
+            'state' => $attempt->state->value,
+            'handedInAt' => $attempt->handed_in_at?->toIso8601ZuluString(),
+            'returnedAt' => $attempt->returned_at?->toIso8601ZuluString(),
+            'summary' => $isReturned ? $attempt->summary : null,
+            'reply' => $attempt->reply,
+            'frames' => array_values(
+                $attempt->frames
+                    ->map(
+                        fn (Frame $frame): array => [
+                            'name' => $frame->original_name,
+                            'row' => $frame->row,
+                            'sha256' => $frame->picture->hash,
+                            'width' => $frame->width,
+                            'height' => $frame->height,
+                            'record' => $frame->tags,
+                            'typed' => $frame->typed,
+                            'intent' => $frame->intent,
+                            'subject' => $frame->subject,
+                            'marks' => $frame->marks,
+                            'about' => $frame->about,
+                            'reason' => $frame->reason,
+                            'checks' => $frame->checks,
+                            'findings' => array_values(
+                                $frame->findings
+                                    ->filter(
+                                        fn (FrameFinding $finding): bool => $finding->current &&
+                                            $finding->decision->value !== 'dismissed',
+                                    )
+                                    ->map(
+                                        fn (FrameFinding $finding): array => [
+                                            'id' => $finding->rule_id,
+                                            'decision' => $finding->decision->value,
+                                            'sentence' => $finding->sentence(),
+                                            'evidence' => $finding->body['evidence'] ?? null,
+                                        ],
+                                    )
+                                    ->all(),
+                            ),
+                            'suggestion' => $frame->chosenSuggestion(),
+                            'notes' => array_values(
+                                $frame->notes
+                                    ->filter(fn (Note $note): bool => $isReturned && $note->given_at !== null)
+                                    ->map(
+                                        fn (Note $note): array => [
+                                            'by' => $note->author->name,
+                                            'kind' => $note->kind->value,
+                                            'topic' => $note->topic?->value,
+                                            'region' => $note->region,
+                                            'fixed' => $note->fixed,
+                                            'body' => $note->body,
+                                        ],
+                                    )
+                                    ->all(),
+                            ),
+                            'whatIfs' => $isReturned
+                                ? array_values(
+                                    $frame->whatIfs
+                                        ->map(
+                                            fn ($whatIf): array => [
+                                                'title' => $whatIf->title,
+                                                'recipe' => $whatIf->recipe,
+                                            ],
+                                        )
+                                        ->all(),
+                                )
+                                : [],
+                        ],
+                    )
+                    ->all(),
+            ),
+        ];
+    }
+}

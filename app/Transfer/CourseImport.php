@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Transfer;
+
+use App\HandIn\PictureStore;
+use App\Jobs\JudgeFrame;
+use App\Jobs\ReadFrame;
+use App\Models\Course;
+use App\Models\FrameState;
+use App\Models\Picture;
+use Generator;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Schema;
+use Throwable;
+use ZipArchive;
+
+/**
+ * Takes a course in from another installation, whole or not at all. People who have an account here under the same
+ * address
+ * keep it as it is; everybody else comes with theirs and signs in as before.
+ */
+final readonly class CourseImport
+{
+    public function __construct(private PictureStore $store)
+    {
+    }
+
+    /**
+     * @return array{course: Course, people: int, new: int, pictures: int}
+     *
+     * @throws ImportRefused
+     */
+    public function take(string $path): array
+    {
+        $zip = new ZipArchive();
+        if ($zip->open($path, ZipArchive::RDONLY) !== true) {
+            throw new ImportRefused(sprintf('"%s" is no course archive: it cannot be opened as a ZIP.', $path));
+        }
+        $this->check($zip);
+        $files = [];
+        try {
+            [$numbers, $new] = DB::transaction(function () use ($zip, &$files): array {
+                return $this->insert($zip, $files);
+            });
+        } catch (Throwable $problem) {
+            // Files that came with it and belong to nothing here.
+            foreach ($files as $file) {
+                File::delete($file);
+            }
+            throw $problem instanceof QueryException
+                ? new ImportRefused(
+                    'The archive does not fit together: '.$problem->getPrevious()?->getMessage(),
+                    previous: $problem,
+                )
+                : $problem;
+        }
+        $course = Course::query()->findOrFail(array_values($numbers['courses'])[0]);
+        $this->goOn($course);
+
+        return [
+            'course' => $course,
+            'people' => count($numbers['users'] ?? []),
+            'new' => $new,
+            'pictures' => count($numbers['pictures'] ?? []),
+        ];
+    }
+
+    private function check(ZipArchive $zip): void
+    {
+        $header = json_decode((string) $zip->getFromName('course.json'), true);
+        if (! is_array($header) || ($header['format'] ?? null) !== CourseTables::FORMAT) {
+            throw new ImportRefused('The archive holds something else than a course.');
+        }
+        if (
+            ($header['version'] ?? 0) > CourseTables::VERSION ||
+            (string) ($header['schema'] ?? '') > (string) DB::table('migrations')->max('migration')
+        ) {
+            throw new ImportRefused(
+                'The archive was made by a newer version of the application; bring this one up to date first.',
+            );
+        }
+        $courses = iterator_to_array($this->rows($zip, 'courses'), false);
+        if (count($courses) !== 1) {
+            throw new ImportRefused(sprintf('The archive holds %d courses; it has to be one.', count($courses)));
+        }
+        $code = $courses[0]['join_code'] ?? null;
+        if (DB::table('courses')->where('join_code', $code)->exists()) {
+            throw new ImportRefused(
+                sprintf('The course that is joined with %s is here already; nothing was taken in twice.', $code),
+            );
+        }
+    }
+
+    /** @return Generator<int, array<string, mixed>> */
+    private function rows(ZipArchive $zip, string $table): Generator
+    {
+        $stream = $zip->getStream('tables/'.$table.'.jsonl');
+        if ($stream === false) {
+            throw new ImportRefused(sprintf('The archive has no rows for "%s".', $table));
+        }
+        $columns = array_flip(Schema::getColumnListing($table));
+        while (($line = fgets($stream)) !== false) {
+            $row = json_decode($line, true);
+            if (! is_array($row) || ! is_int($row['id'] ?? null) || array_diff_key($row, $columns) !== []) {
+                throw new ImportRefused(
+                    sprintf('A row of "%s" cannot be read, or has columns that are not known here.', $table),
+                );
+            }
+            yield $row;
+        }
+        fclose($stream);
+    }
+
+    /**
+     * @param  list<string>  $files  grows by the pictures that were not in the store before
+     * @return array{array<string, array<int, int>>, int}
+     *   new numbers by table and old number, and how many people are new
+     */
+    private function insert(ZipArchive $zip, array &$files): array
+    {
+        $numbers = $new = [];
+        foreach (CourseTables::POINTERS as $table => $pointers) {
+            foreach ($this->rows($zip, $table) as $row) {
+                $old = $row['id'];
+                if (isset(CourseTables::OWN[$table]) && ! isset($new[$row['user_id']])) {
+                    continue;
+                }
+                unset($row['id']);
+                foreach ($pointers as $column => $target) {
+                    $row[$column] =
+                        $row[$column] === null
+                            ? null
+                            : $numbers[$target][$row[$column]] ??
+                                throw new ImportRefused(
+                                    sprintf(
+                                        'A row of "%s" points at a row of "%s" that is not in the archive.',
+                                        $table,
+                                        $target,
+                                    ),
+                                );
+                }
+                $known = match ($table) {
+                    'pictures' => $this->keepPicture($zip, (string) $row['hash'], $files)->id,
+                    default => isset(CourseTables::SAME_BY[$table])
+                        ? DB::table($table)
+                            ->where(CourseTables::SAME_BY[$table], $row[CourseTables::SAME_BY[$table]])
+                            ->value('id')
+                        : null,
+                };
+                if ($known === null && $table === 'users') {
+                    $new[$old] = true;
+                }
+                $numbers[$table][$old] =
+                    (int) ($known ??
+                        DB::table($table)->insertGetId(
+                            $table === 'plans' ? $this->plan($row, $numbers['frames'] ?? []) : $row,
+                        ));
+            }
+        }
+
+        return [$numbers, count($new)];
+    }
+
+    /** @param  list<string>  $files */
+    private function keepPicture(ZipArchive $zip, string $hash, array &$files): Picture
+    {
+        $stream = preg_match('/^[0-9a-f]{64}$/', $hash) === 1 ? $zip->getStream('pictures/'.$hash) : false;
+        if ($stream === false) {
+            throw new ImportRefused(sprintf('The picture "%s" is missing in the archive.', $hash));
+        }
+        File::ensureDirectoryExists(storage_path('scratch'));
+        $copy = storage_path('scratch/'.bin2hex(random_bytes(8)));
+        try {
+            file_put_contents($copy, $stream);
+            if (hash_file('sha256', $copy) !== $hash) {
+                throw new ImportRefused(sprintf('The picture %s is not what it was: the archive is damaged.', $hash));
+            }
+            $original = $this->store->original((new Picture())->forceFill(['hash' => $hash]));
+            if (! is_file($original)) {
+                $files[] = $original;
+            }
+
+            return $this->store->keep($copy);
+        } finally {
+            File::delete($copy);
+        }
+    }
+
+    /**
+     * A plan may begin with the light of an earlier frame.
+     *
+     * @param  array<string, mixed>  $row
+     * @param  array<int, int>  $frames  new numbers by old
+     * @return array<string, mixed>
+     */
+    private function plan(array $row, array $frames): array
+    {
+        $typed = json_decode((string) ($row['typed'] ?? ''), true);
+        if (is_array($typed) && isset($typed['earlier'])) {
+            $typed['earlier'] = (string) ($frames[(int) $typed['earlier']] ?? '');
+            $row['typed'] = json_encode($typed, JSON_UNESCAPED_UNICODE);
+        }
+
+        return $row;
+    }
+
+    /** What was being worked on there is worked on here. */
+    private function goOn(Course $course): void
+    {
+        $frames = DB::table('frames')
+            ->join('attempts', 'attempts.id', '=', 'frames.attempt_id')
+            ->join('set_briefs', 'set_briefs.id', '=', 'attempts.set_brief_id')
+            ->where('set_briefs.course_id', $course->id);
+        $frames
+            ->clone()
+            ->where('frames.state', FrameState::Reading->value)
+            ->pluck('frames.id')
+            ->each(fn (int $id) => ReadFrame::dispatch($id));
+        foreach (
+            $frames
+                ->clone()
+                ->where('frames.state', FrameState::Judging->value)
+                ->get(['frames.id', 'frames.revision']) as $frame
+        ) {
+            JudgeFrame::dispatch((int) $frame->id, (int) $frame->revision);
+        }
+    }
+}

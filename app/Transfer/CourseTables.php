@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Transfer;
+
+/**
+ * What belongs to a course in the database, in the order in which it can be put into another, and what points where.
+ */
+final class CourseTables
+{
+    public const FORMAT = 'true-pupil.course-archive';
+
+    public const VERSION = 1;
+
+    /** Columns that point at rows of other tables; each table after those that it points at. */
+    public const POINTERS = [
+        'users' => [],
+        'courses' => [],
+        'memberships' => ['course_id' => 'courses', 'user_id' => 'users'],
+        'set_briefs' => ['course_id' => 'courses'],
+        'silenced_findings' => ['course_id' => 'courses', 'user_id' => 'users'],
+        'attempts' => ['set_brief_id' => 'set_briefs', 'user_id' => 'users'],
+        'pictures' => [],
+        'practice_shots' => [],
+        'frames' => ['attempt_id' => 'attempts', 'picture_id' => 'pictures'],
+        'findings' => ['frame_id' => 'frames', 'decided_by' => 'users'],
+        'notes' => ['frame_id' => 'frames', 'author_id' => 'users'],
+        'what_ifs' => ['frame_id' => 'frames', 'author_id' => 'users'],
+        'plans' => ['user_id' => 'users', 'set_brief_id' => 'set_briefs'],
+        ...self::OWN,
+    ];
+
+    /** What is a person's and no course's: it goes along with whoever is new there. */
+    public const OWN = [
+        'own_briefs' => ['user_id' => 'users'],
+        'settings_banks' => ['user_id' => 'users'],
+        'drill_answers' => ['user_id' => 'users'],
+        'drill_returns' => ['user_id' => 'users'],
+    ];
+
+    /** What is known again by its content, wherever it lies. */
+    public const SAME_BY = ['users' => 'email', 'pictures' => 'hash', 'practice_shots' => 'hash'];
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Presenters;
+
+use App\Practice\FinderPicture;
+use App\Practice\FinderReading;
+use App\View\Drawings\CellPath;
+use App\View\Drawings\DepthRuler;
+use App\View\Drawings\PupilDrawing;
+use App\View\Drawings\ToneStrip;
+use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Modes\Decider;
+use TruePupil\Core\Modes\FinderDisplay;
+use TruePupil\Core\Optics\DepthOfField;
+use TruePupil\Core\Optics\Metres;
+
+/** What the finder shows of a sight: the values in use, the meter, the tones, what is sharp. */
+final readonly class FinderView
+{
+    public const METER_WIDTH = 640;
+
+    /** The finder's picture is three wide to two high; geometry over it is in these units. */
+    public const OVER = [960, 640];
+
+    public function __construct(public FinderReading $sight, public FinderPicture $picture)
+    {
+    }
+
+    /** @return list<array{label: string, text: string, by: string, blinks: ?string}> */
+    public function values(): array
+    {
+        $display = $this->sight->display;
+        $rows = [];
+        foreach (
+            [
+                'fNumber' => ['Aperture', $display->fNumber],
+                'exposureTime' => ['Time', $display->exposureTime],
+                'iso' => ['ISO', $display->iso],
+            ] as $key => [$label, $text]
+        ) {
+            $rows[] = [
+                'label' => $label,
+                'text' => $text,
+                'by' => $this->sight->solved->decidedBy[$key] === Decider::Camera ? 'the camera’s choice' : 'set by you',
+                'blinks' => $display->blinking[$key] ?? null,
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<string> why the camera could not do what was asked */
+    public function limits(): array
+    {
+        return array_values(
+            array_unique(array_map(fn ($limit): string => $limit->message, $this->sight->solved->limits)),
+        );
+    }
+
+    /** Where the mark stands on the meter's scale. */
+    public function meterX(): ?float
+    {
+        $meter = $this->sight->display->meter;
+
+        return $meter === null ? null : $this->x($meter->value);
+    }
+
+    public function x(float $stops): float
+    {
+        return round(self::METER_WIDTH / 2 + ($stops / FinderDisplay::SCALE_END) * 280, 1);
+    }
+
+    public function meterText(): string
+    {
+        $meter = $this->sight->display->meter;
+
+        return match (true) {
+            $meter === null => 'Bulb: no meter; hold as long as you like.',
+            $this->sight->display->meterAtEnd => sprintf(
+                'The mark is beyond the end of the scale at %s.',
+                $meter->signed(),
+            ),
+            default => sprintf('The mark stands at %s.', $meter->signed()),
+        };
+    }
+
+    public function tones(): ToneStrip
+    {
+        return ToneStrip::ofTones($this->picture->tones);
+    }
+
+    /** @return array{lost: string, blocked: string} paths over the picture */
+    public function ends(): array
+    {
+        $ends = $this->picture->ends;
+        $path = fn (array $cells): string => $ends === null
+            ? ''
+            : CellPath::of($cells, $ends->columns, $ends->rows, ...self::OVER);
+
+        return ['lost' => $path($ends->lost ?? []), 'blocked' => $path($ends->blocked ?? [])];
+    }
+
+    public function depth(): DepthRuler
+    {
+        $rendering = $this->sight->rendering;
+
+        return DepthRuler::of(
+            DepthOfField::of(
+                $rendering->focalLength,
+                $rendering->settings->aperture->exact,
+                $rendering->focused,
+                $rendering->format->circleOfConfusion(),
+            ),
+            $rendering->focused,
+        );
+    }
+
+    public function pupil(): ?PupilDrawing
+    {
+        $rendering = $this->sight->rendering;
+
+        return PupilDrawing::of(
+            new CaptureRecord(
+                fNumber: $rendering->settings->aperture,
+                focalLength: $rendering->focalLength,
+                widestFNumber: $this->sight->request->lens->widest,
+            ),
+        );
+    }
+
+    public function focusText(): string
+    {
+        return $this->sight->rendering->focused >= 1000
+            ? 'at infinity'
+            : 'at '.Metres::text($this->sight->rendering->focused);
+    }
+
+    public function whiteBalanceText(): string
+    {
+        $balance = $this->sight->rendering->whiteBalance;
+
+        return sprintf(
+            '%s K%s',
+            number_format($balance->kelvin, 0, '.', ' '),
+            $balance->isAutomatic ? ', automatic' : '',
+        );
+    }
+
+    public function lightText(): string
+    {
+        return sprintf('EV %.1f at ISO 100', $this->sight->meteredEv100);
+    }
+
+    public function summary(): string
+    {
+        $settings = $this->sight->settings();
+
+        return sprintf(
+            '%s at %s; %s',
+            $this->sight->rendering->scene->title,
+            $settings,
+            Stops::of($this->picture->tones->meanStops)->signed().' from mid-grey on the whole',
+        );
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Presenters;
+
+use TruePupil\Core\Capture\Provenance;
+
+/** One line of the record table. */
+final readonly class RecordRow
+{
+    public function __construct(
+        public string $field,
+        public string $label,
+        public ?string $value,
+        public ?Provenance $source,
+        /** Whether the student can and should fill it in when the file has nothing. */
+        public bool $asked = false,
+    ) {
+    }
+}

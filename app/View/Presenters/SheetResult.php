@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Presenters;
+
+use App\Calculators\Calculators;
+use App\Calculators\CameraSheets;
+use App\Calculators\Sheet;
+use App\Input\CalculatorInput;
+use App\View\Drawings\DepthRuler;
+use App\View\Drawings\ExposureMapDrawing;
+use App\View\Drawings\MovementComb;
+use App\View\Drawings\PupilDrawing;
+use InvalidArgumentException;
+use TruePupil\Core\Adviser\Advice;
+use TruePupil\Core\Adviser\AdviceRequest;
+use TruePupil\Core\Adviser\KitAdviser;
+use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\LightLedger;
+use TruePupil\Core\Modes\ExposureSolver;
+use TruePupil\Core\Modes\FinderDisplay;
+use TruePupil\Core\Modes\SolvedExposure;
+use TruePupil\Core\Motion\SubjectBlur;
+use TruePupil\Core\Optics\DepthOfField;
+use TruePupil\Core\Optics\SensorFormat;
+
+/** What a sheet of the Bench answers: lines to read, and the drawings that go with them. */
+final readonly class SheetResult
+{
+    /** @param  list<array{label: string, text: string}>  $lines */
+    private function __construct(
+        public array $lines = [],
+        public ?string $problem = null,
+        public ?PupilDrawing $pupil = null,
+        public ?DepthRuler $ruler = null,
+        public ?MovementComb $comb = null,
+        public ?Advice $advice = null,
+        public ?ExposureMapDrawing $map = null,
+        public ?LightLedger $ledger = null,
+        public ?LightLedger $secondLedger = null,
+        public ?SolvedExposure $solved = null,
+        public ?FinderDisplay $finder = null,
+    ) {
+    }
+
+    /** @param  array<string, string>  $values  as typed */
+    public static function of(Sheet $sheet, array $values): self
+    {
+        try {
+            $given = $sheet->given($values);
+
+            return match ($sheet->id) {
+                'solve' => self::solve(CameraSheets::adviceRequest($given)),
+                'expose' => self::expose($given),
+                'ledger' => self::ledger($given),
+                default => self::calculate($sheet, $given),
+            };
+        } catch (InvalidArgumentException $problem) {
+            return new self(problem: $sheet->inItsWords($problem->getMessage()));
+        }
+    }
+
+    private static function calculate(Sheet $sheet, CalculatorInput $given): self
+    {
+        $lines = $sheet->read(Calculators::run($sheet->id, $given));
+
+        return match ($sheet->id) {
+            'dof' => new self(
+                $lines,
+                pupil: self::pupil($given->positive('f'), $given->positive('n')),
+                ruler: DepthRuler::of(
+                    DepthOfField::of(
+                        $given->positive('f'),
+                        $given->positive('n'),
+                        $given->positive('s'),
+                        SensorFormat::parse($given->text('format'))->circleOfConfusion(),
+                    ),
+                    $given->positive('s'),
+                ),
+            ),
+            'focus' => self::focus($lines, $given),
+            'pupil', 'closeup', 'blurdisc' => new self(
+                $lines,
+                pupil: self::pupil($given->positive('f'), $given->positive('n')),
+            ),
+            'motion' => self::motion($lines, $given),
+            default => new self($lines),
+        };
+    }
+
+    /** @param  list<array{label: string, text: string}>  $lines */
+    private static function focus(array $lines, CalculatorInput $given): self
+    {
+        [$near, $far] = [$given->positive('near'), $given->has('far') ? $given->positive('far') : null];
+        $plan = Calculators::run('focus', $given);
+        $circle = SensorFormat::parse($given->text('format'))->circleOfConfusion();
+
+        return new self(
+            $lines,
+            pupil: self::pupil($given->positive('f'), (float) $plan['fNumber']),
+            ruler: DepthRuler::of(
+                DepthOfField::of($given->positive('f'), (float) $plan['fNumber'], (float) $plan['focus'], $circle),
+                (float) $plan['focus'],
+                $near,
+                $far,
+            ),
+        );
+    }
+
+    /** @param  list<array{label: string, text: string}>  $lines */
+    private static function motion(array $lines, CalculatorInput $given): self
+    {
+        $format = SensorFormat::parse($given->text('format'));
+        $blur = SubjectBlur::of(
+            $given->number('v'),
+            $given->numberOr('angle', 0),
+            $given->positive('f'),
+            $given->positive('s'),
+            $format,
+        );
+
+        return new self(
+            $lines,
+            comb: $blur->criticalLimit() === null
+                ? null
+                : MovementComb::of($blur, $format->circleOfConfusion(), used: ExposureTime::of($given->positive('t'))),
+        );
+    }
+
+    private static function solve(AdviceRequest $request): self
+    {
+        $advice = KitAdviser::advise($request);
+        $first = $advice->suggestions[0] ?? null;
+        $intent = $request->intent;
+        $format = $request->kit->body->format;
+        $blur =
+            $first?->focalLength === null
+                ? null
+                : $intent->movement?->blur($first->focalLength, $intent->subject, $format);
+
+        return new self(
+            advice: $advice,
+            map: ExposureMapDrawing::of($advice->map),
+            ruler: $first?->focalLength === null || $first->focusDistance === null
+                ? null
+                : self::ruler($request, $first),
+            comb: $blur?->criticalLimit() === null || $first === null
+                ? null
+                : MovementComb::of(
+                    $blur,
+                    $format->circleOfConfusion(),
+                    $request->kit->body->limits,
+                    $intent->movement?->band((float) $first->focalLength, $intent->subject, $format),
+                    $first->settings->time,
+                ),
+        );
+    }
+
+    private static function ruler(AdviceRequest $request, Suggestion $first): DepthRuler
+    {
+        $wants = $request->intent->asksForDepth();
+
+        return DepthRuler::of(
+            DepthOfField::of(
+                (float) $first->focalLength,
+                $first->settings->aperture->exact,
+                (float) $first->focusDistance,
+                $request->kit->body->format->circleOfConfusion(),
+            ),
+            (float) $first->focusDistance,
+            $wants ? $request->intent->sharpFrom() : null,
+            $wants ? $request->intent->sharpTo() : null,
+        );
+    }
+
+    private static function expose(CalculatorInput $given): self
+    {
+        $request = CameraSheets::exposureRequest($given);
+        $solved = ExposureSolver::solve($request);
+
+        return new self(
+            solved: $solved,
+            finder: FinderDisplay::of($request, $solved),
+            pupil: PupilDrawing::of(
+                new CaptureRecord(
+                    fNumber: $solved->settings->aperture,
+                    focalLength: $request->lens->focalLength,
+                    widestFNumber: $request->lens->widest,
+                ),
+            ),
+        );
+    }
+
+    private static function ledger(CalculatorInput $given): self
+    {
+        [$first, $second] = CameraSheets::ledgers($given);
+
+        return new self(ledger: $first, secondLedger: $second);
+    }
+
+    private static function pupil(float $focalLength, float $fNumber): ?PupilDrawing
+    {
+        return PupilDrawing::of(new CaptureRecord(fNumber: Aperture::of($fNumber), focalLength: $focalLength));
+    }
+}

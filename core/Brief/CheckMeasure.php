@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Brief;
+
+use TruePupil\Core\Intent\Idea;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Metering\MeteringPattern;
+
+/** What a check can look at: what was recorded, what the pixels say, and how the two meet what was intended. */
+enum CheckMeasure: string
+{
+    case Mode = 'record.mode';
+    case Metering = 'record.metering';
+    case Support = 'record.support';
+    case Flash = 'record.flash';
+    case WhiteBalance = 'record.whiteBalance';
+    case FNumber = 'record.fNumber';
+    case ExposureTime = 'record.exposureTime';
+    case Iso = 'record.iso';
+    case Compensation = 'record.compensation';
+    case FocalLength35 = 'record.focalLength35';
+    case IsoSlack = 'record.isoSlack';
+    case ShakeRoom = 'record.shakeRoom';
+    case MovementBandError = 'movement.bandError';
+    case StarRoom = 'stars.room';
+    case MeanStops = 'tone.meanStops';
+    case UsedStops = 'tone.usedStops';
+    case BrightEnd = 'tone.p99Stops';
+    case LostHighlights = 'tone.lostHighlightsPct';
+    case BlockedShadows = 'tone.blockedShadowsPct';
+    case PlacementError = 'subject.placementError';
+    case SubjectMean = 'subject.meanStops';
+    case SubjectLostHighlights = 'subject.lostHighlightsPct';
+    case SubjectBlockedShadows = 'subject.blockedShadowsPct';
+    case SubjectShare = 'subject.sharePct';
+    case SubjectSharpness = 'focus.subjectRatio';
+    case EyeSharpness = 'focus.eyeRatio';
+    case Tilt = 'composition.tiltDeg';
+    case Symmetry = 'composition.symmetry';
+    case EdgeDistractions = 'composition.edges';
+    case OverSaturated = 'colour.overSaturatedPct';
+    case FileFormat = 'record.fileFormat';
+    case ColourSpace = 'record.colourSpace';
+    case FocusMode = 'record.focusMode';
+    case SeriesFrames = 'series.frames';
+    case SeriesMoving = 'series.moving';
+    case SeriesExposureRange = 'series.exposureRange';
+    case SeriesApertureRange = 'series.apertureRange';
+    case SeriesTimeRange = 'series.timeRange';
+    case SeriesIsoRange = 'series.isoRange';
+    case SeriesStepError = 'series.stepError';
+    case SeriesGap = 'series.longestGap';
+    case SeriesShift = 'series.shiftPct';
+    case SeriesCovered = 'series.coveredStops';
+    case SeriesLost = 'series.lostPct';
+    case SeriesFocalRange = 'series.focalRange';
+    case FilmIndex = 'film.exposureIndexStops';
+    case FilmSunRule = 'film.sunRuleStops';
+    case PlanGiven = 'plan.given';
+    case PlanMinutes = 'plan.minutesOff';
+    case PlanSettings = 'plan.settingsOff';
+    case SunAltitude = 'sun.altitude';
+    case Reason = 'said.reason';
+    case Idea = 'said.idea';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Mode => 'exposure mode',
+            self::Metering => 'metering pattern',
+            self::Support => 'what held the camera',
+            self::Flash => 'flash',
+            self::WhiteBalance => 'white balance',
+            self::FNumber => 'f-number',
+            self::ExposureTime => 'exposure time',
+            self::Iso => 'ISO',
+            self::Compensation => 'exposure compensation',
+            self::FocalLength35 => 'focal length, as on 36 × 24 mm',
+            self::IsoSlack => 'ISO above what the light needed',
+            self::ShakeRoom => 'room before hands shake',
+            self::MovementBandError => 'time from the look that was wanted',
+            self::StarRoom => 'room before stars trail',
+            self::MeanStops => 'mean of the frame from mid-grey',
+            self::UsedStops => 'range that the frame uses',
+            self::BrightEnd => 'bright end of the frame from mid-grey',
+            self::LostHighlights => 'lost highlights in the frame',
+            self::BlockedShadows => 'blocked shadows in the frame',
+            self::PlacementError => 'subject from where the brief wants it',
+            self::SubjectMean => 'mean of the subject from mid-grey',
+            self::SubjectLostHighlights => 'lost highlights in the subject',
+            self::SubjectBlockedShadows => 'blocked shadows in the subject',
+            self::SubjectShare => 'share of the frame that the subject fills',
+            self::SubjectSharpness => 'sharpness of the subject against the sharpest part',
+            self::EyeSharpness => 'sharpness of the eye against the sharpest part',
+            self::Tilt => 'tilt',
+            self::Symmetry => 'symmetry about the middle',
+            self::EdgeDistractions => 'distractions at the edges',
+            self::OverSaturated => 'over-saturated share',
+            self::FileFormat => 'file format',
+            self::ColourSpace => 'colour space',
+            self::FocusMode => 'focus mode',
+            self::SeriesFrames => 'frames in the row',
+            self::SeriesMoving => 'what moves in the row',
+            self::SeriesExposureRange => 'exposure from the darkest frame of the row to the brightest',
+            self::SeriesApertureRange => 'aperture across the row',
+            self::SeriesTimeRange => 'exposure time across the row',
+            self::SeriesIsoRange => 'ISO across the row',
+            self::SeriesStepError => 'largest difference between steps of the row',
+            self::SeriesGap => 'longest wait between frames of the row',
+            self::SeriesShift => 'largest shift between frames of the row',
+            self::SeriesCovered => 'range that the frames of the row hold between them',
+            self::SeriesLost => 'highlights lost even in the darkest frame of the row',
+            self::SeriesFocalRange => 'focal length across the row, as on 36 × 24 mm',
+            self::FilmIndex => 'light beyond the box speed of the film',
+            self::FilmSunRule => 'exposure beyond the bright-sun rule',
+            self::PlanGiven => 'plan',
+            self::PlanMinutes => 'time from the planned moment',
+            self::PlanSettings => 'planned values that were not kept',
+            self::SunAltitude => 'height of the sun',
+            self::Reason => 'reason',
+            self::Idea => 'idea of the composition',
+        };
+    }
+
+    public function unit(): string
+    {
+        return match ($this) {
+            self::PlacementError,
+            self::IsoSlack,
+            self::ShakeRoom,
+            self::MovementBandError,
+            self::StarRoom,
+            self::Compensation,
+            self::MeanStops,
+            self::UsedStops,
+            self::BrightEnd,
+            self::SubjectMean => 'stops',
+            self::SubjectLostHighlights,
+            self::SubjectBlockedShadows,
+            self::LostHighlights,
+            self::BlockedShadows,
+            self::SubjectShare,
+            self::OverSaturated => '%',
+            self::SeriesExposureRange,
+            self::SeriesApertureRange,
+            self::SeriesTimeRange,
+            self::SeriesIsoRange,
+            self::SeriesStepError,
+            self::SeriesCovered,
+            self::FilmIndex,
+            self::FilmSunRule => 'stops',
+            self::SeriesLost, self::SeriesShift => '%',
+            self::ExposureTime, self::SeriesGap => 's',
+            self::FocalLength35, self::SeriesFocalRange => 'mm',
+            self::PlanMinutes => 'min',
+            self::Tilt, self::SunAltitude => '°',
+            self::FileFormat,
+            self::ColourSpace,
+            self::FocusMode,
+            self::SeriesFrames,
+            self::SeriesMoving,
+            self::PlanGiven,
+            self::PlanSettings,
+            self::Mode,
+            self::Metering,
+            self::Support,
+            self::Flash,
+            self::WhiteBalance,
+            self::FNumber,
+            self::Iso,
+            self::SubjectSharpness,
+            self::EyeSharpness,
+            self::Symmetry,
+            self::EdgeDistractions,
+            self::Reason,
+            self::Idea => '',
+        };
+    }
+
+    /** Whether it is said of a row of frames, and not of one. */
+    public function isOfSeries(): bool
+    {
+        return str_starts_with($this->value, 'series.');
+    }
+
+    /** @return array<string, string> the words that it can be, each in full; none where it is a number */
+    public function words(): array
+    {
+        return match ($this) {
+            self::Mode => self::labels(ExposureMode::cases()),
+            self::Metering => self::labels(MeteringPattern::cases()),
+            self::Support => self::labels(Support::cases()),
+            self::FocusMode => ['single' => 'single', 'continuous' => 'continuous', 'manual' => 'by hand'],
+            self::Flash => ['fired' => 'fired', 'off' => 'off'],
+            self::WhiteBalance => ['auto' => 'automatic', 'set' => 'set by hand'],
+            self::FileFormat => [
+                'JPEG' => 'JPEG',
+                'HEIC' => 'HEIC',
+                'TIFF' => 'TIFF',
+                'PNG' => 'PNG',
+                'WEBP' => 'WebP',
+                'raw' => 'camera raw',
+            ],
+            self::ColourSpace => ['sRGB' => 'sRGB', 'other' => 'another colour space'],
+            self::SeriesMoving => [
+                'aperture' => 'only the aperture',
+                'time' => 'only the exposure time',
+                'iso' => 'only ISO',
+                'several' => 'several values',
+                'none' => 'nothing',
+            ],
+            self::PlanGiven, self::Reason => ['given' => 'given', 'none' => 'none'],
+            self::Idea => ['none' => 'none', ...self::labels(Idea::cases())],
+            default => [],
+        };
+    }
+
+    /**
+     * @param  list<ExposureMode|MeteringPattern|Support|Idea>  $cases
+     * @return array<string, string>
+     */
+    private static function labels(array $cases): array
+    {
+        $labels = [];
+        foreach ($cases as $case) {
+            // What is not recorded cannot be told, and is no word to ask for.
+            if ($case->value !== 'unknown') {
+                $labels[$case->value] = $case->label();
+            }
+        }
+
+        return $labels;
+    }
+
+    /** A value in words where it is a word. */
+    public function word(string $value): string
+    {
+        return $this->words()[$value] ?? $value;
+    }
+}

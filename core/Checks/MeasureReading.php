@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Checks;
+
+use TruePupil\Core\Brief\CheckMeasure;
+use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Plan\PlanComparison;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
+
+/** What each measure of a check is in a situation, and what must be known for it. */
+final class MeasureReading
+{
+    /** More stops than any time on a dial lies from any hand-held limit. */
+    private const ALL_ROOM = 20.0;
+
+    /** Null when it is not known. */
+    public static function of(CheckMeasure $measure, Situation $situation): float|string|null
+    {
+        [$record, $measures] = [$situation->record, $situation->measures];
+
+        return match ($measure) {
+            CheckMeasure::Mode => $record->mode->value === 'unknown' ? null : $record->mode->value,
+            CheckMeasure::Metering => $record->metering->value === 'unknown' ? null : $record->metering->value,
+            CheckMeasure::Support => $record->support?->value,
+            CheckMeasure::Flash => $record->flashFired === null ? null : ($record->flashFired ? 'fired' : 'off'),
+            CheckMeasure::WhiteBalance => $record->whiteBalance,
+            CheckMeasure::FNumber => $record->fNumber?->nominal(),
+            CheckMeasure::ExposureTime => $record->exposureTime?->exact,
+            CheckMeasure::Iso => $record->iso?->nominal(),
+            CheckMeasure::Compensation => $record->compensation,
+            CheckMeasure::FocalLength35 => $record->focalLength35,
+            CheckMeasure::IsoSlack => $situation->isoSlack()?->value,
+            CheckMeasure::ShakeRoom => self::shakeRoom($situation),
+            CheckMeasure::MovementBandError => self::bandError($situation),
+            CheckMeasure::StarRoom => $record->exposureTime === null || $situation->starLimit() === null
+                ? null
+                : Stops::ofRatio($situation->starLimit() / $record->exposureTime->exact)->value,
+            CheckMeasure::MeanStops => $measures->tone->meanStops,
+            CheckMeasure::UsedStops => $measures->tone->usedStops(),
+            CheckMeasure::BrightEnd => $measures->tone->p99Stops,
+            CheckMeasure::LostHighlights => $measures->tone->lostHighlightsPct,
+            CheckMeasure::BlockedShadows => $measures->tone->blockedShadowsPct,
+            CheckMeasure::PlacementError => $situation->placementError()?->value,
+            CheckMeasure::SubjectMean => $measures->subject?->placement()->value,
+            CheckMeasure::SubjectLostHighlights => $measures->subject?->tone->lostHighlightsPct,
+            CheckMeasure::SubjectBlockedShadows => $measures->subject?->tone->blockedShadowsPct,
+            CheckMeasure::SubjectShare => $measures->subject?->region->sharePct(),
+            CheckMeasure::SubjectSharpness => $measures->focus?->subjectRatio,
+            CheckMeasure::EyeSharpness => $measures->focus?->eyeRatio,
+            CheckMeasure::Tilt => $measures->composition?->tiltDeg,
+            CheckMeasure::Symmetry => $measures->composition?->symmetry,
+            CheckMeasure::EdgeDistractions => $measures->composition === null
+                ? null
+                : (float) count($measures->composition->edges),
+            CheckMeasure::OverSaturated => $measures->colour?->overSaturatedPct,
+            CheckMeasure::FileFormat => $situation->fileFormat === null || isset($measure->words()[$situation->fileFormat])
+                ? $situation->fileFormat
+                : 'raw',
+            CheckMeasure::ColourSpace => $situation->colourSpace === null
+                ? null
+                : (str_contains($situation->colourSpace, 'sRGB')
+                    ? 'sRGB'
+                    : 'other'),
+            CheckMeasure::FocusMode => $record->focusMode?->value,
+            CheckMeasure::SeriesFrames => $situation->series === null ? null : (float) $situation->series->count(),
+            CheckMeasure::SeriesMoving,
+            CheckMeasure::SeriesExposureRange,
+            CheckMeasure::SeriesApertureRange,
+            CheckMeasure::SeriesTimeRange,
+            CheckMeasure::SeriesIsoRange,
+            CheckMeasure::SeriesStepError,
+            CheckMeasure::SeriesGap,
+            CheckMeasure::SeriesShift,
+            CheckMeasure::SeriesCovered,
+            CheckMeasure::SeriesLost,
+            CheckMeasure::SeriesFocalRange => RowMeasureReading::of($measure, $situation),
+            CheckMeasure::FilmIndex => $record->iso === null ? null : $situation->kit?->film?->generosity($record->iso)->value,
+            CheckMeasure::FilmSunRule => $record->settings() === null
+                ? null
+                : Ev100::BRIGHT_SUN - $record->settings()->ev100()->value,
+            CheckMeasure::PlanGiven => $situation->plan === null ? 'none' : 'given',
+            CheckMeasure::PlanMinutes => $record->takenAt === null
+                ? null
+                : $situation->plan?->outing?->minutesOff($record->takenAt),
+            CheckMeasure::PlanSettings => $situation->plan === null ? null : self::planMoved($situation),
+            CheckMeasure::SunAltitude => $record->takenAt === null
+                ? null
+                : $situation->plan?->outing?->sunAltitude($record->takenAt),
+            CheckMeasure::Reason => trim((string) $situation->reason) === '' ? 'none' : 'given',
+            CheckMeasure::Idea => $situation->intent->idea->value ?? 'none',
+        };
+    }
+
+    /** @return list<Need> what must be known for it, the most telling first */
+    public static function needs(CheckMeasure $measure): array
+    {
+        return match ($measure) {
+            CheckMeasure::Mode => [Need::Mode],
+            CheckMeasure::Support => [Need::Support],
+            CheckMeasure::ExposureTime => [Need::ExposureTime],
+            CheckMeasure::Iso => [Need::Iso],
+            CheckMeasure::FNumber => [Need::Settings],
+            CheckMeasure::FocalLength35 => [Need::Format],
+            CheckMeasure::PlacementError => [Need::Subject, Need::Placement],
+            CheckMeasure::SubjectMean, CheckMeasure::SubjectLostHighlights, CheckMeasure::SubjectBlockedShadows, CheckMeasure::SubjectShare => [
+                Need::Subject,
+            ],
+            CheckMeasure::SubjectSharpness => [Need::Subject, Need::FocusMap],
+            CheckMeasure::EyeSharpness => [Need::Eye, Need::FocusMap],
+            CheckMeasure::IsoSlack => [Need::Support, Need::Iso, Need::ExposureTime, Need::FocalLength, Need::Format],
+            CheckMeasure::ShakeRoom => [Need::Support, Need::ExposureTime, Need::FocalLength, Need::Format],
+            CheckMeasure::MovementBandError => [Need::Movement, Need::ExposureTime],
+            CheckMeasure::StarRoom => [Need::Stars, Need::ExposureTime, Need::FocalLength, Need::Format],
+            CheckMeasure::SeriesFrames,
+            CheckMeasure::SeriesMoving,
+            CheckMeasure::SeriesExposureRange,
+            CheckMeasure::SeriesApertureRange,
+            CheckMeasure::SeriesTimeRange,
+            CheckMeasure::SeriesIsoRange,
+            CheckMeasure::SeriesStepError,
+            CheckMeasure::SeriesGap,
+            CheckMeasure::SeriesShift,
+            CheckMeasure::SeriesCovered,
+            CheckMeasure::SeriesLost,
+            CheckMeasure::SeriesFocalRange => [Need::Series],
+            CheckMeasure::FilmIndex => [Need::Film, Need::Iso],
+            CheckMeasure::FilmSunRule => [Need::Settings],
+            CheckMeasure::PlanSettings => [Need::Plan],
+            CheckMeasure::PlanMinutes, CheckMeasure::SunAltitude => [Need::TakenAtPlace, Need::TakenAt],
+            CheckMeasure::Tilt, CheckMeasure::Symmetry, CheckMeasure::EdgeDistractions => [Need::Composition],
+            CheckMeasure::OverSaturated => [Need::Colour],
+            CheckMeasure::Metering,
+            CheckMeasure::Flash,
+            CheckMeasure::WhiteBalance,
+            CheckMeasure::Compensation,
+            CheckMeasure::FileFormat,
+            CheckMeasure::ColourSpace,
+            CheckMeasure::FocusMode,
+            CheckMeasure::PlanGiven,
+            CheckMeasure::MeanStops,
+            CheckMeasure::UsedStops,
+            CheckMeasure::BrightEnd,
+            CheckMeasure::LostHighlights,
+            CheckMeasure::BlockedShadows,
+            CheckMeasure::Reason,
+            CheckMeasure::Idea => [],
+        };
+    }
+
+    /** On a tripod hands set no limit, and there is all the room that anybody could ask for. */
+    private static function shakeRoom(Situation $situation): ?float
+    {
+        $time = $situation->record->exposureTime?->exact;
+
+        return match (true) {
+            $time === null => null,
+            $situation->record->support === Support::Tripod => self::ALL_ROOM,
+            default => $situation->handHeldLimit()?->roomFor($time)->value,
+        };
+    }
+
+    private static function planMoved(Situation $situation): ?float
+    {
+        $comparison = PlanComparison::of($situation->plan, $situation->record);
+
+        return $comparison === null ? null : (float) count($comparison->moved());
+    }
+
+    /**
+     * Stops that the time lies outside the band of the look that was wanted: too short is negative, too long positive.
+     */
+    private static function bandError(Situation $situation): ?float
+    {
+        [$band, $time] = [$situation->movementBand(), $situation->record->exposureTime?->exact];
+
+        return match (true) {
+            $band === null || $time === null => null,
+            $band->longest !== null && $time > $band->longest => log($time / $band->longest, 2),
+            $band->shortest !== null && $band->shortest > 0 && $time < $band->shortest => log(
+                $time / $band->shortest,
+                2,
+            ),
+            default => 0.0,
+        };
+    }
+}

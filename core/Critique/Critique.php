@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Critique;
+
+use TruePupil\Core\Adviser\Advice;
+use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Checks\CheckEvaluation;
+use TruePupil\Core\Checks\CheckResult;
+use TruePupil\Core\Findings\Critic;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Situation\Need;
+use TruePupil\Core\Situation\Situation;
+
+/** Everything that is said of one frame: the brief's checks, what was noticed, and what would have been better. */
+final readonly class Critique
+{
+    /**
+     * @param  list<CheckResult>  $checks
+     * @param  list<Finding>  $findings
+     * @param  array<string, list<Need>>  $silences  rules that had to stay silent, and what they would need
+     */
+    private function __construct(
+        public array $checks,
+        public array $findings,
+        public Advice $advice,
+        public array $silences,
+    ) {
+    }
+
+    public static function of(Situation $situation, Critic $critic): self
+    {
+        $findings = $critic->judge($situation);
+
+        return new self(
+            $situation->brief === null ? [] : CheckEvaluation::of($situation->brief, $situation),
+            $findings,
+            (new FrameAdviser($critic))->advise($situation, $findings),
+            $critic->silences($situation),
+        );
+    }
+
+    /** @return array{checks: list<array<string, mixed>>, findings: list<array<string, mixed>>, suggestions: list<array<string, mixed>>, impossible: ?array<string, mixed>} */
+    public function toArray(): array
+    {
+        return [
+            'checks' => array_map(fn (CheckResult $result): array => $result->toArray(), $this->checks),
+            'findings' => array_map(fn (Finding $finding): array => $finding->toArray(), $this->findings),
+            'suggestions' => array_map(
+                fn (Suggestion $suggestion): array => $suggestion->toArray(),
+                $this->advice->suggestions,
+            ),
+            'impossible' => $this->advice->impossible?->toArray(),
+        ];
+    }
+
+    /** @return array<string, list<string>> silences as plain values */
+    public function silencesToArray(): array
+    {
+        return array_map(
+            fn (array $needs): array => array_map(fn (Need $need): string => $need->value, $needs),
+            $this->silences,
+        );
+    }
+}

@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Critique;
+
+use TruePupil\Core\Adviser\Advice;
+use TruePupil\Core\Adviser\AdviceRequest;
+use TruePupil\Core\Adviser\ExposureMap;
+use TruePupil\Core\Adviser\KitAdviser;
+use TruePupil\Core\Adviser\MapPoint;
+use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Capture\RecordedKit;
+use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Findings\Critic;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Kit\Kit;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Modes\WhoDecides;
+use TruePupil\Core\Retake\PlacementAdviser;
+use TruePupil\Core\Situation\Situation;
+
+/**
+ * Better settings for a frame that was taken. Where an intent or a kit is known the whole kit is searched for it;
+ * otherwise
+ * one value of the frame moves until its subject sits in its place. Each suggestion names the findings that it would do
+ * away with, found out by judging the frame retaken.
+ */
+final readonly class FrameAdviser
+{
+    public function __construct(private Critic $critic, private PlacementAdviser $placement = new PlacementAdviser())
+    {
+    }
+
+    /** @param  list<Finding>  $findings  what was noticed about the frame */
+    public function advise(Situation $situation, array $findings): Advice
+    {
+        $advice = $this->search($situation);
+        $usesKit = $advice !== null && ($situation->kit !== null || ! $situation->intent->isEmpty());
+        $offered = [];
+        foreach ($usesKit ? $advice->suggestions : $this->placement->suggest($situation) as $suggestion) {
+            $suggestion = $usesKit
+                ? $this->completed($situation, $suggestion, $findings)
+                : $suggestion->fixing($this->fixes($situation, $suggestion, $findings));
+            if (! $usesKit || $suggestion->fixes !== [] || $this->isMisplaced($situation)) {
+                $offered[] = $suggestion;
+            }
+        }
+
+        $map = $advice?->map;
+
+        return new Advice(
+            $offered,
+            $usesKit ? $advice->impossible : null,
+            $map?->with(...$this->points($situation, $map)),
+        );
+    }
+
+    /**
+     * A suggestion from a kit with the compensation that leads to it and the findings that it would do away with.
+     *
+     * @param  list<Finding>  $findings
+     */
+    public function completed(Situation $situation, Suggestion $suggestion, array $findings): Suggestion
+    {
+        $suggestion = $this->compensated($situation, $suggestion);
+
+        return $suggestion->fixing($this->fixes($situation, $suggestion, $findings));
+    }
+
+    private function search(Situation $situation): ?Advice
+    {
+        $request = $this->request($situation);
+
+        return $request === null ? null : KitAdviser::advise($request);
+    }
+
+    /** What there is to find settings for; null where the light or what the frame was taken with is not known. */
+    public function request(Situation $situation): ?AdviceRequest
+    {
+        $light = $this->light($situation);
+        $kit = $situation->kit ?? RecordedKit::of($situation->record);
+        if ($light === null || $kit === null) {
+            return null;
+        }
+        $intent = $situation->intent->with(
+            array_filter(
+                [
+                    // What was framed is what is wanted, unless the student says otherwise.
+                    'focalLength35' => $situation->intent->focalLength35 ?? $situation->record->focalLength35,
+                    // Where depth is asked for, the adviser is free to choose the focus.
+                    'subject' => $situation->intent->subject ??
+                        ($situation->intent->asksForDepth() ? null : $situation->focusDistance()),
+                ],
+                fn (?float $value): bool => $value !== null,
+            ),
+        );
+
+        return new AdviceRequest(
+            $light,
+            $this->withSupport($kit, $situation->record->support),
+            $intent,
+            $situation->approach,
+            taken: $situation->record->fNumber,
+        );
+    }
+
+    /** The exposure that places the subject where it is wanted; the frame's own where nobody said where that is. */
+    private function light(Situation $situation): ?Ev100
+    {
+        $subject = $situation->subjectLight();
+
+        return $subject !== null && $situation->wanted !== null
+            ? $subject->plus($situation->wanted->stops->negated())
+            : $situation->record->settings()?->ev100();
+    }
+
+    private function withSupport(Kit $kit, ?Support $support): Kit
+    {
+        return $support === null || in_array($support, $kit->supports, true)
+            ? $kit
+            : new Kit(
+                $kit->body,
+                $kit->lenses,
+                [...$kit->supports, $support],
+                $kit->filters,
+                $kit->flashGuideNumber,
+                $kit->film,
+                $kit->autoIso,
+            );
+    }
+
+    /**
+     * Where the meter decides, the suggestion is reached by compensation: what was set, less what the frame missed by.
+     */
+    private function compensated(Situation $situation, Suggestion $suggestion): Suggestion
+    {
+        $error = $situation->placementError();
+        if (
+            $error === null ||
+            ! $situation->record->mode->followsTheMeter() ||
+            ! WhoDecides::in($suggestion->mode)->compensation
+        ) {
+            return $suggestion;
+        }
+
+        return $suggestion->compensatedBy(round((($situation->record->compensation ?? 0.0) - $error->value) * 3) / 3);
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<string>
+     */
+    private function fixes(Situation $situation, Suggestion $suggestion, array $findings): array
+    {
+        // Whole rows of frames are not retaken by one.
+        $faults = array_filter(
+            $this->faults($findings),
+            fn (Finding $finding): bool => $finding->topic !== Topic::Series,
+        );
+        if ($faults === []) {
+            return [];
+        }
+        $left = array_map(
+            fn (Finding $finding): string => $finding->id,
+            $this->faults($this->critic->judge($situation->retaken($suggestion))),
+        );
+
+        return array_values(array_diff(array_map(fn (Finding $finding): string => $finding->id, $faults), $left));
+    }
+
+    /**
+     * Everything but praise, which some rules give under the same name when the fault is gone.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private function faults(array $findings): array
+    {
+        return array_values(
+            array_filter($findings, fn (Finding $finding): bool => $finding->severity !== Severity::Praise),
+        );
+    }
+
+    private function isMisplaced(Situation $situation): bool
+    {
+        return abs($situation->placementError()->value ?? 0.0) > 1 / 3 + 1e-9;
+    }
+
+    /** @return list<MapPoint> the frame and its plan */
+    public function points(Situation $situation, ExposureMap $map): array
+    {
+        $points = [];
+        foreach (
+            ['frame' => $situation->record->settings(), 'plan' => $situation->plan?->settings()] as $what => $settings
+        ) {
+            if ($settings !== null) {
+                $points[] = MapPoint::of($what, $what, $settings, $map->increment);
+            }
+        }
+
+        return $points;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Json;
+
+use InvalidArgumentException;
+
+/** Decoded data that does not say what it must. The message names the place and what stood there. */
+final class InvalidFields extends InvalidArgumentException
+{
+    public static function missing(string $where): self
+    {
+        return new self(sprintf('"%s" is missing.', $where));
+    }
+
+    public static function expected(string $where, string $what, mixed $found): self
+    {
+        return new self(
+            sprintf('"%s" must be %s; got %s.', $where, $what, json_encode($found, JSON_PARTIAL_OUTPUT_ON_ERROR)),
+        );
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Raster;
+
+use InvalidArgumentException;
+
+/** Brightness of square cells of a picture, 0–255, row by row from the top left. */
+final readonly class GreyGrid
+{
+    /** @param  list<float>  $cells */
+    private function __construct(public int $columns, public int $rows, public array $cells)
+    {
+    }
+
+    /**
+     * @param  list<float>  $cells
+     *
+     * @throws InvalidArgumentException when the cells do not fill the grid
+     */
+    public static function of(int $columns, int $rows, array $cells): self
+    {
+        return $columns < 1 || $rows < 1 || count($cells) !== $columns * $rows
+            ? throw new InvalidArgumentException(
+                sprintf('A grid of %d × %d cannot hold %d cells.', $columns, $rows, count($cells)),
+            )
+            : new self($columns, $rows, $cells);
+    }
+
+    /** One byte a cell. */
+    public function toBytes(): string
+    {
+        return implode(
+            '',
+            array_map(fn (float $cell): string => chr(max(0, min(255, (int) round($cell)))), $this->cells),
+        );
+    }
+
+    /** @throws InvalidArgumentException when the bytes do not fill the grid */
+    public static function ofBytes(int $columns, int $rows, string $bytes): self
+    {
+        return self::of(
+            $columns,
+            $rows,
+            $bytes === '' ? [] : array_map(fn (string $byte): float => (float) ord($byte), str_split($bytes)),
+        );
+    }
+
+    /**
+     * Slope of brightness by the Sobel operator, in codes a cell, at every cell inside the border.
+     *
+     * @return array{list<float>, list<float>} across and downwards, row by row; zero along the border
+     */
+    public function slopes(): array
+    {
+        [$w, $h, $c] = [$this->columns, $this->rows, $this->cells];
+        $across = $down = array_fill(0, $w * $h, 0.0);
+        for ($y = 1; $y < $h - 1; $y++) {
+            for ($x = 1, $i = $y * $w + 1; $x < $w - 1; $x++, $i++) {
+                [$a, $b, $d, $e, $f, $g, $j, $k] = [
+                    $c[$i - $w - 1],
+                    $c[$i - $w],
+                    $c[$i - $w + 1],
+                    $c[$i - 1],
+                    $c[$i + 1],
+                    $c[$i + $w - 1],
+                    $c[$i + $w],
+                    $c[$i + $w + 1],
+                ];
+                $across[$i] = ($d + 2 * $f + $k - $a - 2 * $e - $g) / 8;
+                $down[$i] = ($g + 2 * $j + $k - $a - 2 * $b - $d) / 8;
+            }
+        }
+
+        return [array_values($across), array_values($down)];
+    }
+
+    /** Each cell the mean of itself and its neighbours, so that the steps of a slanting edge melt into a slope. */
+    public function smoothed(): self
+    {
+        [$w, $h, $cells] = [$this->columns, $this->rows, $this->cells];
+        $across = $cells;
+        for ($y = 0; $y < $h; $y++) {
+            for ($x = 1, $i = $y * $w + 1; $x < $w - 1; $x++, $i++) {
+                $across[$i] = ($cells[$i - 1] + $cells[$i] + $cells[$i + 1]) / 3;
+            }
+        }
+        $both = $across;
+        for ($i = $w, $end = $w * ($h - 1); $i < $end; $i++) {
+            $both[$i] = ($across[$i - $w] + $across[$i] + $across[$i + $w]) / 3;
+        }
+
+        return new self($w, $h, array_values($both));
+    }
+
+    public function mean(): float
+    {
+        return array_sum($this->cells) / count($this->cells);
+    }
+}

@@ -1,0 +1,253 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Retake;
+
+use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Situation\Situation;
+
+/**
+ * Settings that would have placed the subject where the brief wants it, moving one value at a time.
+ *
+ * Exact and exhaustive: the exposure must change by the placement error, turned round, to the nearest third. Each way
+ * of
+ * doing that is worked out, the ones the camera cannot do are left out, and the rest are put in order of what they
+ * cost.
+ */
+final class PlacementAdviser
+{
+    /** Within a third of a stop, the finest step of most dials, a subject sits where the brief wants it. */
+    private const IN_PLACE = 1 / 3;
+
+    /** Costs per stop, so that kinds can be compared: shake ruins a frame, noise and depth only change it. */
+    private const SHAKE_WEIGHT = 4.0;
+
+    private const NOISE_WEIGHT = 0.6;
+
+    private const DEPTH_WEIGHT = 0.8;
+
+    /** Limits assumed where no kit says otherwise. */
+    private const SMALLEST_F_NUMBER = 22.0;
+
+    private const ISO_CEILING = 12800.0;
+
+    private const FASTEST = 1 / 8000;
+
+    private const SLOWEST = 30.0;
+
+    /**
+     * @return list<Suggestion>
+     *   the cheapest first, at most three; none when nothing needs to move or too little is known
+     */
+    public function suggest(Situation $situation): array
+    {
+        $settings = $situation->record->settings();
+        $error = $situation->placementError();
+        if ($settings === null || $error === null || $error->isWithin(Stops::of(self::IN_PLACE))) {
+            return [];
+        }
+        $change = Stops::of(-$error->inThirds() / 3);
+        // Compensation moves what the camera decides, and a person can always set another ISO with it.
+        $kinds = match ($situation->record->mode) {
+            ExposureMode::Aperture, ExposureMode::Program => ['time', 'iso', 'time-and-iso'],
+            ExposureMode::Shutter => ['aperture', 'iso'],
+            ExposureMode::ManualAutoIso => ['iso'],
+            default => ['time', 'iso', 'aperture', 'time-and-iso'],
+        };
+        $ways = array_filter(
+            array_map(
+                fn (string $kind): ?array => match ($kind) {
+                    'time' => $this->byTime($situation, $settings, $change),
+                    'iso' => $this->byIso($situation, $settings, $change),
+                    'aperture' => $this->byAperture($situation, $settings, $change),
+                    'time-and-iso' => $this->byTimeThenIso($situation, $settings, $change),
+                },
+                $kinds,
+            ),
+        );
+        usort($ways, fn (array $a, array $b): int => $a['cost'] <=> $b['cost']);
+
+        return array_map(fn (array $way): Suggestion => $way['suggestion'], array_slice($ways, 0, 3));
+    }
+
+    /** @return ?array{cost: float, suggestion: Suggestion} */
+    private function byTime(Situation $situation, ExposureSettings $settings, Stops $change): ?array
+    {
+        $time = $this->timeOnScale($settings->time->exact * $change->ratio());
+
+        return $time === null ? null : $this->way($situation, $settings, $settings->withTime($time), 'time', $change);
+    }
+
+    /** @return ?array{cost: float, suggestion: Suggestion} */
+    private function byIso(Situation $situation, ExposureSettings $settings, Stops $change): ?array
+    {
+        $iso = Iso::nearest($settings->iso->exact * $change->ratio());
+        if ($iso->exact < $situation->baseIso()->exact * 0.99 || $iso->exact > self::ISO_CEILING * 1.01) {
+            return null;
+        }
+
+        return $this->way($situation, $settings, $settings->withIso($iso), 'iso', $change);
+    }
+
+    /** @return ?array{cost: float, suggestion: Suggestion} */
+    private function byAperture(Situation $situation, ExposureSettings $settings, Stops $change): ?array
+    {
+        $aperture = Aperture::nearest($settings->aperture->exact / sqrt($change->ratio()));
+        $widest = $situation->record->widestFNumber;
+        // Without the lens's widest aperture nobody can promise that it opens further than it did.
+        $opensTooFar =
+            $widest === null ? $aperture->exact < $settings->aperture->exact : $aperture->exact < $widest * 0.97;
+        if ($opensTooFar || $aperture->exact > self::SMALLEST_F_NUMBER * 1.03) {
+            return null;
+        }
+
+        return $this->way($situation, $settings, $settings->withAperture($aperture), 'aperture', $change);
+    }
+
+    /**
+     * More light than hands allow by time alone: as much time as they hold, and ISO for the rest.
+     *
+     * @return ?array{cost: float, suggestion: Suggestion}
+     */
+    private function byTimeThenIso(Situation $situation, ExposureSettings $settings, Stops $change): ?array
+    {
+        $limit = $situation->handHeldLimit();
+        if ($limit === null || $change->value <= 0) {
+            return null;
+        }
+        // Whole thirds downwards, so that the time stays within the limit.
+        $room = floor($limit->roomFor($settings->time->exact)->value * 3 + 0.01) / 3;
+        if ($room <= 0 || $room >= $change->value) {
+            return null;
+        }
+        $time = $this->timeOnScale($settings->time->exact * 2 ** $room);
+        $iso = Iso::nearest($settings->iso->exact * 2 ** ($change->value - $room));
+        if ($time === null || $iso->exact > self::ISO_CEILING * 1.01) {
+            return null;
+        }
+
+        return $this->way($situation, $settings, $settings->withTime($time)->withIso($iso), 'time-and-iso', $change);
+    }
+
+    private function timeOnScale(float $seconds): ?ExposureTime
+    {
+        $time = ExposureTime::nearest($seconds);
+        $isOff = abs(log($time->exact / $seconds, 2)) > 1 / 6;
+
+        return $isOff || $time->exact < self::FASTEST * 0.97 || $time->exact > self::SLOWEST * 1.07 ? null : $time;
+    }
+
+    /** @return array{cost: float, suggestion: Suggestion} */
+    private function way(
+        Situation $situation,
+        ExposureSettings $from,
+        ExposureSettings $to,
+        string $kind,
+        Stops $change,
+    ): array {
+        $record = $situation->record;
+        $gains = [
+            sprintf(
+                'the %s sits at %s from mid-grey, where the brief wants it',
+                $situation->wanted->label ?? 'subject',
+                $situation->wanted?->stops->signed() ?? '0',
+            ),
+        ];
+        $costs = [];
+        $cost = 0.0;
+
+        $limit = $situation->handHeldLimit();
+        $beyond = $limit === null ? 0.0 : -$limit->roomFor($to->time->exact)->value;
+        if ($limit !== null && $beyond > 1 / 6) {
+            $costs[] = sprintf(
+                '%s past what hands hold still: brace the camera or use a tripod',
+                Stops::of($beyond)->inWords(),
+            );
+            $cost += self::SHAKE_WEIGHT * $beyond;
+        }
+        $shorter = $from->time->stopsMoreLightThan($to->time);
+        if ($shorter->inThirds() > 0) {
+            $gains[] = sprintf('%s safer from movement and shake', $shorter->inWords());
+        } elseif ($shorter->inThirds() < 0 && $beyond <= 1 / 6) {
+            $costs[] = sprintf('movement smears %s longer', $shorter->inWords());
+        }
+        $noisier = $to->iso->stopsMoreThan($from->iso);
+        if ($noisier->inThirds() > 0) {
+            $costs[] = sprintf('%s more noise', $noisier->inWords());
+        } elseif ($noisier->inThirds() < 0) {
+            $gains[] = sprintf('%s cleaner', $noisier->inWords());
+        }
+        $cost += self::NOISE_WEIGHT * $noisier->value;
+        $wider = $to->aperture->stopsMoreLightThan($from->aperture);
+        if ($wider->inThirds() !== 0) {
+            $costs[] = sprintf(
+                'depth of field %s by %s of aperture',
+                $wider->value > 0 ? 'shrinks' : 'grows',
+                $wider->inWords(),
+            );
+            $cost += self::DEPTH_WEIGHT * abs($wider->value);
+        }
+
+        $compensated = $record->mode->takesCompensation();
+
+        return [
+            'cost' => $cost,
+            'suggestion' => new Suggestion(
+                kind: $kind,
+                title: $compensated
+                    ? $this->titleByCompensation($situation, $from, $to, $change)
+                    : $this->titleBySetting($situation, $to, $kind),
+                settings: $to,
+                // Where the camera decides all of it, only taking the decision back can place the subject.
+                mode: $compensated || ! $record->mode->followsTheMeter() ? $record->mode : ExposureMode::Manual,
+                compensation: $compensated ? ($record->compensation ?? 0.0) + $change->value : null,
+                lens: $record->lens,
+                focalLength: $record->focalLength,
+                support: $record->support,
+                gains: $gains,
+                costs: $costs,
+                widestFNumber: $record->widestFNumber,
+            ),
+        ];
+    }
+
+    private function titleByCompensation(
+        Situation $situation,
+        ExposureSettings $from,
+        ExposureSettings $to,
+        Stops $change,
+    ): string {
+        // What the camera was told already, and what is still to be told.
+        $told = Stops::of(($situation->record->compensation ?? 0.0) + $change->value)->signed();
+        $iso = $to->iso->exact === $from->iso->exact ? '' : ' and '.$to->iso;
+
+        return sprintf(
+            'Set exposure compensation to %s%s: the camera then goes to %s at %s',
+            $told,
+            $iso,
+            $to->time,
+            $to->aperture,
+        );
+    }
+
+    private function titleBySetting(Situation $situation, ExposureSettings $to, string $kind): string
+    {
+        if ($situation->record->mode->followsTheMeter()) {
+            return sprintf('Switch to manual and set %s', $to);
+        }
+
+        return match ($kind) {
+            'time' => sprintf('Change the exposure time to %s', $to->time),
+            'iso' => sprintf('Change to %s', $to->iso),
+            'aperture' => sprintf('Change the aperture to %s', $to->aperture),
+            default => sprintf('Change to %s and %s', $to->time, $to->iso),
+        };
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Retake;
+
+use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Situation\Situation;
+
+/** A frame's exposure kept while aperture or time changes: ISO answers, and below the lowest a filter does. */
+final class SameExposure
+{
+    /** Where no kit says how far ISO goes. */
+    private const ISO_CEILING = 12800.0;
+
+    private const SMALLEST = 22.0;
+
+    /**
+     * @param  string  $gain  what the new value is for
+     * @return ?Suggestion null when settings are not known or ISO would have to go beyond the body
+     */
+    public static function with(
+        Situation $situation,
+        string $gain,
+        ?Aperture $aperture = null,
+        ?ExposureTime $time = null,
+        ?Support $support = null,
+    ): ?Suggestion {
+        $before = $situation->record->settings();
+        if ($before === null || ! self::canBeSet($situation, $before, $aperture, $time)) {
+            return null;
+        }
+        $moved = new ExposureSettings($aperture ?? $before->aperture, $time ?? $before->time, $before->iso);
+        $wanted = $before->iso->exact / $moved->stopsBrighterThan($before)->ratio();
+        $lowest = $situation->lowestIso();
+        if ($wanted > ($situation->kit->body->limits->isoMax ?? self::ISO_CEILING) * 2 ** (1 / 6)) {
+            return null;
+        }
+        $iso = Iso::nearest(max($wanted, $lowest->exact));
+        // Whole thirds, as filters are sold and combined.
+        $filter = max(0.0, round(3 * log($iso->exact / $wanted, 2)) / 3);
+        $settings = $moved->withIso($iso);
+        $noisier = $iso->stopsMoreThan($before->iso);
+        $costs = array_values(
+            array_filter([
+                $noisier->inThirds() > 0 ? sprintf('%s more noise', $noisier->inWords()) : null,
+                $filter > 0 ? sprintf('a filter of %s', Stops::of($filter)->inWords()) : null,
+                $support !== null && $support !== Support::Hand && $support !== $situation->record->support
+                    ? sprintf('needs support: %s', $support->label())
+                    : null,
+            ]),
+        );
+        $gains =
+            $noisier->inThirds() < 0 ? [$gain, sprintf('%s cleaner', Stops::of(-$noisier->value)->inWords())] : [$gain];
+
+        return new Suggestion(
+            kind: $time !== null ? 'time' : 'aperture',
+            title: sprintf(
+                'Change to %s%s',
+                $settings,
+                $filter > 0 ? sprintf(' behind a filter of %s', Stops::of($filter)->inWords()) : '',
+            ),
+            settings: $settings,
+            mode: match (true) {
+                ! $situation->record->mode->followsTheMeter() => $situation->record->mode,
+                $aperture !== null && $time !== null => ExposureMode::Manual,
+                default => $time !== null ? ExposureMode::Shutter : ExposureMode::Aperture,
+            },
+            compensation: null,
+            lens: $situation->record->lens,
+            focalLength: $situation->record->focalLength,
+            support: $support ?? $situation->record->support,
+            gains: $gains,
+            costs: $costs,
+            filterStops: $filter,
+            widestFNumber: $situation->widest()?->nominal(),
+        );
+    }
+
+    /**
+     * Within what body and lens can do; a lens that nobody described opens no further than it was seen to, and closes
+     * to a usual end.
+     */
+    private static function canBeSet(
+        Situation $situation,
+        ExposureSettings $before,
+        ?Aperture $aperture,
+        ?ExposureTime $time,
+    ): bool {
+        $limits = $situation->limits();
+        $widest = $situation->widest()->exact ?? $before->aperture->exact;
+        $smallest = $situation->lens()->smallest ?? self::SMALLEST;
+
+        return ($time === null ||
+            ($time->exact >= $limits->fastest * 0.97 &&
+                $time->exact <= ExposureTime::of($limits->slowest)->exact * 1.001)) &&
+            ($aperture === null || ($aperture->exact >= $widest * 0.97 && $aperture->exact <= $smallest * 1.03));
+    }
+}
