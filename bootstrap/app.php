@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Critique\CritiquePublished;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Session\TokenMismatchException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -17,7 +19,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withCommands()
     ->withMiddleware(function (Middleware $middleware): void {
-        // Same-origin application: the CORS library is not installed.
+        // No other origin is ever answered.
         $middleware->remove(HandleCors::class);
         $middleware->web(append: [App\Http\Middleware\SecureHeaders::class]);
         $middleware->redirectGuestsTo(fn () => route('sign-in'));
@@ -28,6 +30,13 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(
             fn (Request $request) => $request->expectsJson() || $request->hasHeader('HX-Request'),
         );
+        // A form that was open while somebody else published: nothing is changed behind the student's back.
+        $exceptions->render(
+            fn (CritiquePublished $problem): Response => response($problem->getMessage(), 409, [
+                'Content-Type' => 'text/plain; charset=utf-8',
+            ]),
+        );
+        $exceptions->dontReport(CritiquePublished::class);
         // Asked for, a picture that cannot be shown is not there.
         $exceptions->map(
             UnreadablePicture::class,
@@ -42,16 +51,16 @@ $app = Application::configure(basePath: dirname(__DIR__))
                 return null;
             }
             $message =
-                'This page had been open too long for its form to count. What you typed is still here: please press '
-                    .'the button again.';
+                'This page had been open too long for its form to count. What you typed is still here: please press '.
+                'the button again.';
 
             // What is sent piece by piece keeps the page's old token: only loading the page again brings a new one.
             if ($request->hasHeader('HX-Request')) {
                 return response()->json(
                     [
-                        'message' => 'This page had been open too long, or you were signed out. What you typed is '
-                            .'kept in this browser: load the page again, sign in if it asks you to, and it will be '
-                            .'there.',
+                        'message' => 'This page had been open too long, or you were signed out. What you typed is '.
+                            'kept in this browser: load the page again, sign in if it asks you to, and it will be '.
+                            'there.',
                     ],
                     419,
                 );

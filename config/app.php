@@ -2,6 +2,7 @@
 
 return [
     'name' => 'True Pupil',
+    'version' => trim((string) file_get_contents(__DIR__.'/../VERSION')),
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8080'),

@@ -277,6 +277,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('desk/{attempt}', [DeskController::class, 'show'])
         ->can('critique', 'attempt')
         ->name('desk.show');
+    Route::post('desk/{attempt}/open', [DeskController::class, 'open'])
+        ->can('decide', 'attempt')
+        ->name('desk.open');
     Route::put('desk/{attempt}', [DeskController::class, 'update'])
         ->can('decide', 'attempt')
         ->name('desk.update');

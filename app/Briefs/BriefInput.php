@@ -14,6 +14,23 @@ use TruePupil\Core\Brief\PlainSentence;
 /** A brief as the composer's form has it: texts, kept as typed, and the brief file that they make. */
 final readonly class BriefInput
 {
+    /** What the first part of a measure's name stands for. */
+    private const GROUPS = [
+        'record' => 'What was recorded',
+        'movement' => 'Movement and stars',
+        'stars' => 'Movement and stars',
+        'tone' => 'Tones',
+        'subject' => 'The marked subject',
+        'focus' => 'Focus',
+        'composition' => 'Composition',
+        'colour' => 'Colour',
+        'series' => 'A row of frames',
+        'film' => 'Film',
+        'plan' => 'Plan and sky',
+        'sun' => 'Plan and sky',
+        'said' => 'What was said',
+    ];
+
     public const TEXTS = [
         'id',
         'number',
@@ -35,7 +52,16 @@ final readonly class BriefInput
      * @param  list<string>  $decisions
      * @param  list<array{label: string, stops: string}>  $placements
      * @param  list<array{id: string, label: string, series: string, frames: string}>  $rows
-     * @param  list<array{measure: string, comparison: string, limit: string, words: list<string>, tolerance: string, sentence: string, reason: string, row: string}>  $checks
+     * @param  list<array{
+     *     measure: string,
+     *     comparison: string,
+     *     limit: string,
+     *     words: list<string>,
+     *     tolerance: string,
+     *     sentence: string,
+     *     reason: string,
+     *     row: string,
+     * }>  $checks
      */
     private function __construct(
         public array $texts,
@@ -235,7 +261,16 @@ final readonly class BriefInput
     }
 
     /**
-     * @param  array{measure: string, comparison: string, limit: string, words: list<string>, tolerance: string, sentence: string, reason: string, row: string}  $check
+     * @param  array{
+     *     measure: string,
+     *     comparison: string,
+     *     limit: string,
+     *     words: list<string>,
+     *     tolerance: string,
+     *     sentence: string,
+     *     reason: string,
+     *     row: string,
+     * }  $check
      * @param  callable(string): (float|int|string)  $number
      * @return array<mixed>
      */
@@ -304,6 +339,17 @@ final readonly class BriefInput
         $used[] = $id;
 
         return $id;
+    }
+
+    /** @return array<string, list<CheckMeasure>> what a check can look at, by what it is about */
+    public static function measureGroups(): array
+    {
+        $groups = [];
+        foreach (CheckMeasure::cases() as $measure) {
+            $groups[self::GROUPS[explode('.', $measure->value)[0]]][] = $measure;
+        }
+
+        return $groups;
     }
 
     /** @return list<Comparison> that make sense for a measure */

@@ -35,9 +35,8 @@ final class BriefLibrary
     /** @return ?array<mixed> the brief as its file has it, for keeping with a course */
     public function data(string $id): ?array
     {
-        foreach (
-            preg_match('/^[a-z0-9-]+$/', $id) === 1 ? [resource_path('briefs/'.$id.'.json'), $this->own($id)] : [] as $path
-        ) {
+        $paths = preg_match('/^[a-z0-9-]+$/', $id) === 1 ? [resource_path('briefs/'.$id.'.json'), $this->own($id)] : [];
+        foreach ($paths as $path) {
             if (is_file($path)) {
                 return $this->decode($path);
             }

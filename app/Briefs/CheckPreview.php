@@ -42,7 +42,7 @@ final readonly class CheckPreview
             ->get();
         $tried = [];
         foreach ($frames as $frame) {
-            $measures = $frame->storedMeasures();
+            $measures = $frame->measures;
             $situation = $measures === null ? null : $this->situations->of($frame, $measures);
             if ($situation === null) {
                 continue;

@@ -142,7 +142,9 @@ final class Calculators
 
         return [
             'diameter' => $disc->millimetres,
-            ...$given->has('format') ? ['percent' => $disc->percentOfWidth(SensorFormat::parse($given->text('format')))] : [],
+            ...$given->has('format')
+                ? ['percent' => $disc->percentOfWidth(SensorFormat::parse($given->text('format')))]
+                : [],
         ];
     }
 
@@ -242,7 +244,9 @@ final class Calculators
     /** The circle of confusion, mm: given, or the format's. */
     private static function circle(CalculatorInput $given): float
     {
-        return $given->has('c') ? $given->positive('c') : SensorFormat::parse($given->text('format'))->circleOfConfusion();
+        return $given->has('c')
+            ? $given->positive('c')
+            : SensorFormat::parse($given->text('format'))->circleOfConfusion();
     }
 
     /** @return array<string, float> */

@@ -53,8 +53,8 @@ final class CameraSheets
             'solve',
             self::TOPIC,
             'Better settings',
-            'Every lens, aperture and ISO of a kit against the light and what the picture should show: up to three '
-                .'ways that differ in kind, what each gains and costs, and the map of what is barred and why.',
+            'Every lens, aperture and ISO of a kit against the light and what the picture should show: up to three '.
+                'ways that differ in kind, what each gains and costs, and the map of what is barred and why.',
             [
                 new SheetField('light', 'Light', 'EV at ISO 100', '9'),
                 new SheetField('subject', 'Subject at', 'm', '3'),
@@ -103,8 +103,8 @@ final class CameraSheets
             'expose',
             self::TOPIC,
             'What the camera chooses',
-            'The light, a mode and what you set: the values that the camera adds, what the finder shows, and every '
-                .'limit it meets on the way, in order.',
+            'The light, a mode and what you set: the values that the camera adds, what the finder shows, and every '.
+                'limit it meets on the way, in order.',
             [
                 new SheetField('light', 'Light', 'EV at ISO 100', '7'),
                 new SheetField(
@@ -146,8 +146,8 @@ final class CameraSheets
             'ledger',
             self::TOPIC,
             'Light ledger',
-            'What the light offers and what each setting gives or takes, in stops; two settings line by line. Leave '
-                .'the second empty for one account.',
+            'What the light offers and what each setting gives or takes, in stops; two settings line by line. Leave '.
+                'the second empty for one account.',
             [
                 new SheetField('light', 'Light', 'EV at ISO 100', '12'),
                 new SheetField('wanted', 'Subject belongs at', 'stops from mid-grey', '0'),

@@ -9,7 +9,7 @@ final readonly class SheetField
 {
     /**
      * @param  string  $example  what stands there on a first visit
-     * @param  array<string, string>  $choices  label by value, where there is something to choose from
+     * @param  array<int|string, string>  $choices  label by value, where there is something to choose from
      */
     public function __construct(
         public string $key,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calculators;
 
-use App\View\Text;
+use App\Wording\Quantity;
 use Closure;
 use DateTimeImmutable;
 use TruePupil\Core\Exposure\ExposureTime;
@@ -57,8 +57,8 @@ final class Sheets
                 'ev',
                 'Exposure',
                 'Exposure value',
-                'How much light a setting asks for: exposure value, the luminance that comes out mid-grey, and the '
-                    .'light falling on it.',
+                'How much light a setting asks for: exposure value, the luminance that comes out mid-grey, and the '.
+                    'light falling on it.',
                 [self::n('8'), self::t('1/125'), self::iso()],
                 [
                     self::answer('ev', 'Exposure value', fn (float $value): string => sprintf('EV %.2f', $value)),
@@ -132,8 +132,8 @@ final class Sheets
                 'sensor',
                 'Exposure',
                 'What a sensor holds',
-                'Dynamic range, highlight headroom and noise of a typical sensor at an ISO. Typical values, not '
-                    .'measurements of a body.',
+                'Dynamic range, highlight headroom and noise of a typical sensor at an ISO. Typical values, not '.
+                    'measurements of a body.',
                 [
                     self::format(),
                     new SheetField('pixels', 'Pixels across', '', '6000'),
@@ -449,8 +449,8 @@ final class Sheets
                 'sky',
                 'Sky',
                 'Sun and moon',
-                'Where they stand, when they rise and set, and the light they usually give. Never look at the sun '
-                    .'through an optical finder.',
+                'Where they stand, when they rise and set, and the light they usually give. Never look at the sun '.
+                    'through an optical finder.',
                 [
                     new SheetField('lat', 'Latitude', '°, north positive', '52.5'),
                     new SheetField('lon', 'Longitude', '°, east positive', '1.2'),
@@ -575,7 +575,7 @@ final class Sheets
 
     private static function stops(?float $stops): string
     {
-        return Text::quantity($stops, 'stops');
+        return Quantity::quantity($stops, 'stops');
     }
 
     private static function metres(?float $metres): string

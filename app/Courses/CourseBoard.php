@@ -52,7 +52,12 @@ final class CourseBoard
             ->groupBy('set_brief_id')
             ->select('set_brief_id')
             ->selectRaw(
-                "sum(number = 1 and state != 'draft') as handed_in, sum(state = 'draft') as drafts, sum(state = 'waiting') as waiting, sum(state = 'at-desk') as at_desk, sum(state = 'returned') as returned, min(if(state = 'waiting', handed_in_at, null)) as oldest",
+                "sum(number = 1 and state != 'draft') as handed_in, "
+                    ."sum(state = 'draft') as drafts, "
+                    ."sum(state = 'waiting') as waiting, "
+                    ."sum(state = 'at-desk') as at_desk, "
+                    ."sum(state = 'returned') as returned, "
+                    ."min(if(state = 'waiting', handed_in_at, null)) as oldest",
             )
             ->get()
             ->keyBy('set_brief_id');
@@ -111,8 +116,8 @@ final class CourseBoard
                 ),
             );
             $people->whereRaw(
-                '(select count(distinct done.set_brief_id) from attempts done where done.user_id = '
-                    .'memberships.user_id and done.state != ? and done.set_brief_id in ('.
+                '(select count(distinct done.set_brief_id) from attempts done where done.user_id = '.
+                    'memberships.user_id and done.state != ? and done.set_brief_id in ('.
                     ($overdue === [] ? '0' : implode(',', $overdue)).
                     ')) < ?',
                 [AttemptState::Draft->value, count($overdue)],

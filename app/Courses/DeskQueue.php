@@ -29,7 +29,14 @@ final readonly class DeskQueue
     /**
      * @param  list<BriefCount>  $briefs  of the course, or those of them that are asked for
      * @param  int  $page  from 1
-     * @return list<array{attempt: int, number: int, student: string, brief: string, state: AttemptState, since: Carbon}>
+     * @return list<array{
+     *     attempt: int,
+     *     number: int,
+     *     student: string,
+     *     brief: string,
+     *     state: AttemptState,
+     *     since: Carbon,
+     * }>
      */
     public function waiting(array $briefs, int $page = 1, int $most = self::PAGE): array
     {
@@ -69,7 +76,9 @@ final readonly class DeskQueue
      */
     public function attempts(): Collection
     {
-        return $this->ordered($this->course->setBriefs()->pluck('id')->all())->pluck('id');
+        return $this->ordered(
+            array_values(array_map(intval(...), $this->course->setBriefs()->pluck('id')->all())),
+        )->pluck('id');
     }
 
     /** @param  list<int>  $setBriefs */

@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace App\Courses;
 
+use App\Models\Course;
 use App\Models\Membership;
 use App\Models\Role;
+use App\Models\User;
 
 /** Who is what in which course, asked for once in a request; anew after any membership has changed. */
 final class Roles
 {
     /** @var array<string, ?Role> */
     private array $known = [];
+
+    public function in(Course $course, User $user): ?Role
+    {
+        return $this->of($user->id, $course->id);
+    }
 
     public function of(int $user, int $course): ?Role
     {

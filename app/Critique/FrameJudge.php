@@ -38,29 +38,31 @@ final readonly class FrameJudge
             // What was returned to a student is the instructor's word; newer rules may measure, but not speak in it.
             if ($frame->attempt->state === AttemptState::Returned) {
                 $current->update([
-                    'measures' => $measures->toArray(),
+                    'measures' => $measures,
                     'rules_version' => (int) config('pupil.rules_version'),
                 ]);
 
                 return;
             }
             $current->update([
-                'measures' => $measures->toArray(),
+                'measures' => $measures,
                 'checks' => $plain['checks'],
-                'suggestions' => $plain['suggestions'],
+                'suggestions' => $critique->advice->suggestions,
                 'impossible' => $plain['impossible'],
-                'silences' => $critique->silencesToArray(),
+                'unmet_needs' => $critique->unmetNeedsToArray(),
                 'rules_version' => (int) config('pupil.rules_version'),
                 'state' => FrameState::Judged,
                 'problem' => null,
             ]);
             $current->findings()->update(['current' => false]);
             $silent = SilencedFinding::in($frame->attempt->setBrief->course);
-            foreach ($plain['findings'] as $body) {
-                if (in_array($body['id'], $silent, true)) {
+            foreach ($critique->findings as $finding) {
+                if (in_array($finding->id, $silent, true)) {
                     continue;
                 }
-                $current->findings()->updateOrCreate(['rule_id' => $body['id']], ['body' => $body, 'current' => true]);
+                $current
+                    ->findings()
+                    ->updateOrCreate(['rule_id' => $finding->id], ['body' => $finding, 'current' => true]);
             }
         });
         $this->closeSeries($frame);
@@ -71,9 +73,7 @@ final readonly class FrameJudge
     {
         $last = $this->situations->lastOfSeries($frame);
         $measures =
-            $last === null || $last->id === $frame->id || $last->state !== FrameState::Judged
-                ? null
-                : $last->storedMeasures();
+            $last === null || $last->id === $frame->id || $last->state !== FrameState::Judged ? null : $last->measures;
         if ($last !== null && $measures !== null) {
             $this->judge($last, $measures, $last->revision);
         }

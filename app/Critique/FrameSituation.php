@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Critique;
 
+use App\Kits\KitInUse;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\SavedPlan;
-use App\Planning\PlanSheet;
+use App\Planning\SavedPlanReader;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Capture\CaptureRecord;
-use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Plan\Plan;
-use TruePupil\Core\Plan\PlanFormat;
 use TruePupil\Core\Series\Series;
 use TruePupil\Core\Situation\Situation;
 
@@ -23,6 +23,12 @@ final class FrameSituation
 {
     /** Settings are left over from the same outing, not from last week. */
     private const OUTING_HOURS = 12;
+
+    /** @return ?Situation null while the frame has not been read and measured */
+    public function asMeasured(Frame $frame): ?Situation
+    {
+        return $frame->measures === null ? null : $this->of($frame, $frame->measures);
+    }
 
     /** @return ?Situation null while the file has not been read */
     public function of(Frame $frame, FrameMeasures $measures): ?Situation
@@ -53,8 +59,8 @@ final class FrameSituation
             $measures,
             $attempt->setBrief->course->approachChoices(),
             $brief->placement($frame->placement_id),
-            $attempt->user->kitInUse($record->model),
-            $frame->intentChoices(),
+            KitInUse::of($attempt->user, $record->model),
+            $frame->intent ?? new Intent(),
             $this->plan($attempt),
             $brief,
             $series,
@@ -78,9 +84,7 @@ final class FrameSituation
         $row = array_values(
             array_filter(
                 $frames
-                    ->map(
-                        fn (Frame $other): ?FrameMeasures => $other->id === $frame->id ? $measures : $other->storedMeasures(),
-                    )
+                    ->map(fn (Frame $other): ?FrameMeasures => $other->id === $frame->id ? $measures : $other->measures)
                     ->all(),
             ),
         );
@@ -126,13 +130,13 @@ final class FrameSituation
         }
         $saved = $attempt->getRelation('savedPlan');
         if ($saved instanceof SavedPlan) {
-            return PlanSheet::plan($saved->setRelation('setBrief', $attempt->setBrief));
+            return SavedPlanReader::read($saved->setRelation('setBrief', $attempt->setBrief));
         }
         $previous = $attempt->previous();
         $suggestion =
             $previous?->state === AttemptState::Returned ? $previous->frames->first()?->chosenSuggestion() : null;
 
-        return $suggestion === null ? null : PlanFormat::read(Fields::of($suggestion));
+        return $suggestion === null ? null : Plan::ofSuggestion($suggestion);
     }
 
     /**
@@ -154,7 +158,7 @@ final class FrameSituation
                     ->where('set_brief_id', $frame->attempt->set_brief_id)
                     ->where('user_id', $frame->attempt->user_id),
             )
-            ->get(['id', 'tags', 'typed'])
+            ->get(['id', 'tags', 'stated'])
             ->map(fn (Frame $other): ?CaptureRecord => $other->record())
             ->filter(
                 fn (?CaptureRecord $other): bool => $other?->takenAt !== null &&
@@ -162,6 +166,8 @@ final class FrameSituation
                     $other->takenAt >= $taken->modify('-'.self::OUTING_HOURS.' hours'),
             );
 
-        return array_values($earlier->sortBy(fn (CaptureRecord $other): int => $other->takenAt->getTimestamp())->all());
+        return array_values(
+            $earlier->sortBy(fn (CaptureRecord $other): int => $other->takenAt?->getTimestamp() ?? 0)->all(),
+        );
     }
 }

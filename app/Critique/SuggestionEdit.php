@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Critique;
 
 use App\Models\Frame;
+use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Critique\EditedSuggestion;
 use TruePupil\Core\Critique\FollowingValue;
 use TruePupil\Core\Critique\SuggestionChange;
@@ -36,7 +37,7 @@ final readonly class SuggestionEdit
      */
     public static function of(Frame $frame, array $typed, ?string $changed = null): ?self
     {
-        $situation = $frame->situation();
+        $situation = app(FrameSituation::class)->asMeasured($frame);
         if ($situation === null) {
             return null;
         }
@@ -44,11 +45,11 @@ final readonly class SuggestionEdit
         $settings = self::settings($typed, $from, $situation->record->settings());
         $follows = self::follows(
             FollowingValue::tryFrom(self::text($typed, 'follows') ?? '') ??
-                ($from !== null && $from['mode'] === ExposureMode::Shutter->value ? FollowingValue::Iso : FollowingValue::Time),
+                ($from?->mode === ExposureMode::Shutter ? FollowingValue::Iso : FollowingValue::Time),
             $changed,
         );
-        $support = self::text($typed, 'support') ?? ($from['support'] ?? null);
-        $filter = self::text($typed, 'filter') ?? ($from['filterStops'] ?? 0);
+        $support = self::text($typed, 'support') ?? $from?->support?->value;
+        $filter = self::text($typed, 'filter') ?? ($from->filterStops ?? 0);
 
         return new self(
             $follows,
@@ -60,13 +61,11 @@ final readonly class SuggestionEdit
                     new SuggestionChange(
                         $settings,
                         $follows,
-                        self::text($typed, 'lens') ?? ($from['lens'] ?? null),
-                        isset($typed['lens']) && $typed['lens'] !== ($from['lens'] ?? null)
-                            ? null
-                            : $from['focalLength'] ?? null,
+                        self::text($typed, 'lens') ?? $from?->lens,
+                        isset($typed['lens']) && $typed['lens'] !== $from?->lens ? null : $from?->focalLength,
                         $support === null ? null : Support::tryFrom($support),
                         is_numeric($filter) ? max(0.0, min(20.0, (float) $filter)) : 0.0,
-                        ExposureMode::tryFrom($from['mode'] ?? '') ?? $situation->record->mode,
+                        $from->mode ?? $situation->record->mode,
                     ),
                 ),
             $situation,
@@ -86,18 +85,18 @@ final readonly class SuggestionEdit
 
     /**
      * @param  array<string, mixed>  $typed
-     * @param  ?array<string, mixed>  $from
      */
-    private static function settings(array $typed, ?array $from, ?ExposureSettings $record): ?ExposureSettings
+    private static function settings(array $typed, ?Suggestion $from, ?ExposureSettings $record): ?ExposureSettings
     {
-        $value = fn (string $field, string $stored, ?float $recorded): ?float => is_numeric($typed[$field] ?? null) &&
+        $value = fn (string $field, ?float $otherwise): ?float => is_numeric($typed[$field] ?? null) &&
         (float) $typed[$field] > 0
             ? (float) $typed[$field]
-            : $from[$stored] ?? $recorded;
+            : $otherwise;
+        $before = $from->settings ?? $record;
         [$n, $t, $iso] = [
-            $value('n', 'fNumber', $record?->aperture->exact),
-            $value('t', 'exposureTime', $record?->time->exact),
-            $value('iso', 'iso', $record?->iso->exact),
+            $value('n', $before?->aperture->exact),
+            $value('t', $before?->time->exact),
+            $value('iso', $before?->iso->exact),
         ];
 
         return $n === null || $t === null || $iso === null

@@ -4,24 +4,38 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\HandIn\HandIn;
+use App\HandIn\AddPicture;
+use App\HandIn\PreparedFrame;
+use App\HandIn\PrepareFrame;
+use App\HandIn\SubmitAttempt;
+use App\Input\IntentInput;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Decision;
 use App\Models\Frame;
-use App\Models\PracticeShot;
 use App\Models\SetBrief;
 use App\Models\User;
+use App\Practice\ShotNote;
 use App\Practice\Shutter;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
+use LogicException;
+use TruePupil\Core\Capture\StatedFields;
+use TruePupil\Core\Composition\Marks;
+use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Kit\Support;
 
 /** Makes one attempt of the demo the way people would: photographed, handed in, marked, judged, critiqued. */
 final readonly class AttemptMaker
 {
-    public function __construct(private DemoShots $shots, private Shutter $shutter, private HandIn $handIn)
-    {
+    public function __construct(
+        private DemoShots $shots,
+        private Shutter $shutter,
+        private AddPicture $addPicture,
+        private PrepareFrame $prepare,
+        private SubmitAttempt $submit,
+    ) {
     }
 
     /** @param  array<string, mixed>  $facts */
@@ -47,14 +61,15 @@ final readonly class AttemptMaker
                     $at,
                 );
             }
-            if ($facts['state'] !== 'draft') {
+            if ($frame !== null && $facts['state'] !== 'draft') {
                 $this->prepare($frame, $facts, $handedIn, $index);
-                $this->handIn->submit($frame->attempt);
+                $this->submit->handle($frame->attempt);
             }
+            $attempt = $frame?->attempt->refresh() ?? throw new LogicException('An attempt of the demo has no frame.');
         } finally {
             config(['queue.default' => $connection]);
         }
-        $this->bringTo(AttemptState::from($facts['state']), $frame->attempt->refresh(), $instructor, $facts, $handedIn);
+        $this->bringTo(AttemptState::from($facts['state']), $attempt, $instructor, $facts, $handedIn);
     }
 
     /** @param  array<string, mixed>  $facts */
@@ -73,10 +88,10 @@ final readonly class AttemptMaker
         try {
             $shot = $this->shots->shot($facts, $takenAt, $index);
             $this->shutter->press($shot, $file);
-            PracticeShot::remember($file, $shot);
+            ShotNote::remember($file, $shot);
 
-            return $this->handIn
-                ->add($setBrief, $student, $file, basename($file), $facts['row'] ?? null)
+            return $this->addPicture
+                ->handle($setBrief, $student, $file, basename($file), $facts['row'] ?? null)
                 ->frame->refresh();
         } finally {
             File::delete($file);
@@ -86,16 +101,16 @@ final readonly class AttemptMaker
     /** @param  array<string, mixed>  $facts */
     private function prepare(Frame $frame, array $facts, Carbon $handedIn, int $index): void
     {
-        $input = [
-            'typed' => ['support' => $facts['support']],
-            'intent' => $facts['intent'] ?? [],
-            'subject' => $this->shots->subject($facts, $this->shots->shot($facts, $handedIn, $index)),
-            'marks' => $facts['marks'] ?? [],
-            'placement_id' => $facts['placement'] ?? null,
-            'about' => $facts['about'] ?: null,
-            'reason' => $facts['reason'] ?: null,
-        ];
-        isset($facts['frames']) ? $this->handIn->prepareRow($frame, $input) : $this->handIn->prepare($frame, $input);
+        $prepared = new PreparedFrame(
+            subject: Region::of(...$this->shots->subject($facts, $this->shots->shot($facts, $handedIn, $index))),
+            marks: Marks::read(null, $facts['marks'] ?? [])->list,
+            stated: new StatedFields(support: Support::from($facts['support'])),
+            intent: IntentInput::read($facts['intent'] ?? []),
+            placementId: $facts['placement'] ?? null,
+            about: $facts['about'] ?: null,
+            reason: $facts['reason'] ?: null,
+        );
+        isset($facts['frames']) ? $this->prepare->ofRow($frame, $prepared) : $this->prepare->handle($frame, $prepared);
     }
 
     /** @param  array<string, mixed>  $facts */
@@ -125,16 +140,14 @@ final readonly class AttemptMaker
     {
         $frame->findings()->update(['decision' => Decision::Accepted, 'decided_by' => $instructor->id]);
         foreach ($notes as [$kind, $fixed, $body]) {
-            $frame
-                ->notes()
-                ->create([
-                    'author_id' => $instructor->id,
-                    'kind' => $kind,
-                    'fixed' => $fixed ?: null,
-                    'body' => $body,
-                    'given_at' => now(),
-                    'token' => (string) Str::uuid(),
-                ]);
+            $frame->notes()->create([
+                'author_id' => $instructor->id,
+                'kind' => $kind,
+                'fixed' => $fixed ?: null,
+                'body' => $body,
+                'given_at' => now(),
+                'token' => (string) Str::uuid(),
+            ]);
         }
     }
 }

@@ -15,13 +15,13 @@ final readonly class AddedPicture
     }
 
     /** What the student should know about it; null where there is nothing. */
-    public function said(): ?string
+    public function notice(): ?string
     {
         return match (true) {
             ! $this->isNew => 'This file is in the attempt already; it was not added twice.',
             $this->handedInBefore !== null => sprintf(
-                'You handed this very file in with attempt %d. It is taken, but the comparison with that attempt will '
-                    .'find nothing new.',
+                'You handed this very file in with attempt %d. It is taken, but the comparison with that attempt will '.
+                    'find nothing new.',
                 $this->handedInBefore,
             ),
             default => null,

@@ -69,7 +69,7 @@ final class PartialUpload
         $file = fopen($this->path, 'c+b') ?: throw new UploadException('The file could not be opened.');
         try {
             flock($file, LOCK_EX);
-            $there = (int) (fstat($file)['size'] ?? 0);
+            $there = max(0, (int) (fstat($file)['size'] ?? 0));
             if ($offset === $there && $there + strlen($piece) <= $this->size) {
                 fseek($file, $there);
                 if (fwrite($file, $piece) !== strlen($piece) || ! fflush($file)) {

@@ -15,7 +15,6 @@ final readonly class FileAnalysis
         private PictureGate $gate,
         private FrameMeasurer $measurer,
         private PictureTags $tags,
-        private FileRecordReader $records,
     ) {
     }
 
@@ -39,6 +38,6 @@ final readonly class FileAnalysis
         $tags = $this->tags->begin($path);
         $measures = $this->measurer->measure($path, $marks);
 
-        return [$this->records->fromTags($tags()), $measures];
+        return [PictureRecord::fromTags($tags()), $measures];
     }
 }

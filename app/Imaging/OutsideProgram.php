@@ -52,7 +52,9 @@ final readonly class OutsideProgram
         try {
             $process->wait();
         } catch (ProcessTimedOutException) {
-            throw new OutsideProgramFailed(sprintf('%s took longer than %d s', basename($this->program), $this->seconds));
+            throw new OutsideProgramFailed(
+                sprintf('%s took longer than %d s', basename($this->program), $this->seconds),
+            );
         }
         if (! $process->isSuccessful()) {
             throw new OutsideProgramFailed(

@@ -57,7 +57,7 @@ final readonly class PictureGate
     /** @throws UnreadablePicture */
     private function mustEnd(string $path): void
     {
-        $file = fopen($path, 'rb');
+        $file = fopen($path, 'rb') ?: throw UnreadablePicture::truncated();
         $bytes = (int) filesize($path);
         fseek($file, max(0, $bytes - self::TAIL_BYTES));
         $tail = (string) stream_get_contents($file);

@@ -57,7 +57,7 @@ final readonly class VipsEngine implements PixelEngine
         return new PixelReading(
             $answer['width'],
             $answer['height'],
-            array_map($this->statistics(...), $answer['counts']),
+            array_values(array_map($this->statistics(...), $answer['counts'])),
             LuminanceGrid::of($light['columns'], $light['rows'], $light['cells']),
             ColourGrid::ofBytes($colours['columns'], $colours['rows'], (string) base64_decode($colours['bytes'], true)),
             self::detail($answer['detail']),
@@ -74,7 +74,16 @@ final readonly class VipsEngine implements PixelEngine
         );
     }
 
-    /** @param  array{columns: int, rows: int, slopeX: list<float>, slopeY: list<float>, bendX: list<float>, bendY: list<float>}  $detail */
+    /**
+     * @param  array{
+     *     columns: int,
+     *     rows: int,
+     *     slopeX: list<float>,
+     *     slopeY: list<float>,
+     *     bendX: list<float>,
+     *     bendY: list<float>,
+     * }  $detail
+     */
     private static function detail(array $detail): DetailMap
     {
         return new DetailMap(

@@ -33,7 +33,7 @@ final class IntentInput
     public static function problem(array $typed): ?string
     {
         try {
-            self::restore($typed);
+            self::read($typed);
 
             return null;
         } catch (InvalidArgumentException $problem) {
@@ -46,7 +46,7 @@ final class IntentInput
      *
      * @throws InvalidArgumentException naming what cannot be used
      */
-    public static function restore(array $typed): Intent
+    public static function read(array $typed): Intent
     {
         $want = MovementLook::tryFrom(self::text($typed, 'want'));
         $flag = fn (string $name): bool => filter_var($typed[$name] ?? false, FILTER_VALIDATE_BOOL);
@@ -70,6 +70,36 @@ final class IntentInput
             sceneStops: self::number($typed, 'sceneStops'),
             idea: Idea::tryFrom(self::text($typed, 'idea')),
             facing: Facing::tryFrom(self::text($typed, 'facing')),
+        );
+    }
+
+    /** @return array<string, string> an intent as the fields of the form have it; what is not said is left out */
+    public static function write(Intent $intent): array
+    {
+        $number = fn (?float $value): ?string => $value === null ? null : (string) $value;
+        $flag = fn (bool $isSet): ?string => $isSet ? '1' : null;
+        $movement = $intent->movement;
+
+        return array_filter(
+            [
+                'subject' => $number($intent->subject),
+                'near' => $number($intent->near),
+                'far' => $intent->far === INF ? '∞' : $number($intent->far),
+                'background' => $number($intent->background),
+                'separation' => $number($intent->separation),
+                'sceneStops' => $number($intent->sceneStops),
+                'want' => $movement?->want->value,
+                'speed' => $number($movement?->speed),
+                'angle' => $movement === null || $movement->angle === 0.0 ? null : $number($movement->angle),
+                'foliage' => $flag($intent->foliage),
+                'stars' => $flag($intent->stars),
+                'sunStar' => $flag($intent->sunStar),
+                'crossesLight' => $flag($intent->crossesLight),
+                'person' => $flag($intent->person),
+                'idea' => $intent->idea?->value,
+                'facing' => $intent->facing?->value,
+            ],
+            fn (?string $text): bool => $text !== null,
         );
     }
 

@@ -10,7 +10,12 @@ use TruePupil\Core\Kit\Lens;
 /** A lens on one line of text, so that a kit fits into an address: "24-70 mm f/2.8-4 to 22 from 0.38 m". */
 final class LensLine
 {
-    private const PATTERN = '~^(?:(?<name>.+):\s+)?(?<min>\d+(?:\.\d+)?)(?:\s*[-–]\s*(?<max>\d+(?:\.\d+)?))?\s*(?:mm)?\s+(?:[fƒ]/)?(?<wide>\d+(?:\.\d+)?)(?:\s*[-–]\s*(?:[fƒ]/)?(?<tele>\d+(?:\.\d+)?))?(?:\s+to\s+(?:[fƒ]/)?(?<smallest>\d+(?:\.\d+)?))?(?:\s+from\s+(?<closest>\d+(?:\.\d+)?)\s*m?)?$~u';
+    /** A name and a colon; focal lengths; the widest aperture; "to" the smallest; "from" the closest focus. */
+    private const PATTERN = '~^(?:(?<name>.+):\s+)?'
+        .'(?<min>\d+(?:\.\d+)?)(?:\s*[-–]\s*(?<max>\d+(?:\.\d+)?))?\s*(?:mm)?\s+'
+        .'(?:[fƒ]/)?(?<wide>\d+(?:\.\d+)?)(?:\s*[-–]\s*(?:[fƒ]/)?(?<tele>\d+(?:\.\d+)?))?'
+        .'(?:\s+to\s+(?:[fƒ]/)?(?<smallest>\d+(?:\.\d+)?))?'
+        .'(?:\s+from\s+(?<closest>\d+(?:\.\d+)?)\s*m?)?$~u';
 
     /** @throws InvalidArgumentException when the line cannot be read as a lens */
     public static function parse(string $line): Lens
@@ -18,8 +23,8 @@ final class LensLine
         if (preg_match(self::PATTERN, trim(str_replace(',', '.', $line)), $part, PREG_UNMATCHED_AS_NULL) !== 1) {
             throw new InvalidArgumentException(
                 sprintf(
-                    '"%s" cannot be read as a lens; write for instance "50 mm 1.8" or "24-70 mm 2.8-4 to 22 from 0.38 '
-                        .'m".',
+                    '"%s" cannot be read as a lens; write for instance "50 mm 1.8" or "24-70 mm 2.8-4 to 22 from 0.38 '.
+                        'm".',
                     trim($line),
                 ),
             );
@@ -67,6 +72,6 @@ final class LensLine
     {
         $lines = array_filter(preg_split('/[\r\n;]+/', $text) ?: [], fn (string $line): bool => trim($line) !== '');
 
-        return array_values(array_map(self::parse(...), array_slice($lines, 0, 30)));
+        return array_map(self::parse(...), array_slice($lines, 0, 30));
     }
 }

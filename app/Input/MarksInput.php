@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Input;
 
 use InvalidArgumentException;
+use TruePupil\Core\Composition\Mark;
 use TruePupil\Core\Composition\Marks;
 
 /** Marks as the form sends them: a kind, and points in percent of the frame, "x,y x,y". */
@@ -24,16 +25,17 @@ final class MarksInput
 
     /**
      * @param  array<mixed>  $typed
+     * @return list<Mark>
      *
      * @throws InvalidArgumentException naming what cannot be used
      */
-    public static function read(array $typed): Marks
+    public static function read(array $typed): array
     {
         $list = [];
         foreach ($typed as $row) {
             $points = is_array($row) && is_string($row['points'] ?? null) ? trim($row['points']) : '';
             // A row whose numbers were wiped out is one that was taken back.
-            if ($points !== '' && is_array($row)) {
+            if ($points !== '') {
                 $list[] = [
                     'kind' => $row['kind'] ?? null,
                     'points' => array_map(self::point(...), preg_split('/\s+/', $points) ?: []),
@@ -41,7 +43,24 @@ final class MarksInput
             }
         }
 
-        return Marks::read(null, $list);
+        return Marks::read(null, $list)->list;
+    }
+
+    /**
+     * @param  list<Mark>  $marks
+     * @return list<array{kind: string, points: string}> as the form has them: points in percent, "x,y x,y"
+     */
+    public static function write(array $marks): array
+    {
+        $percent = fn (array $point): string => round(100 * $point[0], 2).','.round(100 * $point[1], 2);
+
+        return array_map(
+            fn (Mark $mark): array => [
+                'kind' => $mark->kind->value,
+                'points' => implode(' ', array_map($percent, $mark->points)),
+            ],
+            $marks,
+        );
     }
 
     /** @return array{float, float} */
@@ -51,8 +70,8 @@ final class MarksInput
         if (count($numbers) !== 2 || ! is_numeric($numbers[0]) || ! is_numeric($numbers[1])) {
             throw new InvalidArgumentException(
                 sprintf(
-                    '"%s" is no place on the picture; write how far across and down in percent, such as 20,50, with a '
-                        .'space before the next place.',
+                    '"%s" is no place on the picture; write how far across and down in percent, such as 20,50, with a '.
+                        'space before the next place.',
                     $pair,
                 ),
             );

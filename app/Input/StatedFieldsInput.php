@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Input;
 
-use TruePupil\Core\Capture\TypedFields;
+use TruePupil\Core\Capture\StatedFields;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\InvalidExposure;
@@ -45,7 +45,7 @@ final class StatedFieldsInput
     }
 
     /** @param  array<string, mixed>  $typed  texts by field */
-    public static function restore(array $typed): TypedFields
+    public static function read(array $typed): StatedFields
     {
         $values = [];
         foreach (self::FIELDS as $field) {
@@ -53,7 +53,28 @@ final class StatedFieldsInput
             $values[$field] = is_string($text) && trim($text) !== '' ? self::value($field, $text) : null;
         }
 
-        return new TypedFields(...$values);
+        return new StatedFields(...$values);
+    }
+
+    /** @return array<string, string> what was stated as the fields of the form have it */
+    public static function write(StatedFields $stated): array
+    {
+        $number = fn (?float $value): ?string => $value === null ? null : (string) $value;
+
+        return array_filter(
+            [
+                'fNumber' => $number($stated->fNumber?->nominal()),
+                'exposureTime' => $stated->exposureTime === null ? null
+                    : preg_replace('/ s$/', '', (string) $stated->exposureTime),
+                'iso' => $number($stated->iso?->nominal()),
+                'mode' => $stated->mode?->value,
+                'compensation' => $number($stated->compensation),
+                'focalLength' => $number($stated->focalLength),
+                'focalLength35' => $number($stated->focalLength35),
+                'support' => $stated->support?->value,
+            ],
+            fn (?string $text): bool => $text !== null,
+        );
     }
 
     private static function value(string $field, string $text): mixed
@@ -75,6 +96,7 @@ final class StatedFieldsInput
             ),
             'mode' => ExposureMode::tryFrom($text) ?? throw InvalidExposure::unreadable('an exposure mode', $text),
             'support' => Support::tryFrom($text) ?? throw InvalidExposure::unreadable('a support', $text),
+            default => throw InvalidExposure::unreadable('a known field', $field),
         };
     }
 

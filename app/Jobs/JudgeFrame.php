@@ -4,17 +4,10 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Critique\FrameJudge;
-use App\HandIn\PictureStore;
-use App\Imaging\FrameMeasurer;
-use App\Models\Frame;
-use App\Models\FrameState;
+use App\Critique\MeasureAndJudge;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use Throwable;
-use TruePupil\Core\Capture\UnreadablePicture;
 
-/** Measures a prepared frame and judges it against its brief. */
 final class JudgeFrame implements ShouldQueue
 {
     use Queueable;
@@ -30,33 +23,13 @@ final class JudgeFrame implements ShouldQueue
     {
     }
 
-    public function handle(PictureStore $store, FrameMeasurer $measurer, FrameJudge $critic): void
+    public function handle(MeasureAndJudge $action): void
     {
-        $frame = Frame::query()
-            ->with(['picture', 'attempt.setBrief.course'])
-            ->find($this->frameId);
-        if ($frame === null || $frame->revision !== $this->revision) {
-            return;
-        }
-        try {
-            $measures = $measurer->measure($store->original($frame->picture), $frame->marksDrawn());
-        } catch (UnreadablePicture $problem) {
-            $frame->update(['state' => FrameState::Refused, 'problem' => $problem->getMessage()]);
-
-            return;
-        }
-        $critic->judge($frame, $measures, $this->revision);
+        $action->handle($this->frameId, $this->revision);
     }
 
-    public function failed(?Throwable $problem): void
+    public function failed(): void
     {
-        Frame::query()
-            ->whereKey($this->frameId)
-            ->where('revision', $this->revision)
-            ->update([
-                'state' => FrameState::Ready,
-                'problem' => 'The check could not be finished on our side. Your marks and words are kept; press '
-                    .'"Check this frame" to try again.',
-            ]);
+        app(MeasureAndJudge::class)->giveUp($this->frameId, $this->revision);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kits;
 
+use App\Csv\CsvReader;
 use App\Csv\SafeCell;
 use InvalidArgumentException;
 use TruePupil\Core\Exposure\ExposureTime;
@@ -75,22 +76,19 @@ final class KitCsv
      * What can be read, and for each row that cannot be why.
      *
      * @return array{things: list<array<string, mixed>>, problems: array<int, string>}
-     *   problems by row, the heading being row 1
+     *   problems by row, counted as a spreadsheet counts them
      *
      * @throws InvalidArgumentException when it is no such table at all
      */
     public static function read(string $text): array
     {
-        $text = mb_scrub(str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text);
-        $lines = array_values(
-            array_filter(preg_split('/\R/', $text) ?: [], fn (string $line): bool => trim($line) !== ''),
-        );
-        if ($lines === []) {
+        $separator = CsvReader::separatorOf($text);
+        $rows = CsvReader::rows($text, $separator);
+        if ($rows === []) {
             throw new InvalidArgumentException('The file is empty.');
         }
-        // What spreadsheets write where the comma marks decimals.
-        $separator = substr_count($lines[0], ';') > substr_count($lines[0], ',') ? ';' : ',';
-        $heading = array_map(trim(...), array_map(strval(...), str_getcsv($lines[0], $separator, escape: '')));
+        $heading = reset($rows);
+        unset($rows[array_key_first($rows)]);
         $missing = array_diff(
             in_array('what', $heading, true) ? ['name'] : ['name', 'minFocal', 'widestAtMin'],
             $heading,
@@ -100,22 +98,18 @@ final class KitCsv
                 sprintf('The first row has to name the columns; missing: %s.', implode(', ', $missing)),
             );
         }
-        if (count($lines) - 1 > self::MOST) {
+        if (count($rows) > self::MOST) {
             throw new InvalidArgumentException(
-                sprintf('The file has %d rows; %d are taken at most.', count($lines) - 1, self::MOST),
+                sprintf('The file has %d rows; %d are taken at most.', count($rows), self::MOST),
             );
         }
         [$things, $problems] = [[], []];
-        foreach (array_slice($lines, 1) as $index => $line) {
-            $cells = str_getcsv($line, $separator, escape: '');
-            $row = array_combine(
-                $heading,
-                array_slice(array_pad(array_map(strval(...), $cells), count($heading), ''), 0, count($heading)),
-            );
+        foreach ($rows as $number => $cells) {
+            $row = array_combine($heading, array_slice(array_pad($cells, count($heading), ''), 0, count($heading)));
             try {
                 $things[] = self::thing($row, $separator === ';');
             } catch (InvalidArgumentException $problem) {
-                $problems[$index + 2] = $problem->getMessage();
+                $problems[$number] = $problem->getMessage();
             }
         }
 
@@ -225,18 +219,19 @@ final class KitCsv
      */
     private static function things(array $kit): array
     {
-        return [
+        return array_values([
             ...array_map(fn (array $body): array => ['what' => 'body', ...$body], OwnBodies::all($kit)),
             ...array_map(fn (array $lens): array => ['what' => 'lens', ...$lens], $kit['lenses'] ?? []),
             ...array_map(
                 fn (string $support): array => ['what' => 'support', 'name' => $support],
                 $kit['supports'] ?? [],
             ),
-            ...array_map(fn (float|int $stops): array => ['what' => 'filter', 'stops' => $stops], $kit['filters'] ?? []),
+            ...array_map(fn (float|int $stops): array => ['what' => 'filter', 'stops' => $stops], $kit['filters']
+                ?? []),
             ...($kit['polariser'] ?? false) === true ? [['what' => 'polariser']] : [],
             ...isset($kit['flash']) ? [['what' => 'flash', ...$kit['flash']]] : [],
             ...isset($kit['film']) ? [['what' => 'film', ...$kit['film']]] : [],
-        ];
+        ]);
     }
 
     private static function cell(string $column, mixed $value): string

@@ -19,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property ?string $reply  the student's answer to the return
  * @property ?Carbon $replied_at
  * @property bool $may_show  whether its frames may be shown to the class
+ * @property Carbon $created_at
  * @property ?Carbon $handed_in_at
  * @property ?Carbon $opened_at
  * @property ?Carbon $returned_at
@@ -57,6 +58,14 @@ final class Attempt extends Model
     public function frames(): HasMany
     {
         return $this->hasMany(Frame::class)->orderBy('id');
+    }
+
+    /** The name of its only frame, or how many there are. */
+    public function describeFrames(): string
+    {
+        $count = $this->frames->count();
+
+        return $count === 1 ? (string) $this->frames->first()?->original_name : $count.' frames';
     }
 
     /** The attempt that this one follows. */

@@ -58,11 +58,17 @@ final class Course extends Model
     }
 
     /** A moment as people of the course say it. */
-    public function said(Carbon $moment): string
+    public function formatMoment(Carbon $moment): string
     {
         return $moment->clone()->setTimezone($this->timezone)->format('j M Y, H:i').
             ' '.
             ($this->timezone === 'UTC' ? 'UTC' : '('.$this->timezone.')');
+    }
+
+    /** A day as people of the course say it. */
+    public function formatDay(?Carbon $moment): string
+    {
+        return (string) $moment?->clone()->setTimezone($this->timezone)->format('j M');
     }
 
     public function approachChoices(): Approach

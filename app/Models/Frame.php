@@ -4,51 +4,55 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Critique\FrameSituation;
-use App\Imaging\FileRecordReader;
-use App\Input\IntentInput;
-use App\Input\StatedFieldsInput;
+use App\Models\Casts\Stored;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Support\Collection;
+use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\PictureRecord;
+use TruePupil\Core\Capture\StatedFields;
+use TruePupil\Core\Composition\Mark;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\Region;
-use TruePupil\Core\Exposure\LightLedger;
-use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Measures\FrameMeasures;
-use TruePupil\Core\Measures\StoredMeasures;
-use TruePupil\Core\Situation\Situation;
+use TruePupil\Core\Stored\IntentCodec;
+use TruePupil\Core\Stored\MarksCodec;
+use TruePupil\Core\Stored\MeasuresCodec;
+use TruePupil\Core\Stored\RegionCodec;
+use TruePupil\Core\Stored\StatedFieldsCodec;
+use TruePupil\Core\Stored\SuggestionCodec;
+use TruePupil\Core\Stored\SuggestionsCodec;
 
 /**
  * One photograph of an attempt, with its record, its marks and what came of its analysis.
  *
  * @property int $id
  * @property int $attempt_id
+ * @property int $picture_id
  * @property string $original_name
  * @property ?string $row  the row of the brief it belongs to
  * @property FrameState $state
  * @property ?string $problem
  * @property ?int $width
  * @property ?int $height
- * @property ?array<string, mixed> $tags
- * @property ?array<string, mixed> $typed
- * @property ?array<string, mixed> $intent
+ * @property ?array<string, mixed> $tags  as the file has them
+ * @property ?StatedFields $stated  what the student stated where the record has gaps
+ * @property ?Intent $intent
  * @property ?array<string, mixed> $impossible
- * @property ?array{x: float, y: float, width: float, height: float} $subject
+ * @property ?Region $subject
  * @property ?string $placement_id
- * @property ?list<array{kind: string, points: list<array{float, float}>}> $marks
+ * @property ?list<Mark> $marks
  * @property ?string $about
  * @property ?string $reason
- * @property ?array<mixed> $measures
+ * @property ?FrameMeasures $measures
  * @property ?list<array<string, mixed>> $checks
- * @property ?list<array<string, mixed>> $suggestions
- * @property ?array<string, mixed> $own_suggestion  in the instructor's own values
- * @property ?array<string, list<string>> $silences
+ * @property ?list<Suggestion> $suggestions
+ * @property ?Suggestion $instructor_suggestion  in the instructor's own values
+ * @property ?array<string, list<string>> $unmet_needs  what rules that stayed silent would have to know, by rule
  * @property ?int $chosen_suggestion
+ * @property int $rules_version
  * @property int $revision
  * @property Picture $picture
  * @property Attempt $attempt
@@ -56,7 +60,7 @@ use TruePupil\Core\Situation\Situation;
 final class Frame extends Model
 {
     /** The number that the instructor's own suggestion has among those that are offered. */
-    public const OWN_SUGGESTION = 9;
+    public const INSTRUCTOR_SUGGESTION = 9;
 
     protected $fillable = [
         'attempt_id',
@@ -68,7 +72,7 @@ final class Frame extends Model
         'width',
         'height',
         'tags',
-        'typed',
+        'stated',
         'intent',
         'subject',
         'marks',
@@ -78,16 +82,13 @@ final class Frame extends Model
         'measures',
         'checks',
         'suggestions',
-        'own_suggestion',
+        'instructor_suggestion',
         'impossible',
-        'silences',
+        'unmet_needs',
         'chosen_suggestion',
         'rules_version',
         'revision',
     ];
-
-    /** @var ?array{mixed, ?FrameMeasures} the stored text, and what it was restored to */
-    private ?array $restored = null;
 
     /** @return BelongsTo<Attempt, $this> */
     public function attempt(): BelongsTo
@@ -125,132 +126,36 @@ final class Frame extends Model
         return [$this->record()?->takenAt?->getTimestamp() ?? 0, $this->id];
     }
 
-    /**
-     * The notes that a person may read. A guest critic's are blind: nobody else reads them before they are given, and
-     * the
-     * critic reads no other critic's before that either.
-     *
-     * @return Collection<int, Note>
-     */
-    public function notesFor(User $reader): Collection
-    {
-        $isCritic = $reader->roleIn($this->attempt->setBrief->course) === Role::Critic;
-        $keepsBack =
-            $isCritic &&
-            ! $this->notes->contains(
-                fn (Note $note): bool => $note->author_id === $reader->id && $note->given_at !== null,
-            );
-
-        // Each asks its frame whether it may be taken back.
-        $this->notes->each->setRelation('frame', $this);
-
-        return $this->notes
-            ->filter(
-                fn (Note $note): bool => $note->author_id === $reader->id || ($note->given_at !== null && ! $keepsBack),
-            )
-            ->values()
-            ->toBase();
-    }
-
     /** The picture as its file describes it; null while the file has not been read. */
     public function pictureRecord(): ?PictureRecord
     {
-        return $this->tags === null ? null : app(FileRecordReader::class)->fromTags($this->tags);
+        return $this->tags === null ? null : PictureRecord::fromTags($this->tags);
     }
 
-    /** The record with the student's own words in its gaps. */
+    /** The record with what the student stated in its gaps. */
     public function record(): ?CaptureRecord
     {
         $picture = $this->pictureRecord();
 
-        return $picture === null ? null : StatedFieldsInput::restore($this->typed ?? [])->fillIn($picture->capture);
-    }
-
-    public function subjectRegion(): ?Region
-    {
-        return $this->subject === null
-            ? null
-            : Region::of($this->subject['x'], $this->subject['y'], $this->subject['width'], $this->subject['height']);
+        return $picture === null ? null : ($this->stated ?? new StatedFields())->fillIn($picture->capture);
     }
 
     /** The subject and whatever else was drawn. */
     public function marksDrawn(): Marks
     {
-        return Marks::read($this->subjectRegion(), $this->marks ?? []);
+        return new Marks($this->subject, $this->marks ?? []);
     }
 
-    /** @return list<array{kind: string, points: string}> as the form has them: points in percent, "x,y x,y" */
-    public function typedMarks(): array
-    {
-        return array_map(
-            fn (array $mark): array => [
-                'kind' => $mark['kind'],
-                'points' => implode(
-                    ' ',
-                    array_map(
-                        fn (array $point): string => round(100 * $point[0], 2).','.round(100 * $point[1], 2),
-                        $mark['points'],
-                    ),
-                ),
-            ],
-            $this->marks ?? [],
-        );
-    }
-
-    public function storedMeasures(): ?FrameMeasures
-    {
-        // A row asks each of its frames for the measures of all the others: what was restored once is kept.
-        $stored = $this->attributes['measures'] ?? null;
-        if ($this->restored === null || $this->restored[0] !== $stored) {
-            $this->restored = [$stored, $this->measures === null ? null : StoredMeasures::restore($this->measures)];
-        }
-
-        return $this->restored[1];
-    }
-
-    /** All that is known of the frame, when it has been read and measured. */
-    public function situation(): ?Situation
-    {
-        $measures = $this->storedMeasures();
-
-        return $measures === null ? null : app(FrameSituation::class)->of($this, $measures);
-    }
-
-    public function intentChoices(): Intent
-    {
-        return IntentInput::restore($this->intent ?? []);
-    }
-
-    /** @return array<int, array<string, mixed>> by number: those that were worked out, and the instructor's own */
+    /** @return array<int, Suggestion> by number: those that were worked out, and the instructor's own */
     public function offeredSuggestions(): array
     {
-        return ($this->suggestions ?? []) + array_filter([self::OWN_SUGGESTION => $this->own_suggestion]);
+        return ($this->suggestions ?? []) + array_filter([self::INSTRUCTOR_SUGGESTION => $this->instructor_suggestion]);
     }
 
-    /** The suggestion that goes with its return, as stored. @return ?array<string, mixed> */
-    public function chosenSuggestion(): ?array
+    /** The suggestion that goes with its return. */
+    public function chosenSuggestion(): ?Suggestion
     {
         return $this->offeredSuggestions()[$this->chosen_suggestion ?? 0] ?? null;
-    }
-
-    /**
-     * The account of the frame's light in what is known of it; null while settings, subject or its place are not known.
-     */
-    public function ledger(?Situation $situation): ?LightLedger
-    {
-        $light = $situation?->subjectLight();
-        $settings = $situation?->record->settings();
-        if ($situation === null || $light === null || $settings === null || $situation->wanted === null) {
-            return null;
-        }
-        $compensation = $situation->record->compensation;
-
-        return LightLedger::of(
-            $light,
-            $settings,
-            $situation->wanted->stops,
-            $compensation !== null && $situation->record->mode->takesCompensation() ? Stops::of($compensation) : null,
-        );
     }
 
     protected function casts(): array
@@ -258,16 +163,16 @@ final class Frame extends Model
         return [
             'state' => FrameState::class,
             'tags' => 'array',
-            'typed' => 'array',
-            'intent' => 'array',
+            'stated' => Stored::class.':'.StatedFieldsCodec::class,
+            'intent' => Stored::class.':'.IntentCodec::class,
             'impossible' => 'array',
-            'subject' => 'array',
-            'marks' => 'array',
-            'measures' => 'array',
+            'subject' => Stored::class.':'.RegionCodec::class,
+            'marks' => Stored::class.':'.MarksCodec::class,
+            'measures' => Stored::class.':'.MeasuresCodec::class,
             'checks' => 'array',
-            'suggestions' => 'array',
-            'own_suggestion' => 'array',
-            'silences' => 'array',
+            'suggestions' => Stored::class.':'.SuggestionsCodec::class,
+            'instructor_suggestion' => Stored::class.':'.SuggestionCodec::class,
+            'unmet_needs' => 'array',
         ];
     }
 }

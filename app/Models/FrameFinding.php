@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\Stored;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Stored\FindingCodec;
 
 /**
  * A finding about a frame, with what the instructor decided about it.
  *
  * @property int $id
  * @property string $rule_id
- * @property array<string, mixed> $body
+ * @property ?Finding $body  as stored; null where it cannot be read
  * @property Decision $decision
  * @property ?string $wording
  * @property ?string $dismissal
@@ -33,14 +36,28 @@ final class FrameFinding extends Model
         return $this->belongsTo(Frame::class);
     }
 
+    /** What was found, with its evidence. A row that cannot be read says so, and is still a row to decide on. */
+    public function found(): Finding
+    {
+        return $this->body ??
+            new Finding(
+                id: $this->rule_id,
+                topic: Topic::File,
+                severity: Severity::Choice,
+                sentence: 'What was found here was stored in a form that cannot be read. Check the frame again.',
+                evidence: [],
+                source: '',
+            );
+    }
+
     public function severity(): Severity
     {
-        return Severity::from((string) $this->body['severity']);
+        return $this->found()->severity;
     }
 
     public function topic(): Topic
     {
-        return Topic::from((string) $this->body['topic']);
+        return $this->found()->topic;
     }
 
     /** The instructor's wording where there is one. */
@@ -48,11 +65,15 @@ final class FrameFinding extends Model
     {
         return $this->decision === Decision::Reworded && $this->wording !== null
             ? $this->wording
-            : (string) $this->body['sentence'];
+            : $this->found()->sentence;
     }
 
     protected function casts(): array
     {
-        return ['body' => 'array', 'decision' => Decision::class, 'current' => 'boolean'];
+        return [
+            'body' => Stored::class.':'.FindingCodec::class,
+            'decision' => Decision::class,
+            'current' => 'boolean',
+        ];
     }
 }

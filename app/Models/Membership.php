@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Courses\Roles;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
+ * @property int $course_id
+ * @property int $user_id
  * @property Role $role
  * @property User $user
  */
@@ -25,11 +26,5 @@ final class Membership extends Model
     protected function casts(): array
     {
         return ['role' => Role::class];
-    }
-
-    protected static function booted(): void
-    {
-        self::saved(fn () => app(Roles::class)->forget());
-        self::deleted(fn () => app(Roles::class)->forget());
     }
 }

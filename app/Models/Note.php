@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\Stored;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Panel\PanelNote;
+use TruePupil\Core\Stored\RegionCodec;
 
 /**
  * A remark by the instructor or a guest critic.
@@ -20,7 +22,7 @@ use TruePupil\Core\Panel\PanelNote;
  * @property ?string $fixed
  * @property string $body
  * @property ?Topic $topic
- * @property ?array{x: float, y: float, width: float, height: float} $region  where on the frame, as fractions of it
+ * @property ?Region $region  where on the frame
  * @property ?Carbon $given_at  null while a guest critic keeps it back
  * @property Frame $frame
  * @property User $author
@@ -49,14 +51,17 @@ final class Note extends Model
             $this->author->name,
             $this->kind === NoteKind::Keep,
             $this->topic?->value,
-            $this->region === null
-                ? null
-                : Region::of($this->region['x'], $this->region['y'], $this->region['width'], $this->region['height']),
+            $this->region,
         );
     }
 
     protected function casts(): array
     {
-        return ['kind' => NoteKind::class, 'topic' => Topic::class, 'region' => 'array', 'given_at' => 'datetime'];
+        return [
+            'kind' => NoteKind::class,
+            'topic' => Topic::class,
+            'region' => Stored::class.':'.RegionCodec::class,
+            'given_at' => 'datetime',
+        ];
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Practice\Shot;
-use App\Practice\ShotNote;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -17,14 +15,6 @@ use Illuminate\Database\Eloquent\Model;
 final class PracticeShot extends Model
 {
     protected $fillable = ['hash', 'shot'];
-
-    public static function remember(string $path, Shot $shot): void
-    {
-        self::query()->createOrFirst(
-            ['hash' => (string) hash_file('sha256', $path)],
-            ['shot' => ShotNote::write($shot)],
-        );
-    }
 
     protected function casts(): array
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Practice\Scene;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use TruePupil\Core\Exposure\Aperture;
@@ -18,15 +17,28 @@ use TruePupil\Core\Exposure\Stops;
 /**
  * A frame on somebody's roll: taken with the practice camera and not handed in yet.
  *
+ * @phpstan-type Result array{
+ *     n: float,
+ *     t: float,
+ *     iso: float,
+ *     ev100: float,
+ *     compensation: float,
+ *     filter: float,
+ *     focus: float,
+ *     focal: float,
+ *     mode: string,
+ * }
+ *
  * @property int $id
  * @property int $user_id
  * @property string $token
  * @property string $scene
  * @property array<string, string> $settings
- * @property ?array{n: float, t: float, iso: float, ev100: float, compensation: float, filter: float, focus: float, focal: float, mode: string} $result
+ * @property ?Result $result
  * @property RollState $state
  * @property ?string $problem
  * @property \Illuminate\Support\Carbon $taken_at
+ * @property User $user
  */
 final class RollFrame extends Model
 {
@@ -47,11 +59,6 @@ final class RollFrame extends Model
     public function fileName(): string
     {
         return sprintf('%s_%04d.jpg', ucfirst($this->scene), $this->id % 10000);
-    }
-
-    public function title(): string
-    {
-        return Scene::find($this->scene)->title;
     }
 
     public function exposure(): ?ExposureSettings

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\Stored;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Stored\SuggestionCodec;
 
 /**
  * What a student means to do for one attempt at one brief, as typed.
@@ -15,8 +18,8 @@ use Illuminate\Support\Carbon;
  * @property int $user_id
  * @property int $set_brief_id
  * @property int $number
- * @property array<string, mixed> $typed
- * @property ?array<string, mixed> $chosen  the settings that were taken from what was offered
+ * @property array<string, mixed> $input  the texts of the form, kept as typed
+ * @property ?Suggestion $chosen  the settings that were taken from what was offered
  * @property Carbon $updated_at
  * @property SetBrief $setBrief
  * @property User $user
@@ -25,7 +28,7 @@ final class SavedPlan extends Model
 {
     protected $table = 'plans';
 
-    protected $fillable = ['user_id', 'set_brief_id', 'number', 'typed', 'chosen'];
+    protected $fillable = ['user_id', 'set_brief_id', 'number', 'input', 'chosen'];
 
     /**
      * The plan for the attempt that the student prepares, or would begin next; new where there is none. What has been
@@ -50,7 +53,7 @@ final class SavedPlan extends Model
                 'set_brief_id' => $setBrief->id,
                 'user_id' => $user->id,
                 'number' => $number,
-                'typed' => [],
+                'input' => [],
                 'chosen' => null,
             ]);
     }
@@ -78,6 +81,6 @@ final class SavedPlan extends Model
 
     protected function casts(): array
     {
-        return ['typed' => 'array', 'chosen' => 'array'];
+        return ['input' => 'array', 'chosen' => Stored::class.':'.SuggestionCodec::class];
     }
 }

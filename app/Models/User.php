@@ -4,13 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Courses\Roles;
-use App\Kits\OwnBodies;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
-use TruePupil\Core\Json\Fields;
-use TruePupil\Core\Kit\Kit;
-use TruePupil\Core\Kit\KitFormat;
 
 /**
  * @property int $id
@@ -32,33 +27,6 @@ final class User extends Authenticatable
             ->withPivot('role')
             ->withTimestamps()
             ->orderBy('courses.id');
-    }
-
-    public function roleIn(Course $course): ?Role
-    {
-        return app(Roles::class)->of($this->id, $course->id);
-    }
-
-    public function teaches(Course $course): bool
-    {
-        return $this->roleIn($course) === Role::Instructor;
-    }
-
-    public function critiques(Course $course): bool
-    {
-        return $this->roleIn($course)?->critiques() ?? false;
-    }
-
-    /**
-     * What the user owns, as the core knows it; null while nothing has been entered.
-     *
-     * @param  ?string  $model  a body that a record names: it is the one that counts, where it is owned
-     */
-    public function kitInUse(?string $model = null): ?Kit
-    {
-        return $this->kit === null
-            ? null
-            : KitFormat::read(Fields::of($model === null ? $this->kit : OwnBodies::using($this->kit, $model)));
     }
 
     protected function casts(): array

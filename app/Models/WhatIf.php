@@ -52,7 +52,7 @@ final class WhatIf extends Model
     }
 
     /** What was done, in words. */
-    public function said(): string
+    public function stepsInWords(): string
     {
         return implode(
             ', ',

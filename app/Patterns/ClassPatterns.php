@@ -11,6 +11,7 @@ use App\Models\Frame;
 use App\Models\FrameFinding;
 use App\Models\SetBrief;
 use Illuminate\Support\Collection;
+use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Findings\Severity;
 
@@ -48,7 +49,7 @@ final class ClassPatterns
                 'width',
                 'height',
                 'tags',
-                'typed',
+                'stated',
                 'checks',
                 'about',
             ])
@@ -67,7 +68,15 @@ final class ClassPatterns
     /**
      * Findings over the class, what most students share first; praise apart.
      *
-     * @return list<array{rule: string, severity: Severity, topic: string, sentence: string, students: int, share: float, frames: list<Frame>}>
+     * @return list<array{
+     *     rule: string,
+     *     severity: Severity,
+     *     topic: string,
+     *     sentence: string,
+     *     students: int,
+     *     share: float,
+     *     frames: list<Frame>,
+     * }>
      */
     public function findings(bool $isPraise = false): array
     {
@@ -86,7 +95,7 @@ final class ClassPatterns
         $found = $groups->map(function (Collection $group, string $rule) use ($all): array {
             $students = $group->pluck('frame.attempt.user_id')->unique()->count();
             // The worst of them says it for all.
-            $first = $group->sortBy(fn (array $one): int => $one['finding']->severity()->rank())->first();
+            $first = $group->sortBy(fn (array $one): int => $one['finding']->severity()->rank())->firstOrFail();
 
             return [
                 'rule' => $rule,
@@ -108,11 +117,23 @@ final class ClassPatterns
         });
 
         return array_values(
-            $found->sortBy(fn (array $one): array => [-$one['students'], $one['severity']->rank(), $one['rule']])->all(),
+            $found
+                ->sortBy(fn (array $one): array => [-$one['students'], $one['severity']->rank(), $one['rule']])
+                ->all(),
         );
     }
 
-    /** @return list<array{rule: string, severity: Severity, topic: string, sentence: string, students: int, share: float, frames: list<Frame>}> faults and weaknesses before mere choices */
+    /**
+     * @return list<array{
+     *     rule: string,
+     *     severity: Severity,
+     *     topic: string,
+     *     sentence: string,
+     *     students: int,
+     *     share: float,
+     *     frames: list<Frame>,
+     * }> faults and weaknesses before mere choices
+     */
     public function toTeach(): array
     {
         $serious = array_values(
@@ -134,14 +155,20 @@ final class ClassPatterns
         $counts = [];
         foreach ($this->frames as $frame) {
             foreach ($frame->checks ?? [] as $check) {
-                $counts[$check['id']] ??= [
-                    'sentence' => $check['sentence'],
+                $count = $counts[$check['id']] ?? [
+                    'sentence' => (string) $check['sentence'],
                     'met' => 0,
                     'close' => 0,
                     'missed' => 0,
                     'unknown' => 0,
                 ];
-                $counts[$check['id']][$check['verdict']]++;
+                match (Verdict::from($check['verdict'])) {
+                    Verdict::Met => $count['met']++,
+                    Verdict::Close => $count['close']++,
+                    Verdict::Missed => $count['missed']++,
+                    Verdict::Unknown => $count['unknown']++,
+                };
+                $counts[$check['id']] = $count;
             }
         }
 

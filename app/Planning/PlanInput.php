@@ -131,7 +131,7 @@ final readonly class PlanInput
     /** @throws InvalidArgumentException */
     public function intent(): Intent
     {
-        $plain = IntentInput::restore($this->typed);
+        $plain = IntentInput::read($this->typed);
         $own = fn (string $field): ?float => $this->text($field) === '' ? null : $this->number($field);
 
         return $plain->with(['focalLength35' => $own('focalLength35'), 'maxIso' => $own('maxIso')]);

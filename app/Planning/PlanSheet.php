@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Kits\KitInUse;
 use App\Models\Frame;
 use App\Models\FrameState;
 use App\Models\SavedPlan;
-use App\View\Drawings\DepthRuler;
-use App\View\Drawings\ExposureMapDrawing;
-use App\View\Drawings\MovementComb;
-use App\View\Drawings\SkyPath;
 use InvalidArgumentException;
 use TruePupil\Core\Adviser\Advice;
 use TruePupil\Core\Adviser\AdviceRequest;
@@ -24,11 +21,9 @@ use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\KitFormat;
 use TruePupil\Core\Modes\Decider;
 use TruePupil\Core\Modes\WhoDecides;
-use TruePupil\Core\Optics\DepthOfField;
 use TruePupil\Core\Plan\FilterSum;
 use TruePupil\Core\Plan\Outing;
 use TruePupil\Core\Plan\Plan;
-use TruePupil\Core\Plan\PlanFormat;
 
 /** A plan worked out: its light, up to three settings, the map of what is barred, and what the sky does. */
 final class PlanSheet
@@ -80,8 +75,8 @@ final class PlanSheet
     private function __construct(public readonly SavedPlan $plan, public readonly array $earlier)
     {
         $setBrief = $plan->setBrief;
-        $this->input = PlanInput::of($plan->typed, $setBrief->course->timezone);
-        $own = $plan->user->kitInUse();
+        $this->input = PlanInput::of($plan->input, $setBrief->course->timezone);
+        $own = KitInUse::of($plan->user);
         $this->isPlainKit = $own === null || $own->lenses === [];
         $this->kit = $this->isPlainKit || $own === null ? KitFormat::read(Fields::of(self::PLAIN_KIT)) : $own;
         $this->intent = new Intent();
@@ -93,49 +88,10 @@ final class PlanSheet
         return new self($plan, self::earlierFrames($plan));
     }
 
-    /** Without looking at earlier frames: enough to compare with what was shot. */
-    public static function plan(SavedPlan $saved): Plan
-    {
-        $input = PlanInput::of($saved->typed, $saved->setBrief->course->timezone);
-        $tried = function (callable $read): mixed {
-            try {
-                return $read();
-            } catch (InvalidArgumentException) {
-                return null;
-            }
-        };
-        $chosen = PlanFormat::read(Fields::of($saved->chosen ?? []));
-
-        return new Plan(
-            $chosen->fNumber,
-            $chosen->exposureTime,
-            $chosen->iso,
-            $chosen->compensation,
-            $chosen->mode,
-            $chosen->focalLength,
-            $chosen->support ?? $input->support(),
-            $chosen->filterStops,
-            $tried($input->light(...)),
-            null,
-            $tried($input->intent(...)) ?? new Intent(),
-            $tried($input->outing(...)),
-        );
-    }
-
-    public function map(): ?ExposureMapDrawing
-    {
-        return ExposureMapDrawing::of($this->advice?->map);
-    }
-
     /** Where the subject belongs, from mid-grey. */
     public function wanted(): Stops
     {
         return $this->plan->setBrief->content()->placement($this->input->text('placement'))->stops ?? Stops::of(0);
-    }
-
-    public function sky(): ?SkyPath
-    {
-        return $this->outing === null ? null : SkyPath::of($this->outing);
     }
 
     /** The settings that were taken, if they are still among those that are offered. */
@@ -143,8 +99,8 @@ final class PlanSheet
     {
         foreach ($this->advice->suggestions ?? [] as $index => $suggestion) {
             if (
-                $suggestion->settings->__toString() === ($this->plan->chosen['display']['text'] ?? null) &&
-                $suggestion->lens === ($this->plan->chosen['lens'] ?? null)
+                (string) $suggestion->settings === (string) $this->plan->chosen?->settings &&
+                $suggestion->lens === $this->plan->chosen?->lens
             ) {
                 return $index;
             }
@@ -153,51 +109,12 @@ final class PlanSheet
         return null;
     }
 
-    /** The depth that the first settings give. */
-    public function ruler(): ?DepthRuler
+    /** The settings that were taken, as they are offered now. */
+    public function taken(): ?Suggestion
     {
-        $first = $this->advice->suggestions[0] ?? null;
-        if (
-            $first === null ||
-            $first->focalLength === null ||
-            $first->focusDistance === null ||
-            ($this->intent->subject === null && ! $this->intent->asksForDepth())
-        ) {
-            return null;
-        }
-        $depth = DepthOfField::of(
-            $first->focalLength,
-            $first->settings->aperture->exact,
-            $first->focusDistance,
-            $this->kit->body->format->circleOfConfusion(),
-        );
+        $index = $this->chosenIndex();
 
-        return DepthRuler::of(
-            $depth,
-            $first->focusDistance,
-            $this->intent->asksForDepth() ? $this->intent->sharpFrom() : null,
-            $this->intent->asksForDepth() ? $this->intent->sharpTo() : null,
-        );
-    }
-
-    public function comb(): ?MovementComb
-    {
-        $first = $this->advice->suggestions[0] ?? null;
-        $format = $this->kit->body->format;
-        $blur =
-            $first?->focalLength === null
-                ? null
-                : $this->intent->movement?->blur($first->focalLength, $this->intent->subject, $format);
-
-        return $first === null || $blur === null || $blur->criticalLimit() === null
-            ? null
-            : MovementComb::of(
-                $blur,
-                $format->circleOfConfusion(),
-                $this->kit->body->limits,
-                $this->intent->movement?->band($first->focalLength ?? 0.0, $this->intent->subject, $format),
-                $first->settings->time,
-            );
+        return $index === null ? null : $this->advice?->suggestions[$index];
     }
 
     /**
@@ -247,7 +164,8 @@ final class PlanSheet
         $this->outing = $this->tried('place', $this->input->outing(...));
         $this->light = $this->tried(
             'light',
-            fn (): ?Ev100 => $this->input->light(array_map(fn (array $frame): Ev100 => $frame['light'], $this->earlier)),
+            fn (): ?Ev100 => $this->input->light(array_map(fn (array $frame): Ev100 => $frame['light'],
+                $this->earlier)),
         );
         if ($this->light === null || isset($this->problems['intent'])) {
             return;
@@ -291,7 +209,7 @@ final class PlanSheet
         $known = [];
         foreach ($frames as $frame) {
             $settings = $frame->record()?->settings();
-            $placement = $frame->storedMeasures()?->subject?->placement();
+            $placement = $frame->measures?->subject?->placement();
             if ($settings !== null && $placement !== null) {
                 $known[$frame->id] = [
                     'label' => sprintf('%s: %s', $frame->original_name, $settings),

@@ -4,23 +4,35 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Courses\Roles;
 use App\Models\Course;
+use App\Models\Role;
 use App\Models\User;
 
-final class CoursePolicy
+final readonly class CoursePolicy
 {
+    public function __construct(private Roles $roles)
+    {
+    }
+
     public function view(User $user, Course $course): bool
     {
-        return $user->roleIn($course) !== null;
+        return $this->roles->in($course, $user) !== null;
     }
 
     public function critique(User $user, Course $course): bool
     {
-        return $user->critiques($course);
+        return $this->roles->in($course, $user)?->critiques() ?? false;
     }
 
     public function teach(User $user, Course $course): bool
     {
-        return $user->teaches($course);
+        return $this->roles->in($course, $user) === Role::Instructor;
+    }
+
+    /** As a student of it. */
+    public function attend(User $user, Course $course): bool
+    {
+        return $this->roles->in($course, $user) === Role::Student;
     }
 }

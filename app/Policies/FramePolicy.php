@@ -16,7 +16,7 @@ final class FramePolicy
 
     public function view(User $user, Frame $frame): bool
     {
-        return $frame->attempt->user_id === $user->id || $this->attempts->critique($user, $frame->attempt);
+        return $this->attempts->own($user, $frame->attempt) || $this->attempts->critique($user, $frame->attempt);
     }
 
     public function prepare(User $user, Frame $frame): bool

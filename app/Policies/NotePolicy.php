@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Models\AttemptState;
+use App\Models\AttemptStep;
 use App\Models\Note;
 use App\Models\User;
 
-final class NotePolicy
+final readonly class NotePolicy
 {
+    public function __construct(private AttemptPolicy $attempts)
+    {
+    }
+
     /** One's own, until the critique is published. */
     public function delete(User $user, Note $note): bool
     {
-        return $note->author_id === $user->id && $note->frame->attempt->state !== AttemptState::Returned;
+        return $note->author_id === $user->id &&
+            $this->attempts->critique($user, $note->frame->attempt) &&
+            $note->frame->attempt->state->allows(AttemptStep::Critique);
     }
 }

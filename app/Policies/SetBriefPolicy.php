@@ -4,24 +4,28 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Models\Role;
 use App\Models\SetBrief;
 use App\Models\User;
 
-final class SetBriefPolicy
+/** A brief that is set is its course's. */
+final readonly class SetBriefPolicy
 {
+    public function __construct(private CoursePolicy $courses)
+    {
+    }
+
     public function view(User $user, SetBrief $setBrief): bool
     {
-        return $user->roleIn($setBrief->course) !== null;
+        return $this->courses->view($user, $setBrief->course);
     }
 
     public function critique(User $user, SetBrief $setBrief): bool
     {
-        return $user->critiques($setBrief->course);
+        return $this->courses->critique($user, $setBrief->course);
     }
 
     public function handIn(User $user, SetBrief $setBrief): bool
     {
-        return $user->roleIn($setBrief->course) === Role::Student;
+        return $this->courses->attend($user, $setBrief->course);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Models\AttemptState;
+use App\Models\AttemptStep;
 use App\Models\User;
 use App\Models\WhatIf;
 
@@ -19,12 +19,13 @@ final class WhatIfPolicy
     {
         $attempt = $whatIf->frame->attempt;
 
-        return $this->attempts->critique($user, $attempt) ||
-            ($attempt->user_id === $user->id && $attempt->state === AttemptState::Returned);
+        return $this->attempts->critique($user, $attempt) || $this->attempts->readReturn($user, $attempt);
     }
 
     public function delete(User $user, WhatIf $whatIf): bool
     {
-        return $whatIf->author_id === $user->id && $whatIf->frame->attempt->state !== AttemptState::Returned;
+        return $whatIf->author_id === $user->id &&
+            $this->attempts->critique($user, $whatIf->frame->attempt) &&
+            $whatIf->frame->attempt->state->allows(AttemptStep::Critique);
     }
 }

@@ -12,6 +12,7 @@ use App\Models\Role;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Drill\Drill;
 use TruePupil\Core\Drill\DrillKind;
@@ -149,8 +150,8 @@ final readonly class Drills
         $answers = DrillAnswer::query()
             ->whereIn('user_id', $students->modelKeys())
             ->selectRaw(
-                'user_id, kind, count(*) as asked, sum(is_right) as correct, max(case when is_right then level else 0 '
-                    .'end) as hardest',
+                'user_id, kind, count(*) as asked, sum(is_right) as correct, max(case when is_right then level else 0 '.
+                    'end) as hardest',
             )
             ->groupBy('user_id', 'kind')
             ->toBase()
@@ -164,7 +165,7 @@ final readonly class Drills
                         'student' => $student,
                         'kinds' => ($answers->get($student->id) ?? collect())
                             ->mapWithKeys(
-                                fn (object $row): array => [
+                                fn (stdClass $row): array => [
                                     (string) $row->kind => [
                                         'asked' => (int) $row->asked,
                                         'right' => (int) $row->correct,
@@ -197,27 +198,28 @@ final readonly class Drills
     /** @return list<array{level: int, isRight: bool}> latest first */
     private function recent(User $user, DrillKind $kind): array
     {
-        return DrillAnswer::query()
-            ->where('user_id', $user->id)
-            ->where('kind', $kind)
-            ->orderByDesc('id')
-            ->limit(self::RECENT)
-            ->get()
-            ->map(fn (DrillAnswer $answer): array => ['level' => $answer->level, 'isRight' => $answer->is_right])
-            ->values()
-            ->all();
+        return array_values(
+            DrillAnswer::query()
+                ->where('user_id', $user->id)
+                ->where('kind', $kind)
+                ->orderByDesc('id')
+                ->limit(self::RECENT)
+                ->get()
+                ->map(fn (DrillAnswer $answer): array => ['level' => $answer->level, 'isRight' => $answer->is_right])
+                ->all(),
+        );
     }
 
     private function scene(string $id): DrillScene
     {
         $scene = Scene::find($id);
         $grid = $this->renderer->meterGrid($scene, $scene->condition(null), Region::of(0, 0, 1, 1));
-        $reading = fn (MeteringPattern $pattern, array $point = ['x' => 0.5, 'y' => 0.5]): float => Ev100::of(
-            (new PatternMeter($grid, $point))->verdict($pattern)->value ?? 0.0,
+        $reading = fn (MeteringPattern $pattern, float $x = 0.5, float $y = 0.5): float => Ev100::of(
+            (new PatternMeter($grid, ['x' => $x, 'y' => $y]))->verdict($pattern)->value ?? 0.0,
         )->value;
         $places = [];
         foreach ($scene->places as $place) {
-            $places[$place->title] = $reading(MeteringPattern::Spot, ['x' => $place->at[0], 'y' => $place->at[1]]);
+            $places[$place->title] = $reading(MeteringPattern::Spot, $place->at[0], $place->at[1]);
         }
 
         return new DrillScene(

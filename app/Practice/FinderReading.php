@@ -49,9 +49,13 @@ final readonly class FinderReading
     public function verdicts(): array
     {
         $verdicts = [];
-        foreach (
-            [MeteringPattern::Scene, MeteringPattern::Centre, MeteringPattern::Spot, MeteringPattern::Highlight] as $pattern
-        ) {
+        $patterns = [
+            MeteringPattern::Scene,
+            MeteringPattern::Centre,
+            MeteringPattern::Spot,
+            MeteringPattern::Highlight,
+        ];
+        foreach ($patterns as $pattern) {
             $says = $this->patterns->verdict($pattern);
             if ($says !== null) {
                 $verdicts[$pattern->value] = Stops::of(

@@ -15,8 +15,13 @@ final class MoonDrawing
 {
     private const PARTS = 4;
 
-    public static function draw(Vips $vips, MoonDisc $moon, Viewpoint $view, Region $framing, RenderQuality $fineness): Light
-    {
+    public static function draw(
+        Vips $vips,
+        MoonDisc $moon,
+        Viewpoint $view,
+        Region $framing,
+        RenderQuality $fineness,
+    ): Light {
         [$width, $height] = [$fineness->width, $fineness->height()];
         $black = Light::fromFloats($vips, pack('g', 0.0), 1, 1, 1)->placed(0, 0, $width, $height, true);
         $seen = $view->seeDirection($moon->direction);

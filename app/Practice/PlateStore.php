@@ -230,7 +230,9 @@ final class PlateStore
                 $this->kept->get(
                     'tone-'.self::version(base_path('core/PracticeCamera/ToneCurve.php')),
                     'bytes',
-                    fn (string $path) => File::put($path, ToneCurve::table()),
+                    function (string $path): void {
+                        File::put($path, ToneCurve::table());
+                    },
                 ),
             ),
             65536,

@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use App\Kits\KitInUse;
 use App\Models\Frame;
 use InvalidArgumentException;
-use TruePupil\Core\Exposure\Aperture;
-use TruePupil\Core\Exposure\ExposureTime;
-use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Lens;
-use TruePupil\Core\Kit\Support;
 
 /**
  * A frame of the practice camera taken again: the same scene, light, moment and hands, at the settings that were
@@ -39,7 +36,9 @@ final readonly class Retake
             self::shot($frame, $number) ??
             throw new InvalidArgumentException('This frame cannot be taken again at these settings.');
 
-        return $this->renderer->picture($this->finder->look($shot)->rendering, RenderQuality::retake())->jpeg(self::QUALITY);
+        return $this->renderer
+            ->picture($this->finder->look($shot)->rendering, RenderQuality::retake())
+            ->jpeg(self::QUALITY);
     }
 
     private static function shot(Frame $frame, int $number): ?Shot
@@ -50,24 +49,24 @@ final readonly class Retake
             return null;
         }
         try {
-            $lens = self::lens($frame, $suggestion['lens'] ?? null, $note);
+            $lens = self::lens($frame, $suggestion->lens, $note);
             $shot = ShotNote::read(
                 $note,
                 array_filter(
                     [
                         'mode' => ExposureMode::Manual,
-                        'aperture' => Aperture::of($suggestion['fNumber']),
-                        'time' => ExposureTime::of($suggestion['exposureTime']),
-                        'iso' => Iso::of($suggestion['iso']),
+                        'aperture' => $suggestion->settings->aperture,
+                        'time' => $suggestion->settings->time,
+                        'iso' => $suggestion->settings->iso,
                         'compensation' => Stops::none(),
-                        'filterStops' => (float) $suggestion['filterStops'],
-                        'support' => Support::tryFrom($suggestion['support'] ?? ''),
-                        'focus' => $suggestion['focusDistance'] ?? null,
+                        'filterStops' => $suggestion->filterStops,
+                        'support' => $suggestion->support,
+                        'focus' => $suggestion->focusDistance,
                     ],
                     fn (mixed $value): bool => $value !== null,
                 ),
                 $lens,
-                $suggestion['focalLength'] ?? null,
+                $suggestion->focalLength,
             );
         } catch (InvalidArgumentException) {
             return null;
@@ -87,7 +86,7 @@ final readonly class Retake
             return null;
         }
 
-        return $frame->attempt->user->kitInUse()?->lensNamed($name) ??
+        return KitInUse::of($frame->attempt->user)?->lensNamed($name) ??
             throw new InvalidArgumentException(sprintf('There is no lens "%s" in the kit.', $name));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
-use App\Jobs\DevelopRollFrame;
+use App\Kits\KitInUse;
 use App\Models\RollFrame;
 use App\Models\RollState;
 use App\Models\User;
@@ -22,7 +22,7 @@ final readonly class Roll
     /** As many frames as a roll holds. */
     public const LENGTH = 72;
 
-    public function __construct(private Finder $finder)
+    public function __construct(private Finder $finder, private RollQueue $queue)
     {
     }
 
@@ -82,7 +82,7 @@ final readonly class Roll
                 ]),
             ),
         );
-        $frames->each(fn (RollFrame $frame) => DevelopRollFrame::dispatch($frame->id));
+        $frames->each(fn (RollFrame $frame) => $this->queue->develop($frame->id));
 
         return $frames;
     }
@@ -106,7 +106,7 @@ final readonly class Roll
     /** The person's own kit, or one that is lent where it has no lens for the scene. */
     public function outfits(User $user, Scene $scene): CameraSetups
     {
-        $kit = $user->kitInUse();
+        $kit = KitInUse::of($user);
         $own = $kit === null ? null : new CameraSetups($kit);
 
         return $own === null || $own->lensesFor($scene) === [] ? CameraSetups::ofDemo() : $own;

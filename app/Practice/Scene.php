@@ -86,15 +86,21 @@ final readonly class Scene
                     $place['at'],
                     $place['region'] ?? null,
                 ),
-                $data['places'],
+                array_values($data['places']),
             ),
-            array_map(fn (array $fall): Fall => new Fall(...$fall), $data['falls'] ?? []),
+            array_map(fn (array $fall): Fall => new Fall(...$fall), array_values($data['falls'] ?? [])),
             $data['waterColour'] ?? [1.0, 1.0, 1.0],
             isset($data['crossing']) ? new Crossing(...$data['crossing']) : null,
             isset($data['turnsPerSecond']) ? new Turning((float) $data['turnsPerSecond']) : null,
             isset($data['stars']) ? new StarField(...$data['stars']) : null,
             is_file($folder.'/flash.hdr.gz'),
         );
+    }
+
+    /** The lights that it can be in, in one line. */
+    public function lightsInWords(): string
+    {
+        return implode(' · ', array_map(fn (SceneLight $light): string => lcfirst($light->title), $this->conditions));
     }
 
     /** @return list<self> in teaching order */
@@ -106,7 +112,9 @@ final readonly class Scene
     /** @return list<string> */
     public static function ids(): array
     {
-        return File::json(base_path('demo/scenes/scenes.json'), JSON_THROW_ON_ERROR);
+        return array_values(
+            array_filter(File::json(base_path('demo/scenes/scenes.json'), JSON_THROW_ON_ERROR), is_string(...)),
+        );
     }
 
     /** A file of the scene. */

@@ -250,7 +250,7 @@ final class SceneRenderer
     private function defocused(Light $light, Rendering $rendering, RenderQuality $fineness): Light
     {
         $depth = $this->depth($rendering, $fineness)->kept();
-        $present = array_keys(array_filter($depth->counts()));
+        $present = array_keys(array_filter($depth->counts())) ?: [0];
         $defocus = Defocus::of(
             $rendering->focalLength,
             $rendering->settings->aperture->exact,

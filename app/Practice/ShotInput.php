@@ -105,7 +105,7 @@ final readonly class ShotInput
 
     public function isLeft(string $field): bool
     {
-        return in_array($field, self::LEFT_TO_PERSON[$this->mode()->value], true);
+        return in_array($field, self::LEFT_TO_PERSON[$this->mode()->value] ?? [], true);
     }
 
     /** @throws InvalidArgumentException saying which value cannot be used and why */

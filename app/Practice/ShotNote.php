@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use App\Models\PracticeShot;
 use DateTimeImmutable;
 use InvalidArgumentException;
 use TruePupil\Core\Exposure\Aperture;
@@ -23,6 +24,15 @@ use TruePupil\Core\PracticeCamera\GraduatedFilter;
 /** What was set on the practice camera, as plain data, so that the same moment can be photographed again. */
 final class ShotNote
 {
+    /** Notes for a file that was made what was set for it. */
+    public static function remember(string $path, Shot $shot): void
+    {
+        PracticeShot::query()->createOrFirst(
+            ['hash' => (string) hash_file('sha256', $path)],
+            ['shot' => self::write($shot)],
+        );
+    }
+
     /** @return array<string, mixed> */
     public static function write(Shot $shot): array
     {

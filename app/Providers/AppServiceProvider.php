@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use Illuminate\Foundation\Console\AboutCommand;
 use App\Courses\Roles;
+use App\HandIn\FrameQueue;
+use App\Jobs\QueuedFrames;
+use App\Jobs\QueuedRoll;
+use App\Models\Membership;
+use App\Practice\RollQueue;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -22,21 +28,32 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(Roles::class);
+        $this->app->bind(FrameQueue::class, QueuedFrames::class);
+        $this->app->bind(RollQueue::class, QueuedRoll::class);
         // Every rule in the folder counts: adding a finding touches nothing else.
         $this->app->singleton(
             Critic::class,
-            fn () => new Critic(
-                array_map(function (string $file): FindingRule {
-                    $class = 'TruePupil\\Core\\Findings\\Rules\\'.basename($file, '.php');
-
-                    return new $class();
-                }, File::glob(base_path('core/Findings/Rules/*.php'))),
+            fn (): Critic => new Critic(
+                array_values(
+                    array_filter(
+                        array_map(
+                            fn (string $file): object => $this->app->make(
+                                'TruePupil\\Core\\Findings\\Rules\\'.basename($file, '.php'),
+                            ),
+                            File::glob(base_path('core/Findings/Rules/*.php')),
+                        ),
+                        fn (object $rule): bool => $rule instanceof FindingRule,
+                    ),
+                ),
             ),
         );
     }
 
     public function boot(): void
     {
+        Membership::saved(fn () => $this->app->make(Roles::class)->forget());
+        Membership::deleted(fn () => $this->app->make(Roles::class)->forget());
+        AboutCommand::add('True Pupil', ['Version' => fn (): string => (string) config('app.version')]);
         Model::shouldBeStrict(! $this->app->isProduction());
         RateLimiter::for(
             'sign-in',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Returns;
 
+use App\Input\IntentInput;
 use App\Models\Attempt;
 use App\Models\SavedPlan;
 
@@ -19,21 +20,18 @@ final class StartReshoot
         }
         $frame = $returned->frames->first();
         $suggestion = $frame?->chosenSuggestion();
-        $typed = array_filter(
+        $input = array_filter(
             [
                 'way' => 'earlier',
                 'earlier' => $frame === null ? null : (string) $frame->id,
-                ...array_map(
-                    fn (mixed $value): string => (string) $value,
-                    array_filter($frame->intent ?? [], is_scalar(...)),
-                ),
+                ...$frame?->intent === null ? [] : IntentInput::write($frame->intent),
                 'placement' => $frame?->placement_id,
                 'about' => $frame?->about,
-                'support' => $suggestion['support'] ?? ($frame->typed['support'] ?? null),
+                'support' => ($suggestion->support ?? $frame?->stated?->support)?->value,
             ],
             fn (mixed $value): bool => $value !== null && $value !== '',
         );
-        $plan->fill(['typed' => $typed, 'chosen' => $suggestion])->save();
+        $plan->fill(['input' => $input, 'chosen' => $suggestion])->save();
 
         return $plan;
     }

@@ -144,7 +144,8 @@ final class SkillRecord
     {
         return $attempt->frames
             ->flatMap(fn (Frame $frame) => $frame->findings)
-            ->filter(fn (FrameFinding $finding): bool => $finding->current && $finding->decision !== Decision::Dismissed)
+            ->filter(fn (FrameFinding $finding): bool => $finding->current
+                && $finding->decision !== Decision::Dismissed)
             ->toBase();
     }
 }

@@ -11,6 +11,9 @@ use App\Models\Frame;
 use App\Models\FrameFinding;
 use App\Models\Note;
 use App\Models\SetBrief;
+use TruePupil\Core\Stored\Codec;
+use TruePupil\Core\Stored\IntentCodec;
+use TruePupil\Core\Stored\StatedFieldsCodec;
 
 /**
  * A course, or one student's part of it, as plain data (docs/formats/export.md): records, measures, checks, findings,
@@ -85,17 +88,18 @@ final class CourseDocument
                             'width' => $frame->width,
                             'height' => $frame->height,
                             'record' => $frame->tags,
-                            'typed' => $frame->typed,
-                            'intent' => $frame->intent,
-                            'subject' => $frame->subject,
-                            'marks' => $frame->marks,
+                            'stated' => self::plain(new StatedFieldsCodec(), $frame->stated),
+                            'intent' => self::plain(new IntentCodec(), $frame->intent),
+                            'subject' => $frame->subject?->toArray(),
+                            'marks' => $frame->marks === null ? null : $frame->marksDrawn()->toArray(),
                             'about' => $frame->about,
                             'reason' => $frame->reason,
                             'checks' => $frame->checks,
                             'findings' => array_values(
                                 $frame->findings
                                     ->filter(
-                                        fn (FrameFinding $finding): bool => $finding->current &&
+                                        fn (FrameFinding $finding): bool => $isReturned &&
+                                            $finding->current &&
                                             $finding->decision->value !== 'dismissed',
                                     )
                                     ->map(
@@ -103,12 +107,12 @@ final class CourseDocument
                                             'id' => $finding->rule_id,
                                             'decision' => $finding->decision->value,
                                             'sentence' => $finding->sentence(),
-                                            'evidence' => $finding->body['evidence'] ?? null,
+                                            'evidence' => $finding->found()->toArray()['evidence'],
                                         ],
                                     )
                                     ->all(),
                             ),
-                            'suggestion' => $frame->chosenSuggestion(),
+                            'suggestion' => $isReturned ? $frame->chosenSuggestion()?->toArray() : null,
                             'notes' => array_values(
                                 $frame->notes
                                     ->filter(fn (Note $note): bool => $isReturned && $note->given_at !== null)
@@ -117,7 +121,7 @@ final class CourseDocument
                                             'by' => $note->author->name,
                                             'kind' => $note->kind->value,
                                             'topic' => $note->topic?->value,
-                                            'region' => $note->region,
+                                            'region' => $note->region?->toArray(),
                                             'fixed' => $note->fixed,
                                             'body' => $note->body,
                                         ],
@@ -141,5 +145,17 @@ final class CourseDocument
                     ->all(),
             ),
         ];
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  Codec<T>  $codec
+     * @param  ?T  $value
+     * @return ?array<mixed>
+     */
+    private static function plain(Codec $codec, ?object $value): ?array
+    {
+        return $value === null ? null : $codec->encode($value);
     }
 }

@@ -11,7 +11,6 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use RuntimeException;
-use stdClass;
 use ZipArchive;
 
 /**
@@ -140,7 +139,6 @@ final readonly class CourseExport
         $file = fopen($path, 'w') ?: throw new RuntimeException('The scratch folder cannot be written.');
         $count = 0;
         foreach ($query->lazyById(self::AT_ONCE) as $row) {
-            \assert($row instanceof stdClass);
             $columns = array_diff_key((array) $row, ['remember_token' => true]);
             foreach ($pointing as $column) {
                 if ($columns[$column] !== null) {

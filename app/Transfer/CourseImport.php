@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Transfer;
 
+use App\HandIn\FrameQueue;
 use App\HandIn\PictureStore;
-use App\Jobs\JudgeFrame;
-use App\Jobs\ReadFrame;
 use App\Models\Course;
 use App\Models\FrameState;
 use App\Models\Picture;
@@ -25,7 +24,7 @@ use ZipArchive;
  */
 final readonly class CourseImport
 {
-    public function __construct(private PictureStore $store)
+    public function __construct(private PictureStore $store, private FrameQueue $queue)
     {
     }
 
@@ -105,6 +104,7 @@ final readonly class CourseImport
         $columns = array_flip(Schema::getColumnListing($table));
         while (($line = fgets($stream)) !== false) {
             $row = json_decode($line, true);
+            $row = is_array($row) ? self::upgrade($table, $row) : $row;
             if (! is_array($row) || ! is_int($row['id'] ?? null) || array_diff_key($row, $columns) !== []) {
                 throw new ImportRefused(
                     sprintf('A row of "%s" cannot be read, or has columns that are not known here.', $table),
@@ -113,6 +113,24 @@ final readonly class CourseImport
             yield $row;
         }
         fclose($stream);
+    }
+
+    /**
+     * A row of an older archive with the columns as they are named now. The values in them carry their own version.
+     *
+     * @param  array<string, mixed>  $row
+     * @return array<string, mixed>
+     */
+    private static function upgrade(string $table, array $row): array
+    {
+        foreach (CourseTables::RENAMED_SINCE_1[$table] ?? [] as $before => $now) {
+            if (array_key_exists($before, $row)) {
+                $row[$now] = $row[$before];
+                unset($row[$before]);
+            }
+        }
+
+        return $row;
     }
 
     /**
@@ -199,10 +217,10 @@ final readonly class CourseImport
      */
     private function plan(array $row, array $frames): array
     {
-        $typed = json_decode((string) ($row['typed'] ?? ''), true);
-        if (is_array($typed) && isset($typed['earlier'])) {
-            $typed['earlier'] = (string) ($frames[(int) $typed['earlier']] ?? '');
-            $row['typed'] = json_encode($typed, JSON_UNESCAPED_UNICODE);
+        $input = json_decode((string) ($row['input'] ?? ''), true);
+        if (is_array($input) && isset($input['earlier'])) {
+            $input['earlier'] = (string) ($frames[(int) $input['earlier']] ?? '');
+            $row['input'] = json_encode($input, JSON_UNESCAPED_UNICODE);
         }
 
         return $row;
@@ -219,14 +237,14 @@ final readonly class CourseImport
             ->clone()
             ->where('frames.state', FrameState::Reading->value)
             ->pluck('frames.id')
-            ->each(fn (int $id) => ReadFrame::dispatch($id));
+            ->each(fn (int $id) => $this->queue->read($id));
         foreach (
             $frames
                 ->clone()
                 ->where('frames.state', FrameState::Judging->value)
                 ->get(['frames.id', 'frames.revision']) as $frame
         ) {
-            JudgeFrame::dispatch((int) $frame->id, (int) $frame->revision);
+            $this->queue->judge((int) $frame->id, (int) $frame->revision);
         }
     }
 }

@@ -11,7 +11,17 @@ final class CourseTables
 {
     public const FORMAT = 'true-pupil.course-archive';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
+
+    /** Columns that archives of version 1 named otherwise, by table. */
+    public const RENAMED_SINCE_1 = [
+        'frames' => [
+            'typed' => 'stated',
+            'own_suggestion' => 'instructor_suggestion',
+            'silences' => 'unmet_needs',
+        ],
+        'plans' => ['typed' => 'input'],
+    ];
 
     /** Columns that point at rows of other tables; each table after those that it points at. */
     public const POINTERS = [

@@ -75,7 +75,7 @@ final class FrameTable
     /** @return list<string|int|float|null> */
     private static function row(Frame $frame): array
     {
-        [$attempt, $record, $measures] = [$frame->attempt, $frame->record(), $frame->storedMeasures()];
+        [$attempt, $record, $measures] = [$frame->attempt, $frame->record(), $frame->measures];
         $verdicts = array_count_values(array_column($frame->checks ?? [], 'verdict'));
 
         return [

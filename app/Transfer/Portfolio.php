@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Transfer;
 
 use App\HandIn\WorkingCopies;
+use App\Models\AttemptState;
 use App\Models\Course;
 use App\Models\Frame;
 use App\Models\User;
@@ -42,6 +43,8 @@ final readonly class Portfolio
                 'attempt',
                 fn ($query) => $query
                     ->where('user_id', $student->id)
+                    // What is still being prepared is nobody's yet.
+                    ->where('state', '!=', AttemptState::Draft)
                     ->whereHas('setBrief', fn ($query) => $query->where('course_id', $course->id)),
             )
             ->with(['picture', 'attempt.setBrief'])

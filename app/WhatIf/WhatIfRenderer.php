@@ -133,8 +133,8 @@ final class WhatIfRenderer
     }
 
     /**
-     * @param  callable(float):
-     *   array{float, float} $change factor of the chroma and degrees of turn for a hue in degrees
+     * @param  callable(float): array{float, float}  $change
+     *   factor of the chroma and degrees of turn for a hue in degrees
      */
     private function coloured(Light $light, callable $change): Light
     {
@@ -228,7 +228,8 @@ final class WhatIfRenderer
 
         return $table ??= implode(
             '',
-            array_map(fn (int $level): string => chr((int) round(255 * Srgb::encoded($level / 65535))), range(0, 65535)),
+            array_map(fn (int $level): string => chr((int) round(255 * Srgb::encoded($level / 65535))),
+                range(0, 65535)),
         );
     }
 }

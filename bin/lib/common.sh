@@ -11,14 +11,22 @@ as_root() {
 # What answers requests: the foreign function interface for the pictures, and loops compiled, as the worker's are.
 FPM_SETTINGS=(-d ffi.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=48M)
 
+# The version of the PHP that runs here, such as 8.2; nothing while there is none.
+php_version() { php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;' 2>/dev/null; }
+
+# Debian's package of a part of PHP, for the PHP that runs here.
+php_package() { printf 'php%s-%s' "$(php_version)" "$1"; }
+
+fpm_program() { command -v "php-fpm$(php_version)" || command -v php-fpm || true; }
+
 # The Debian packages that hold the programs we need; only what is missing is installed.
 install_packages() {
     local wanted=() extension modules
     # Read whole before it is searched: a search that stops early breaks the pipe, and that would count as missing.
     modules=$(php -m 2>/dev/null)
-    command -v php >/dev/null || wanted+=(php8.2-cli)
+    command -v php >/dev/null || wanted+=(php-cli)
     for extension in gd:gd mysql:pdo_mysql zip:zip curl:curl intl:intl mbstring:mbstring xml:dom; do
-        grep -qix "${extension#*:}" <<<"$modules" || wanted+=("php8.2-${extension%%:*}")
+        grep -qix "${extension#*:}" <<<"$modules" || wanted+=("$(php_package "${extension%%:*}")")
     done
     command -v mariadbd >/dev/null || [ -x /usr/sbin/mariadbd ] || wanted+=(mariadb-server)
     command -v vips >/dev/null || wanted+=(libvips-tools)
@@ -26,7 +34,7 @@ install_packages() {
     command -v composer >/dev/null || wanted+=(composer)
     for program in "$@"; do
         case $program in
-            fpm) [ -x /usr/sbin/php-fpm8.2 ] || wanted+=(php8.2-fpm) ;;
+            fpm) [ -n "$(fpm_program)" ] || wanted+=("$(php_package fpm)") ;;
             nginx) [ -x /usr/sbin/nginx ] || wanted+=(nginx) ;;
             chromium) command -v chromium >/dev/null || wanted+=(chromium)
                       command -v chromedriver >/dev/null || wanted+=(chromium-driver) ;;
@@ -44,16 +52,27 @@ install_packages() {
     rm -f "$log"
 }
 
+# install_libraries [serving]: those that composer.json pins, without those for development where only serving. They are
+# installed again when the list has changed, or when tests need what a served copy left out.
 install_libraries() {
-    [ -f vendor/autoload.php ] && [ -f vendor/.installed-for ] && cmp -s composer.json vendor/.installed-for && return
+    local wanted=all options=(--no-interaction --no-progress) log
+    [ "${1:-}" = serving ] && wanted=serving
+    if [ -f vendor/autoload.php ] && [ -f vendor/.installed-for ]; then
+        case "$(head -n 1 vendor/.installed-for) $wanted" in
+            'all all' | 'all serving' | 'serving serving')
+                tail -n +2 vendor/.installed-for | cmp -s - composer.json && return ;;
+        esac
+    fi
+    [ $wanted = serving ] && options+=(--no-dev)
     say "Installing PHP libraries"
-    local log; log=$(mktemp)
-    if ! COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress >"$log" 2>&1; then
+    log=$(mktemp)
+    # Without a lock file an install would keep what lies there: an update brings what is pinned now.
+    if ! COMPOSER_ALLOW_SUPERUSER=1 composer update "${options[@]}" >"$log" 2>&1; then
         tail -n 15 "$log" >&2
         die "the PHP libraries could not be installed; the lines above say why"
     fi
     rm -f "$log"
-    cp composer.json vendor/.installed-for
+    { echo $wanted; cat composer.json; } >vendor/.installed-for
 }
 
 # Room for a database, an upload or two and their scratch files.
@@ -168,7 +187,12 @@ http {
         error_page 413 /too-large.json;
         location = /too-large.json { internal; default_type application/json; }
         location / { try_files \$uri @app; }
-        location ~ ^/(vendor|css|js)/ { expires 1h; }
+        # The address carries a fingerprint of what it holds.
+        location ~ ^/assets/[0-9a-f]+/ {
+            rewrite ^/assets/[0-9a-f]+/((?:css|js|vendor)/.*)\$ /\$1 break;
+            add_header Cache-Control "public, max-age=31536000, immutable";
+            add_header X-Content-Type-Options nosniff;
+        }
         location ~ \\.php\$ { return 404; }
         location @app {
             # Written out, not included: distributions differ in what they pass as the host, and we need its port.
@@ -235,6 +259,6 @@ run_worker() {
 # serve_copy VAR RUN PORT ROOT: PHP-FPM and nginx; sets FPM_PID and NGINX_PID
 serve_copy() {
     write_server_files "$1" "$2" "$3" "$4"
-    run_child "$(command -v php-fpm8.2)" "${FPM_SETTINGS[@]}" -F -R -y "$2/fpm.conf" >>"$1/log/fpm.log" 2>&1 & FPM_PID=$!
+    run_child "$(fpm_program)" "${FPM_SETTINGS[@]}" -F -R -y "$2/fpm.conf" >>"$1/log/fpm.log" 2>&1 & FPM_PID=$!
     run_child nginx -c "$2/nginx.conf" -e "$1/log/nginx.log" >>"$1/log/nginx.log" 2>&1 & NGINX_PID=$!
 }

@@ -12,11 +12,18 @@ final readonly class Advice
     {
     }
 
-    /** @return array{suggestions: list<array<string, mixed>>, impossible: ?array<string, mixed>, map: ?array<string, mixed>} */
+    /**
+     * @return array{
+     *     suggestions: list<array<string, mixed>>,
+     *     impossible: ?array<string, mixed>,
+     *     map: ?array<string, mixed>,
+     * }
+     */
     public function toArray(): array
     {
         return [
-            'suggestions' => array_map(fn (Suggestion $suggestion): array => $suggestion->toArray(), $this->suggestions),
+            'suggestions' => array_map(fn (Suggestion $suggestion): array => $suggestion->toArray(),
+                $this->suggestions),
             'impossible' => $this->impossible?->toArray(),
             'map' => $this->map?->toArray(),
         ];

@@ -41,9 +41,8 @@ final readonly class Alternatives
                 $this->offer($others, $kind, $candidate, $first);
             }
         }
-        foreach (
-            $this->search->all(new Setup($first->choice, $first->demands, $first->support, $first->filter)) as $candidate
-        ) {
+        $candidates = $this->search->all(new Setup($first->choice, $first->demands, $first->support, $first->filter));
+        foreach ($candidates as $candidate) {
             $kind = match (true) {
                 $candidate->av - $first->av >= self::WHOLE_STOP && $first->demands->avSeparation === null => 'deeper',
                 $first->sv - $candidate->sv >= self::WHOLE_STOP => 'cleaner',

@@ -12,7 +12,12 @@ final readonly class Impossible
     {
     }
 
-    /** @return array{reason: string, wouldHelp: list<array{what: string, amount: float, unit: string, sentence: string}>} */
+    /**
+     * @return array{
+     *     reason: string,
+     *     wouldHelp: list<array{what: string, amount: float, unit: string, sentence: string}>,
+     * }
+     */
     public function toArray(): array
     {
         return [

@@ -56,19 +56,21 @@ final readonly class Remedies
             $demands = $this->search->setups[0]->demands;
 
             return match (true) {
-                $demands->avFrom() > $demands->avTo() && $demands->avSeparation !== null && $demands->avDepth !== null => 'So much depth and so soft a background exclude each other: no aperture gives both.',
-                $demands->avFrom() > $demands->avTo() && $demands->avDepth !== null => 'No aperture of the lens is '
-                    .'small enough for the depth.',
-                $demands->avFrom() > $demands->avTo() => 'No aperture of the lens is wide enough for so soft a '
-                    .'background.',
-                default => 'No exposure time is long enough for the movement to show and short enough to be held '
-                    .'still.',
+                $demands->avFrom() > $demands->avTo() && $demands->avSeparation !== null
+                    && $demands->avDepth !== null => 'So much depth and so soft a background '
+                .'exclude each other: no aperture gives both.',
+                $demands->avFrom() > $demands->avTo() && $demands->avDepth !== null => 'No aperture of the lens is '.
+                    'small enough for the depth.',
+                $demands->avFrom() > $demands->avTo() => 'No aperture of the lens is wide enough for so soft a '.
+                    'background.',
+                default => 'No exposure time is long enough for the movement to show and short enough to be held '.
+                    'still.',
             };
         }
         if ($gap->missing > 0 && $gap->setup !== null && $gap->av !== null) {
             return sprintf(
-                'There is too little light: at %s, the longest time allowed and the highest ISO allowed, it falls %s '
-                    .'short.',
+                'There is too little light: at %s, the longest time allowed and the highest ISO allowed, it falls %s '.
+                    'short.',
                 Aperture::of(2 ** ($gap->av / 2)),
                 $this->words($gap->missing),
             );

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace TruePupil\Core\Adviser;
 
 use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Optics\Metres;
 
 /** Concrete settings, with what they gain and what they cost. */
 final readonly class Suggestion
@@ -58,6 +60,28 @@ final readonly class Suggestion
         return $this->with(['compensation' => $stops]);
     }
 
+    /** With what it is taken, in one line: lens, mode, compensation and focus. */
+    public function setup(): string
+    {
+        $lens = $this->lens;
+        if ($lens !== null && $this->focalLength !== null) {
+            $focalLength = round($this->focalLength).' mm';
+            $lens .= str_contains($lens, $focalLength) ? '' : ' at '.$focalLength;
+        }
+
+        return implode(
+            ' · ',
+            array_filter([
+                $lens,
+                $this->mode->label(),
+                $this->compensation === null || $this->compensation === 0.0
+                    ? null
+                    : 'compensation '.Stops::of($this->compensation)->signed(),
+                $this->focusDistance === null ? null : 'focus at '.Metres::text($this->focusDistance),
+            ]),
+        );
+    }
+
     /** @return array<string, mixed> values are exact ones of the scale, with the engraved ones under "display" */
     public function toArray(): array
     {
@@ -91,7 +115,20 @@ final readonly class Suggestion
     /** @param  array<string, mixed>  $changes  by property */
     private function with(array $changes): self
     {
-        /** @var array{kind: string, title: string, settings: ExposureSettings, mode: ExposureMode, compensation: ?float, lens: ?string, focalLength: ?float, support: ?Support, gains: list<string>, costs: list<string>} $parts */
+        /**
+         * @var array{
+         *     kind: string,
+         *     title: string,
+         *     settings: ExposureSettings,
+         *     mode: ExposureMode,
+         *     compensation: ?float,
+         *     lens: ?string,
+         *     focalLength: ?float,
+         *     support: ?Support,
+         *     gains: list<string>,
+         *     costs: list<string>,
+         * } $parts
+         */
         $parts = array_replace(get_object_vars($this), $changes);
 
         return new self(...$parts);

@@ -155,7 +155,8 @@ final readonly class Wording
     private function depth(Candidate $candidate): ?string
     {
         $intent = $this->request->intent;
-        if (! $intent->asksForDepth() || $candidate->demands->focus === null || isset($candidate->violations['depth'])) {
+        if (! $intent->asksForDepth() || $candidate->demands->focus === null
+            || isset($candidate->violations['depth'])) {
             return null;
         }
         $depth = DepthOfField::of(

@@ -49,9 +49,13 @@ final readonly class Bank
         public bool $isNight = false,
         public string $slot = '',
     ) {
-        foreach (
-            ['f-number' => $fNumber, 'exposure time' => $exposureTime, 'ISO' => $iso, 'slowest time' => $slowest] as $what => $value
-        ) {
+        $values = [
+            'f-number' => $fNumber,
+            'exposure time' => $exposureTime,
+            'ISO' => $iso,
+            'slowest time' => $slowest,
+        ];
+        foreach ($values as $what => $value) {
             InvalidExposure::unlessPositive($what, $value ?? 1.0);
         }
     }

@@ -23,8 +23,8 @@ final class BankConflicts
         [$time, $iso] = [$bank->time(), $bank->iso];
         if ($bank->flash && $bank->silent) {
             $found[] =
-                'A flash with the silent electronic shutter: the sensor is read line by line, and the flash lights '
-                    .'some of them or none. Take the mechanical shutter.';
+                'A flash with the silent electronic shutter: the sensor is read line by line, and the flash lights '.
+                'some of them or none. Take the mechanical shutter.';
         }
         if (
             $bank->flash &&
@@ -45,17 +45,17 @@ final class BankConflicts
             $bank->metering !== \TruePupil\Core\Metering\MeteringPattern::Spot
         ) {
             $found[] =
-                'Manual with automatic ISO: whatever you set, the camera brings the picture back to what its meter '
-                    .'wants. Check that your body takes compensation here, or set ISO by hand when the meter is '
-                    .'fooled.';
+                'Manual with automatic ISO: whatever you set, the camera brings the picture back to what its meter '.
+                'wants. Check that your body takes compensation here, or set ISO by hand when the meter is '.
+                'fooled.';
         }
         if (
             ($bank->mode === ExposureMode::Manual && $iso === null) ||
             ($bank->mode === ExposureMode::Bulb && $iso === null)
         ) {
             $found[] =
-                'Manual asks for an ISO of your own; automatic ISO makes it another mode. Give it a value, or store '
-                    .'it as manual with automatic ISO.';
+                'Manual asks for an ISO of your own; automatic ISO makes it another mode. Give it a value, or store '.
+                'it as manual with automatic ISO.';
         }
         if (
             ! in_array(
@@ -108,8 +108,8 @@ final class BankConflicts
         }
         if ($bank->drive === 'continuous' && $bank->focus === FocusMode::Single) {
             $found[] =
-                'Continuous drive with focus that is set once: from the second frame on a moving subject is out of '
-                    .'focus. Take continuous focus.';
+                'Continuous drive with focus that is set once: from the second frame on a moving subject is out of '.
+                'focus. Take continuous focus.';
         }
         if ($bank->detection !== null && $bank->detection !== '' && $bank->focus === FocusMode::Manual) {
             $found[] = 'Focus by hand looks for no subject: detection is not used.';

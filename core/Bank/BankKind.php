@@ -47,12 +47,12 @@ enum BankKind: string
     {
         return match ($this) {
             self::SmallFastAnimals => 'The time is what matters; ISO follows the light.',
-            self::CalmAnimals => 'A wide aperture parts the animal from its ground; the floor for the time is for '
-                .'your hands.',
-            self::CloseUpFlash => 'The flash makes the picture: ambient light is left out by a small aperture at the '
-                .'sync time.',
-            self::NightSky => 'Everything by hand: no meter reads the stars, and the time is as long as they stay '
-                .'points.',
+            self::CalmAnimals => 'A wide aperture parts the animal from its ground; the floor for the time is for '.
+                'your hands.',
+            self::CloseUpFlash => 'The flash makes the picture: ambient light is left out by a small aperture at the '.
+                'sync time.',
+            self::NightSky => 'Everything by hand: no meter reads the stars, and the time is as long as they stay '.
+                'points.',
             self::Landscape => 'Depth first, base ISO, and a time as long as it takes: the tripod holds it.',
             self::Street => 'Depth for what happens suddenly, and a time that freezes a walk.',
             self::Portrait => 'Wide, on the near eye, metered on the face.',

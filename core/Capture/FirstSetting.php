@@ -51,12 +51,12 @@ enum FirstSetting: string
             self::Compression => 'What is thrown away to save room shows in shadows that are lifted.',
             self::ColourSpace => 'The JPEG and the preview then look right everywhere; raw does not depend on it.',
             self::WhiteBalance => 'With raw it can be changed afterwards. A fixed value keeps a row of frames alike.',
-            self::PictureStyle => 'The histogram on the back is made from the JPEG: added contrast makes it tell of '
-                .'losses that raw does not have.',
+            self::PictureStyle => 'The histogram on the back is made from the JPEG: added contrast makes it tell of '.
+                'losses that raw does not have.',
             self::Corrections => 'They hide what the lens does, and you are here to see it.',
             self::HighIsoNoise => 'It smears detail in the JPEG and does nothing for raw.',
-            self::LongExposureNoise => 'The camera takes a second, dark frame as long as the first: the wait doubles, '
-                .'and bright specks go.',
+            self::LongExposureNoise => 'The camera takes a second, dark frame as long as the first: the wait doubles, '.
+                'and bright specks go.',
             self::Stabiliser => 'On a tripod some stabilisers wander and blur what they should hold.',
             self::Metering => 'Know which part of the picture the camera listens to.',
             self::FocusMode => 'Once for what stays, continuous for what moves, by hand for the dark.',

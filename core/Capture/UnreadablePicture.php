@@ -23,8 +23,8 @@ final class UnreadablePicture extends RuntimeException
     {
         return new self(
             sprintf(
-                'This is not a picture that can be read here (it looks like %s). Hand in a JPEG, HEIC, TIFF, PNG or '
-                    .'WebP, or the raw file of a camera.',
+                'This is not a picture that can be read here (it looks like %s). Hand in a JPEG, HEIC, TIFF, PNG or '.
+                    'WebP, or the raw file of a camera.',
                 $kind,
             ),
         );

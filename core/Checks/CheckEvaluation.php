@@ -33,7 +33,10 @@ final class CheckEvaluation
         $value = MeasureReading::of($check->measure, $situation);
         if ($value === null) {
             $missing = array_values(
-                array_filter(MeasureReading::needs($check->measure), fn (Need $need): bool => ! $need->isKnownIn($situation)),
+                array_filter(
+                    MeasureReading::needs($check->measure),
+                    fn (Need $need): bool => ! $need->isKnownIn($situation),
+                ),
             );
 
             return new CheckResult($check, null, null, Verdict::Unknown, $missing);

@@ -58,7 +58,8 @@ final class MeasureReading
                 ? null
                 : (float) count($measures->composition->edges),
             CheckMeasure::OverSaturated => $measures->colour?->overSaturatedPct,
-            CheckMeasure::FileFormat => $situation->fileFormat === null || isset($measure->words()[$situation->fileFormat])
+            CheckMeasure::FileFormat => $situation->fileFormat === null ||
+            isset($measure->words()[$situation->fileFormat])
                 ? $situation->fileFormat
                 : 'raw',
             CheckMeasure::ColourSpace => $situation->colourSpace === null
@@ -79,7 +80,9 @@ final class MeasureReading
             CheckMeasure::SeriesCovered,
             CheckMeasure::SeriesLost,
             CheckMeasure::SeriesFocalRange => RowMeasureReading::of($measure, $situation),
-            CheckMeasure::FilmIndex => $record->iso === null ? null : $situation->kit?->film?->generosity($record->iso)->value,
+            CheckMeasure::FilmIndex => $record->iso === null
+                ? null
+                : $situation->kit?->film?->generosity($record->iso)->value,
             CheckMeasure::FilmSunRule => $record->settings() === null
                 ? null
                 : Ev100::BRIGHT_SUN - $record->settings()->ev100()->value,
@@ -107,9 +110,10 @@ final class MeasureReading
             CheckMeasure::FNumber => [Need::Settings],
             CheckMeasure::FocalLength35 => [Need::Format],
             CheckMeasure::PlacementError => [Need::Subject, Need::Placement],
-            CheckMeasure::SubjectMean, CheckMeasure::SubjectLostHighlights, CheckMeasure::SubjectBlockedShadows, CheckMeasure::SubjectShare => [
-                Need::Subject,
-            ],
+            CheckMeasure::SubjectMean,
+            CheckMeasure::SubjectLostHighlights,
+            CheckMeasure::SubjectBlockedShadows,
+            CheckMeasure::SubjectShare => [Need::Subject],
             CheckMeasure::SubjectSharpness => [Need::Subject, Need::FocusMap],
             CheckMeasure::EyeSharpness => [Need::Eye, Need::FocusMap],
             CheckMeasure::IsoSlack => [Need::Support, Need::Iso, Need::ExposureTime, Need::FocalLength, Need::Format],

@@ -109,7 +109,17 @@ final readonly class ColourMeasures
         );
     }
 
-    /** @return array{cast: ?array{warm: float, green: float}, overSaturatedPct: float, dominant: ?array{hue: string, sharePct: float}, cornerStops: float, saturation: float, halo?: ?float, graduatedEdge: ?array{at: float, stops: float, confidence: float}} */
+    /**
+     * @return array{
+     *     cast: ?array{warm: float, green: float},
+     *     overSaturatedPct: float,
+     *     dominant: ?array{hue: string, sharePct: float},
+     *     cornerStops: float,
+     *     saturation: float,
+     *     halo?: ?float,
+     *     graduatedEdge: ?array{at: float, stops: float, confidence: float},
+     * }
+     */
     public function toArray(): array
     {
         return [
@@ -126,7 +136,17 @@ final readonly class ColourMeasures
     /** @param  array<mixed>  $stored  as toArray() gave it */
     public static function restore(array $stored): self
     {
-        /** @var array{cast: ?array{warm: float, green: float}, overSaturatedPct: float, dominant: ?array{hue: string, sharePct: float}, cornerStops: float, saturation: float, halo?: ?float, graduatedEdge?: ?array{at: float, stops: float, confidence: float}} $stored */
+        /**
+         * @var array{
+         *     cast: ?array{warm: float, green: float},
+         *     overSaturatedPct: float,
+         *     dominant: ?array{hue: string, sharePct: float},
+         *     cornerStops: float,
+         *     saturation: float,
+         *     halo?: ?float,
+         *     graduatedEdge?: ?array{at: float, stops: float, confidence: float},
+         * } $stored
+         */
         return new self(
             $stored['cast'],
             (float) $stored['overSaturatedPct'],

@@ -233,9 +233,11 @@ final readonly class Attention
         $sigma = self::BLUR * self::COLUMNS;
         $reach = (int) ceil(2.5 * $sigma);
         $kernel = array_map(fn (int $d): float => exp((-$d * $d) / (2 * $sigma * $sigma)), range(-$reach, $reach));
-        foreach (
-            [[1, self::COLUMNS, self::ROWS, self::COLUMNS], [self::COLUMNS, self::ROWS, self::COLUMNS, 1]] as [$stride, $length, $lines, $step]
-        ) {
+        $passes = [
+            [1, self::COLUMNS, self::ROWS, self::COLUMNS],
+            [self::COLUMNS, self::ROWS, self::COLUMNS, 1],
+        ];
+        foreach ($passes as [$stride, $length, $lines, $step]) {
             $next = $map;
             for ($line = 0; $line < $lines; $line++) {
                 for ($i = 0; $i < $length; $i++) {

@@ -6,7 +6,36 @@ namespace TruePupil\Core\Composition;
 
 use TruePupil\Core\Raster\ColourGrid;
 
-/** Everything measured about how a picture is put together. */
+/**
+ * Everything measured about how a picture is put together.
+ *
+ * @phpstan-import-type Segment from Segments
+ * @phpstan-import-type Crop from Crops
+ *
+ * @phpstan-type AttentionPeak array{x: float, y: float, weight: float}
+ * @phpstan-type EdgeRun array{side: string, from: float, to: float, kind: string, strength: float}
+ * @phpstan-type PlainArea array{kind: string, sharePct: float, side: ?string}
+ * @phpstan-type FoundLine array{angle: float, at: float, length: float, upright: bool}
+ * @phpstan-type IdeaDistances array{thirds: float, centre: float, diagonals: float, golden: float}
+ * @phpstan-type Composition array{
+ *     tiltDeg: ?float,
+ *     convergenceDeg: ?float,
+ *     symmetry: float,
+ *     symmetryAxis: float,
+ *     symmetryBest: float,
+ *     attention: list<AttentionPeak>,
+ *     balance: array{x: float, y: float},
+ *     edges: list<EdgeRun>,
+ *     plain: list<PlainArea>,
+ *     lines: list<FoundLine>,
+ *     crops: list<Crop>,
+ *     subjectAttention: ?float,
+ *     ideas: ?IdeaDistances,
+ *     aspect: float,
+ *     tiltFrom?: 'mark'|'lines'|null,
+ *     segments?: list<Segment>,
+ * }
+ */
 final readonly class CompositionMeasures
 {
     /** Columns on which lines are looked for: Fine enough for a fraction of a degree. */
@@ -21,18 +50,18 @@ final readonly class CompositionMeasures
     /**
      * @param  ?float  $tiltDeg  positive clockwise; null where no line says
      * @param  'mark'|'lines'|null  $tiltFrom  what says so: a line that somebody marked, or lines that were found
-     * @param  list<array{x1: float, y1: float, x2: float, y2: float, length: float}>  $segments
+     * @param  list<Segment>  $segments
      *   straight edges of any direction, fractions of the frame; length as a share of the diagonal
      * @param  ?float  $convergenceDeg  upright lines leaning together from side to side; null where too few
      * @param  float  $symmetry  about the middle, −1 to 1
-     * @param  list<array{x: float, y: float, weight: float}>  $attention
+     * @param  list<AttentionPeak>  $attention
      * @param  array{x: float, y: float}  $balance
-     * @param  list<array{side: string, from: float, to: float, kind: string, strength: float}>  $edges
-     * @param  list<array{kind: string, sharePct: float, side: ?string}>  $plain
-     * @param  list<array{angle: float, at: float, length: float, upright: bool}>  $lines
-     * @param  list<array{ratio: string, x: float, y: float, width: float, height: float, keptPct: float, attentionPct: float, distractionsPct?: float}>  $crops
+     * @param  list<EdgeRun>  $edges
+     * @param  list<PlainArea>  $plain
+     * @param  list<FoundLine>  $lines
+     * @param  list<Crop>  $crops
      * @param  ?float  $subjectAttention  share of all attention that the subject holds, 0–1
-     * @param  ?array{thirds: float, centre: float, diagonals: float, golden: float}  $ideas
+     * @param  ?IdeaDistances  $ideas
      *   of the subject, % of the diagonal
      */
     private function __construct(
@@ -83,19 +112,50 @@ final readonly class CompositionMeasures
         );
     }
 
-    /** @return array<string, mixed> by property */
+    /** @return array<string, mixed> in the open format of measures */
     public function toArray(): array
     {
-        /** @var array<string, mixed> $all */
-        $all = get_object_vars($this);
-
-        return $all;
+        return [
+            'tiltDeg' => $this->tiltDeg,
+            'convergenceDeg' => $this->convergenceDeg,
+            'symmetry' => $this->symmetry,
+            'symmetryAxis' => $this->symmetryAxis,
+            'symmetryBest' => $this->symmetryBest,
+            'attention' => $this->attention,
+            'balance' => $this->balance,
+            'edges' => $this->edges,
+            'plain' => $this->plain,
+            'lines' => $this->lines,
+            'crops' => $this->crops,
+            'subjectAttention' => $this->subjectAttention,
+            'ideas' => $this->ideas,
+            'aspect' => $this->aspect,
+            'tiltFrom' => $this->tiltFrom,
+            'segments' => $this->segments,
+        ];
     }
 
     /** @param  array<mixed>  $stored  as toArray() gave it */
     public static function restore(array $stored): self
     {
-        /** @var array{tiltDeg: ?float, convergenceDeg: ?float, symmetry: float, symmetryAxis: float, symmetryBest: float, attention: list<array{x: float, y: float, weight: float}>, balance: array{x: float, y: float}, edges: list<array{side: string, from: float, to: float, kind: string, strength: float}>, plain: list<array{kind: string, sharePct: float, side: ?string}>, lines: list<array{angle: float, at: float, length: float, upright: bool}>, crops: list<array{ratio: string, x: float, y: float, width: float, height: float, keptPct: float, attentionPct: float, distractionsPct?: float}>, subjectAttention: ?float, ideas: ?array{thirds: float, centre: float, diagonals: float, golden: float}, aspect: float, tiltFrom?: 'mark'|'lines'|null, segments?: list<array{x1: float, y1: float, x2: float, y2: float, length: float}>} $stored */
-        return new self(...$stored);
+        /** @var Composition $stored */
+        return new self(
+            tiltDeg: $stored['tiltDeg'],
+            convergenceDeg: $stored['convergenceDeg'],
+            symmetry: $stored['symmetry'],
+            symmetryAxis: $stored['symmetryAxis'],
+            symmetryBest: $stored['symmetryBest'],
+            attention: $stored['attention'],
+            balance: $stored['balance'],
+            edges: $stored['edges'],
+            plain: $stored['plain'],
+            lines: $stored['lines'],
+            crops: $stored['crops'],
+            subjectAttention: $stored['subjectAttention'],
+            ideas: $stored['ideas'],
+            aspect: $stored['aspect'],
+            tiltFrom: $stored['tiltFrom'] ?? null,
+            segments: $stored['segments'] ?? [],
+        );
     }
 }

@@ -7,6 +7,17 @@ namespace TruePupil\Core\Composition;
 /**
  * The best crops of the usual shapes: those that keep what draws the eye, with subject and eye whole and marked
  * distractions left out, in the largest frame.
+ *
+ * @phpstan-type Crop array{
+ *     ratio: string,
+ *     x: float,
+ *     y: float,
+ *     width: float,
+ *     height: float,
+ *     keptPct: float,
+ *     attentionPct: float,
+ *     distractionsPct: float,
+ * }
  */
 final class Crops
 {
@@ -36,7 +47,7 @@ final class Crops
 
     /**
      * @param  float  $aspect  of the picture
-     * @return list<array{ratio: string, x: float, y: float, width: float, height: float, keptPct: float, attentionPct: float, distractionsPct: float}> fractions of the frame, the one that keeps most attention a share of area first
+     * @return list<Crop> fractions of the frame, the one that keeps most attention a share of area first
      */
     public static function best(Attention $attention, float $aspect, Marks $marks = new Marks()): array
     {
@@ -98,7 +109,7 @@ final class Crops
         }
     }
 
-    /** @return array{ratio: string, x: float, y: float, width: float, height: float, keptPct: float, attentionPct: float, distractionsPct: float} */
+    /** @return Crop */
     private static function describe(string $ratio, Region $crop, Attention $attention, float $shown): array
     {
         return [

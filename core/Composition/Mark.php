@@ -147,7 +147,8 @@ final readonly class Mark
     {
         return [
             'kind' => $this->kind->value,
-            'points' => array_map(fn (array $point): array => [round($point[0], 4), round($point[1], 4)], $this->points),
+            'points' => array_map(fn (array $point): array => [round($point[0], 4), round($point[1], 4)],
+                $this->points),
         ];
     }
 }

@@ -6,7 +6,18 @@ namespace TruePupil\Core\Composition;
 
 use TruePupil\Core\Raster\ColourGrid;
 
-/** What follows from the marks that a person drew besides the subject. */
+/**
+ * What follows from the marks that a person drew besides the subject.
+ *
+ * @phpstan-type LeadCount array{marked: int, leading: int}
+ * @phpstan-type MarkedParts array{
+ *     axis: ?array{score: float, offPct: float, best: float},
+ *     shares: list<array{kind: string, sharePct: float}>,
+ *     leads: ?LeadCount,
+ *     surround: ?array{sharePct: float, holdsPct: float},
+ *     distractions: list<array{x: float, y: float, attentionPct: float}>,
+ * }
+ */
 final readonly class MarkMeasures
 {
     /** Columns for mirroring. */
@@ -15,7 +26,7 @@ final readonly class MarkMeasures
     /**
      * @param  ?array{score: float, offPct: float, best: float}  $axis  symmetry about the declared axis
      * @param  list<array{kind: string, sharePct: float}>  $shares  of the marked areas, % of the frame
-     * @param  ?array{marked: int, leading: int}  $leads
+     * @param  ?LeadCount  $leads
      *   lines marked as leading, and how many of them reach the subject
      * @param  ?array{sharePct: float, holdsPct: float}  $surround
      *   the frame within the frame: its size, and how much of the subject lies in it
@@ -58,23 +69,32 @@ final readonly class MarkMeasures
         );
     }
 
-    /** @return array<string, mixed> by property */
+    /** @return array<string, mixed> in the open format of measures */
     public function toArray(): array
     {
-        /** @var array<string, mixed> $all */
-        $all = get_object_vars($this);
-
-        return $all;
+        return [
+            'axis' => $this->axis,
+            'shares' => $this->shares,
+            'leads' => $this->leads,
+            'surround' => $this->surround,
+            'distractions' => $this->distractions,
+        ];
     }
 
     /** @param  array<mixed>  $stored  as toArray() gave it */
     public static function restore(array $stored): self
     {
-        /** @var array{axis: ?array{score: float, offPct: float, best: float}, shares: list<array{kind: string, sharePct: float}>, leads: ?array{marked: int, leading: int}, surround: ?array{sharePct: float, holdsPct: float}, distractions: list<array{x: float, y: float, attentionPct: float}>} $stored */
-        return new self(...$stored);
+        /** @var MarkedParts $stored */
+        return new self(
+            axis: $stored['axis'],
+            shares: $stored['shares'],
+            leads: $stored['leads'],
+            surround: $stored['surround'],
+            distractions: $stored['distractions'],
+        );
     }
 
-    /** @return ?array{marked: int, leading: int} */
+    /** @return ?LeadCount */
     private static function leadsOf(Marks $marks, float $aspect): ?array
     {
         $lines = array_map(function (Mark $line) use ($aspect): array {

@@ -32,8 +32,8 @@ final readonly class Region
         ) {
             throw new InvalidArgumentException(
                 sprintf(
-                    'A region lies inside the frame and has a size, all as fractions of it; got x %s, y %s, width %s, '
-                        .'height %s.',
+                    'A region lies inside the frame and has a size, all as fractions of it; got x %s, y %s, width %s, '.
+                        'height %s.',
                     $x,
                     $y,
                     $width,

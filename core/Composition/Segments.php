@@ -10,6 +10,8 @@ use TruePupil\Core\Raster\GreyGrid;
  * Straight edges of any direction, with their ends: the Hough transform over normals (Duda and Hart 1972), each edge
  * voting
  * near its own direction; along the strongest line, the longest run of edges without a gap is one segment.
+ *
+ * @phpstan-type Segment array{x1: float, y1: float, x2: float, y2: float, length: float}
  */
 final class Segments
 {
@@ -39,7 +41,7 @@ final class Segments
 
     /**
      * @param  GreyGrid  $grid  about 192 columns, of square cells
-     * @return list<array{x1: float, y1: float, x2: float, y2: float, length: float}>
+     * @return list<Segment>
      *   ends as fractions of the frame, length as a share of the diagonal; the longest first
      */
     public static function of(GreyGrid $grid): array
@@ -182,7 +184,7 @@ final class Segments
      * The straight line through points by total least squares, from the first to the last of them.
      *
      * @param  non-empty-list<array{float, float, float}>  $run
-     * @return array{x1: float, y1: float, x2: float, y2: float, length: float}
+     * @return Segment
      */
     private static function ends(array $run, GreyGrid $grid, float $diagonal): array
     {

@@ -19,13 +19,13 @@ final readonly class Critique
     /**
      * @param  list<CheckResult>  $checks
      * @param  list<Finding>  $findings
-     * @param  array<string, list<Need>>  $silences  rules that had to stay silent, and what they would need
+     * @param  array<string, list<Need>>  $unmetNeeds  rules that had to stay silent, and what they would need
      */
     private function __construct(
         public array $checks,
         public array $findings,
         public Advice $advice,
-        public array $silences,
+        public array $unmetNeeds,
     ) {
     }
 
@@ -37,11 +37,18 @@ final readonly class Critique
             $situation->brief === null ? [] : CheckEvaluation::of($situation->brief, $situation),
             $findings,
             (new FrameAdviser($critic))->advise($situation, $findings),
-            $critic->silences($situation),
+            $critic->unmetNeeds($situation),
         );
     }
 
-    /** @return array{checks: list<array<string, mixed>>, findings: list<array<string, mixed>>, suggestions: list<array<string, mixed>>, impossible: ?array<string, mixed>} */
+    /**
+     * @return array{
+     *     checks: list<array<string, mixed>>,
+     *     findings: list<array<string, mixed>>,
+     *     suggestions: list<array<string, mixed>>,
+     *     impossible: ?array<string, mixed>,
+     * }
+     */
     public function toArray(): array
     {
         return [
@@ -55,12 +62,12 @@ final readonly class Critique
         ];
     }
 
-    /** @return array<string, list<string>> silences as plain values */
-    public function silencesToArray(): array
+    /** @return array<string, list<string>> unmet needs as plain values */
+    public function unmetNeedsToArray(): array
     {
         return array_map(
             fn (array $needs): array => array_map(fn (Need $need): string => $need->value, $needs),
-            $this->silences,
+            $this->unmetNeeds,
         );
     }
 }

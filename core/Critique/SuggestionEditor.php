@@ -103,7 +103,10 @@ final readonly class SuggestionEditor
                 : max($from, min($to, $value));
         };
         [$aperture, $time, $iso] = [$wanted->aperture, $wanted->time, $wanted->iso];
-        if (($av = $brought($aperture->apex(), $demands->avWidest, $demands->avSmallest, FollowingValue::Aperture)) !== null) {
+        if (
+            ($av = $brought($aperture->apex(), $demands->avWidest, $demands->avSmallest, FollowingValue::Aperture)) !==
+            null
+        ) {
             $aperture = Aperture::nearest(2 ** ($av / 2), $increment);
             $held[] = sprintf('The lens does not go to %s; %s is as far as it goes.', $wanted->aperture, $aperture);
         }
@@ -111,7 +114,10 @@ final readonly class SuggestionEditor
             $time = ExposureTime::nearest(2 ** -$tv, $increment);
             $held[] = sprintf('The shutter does not go to %s; %s is as far as it goes.', $wanted->time, $time);
         }
-        if (($sv = $brought($iso->stopsAbove100(), $demands->svLowest, $demands->svHighest, FollowingValue::Iso)) !== null) {
+        if (
+            ($sv = $brought($iso->stopsAbove100(), $demands->svLowest, $demands->svHighest, FollowingValue::Iso)) !==
+            null
+        ) {
             $iso = Iso::nearest(100 * 2 ** $sv);
             $held[] = sprintf('The camera does not go to %s; %s is as far as it goes.', $wanted->iso, $iso);
         }

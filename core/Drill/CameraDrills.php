@@ -61,8 +61,8 @@ final class CameraDrills extends DrillMaker
             $seed,
             $scene->id,
             sprintf(
-                '%s: the meter reads EV %.1f at ISO 100. The camera is in %s with %s%s; the lens opens to ƒ/1.8 and '
-                    .'closes to ƒ/22. Which %s does it choose?',
+                '%s: the meter reads EV %.1f at ISO 100. The camera is in %s with %s%s; the lens opens to ƒ/1.8 and '.
+                    'closes to ƒ/22. Which %s does it choose?',
                 $scene->title,
                 $light,
                 $mode->label(),

@@ -32,8 +32,8 @@ enum DrillKind: string
     {
         return match ($this) {
             self::Match => 'One value is fixed anew; find another that keeps the light the same.',
-            self::Changed => 'Two frames of one scene; one value moved between them. Depth, movement or grain tells '
-                .'which.',
+            self::Changed => 'Two frames of one scene; one value moved between them. Depth, movement or grain tells '.
+                'which.',
             self::MeterSays => 'Light and settings are known; say where the mark stands before you look.',
             self::Histogram => 'A tone strip and four frames; say which frame it belongs to.',
             self::Mode => 'A subject and what matters about it; say which mode serves best.',

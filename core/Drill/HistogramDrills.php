@@ -38,8 +38,8 @@ final class HistogramDrills extends DrillMaker
             AnswerUnit::Choice,
             $names[$chosen],
             sprintf(
-                'The strip is that of %s. More light moves the whole outline to the right, stop by stop, until it '
-                    .'piles up at the end as what is lost.',
+                'The strip is that of %s. More light moves the whole outline to the right, stop by stop, until it '.
+                    'piles up at the end as what is lost.',
                 $frames[$chosen]->settings,
             ),
             ['a' => 'frame A', 'b' => 'frame B', 'c' => 'frame C', 'd' => 'frame D'],

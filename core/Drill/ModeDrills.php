@@ -33,8 +33,8 @@ final class ModeDrills extends DrillMaker
             'freeze' => self::freeze($draw),
             'depth' => [
                 sprintf(
-                    '%s at %s m: sharp in front, the shelves behind gone soft. The light comes and goes with the '
-                        .'clouds; blur of movement is no worry.',
+                    '%s at %s m: sharp in front, the shelves behind gone soft. The light comes and goes with the '.
+                        'clouds; blur of movement is no worry.',
                     $draw->one(['A portrait', 'A bowl on the bench', 'A clay bust', 'A hand at the wheel']),
                     $draw->whole(12, 30) / 10,
                 ),
@@ -43,8 +43,8 @@ final class ModeDrills extends DrillMaker
             ],
             'crossing' => [
                 sprintf(
-                    '%s comes out of the shade into the sun, %s stops brighter, and is to look the same from frame to '
-                        .'frame where the sun is. You have metered the sunlit %s.',
+                    '%s comes out of the shade into the sun, %s stops brighter, and is to look the same from frame to '.
+                        'frame where the sun is. You have metered the sunlit %s.',
                     $draw->one([
                         'A rider',
                         'A child with a kite',
@@ -56,8 +56,8 @@ final class ModeDrills extends DrillMaker
                     $draw->one(['lane', 'wall', 'cobbles']),
                 ),
                 'manual',
-                'Any mode that follows the meter would change the exposure as the bright wall fills the frame. What '
-                    .'was metered in the sun is kept by hand.',
+                'Any mode that follows the meter would change the exposure as the bright wall fills the frame. What '.
+                'was metered in the sun is kept by hand.',
             ],
             'match-set' => [
                 sprintf(
@@ -66,8 +66,8 @@ final class ModeDrills extends DrillMaker
                     $draw->one(['the open gate', 'the dark store', 'the arcade', 'the kiln shed']),
                 ),
                 'manual',
-                'All of them have to have the same exposure, or the joins show. A mode that meters each frame makes '
-                    .'each different.',
+                'All of them have to have the same exposure, or the joins show. A mode that meters each frame makes '.
+                'each different.',
             ],
             'stars' => [
                 sprintf('Star trails over the lantern yard, %s minutes long, on a tripod.', $draw->whole(4, 20)),
@@ -76,35 +76,35 @@ final class ModeDrills extends DrillMaker
             ],
             'snapshot' => [
                 sprintf(
-                    'A quick souvenir of %s people %s; nothing matters but that it is not lost, and somebody else '
-                        .'will press the shutter.',
+                    'A quick souvenir of %s people %s; nothing matters but that it is not lost, and somebody else '.
+                        'will press the shutter.',
                     $draw->whole(3, 14),
                     $draw->one(['at the long table', 'by the fountain', 'under the lanterns', 'in the arcade']),
                 ),
                 'program',
-                'The camera may choose both values, and you still choose ISO and can ask for more or less light; full '
-                    .'automatic would take that away too.',
+                'The camera may choose both values, and you still choose ISO and can ask for more or less light; full '.
+                'automatic would take that away too.',
             ],
             'silk' => [
                 sprintf(
-                    'The fountain as silk, %s to %s s, on a tripod with a filter; the light is steady enough to meter '
-                        .'frame by frame.',
+                    'The fountain as silk, %s to %s s, on a tripod with a filter; the light is steady enough to meter '.
+                        'frame by frame.',
                     $draw->whole(1, 2),
                     $draw->whole(3, 5),
                 ),
                 'shutter',
-                'The look of water is a matter of time; the camera may find the aperture that goes with it, as long '
-                    .'as it does not blink.',
+                'The look of water is a matter of time; the camera may find the aperture that goes with it, as long '.
+                'as it does not blink.',
             ],
             default => [
                 sprintf(
-                    'Flash close up at %s cm: the flash lights the subject, the background is to stay dark, and the '
-                        .'time only has to be no faster than the sync time.',
+                    'Flash close up at %s cm: the flash lights the subject, the background is to stay dark, and the '.
+                        'time only has to be no faster than the sync time.',
                     5 * $draw->whole(4, 9),
                 ),
                 'manual',
-                'The flash lights by aperture and ISO, the room by the time: with all three held, the background '
-                    .'stays as dark as you set it.',
+                'The flash lights by aperture and ISO, the room by the time: with all three held, the background '.
+                'stays as dark as you set it.',
             ],
         };
 
@@ -125,7 +125,8 @@ final class ModeDrills extends DrillMaker
     private static function freeze(RandomChoice $draw): array
     {
         [$speed, $distance, $focal] = [$draw->whole(10, 60) / 10, $draw->whole(4, 12), $draw->one([50, 85, 105])];
-        $limit = SubjectBlur::of($speed, 0.0, $focal, $distance, SensorFormat::fullFrame())->criticalLimit() ?? 1 / 1000;
+        $limit =
+            SubjectBlur::of($speed, 0.0, $focal, $distance, SensorFormat::fullFrame())->criticalLimit() ?? 1 / 1000;
 
         return [
             sprintf(
@@ -136,8 +137,8 @@ final class ModeDrills extends DrillMaker
             ),
             'shutter',
             sprintf(
-                'Movement decides: no longer than about %s. You keep the time and let the camera follow the light '
-                    .'with the rest.',
+                'Movement decides: no longer than about %s. You keep the time and let the camera follow the light '.
+                    'with the rest.',
                 ExposureTime::noLongerThan($limit),
             ),
         ];

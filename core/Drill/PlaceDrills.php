@@ -37,8 +37,8 @@ final class PlaceDrills extends DrillMaker
             $seed,
             $scene->id,
             sprintf(
-                '%s: a spot on %s would come out as mid-grey at %s. It belongs at %s (zone %s). Which %s puts it '
-                    .'there, the rest left alone?',
+                '%s: a spot on %s would come out as mid-grey at %s. It belongs at %s (zone %s). Which %s puts it '.
+                    'there, the rest left alone?',
                 $scene->title,
                 $place,
                 $metered,

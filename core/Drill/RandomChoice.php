@@ -20,7 +20,8 @@ final class RandomChoice
     {
         $this->count++;
 
-        return $least + (int) floor(SeededRandom::of('drill '.$this->seed.' '.$this->count) * ($most - $least + 1));
+        return $least +
+            (int) floor(SeededRandom::of('drill '.$this->seed.' '.$this->count) * ($most - $least + 1));
     }
 
     /**

@@ -89,7 +89,14 @@ final readonly class LightLedger
     /**
      * This ledger line by line against an earlier one.
      *
-     * @return list<array{id: string, label: string, before: ?LedgerLine, after: ?LedgerLine, change: ?Stops}>
+     * @return list<array{
+     *     id: string,
+     *     label: string,
+     *     before: ?LedgerLine,
+     *     after: ?LedgerLine,
+     *     change: ?Stops,
+     *     moved: bool,
+     * }>
      */
     public function against(self $earlier): array
     {
@@ -101,12 +108,14 @@ final readonly class LightLedger
             if ($known === null) {
                 continue;
             }
+            $change = $before === null || $after === null ? null : $after->stops->minus($before->stops);
             $rows[] = [
                 'id' => $id,
                 'label' => $known->label,
                 'before' => $before,
                 'after' => $after,
-                'change' => $before === null || $after === null ? null : $after->stops->minus($before->stops),
+                'change' => $change,
+                'moved' => $change !== null && $change->inThirds() !== 0,
             ];
         }
 

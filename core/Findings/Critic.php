@@ -38,17 +38,17 @@ final readonly class Critic
      *
      * @return array<string, list<Need>> by rule id
      */
-    public function silences(Situation $situation): array
+    public function unmetNeeds(Situation $situation): array
     {
-        $silences = [];
+        $needs = [];
         foreach ($this->rules as $rule) {
             $missing = $this->missing($rule, $situation);
             if ($missing !== []) {
-                $silences[$rule->id()] = $missing;
+                $needs[$rule->id()] = $missing;
             }
         }
 
-        return $silences;
+        return $needs;
     }
 
     /** @return list<Need> */

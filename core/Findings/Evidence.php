@@ -22,7 +22,9 @@ final readonly class Evidence
     ) {
     }
 
-    /** @return array{value: float|string, unit: string, limit: float|string|null, margin: ?float, marginUnit: string} */
+    /**
+     * @return array{value: float|string, unit: string, limit: float|string|null, margin: ?float, marginUnit: string}
+     */
     public function toArray(): array
     {
         return [

@@ -108,7 +108,19 @@ final readonly class FocusMeasures
         return $best === null ? null : min(1.0, $best / $sharpness);
     }
 
-    /** @return array{sharpest: ?array{x: float, y: float}, sharpness: ?float, subjectRatio: ?float, directional: ?float, confidence: float, eyeRatio: ?float, columns: int, rows: int, map: list<?float>} */
+    /**
+     * @return array{
+     *     sharpest: ?array{x: float, y: float},
+     *     sharpness: ?float,
+     *     subjectRatio: ?float,
+     *     directional: ?float,
+     *     confidence: float,
+     *     eyeRatio: ?float,
+     *     columns: int,
+     *     rows: int,
+     *     map: list<?float>,
+     * }
+     */
     public function toArray(): array
     {
         return [
@@ -127,7 +139,19 @@ final readonly class FocusMeasures
     /** @param  array<mixed>  $stored  as toArray() gave it */
     public static function restore(array $stored): self
     {
-        /** @var array{sharpest: ?array{x: float, y: float}, sharpness: ?float, subjectRatio: ?float, directional: ?float, confidence: float, columns: int, rows: int, map: list<?float>, eyeRatio?: ?float} $stored */
+        /**
+         * @var array{
+         *     sharpest: ?array{x: float, y: float},
+         *     sharpness: ?float,
+         *     subjectRatio: ?float,
+         *     directional: ?float,
+         *     confidence: float,
+         *     columns: int,
+         *     rows: int,
+         *     map: list<?float>,
+         *     eyeRatio?: ?float,
+         * } $stored
+         */
         return new self(
             $stored['sharpest'],
             $stored['sharpness'],

@@ -41,4 +41,42 @@ final class IntentFormat
             facing: $intent->choice('facing', Facing::class),
         );
     }
+
+    /** @return array<string, mixed> what is not said is left out */
+    public static function write(Intent $intent): array
+    {
+        $movement = $intent->movement;
+
+        return array_filter(
+            [
+                'subject' => $intent->subject,
+                'near' => $intent->near,
+                'far' => $intent->far === INF ? 'infinity' : $intent->far,
+                'background' => $intent->background,
+                'separation' => $intent->separation,
+                'motion' => $movement === null
+                        ? null
+                        : array_filter(
+                            [
+                                'want' => $movement->want->value,
+                                'speed' => $movement->speed,
+                                'angle' => $movement->angle === 0.0 ? null : $movement->angle,
+                            ],
+                            fn (mixed $part): bool => $part !== null,
+                        ),
+                'focalLength35' => $intent->focalLength35,
+                'maxIso' => $intent->maxIso,
+                'foliage' => $intent->foliage ?: null,
+                'stars' => $intent->stars ?: null,
+                'declination' => $intent->declination === 0.0 ? null : $intent->declination,
+                'sunStar' => $intent->sunStar ?: null,
+                'crossesLight' => $intent->crossesLight ?: null,
+                'person' => $intent->person ?: null,
+                'sceneStops' => $intent->sceneStops,
+                'idea' => $intent->idea?->value,
+                'facing' => $intent->facing?->value,
+            ],
+            fn (mixed $part): bool => $part !== null,
+        );
+    }
 }

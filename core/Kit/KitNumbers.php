@@ -21,7 +21,16 @@ final readonly class KitNumbers
      *
      * Focal lengths and the entrance pupil in mm, the view in degrees across, the closest focus in m.
      *
-     * @return list<array{lens: string, focalLength: float, focalLength35: float, widest: string, pupil: float, angle: float, handHeld: string, closest: ?float}>
+     * @return list<array{
+     *     lens: string,
+     *     focalLength: float,
+     *     focalLength35: float,
+     *     widest: string,
+     *     pupil: float,
+     *     angle: float,
+     *     handHeld: string,
+     *     closest: ?float,
+     * }>
      */
     public function lenses(): array
     {
@@ -108,8 +117,8 @@ final readonly class KitNumbers
         }
         if ($this->kit->filters === []) {
             $limits[] = sprintf(
-                'Without a neutral-density filter, in bright sun (EV 15) at ISO %s and the smallest aperture the time '
-                    .'stays at %s or shorter.',
+                'Without a neutral-density filter, in bright sun (EV 15) at ISO %s and the smallest aperture the time '.
+                    'stays at %s or shorter.',
                 $body->isoBase,
                 $this->slowestInSun(),
             );

@@ -36,7 +36,10 @@ final class ExposureSolver
     {
     }
 
-    /** @throws InvalidExposure when the mode leaves a value to the person and none is set, or a time that the shutter does not have */
+    /**
+     * @throws InvalidExposure when the mode leaves a value to the person and none is set, or a time that the shutter
+     *   does not have
+     */
     public static function solve(ExposureRequest $request): SolvedExposure
     {
         return (new self($request))->solved();

@@ -33,8 +33,13 @@ final readonly class SubjectBlur
      *
      * @throws InvalidOptics
      */
-    public static function of(float $speed, float $angle, float $focalLength, float $distance, SensorFormat $format): self
-    {
+    public static function of(
+        float $speed,
+        float $angle,
+        float $focalLength,
+        float $distance,
+        SensorFormat $format,
+    ): self {
         InvalidOptics::unlessPositive('focal length', $focalLength, 'mm');
         InvalidOptics::unlessPositive('distance', $distance, 'm');
         if ($distance * 1000 <= $focalLength) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Plan;
 
+use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureSettings;
@@ -38,6 +39,21 @@ final readonly class Plan
         /** Where and when. */
         public ?Outing $outing = null,
     ) {
+    }
+
+    /** A plan to take what was suggested. */
+    public static function ofSuggestion(Suggestion $suggestion): self
+    {
+        return new self(
+            fNumber: $suggestion->settings->aperture,
+            exposureTime: $suggestion->settings->time,
+            iso: $suggestion->settings->iso,
+            compensation: $suggestion->compensation,
+            mode: $suggestion->mode,
+            focalLength: $suggestion->focalLength,
+            support: $suggestion->support,
+            filterStops: $suggestion->filterStops,
+        );
     }
 
     /** Aperture, time and ISO together, when all three were planned. */

@@ -13,6 +13,7 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\TimeBand;
@@ -87,6 +88,24 @@ final readonly class Situation
         return $this->kit === null || $this->approach->lowestIso->valuesBaseIso()
             ? $this->baseIso()
             : Iso::of($this->kit->body->limits->isoMin);
+    }
+
+    /** The account of the frame's light; null while settings, subject or its place are not known. */
+    public function ledger(): ?LightLedger
+    {
+        $light = $this->subjectLight();
+        $settings = $this->record->settings();
+        if ($light === null || $settings === null || $this->wanted === null) {
+            return null;
+        }
+        $compensation = $this->record->compensation;
+
+        return LightLedger::of(
+            $light,
+            $settings,
+            $this->wanted->stops,
+            $compensation !== null && $this->record->mode->takesCompensation() ? Stops::of($compensation) : null,
+        );
     }
 
     /** What the same person took just before this frame. */

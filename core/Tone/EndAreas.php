@@ -49,7 +49,16 @@ final readonly class EndAreas
         );
     }
 
-    /** @return array{columns: int, rows: int, lost: list<int>, blocked: list<int>, largestLostPct: float, largestBlockedPct: float} */
+    /**
+     * @return array{
+     *     columns: int,
+     *     rows: int,
+     *     lost: list<int>,
+     *     blocked: list<int>,
+     *     largestLostPct: float,
+     *     largestBlockedPct: float,
+     * }
+     */
     public function toArray(): array
     {
         return [
@@ -65,7 +74,16 @@ final readonly class EndAreas
     /** @param  array<mixed>  $stored  as toArray() gave it */
     public static function restore(array $stored): self
     {
-        /** @var array{columns: int, rows: int, lost: list<int>, blocked: list<int>, largestLostPct: float, largestBlockedPct: float} $stored */
+        /**
+         * @var array{
+         *     columns: int,
+         *     rows: int,
+         *     lost: list<int>,
+         *     blocked: list<int>,
+         *     largestLostPct: float,
+         *     largestBlockedPct: float,
+         * } $stored
+         */
         return new self(
             $stored['columns'],
             $stored['rows'],
@@ -108,9 +126,13 @@ final readonly class EndAreas
                 $cell = array_pop($stack);
                 $size++;
                 $x = $cell % $columns;
-                foreach (
-                    [$x > 0 ? $cell - 1 : -1, $x < $columns - 1 ? $cell + 1 : -1, $cell - $columns, $cell + $columns] as $next
-                ) {
+                $neighbours = [
+                    $x > 0 ? $cell - 1 : -1,
+                    $x < $columns - 1 ? $cell + 1 : -1,
+                    $cell - $columns,
+                    $cell + $columns,
+                ];
+                foreach ($neighbours as $next) {
                     if (isset($left[$next])) {
                         unset($left[$next]);
                         $stack[] = $next;

@@ -30,7 +30,7 @@ function keep(field) {
     const key = keyOf(field);
     // After a refused form the field shows what was typed, which the server does not have.
     const isRefused = document.querySelector('.word-problem') !== null;
-    const offered = read(key).filter((text) => !isSame(text, field.value) && text.trim() !== '');
+    const offered = read(key).filter((text) => !isSame(text, field.defaultValue) && text.trim() !== '');
     write(key, isRefused && field.value !== '' ? [...offered, field.value] : offered);
     for (const text of offered) {
         offer(field, key, text);

@@ -1,4 +1,7 @@
-/** Reads out the cell of an exposure map under the pointer or the arrow keys. What a cell means was worked out by the server. */
+/**
+ * Reads out the cell of an exposure map under the pointer or the arrow keys. What a cell means was worked out by the
+ * server.
+ */
 export function watchMaps(root) {
     for (const figure of root.querySelectorAll('[data-map]')) {
         if (!figure.dataset.watched) {
@@ -23,6 +26,7 @@ function watch(figure, cells) {
         cursor.setAttribute('height', high);
         const against = cells.combinations[cells.grid[row][column]].map((index) => cells.zones[index]);
         const iso = cells.isos[column + cells.firstTime - row];
+        const sentence = ({ label, why }) => `${label[0].toUpperCase()}${label.slice(1)}: ${why}`;
         readout.replaceChildren();
         const settings = document.createElement('b');
         settings.textContent = `${cells.apertures[column]}, ${cells.times[row]}, ${iso}`;
@@ -30,7 +34,7 @@ function watch(figure, cells) {
             settings,
             against.length === 0
                 ? ': nothing speaks against it.'
-                : `. ${against.map((zone) => `${zone.label[0].toUpperCase()}${zone.label.slice(1)}: ${zone.why}`).join(' ')}`,
+                : `. ${against.map(sentence).join(' ')}`,
         );
     };
     svg.addEventListener('pointermove', (event) => {

@@ -1,4 +1,7 @@
-/** Points, lines and areas drawn on a picture, besides its subject. The rows of numbers are the truth; this fills and shows them. */
+/**
+ * Points, lines and areas drawn on a picture, besides its subject. The rows of numbers are the truth; this fills and
+ * shows them.
+ */
 const SVG = 'http://www.w3.org/2000/svg';
 const HINTS = {
     subject: 'Drag a rectangle round the subject itself, as tight as it goes.',

@@ -5,7 +5,9 @@ export function tellProblems() {
     document.body.addEventListener('htmx:responseError', (event) => {
         const { status, responseText } = event.detail.xhr;
         const words = {
-            401: 'You are signed out. What you typed is kept in this browser: sign in again in another tab, then come back and press the button again.',
+            401:
+                'You are signed out. What you typed is kept in this browser: sign in again in another tab, then come ' +
+                'back and press the button again.',
             403: 'This is not yours to change. What you typed is still here.',
             422: 'Something is missing or cannot be read. What you typed is still here.',
         };

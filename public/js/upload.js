@@ -1,7 +1,7 @@
 /**
- * Sends pictures in pieces, with real progress, one after another. A dropped connection costs one piece: sending goes on by
- * itself when there is a connection again, and a file chosen again later goes on where it stopped. Without scripts the same
- * form goes the ordinary way.
+ * Sends pictures in pieces, with real progress, one after another. A dropped connection costs one piece: sending goes
+ * on by itself when there is a connection again, and a file chosen again later goes on where it stopped. Without
+ * scripts the same form goes the ordinary way.
  */
 const WAITS = [1, 2, 4, 8, 15];
 
@@ -132,7 +132,8 @@ function judge(status, text) {
     if (status === 419 || status === 401) {
         return {
             message:
-                'This page had been open too long. Load it again and choose the file once more: it goes on where it stopped.',
+                'This page had been open too long. Load it again and choose the file once more: it goes on where it ' +
+                'stopped.',
         };
     }
     if (status === 403 || status === 404) {
@@ -146,7 +147,8 @@ function judge(status, text) {
     } catch {
         return {
             message:
-                'The answer could not be understood. What has arrived is kept for three days; send the file again to go on.',
+                'The answer could not be understood. What has arrived is kept for three days; send the file again to ' +
+                'go on.',
         };
     }
 }

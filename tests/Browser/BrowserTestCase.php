@@ -291,7 +291,11 @@ abstract class BrowserTestCase extends TestCase
         $this->browser()->executeScript((string) file_get_contents(__DIR__.'/../Fixtures/axe/axe.min.js'));
         $violations = $this->browser()->executeAsyncScript(
             'const done = arguments[arguments.length - 1];
-            axe.run({ runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"] }).then((found) => done(found.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ")).join(", "))));',
+            axe.run({ runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"] }).then((found) => done(
+                found.violations.map(
+                    (v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ")).join(", "),
+                ),
+            ));',
         );
         $this->assertSame([], $violations, $this->browser()->getCurrentURL());
     }

@@ -36,14 +36,15 @@ final class CloserTest extends BrowserTestCase
         $this->assertSame(1.0, $this->scale());
         $body = $this->find('body');
         $body->sendKeys('cc');
-        $this->browser()->wait(10, 100)->until(fn (): bool => abs($this->scale() - 1.6 ** 2) < 0.01, 'two steps closer');
+        $this->browser()->wait(10, 100)->until(fn (): bool => abs($this->scale() - 1.6 ** 2) < 0.01,
+            'two steps closer');
         // The small copy has no more to show at this size: every pixel of the picture comes.
         $this->browser()
             ->wait(20, 100)
             ->until(
                 fn (): bool => (bool) $this->browser()->executeScript(
-                    'const i = document.querySelector("[data-zoom] img"); return i.src.endsWith("/whole") && '
-                        .'i.complete && i.naturalWidth > 0',
+                    'const i = document.querySelector("[data-zoom] img"); return i.src.endsWith("/whole") && '.
+                        'i.complete && i.naturalWidth > 0',
                 ),
             );
         $before = $this->left();
@@ -70,8 +71,8 @@ final class CloserTest extends BrowserTestCase
     {
         $this->unfold('Suggest other settings');
         $time = fn (): string => (string) $this->browser()->executeScript(
-            'const s = document.querySelector(".suggestion-editor select[name=t]"); return s ? '
-                .'s.selectedOptions[0].textContent : ""',
+            'const s = document.querySelector(".suggestion-editor select[name=t]"); return s ? '.
+                's.selectedOptions[0].textContent : ""',
         );
         $this->browser()->wait(20, 100)->until(fn (): bool => $time() !== '');
         $first = $time();

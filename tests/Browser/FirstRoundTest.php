@@ -98,7 +98,7 @@ final class FirstRoundTest extends BrowserTestCase
         $subject->click();
         $this->type('#about', 'The white bottle.');
         $this->type('#reason', 'To see what the meter makes of white.');
-        $this->browser()->findElement(WebDriverBy::cssSelector('#typed-support option[value=hand]'))->click();
+        $this->browser()->findElement(WebDriverBy::cssSelector('#stated-support option[value=hand]'))->click();
         $this->press('Check this frame');
         $this->see('Checks of the brief');
     }

@@ -80,8 +80,8 @@ final class NewcomerTest extends BrowserTestCase
         $this->see('What do you mean to do?');
         $this->assertNothingSticksOut();
         $this->browser()->executeScript(
-            'const field = document.querySelector("#condition"); field.value = "overcast"; field.dispatchEvent(new '
-                .'Event("change", { bubbles: true }));',
+            'const field = document.querySelector("#condition"); field.value = "overcast"; field.dispatchEvent(new '.
+                'Event("change", { bubbles: true }));',
         );
         $this->see('Settings that fit');
         $this->type('[name=subject]', '3');
@@ -176,7 +176,9 @@ final class NewcomerTest extends BrowserTestCase
         );
         $this->choose('#picture', Pictures::jpeg(mark: 99));
         $this->browser()->executeScript(
-            "window.drawn = 0; document.body.addEventListener('htmx:afterSettle', () => window.drawn++); htmx.ajax('GET', location.pathname + '/progress', { target: '#attempt', swap: 'outerHTML' })",
+            "window.drawn = 0;
+            document.body.addEventListener('htmx:afterSettle', () => window.drawn++);
+            htmx.ajax('GET', location.pathname + '/progress', { target: '#attempt', swap: 'outerHTML' })",
         );
         $this->browser()
             ->wait(20, 100)

@@ -43,13 +43,14 @@ final class SharedBrowserTest extends BrowserTestCase
     public function test_a_draft_never_overwrites_what_the_server_saved_since(): void
     {
         $this->open();
-        $this->signIn('edda');
+        $this->signIn('joss');
         $this->visit('/kit');
         $this->type('#lenses', self::OWN_LENS);
         $table = tempnam(sys_get_temp_dir(), 'kit').'.csv';
         file_put_contents(
             $table,
-            "what,name,minFocal,maxFocal,widestAtMin,widestAtMax,smallest,closestFocus\nlens,Field zoom,24,70,2.8,4,22,0.38\n",
+            "what,name,minFocal,maxFocal,widestAtMin,widestAtMax,smallest,closestFocus\nlens,Field "
+                ."zoom,24,70,2.8,4,22,0.38\n",
         );
         $this->choose('#kit-file', $table);
         $this->press('Read it in');

@@ -23,7 +23,8 @@ final class BackupTest extends TestCase
         file_put_contents($folder.'/'.$hash, $picture);
         $this->sql(
             $this->var.'/one',
-            "insert into pictures (hash, bytes, mime) values ('$hash', 3000, 'image/jpeg'); update courses set name = 'Abend ƒ/8 – ½', approach = '{\"start\": \"manual\"}'",
+            "insert into pictures (hash, bytes, mime) values ('$hash', 3000, 'image/jpeg'); "
+                ."update courses set name = 'Abend ƒ/8 – ½', approach = '{\"start\": \"manual\"}'",
         );
         $before = $this->dump($this->var.'/one');
         $file = $this->var.'/saved.tar.gz';

@@ -135,7 +135,8 @@ final class BenchTest extends TestCase
     {
         $this->actingAs(World::make()->student)
             ->get(
-                '/bench/expose?light=16&mode=aperture&n=1.8&iso=100&widest=1.8&smallest=16&f=50&fastest=1/4000&slowest=30&isoMin=100&isoMax=6400',
+                '/bench/expose?light=16&mode=aperture&n=1.8&iso=100&widest=1.8&smallest=16&f=50&fastest=1/4000&'
+                    .'slowest=30&isoMin=100&isoMax=6400',
             )
             ->assertSee('The shutter goes no faster than 1/4000 s.')
             ->assertSee('2⅓ stops too bright')

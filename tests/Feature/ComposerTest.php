@@ -133,7 +133,7 @@ final class ComposerTest extends TestCase
             ->post(route('composer.store', $world->course), $form)
             ->assertStatus(422)
             ->assertSee('limit')
-            ->assertSee('value="a little"', false)
+            ->assertMarkup('value="a little"')
             ->assertSee('A tidy table');
         $this->assertSame(0, OwnBrief::query()->count());
         $form['checks'][0]['limit'] = '1';
@@ -171,8 +171,8 @@ final class ComposerTest extends TestCase
         $page->assertSee('Stu Dent')->assertDontSee('Nell Bour');
         $page
             ->assertSee('Mean of the subject from mid-grey is 1 stop or less')
-            ->assertSee('<b>missed</b>', false)
-            ->assertSee('<b>met</b>', false);
+            ->assertMarkup('<b>missed</b>')
+            ->assertMarkup('<b>met</b>');
     }
 
     public function test_a_measure_s_own_comparisons_and_words_are_offered(): void

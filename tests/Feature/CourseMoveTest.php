@@ -25,6 +25,7 @@ use Illuminate\Support\Str;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
+use TruePupil\Core\Composition\Region;
 use ZipArchive;
 
 /** A course goes to another installation and is the same there. */
@@ -80,7 +81,7 @@ final class CourseMoveTest extends TestCase
 
         // The plan still begins with the light of the frame that it began with.
         $plan = SavedPlan::query()->sole();
-        $this->assertSame((string) Frame::query()->firstOrFail()->id, $plan->typed['earlier']);
+        $this->assertSame((string) Frame::query()->firstOrFail()->id, $plan->input['earlier']);
 
         // People sign in as before and see their pictures, which are made anew from the originals.
         $this->post(route('sign-in'), [
@@ -176,28 +177,24 @@ final class CourseMoveTest extends TestCase
         $frame = $attempt->frames->first();
         $frame->findings->first()?->update(['decision' => 'accepted', 'decided_by' => $world->instructor->id]);
         foreach ([[$world->instructor, 'Well seen.'], [$world->critic, 'Count once more.']] as [$author, $words]) {
-            $frame
-                ->notes()
-                ->create([
-                    'author_id' => $author->id,
-                    'kind' => 'try',
-                    'body' => $words,
-                    'given_at' => now(),
-                    'token' => (string) Str::uuid(),
-                    'region' => ['x' => 0.1, 'y' => 0.1, 'width' => 0.2, 'height' => 0.2],
-                ]);
-        }
-        $frame
-            ->whatIfs()
-            ->create([
-                'author_id' => $world->instructor->id,
-                'title' => 'Brighter',
-                'recipe' => [
-                    'format' => 'true-pupil.recipe',
-                    'version' => 1,
-                    'steps' => [['do' => 'exposure', 'stops' => 1]],
-                ],
+            $frame->notes()->create([
+                'author_id' => $author->id,
+                'kind' => 'try',
+                'body' => $words,
+                'given_at' => now(),
+                'token' => (string) Str::uuid(),
+                'region' => Region::of(0.1, 0.1, 0.2, 0.2),
             ]);
+        }
+        $frame->whatIfs()->create([
+            'author_id' => $world->instructor->id,
+            'title' => 'Brighter',
+            'recipe' => [
+                'format' => 'true-pupil.recipe',
+                'version' => 1,
+                'steps' => [['do' => 'exposure', 'stops' => 1]],
+            ],
+        ]);
         $this->actingAs($world->instructor)->post(route('desk.publish', $attempt), ['summary' => 'ƒ/8 – ½ “so”']);
         StartReshoot::plan($attempt->refresh());
         DrillAnswer::query()->create([

@@ -90,7 +90,7 @@ final class CourseSettingsTest extends TestCase
             ->assertSee('4 Dec 2026, 20:00 (America/Halifax)');
         $this->assertSame(
             '1 Jul 2026, 09:00 (America/Halifax)',
-            $world->course->said(Carbon::parse('2026-07-01 12:00', 'UTC')),
+            $world->course->formatMoment(Carbon::parse('2026-07-01 12:00', 'UTC')),
         );
     }
 

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Briefs\BriefLibrary;
 use App\Courses\CourseBoard;
 use App\Courses\DeskQueue;
+use App\Courses\Roles;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Course;
@@ -38,7 +39,7 @@ final class CourseTest extends TestCase
         $course = Course::query()->sole();
         $this->assertSame(['Winter light', 'Europe/Lisbon'], [$course->name, $course->timezone]);
         $this->assertAuthenticated();
-        $this->assertSame(Role::Instructor, User::query()->sole()->roleIn($course));
+        $this->assertSame(Role::Instructor, app(Roles::class)->in($course, User::query()->sole()));
         $this->get(route('courses.show', $course))
             ->assertOk()
             ->assertSee('Set the first brief')
@@ -64,19 +65,23 @@ final class CourseTest extends TestCase
             'email' => 'carl@kilnyard.example',
             'password' => 'a-long-password',
         ])->assertRedirect();
-        $this->assertSame(Role::Critic, User::query()->where('name', 'Carl Guest')->sole()->roleIn($world->course));
+        $this->assertSame(
+            Role::Critic,
+            app(Roles::class)->in($world->course, User::query()->where('name', 'Carl Guest')->sole()),
+        );
         // A student who comes by the critics' code stays a student.
         $this->actingAs($world->student)->post(route('join'), ['code' => 'CRTC4CDE']);
-        $this->assertSame(Role::Student, $world->student->roleIn($world->course));
+        $this->assertSame(Role::Student, app(Roles::class)->in($world->course, $world->student));
     }
 
     public function test_roles_are_changed_and_a_course_never_loses_its_last_instructor(): void
     {
         $world = World::make();
         $this->actingAs($world->instructor);
-        $change = fn (User $user, string $role) => $this->put(route('courses.members.update', [$world->course, $user]), [
-            'role' => $role,
-        ]);
+        $change = fn (User $user, string $role) => $this->put(
+            route('courses.members.update', [$world->course, $user]), [
+                'role' => $role,
+            ]);
 
         $change($world->instructor, 'student')->assertSessionHas('problem');
         $this->delete(route('courses.members.destroy', [$world->course, $world->instructor]))->assertSessionHas(
@@ -84,7 +89,7 @@ final class CourseTest extends TestCase
         );
         $change($world->critic, 'instructor')->assertSessionHas('done');
         $change($world->instructor, 'critic')->assertSessionHas('done');
-        $this->assertSame(Role::Critic, $world->instructor->roleIn($world->course));
+        $this->assertSame(Role::Critic, app(Roles::class)->in($world->course, $world->instructor));
         $this->put(route('courses.members.update', [$world->course, $world->student]), [
             'role' => 'critic',
         ])->assertForbidden();
@@ -122,13 +127,11 @@ final class CourseTest extends TestCase
     public function test_the_board_tells_who_has_handed_in_what_and_who_waits_since_when(): void
     {
         $world = World::make();
-        $late = $world->course
-            ->setBriefs()
-            ->create([
-                'brief_id' => 'night-ladder',
-                'brief' => app(BriefLibrary::class)->data('night-ladder'),
-                'due_at' => now()->subDay(),
-            ]);
+        $late = $world->course->setBriefs()->create([
+            'brief_id' => 'night-ladder',
+            'brief' => app(BriefLibrary::class)->data('night-ladder'),
+            'due_at' => now()->subDay(),
+        ]);
         $world->handedIn(student: $world->neighbour);
         $this->travel(2)->days();
         $world->prepared(Pictures::jpeg(mark: 3));
@@ -206,9 +209,12 @@ final class CourseTest extends TestCase
                 ]);
             }
         }
-        foreach (
-            ['courses.show' => 'instructor', 'courses.board' => 'instructor', 'courses.desk' => 'critic'] as $route => $person
-        ) {
+        $pages = [
+            'courses.show' => 'instructor',
+            'courses.board' => 'instructor',
+            'courses.desk' => 'critic',
+        ];
+        foreach ($pages as $route => $person) {
             $this->assertLessThanOrEqual(15, $this->questions($world->$person, route($route, $world->course)), $route);
         }
         $this->assertLessThanOrEqual(15, $this->questions($world->student, route('courses.show', $world->course)));

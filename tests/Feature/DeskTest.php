@@ -37,8 +37,16 @@ final class DeskTest extends TestCase
             ->assertSee('a pupil 8.8 mm across')
             ->assertSee('Tones as a table')
             ->assertSee('The meter said so.')
-            ->assertSee('Publish the critique');
+            ->assertSee('Publish the critique')
+            ->assertMarkup('hx-post="'.route('desk.open', $attempt).'" hx-trigger="load"');
+        $this->assertSame(AttemptState::Waiting, $attempt->fresh()->state, 'looking a page up opens nothing');
+        $this->post(route('desk.open', $attempt))->assertNoContent();
         $this->assertSame(AttemptState::AtDesk, $attempt->fresh()->state);
+        $opened = $attempt->fresh()->opened_at;
+        $this->travel(1)->hours();
+        $this->post(route('desk.open', $attempt))->assertNoContent();
+        $this->assertEquals($opened, $attempt->fresh()->opened_at, 'opening again changes nothing');
+        $this->actingAs($world->critic)->post(route('desk.open', $attempt))->assertForbidden();
     }
 
     public function test_findings_are_accepted_reworded_dismissed_and_reopened(): void
@@ -151,7 +159,7 @@ final class DeskTest extends TestCase
             ->get(route('frames.views', $frame))
             ->assertOk()
             ->assertSee('Exposure map')
-            ->assertDontSee('<html', false);
+            ->assertNoMarkup('<html');
         $this->actingAs($world->student)->get(route('frames.views', $frame))->assertForbidden();
     }
 
@@ -179,8 +187,8 @@ final class DeskTest extends TestCase
             ->assertOk()
             ->assertSee('Tell the meter what you see.')
             ->assertSee('Open up by a stop.')
-            ->assertSee($frame->suggestions[1]['title'])
-            ->assertDontSee($dismissed->body['sentence'])
+            ->assertSee($frame->suggestions[1]->title)
+            ->assertDontSee($dismissed->found()->sentence)
             ->assertDontSee('between us');
     }
 
@@ -316,7 +324,7 @@ final class DeskTest extends TestCase
         ]);
         $this->get(route('desk.show', $attempts[1]))
             ->assertSee('In your words: White pots want a stop more.')
-            ->assertSee('<option>Turn the dial first.</option>', false);
+            ->assertMarkup('<option>Turn the dial first.</option>');
         // Nobody else's words.
         $this->actingAs($world->critic)->get(route('desk.show', $attempts[1]))->assertDontSee('Turn the dial first.');
     }

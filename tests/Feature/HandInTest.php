@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Briefs\BriefLibrary;
-use App\HandIn\HandIn;
+use App\HandIn\AddPicture;
 use App\HandIn\PictureStore;
 use App\Jobs\JudgeFrame;
 use App\Jobs\ReadFrame;
@@ -122,9 +122,9 @@ final class HandInTest extends TestCase
         Queue::fake();
         $world = World::make();
         $path = Pictures::jpeg();
-        $first = app(HandIn::class)->add($world->setBrief, $world->student, $path, 'a.jpg')->frame;
-        $again = app(HandIn::class)->add($world->setBrief, $world->student, $path, 'b.jpg')->frame;
-        $other = app(HandIn::class)->add($world->setBrief, $world->neighbour, $path, 'c.jpg')->frame;
+        $first = app(AddPicture::class)->handle($world->setBrief, $world->student, $path, 'a.jpg')->frame;
+        $again = app(AddPicture::class)->handle($world->setBrief, $world->student, $path, 'b.jpg')->frame;
+        $other = app(AddPicture::class)->handle($world->setBrief, $world->neighbour, $path, 'c.jpg')->frame;
 
         $this->assertSame($first->id, $again->id);
         $this->assertSame(1, Picture::query()->count());
@@ -139,8 +139,8 @@ final class HandInTest extends TestCase
     {
         Queue::fake();
         $world = World::make();
-        app(HandIn::class)->add($world->setBrief, $world->student, Pictures::jpeg(mark: 1), 'first.jpg');
-        app(HandIn::class)->add($world->setBrief, $world->student, Pictures::jpeg(mark: 2), 'second.jpg');
+        app(AddPicture::class)->handle($world->setBrief, $world->student, Pictures::jpeg(mark: 1), 'first.jpg');
+        app(AddPicture::class)->handle($world->setBrief, $world->student, Pictures::jpeg(mark: 2), 'second.jpg');
 
         $this->assertSame(['second.jpg'], Frame::query()->pluck('original_name')->all());
         $this->assertSame(1, Attempt::query()->count());
@@ -208,7 +208,9 @@ final class HandInTest extends TestCase
         $bytes = (string) file_get_contents(Pictures::jpeg());
         // Its head and its end mark are in order; most of what lies between is missing.
         $path = Pictures::file(substr($bytes, 0, (int) (strlen($bytes) * 0.6))."\xFF\xD9");
-        $frame = app(HandIn::class)->add($world->setBrief, $world->student, $path, 'broken.jpg')->frame->refresh();
+        $frame = app(AddPicture::class)
+            ->handle($world->setBrief, $world->student, $path, 'broken.jpg')
+            ->frame->refresh();
         if ($frame->state === FrameState::Ready) {
             $this->actingAs($world->student)->put(route('frames.update', $frame), World::form());
             $frame->refresh();
@@ -245,7 +247,7 @@ final class HandInTest extends TestCase
     {
         Queue::fake();
         $world = World::make();
-        $frame = app(HandIn::class)->add($world->setBrief, $world->student, Pictures::jpeg(), 'pot.jpg')->frame;
+        $frame = app(AddPicture::class)->handle($world->setBrief, $world->student, Pictures::jpeg(), 'pot.jpg')->frame;
         $frame->update(['state' => FrameState::Ready, 'tags' => [], 'width' => 600, 'height' => 400]);
 
         $this->actingAs($world->student)
@@ -261,9 +263,9 @@ final class HandInTest extends TestCase
     public static function wrongForms(): array
     {
         return [
-            'a shutter nobody can read' => [['typed' => ['exposureTime' => 'quite fast']], 'quite fast'],
-            'an f-number of zero' => [['typed' => ['fNumber' => '0']], 'f-number'],
-            'a support that is none' => [['typed' => ['support' => 'balloon']], 'balloon'],
+            'a shutter nobody can read' => [['stated' => ['exposureTime' => 'quite fast']], 'quite fast'],
+            'an f-number of zero' => [['stated' => ['fNumber' => '0']], 'f-number'],
+            'a support that is none' => [['stated' => ['support' => 'balloon']], 'balloon'],
             'no rectangle' => [
                 ['subject' => ['x' => '', 'y' => '', 'width' => '', 'height' => '']],
                 'Draw a rectangle',
@@ -281,16 +283,18 @@ final class HandInTest extends TestCase
         $image = imagecreatetruecolor(300, 200);
         imagefill($image, 0, 0, (int) imagecolorallocate($image, 176, 176, 176));
         imagejpeg($image, $bare, 95);
-        $frame = app(HandIn::class)->add($world->setBrief, $world->student, $bare, 'stripped.jpg')->frame->refresh();
+        $frame = app(AddPicture::class)
+            ->handle($world->setBrief, $world->student, $bare, 'stripped.jpg')
+            ->frame->refresh();
 
         $this->actingAs($world->student)
             ->get(route('frames.edit', $frame))
-            ->assertSee('typed[fNumber]', false)
-            ->assertSee('typed[mode]', false);
+            ->assertMarkup('typed[fNumber]')
+            ->assertMarkup('typed[mode]');
         $this->put(
             route('frames.update', $frame),
             World::form([
-                'typed' => [
+                'stated' => [
                     'fNumber' => 'f/8',
                     'exposureTime' => '1/125',
                     'iso' => 'ISO 200',

@@ -12,6 +12,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
+use TruePupil\Core\Intent\Intent;
 
 /** What a picture was meant to show: asked for while it is prepared, judged, and drawn at the desk. */
 final class IntentAtDeskTest extends TestCase
@@ -95,7 +96,7 @@ final class IntentAtDeskTest extends TestCase
         $first->update(['state' => AttemptState::Returned, 'returned_at' => now()]);
         $suggested = $first->frames->first()->chosenSuggestion();
         $second = $world->handedIn(Pictures::jpeg(patch: 118, mark: 3));
-        $second->frames->first()->update(['intent' => ['subject' => '3', 'near' => '2.8', 'far' => '3.2']]);
+        $second->frames->first()->update(['intent' => new Intent(subject: 3.0, near: 2.8, far: 3.2)]);
 
         $this->assertContains(
             'plan.not-followed',

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\HandIn\HandIn;
+use App\Courses\Roles;
+use App\HandIn\AddPicture;
 use App\Imaging\OutsideProgram;
 use App\Imaging\OutsideProgramFailed;
 use App\Jobs\JudgeFrame;
@@ -30,7 +31,7 @@ final class KeepingGoingTest extends TestCase
         Queue::fake();
         $world = World::make();
         $path = Pictures::jpeg();
-        $frame = app(HandIn::class)->add($world->setBrief, $world->student, $path, 'pot.jpg')->frame;
+        $frame = app(AddPicture::class)->handle($world->setBrief, $world->student, $path, 'pot.jpg')->frame;
         (new ReadFrame($frame->id))->failed(new RuntimeException('out of scratch'));
         $this->assertSame(FrameState::Refused, $frame->refresh()->state);
         $this->actingAs($world->student)
@@ -38,7 +39,7 @@ final class KeepingGoingTest extends TestCase
             ->assertSee('is kept')
             ->assertDontSee('out of scratch');
 
-        $again = app(HandIn::class)->add($world->setBrief, $world->student, $path, 'pot.jpg')->frame;
+        $again = app(AddPicture::class)->handle($world->setBrief, $world->student, $path, 'pot.jpg')->frame;
         $this->assertSame($frame->id, $again->id);
         $this->assertSame(FrameState::Reading, $again->state);
         Queue::assertPushed(ReadFrame::class, 2);
@@ -91,7 +92,7 @@ final class KeepingGoingTest extends TestCase
             ->assertSuccessful();
         $lena = User::query()->where('email', 'lena@school.example')->sole();
         $course = Course::query()->sole();
-        $this->assertSame(Role::Instructor, $lena->roleIn($course));
+        $this->assertSame(Role::Instructor, app(Roles::class)->in($course, $lena));
         $this->assertEquals([], array_diff_key($course->approach, $course->approachChoices()->toArray()));
 
         $this->artisan('pupil:course', ['name' => 'Second course', 'email' => 'lena@school.example'])

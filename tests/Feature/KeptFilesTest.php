@@ -73,11 +73,16 @@ final class KeptFilesTest extends TestCase
 
     public function test_workers_side_by_side_never_see_half_a_file(): void
     {
-        $code = 'require $argv[1]; $app = require $argv[2]; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+        $code = 'require $argv[1]; $app = require $argv[2];
+            $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
             $kept = new App\Imaging\FileCache($argv[3], 3_000_000);
             for ($i = 0; $i < 60; $i++) {
                 $name = "f".random_int(0, 6);
-                $path = $kept->get($name, "bin", function (string $target): void { foreach (range(1, 20) as $part) { file_put_contents($target, str_repeat("y", 50_000), FILE_APPEND); } });
+                $path = $kept->get($name, "bin", function (string $target): void {
+                    foreach (range(1, 20) as $part) {
+                        file_put_contents($target, str_repeat("y", 50_000), FILE_APPEND);
+                    }
+                });
                 $handle = @fopen($path, "r");
                 // Another worker may have made room; what is there is whole.
                 if ($handle !== false && strlen(stream_get_contents($handle)) !== 1_000_000) { echo "torn"; }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Kits\KitCsv;
+use App\Kits\KitInUse;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use InvalidArgumentException;
@@ -61,14 +62,16 @@ final class KitListTest extends TestCase
     public function test_each_row_that_cannot_be_read_is_named_with_its_reason_and_the_others_count(): void
     {
         $read = KitCsv::read(
-            "\xEF\xBB\xBFname;minFocal;widestAtMin;smallest\r\nGood;50;1,8;16\r\nNo number;fifty;2;16\r\n;35;2;16\r\nThe wrong way round;50;22;16\r\n",
+            "\xEF\xBB\xBFname;minFocal;widestAtMin;smallest\r\nGood;50;1,8;16\r\nNo number;fifty;2;16\r\n;35;2;16\r\n"
+                ."The wrong way round;50;22;16\r\n",
         );
         $this->assertSame(['Good'], array_column($read['things'], 'name'));
         $this->assertSame(1.8, $read['things'][0]['widestAtMin']);
         $this->assertSame([3, 4, 5], array_keys($read['problems']));
         $this->assertStringContainsString('fifty', $read['problems'][3]);
         $mixed = KitCsv::read(
-            "what,name,stops,format,boxSpeed\nfilter,,3,,\nfilter,,,,\nsupport,crutch,,,\nbody,Odd,,square,\nfilm,Slow,,,slow\nkite,Red,,,\nsupport,monopod,,,\n",
+            "what,name,stops,format,boxSpeed\nfilter,,3,,\nfilter,,,,\nsupport,crutch,,,\nbody,Odd,,square,\n"
+                ."film,Slow,,,slow\nkite,Red,,,\nsupport,monopod,,,\n",
         );
         $this->assertSame(['filter', 'support'], array_column($mixed['things'], 'what'));
         $this->assertSame([3, 4, 5, 6, 7], array_keys($mixed['problems']));
@@ -104,12 +107,12 @@ final class KitListTest extends TestCase
             ->assertSessionHasNoErrors();
         $this->get(route('kit.edit'))->assertSee('Your bodies')->assertSee('Marlpit One')->assertSee('in use');
         $student = $world->student->refresh();
-        $this->assertSame('Quoin S2', $student->kitInUse()?->body->name);
+        $this->assertSame('Quoin S2', KitInUse::of($student)?->body->name);
         // The record says which of them took the frame.
-        $this->assertSame('Marlpit One', $student->kitInUse('Marlpit One')?->body->name);
-        $this->assertSame('Quoin S2', $student->kitInUse('Something else')?->body->name);
+        $this->assertSame('Marlpit One', KitInUse::of($student, 'Marlpit One')?->body->name);
+        $this->assertSame('Quoin S2', KitInUse::of($student, 'Something else')?->body->name);
         $this->post(route('kit.body'), ['name' => 'Marlpit One', 'do' => 'use'])->assertRedirect();
-        $this->assertSame('Marlpit One', $student->refresh()->kitInUse()?->body->name);
+        $this->assertSame('Marlpit One', KitInUse::of($student->refresh())?->body->name);
         $this->post(route('kit.body'), ['name' => 'Marlpit One', 'do' => 'remove']);
         $this->assertCount(2, $student->refresh()->kit['bodies'], 'the one in use stays');
         $this->post(route('kit.body'), ['name' => 'Quoin S2', 'do' => 'remove']);
@@ -138,7 +141,7 @@ final class KitListTest extends TestCase
             ->post(route('kit.table.import'), ['table' => $file])
             ->assertRedirect(route('kit.edit'))
             ->assertSessionHas('problem', fn (string $said): bool => str_contains($said, 'row 4'));
-        $kit = $world->student->refresh()->kitInUse();
+        $kit = KitInUse::of($world->student->refresh());
         $this->assertSame(
             ['Stays', 'Changes', 'New'],
             array_map(fn (Lens $lens): string => $lens->name, $kit->lenses ?? []),
@@ -154,7 +157,7 @@ final class KitListTest extends TestCase
             ])
             ->assertSessionHas('problem', fn (string $said): bool => str_contains($said, 'as it was'));
         $this->actingAs($world->student)->post(route('kit.table.import'))->assertSessionHas('problem');
-        $this->assertEquals($kit, $world->student->refresh()->kitInUse());
+        $this->assertEquals($kit, KitInUse::of($world->student->refresh()));
     }
 
     public function test_a_frame_of_one_s_own_fills_a_kit_in_one_step_and_nobody_else_s_does(): void
@@ -166,7 +169,7 @@ final class KitListTest extends TestCase
         $this->actingAs($world->student)
             ->post(route('kit.from-frame'), ['frame' => $frame->id])
             ->assertRedirect(route('kit.edit'));
-        $kit = $world->student->refresh()->kitInUse();
+        $kit = KitInUse::of($world->student->refresh());
         $this->assertSame('Marlpit One', $kit?->body->name);
         $this->assertSame([50.0], array_map(fn (Lens $lens): float => $lens->minFocal, $kit->lenses));
         $this->actingAs($world->neighbour)

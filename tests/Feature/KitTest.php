@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Kits\KitInUse;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Pictures;
@@ -38,7 +39,7 @@ final class KitTest extends TestCase
 
         $this->actingAs($student)->get(route('kit.edit'))->assertOk()->assertSee('Nothing is entered yet');
         $this->put(route('kit.update'), self::FORM)->assertRedirect(route('kit.edit'));
-        $kit = $student->fresh()->kitInUse();
+        $kit = KitInUse::of($student->fresh());
         $this->assertSame(
             ['Marlpit 50 mm', 0.005, 28.0, [3.0, 6.0]],
             [$kit?->lenses[0]->name, $kit?->body->limits->flashSync, $kit?->flashGuideNumber, $kit?->filters],
@@ -90,7 +91,7 @@ final class KitTest extends TestCase
         $frame = $attempt->frames->first();
 
         $this->assertContains('exposure.iso-below-base', $frame->findings->pluck('rule_id')->all());
-        $this->assertNotContains('kit', array_merge(...array_values($frame->silences)));
-        $this->assertNotSame([], $frame->suggestions[0]['fixes']);
+        $this->assertNotContains('kit', array_merge(...array_values($frame->unmet_needs)));
+        $this->assertNotSame([], $frame->suggestions[0]->fixes);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Briefs\BriefLibrary;
-use App\HandIn\HandIn;
+use App\HandIn\AddPicture;
 use App\HandIn\HandInRefused;
 use App\HandIn\PartialUpload;
 use App\Models\Attempt;
@@ -157,10 +157,10 @@ final class ManyFramesTest extends TestCase
     {
         [$world, $setBrief] = $this->world('same-light-three-ways');
         foreach (range(1, 5) as $mark) {
-            app(HandIn::class)->add($setBrief, $world->student, Pictures::jpeg(mark: $mark), $mark.'.jpg');
+            app(AddPicture::class)->handle($setBrief, $world->student, Pictures::jpeg(mark: $mark), $mark.'.jpg');
         }
         try {
-            app(HandIn::class)->add($setBrief, $world->student, Pictures::jpeg(mark: 6), '6.jpg');
+            app(AddPicture::class)->handle($setBrief, $world->student, Pictures::jpeg(mark: 6), '6.jpg');
             $this->fail('A sixth frame was taken.');
         } catch (HandInRefused $problem) {
             $this->assertStringContainsString('up to 5 frames', $problem->getMessage());
@@ -168,7 +168,7 @@ final class ManyFramesTest extends TestCase
         $this->actingAs($world->student)
             ->delete(route('frames.destroy', Frame::query()->where('original_name', '2.jpg')->sole()))
             ->assertRedirect();
-        app(HandIn::class)->add($setBrief, $world->student, Pictures::jpeg(mark: 6), '6.jpg');
+        app(AddPicture::class)->handle($setBrief, $world->student, Pictures::jpeg(mark: 6), '6.jpg');
         $this->assertSame(
             ['1.jpg', '3.jpg', '4.jpg', '5.jpg', '6.jpg'],
             Frame::query()->orderBy('id')->pluck('original_name')->all(),
@@ -272,7 +272,9 @@ final class ManyFramesTest extends TestCase
     public function test_progress_is_silent_until_there_is_something_new(): void
     {
         [$world, $setBrief] = $this->world('same-light-three-ways');
-        $frame = app(HandIn::class)->add($setBrief, $world->student, Pictures::jpeg(), 'a.jpg')->frame->refresh();
+        $frame = app(AddPicture::class)
+            ->handle($setBrief, $world->student, Pictures::jpeg(), 'a.jpg')
+            ->frame->refresh();
         $this->actingAs($world->student);
         foreach ([route('attempts.show', $frame->attempt), route('frames.edit', $frame)] as $page) {
             $frame->update(['state' => FrameState::Reading]);
@@ -295,7 +297,7 @@ final class ManyFramesTest extends TestCase
         $this->assertNotNull($attempt->frames->first()->checks, 'nothing that was done is lost');
 
         $this->post(route('attempts.hand-in', $attempt));
-        $this->actingAs($world->instructor)->get(route('desk.show', $attempt))->assertOk();
+        $this->actingAs($world->instructor)->post(route('desk.open', $attempt))->assertNoContent();
         $this->actingAs($world->student)
             ->post(route('attempts.take-back', $attempt))
             ->assertSessionHas('problem', fn (string $said): bool => str_contains($said, 'has opened'));
@@ -305,7 +307,7 @@ final class ManyFramesTest extends TestCase
     public function test_an_attempt_s_pages_are_its_student_s_alone(): void
     {
         [$world, $setBrief] = $this->world('same-light-three-ways');
-        $frame = app(HandIn::class)->add($setBrief, $world->student, Pictures::jpeg(), 'a.jpg')->frame;
+        $frame = app(AddPicture::class)->handle($setBrief, $world->student, Pictures::jpeg(), 'a.jpg')->frame;
         foreach (['instructor', 'critic', 'neighbour', 'outsider'] as $person) {
             $this->actingAs($world->$person);
             foreach (

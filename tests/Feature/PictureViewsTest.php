@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\HandIn\PictureStore;
 use App\Models\AttemptState;
 use App\Models\Decision;
+use App\Models\Frame;
 use App\View\Presenters\FrameView;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
@@ -14,6 +15,10 @@ use Illuminate\Support\Str;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
+use TruePupil\Core\Composition\Mark;
+use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Stored\FindingCodec;
+use TruePupil\Core\Stored\MeasuresCodec;
 
 /** What is laid over a picture at the desk, spot readings, and measuring again. */
 final class PictureViewsTest extends TestCase
@@ -48,7 +53,7 @@ final class PictureViewsTest extends TestCase
         $this->assertEqualsWithDelta(200, max(array_map(floatval(...), array_column($rows, 3))), 12);
         $this->assertEqualsWithDelta(0.3 * 666.7, min(array_map(floatval(...), array_column($rows, 2))), 8);
         $this->assertSame('', $overlays?->ends()['blocked']);
-        $this->assertEqualsWithDelta(8.0, $frame->storedMeasures()?->ends?->largestLostPct, 0.3);
+        $this->assertEqualsWithDelta(8.0, $frame->measures?->ends?->largestLostPct, 0.3);
     }
 
     public function test_a_spot_says_where_its_tone_was_placed_and_who_may_ask(): void
@@ -80,17 +85,15 @@ final class PictureViewsTest extends TestCase
         $frame = $world->handedIn(Pictures::jpeg(patch: 118))->frames->first();
         $finding = $frame->findings->first();
         $finding->update(['decision' => Decision::Reworded, 'wording' => 'In my own words.']);
-        $frame
-            ->notes()
-            ->create([
-                'author_id' => $world->instructor->id,
-                'kind' => 'keep',
-                'body' => 'Good light.',
-                'token' => (string) Str::uuid(),
-            ]);
+        $frame->notes()->create([
+            'author_id' => $world->instructor->id,
+            'kind' => 'keep',
+            'body' => 'Good light.',
+            'token' => (string) Str::uuid(),
+        ]);
         $frame->update([
             'rules_version' => 1,
-            'measures' => array_diff_key($frame->measures, ['focus' => 1, 'composition' => 1, 'colour' => 1]),
+            'measures' => $this->without($frame, ['focus', 'composition', 'colour']),
         ]);
 
         $this->assertNull(
@@ -100,7 +103,7 @@ final class PictureViewsTest extends TestCase
         $this->artisan('pupil:remeasure')->assertSuccessful();
         $again = $frame->fresh();
         $this->assertSame((int) config('pupil.rules_version'), $again->rules_version);
-        $this->assertArrayHasKey('composition', $again->measures);
+        $this->assertNotNull($again->measures->composition);
         $this->assertSame(
             [Decision::Reworded, 'In my own words.'],
             [$finding->fresh()->decision, $finding->fresh()->wording],
@@ -110,7 +113,7 @@ final class PictureViewsTest extends TestCase
         File::delete(app(PictureStore::class)->original($frame->picture));
         $this->artisan('pupil:remeasure')->assertSuccessful();
         $this->artisan('pupil:remeasure --all')->expectsOutputToContain('keeps its old measures')->assertFailed();
-        $this->assertArrayHasKey('composition', $frame->fresh()->measures);
+        $this->assertNotNull($frame->fresh()->measures->composition);
     }
 
     public function test_what_was_returned_is_measured_again_but_says_what_it_said(): void
@@ -122,19 +125,21 @@ final class PictureViewsTest extends TestCase
         // As older rules had it: one finding fewer, one put otherwise, another suggestion chosen.
         $frame->findings()->orderByDesc('id')->first()->delete();
         $kept = $frame->findings()->first();
-        $kept->update(['body' => ['sentence' => 'As it was said.'] + $kept->body]);
+        $kept->update([
+            'body' => (new FindingCodec())->decode(['sentence' => 'As it was said.'] + $kept->body->toArray()),
+        ]);
         $frame->update([
             'rules_version' => 1,
             'suggestions' => [],
-            'measures' => array_diff_key($frame->measures, ['composition' => 1]),
+            'measures' => $this->without($frame, ['composition']),
         ]);
         $said = $frame->findings()->pluck('body', 'id')->all();
 
         $this->artisan('pupil:remeasure')->assertSuccessful();
 
-        $this->assertSame($said, $frame->findings()->where('current', true)->pluck('body', 'id')->all());
+        $this->assertEquals($said, $frame->findings()->where('current', true)->pluck('body', 'id')->all());
         $this->assertSame([], $frame->fresh()->suggestions);
-        $this->assertArrayHasKey('composition', $frame->fresh()->measures);
+        $this->assertNotNull($frame->fresh()->measures->composition);
     }
 
     public function test_marks_are_kept_measured_and_drawn(): void
@@ -158,14 +163,14 @@ final class PictureViewsTest extends TestCase
 
         $this->assertSame(
             ['horizon', 'area', 'eye'],
-            array_column($frame->marks, 'kind'),
+            array_map(fn (Mark $mark): string => $mark->kind->value, $frame->marks),
             'a row without numbers was taken back',
         );
-        $this->assertEqualsWithDelta(12.5, $frame->measures['marks']['shares'][0]['sharePct'], 0.01);
+        $this->assertEqualsWithDelta(12.5, $frame->measures->marks->shares[0]['sharePct'], 0.01);
         // 2 % of the height over 80 % of the width, in a picture of 3 by 2.
         $this->assertEqualsWithDelta(
             rad2deg(atan(0.02 / (0.8 * 1.5))),
-            $frame->measures['composition']['tiltDeg'],
+            $frame->measures->composition->tiltDeg,
             0.01,
         );
         $this->get(route('frames.edit', $frame))->assertSee('10,50 90,52');
@@ -188,5 +193,15 @@ final class PictureViewsTest extends TestCase
             )
             ->assertSessionHasErrors('marks');
         $this->get(route('frames.edit', $frame))->assertSee('is no place on the picture')->assertSee('left,right');
+    }
+
+    /**
+     * The measures of a frame as older rules had them, before there were all parts.
+     *
+     * @param  list<string>  $parts
+     */
+    private function without(Frame $frame, array $parts): FrameMeasures
+    {
+        return (new MeasuresCodec())->decode(array_diff_key($frame->measures->toArray(), array_flip($parts)));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\HandIn\HandIn;
+use App\HandIn\AddPicture;
 use App\Models\Frame;
 use App\Models\SavedPlan;
 use App\Planning\PlanSheet;
@@ -168,10 +168,8 @@ final class PlanTest extends TestCase
 
         $answer->assertOk()->assertSee('aperture')->assertSee('What you typed is kept.');
         $plan = SavedPlan::query()->sole();
-        $this->assertSame('wide', $plan->typed['spotN']);
-        $this->get(route('plans.edit', $world->setBrief))
-            ->assertSee('The long table.')
-            ->assertSee('value="wide"', false);
+        $this->assertSame('wide', $plan->input['spotN']);
+        $this->get(route('plans.edit', $world->setBrief))->assertSee('The long table.')->assertMarkup('value="wide"');
         // Somebody without a kit is not stopped.
         $this->assertTrue(PlanSheet::of($plan)->isPlainKit);
     }
@@ -195,12 +193,12 @@ final class PlanTest extends TestCase
         $chosen = SavedPlan::query()->sole()->chosen;
         $this->get(route('plans.print', $world->setBrief))
             ->assertOk()
-            ->assertSee($chosen['display']['text'])
+            ->assertSee((string) $chosen->settings)
             ->assertSee('Take care');
-        $this->get(route('set-briefs.show', $world->setBrief))->assertSee('Your plan: '.$chosen['display']['text']);
+        $this->get(route('set-briefs.show', $world->setBrief))->assertSee('Your plan: '.$chosen->settings);
 
-        $frame = app(HandIn::class)
-            ->add(
+        $frame = app(AddPicture::class)
+            ->handle(
                 $world->setBrief,
                 $world->student,
                 Pictures::jpeg(record: Pictures::record(5.6, 1 / 1000, 100)),
@@ -208,8 +206,8 @@ final class PlanTest extends TestCase
             )
             ->frame->refresh();
         $this->assertSame(
-            ['A pot on a shelf.', 'White on white.', 'white', '2'],
-            [$frame->about, $frame->reason, $frame->placement_id, $frame->intent['subject']],
+            ['A pot on a shelf.', 'White on white.', 'white', 2.0],
+            [$frame->about, $frame->reason, $frame->placement_id, $frame->intent->subject],
         );
         $this->put(route('frames.update', $frame), World::form())->assertSessionHasNoErrors();
         $this->get(route('frames.edit', $frame))->assertSee('Planned and taken')->assertSee('less light');
@@ -228,7 +226,7 @@ final class PlanTest extends TestCase
             SavedPlan::query()
                 ->orderBy('number')
                 ->get()
-                ->mapWithKeys(fn (SavedPlan $plan): array => [$plan->number => $plan->typed['about']])
+                ->mapWithKeys(fn (SavedPlan $plan): array => [$plan->number => $plan->input['about']])
                 ->all(),
         );
     }
@@ -256,7 +254,7 @@ final class PlanTest extends TestCase
     private function sheet(World $world, array $typed, ?\App\Models\User $student = null): PlanSheet
     {
         $plan = SavedPlan::forNext($world->setBrief, $student ?? $world->student);
-        $plan->typed = $typed;
+        $plan->input = $typed;
 
         return PlanSheet::of($plan);
     }

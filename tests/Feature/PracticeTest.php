@@ -53,7 +53,7 @@ final class PracticeTest extends TestCase
             ->assertSee('the camera’s choice')
             ->assertSee('1/250 s')
             ->assertSee('Depth ruler')
-            ->assertSee('data:image/jpeg;base64,', false);
+            ->assertMarkup('data:image/jpeg;base64,');
         $this->assertMatchesRegularExpression(
             '~data-modes="aperture manual manual-auto-iso bulb"\s+hidden~',
             $page->content(),
@@ -67,7 +67,7 @@ final class PracticeTest extends TestCase
             ])
             ->assertOk();
         $this->assertStringNotContainsString('<html', $sight->content());
-        $sight->assertSee('data-ev', false);
+        $sight->assertMarkup('data-ev');
     }
 
     public function test_a_kit_without_a_lens_for_the_scene_is_lent_one(): void
@@ -85,7 +85,7 @@ final class PracticeTest extends TestCase
             ->get(route('practice.show', 'arcade'))
             ->assertOk()
             ->assertSee('lends you one')
-            ->assertSee('data-sight', false);
+            ->assertMarkup('data-sight');
         $this->actingAs($world->student)
             ->post(route('practice.press', 'arcade'), self::SET)
             ->assertOk()
@@ -119,7 +119,7 @@ final class PracticeTest extends TestCase
         $this->actingAs($world->student)
             ->get(route('practice.show', ['scene' => 'pots', 'mode' => 'shutter', 't' => '1/8000', 'iso' => '100']))
             ->assertOk()
-            ->assertSee('reading-blinks', false)
+            ->assertMarkup('reading-blinks')
             ->assertSee('ƒ/1.8');
     }
 

@@ -20,7 +20,7 @@ use TruePupil\Core\Composition\Mark;
 use TruePupil\Core\Composition\MarkKind;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Measures\FrameMeasures;
-use TruePupil\Core\Measures\StoredMeasures;
+use TruePupil\Core\Stored\MeasuresReading;
 
 /** Files as they come: every format, hostile ones, and known pictures measured back from real JPEGs. */
 final class RealFilesTest extends TestCase
@@ -84,7 +84,7 @@ final class RealFilesTest extends TestCase
         $frame = $world->prepared(Pictures::raw((string) file_get_contents(Pictures::jpeg(patch: 180))));
 
         $this->assertSame(FrameState::Judged, $frame->state);
-        $this->assertTrue($frame->storedMeasures()?->ofPreview);
+        $this->assertTrue($frame->measures?->ofPreview);
         $this->actingAs($world->student)
             ->get(route('frames.picture', $frame))
             ->assertOk()
@@ -182,7 +182,8 @@ final class RealFilesTest extends TestCase
         yield 'a raw file with a lying preview' => [fn () => Pictures::raw('this is no picture'), 'no preview'];
         yield 'a script that calls itself a picture' => [
             fn () => Pictures::file(
-                "push graphic-context\nviewbox 0 0 640 480\nimage over 0,0 0,0 'https://127.0.0.1/x'\npop graphic-context",
+                "push graphic-context\nviewbox 0 0 640 480\nimage over 0,0 0,0 'https://127.0.0.1/x'\npop "
+                    .'graphic-context',
                 'mvg',
             ),
             'not a picture',
@@ -202,7 +203,7 @@ final class RealFilesTest extends TestCase
     public function test_what_is_stored_of_a_picture_comes_back_whole(): void
     {
         $measures = $this->measure(Pictures::jpeg(patch: 255, ground: 30), Pictures::SUBJECT)->toArray();
-        $again = StoredMeasures::restore(json_decode((string) json_encode($measures), true))->toArray();
+        $again = MeasuresReading::restore(json_decode((string) json_encode($measures), true))->toArray();
 
         $this->assertSame(array_keys($measures), array_keys($again));
         $this->assertEqualsWithDelta(
@@ -310,7 +311,8 @@ final class RealFilesTest extends TestCase
 
     public function test_a_known_cast_comes_back(): void
     {
-        $cast = $this->measure(Pictures::drawn(fn (GdImage $image) => imagefill($image, 0, 0, 0x7E7668), 600, 400), null)
+        $cast = $this->measure(Pictures::drawn(fn (GdImage $image) => imagefill($image, 0, 0, 0x7E7668), 600, 400),
+            null)
             ->colour?->cast;
 
         // 0x7E against 0x68 in linear light.

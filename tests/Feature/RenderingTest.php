@@ -216,7 +216,10 @@ final class RenderingTest extends TestCase
     public function test_the_same_seed_makes_the_same_frame_and_another_another(): void
     {
         $jpeg = fn (int $seed): string => app(SceneRenderer::class)
-            ->picture($this->look('wheel', 2.8, 1 / 100, 3200, focal: 35, seed: $seed)->rendering, RenderQuality::finder())
+            ->picture(
+                $this->look('wheel', 2.8, 1 / 100, 3200, focal: 35, seed: $seed)->rendering,
+                RenderQuality::finder(),
+            )
             ->jpeg(90);
 
         $this->assertSame(md5($jpeg(5)), md5($jpeg(5)));
@@ -290,7 +293,10 @@ final class RenderingTest extends TestCase
     {
         $edge = function (Support $support): float {
             $light = app(SceneRenderer::class)
-                ->linear($this->look('chart', 8, 1 / 4, 100, support: $support, seed: 3)->rendering, RenderQuality::frame())
+                ->linear(
+                    $this->look('chart', 8, 1 / 4, 100, support: $support, seed: 3)->rendering,
+                    RenderQuality::frame(),
+                )
                 ->weighed(Srgb::WEIGHTS)
                 ->cut(1150, 560, 260, 4)
                 ->floats();
@@ -414,7 +420,12 @@ final class RenderingTest extends TestCase
         return new Shot(
             scene: Scene::find($scene),
             outfit: new CameraSetup(
-                new Body('Marlpit One', SensorFormat::fullFrame(), new BodyLimits(fastest: 1 / 64000), pixelsAcross: 6000),
+                new Body(
+                    'Marlpit One',
+                    SensorFormat::fullFrame(),
+                    new BodyLimits(fastest: 1 / 64000),
+                    pixelsAcross: 6000,
+                ),
                 new Lens('Trial', $focal, $focal, 1.0, 1.0, 32.0),
                 $focal,
             ),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\HandIn\HandIn;
+use App\HandIn\AddPicture;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Decision;
@@ -83,7 +83,7 @@ final class ReturnTest extends TestCase
             ->assertSee('Too dull for me.')
             ->assertDontSee('Never handed over.');
         // The place is drawn on the picture.
-        $page->assertSee('class="place-mark place-try" style="left: 0%; top: 20%', false);
+        $page->assertMarkup('class="place-mark place-try" style="left: 0%; top: 20%');
     }
 
     public function test_a_return_begins_with_three_things_and_is_answered(): void
@@ -127,17 +127,17 @@ final class ReturnTest extends TestCase
         $plan = SavedPlan::query()->sole();
         $suggested = $attempt->frames->first()->chosenSuggestion();
         $this->assertSame(
-            [2, 'earlier', 'white', $suggested['display']['text']],
-            [$plan->number, $plan->typed['way'], $plan->typed['placement'], $plan->chosen['display']['text']],
+            [2, 'earlier', 'white', (string) $suggested->settings],
+            [$plan->number, $plan->input['way'], $plan->input['placement'], (string) $plan->chosen->settings],
         );
         $this->get(route('plans.edit', $world->setBrief))->assertOk()->assertSee('Settings that fit');
         // Asked for again, what was typed since stays.
-        $plan->update(['typed' => [...$plan->typed, 'about' => 'Another pot.']]);
+        $plan->update(['input' => [...$plan->input, 'about' => 'Another pot.']]);
         $this->post(route('attempts.reshoot', $attempt));
-        $this->assertSame('Another pot.', $plan->fresh()->typed['about']);
+        $this->assertSame('Another pot.', $plan->fresh()->input['about']);
 
-        $frame = app(HandIn::class)
-            ->add($world->setBrief, $world->student, Pictures::jpeg(patch: 176, mark: 4), 'again.jpg')
+        $frame = app(AddPicture::class)
+            ->handle($world->setBrief, $world->student, Pictures::jpeg(patch: 176, mark: 4), 'again.jpg')
             ->frame->refresh();
         $this->assertSame(['Another pot.', 'white'], [$frame->about, $frame->placement_id]);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Courses\Roles;
 use App\Models\Course;
 use App\Models\Role;
 use App\Models\User;
@@ -73,7 +74,7 @@ final class SignInTest extends TestCase
 
         $nia = User::query()->where('email', 'nia@kilnyard.example')->firstOrFail();
         $this->assertAuthenticatedAs($nia);
-        $this->assertSame(Role::Student, $nia->roleIn($world->course));
+        $this->assertSame(Role::Student, app(Roles::class)->in($world->course, $nia));
     }
 
     public function test_joining_again_changes_no_role(): void
@@ -83,7 +84,7 @@ final class SignInTest extends TestCase
             ->post('/join', ['code' => 'TESTCQDE'])
             ->assertRedirect();
 
-        $this->assertSame(Role::Instructor, $world->instructor->roleIn($world->course));
+        $this->assertSame(Role::Instructor, app(Roles::class)->in($world->course, $world->instructor));
         $this->assertSame(4, $world->course->memberships()->count());
     }
 

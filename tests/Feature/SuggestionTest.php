@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\HandIn\HandIn;
+use App\Critique\JudgeAgain;
 use App\Models\Frame;
-use App\Models\PracticeShot;
 use App\Models\User;
 use App\Practice\CameraSetups;
 use App\Practice\Scene;
@@ -43,29 +42,31 @@ final class SuggestionTest extends TestCase
             ->assertSee('Follows the light')
             ->assertSee('Exposure map')
             ->assertSee('set by hand at');
-        $sheet->assertSee($first['display']['text']);
+        $sheet->assertSee((string) $first->settings);
         // Two stops smaller, the rest as it was: the time is four times as long.
         $smaller = $this->get(
             route('suggestions.edit', [
                 $frame,
-                'n' => 2 * $first['fNumber'],
-                't' => $first['exposureTime'],
-                'iso' => $first['iso'],
+                'n' => 2 * $first->settings->aperture->exact,
+                't' => $first->settings->time->exact,
+                'iso' => $first->settings->iso->exact,
                 'follows' => 'time',
             ]),
             [...self::HTMX, 'HX-Trigger-Name' => 'n'],
         )->assertOk();
         $this->assertMatchesRegularExpression(
-            '~<option value="'.preg_quote((string) round(4 * $first['exposureTime'], 8), '~').'"\s+selected~',
+            '~<option value="'.
+                preg_quote((string) round(4 * $first->settings->time->exact, 8), '~').
+                '"\s+selected~',
             $smaller->content(),
         );
         // Who sets the time by hand does not want it to follow.
-        $this->get(route('suggestions.edit', [$frame, 't' => $first['exposureTime'] / 2, 'follows' => 'time']), [
+        $this->get(route('suggestions.edit', [$frame, 't' => $first->settings->time->exact / 2, 'follows' => 'time']), [
             ...self::HTMX,
             'HX-Trigger-Name' => 't',
         ])
             ->assertOk()
-            ->assertSee('<option value="iso" selected', false);
+            ->assertMarkup('<option value="iso" selected');
     }
 
     public function test_an_own_suggestion_goes_with_the_return_and_outlives_a_new_analysis(): void
@@ -82,17 +83,17 @@ final class SuggestionTest extends TestCase
             ->assertSee('it is chosen below');
         $this->assertStringContainsString('hx-swap-oob="true"', $answer->content());
         $frame->refresh();
-        $this->assertSame($computed, $frame->suggestions, 'what was worked out stays');
-        $this->assertSame('ƒ/11', 'ƒ/'.$frame->chosenSuggestion()['display']['fNumber']);
+        $this->assertEquals($computed, $frame->suggestions, 'what was worked out stays');
+        $this->assertSame('ƒ/11', 'ƒ/'.$frame->chosenSuggestion()->settings->aperture->nominal());
 
-        $this->assertTrue(app(HandIn::class)->judgeAgain(tap($frame)->update(['state' => 'ready'])));
-        $this->assertSame(11.0, (float) $frame->refresh()->chosenSuggestion()['display']['fNumber']);
+        $this->assertTrue(app(JudgeAgain::class)->handle(tap($frame)->update(['state' => 'ready'])));
+        $this->assertSame(11.0, (float) $frame->refresh()->chosenSuggestion()->settings->aperture->nominal());
 
-        $this->post(route('desk.publish', $attempt), ['suggestion' => [$frame->id => Frame::OWN_SUGGESTION]]);
+        $this->post(route('desk.publish', $attempt), ['suggestion' => [$frame->id => Frame::INSTRUCTOR_SUGGESTION]]);
         $this->actingAs($world->student)
             ->get(route('attempts.return', $attempt))
             ->assertOk()
-            ->assertSee('The instructor\'s own: '.$frame->chosenSuggestion()['display']['text']);
+            ->assertSee('The instructor\'s own: '.$frame->chosenSuggestion()->settings);
         $this->actingAs($world->instructor)
             ->put(route('suggestions.update', $frame), $wanted, self::HTMX)
             ->assertStatus(409);
@@ -113,7 +114,7 @@ final class SuggestionTest extends TestCase
             ->assertOk()
             ->assertSee('is not known');
         $this->put(route('suggestions.update', $frame), ['n' => 8], self::HTMX)->assertStatus(422);
-        $this->assertNull($frame->refresh()->own_suggestion);
+        $this->assertNull($frame->refresh()->instructor_suggestion);
     }
 
     public function test_a_frame_of_the_practice_camera_is_shown_at_the_suggested_settings(): void
@@ -122,12 +123,12 @@ final class SuggestionTest extends TestCase
         $dark = $this->shot(['n' => '8', 't' => '1/125', 'iso' => '100']);
         $frame = $this->handIn($world, $dark);
         $frame->update([
-            'own_suggestion' => $this->suggestion(8, 1 / 15, 100),
-            'chosen_suggestion' => Frame::OWN_SUGGESTION,
+            'instructor_suggestion' => $this->suggestion(8, 1 / 15, 100),
+            'chosen_suggestion' => Frame::INSTRUCTOR_SUGGESTION,
         ]);
 
         $picture = $this->actingAs($world->instructor)
-            ->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))
+            ->get(route('frames.retaken', [$frame, Frame::INSTRUCTOR_SUGGESTION]))
             ->assertOk()
             ->assertHeader('Content-Type', 'image/jpeg');
         [$before, $after] = array_map($this->brightness(...), [
@@ -141,11 +142,11 @@ final class SuggestionTest extends TestCase
         $this->get(route('desk.show', $frame->attempt))->assertOk()->assertSee('The same moment at these settings');
         $this->get(route('frames.retaken', [$frame, 7]))->assertNotFound();
         $this->actingAs($world->student)
-            ->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))
+            ->get(route('frames.retaken', [$frame, Frame::INSTRUCTOR_SUGGESTION]))
             ->assertNotFound();
         $frame->attempt->update(['state' => 'returned']);
         $this->actingAs($world->student->refresh())
-            ->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))
+            ->get(route('frames.retaken', [$frame, Frame::INSTRUCTOR_SUGGESTION]))
             ->assertOk();
         $this->actingAs(
             User::query()->create([
@@ -154,7 +155,7 @@ final class SuggestionTest extends TestCase
                 'password' => 'eight-evenings',
             ]),
         )
-            ->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))
+            ->get(route('frames.retaken', [$frame, Frame::INSTRUCTOR_SUGGESTION]))
             ->assertForbidden();
     }
 
@@ -163,11 +164,11 @@ final class SuggestionTest extends TestCase
         $world = World::make();
         $frame = $this->handIn($world, $this->shot([]));
         $frame->update([
-            'own_suggestion' => [...$this->suggestion(8, 1 / 15, 100), 'lens' => 'A lens of somebody else'],
-            'chosen_suggestion' => Frame::OWN_SUGGESTION,
+            'instructor_suggestion' => $this->suggestion(8, 1 / 15, 100, 'A lens of somebody else'),
+            'chosen_suggestion' => Frame::INSTRUCTOR_SUGGESTION,
         ]);
         $this->actingAs($world->instructor)
-            ->get(route('frames.retaken', [$frame, Frame::OWN_SUGGESTION]))
+            ->get(route('frames.retaken', [$frame, Frame::INSTRUCTOR_SUGGESTION]))
             ->assertNotFound();
         $this->get(route('desk.show', $frame->attempt))->assertOk()->assertDontSee('The same moment at these settings');
 
@@ -228,13 +229,13 @@ final class SuggestionTest extends TestCase
         $path = storage_path('scratch/'.bin2hex(random_bytes(6)).'.jpg');
         File::ensureDirectoryExists(dirname($path));
         app(Shutter::class)->press($shot, $path);
-        PracticeShot::remember($path, $shot);
+        ShotNote::remember($path, $shot);
 
         return $world->handedIn($path)->frames->first();
     }
 
     /** @return array<string, mixed> */
-    private function suggestion(float $n, float $t, float $iso): array
+    private function suggestion(float $n, float $t, float $iso, ?string $lens = null): Suggestion
     {
         $settings = new \TruePupil\Core\Exposure\ExposureSettings(
             \TruePupil\Core\Exposure\Aperture::of($n),
@@ -242,18 +243,18 @@ final class SuggestionTest extends TestCase
             \TruePupil\Core\Exposure\Iso::of($iso),
         );
 
-        return (new Suggestion(
+        return new Suggestion(
             'own',
             'Longer',
             $settings,
             \TruePupil\Core\Kit\ExposureMode::Manual,
             null,
-            null,
+            $lens,
             null,
             null,
             [],
             [],
-        ))->toArray();
+        );
     }
 
     /** Mean linear light of the middle, which nothing clips. */

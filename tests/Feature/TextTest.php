@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\View\Text;
+use App\Wording\Quantity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -13,7 +13,7 @@ final class TextTest extends TestCase
     #[DataProvider('quantities')]
     public function test_quantities_carry_their_unit(float|string|null $value, string $unit, string $shown): void
     {
-        $this->assertSame($shown, str_replace("\u{a0}", ' ', Text::quantity($value, $unit)));
+        $this->assertSame($shown, str_replace("\u{a0}", ' ', Quantity::quantity($value, $unit)));
     }
 
     public static function quantities(): array
@@ -33,7 +33,7 @@ final class TextTest extends TestCase
     #[DataProvider('margins')]
     public function test_margins_say_on_which_side_of_the_limit(?float $margin, string $unit, string $shown): void
     {
-        $this->assertSame($shown, str_replace("\u{a0}", ' ', Text::margin($margin, $unit)));
+        $this->assertSame($shown, str_replace("\u{a0}", ' ', Quantity::margin($margin, $unit)));
     }
 
     public static function margins(): array

@@ -115,7 +115,7 @@ final class WhatIfTest extends TestCase
             ->assertHeader('Content-Type', 'image/jpeg');
         $this->get(route('what-ifs.preview', $frame).'?'.http_build_query(['exposure' => ['stops' => 'more']]))
             ->assertStatus(422)
-            ->assertSee('"stops" of "exposure"', false);
+            ->assertMarkup('"stops" of "exposure"');
         $this->post(route('what-ifs.store', $frame), [])->assertStatus(422);
         $this->post(route('what-ifs.store', $frame), [
             'exposure' => ['stops' => '0,67'],
@@ -135,10 +135,10 @@ final class WhatIfTest extends TestCase
         $this->actingAs($world->student)->get(route('what-ifs.show', $whatIf))->assertOk();
         $this->get(route('attempts.return', $attempt))
             ->assertSee('left as taken, right otherwise')
-            ->assertDontSee('data-wipe', false);
+            ->assertNoMarkup('data-wipe');
         // What keeps the frame's shape lies over it, parted by a slider.
         $whatIf->update(['recipe' => Recipe::of([Step::of(StepKind::Exposure, ['stops' => 1])])->toArray()]);
-        $this->get(route('attempts.return', $attempt))->assertSee('data-wipe', false)->assertDontSee('left as taken');
+        $this->get(route('attempts.return', $attempt))->assertMarkup('data-wipe')->assertDontSee('left as taken');
         $this->actingAs($world->neighbour)->get(route('what-ifs.show', $whatIf))->assertForbidden();
         $this->actingAs($world->instructor)->delete(route('what-ifs.destroy', $whatIf))->assertForbidden();
         $this->post(route('what-ifs.store', $frame), ['exposure' => ['stops' => '1']])->assertStatus(409);

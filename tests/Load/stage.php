@@ -43,13 +43,11 @@ function prepare(int $students, float $megapixels, string $picture): void
         'join_code' => Course::newJoinCode(),
         'approach' => [],
     ]);
-    $brief = $course
-        ->setBriefs()
-        ->create([
-            'brief_id' => 'same-light-three-ways',
-            'brief' => app(BriefLibrary::class)->data('same-light-three-ways'),
-            'due_at' => now()->addMinutes(5),
-        ]);
+    $brief = $course->setBriefs()->create([
+        'brief_id' => 'same-light-three-ways',
+        'brief' => app(BriefLibrary::class)->data('same-light-three-ways'),
+        'due_at' => now()->addMinutes(5),
+    ]);
     $password = Hash::make('the-last-minute');
     for ($number = 1; $number <= $students; $number++) {
         $id = DB::table('users')->insertGetId([
@@ -129,7 +127,11 @@ function verdict(string $folder, int $students, int $frames): void
 {
     $told = array_merge(
         ...array_map(
-            fn (string $file): array => json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR),
+            fn (string $file): array => json_decode(
+                (string) file_get_contents($file),
+                true,
+                flags: JSON_THROW_ON_ERROR,
+            ),
             glob($folder.'/*.json') ?: [],
         ),
     );
@@ -186,15 +188,15 @@ function verdict(string $folder, int $students, int $frames): void
         array_sum(array_column($told, 'retries')),
     );
     printf(
-        "A frame took %.1f s to arrive at the median, %.1f s at the 95th percentile; %d attempts are handed in; %d failed jobs.\n",
+        'A frame took %.1f s to arrive at the median, %.1f s at the 95th percentile; %d attempts are handed in; %d '
+            ."failed jobs.\n",
         $seconds[intdiv(count($seconds), 2)] ?? 0,
         $seconds[(int) ceil(0.95 * count($seconds)) - 1] ?? 0,
         $handedIn,
         DB::table('failed_jobs')->count(),
     );
-    foreach (
-        array_count_values(array_map(fn (array $file): string => (string) $file['message'], $refused)) as $message => $times
-    ) {
+    $messages = array_count_values(array_map(fn (array $file): string => (string) $file['message'], $refused));
+    foreach ($messages as $message => $times) {
         printf("  refused %d times: %s\n", $times, $message);
     }
     foreach ($problems as $problem) {

@@ -141,7 +141,7 @@ final class Student
                 '_method' => 'put',
                 'for_row' => '1',
                 'subject' => ['x' => 40, 'y' => 30, 'width' => 20, 'height' => 30],
-                'typed' => ['support' => 'hand'],
+                'stated' => ['support' => 'hand'],
                 'about' => 'Blocks.',
                 'reason' => 'Three ways.',
             ]),

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Briefs\BriefLibrary;
-use App\HandIn\HandIn;
+use App\HandIn\AddPicture;
+use App\HandIn\PreparedFrame;
+use App\HandIn\PrepareFrame;
+use App\HandIn\SubmitAttempt;
 use App\Models\Attempt;
 use App\Models\Course;
 use App\Models\Frame;
@@ -14,6 +17,9 @@ use App\Models\SetBrief;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
+use TruePupil\Core\Capture\StatedFields;
+use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Kit\Support;
 
 /** A small course to test in: one instructor, one critic, two students, one brief. */
 final readonly class World
@@ -29,18 +35,19 @@ final readonly class World
     ) {
     }
 
-    public static function make(): self
+    /** @param  string  $mailbox  goes before the addresses of its people, so that there can be two */
+    public static function make(string $code = 'TESTCQDE', string $mailbox = ''): self
     {
         $course = Course::query()->create([
             'name' => 'Evening course',
             'place' => 'Kilnyard',
-            'join_code' => 'TESTCQDE',
+            'join_code' => $code,
             'approach' => [],
         ]);
-        $member = function (string $name, ?Role $role) use ($course): User {
+        $member = function (string $name, ?Role $role) use ($course, $mailbox): User {
             $user = User::query()->create([
                 'name' => $name,
-                'email' => Str::slug($name).'@kilnyard.example',
+                'email' => $mailbox.Str::slug($name).'@kilnyard.example',
                 'password' => 'a-long-password',
             ]);
             if ($role !== null) {
@@ -53,12 +60,10 @@ final readonly class World
 
         return new self(
             $course,
-            $course
-                ->setBriefs()
-                ->create([
-                    'brief_id' => 'meter-is-fooled',
-                    'brief' => app(BriefLibrary::class)->data('meter-is-fooled'),
-                ]),
+            $course->setBriefs()->create([
+                'brief_id' => 'meter-is-fooled',
+                'brief' => app(BriefLibrary::class)->data('meter-is-fooled'),
+            ]),
             $member('Ina Structor', Role::Instructor),
             $member('Guy Crit', Role::Critic),
             $member('Stu Dent', Role::Student),
@@ -71,24 +76,26 @@ final readonly class World
     public function handedIn(?string $picture = null, ?User $student = null): Attempt
     {
         $frame = $this->prepared($picture, $student);
-        app(HandIn::class)->submit($frame->attempt);
+        app(SubmitAttempt::class)->handle($frame->attempt);
 
         return $frame->attempt->refresh();
     }
 
     public function prepared(?string $picture = null, ?User $student = null): Frame
     {
-        $frame = app(HandIn::class)
-            ->add($this->setBrief, $student ?? $this->student, $picture ?? Pictures::jpeg(), 'pot.jpg')
+        $frame = app(AddPicture::class)
+            ->handle($this->setBrief, $student ?? $this->student, $picture ?? Pictures::jpeg(), 'pot.jpg')
             ->frame->refresh();
-        [$x, $y, $width, $height] = array_map(floatval(...), explode(',', Pictures::SUBJECT));
-        app(HandIn::class)->prepare($frame, [
-            'typed' => ['support' => 'hand'],
-            'subject' => compact('x', 'y', 'width', 'height'),
-            'placement_id' => 'white',
-            'about' => 'A pot.',
-            'reason' => 'The meter said so.',
-        ]);
+        app(PrepareFrame::class)->handle(
+            $frame,
+            new PreparedFrame(
+                subject: Region::parse(Pictures::SUBJECT),
+                stated: new StatedFields(support: Support::Hand),
+                placementId: 'white',
+                about: 'A pot.',
+                reason: 'The meter said so.',
+            ),
+        );
 
         return $frame->refresh();
     }
@@ -100,7 +107,7 @@ final readonly class World
             [
                 'placement_id' => 'white',
                 'subject' => ['x' => '42', 'y' => '32', 'width' => '16', 'height' => '36'],
-                'typed' => ['support' => 'hand'],
+                'stated' => ['support' => 'hand'],
                 'about' => 'A pot on a shelf.',
                 'reason' => 'To see what the meter does.',
             ],

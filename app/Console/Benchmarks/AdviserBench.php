@@ -63,7 +63,13 @@ final class AdviserBench
         return new AdviceRequest(
             Ev100::of($light),
             new Kit(
-                new Body('a body', SensorFormat::fullFrame(), pixelsAcross: 6000, stabiliserStops: 4, comfortableIso: 3200),
+                new Body(
+                    'a body',
+                    SensorFormat::fullFrame(),
+                    pixelsAcross: 6000,
+                    stabiliserStops: 4,
+                    comfortableIso: 3200,
+                ),
                 $kit,
                 [Support::Hand, Support::Monopod, Support::Tripod],
                 [3.0, 6.0, 10.0],

@@ -21,6 +21,14 @@ use TruePupil\Core\Measures\FrameMeasures;
  * on a
  * frame, its measures, checks and findings, is what one real frame came to; the pictures themselves are one and the
  * same.
+ *
+ * @phpstan-type SampleFrame array{
+ *     critique: Critique,
+ *     measures: FrameMeasures,
+ *     tags: array<string, mixed>,
+ *     hash: string,
+ *     bytes: int,
+ * }
  */
 final readonly class BigCourse
 {
@@ -34,7 +42,7 @@ final readonly class BigCourse
     }
 
     /**
-     * @param  array{critique: Critique, measures: FrameMeasures, tags: array<string, mixed>, hash: string, bytes: int}  $frame  what every frame is a copy of
+     * @param  SampleFrame  $frame  what every frame is a copy of
      * @return array{course: Course, instructor: User, student: User}
      */
     public function make(int $students, int $frames, array $frame): array
@@ -56,13 +64,11 @@ final readonly class BigCourse
         $people = $this->people($course, $students, $now);
         $briefs = [];
         foreach ($this->library->all() as $index => $brief) {
-            $briefs[] = $course
-                ->setBriefs()
-                ->create([
-                    'brief_id' => $brief->id,
-                    'brief' => $this->library->data($brief->id),
-                    'due_at' => $now->clone()->subDays(140 - 7 * $index),
-                ])->id;
+            $briefs[] = $course->setBriefs()->create([
+                'brief_id' => $brief->id,
+                'brief' => $this->library->data($brief->id),
+                'due_at' => $now->clone()->subDays(140 - 7 * $index),
+            ])->id;
         }
         $attempts = $this->attempts($people, $briefs, $now);
         $this->frames($attempts, $frames, $frame, $now);
@@ -166,8 +172,7 @@ final readonly class BigCourse
 
     /**
      * @param  list<int>  $attempts
-     * @param  array{critique: Critique, measures: FrameMeasures, tags: array<string, mixed>, hash: string, bytes: int}
-     *   $frame
+     * @param  SampleFrame  $frame
      */
     private function frames(array $attempts, int $frames, array $frame, Carbon $now): void
     {
@@ -178,14 +183,14 @@ final readonly class BigCourse
             'width' => 6000,
             'height' => 4000,
             'tags' => json_encode($frame['tags']),
-            'typed' => json_encode(['support' => 'hand']),
+            'stated' => json_encode(['support' => 'hand']),
             'subject' => json_encode(['x' => 0.35, 'y' => 0.3, 'width' => 0.2, 'height' => 0.35]),
             'about' => 'A pot on a shelf.',
             'reason' => 'White on white.',
             'measures' => json_encode($frame['measures']->toArray()),
             'checks' => json_encode($plain['checks']),
             'suggestions' => json_encode($plain['suggestions']),
-            'silences' => json_encode($frame['critique']->silencesToArray()),
+            'unmet_needs' => json_encode($frame['critique']->unmetNeedsToArray()),
             'rules_version' => (int) config('pupil.rules_version'),
             'revision' => 1,
             'created_at' => $now,

@@ -10,7 +10,7 @@ use App\Imaging\PixelEngine;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\RecordReader;
-use TruePupil\Core\Capture\TypedFields;
+use TruePupil\Core\Capture\StatedFields;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Critique\Critique;
@@ -48,7 +48,7 @@ final readonly class FrameBench
 
     private function asTyped(CaptureRecord $record): CaptureRecord
     {
-        return (new TypedFields(support: Support::Hand))->fillIn($record);
+        return (new StatedFields(support: Support::Hand))->fillIn($record);
     }
 
     public function critique(CaptureRecord $record, FrameMeasures $measures): Critique

@@ -29,7 +29,7 @@ final class Stopwatch
         $this->rows[] = [
             $what,
             $this->shown($median),
-            $this->shown(end($seconds)),
+            $this->shown($seconds[count($seconds) - 1]),
             sprintf('%.0f MB', memory_get_peak_usage() / 1e6),
         ];
 

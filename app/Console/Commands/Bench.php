@@ -28,12 +28,14 @@ use TruePupil\Core\Measures\FrameMeasures;
 
 final class Bench extends Command
 {
-    protected $signature = 'pupil:bench {--runs=5} {--adviser : only the adviser} {--finder : only the finder} '
-        .'{--pages= : only the pages of a large course, served at this address} {--students=300} {--frames=12000} '
-        .'{--worker= : only the seconds that one worker takes for so many runs over this picture}';
+    protected $signature =
+        'pupil:bench {--runs=5} {--adviser : only the adviser} {--finder : only the finder} '.
+        '{--pages= : only the pages of a large course, served at this address} {--students=300} {--frames=12000} '.
+        '{--worker= : only the seconds that one worker takes for so many runs over this picture}';
 
-    protected $description = 'Times the analysis of a 24-megapixel JPEG beside a bare decode of it, two workers at '
-        .'once, the adviser over kits of one lens to thirty, and sights in the finder';
+    protected $description =
+        'Times the analysis of a 24-megapixel JPEG beside a bare decode of it, two workers at '.
+        'once, the adviser over kits of one lens to thirty, and sights in the finder';
 
     public function handle(FrameBench $work, PictureTags $tags, PixelEngine $pixels, TagWriter $writer): int
     {
@@ -97,8 +99,8 @@ final class Bench extends Command
         $found = (new FinderBench())->run($runs);
         $this->line(
             sprintf(
-                'A new sight in the finder, 960 × 640, over %d turns of a dial: median %.0f ms, 95th percentile %.0f '
-                    .'ms, slowest %.0f ms.',
+                'A new sight in the finder, 960 × 640, over %d turns of a dial: median %.0f ms, 95th percentile %.0f '.
+                    'ms, slowest %.0f ms.',
                 $found['sights'],
                 1000 * $found['median'],
                 1000 * $found['p95'],

@@ -15,6 +15,9 @@ final class Calculate extends JsonCommand
 
     protected function answer(): array
     {
-        return Calculators::run((string) $this->argument('name'), CalculatorInput::parse((array) $this->argument('given')));
+        return Calculators::run(
+            (string) $this->argument('name'),
+            CalculatorInput::parse((array) $this->argument('given')),
+        );
     }
 }

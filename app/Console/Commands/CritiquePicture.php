@@ -10,7 +10,7 @@ use App\View\RecordArray;
 use InvalidArgumentException;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Capture\TypedFields;
+use TruePupil\Core\Capture\StatedFields;
 use TruePupil\Core\Critique\Critique;
 use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Intent\Intent;
@@ -45,7 +45,7 @@ final class CritiquePicture extends JsonCommand
         [$brief, $approach] = [$this->brief(), $this->approach()];
         $kit = $this->option('kit') === null ? null : KitFormat::read($this->json('kit'));
         $plan = $this->option('plan') === null ? null : PlanFormat::read($this->json('plan'));
-        $typed = new TypedFields(support: $this->support() ?? $plan?->support);
+        $typed = new StatedFields(support: $this->support() ?? $plan?->support);
         [$marks, $pictures] = [$this->marks(), []];
         foreach ((array) $this->argument('files') as $path) {
             [$picture, $measures] = app(FileAnalysis::class)->critiqued($path, $marks);
@@ -94,7 +94,7 @@ final class CritiquePicture extends JsonCommand
      * The first frame's record and measures stand at the top as for one file; findings and checks say which frame they
      * are of.
      *
-     * @param  non-empty-list<array<string, mixed>>  $frames
+     * @param  list<array<string, mixed>>  $frames
      * @return array<string, mixed>
      */
     private function asSeries(array $frames, ?Series $series): array

@@ -11,8 +11,8 @@ use RuntimeException;
 
 final class ExportCourse extends Command
 {
-    protected $signature = 'pupil:course-export {code : the code that its students join with} {file : where the '
-        .'archive goes}';
+    protected $signature =
+        'pupil:course-export {code : the code that its students join with} {file : where the '.'archive goes}';
 
     protected $description = 'Writes a whole course into one file, for another installation';
 
@@ -38,8 +38,8 @@ final class ExportCourse extends Command
         }
         $this->line(
             sprintf(
-                '"%s" is in %s: %d people, %d attempts, %d pictures. It holds names, addresses and pictures: keep it '
-                    .'as you would keep them.',
+                '"%s" is in %s: %d people, %d attempts, %d pictures. It holds names, addresses and pictures: keep it '.
+                    'as you would keep them.',
                 $course->name,
                 $file,
                 $held['people'],

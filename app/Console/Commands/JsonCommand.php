@@ -44,19 +44,27 @@ abstract class JsonCommand extends Command
     /** The JSON file that an option names. @throws InvalidArgumentException */
     protected function json(string $option): Fields
     {
-        $path = (string) $this->option($option);
+        $path = $this->textOption($option) ?? '';
 
         return is_file($path)
             ? Fields::parse((string) file_get_contents($path))
             : throw new InvalidArgumentException(sprintf('There is no file "%s" to read the %s from.', $path, $option));
     }
 
+    /** What an option holds; null where it is not given, or the command has none of this name. */
+    protected function textOption(string $name): ?string
+    {
+        $value = $this->hasOption($name) ? $this->option($name) : null;
+
+        return is_string($value) ? $value : null;
+    }
+
     /** What --subject and --marks say together. @throws InvalidArgumentException */
     protected function marks(): Marks
     {
-        $subject = Marks::ofSubject($this->option('subject'))->subject;
+        $subject = Marks::ofSubject($this->textOption('subject'))->subject;
 
-        return $this->option('marks') === null
+        return $this->textOption('marks') === null
             ? new Marks($subject)
             : Marks::read(
                 $subject,

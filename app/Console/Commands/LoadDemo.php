@@ -10,8 +10,9 @@ use Illuminate\Console\Command;
 
 final class LoadDemo extends Command
 {
-    protected $signature = 'pupil:demo {--logins : print the demo logins only} {--people : the course and its '
-        .'members, without any brief or attempt}';
+    protected $signature =
+        'pupil:demo {--logins : print the demo logins only} {--people : the course and its '.
+        'members, without any brief or attempt}';
 
     protected $description = 'Loads the Kilnyard demo into an empty installation';
 

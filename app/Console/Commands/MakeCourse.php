@@ -15,8 +15,9 @@ use TruePupil\Core\Approach\Approach;
 
 final class MakeCourse extends Command
 {
-    protected $signature = 'pupil:course {name : the course} {email : the instructor\'s address} {--instructor= : the '
-        .'instructor\'s name} {--place=}';
+    protected $signature =
+        'pupil:course {name : the course} {email : the instructor\'s address} {--instructor= : the '.
+        'instructor\'s name} {--place=}';
 
     protected $description = 'Makes a course and its instructor, and prints the join code';
 

@@ -11,8 +11,9 @@ use TruePupil\Core\Brief\Brief;
 
 final class Pack extends JsonCommand
 {
-    protected $signature = 'pupil:pack {what : validate, import or export} {file} {--brief=* : ids to export; all by '
-        .'default} {--title=Briefs} {--preview : say what an import would do, and do nothing}';
+    protected $signature =
+        'pupil:pack {what : validate, import or export} {file} {--brief=* : ids to export; all by '.
+        'default} {--title=Briefs} {--preview : say what an import would do, and do nothing}';
 
     protected $description = 'Checks, reads in or writes out a pack of briefs, and prints what it holds as JSON';
 
@@ -72,7 +73,9 @@ final class Pack extends JsonCommand
         if (! is_dir(dirname($file)) || ! is_writable(dirname($file))) {
             throw new InvalidArgumentException(sprintf('"%s" cannot be written.', $file));
         }
-        $ids = (array) $this->option('brief') ?: array_map(fn (Brief $brief): string => $brief->id, $library->all());
+        $ids =
+            array_filter((array) $this->option('brief'), is_string(...)) ?:
+            array_map(fn (Brief $brief): string => $brief->id, $library->all());
         $pack = BriefPack::of(
             (string) $this->option('title'),
             array_map(

@@ -18,14 +18,35 @@ use TruePupil\Core\Kit\KitFormat;
 final class Shoot extends JsonCommand
 {
     protected $signature = 'pupil:shoot {scene}
-        {--n= : f-number} {--t= : exposure time, as 0.004 or 1/250} {--iso= : or auto} {--mode= : by default what the values given leave to the camera}
-        {--compensation=0} {--metering=scene} {--focus= : metres; without it the camera focuses at the point} {--lens=} {--focal= : mm} {--light=}
-        {--aim=0.5,0.5 : where on the plate the frame is centred} {--point=0.5,0.5 : of the frame, for focus and spot} {--filter=0 : stops} {--graduated=0 : stops} {--edge=0.4}
-        {--kelvin= : white balance; without it automatic} {--support=tripod} {--stabiliser=on} {--flash=0 : share of full power} {--followed=0 : share of a crossing subject\'s speed} {--moment=0 : seconds}
-        {--held= : EV at ISO 100 to expose for} {--seed=1} {--at= : when, ISO 8601} {--kit= : a kit file} {--out= : the JPEG to write}';
+        {--n= : f-number}
+        {--t= : exposure time, as 0.004 or 1/250}
+        {--iso= : or auto}
+        {--mode= : by default what the values given leave to the camera}
+        {--compensation=0}
+        {--metering=scene}
+        {--focus= : metres; without it the camera focuses at the point}
+        {--lens=}
+        {--focal= : mm}
+        {--light=}
+        {--aim=0.5,0.5 : where on the plate the frame is centred}
+        {--point=0.5,0.5 : of the frame, for focus and spot}
+        {--filter=0 : stops}
+        {--graduated=0 : stops}
+        {--edge=0.4}
+        {--kelvin= : white balance; without it automatic}
+        {--support=tripod}
+        {--stabiliser=on}
+        {--flash=0 : share of full power}
+        {--followed=0 : share of a crossing subject\'s speed}
+        {--moment=0 : seconds}
+        {--held= : EV at ISO 100 to expose for}
+        {--seed=1}
+        {--at= : when, ISO 8601}
+        {--kit= : a kit file}
+        {--out= : the JPEG to write}';
 
-    protected $description = 'Takes a frame of a practice-camera scene, with its record, and prints what was set as '
-        .'JSON';
+    protected $description =
+        'Takes a frame of a practice-camera scene, with its record, and prints what was set as '.'JSON';
 
     protected function answer(): array
     {
@@ -97,7 +118,7 @@ final class Shoot extends JsonCommand
                 [false, true, true], [false, true, false] => 'shutter',
                 default => 'program',
             };
-        [$aim, $point] = [explode(',', $given['aim']), explode(',', $given['point'])];
+        [$aim, $point] = [explode(',', $given['aim'] ?? '0.5,0.5'), explode(',', $given['point'] ?? '0.5,0.5')];
 
         return new ShotInput([
             'iso' => 'auto',

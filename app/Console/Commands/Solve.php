@@ -12,8 +12,8 @@ final class Solve extends JsonCommand
 {
     protected $signature = 'pupil:solve';
 
-    protected $description = 'The best settings of a kit for a light and an intent, from a request on standard input, '
-        .'as JSON';
+    protected $description =
+        'The best settings of a kit for a light and an intent, from a request on standard input, '.'as JSON';
 
     protected function answer(): array
     {

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\HandIn\HandIn;
 use App\HandIn\HandInRefused;
+use App\HandIn\SubmitAttempt;
+use App\HandIn\TakeBackAttempt;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\View\Presenters\AttemptView;
@@ -37,10 +38,10 @@ final class AttemptController extends Controller
             : view('attempts.frames', ['view' => $view]);
     }
 
-    public function takeBack(Attempt $attempt, HandIn $handIn): RedirectResponse
+    public function takeBack(Attempt $attempt, TakeBackAttempt $takeBack): RedirectResponse
     {
         try {
-            $handIn->takeBack($attempt);
+            $takeBack->handle($attempt);
         } catch (HandInRefused $problem) {
             return back()->with('problem', $problem->getMessage());
         }
@@ -50,10 +51,10 @@ final class AttemptController extends Controller
             ->with('done', 'The attempt is yours again. Hand it in when it is ready.');
     }
 
-    public function handIn(Attempt $attempt, HandIn $handIn): RedirectResponse
+    public function handIn(Attempt $attempt, SubmitAttempt $submit): RedirectResponse
     {
         try {
-            $handIn->submit($attempt);
+            $submit->handle($attempt);
         } catch (HandInRefused $problem) {
             return back()->with('problem', $problem->getMessage());
         }

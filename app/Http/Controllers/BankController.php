@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\BankRequest;
+use App\Kits\KitInUse;
 use App\Models\SettingsBank;
 use App\View\Presenters\BankCard;
+use App\View\Presenters\BankForm;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
+use TruePupil\Core\Bank\Bank;
 use TruePupil\Core\Bank\BankKind;
 
 /** A person's settings banks: stored starting points, what their own lenses make of them, and cards for the pocket. */
@@ -24,19 +27,19 @@ final class BankController extends Controller
     {
         $kind = BankKind::tryFrom((string) $request->query('kind')) ?? BankKind::Street;
 
-        return view('banks.edit', ['bank' => $kind->start(), 'stored' => null]);
+        return view('banks.edit', $this->form($kind->start()));
     }
 
     public function store(BankRequest $request): RedirectResponse
     {
-        SettingsBank::query()->create(['user_id' => $request->user()->id, 'bank' => $request->bank()]);
+        SettingsBank::query()->create(['user_id' => $this->user($request)->id, 'bank' => $request->bank()]);
 
         return redirect()->route('banks')->with('done', 'The bank is kept.');
     }
 
     public function edit(SettingsBank $bank): View
     {
-        return view('banks.edit', ['bank' => $bank->content(), 'stored' => $bank]);
+        return view('banks.edit', $this->form($bank->content(), $bank));
     }
 
     public function update(BankRequest $request, SettingsBank $bank): RedirectResponse
@@ -62,15 +65,21 @@ final class BankController extends Controller
     /** @return list<BankCard> */
     private function cards(Request $request): array
     {
-        $kit = $request->user()->kitInUse();
+        $kit = KitInUse::of($this->user($request));
 
         return array_values(
             SettingsBank::query()
-                ->where('user_id', $request->user()->id)
+                ->where('user_id', $this->user($request)->id)
                 ->orderBy('id')
                 ->get()
                 ->map(fn (SettingsBank $bank): BankCard => new BankCard($bank->id, $bank->content(), $kit))
                 ->all(),
         );
+    }
+
+    /** @return array{bank: Bank, form: BankForm, stored: ?SettingsBank} */
+    private function form(Bank $bank, ?SettingsBank $stored = null): array
+    {
+        return ['bank' => $bank, 'form' => new BankForm($bank), 'stored' => $stored];
     }
 }

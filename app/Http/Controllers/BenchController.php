@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Calculators\CameraSheets;
 use App\Calculators\Sheets;
+use App\Kits\KitInUse;
 use App\View\Presenters\SheetResult;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -24,7 +25,7 @@ final class BenchController extends Controller
     public function show(Request $request, string $sheet): View
     {
         $found = match ($sheet) {
-            'solve' => CameraSheets::solve($request->user()->kitInUse()),
+            'solve' => CameraSheets::solve(KitInUse::of($this->user($request))),
             'expose' => CameraSheets::expose(),
             'ledger' => CameraSheets::ledger(),
             default => Sheets::find($sheet) ?? abort(404),

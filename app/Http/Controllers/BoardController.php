@@ -23,7 +23,7 @@ final class BoardController extends Controller
         return view('courses.board', [
             'course' => $course,
             'board' => $board,
-            'teaches' => $request->user()->teaches($course),
+            'teaches' => $this->user($request)->can('teach', $course),
             'shown' => $shown,
             'page' => $page,
             ...$board->people($shown, $page),

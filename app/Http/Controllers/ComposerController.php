@@ -15,6 +15,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
+use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\BriefFormat;
 use TruePupil\Core\Brief\InvalidBrief;
 
@@ -26,18 +27,18 @@ final class ComposerController extends Controller
     public function edit(Request $request, Course $course, InstructorBriefs $shelf, CheckPreview $trial): View
     {
         $from = (string) $request->query('from', '');
-        $data = $from === '' ? null : $shelf->data($request->user(), $from) ?? abort(404);
+        $data = $from === '' ? null : $shelf->data($this->user($request), $from) ?? abort(404);
         $input =
             $data === null
                 ? BriefInput::of([
                     'number' => '21',
                     'frames' => '1',
-                    'cautions' => 'Ask before you photograph people or their work; for minors, ask whoever is '
-                        .'responsible for them.',
+                    'cautions' => 'Ask before you photograph people or their work; for minors, ask whoever is '.
+                        'responsible for them.',
                 ])->withCheck()
                 : BriefInput::fromData($data);
         // A ready brief is copied: its own file stays as it is.
-        if ($data !== null && ! $shelf->isOwn($request->user(), $from)) {
+        if ($data !== null && ! $shelf->isOwn($this->user($request), $from)) {
             $input = BriefInput::of([
                 ...$this->form($input),
                 'id' => '',
@@ -69,19 +70,23 @@ final class ComposerController extends Controller
         ]);
     }
 
-    public function store(Request $request, Course $course, InstructorBriefs $shelf, CheckPreview $trial): View|RedirectResponse|Response
-    {
+    public function store(
+        Request $request,
+        Course $course,
+        InstructorBriefs $shelf,
+        CheckPreview $trial,
+    ): RedirectResponse|Response {
         $input = BriefInput::of($request->all());
         $id =
-            $input->text('id') !== '' && $shelf->isOwn($request->user(), $input->text('id'))
+            $input->text('id') !== '' && $shelf->isOwn($this->user($request), $input->text('id'))
                 ? $input->text('id')
-                : $shelf->freeId($request->user(), $input->text('title'));
+                : $shelf->freeId($this->user($request), $input->text('title'));
         try {
             $input->brief($id);
         } catch (InvalidBrief $problem) {
             return response($this->page($course, $input, $trial, $request, $shelf, $problem->getMessage()), 422);
         }
-        $brief = $shelf->keep($request->user(), $input->data($id));
+        $brief = $shelf->keep($this->user($request), $input->data($id));
 
         return redirect()
             ->route('set-briefs.create', $course)
@@ -99,7 +104,7 @@ final class ComposerController extends Controller
     public function revisions(Request $request, Course $course, string $brief): View
     {
         $revisions = OwnBrief::query()
-            ->where('user_id', $request->user()->id)
+            ->where('user_id', $this->user($request)->id)
             ->where('brief_id', $brief)
             ->orderByDesc('revision')
             ->get();
@@ -108,7 +113,8 @@ final class ComposerController extends Controller
         return view('composer.revisions', [
             'course' => $course,
             'revisions' => $revisions,
-            'briefs' => $revisions->map(fn (OwnBrief $own) => BriefFormat::read($own->brief)),
+            'briefs' => ($briefs = $revisions->map(fn (OwnBrief $own): Brief => BriefFormat::read($own->brief))),
+            'latest' => $briefs->first(),
         ]);
     }
 
@@ -118,7 +124,7 @@ final class ComposerController extends Controller
         $briefs = array_values(
             array_filter(
                 array_map(
-                    fn (mixed $id): ?array => is_string($id) ? $shelf->data($request->user(), $id) : null,
+                    fn (mixed $id): ?array => is_string($id) ? $shelf->data($this->user($request), $id) : null,
                     (array) $request->query('brief', []),
                 ),
             ),
@@ -146,7 +152,7 @@ final class ComposerController extends Controller
             'input' => $input,
             'problem' => $problem,
             'scenes' => Scene::all(),
-            'isOwn' => $shelf->isOwn($request->user(), $input->text('id')),
+            'isOwn' => $shelf->isOwn($this->user($request), $input->text('id')),
             ...$this->trial($course, $input, $trial, $problem === null),
         ]);
     }

@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Courses\DeskQueue;
+use App\Critique\CritiqueDraft;
+use App\Critique\JudgeAgain;
+use App\Critique\OpenAttempt;
 use App\Critique\PhraseBank;
-use App\HandIn\HandIn;
+use App\Critique\PublishCritique;
+use App\Critique\ReadableNotes;
+use App\Critique\SaveDraft;
+use App\Critique\StillJudging;
 use App\Models\Attempt;
-use App\Models\AttemptState;
+use App\Models\AttemptStep;
 use App\Models\Frame;
-use App\Models\FrameState;
 use App\View\Presenters\AttemptView;
 use App\View\Presenters\FrameView;
 use Illuminate\Http\RedirectResponse;
@@ -20,7 +25,7 @@ use Illuminate\View\View;
 
 final class DeskController extends Controller
 {
-    public function show(Request $request, Attempt $attempt): View
+    public function show(Request $request, Attempt $attempt, ReadableNotes $notes): View
     {
         $attempt->load([
             'user',
@@ -30,10 +35,8 @@ final class DeskController extends Controller
             'frames.notes.author',
             'frames.whatIfs.author',
         ]);
-        $teaches = $request->user()->teaches($attempt->setBrief->course);
-        if ($attempt->state === AttemptState::Waiting && $teaches) {
-            $attempt->update(['state' => AttemptState::AtDesk, 'opened_at' => now()]);
-        }
+        $teaches = $this->user($request)->can('teach', $attempt->setBrief->course);
+        $opens = $teaches && $attempt->state->allows(AttemptStep::Open);
         $queue = DeskQueue::of($attempt->setBrief->course)->attempts();
         $position = $queue->search($attempt->id);
 
@@ -42,13 +45,13 @@ final class DeskController extends Controller
             'brief' => $attempt->setBrief->content(),
             'frames' => $attempt->frames->map(fn ($frame) => FrameView::of($frame->setRelation('attempt', $attempt))),
             'previous' => AttemptView::before($attempt),
-            'wordings' => PhraseBank::wordings(
-                $request->user(),
-                $attempt->frames->flatMap->findings->pluck('rule_id')->unique()->values()->all(),
-            ),
-            'phrases' => PhraseBank::notes($request->user()),
+            'wordings' => PhraseBank::wordings($this->user($request), $this->rules($attempt)),
+            'phrases' => PhraseBank::notes($this->user($request)),
             'rows' => $attempt->frames->count() > 1 ? AttemptView::of($attempt)->rows() : [],
             'teaches' => $teaches,
+            'readable' => $attempt->frames->mapWithKeys(
+                fn (Frame $frame): array => [$frame->id => $notes->of($frame, $this->user($request))],
+            ),
             // Guest critics who have written and not yet given it; what they wrote is theirs until then.
             'stillWriting' => $teaches
                 ? $attempt->frames->flatMap->notes
@@ -58,14 +61,25 @@ final class DeskController extends Controller
                     ->values()
                     ->all()
                 : [],
-            'decides' => $request->user()->can('decide', $attempt) && $attempt->state !== AttemptState::Returned,
+            'decides' => $teaches && $attempt->state->allows(AttemptStep::Critique),
+            'opens' => $opens,
+            'shownState' => $opens ? $attempt->state->after(AttemptStep::Open) : $attempt->state,
             'queue' => $queue,
             'position' => $position,
             'next' => ($next = $position === false ? $queue->first() : $queue->get($position + 1)),
             // Its picture is there before it is opened.
-            'nextFrame' => $next === null ? null : Frame::query()->where('attempt_id', $next)->orderBy('id')->value('id'),
+            'nextFrame' => $next === null ? null
+                : Frame::query()->where('attempt_id', $next)->orderBy('id')->value('id'),
             'earlier' => $position === false ? null : $queue->get($position - 1),
         ]);
+    }
+
+    /** Asked for by the desk itself when it is shown: looking a page up ahead of time opens nothing. */
+    public function open(Attempt $attempt, OpenAttempt $open): Response
+    {
+        $open->handle($attempt);
+
+        return response()->noContent();
     }
 
     /** Map, ruler and comb of one frame, asked for when it is unfolded. */
@@ -74,15 +88,10 @@ final class DeskController extends Controller
         return view('components.frame-views', ['view' => FrameView::of($frame)]);
     }
 
-    /** Keeps what is being written, and which suggestion is chosen; asked for while typing. */
-    public function update(Request $request, Attempt $attempt): Response|RedirectResponse
+    /** Saves what is being written, and which suggestion is chosen; asked for while typing. */
+    public function update(Request $request, Attempt $attempt, SaveDraft $save): Response|RedirectResponse
     {
-        $input = $this->input($request);
-        if ($attempt->state === AttemptState::Returned) {
-            return $this->tooLate($request);
-        }
-        $attempt->update(['summary' => $input['summary'] ?? null]);
-        $this->keepSuggestions($attempt, $input['suggestion'] ?? []);
+        $save->handle($attempt, $this->draft($request));
 
         return $request->header('HX-Request') !== null
             ? response('Kept '.now()->setTimezone($attempt->setBrief->course->timezone)->format('H:i:s'))
@@ -90,40 +99,30 @@ final class DeskController extends Controller
     }
 
     /** A check that failed on our side after the hand-in is asked for again; the student can no longer do it. */
-    public function judge(Frame $frame, HandIn $handIn): RedirectResponse
+    public function judge(Frame $frame, JudgeAgain $judgeAgain): RedirectResponse
     {
+        $isAsked = $judgeAgain->handle($frame);
+
         return redirect()
             ->route('desk.show', $frame->attempt_id)
             ->with(
-                ...$handIn->judgeAgain($frame)
-                    ? ['done', sprintf('"%s" is being checked again.', $frame->original_name)]
-                    : ['problem', sprintf('"%s" is checked, or being checked, already.', $frame->original_name)],
+                $isAsked ? 'done' : 'problem',
+                sprintf(
+                    $isAsked ? '"%s" is being checked again.' : '"%s" is checked, or being checked, already.',
+                    $frame->original_name,
+                ),
             );
     }
 
-    public function publish(Request $request, Attempt $attempt): Response|RedirectResponse
+    public function publish(Request $request, Attempt $attempt, PublishCritique $publish): Response|RedirectResponse
     {
-        $input = $this->input($request);
-        // A second click finds it published and changes nothing.
-        if ($attempt->state !== AttemptState::Returned) {
-            if ($attempt->frames()->where('state', FrameState::Judging)->exists()) {
-                return back()
-                    ->withInput()
-                    ->with(
-                        'problem',
-                        'A frame is still being judged. Wait a moment and publish again; everything you wrote is kept.',
-                    );
-            }
-            $this->keepSuggestions($attempt, $input['suggestion'] ?? []);
-            $attempt->update([
-                'summary' => $input['summary'] ?? null,
-                'state' => AttemptState::Returned,
-                'returned_at' => now(),
-            ]);
+        try {
+            $publish->handle($attempt, $this->draft($request));
+        } catch (StillJudging $problem) {
+            return back()->withInput()->with('problem', $problem->getMessage());
         }
         $next = DeskQueue::of($attempt->setBrief->course)->attempts()->first();
         $done = sprintf('Published: %s can read it now.', $attempt->user->name);
-
         if ($next !== null) {
             return redirect()->route('desk.show', $next)->with('done', $done);
         }
@@ -137,30 +136,30 @@ final class DeskController extends Controller
             : response('', 200, ['HX-Redirect' => $course->getTargetUrl()]);
     }
 
-    /** @return array{summary?: ?string, suggestion?: array<int|string, mixed>} */
-    private function input(Request $request): array
+    /** @return list<string> the rules that have something to say of its frames */
+    private function rules(Attempt $attempt): array
     {
-        return $request->validate([
-            'summary' => ['nullable', 'string', 'max:5000'],
-            'suggestion' => ['sometimes', 'array'],
-            'suggestion.*' => ['nullable', 'integer', 'min:0', 'max:'.Frame::OWN_SUGGESTION],
-        ]);
-    }
-
-    /** @param  array<int|string, mixed>  $chosen  index by frame id */
-    private function keepSuggestions(Attempt $attempt, array $chosen): void
-    {
+        $rules = [];
         foreach ($attempt->frames as $frame) {
-            if (array_key_exists($frame->id, $chosen)) {
-                $frame->update(['chosen_suggestion' => $chosen[$frame->id]]);
+            foreach ($frame->findings as $finding) {
+                $rules[$finding->rule_id] = $finding->rule_id;
             }
         }
+
+        return array_values($rules);
     }
 
-    private function tooLate(Request $request): Response|RedirectResponse
+    private function draft(Request $request): CritiqueDraft
     {
-        $message = 'This critique has been published already; it can no longer change.';
+        $input = $request->validate([
+            'summary' => ['nullable', 'string', 'max:5000'],
+            'suggestion' => ['sometimes', 'array'],
+            'suggestion.*' => ['nullable', 'integer', 'min:0', 'max:'.Frame::INSTRUCTOR_SUGGESTION],
+        ]);
 
-        return $request->header('HX-Request') !== null ? response($message, 409) : back()->with('problem', $message);
+        return new CritiqueDraft(
+            $input['summary'] ?? null,
+            array_map(fn (mixed $number): ?int => $number === null ? null : (int) $number, $input['suggestion'] ?? []),
+        );
     }
 }

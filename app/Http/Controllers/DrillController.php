@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\Roles;
 use App\Models\Course;
 use App\Models\DrillAnswer;
 use App\Models\Role;
@@ -22,13 +23,13 @@ use TruePupil\Core\Drill\Spacing;
 
 final class DrillController extends Controller
 {
-    public function __construct(private readonly Drills $drills)
+    public function __construct(private readonly Drills $drills, private readonly Roles $roles)
     {
     }
 
     public function index(Request $request): View
     {
-        return view('drills.index', ['record' => $this->drills->record($request->user())]);
+        return view('drills.index', ['record' => $this->drills->record($this->user($request))]);
     }
 
     /** Where a class stands, for whoever teaches it. */
@@ -40,7 +41,7 @@ final class DrillController extends Controller
     /** The answers behind a student's figure. */
     public function evidence(Course $course, User $user): View
     {
-        abort_unless($user->roleIn($course) === Role::Student, 404);
+        abort_unless($this->roles->in($course, $user) === Role::Student, 404);
 
         return view('drills.evidence', [
             'course' => $course,
@@ -51,7 +52,7 @@ final class DrillController extends Controller
 
     public function next(Request $request): RedirectResponse
     {
-        $next = $this->drills->next($request->user(), DrillKind::tryFrom((string) $request->query('kind')));
+        $next = $this->drills->next($this->user($request), DrillKind::tryFrom((string) $request->query('kind')));
 
         return redirect()->route('drills.show', [
             'kind' => $next['kind'],
@@ -71,7 +72,7 @@ final class DrillController extends Controller
         $drill = $this->drill($kind, $scene, $level, $seed);
         $answer = trim((string) $request->input('answer'));
         try {
-            return $this->page($drill, $answer, $this->drills->answer($request->user(), $drill, $answer));
+            return $this->page($drill, $answer, $this->drills->answer($this->user($request), $drill, $answer));
         } catch (InvalidArgumentException $problem) {
             return $this->page($drill, $answer, problem: $problem->getMessage());
         }
@@ -104,7 +105,8 @@ final class DrillController extends Controller
             'answer' => $answer,
             'isRight' => $isRight,
             'problem' => $problem,
-            'strip' => $drill->strip === null ? null : ToneStrip::ofTones(app(DrillPicture::class)->of($drill->strip)->tones),
+            'strip' => $drill->strip === null ? null
+                : ToneStrip::ofTones(app(DrillPicture::class)->of($drill->strip)->tones),
             'address' => [
                 'kind' => $drill->kind,
                 'scene' => $drill->scene,

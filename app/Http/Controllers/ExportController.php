@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\Roles;
 use App\Models\Course;
 use App\Models\Role;
 use App\Models\User;
@@ -20,6 +21,10 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** What leaves the application: tables, plain data, and a student's own portfolio. */
 final class ExportController extends Controller
 {
+    public function __construct(private readonly Roles $roles)
+    {
+    }
+
     public function table(Course $course): StreamedResponse
     {
         return response()->streamDownload(
@@ -52,13 +57,13 @@ final class ExportController extends Controller
     /** One's own. */
     public function portfolio(Request $request, Course $course, Portfolio $portfolio): BinaryFileResponse
     {
-        return $this->zip($course, $request->user(), $portfolio);
+        return $this->zip($course, $this->user($request), $portfolio);
     }
 
     /** A student's, for whoever teaches the course. */
     public function portfolioOf(Course $course, User $user, Portfolio $portfolio): BinaryFileResponse
     {
-        abort_unless($user->roleIn($course) === Role::Student, 404);
+        abort_unless($this->roles->in($course, $user) === Role::Student, 404);
 
         return $this->zip($course, $user, $portfolio);
     }

@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\AttemptState;
+use App\Critique\DecideFinding;
 use App\Models\Decision;
 use App\Models\FrameFinding;
 use App\Models\SilencedFinding;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Illuminate\View\View;
 
 /** What the instructor decides about a finding. It can be taken back until the critique is published. */
 final class FindingController extends Controller
 {
-    public function update(Request $request, FrameFinding $finding): View|RedirectResponse|Response
+    public function update(Request $request, FrameFinding $finding, DecideFinding $decide): View|RedirectResponse
     {
         $input = $request->validate(
             [
@@ -27,17 +26,14 @@ final class FindingController extends Controller
             ],
             ['wording.required_if' => 'Write your own wording first.'],
         );
-        if ($finding->frame->attempt->state === AttemptState::Returned) {
-            return response('This critique has been published already; its findings can no longer change.', 409);
-        }
         $decision = Decision::from($input['decision']);
-        $finding->update([
-            'decision' => $decision,
-            // An earlier wording or reason stays, so that taking a decision back loses nothing.
-            'wording' => $input['wording'] ?? $finding->wording,
-            'dismissal' => $decision === Decision::Dismissed ? $input['dismissal'] ?? null : $finding->dismissal,
-            'decided_by' => $decision === Decision::Open ? null : $request->user()->id,
-        ]);
+        $decide->handle(
+            $finding,
+            $this->user($request),
+            $decision,
+            $input['wording'] ?? null,
+            $input['dismissal'] ?? null,
+        );
 
         return $request->header('HX-Request') !== null
             ? view('desk.finding', [

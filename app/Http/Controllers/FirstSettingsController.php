@@ -16,7 +16,7 @@ final class FirstSettingsController extends Controller
 {
     public function show(Request $request): View
     {
-        $frame = $this->latest($request->user());
+        $frame = $this->latest($this->user($request));
         $picture = $frame?->pictureRecord();
         $record = $frame?->record();
         $told = [];
@@ -29,7 +29,7 @@ final class FirstSettingsController extends Controller
             'settings' => FirstSetting::cases(),
             'told' => $told,
             'frame' => $frame,
-            'ticked' => $request->user()->first_settings ?? [],
+            'ticked' => $this->user($request)->first_settings ?? [],
         ]);
     }
 
@@ -37,7 +37,7 @@ final class FirstSettingsController extends Controller
     {
         $known = array_column(FirstSetting::cases(), 'value');
         $ticked = array_values(array_intersect($known, (array) $request->input('ticked', [])));
-        $request->user()->update(['first_settings' => $ticked]);
+        $this->user($request)->update(['first_settings' => $ticked]);
 
         return redirect()
             ->route('first-settings')

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\HandIn\AddedPicture;
-use App\HandIn\HandIn;
+use App\HandIn\AddPicture;
 use App\HandIn\HandInRefused;
+use App\HandIn\PrepareFrame;
+use App\HandIn\RemoveFrame;
 use App\Http\Requests\PrepareFrameRequest;
 use App\Models\AttemptState;
 use App\Models\Frame;
@@ -24,7 +26,7 @@ use TruePupil\Core\Capture\UnreadablePicture;
 final class FrameController extends Controller
 {
     /** Whole files from a plain form, one or several. With scripts they come in pieces instead. */
-    public function store(Request $request, SetBrief $setBrief, HandIn $handIn): JsonResponse|RedirectResponse
+    public function store(Request $request, SetBrief $setBrief, AddPicture $addPicture): JsonResponse|RedirectResponse
     {
         $files = array_values(Arr::wrap($request->file('pictures')));
         if ($files === []) {
@@ -40,9 +42,9 @@ final class FrameController extends Controller
                 continue;
             }
             try {
-                $added[] = $handIn->add(
+                $added[] = $addPicture->handle(
                     $setBrief,
-                    $request->user(),
+                    $this->user($request),
                     $file->getRealPath(),
                     $file->getClientOriginalName(),
                     $row,
@@ -59,7 +61,7 @@ final class FrameController extends Controller
             $setBrief->content()->most() > 1
                 ? route('attempts.show', $frame->attempt_id)
                 : route('frames.edit', $frame);
-        $said = array_filter([...$problems, ...array_map(fn (AddedPicture $one): ?string => $one->said(), $added)]);
+        $said = array_filter([...$problems, ...array_map(fn (AddedPicture $one): ?string => $one->notice(), $added)]);
 
         return $request->expectsJson()
             ? response()->json(['next' => $next, 'said' => array_values($said)], 201)
@@ -75,13 +77,11 @@ final class FrameController extends Controller
         return view('frames.edit', ['view' => FrameView::of($frame), 'frame' => $frame]);
     }
 
-    public function update(PrepareFrameRequest $request, Frame $frame, HandIn $handIn): RedirectResponse
+    public function update(PrepareFrameRequest $request, Frame $frame, PrepareFrame $prepare): RedirectResponse
     {
         $isForRow = $request->boolean('for_row');
         try {
-            $isForRow
-                ? $handIn->prepareRow($frame, $request->prepared())
-                : $handIn->prepare($frame, $request->prepared());
+            $isForRow ? $prepare->ofRow($frame, $request->prepared()) : $prepare->handle($frame, $request->prepared());
         } catch (HandInRefused $problem) {
             return redirect()->route('frames.edit', $frame)->withInput()->with('problem', $problem->getMessage());
         }
@@ -93,10 +93,10 @@ final class FrameController extends Controller
             : redirect()->to(route('frames.edit', $frame).'#result');
     }
 
-    public function destroy(Frame $frame, HandIn $handIn): RedirectResponse
+    public function destroy(Frame $frame, RemoveFrame $remove): RedirectResponse
     {
         try {
-            $handIn->remove($frame);
+            $remove->handle($frame);
         } catch (HandInRefused $problem) {
             return back()->with('problem', $problem->getMessage());
         }
@@ -123,11 +123,11 @@ final class FrameController extends Controller
                 'The file is larger than the %d MB taken here. Nothing was kept of it; hand in a smaller export.',
                 (int) config('pupil.upload.megabytes'),
             ),
-            UPLOAD_ERR_PARTIAL => 'The connection broke before the whole file had arrived. Nothing was kept of it; '
-                .'please choose it again.',
+            UPLOAD_ERR_PARTIAL => 'The connection broke before the whole file had arrived. Nothing was kept of it; '.
+                'please choose it again.',
             UPLOAD_ERR_NO_FILE => 'No picture was chosen.',
-            default => 'The file could not be stored on our side. Nothing was kept of it; please try again, and tell '
-                .'whoever runs this installation if it stays so.',
+            default => 'The file could not be stored on our side. Nothing was kept of it; please try again, and tell '.
+                'whoever runs this installation if it stays so.',
         };
     }
 

@@ -28,7 +28,11 @@ final class HealthController extends Controller
         $worker = $heartbeat !== false && time() - $heartbeat < self::WORKER_SILENCE_SECONDS ? 'up' : 'down';
 
         return response()->json(
-            ['database' => $database, 'queue' => ['worker' => $worker, 'waiting' => $waiting, 'failed' => $failed]],
+            [
+                'version' => config('app.version'),
+                'database' => $database,
+                'queue' => ['worker' => $worker, 'waiting' => $waiting, 'failed' => $failed],
+            ],
             $database === 'up' && $worker === 'up' ? 200 : 503,
         );
     }

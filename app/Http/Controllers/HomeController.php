@@ -12,7 +12,7 @@ final class HomeController extends Controller
 {
     public function __invoke(Request $request): View|RedirectResponse
     {
-        $courses = $request->user()->courses()->get();
+        $courses = $this->user($request)->courses()->get();
         // One course is what most people have: no stop on the way to it.
         if ($courses->count() === 1) {
             return redirect()->route('courses.show', $courses->first());

@@ -28,8 +28,8 @@ final class JoinController extends Controller
             return back()
                 ->withInput($request->except('password'))
                 ->withErrors([
-                    'code' => 'No course has this code. Ask the instructor; the letters I, O, S and the digits 0, 1, '
-                        .'2, 5, 8 never appear in one.',
+                    'code' => 'No course has this code. Ask the instructor; the letters I, O, S and the digits 0, 1, '.
+                        '2, 5, 8 never appear in one.',
                 ]);
         }
         [$course, $role] = $found;

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Calculators\Sheets;
 use App\Http\Requests\KitRequest;
+use App\Kits\KitInUse;
 use App\Kits\OwnBodies;
 use App\Models\Frame;
 use App\Models\User;
@@ -20,15 +21,15 @@ final class KitController extends Controller
 {
     public function edit(Request $request): View
     {
-        $kit = $request->user()->kitInUse();
+        $kit = KitInUse::of($this->user($request));
 
         return view('kit.edit', [
-            'form' => KitForm::of($kit, (bool) ($request->user()->kit['polariser'] ?? false)),
+            'form' => KitForm::of($kit, (bool) ($this->user($request)->kit['polariser'] ?? false)),
             'formats' => Sheets::format()->choices,
-            'isNew' => $request->user()->kit === null,
+            'isNew' => $this->user($request)->kit === null,
             'numbers' => $kit === null ? null : new KitNumbers($kit),
-            'frames' => $this->recorded($request->user()),
-            'bodies' => OwnBodies::all($request->user()->kit ?? []),
+            'frames' => $this->recorded($this->user($request)),
+            'bodies' => OwnBodies::all($this->user($request)->kit ?? []),
         ]);
     }
 
@@ -66,14 +67,12 @@ final class KitController extends Controller
     {
         // Under another name it is another body; the others stay.
         $kit = $request->kit();
-        $request
-            ->user()
-            ->update([
-                'kit' => OwnBodies::with(
-                    [...$kit, 'bodies' => OwnBodies::all($request->user()->kit ?? [])],
-                    $kit['body'],
-                ),
-            ]);
+        $this->user($request)->update([
+            'kit' => OwnBodies::with(
+                [...$kit, 'bodies' => OwnBodies::all($this->user($request)->kit ?? [])],
+                $kit['body'],
+            ),
+        ]);
 
         return redirect()
             ->route('kit.edit')

@@ -23,7 +23,7 @@ final class KitListController extends Controller
 
     public function export(Request $request): Response
     {
-        return response(KitCsv::write($request->user()->kit ?? []), 200, [
+        return response(KitCsv::write($this->user($request)->kit ?? []), 200, [
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="kit.csv"',
         ]);
@@ -42,7 +42,7 @@ final class KitListController extends Controller
         } catch (InvalidArgumentException $problem) {
             return back()->with('problem', $problem->getMessage().' Your kit is as it was.');
         }
-        $this->add($request->user(), $things);
+        $this->add($this->user($request), $things);
         $rows = array_map(
             fn (int $row, string $why): string => sprintf('row %d: %s', $row, $why),
             array_keys($problems),
@@ -69,14 +69,12 @@ final class KitListController extends Controller
             'name' => ['required', 'string', 'max:80'],
             'do' => ['required', 'in:use,remove'],
         ]);
-        $kit = $request->user()->kit ?? [];
-        $request
-            ->user()
-            ->update([
-                'kit' => $input['do'] === 'use'
-                        ? OwnBodies::using($kit, $input['name'])
-                        : OwnBodies::without($kit, $input['name']),
-            ]);
+        $kit = $this->user($request)->kit ?? [];
+        $this->user($request)->update([
+            'kit' => $input['do'] === 'use'
+                    ? OwnBodies::using($kit, $input['name'])
+                    : OwnBodies::without($kit, $input['name']),
+        ]);
 
         return redirect()
             ->route('kit.edit')
@@ -92,7 +90,7 @@ final class KitListController extends Controller
     public function fromFrame(Request $request): RedirectResponse
     {
         $frame = Frame::query()
-            ->whereHas('attempt', fn ($query) => $query->where('user_id', $request->user()->id))
+            ->whereHas('attempt', fn ($query) => $query->where('user_id', $this->user($request)->id))
             ->findOrFail((int) $request->input('frame'));
         $record = $frame->record();
         $kit = $record === null ? null : RecordedKit::of($record);
@@ -102,7 +100,7 @@ final class KitListController extends Controller
                 'That frame records too little: focal length, its 35 mm equivalent and the aperture are needed.',
             );
         }
-        $user = $request->user();
+        $user = $this->user($request);
         $lenses = array_map(fn (Lens $lens): array => ['what' => 'lens', ...get_object_vars($lens)], $kit->lenses);
         $isNew = ! in_array($kit->body->name, array_column(OwnBodies::all($user->kit ?? []), 'name'), true);
         $this->add(
@@ -124,8 +122,8 @@ final class KitListController extends Controller
             ->with(
                 'done',
                 sprintf(
-                    '%s is in your kit, as far as the frame tells: check its widest aperture and, for a zoom, its '
-                        .'range.',
+                    '%s is in your kit, as far as the frame tells: check its widest aperture and, for a zoom, its '.
+                        'range.',
                     $kit->lenses[0]->name,
                 ),
             );

@@ -4,23 +4,29 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Critique\DeleteNote;
+use App\Critique\GiveNotes;
 use App\Critique\PhraseBank;
+use App\Critique\ReadableNotes;
+use App\Critique\WriteNote;
 use App\Input\RegionInput;
 use App\Models\Attempt;
-use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\Note;
 use App\Models\NoteKind;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Illuminate\View\View;
 use TruePupil\Core\Findings\Topic;
 
 final class NoteController extends Controller
 {
-    public function store(Request $request, Frame $frame): View|RedirectResponse|Response
+    public function __construct(private readonly ReadableNotes $notes)
+    {
+    }
+
+    public function store(Request $request, Frame $frame, WriteNote $write): View|RedirectResponse
     {
         $input = $request->validate(
             [
@@ -34,23 +40,13 @@ final class NoteController extends Controller
             ],
             ['body.required' => 'Write the note first.'],
         );
-        if ($frame->attempt->state === AttemptState::Returned) {
-            return response('This critique has been published already; no note can be added.', 409);
-        }
-        Note::query()->createOrFirst(
-            ['token' => $input['token']],
-            [
-                'frame_id' => $frame->id,
-                'author_id' => $request->user()->id,
-                'kind' => $input['kind'],
-                'fixed' => $input['fixed'] ?? null,
-                'topic' => $input['topic'] ?? null,
-                'region' => RegionInput::shares($input['region'] ?? []),
-                'body' => $input['body'],
-                // An instructor's note is there at once; a guest critic's is given when the critic is done.
-                'given_at' => $request->user()->teaches($frame->attempt->setBrief->course) ? now() : null,
-            ],
-        );
+        $write->handle($frame, $this->user($request), $input['token'], [
+            'kind' => $input['kind'],
+            'fixed' => $input['fixed'] ?? null,
+            'topic' => $input['topic'] ?? null,
+            'region' => RegionInput::read($input['region'] ?? []),
+            'body' => $input['body'],
+        ]);
 
         return $this->answer($request, $frame);
     }
@@ -59,13 +55,9 @@ final class NoteController extends Controller
      * A guest critic hands over all notes on an attempt: from now on the instructor reads them, and the critic the
      * others'.
      */
-    public function give(Request $request, Attempt $attempt): RedirectResponse
+    public function give(Request $request, Attempt $attempt, GiveNotes $give): RedirectResponse
     {
-        $given = Note::query()
-            ->where('author_id', $request->user()->id)
-            ->whereNull('given_at')
-            ->whereIn('frame_id', $attempt->frames()->select('id'))
-            ->update(['given_at' => now()]);
+        $given = $give->handle($attempt, $this->user($request));
 
         return redirect()
             ->route('desk.show', $attempt)
@@ -77,10 +69,10 @@ final class NoteController extends Controller
             );
     }
 
-    public function destroy(Request $request, Note $note): View|RedirectResponse
+    public function destroy(Request $request, Note $note, DeleteNote $delete): View|RedirectResponse
     {
         $frame = $note->frame;
-        $note->delete();
+        $delete->handle($note);
 
         return $this->answer($request, $frame);
     }
@@ -90,7 +82,9 @@ final class NoteController extends Controller
         return $request->header('HX-Request') !== null
             ? view('desk.notes', [
                 'frame' => $frame->load('notes.author'),
-                'phrases' => PhraseBank::notes($request->user()),
+                'readable' => $this->notes->of($frame, $this->user($request)),
+                'teaches' => $this->user($request)->can('teach', $frame->attempt->setBrief->course),
+                'phrases' => PhraseBank::notes($this->user($request)),
             ])
             : back();
     }

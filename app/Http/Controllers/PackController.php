@@ -54,7 +54,7 @@ final class PackController extends Controller
         [$there, $chosen, $kept] = [$this->there($pack, $request, $shelf), (array) $request->input('brief', []), 0];
         foreach ($pack->briefs as $data) {
             if (! in_array($data['id'], $there, true) && in_array($data['id'], $chosen, true)) {
-                $shelf->keep($request->user(), $data);
+                $shelf->keep($this->user($request), $data);
                 $kept++;
             }
         }
@@ -78,7 +78,7 @@ final class PackController extends Controller
         return array_values(
             array_filter(
                 array_column($pack->briefs, 'id'),
-                fn (string $id): bool => $shelf->data($request->user(), $id) !== null,
+                fn (string $id): bool => $shelf->data($this->user($request), $id) !== null,
             ),
         );
     }

@@ -8,6 +8,7 @@ use App\Models\SavedPlan;
 use App\Models\SetBrief;
 use App\Planning\PlanInput;
 use App\Planning\PlanSheet;
+use App\View\Drawings\PlanDrawings;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -18,7 +19,7 @@ final class PlanController extends Controller
     public function edit(Request $request, SetBrief $setBrief): View
     {
         return view('plans.edit', [
-            'sheet' => PlanSheet::of($this->plan($request, $setBrief)),
+            ...$this->sheet($this->plan($request, $setBrief)),
             'setBrief' => $setBrief,
             'brief' => $setBrief->content(),
         ]);
@@ -27,7 +28,7 @@ final class PlanController extends Controller
     public function update(Request $request, SetBrief $setBrief): View|RedirectResponse
     {
         $plan = $this->plan($request, $setBrief);
-        $plan->typed = PlanInput::of($request->except(['_token', '_method']), $setBrief->course->timezone)->typed();
+        $plan->input = PlanInput::of($request->except(['_token', '_method']), $setBrief->course->timezone)->typed();
         $plan->save();
 
         return $request->header('HX-Request') !== null
@@ -41,7 +42,7 @@ final class PlanController extends Controller
         $plan = $this->plan($request, $setBrief);
         $offered = PlanSheet::of($plan)->advice->suggestions ?? [];
         $index = $request->input('suggestion');
-        $plan->chosen = is_numeric($index) && isset($offered[(int) $index]) ? $offered[(int) $index]->toArray() : null;
+        $plan->chosen = is_numeric($index) && isset($offered[(int) $index]) ? $offered[(int) $index] : null;
         $plan->save();
 
         return $request->header('HX-Request') !== null
@@ -52,7 +53,7 @@ final class PlanController extends Controller
     public function print(Request $request, SetBrief $setBrief): View
     {
         return view('plans.print', [
-            'sheet' => PlanSheet::of($this->plan($request, $setBrief)),
+            ...$this->sheet($this->plan($request, $setBrief)),
             'setBrief' => $setBrief,
             'brief' => $setBrief->content(),
         ]);
@@ -60,13 +61,21 @@ final class PlanController extends Controller
 
     private function answer(SavedPlan $plan): View
     {
-        return view('plans.answer', ['sheet' => PlanSheet::of($plan), 'setBrief' => $plan->setBrief]);
+        return view('plans.answer', [...$this->sheet($plan), 'setBrief' => $plan->setBrief]);
+    }
+
+    /** @return array{sheet: PlanSheet, drawings: PlanDrawings} */
+    private function sheet(SavedPlan $plan): array
+    {
+        $sheet = PlanSheet::of($plan);
+
+        return ['sheet' => $sheet, 'drawings' => new PlanDrawings($sheet)];
     }
 
     private function plan(Request $request, SetBrief $setBrief): SavedPlan
     {
-        return SavedPlan::forNext($setBrief, $request->user())
+        return SavedPlan::forNext($setBrief, $this->user($request))
             ->setRelation('setBrief', $setBrief)
-            ->setRelation('user', $request->user());
+            ->setRelation('user', $this->user($request));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Imaging\Vips\PixelProgram;
+use App\Kits\KitInUse;
 use App\Models\RollFrame;
 use App\Models\SetBrief;
 use App\Models\User;
@@ -35,8 +36,8 @@ final class PracticeController extends Controller
     {
         return view('practice.index', [
             'scenes' => Scene::all(),
-            'roll' => $this->frames($request->user()),
-            'briefs' => SetBrief::open($request->user()),
+            'roll' => $this->frames($this->user($request)),
+            'briefs' => SetBrief::open($this->user($request)),
         ]);
     }
 
@@ -44,7 +45,7 @@ final class PracticeController extends Controller
     {
         $found = $this->scene($scene);
         $input = $this->input($request);
-        $outfits = $this->roll->outfits($request->user(), $found);
+        $outfits = $this->roll->outfits($this->user($request), $found);
         [$view, $problem] = [null, null];
         try {
             $sight = app(Finder::class)->look($input->shot($found, $outfits, new DateTimeImmutable()));
@@ -66,14 +67,14 @@ final class PracticeController extends Controller
         }
 
         return view('practice.show', [
-            'isLent' => $request->user()->kit !== null &&
-                $request->user()->kitInUse()?->body->name !== $outfits->kit->body->name,
+            'isLent' => $this->user($request)->kit !== null &&
+                KitInUse::of($this->user($request))?->body->name !== $outfits->kit->body->name,
             'scene' => $found,
             'view' => $view,
             'problem' => $problem,
             'dials' => new FinderDials($found, $outfits, $input),
-            'roll' => $this->frames($request->user()),
-            'briefs' => SetBrief::open($request->user()),
+            'roll' => $this->frames($this->user($request)),
+            'briefs' => SetBrief::open($this->user($request)),
         ]);
     }
 
@@ -85,7 +86,7 @@ final class PracticeController extends Controller
             $sight = app(Finder::class)->look(
                 $this->input($request)->shot(
                     $found,
-                    $this->roll->outfits($request->user(), $found),
+                    $this->roll->outfits($this->user($request), $found),
                     new DateTimeImmutable(),
                 ),
             );
@@ -100,7 +101,7 @@ final class PracticeController extends Controller
     {
         try {
             $taken = $this->roll->press(
-                $request->user(),
+                $this->user($request),
                 $this->scene($scene),
                 $this->input($request),
                 ShutterRelease::tryFrom((string) $request->input('drive')) ?? ShutterRelease::Single,
@@ -116,9 +117,9 @@ final class PracticeController extends Controller
 
         return response(
             view('practice.roll', [
-                'roll' => $this->frames($request->user()),
+                'roll' => $this->frames($this->user($request)),
                 'message' => $message,
-                'briefs' => SetBrief::open($request->user()),
+                'briefs' => SetBrief::open($this->user($request)),
             ]),
         );
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\AttemptState;
+use App\Models\AttemptStep;
 use App\Models\Frame;
 use App\Practice\Retake;
 use Illuminate\Http\Request;
@@ -18,9 +18,9 @@ final class RetakeController extends Controller
     {
         // What the instructor is still turning over is not the student's yet.
         abort_if(
-            $number === Frame::OWN_SUGGESTION &&
-                $frame->attempt->state !== AttemptState::Returned &&
-                $request->user()->cannot('critique', $frame),
+            $number === Frame::INSTRUCTOR_SUGGESTION &&
+                ! $frame->attempt->state->allows(AttemptStep::ReadReturn) &&
+                $this->user($request)->cannot('critique', $frame),
             404,
         );
         try {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Attempt;
+use App\Returns\AnswerReturn;
 use App\Returns\StartReshoot;
 use App\View\Presenters\AttemptView;
 use App\View\Presenters\FrameView;
@@ -32,14 +33,14 @@ final class ReturnController extends Controller
             'frames' => $attempt->frames->map(fn ($frame) => FrameView::of($frame->setRelation('attempt', $attempt))),
             'previous' => AttemptView::before($attempt),
             'rows' => $attempt->frames->count() > 1 ? AttemptView::of($attempt)->rows() : [],
-            'owner' => $request->user()->id === $attempt->user_id,
+            'owner' => $this->user($request)->id === $attempt->user_id,
         ]);
     }
 
-    public function reply(Request $request, Attempt $attempt): RedirectResponse
+    public function reply(Request $request, Attempt $attempt, AnswerReturn $answer): RedirectResponse
     {
         $reply = $request->validate(['reply' => ['nullable', 'string', 'max:4000']])['reply'] ?? null;
-        $attempt->update(['reply' => $reply, 'replied_at' => $reply === null ? null : now()]);
+        $answer->reply($attempt, $reply);
 
         return redirect()
             ->to(route('attempts.return', $attempt).'#reply')
@@ -56,13 +57,13 @@ final class ReturnController extends Controller
             ->with('done', 'The plan of your next attempt starts with the suggestion. Change what you like.');
     }
 
-    public function mayShow(Request $request, Attempt $attempt): RedirectResponse
+    public function mayShow(Request $request, Attempt $attempt, AnswerReturn $answer): RedirectResponse
     {
-        $attempt->update(['may_show' => $request->boolean('may_show')]);
+        $answer->allowShowing($attempt, $request->boolean('may_show'));
 
         return back()->with(
             'done',
-            $attempt->may_show
+            $request->boolean('may_show')
                 ? 'These frames may be shown to the class.'
                 : 'These frames stay between you and whoever critiques them.',
         );

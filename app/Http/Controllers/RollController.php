@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\HandIn\HandIn;
+use App\HandIn\AddPicture;
 use App\HandIn\HandInRefused;
 use App\Models\RollFrame;
 use App\Models\RollState;
@@ -22,8 +22,8 @@ final class RollController extends Controller
     public function index(Request $request): View
     {
         return view('practice.roll', [
-            'roll' => RollFrame::query()->where('user_id', $request->user()->id)->orderByDesc('id')->get(),
-            'briefs' => SetBrief::open($request->user()),
+            'roll' => RollFrame::query()->where('user_id', $this->user($request)->id)->orderByDesc('id')->get(),
+            'briefs' => SetBrief::open($this->user($request)),
             'message' => null,
         ]);
     }
@@ -49,7 +49,7 @@ final class RollController extends Controller
     public function compare(Request $request): View|RedirectResponse
     {
         $chosen = RollFrame::query()
-            ->where('user_id', $request->user()->id)
+            ->where('user_id', $this->user($request)->id)
             ->where('state', RollState::Ready)
             ->whereIn('id', array_map(intval(...), (array) $request->query('frame', [])))
             ->orderBy('id')
@@ -63,15 +63,15 @@ final class RollController extends Controller
         return view('practice.compare', ['before' => $chosen[0], 'after' => $chosen[1]]);
     }
 
-    public function handIn(Request $request, RollFrame $rollFrame, HandIn $handIn): RedirectResponse
+    public function handIn(Request $request, RollFrame $rollFrame, AddPicture $addPicture): RedirectResponse
     {
         $setBrief = SetBrief::query()->findOrFail((int) $request->input('brief'));
         Gate::authorize('handIn', $setBrief);
         abort_unless($rollFrame->state === RollState::Ready, 404);
         try {
-            $frame = $handIn->add(
+            $frame = $addPicture->handle(
                 $setBrief,
-                $request->user(),
+                $this->user($request),
                 $rollFrame->path(),
                 $rollFrame->fileName(),
                 $request->string('row')->toString() ?: null,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Briefs\InstructorBriefs;
+use App\Courses\Roles;
 use App\Models\Attempt;
 use App\Models\Course;
 use App\Models\Role;
@@ -18,9 +19,13 @@ use TruePupil\Core\Brief\Brief;
 
 final class SetBriefController extends Controller
 {
+    public function __construct(private readonly Roles $roles)
+    {
+    }
+
     public function create(Request $request, Course $course, InstructorBriefs $shelf): View
     {
-        $briefs = $shelf->all($request->user());
+        $briefs = $shelf->all($this->user($request));
 
         return view('set-briefs.create', [
             'course' => $course,
@@ -28,7 +33,7 @@ final class SetBriefController extends Controller
             'own' => array_values(
                 array_filter(
                     array_map(fn (Brief $brief): string => $brief->id, $briefs),
-                    fn (string $id): bool => $shelf->isOwn($request->user(), $id),
+                    fn (string $id): bool => $shelf->isOwn($this->user($request), $id),
                 ),
             ),
             'set' => $course
@@ -46,23 +51,19 @@ final class SetBriefController extends Controller
             'brief' => ['required', 'string'],
             'due_at' => ['nullable', 'date', 'after:2000-01-01', 'before:2200-01-01'],
         ]);
-        $data = $shelf->data($request->user(), $input['brief']);
+        $data = $shelf->data($this->user($request), $input['brief']);
         if ($data === null) {
             return back()
                 ->withInput()
                 ->withErrors(['brief' => 'There is no such brief in the library.']);
         }
-        $setBrief = $course
-            ->setBriefs()
-            ->createOrFirst(
-                ['brief_id' => $input['brief'], 'revision' => (int) ($data['revision'] ?? 1)],
-                [
-                    'brief' => $data,
-                    'due_at' => isset($input['due_at'])
-                        ? Carbon::parse($input['due_at'], $course->timezone)->utc()
-                        : null,
-                ],
-            );
+        $setBrief = $course->setBriefs()->createOrFirst(
+            ['brief_id' => $input['brief'], 'revision' => (int) ($data['revision'] ?? 1)],
+            [
+                'brief' => $data,
+                'due_at' => isset($input['due_at']) ? Carbon::parse($input['due_at'], $course->timezone)->utc() : null,
+            ],
+        );
 
         return redirect()
             ->route('set-briefs.show', $setBrief)
@@ -76,21 +77,25 @@ final class SetBriefController extends Controller
 
     public function show(Request $request, SetBrief $setBrief): View
     {
-        $role = $request->user()->roleIn($setBrief->course);
+        $role = $this->roles->in($setBrief->course, $this->user($request));
+
+        $attempts =
+            $role === Role::Student
+                ? Attempt::query()
+                    ->with('frames.picture')
+                    ->where('set_brief_id', $setBrief->id)
+                    ->where('user_id', $this->user($request)->id)
+                    ->orderBy('number')
+                    ->get()
+                : collect();
 
         return view('set-briefs.show', [
             'setBrief' => $setBrief,
             'brief' => $setBrief->content(),
             'role' => $role,
-            'plan' => $role === Role::Student ? SavedPlan::forNext($setBrief, $request->user()) : null,
-            'attempts' => $role === Role::Student
-                    ? Attempt::query()
-                        ->with('frames.picture')
-                        ->where('set_brief_id', $setBrief->id)
-                        ->where('user_id', $request->user()->id)
-                        ->orderBy('number')
-                        ->get()
-                    : collect(),
+            'plan' => $role === Role::Student ? SavedPlan::forNext($setBrief, $this->user($request)) : null,
+            'last' => $attempts->last(),
+            'attempts' => $attempts,
         ]);
     }
 }

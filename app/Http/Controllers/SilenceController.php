@@ -23,13 +23,13 @@ final class SilenceController extends Controller
         ])['rule'];
         SilencedFinding::query()->firstOrCreate(
             ['course_id' => $course->id, 'rule_id' => $rule],
-            ['user_id' => $request->user()->id],
+            ['user_id' => $this->user($request)->id],
         );
 
         return $request->header('HX-Request') !== null
             ? response(
-                '<p class="fine">Silenced in this course from the next check on. The course\'s settings list what is '
-                    .'silent.</p>',
+                '<p class="fine">Silenced in this course from the next check on. The course\'s settings list what is '.
+                    'silent.</p>',
             )
             : back()->with('done', 'Silenced in this course from the next check on.');
     }

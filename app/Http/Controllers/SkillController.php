@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\Roles;
 use App\Csv\SafeCell;
 use App\Models\Course;
 use App\Models\Role;
@@ -17,11 +18,15 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** A student's way through a course, for the student and for whoever teaches it. */
 final class SkillController extends Controller
 {
+    public function __construct(private readonly Roles $roles)
+    {
+    }
+
     public function own(Request $request, Course $course): View
     {
         return view('skills.show', [
             'course' => $course,
-            'record' => SkillRecord::of($course, $request->user(), true),
+            'record' => SkillRecord::of($course, $this->user($request), true),
             'isOwn' => true,
         ]);
     }
@@ -56,7 +61,7 @@ final class SkillController extends Controller
 
     private function record(Course $course, User $user): SkillRecord
     {
-        abort_unless($user->roleIn($course) === Role::Student, 404);
+        abort_unless($this->roles->in($course, $user) === Role::Student, 404);
 
         return SkillRecord::of($course, $user, false);
     }

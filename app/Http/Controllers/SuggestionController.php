@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Critique\KeepSuggestion;
 use App\Critique\SuggestionEdit;
-use App\Models\AttemptState;
 use App\Models\Frame;
 use App\View\Presenters\FrameView;
 use App\View\Presenters\SuggestionForm;
@@ -25,19 +25,13 @@ final class SuggestionController extends Controller
         );
     }
 
-    public function update(Request $request, Frame $frame): View|Response|RedirectResponse
+    public function update(Request $request, Frame $frame, KeepSuggestion $keep): View|Response|RedirectResponse
     {
-        if ($frame->attempt->state === AttemptState::Returned) {
-            return response('This critique has been published already; its suggestion can no longer change.', 409);
-        }
         $editor = $this->editor($frame, $request->input());
         if ($editor['form'] === null) {
             return response($editor['problem'], 422);
         }
-        $frame->update([
-            'own_suggestion' => $editor['form']->suggestion(),
-            'chosen_suggestion' => Frame::OWN_SUGGESTION,
-        ]);
+        $keep->handle($frame, $editor['form']->suggestion());
 
         return $request->header('HX-Request') === null
             ? back()->with('done', 'Your suggestion goes with the return.')
@@ -54,9 +48,9 @@ final class SuggestionController extends Controller
 
         return [
             'frame' => $frame,
-            'form' => $edit?->edited === null ? null : new SuggestionForm($frame, $edit),
-            'problem' => 'What this frame was taken with, or the light that its subject gave, is not known; there is '
-                .'nothing for the values to follow.',
+            'form' => $edit?->edited === null ? null : new SuggestionForm($frame, $edit, $edit->edited),
+            'problem' => 'What this frame was taken with, or the light that its subject gave, is not known; there is '.
+                'nothing for the values to follow.',
         ];
     }
 }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\HandIn\HandIn;
+use App\HandIn\AddPicture;
 use App\HandIn\HandInRefused;
 use App\HandIn\PartialUpload;
 use App\Models\SetBrief;
-use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\File\Exception\UploadException;
@@ -27,7 +26,7 @@ final class UploadController extends Controller
             : response()->json(['received' => $upload->received(), 'piece' => PartialUpload::PIECE]);
     }
 
-    public function store(Request $request, SetBrief $setBrief, HandIn $handIn): JsonResponse
+    public function store(Request $request, SetBrief $setBrief, AddPicture $addPicture): JsonResponse
     {
         $upload = $this->upload($request, $setBrief);
         if ($upload instanceof JsonResponse) {
@@ -42,9 +41,9 @@ final class UploadController extends Controller
             if (! $upload->isComplete()) {
                 return response()->json(['received' => $received]);
             }
-            $added = $handIn->add(
+            $added = $addPicture->handle(
                 $setBrief,
-                $this->student($request),
+                $this->user($request),
                 $upload->path(),
                 $request->string('name')->toString(),
                 $request->string('row')->toString() ?: null,
@@ -52,8 +51,8 @@ final class UploadController extends Controller
         } catch (UploadException) {
             return response()->json(
                 [
-                    'message' => 'The file could not be stored on our side: the disk takes no more. What has arrived '
-                        .'of it is kept for three days; tell whoever runs this installation.',
+                    'message' => 'The file could not be stored on our side: the disk takes no more. What has arrived '.
+                        'of it is kept for three days; tell whoever runs this installation.',
                 ],
                 507,
             );
@@ -68,7 +67,7 @@ final class UploadController extends Controller
             [
                 'frame' => route('frames.edit', $added->frame),
                 'attempt' => route('attempts.show', $added->frame->attempt_id),
-                'said' => $added->said(),
+                'said' => $added->notice(),
             ],
             $added->isNew ? 201 : 200,
         );
@@ -89,8 +88,8 @@ final class UploadController extends Controller
             return response()->json(
                 [
                     'message' => sprintf(
-                        'The file is larger than the %d MB taken here. Nothing was kept of it; hand in a smaller '
-                            .'export.',
+                        'The file is larger than the %d MB taken here. Nothing was kept of it; hand in a smaller '.
+                            'export.',
                         $most,
                     ),
                 ],
@@ -99,7 +98,7 @@ final class UploadController extends Controller
         }
         try {
             return PartialUpload::of(
-                $this->student($request),
+                $this->user($request),
                 $setBrief,
                 $input['name'],
                 (int) $input['size'],
@@ -108,10 +107,5 @@ final class UploadController extends Controller
         } catch (HandInRefused $problem) {
             return response()->json(['message' => $problem->getMessage()], 422);
         }
-    }
-
-    private function student(Request $request): User
-    {
-        return $request->user() ?? abort(401);
     }
 }

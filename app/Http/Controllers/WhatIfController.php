@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Critique\KeepWhatIf;
 use App\HandIn\WorkingCopies;
-use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\WhatIf;
 use App\WhatIf\WhatIfInput;
@@ -36,11 +36,8 @@ final class WhatIfController extends Controller
         }
     }
 
-    public function store(Request $request, Frame $frame): View|RedirectResponse|Response
+    public function store(Request $request, Frame $frame, KeepWhatIf $keep): View|RedirectResponse|Response
     {
-        if ($frame->attempt->state === AttemptState::Returned) {
-            return response('This critique has been published already; nothing can be added.', 409);
-        }
         $title = $request->validate(['title' => ['nullable', 'string', 'max:120']])['title'] ?? null;
         try {
             $recipe = WhatIfInput::recipe($request->except(['_token', 'title']));
@@ -50,13 +47,7 @@ final class WhatIfController extends Controller
         if ($recipe->steps === []) {
             return response('Change something first; there is nothing to keep yet.', 422);
         }
-        $whatIf = new WhatIf([
-            'frame_id' => $frame->id,
-            'author_id' => $request->user()->id,
-            'recipe' => $recipe->toArray(),
-        ]);
-        $whatIf->title = $title ?? ucfirst($whatIf->said());
-        $whatIf->save();
+        $keep->handle($frame, $this->user($request), $recipe, $title);
 
         return $this->answer($request, $frame);
     }
@@ -72,10 +63,10 @@ final class WhatIfController extends Controller
         );
     }
 
-    public function destroy(Request $request, WhatIf $whatIf): View|RedirectResponse
+    public function destroy(Request $request, WhatIf $whatIf, KeepWhatIf $keep): View|RedirectResponse
     {
         $frame = $whatIf->frame;
-        $whatIf->delete();
+        $keep->remove($whatIf);
 
         return $this->answer($request, $frame);
     }

@@ -16,7 +16,8 @@ final class SecureHeaders
         $response = $next($request);
         $response->headers->set(
             'Content-Security-Policy',
-            "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'",
+            "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'; "
+                ."base-uri 'self'; form-action 'self'",
         );
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');

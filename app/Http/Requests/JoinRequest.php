@@ -28,8 +28,8 @@ final class JoinRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'email.unique' => 'Somebody has joined with this address already. If it was you, sign in first and then '
-                .'join.',
+            'email.unique' => 'Somebody has joined with this address already. If it was you, sign in first '
+                .'and then join.',
         ];
     }
 }

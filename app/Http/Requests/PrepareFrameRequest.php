@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\HandIn\PreparedFrame;
 use App\Input\IntentInput;
 use App\Input\MarksInput;
 use App\Input\RegionInput;
@@ -29,7 +30,7 @@ final class PrepareFrameRequest extends FormRequest
             $frame->attempt->setBrief->content()->placements,
         );
         $readable = fn (string $attribute, mixed $value, Closure $fail) => ($problem = StatedFieldsInput::problem(
-            substr($attribute, strlen('typed.')),
+            substr($attribute, strlen('stated.')),
             is_string($value) ? $value : null,
         )) === null
             ? null
@@ -53,8 +54,8 @@ final class PrepareFrameRequest extends FormRequest
                     ? null
                     : $fail($problem),
             ],
-            'typed' => ['sometimes', 'array:'.implode(',', StatedFieldsInput::FIELDS)],
-            'typed.*' => ['nullable', 'string', 'max:60', $readable],
+            'stated' => ['sometimes', 'array:'.implode(',', StatedFieldsInput::FIELDS)],
+            'stated.*' => ['nullable', 'string', 'max:60', $readable],
             'intent' => [
                 'sometimes',
                 'array',
@@ -85,21 +86,19 @@ final class PrepareFrameRequest extends FormRequest
         ];
     }
 
-    /** @return array{typed: array<string, ?string>, intent: array<string, mixed>, subject: ?array{x: float, y: float, width: float, height: float}, marks: list<array{kind: string, points: list<array{float, float}>}>, placement_id: ?string, about: ?string, reason: ?string} */
-    public function prepared(): array
+    public function prepared(): PreparedFrame
     {
-        return [
-            'typed' => (array) $this->input('typed', []),
-            'intent' => array_filter(
-                (array) $this->input('intent', []),
-                fn (mixed $value): bool => $value !== null && $value !== '',
-            ),
-            'subject' => RegionInput::shares((array) $this->input('subject')),
-            'marks' => MarksInput::read((array) $this->input('marks', []))->toArray(),
-            'placement_id' => $this->input('placement_id') === null ? null : (string) $this->input('placement_id'),
-            'about' => $this->input('about'),
-            'reason' => $this->input('reason'),
-        ];
+        $text = fn (string $field): ?string => $this->input($field) === null ? null : (string) $this->input($field);
+
+        return new PreparedFrame(
+            subject: RegionInput::read((array) $this->input('subject')),
+            marks: MarksInput::read((array) $this->input('marks', [])),
+            stated: StatedFieldsInput::read((array) $this->input('stated', [])),
+            intent: IntentInput::read((array) $this->input('intent', [])),
+            placementId: $text('placement_id'),
+            about: $text('about'),
+            reason: $text('reason'),
+        );
     }
 
     public function withValidator(\Illuminate\Validation\Validator $validator): void

@@ -35,8 +35,8 @@ final class StartCourseRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'email.unique' => 'Somebody has an account with this address already. If it was you, sign in first and '
-                .'then start the course.',
+            'email.unique' => 'Somebody has an account with this address already. If it was you, sign in first and '.
+                'then start the course.',
             'timezone.in' => 'There is no time zone of that name; choose one of the list, as Europe/Lisbon or UTC.',
         ];
     }

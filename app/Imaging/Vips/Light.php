@@ -99,9 +99,12 @@ final readonly class Light
     public function linear(float|array $a, float|array $b = 0.0): self
     {
         $count = max(count((array) $a), count((array) $b));
-        $fill = fn (float|array $given): array => is_array($given) ? $given : array_fill(0, $count, $given);
 
-        return $this->run('linear', [$this->vips->doubles($fill($a)), $this->vips->doubles($fill($b)), $count]);
+        return $this->run('linear', [
+            $this->vips->doubles(is_array($a) ? $a : array_fill(0, $count, $a)),
+            $this->vips->doubles(is_array($b) ? $b : array_fill(0, $count, $b)),
+            $count,
+        ]);
     }
 
     public function plus(self $other): self

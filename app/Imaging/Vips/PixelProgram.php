@@ -79,7 +79,16 @@ final class PixelProgram
     }
 
     /**
-     * @param  array{source: string, megapixels?: int, working?: string, side?: int, counts?: bool, detail?: bool, eye?: ?array{float, float}, regions?: list<array{x: float, y: float, width: float, height: float}>}  $task
+     * @param  array{
+     *     source: string,
+     *     megapixels?: int,
+     *     working?: string,
+     *     side?: int,
+     *     counts?: bool,
+     *     detail?: bool,
+     *     eye?: ?array{float, float},
+     *     regions?: list<array{x: float, y: float, width: float, height: float}>,
+     * }  $task
      * @return array<string, mixed>
      */
     public function run(array $task): array
@@ -106,7 +115,9 @@ final class PixelProgram
             $answer['colours'] = $this->colours($small);
             $answer['light'] = $this->light($small);
             $answer['ends'] =
-                $answer['counts'][0]['lost'] + $answer['counts'][0]['blocked'] === 0 ? null : $this->endsMap($middle);
+                ($answer['counts'][0]['lost'] ?? 0) + ($answer['counts'][0]['blocked'] ?? 0) === 0
+                    ? null
+                    : $this->endsMap($middle);
         }
 
         return $answer;
@@ -188,7 +199,11 @@ final class PixelProgram
         );
     }
 
-    /** A square round a place, cut off at the edges of the picture. @param  array{float, float}  $place  fractions */
+    /**
+     * A square round a place, cut off at the edges of the picture.
+     *
+     * @param  array{float, float}  $place  fractions
+     */
     private function around(Picture $picture, array $place): Picture
     {
         [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
@@ -243,7 +258,7 @@ final class PixelProgram
             $lost += $value >= 3 * self::CHANNEL_LOST ? $count : 0;
         }
 
-        return ['luminance' => $byCode, 'lost' => $lost, 'blocked' => $counts[0]];
+        return ['luminance' => array_values($byCode), 'lost' => $lost, 'blocked' => $counts[0]];
     }
 
     /** Linear luminance, 0 to WHITE. */
@@ -277,7 +292,11 @@ final class PixelProgram
         return $this->vips->table($bytes, 256, 3, self::USHORT);
     }
 
-    /** The picture made small, as sRGB codes. @return array{columns: int, rows: int, bytes: string} */
+    /**
+     * The picture made small, as sRGB codes.
+     *
+     * @return array{columns: int, rows: int, bytes: string}
+     */
     private function colours(Picture $small): array
     {
         return [
@@ -287,7 +306,11 @@ final class PixelProgram
         ];
     }
 
-    /** Mean linear luminance of square cells, 0–1. @return array{columns: int, rows: int, cells: list<float>} */
+    /**
+     * Mean linear luminance of square cells, 0–1.
+     *
+     * @return array{columns: int, rows: int, cells: list<float>}
+     */
     private function light(Picture $small): array
     {
         $small = $this->vips->keep($this->small($this->linear($small), self::LIGHT_COLUMNS));
@@ -350,7 +373,14 @@ final class PixelProgram
      * Mean first and second differences of neighbouring pixels of the green channel, across and downwards, in blocks of
      * strips that lie evenly over the picture. Values in 8-bit codes.
      *
-     * @return array{columns: int, rows: int, slopeX: list<float>, slopeY: list<float>, bendX: list<float>, bendY: list<float>}
+     * @return array{
+     *     columns: int,
+     *     rows: int,
+     *     slopeX: list<float>,
+     *     slopeY: list<float>,
+     *     bendX: list<float>,
+     *     bendY: list<float>,
+     * }
      */
     private function detail(Picture $picture): array
     {
@@ -397,7 +427,11 @@ final class PixelProgram
         return ['columns' => $columns, 'rows' => $rows, ...$maps];
     }
 
-    /** Each pixel less its neighbour one step on. @param  array{int, int}  $step  across and downwards */
+    /**
+     * Each pixel less its neighbour one step on.
+     *
+     * @param  array{int, int}  $step  across and downwards
+     */
     private function difference(Picture $picture, array $step): Picture
     {
         [$width, $height] = [

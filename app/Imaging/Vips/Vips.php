@@ -26,7 +26,8 @@ final class Vips
         void vips_concurrency_set(int threads);
         void vips_cache_set_max(int operations);
         VipsImage *vips_image_new_from_file(const char *name, ...);
-        VipsImage *vips_image_new_from_memory_copy(const void *data, size_t size, int width, int height, int bands, int format);
+        VipsImage *vips_image_new_from_memory_copy(const void *data, size_t size, int width, int height, int bands,
+            int format);
         VipsImage *vips_image_copy_memory(VipsImage *image);
         int vips_image_get_width(const VipsImage *image);
         int vips_image_get_height(const VipsImage *image);
@@ -186,6 +187,7 @@ final class Vips
     /**
      * Sets up an operation from one picture to another; nothing is computed before the result is asked for.
      *
+     * @param  list<mixed>  $arguments
      * @param  array<string, int|string|float>  $options
      */
     public function run(string $operation, Picture $in, array $arguments = [], array $options = []): Picture
@@ -298,12 +300,12 @@ final class Vips
     /** The computed pixels, band by band within each pixel, row by row. */
     public function bytes(Picture $picture): string
     {
-        $size = $this->library->new('size_t');
-        $memory = $this->library->vips_image_write_to_memory($picture->image, FFI::addr($size));
+        $size = $this->library->new('size_t[1]');
+        $memory = $this->library->vips_image_write_to_memory($picture->image, $size);
         if ($memory === null) {
             throw new RuntimeException($this->error());
         }
-        $bytes = FFI::string($this->library->cast('char *', $memory), (int) $size->cdata);
+        $bytes = FFI::string($this->library->cast('char *', $memory), $this->integer($size));
         $this->library->g_free($memory);
 
         return $bytes;
@@ -331,12 +333,12 @@ final class Vips
     /** A JPEG of sRGB bytes, in memory. */
     public function jpeg(Picture $picture, int $quality): string
     {
-        [$buffer, $length] = [$this->library->new('void *'), $this->library->new('size_t')];
+        [$buffer, $length] = [$this->library->new('void *'), $this->library->new('size_t[1]')];
         if (
             $this->library->vips_jpegsave_buffer(
                 $picture->image,
                 FFI::addr($buffer),
-                FFI::addr($length),
+                $length,
                 'Q',
                 $quality,
                 'strip',
@@ -346,7 +348,7 @@ final class Vips
         ) {
             throw new RuntimeException($this->error());
         }
-        $bytes = FFI::string($this->library->cast('char *', $buffer), (int) $length->cdata);
+        $bytes = FFI::string($this->library->cast('char *', $buffer), $this->integer($length));
         $this->library->g_free($buffer);
 
         return $bytes;
@@ -374,19 +376,12 @@ final class Vips
         if ($this->library->vips_image_get_typeof($picture->image, 'icc-profile-data') === 0) {
             return null;
         }
-        [$data, $length] = [$this->library->new('const void *'), $this->library->new('size_t')];
-        if (
-            $this->library->vips_image_get_blob(
-                $picture->image,
-                'icc-profile-data',
-                FFI::addr($data),
-                FFI::addr($length),
-            ) !== 0
-        ) {
+        [$data, $length] = [$this->library->new('const void *'), $this->library->new('size_t[1]')];
+        if ($this->library->vips_image_get_blob($picture->image, 'icc-profile-data', FFI::addr($data), $length) !== 0) {
             return null;
         }
 
-        return FFI::string($this->library->cast('char *', $data), (int) $length->cdata);
+        return FFI::string($this->library->cast('char *', $data), $this->integer($length));
     }
 
     /**
@@ -438,5 +433,15 @@ final class Vips
     private function error(): string
     {
         return trim(strtok($this->library->vips_error_buffer(), "\n") ?: 'the picture cannot be decoded');
+    }
+
+    /**
+     * What the library wrote into a size.
+     *
+     * @return int<0, max>
+     */
+    private function integer(CData $size): int
+    {
+        return max(0, (int) $size[0]);
     }
 }

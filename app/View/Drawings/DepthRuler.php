@@ -33,10 +33,12 @@ final readonly class DepthRuler
         private ?float $wantedFrom,
         private ?float $wantedTo,
     ) {
-        $known = array_filter(
-            [$depth->near, $focus, $depth->far, $depth->hyperfocal, $wantedFrom, $wantedTo],
-            fn (?float $metres): bool => $metres !== null && $metres > 0,
-        );
+        $known = [$focus];
+        foreach ([$depth->near, $depth->far, $depth->hyperfocal, $wantedFrom, $wantedTo] as $metres) {
+            if ($metres !== null && $metres > 0) {
+                $known[] = $metres;
+            }
+        }
         $this->from = min($known) / 1.6;
         // Room for "beyond", where depth runs on to the horizon.
         $this->to = min(max($known), $this->from * 20000) * 1.8;
@@ -125,17 +127,17 @@ final readonly class DepthRuler
     /** @return list<array{string, string}> */
     public function table(): array
     {
-        return array_values(
-            array_filter([
-                ['focused at', Metres::text($this->focus)],
-                ['sharp from', Metres::text($this->depth->near)],
-                ['sharp to', Metres::text($this->depth->far)],
-                ['hyperfocal distance', Metres::text($this->depth->hyperfocal)],
-                $this->wantedFrom === null
-                    ? null
-                    : ['wanted sharp', Metres::text($this->wantedFrom).' to '.Metres::text($this->wantedTo)],
-            ]),
-        );
+        $rows = [
+            ['focused at', Metres::text($this->focus)],
+            ['sharp from', Metres::text($this->depth->near)],
+            ['sharp to', Metres::text($this->depth->far)],
+            ['hyperfocal distance', Metres::text($this->depth->hyperfocal)],
+        ];
+        if ($this->wantedFrom !== null) {
+            $rows[] = ['wanted sharp', Metres::text($this->wantedFrom).' to '.Metres::text($this->wantedTo)];
+        }
+
+        return $rows;
     }
 
     public function summary(): string

@@ -35,16 +35,16 @@ final readonly class ExposureMapDrawing
     /** Room at either end beyond what the lens can do, in stops. */
     private const BEYOND = 2 / 3;
 
-    /** @var list<int> aperture steps that are drawn */
+    /** @var non-empty-list<int> aperture steps that are drawn */
     private array $columns;
 
-    /** @var list<int> time steps, the shortest time first */
+    /** @var non-empty-list<int> time steps, the shortest time first */
     private array $rows;
 
     private function __construct(private ExposureMap $map)
     {
-        $this->columns = $this->columnsWorthDrawing();
-        $this->rows = array_reverse($map->timeSteps);
+        $this->columns = $this->columnsWorthDrawing() ?: [0];
+        $this->rows = array_reverse($map->timeSteps) ?: [0];
     }
 
     public static function of(?ExposureMap $map): ?self
@@ -125,7 +125,19 @@ final readonly class ExposureMapDrawing
         return $lines;
     }
 
-    /** @return list<array{reason: string, label: string, why: string, hatch: string, path: string, x: float, y: float, turn: int, anchor: string}> */
+    /**
+     * @return list<array{
+     *     reason: string,
+     *     label: string,
+     *     why: string,
+     *     hatch: string,
+     *     path: string,
+     *     x: float,
+     *     y: float,
+     *     turn: int,
+     *     anchor: string,
+     * }>
+     */
     public function zones(): array
     {
         $drawn = [];
@@ -310,7 +322,8 @@ final readonly class ExposureMapDrawing
         $per = $this->map->increment->perStop();
         $beyond = $this->zone('beyond-lens');
         $barred = $beyond === null ? [] : array_unique(array_column($beyond->cells, 0));
-        $usable = array_diff($this->map->apertureSteps, $barred);
+        $usable = array_values(array_diff($this->map->apertureSteps, $barred));
+        sort($usable);
         if ($usable === []) {
             return $this->map->apertureSteps;
         }
@@ -319,7 +332,7 @@ final readonly class ExposureMapDrawing
         return array_values(
             array_filter(
                 $this->map->apertureSteps,
-                fn (int $step): bool => $step >= min($usable) - $room && $step <= max($usable) + $room,
+                fn (int $step): bool => $step >= $usable[0] - $room && $step <= $usable[count($usable) - 1] + $room,
             ),
         );
     }
@@ -413,7 +426,7 @@ final readonly class ExposureMapDrawing
     {
         $plot = $this->plot();
         $cells = array_filter($zone->cells, fn (array $cell): bool => in_array($cell[0], $this->columns, true));
-        [$columns, $rows] = [array_column($cells, 0), array_column($cells, 1)];
+        [$columns, $rows] = [array_column($cells, 0) ?: [0], array_column($cells, 1) ?: [0]];
         $middle = $plot['y'] + $plot['height'] / 2;
         $place = fn (float $x, float $y, int $turn = 0, string $anchor = 'middle'): array => [
             'x' => round($x, 1),

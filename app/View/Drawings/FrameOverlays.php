@@ -292,8 +292,8 @@ final readonly class FrameOverlays
         $ends = $this->measures->ends;
 
         return sprintf(
-            '%.2f %% lost in the highlights, the largest place %.2f %%; %.2f %% blocked in the shadows, the largest '
-                .'%.2f %%.',
+            '%.2f %% lost in the highlights, the largest place %.2f %%; %.2f %% blocked in the shadows, the largest '.
+                '%.2f %%.',
             $tone->lostHighlightsPct,
             $ends->largestLostPct ?? 0,
             $tone->blockedShadowsPct,
@@ -363,8 +363,8 @@ final readonly class FrameOverlays
         return $distances === null
             ? 'Solid: thirds; dashed: golden ratio; dotted: diagonals and centre. No subject is marked.'
             : sprintf(
-                'Subject from thirds %.1f %%, golden ratio %.1f %%, diagonals %.1f %%, centre %.1f %% of the '
-                    .'diagonal; it takes %.1f %% of the frame.',
+                'Subject from thirds %.1f %%, golden ratio %.1f %%, diagonals %.1f %%, centre %.1f %% of the '.
+                    'diagonal; it takes %.1f %% of the frame.',
                 $distances['thirds'],
                 $distances['golden'],
                 $distances['diagonals'],
@@ -382,7 +382,7 @@ final readonly class FrameOverlays
             ? 'No line tells of tilt.'
             : sprintf(
                 '%s %.1f° %s; straightening keeps %.0f %% of the frame.',
-                $composition?->tiltFrom === 'mark' ? 'By the marked line it leans' : 'Leans',
+                $composition->tiltFrom === 'mark' ? 'By the marked line it leans' : 'Leans',
                 abs($tilt),
                 $tilt >= 0 ? 'clockwise' : 'anticlockwise',
                 100 * Lines::keptAfterTurning($tilt, $this->aspect),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Drawings;
 
+use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Optics\EntrancePupil;
@@ -15,18 +16,15 @@ final readonly class PupilDrawing
     {
     }
 
-    /** @param  array<string, mixed>  $suggestion  as stored */
-    public static function ofSuggestion(array $suggestion): ?self
+    public static function ofSuggestion(Suggestion $suggestion): ?self
     {
-        $focalLength = $suggestion['focalLength'] ?? null;
-
-        return $focalLength === null
+        return $suggestion->focalLength === null
             ? null
             : self::of(
                 new CaptureRecord(
-                    fNumber: Aperture::of((float) $suggestion['fNumber']),
-                    focalLength: (float) $focalLength,
-                    widestFNumber: isset($suggestion['widestFNumber']) ? (float) $suggestion['widestFNumber'] : null,
+                    fNumber: $suggestion->settings->aperture,
+                    focalLength: $suggestion->focalLength,
+                    widestFNumber: $suggestion->widestFNumber,
                 ),
             );
     }

@@ -41,7 +41,7 @@ final readonly class SeriesStrip
         if ($series === null) {
             return null;
         }
-        $tones = array_values(array_filter(array_map(fn (Frame $frame) => $frame->storedMeasures()?->tone, $frames)));
+        $tones = array_values(array_filter(array_map(fn (Frame $frame) => $frame->measures?->tone, $frames)));
 
         return new self(
             $frames,
@@ -131,7 +131,13 @@ final readonly class SeriesStrip
         return $drawn;
     }
 
-    /** In words. @return list<array{string, string}> */
+    /** The table in one line. */
+    public function summary(): string
+    {
+        return implode('; ', array_map(fn (array $row): string => implode(' ', $row), $this->table()));
+    }
+
+    /** @return list<array{string, string}> in words */
     public function table(): array
     {
         $rows = array_map(fn (array $point): array => ['frame '.$point['number'], $point['label']], $this->points());
@@ -144,7 +150,7 @@ final readonly class SeriesStrip
 
     private function x(float $exposure): float
     {
-        $all = $this->series->exposures();
+        $all = $this->series->exposures() ?: [$exposure];
         $span = max(0.5, max($all) - min($all));
 
         return round(self::LEFT + ((self::RIGHT - self::LEFT) * ($exposure - min($all))) / $span, 1);

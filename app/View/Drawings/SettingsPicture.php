@@ -104,4 +104,13 @@ final readonly class SettingsPicture
 
         return [floor(min($values)) - 0.5, ceil(max($values)) + 0.5];
     }
+
+    /** The points in one line. */
+    public function summary(): string
+    {
+        return implode(
+            '; ',
+            array_map(fn (array $point): string => $point['count'].' times '.$point['label'], $this->points()),
+        );
+    }
 }

@@ -74,9 +74,11 @@ final class SkyPath
     public function golden(): array
     {
         $bands = [];
-        foreach (
-            ['morning' => $this->day->goldenMorning(), 'evening' => $this->day->goldenEvening()] as $name => ['from' => $from, 'to' => $to]
-        ) {
+        $golden = [
+            'morning' => $this->day->goldenMorning(),
+            'evening' => $this->day->goldenEvening(),
+        ];
+        foreach ($golden as $name => ['from' => $from, 'to' => $to]) {
             if ($from !== null && $to !== null && $to > $from) {
                 $bands[] = [
                     'x' => $this->x($from),
@@ -143,6 +145,12 @@ final class SkyPath
     public function planned(): array
     {
         return ['x' => $this->x($this->outing->at), 'y' => $this->y($this->sunAt($this->outing->at)->altitude)];
+    }
+
+    /** The table in one line. */
+    public function summary(): string
+    {
+        return implode('; ', array_map(fn (array $row): string => implode(': ', $row), $this->table()));
     }
 
     /** @return list<array{string, string}> the same in words */

@@ -7,6 +7,7 @@ namespace App\View\Presenters;
 use App\Critique\FrameSituation;
 use App\Models\Attempt;
 use App\Models\AttemptState;
+use App\Models\AttemptStep;
 use App\Models\Frame;
 use App\Models\FrameState;
 use Illuminate\Support\Collection;
@@ -54,7 +55,13 @@ final readonly class AttemptView
         );
     }
 
-    /** @return list<array{row: ?Row, frames: list<Frame>, checks: list<array<string, mixed>>}> the frames in the rows of the brief, with what is said of each row */
+    /**
+     * @return list<array{
+     *     row: ?Row,
+     *     frames: list<Frame>,
+     *     checks: list<array<string, mixed>>,
+     * }> the frames in the rows of the brief, with what is said of each row
+     */
     public function rows(): array
     {
         $rows = $this->brief->rows();
@@ -64,7 +71,10 @@ final readonly class AttemptView
 
         return array_map(function (Row $row): array {
             $frames = array_values(
-                array_filter($this->frames, fn (Frame $frame): bool => $this->brief->row($frame->row)?->id === $row->id),
+                array_filter(
+                    $this->frames,
+                    fn (Frame $frame): bool => $this->brief->row($frame->row)?->id === $row->id,
+                ),
             );
             usort($frames, fn (Frame $a, Frame $b): int => $a->takenOrder() <=> $b->takenOrder());
 
@@ -74,6 +84,12 @@ final readonly class AttemptView
                 'checks' => array_merge(...array_map($this->checksOfRow(...), $frames), ...[[]]),
             ];
         }, $rows);
+    }
+
+    /** Whether its student can still change it. */
+    public function isDraft(): bool
+    {
+        return $this->attempt->state->allows(AttemptStep::Prepare);
     }
 
     public function isBusy(): bool
@@ -105,7 +121,8 @@ final readonly class AttemptView
         return $this->frames !== [] &&
             array_filter(
                 $this->frames,
-                fn (Frame $frame): bool => $frame->state !== FrameState::Judged && $frame->state !== FrameState::Judging,
+                fn (Frame $frame): bool => $frame->state !== FrameState::Judged
+                    && $frame->state !== FrameState::Judging,
             ) === [];
     }
 

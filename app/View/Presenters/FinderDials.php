@@ -38,7 +38,7 @@ final readonly class FinderDials
         return $this->input->texts[$field];
     }
 
-    /** @return array<string, string> */
+    /** @return array<int|string, string> */
     public function modes(): array
     {
         $modes = [];
@@ -65,7 +65,7 @@ final readonly class FinderDials
         return in_array($this->value('mode'), ShotInput::modesOf($field), true);
     }
 
-    /** @return array<string, string> */
+    /** @return array<int|string, string> */
     public function lights(): array
     {
         return array_map(fn ($condition): string => $condition->title, $this->scene->conditions);
@@ -105,7 +105,7 @@ final readonly class FinderDials
         ];
     }
 
-    /** @return array<string, string> */
+    /** @return array<int|string, string> */
     public function apertures(): array
     {
         $positions = [];
@@ -126,7 +126,7 @@ final readonly class FinderDials
     /**
      * Fast to slow, and for bulb beyond.
      *
-     * @return array<string, string>
+     * @return array<int|string, string>
      */
     public function times(): array
     {
@@ -148,7 +148,7 @@ final readonly class FinderDials
         return $positions;
     }
 
-    /** @return array<string, string> */
+    /** @return array<int|string, string> */
     public function isos(): array
     {
         $positions = ['auto' => 'automatic'];
@@ -163,7 +163,7 @@ final readonly class FinderDials
         return $positions;
     }
 
-    /** @return array<string, string> */
+    /** @return array<int|string, string> */
     public function compensations(): array
     {
         $positions = [];
@@ -174,20 +174,24 @@ final readonly class FinderDials
         return $positions;
     }
 
-    /** @return array<string, string> */
+    /** @return array<int|string, string> */
     public function patterns(): array
     {
         $patterns = [];
-        foreach (
-            [MeteringPattern::Scene, MeteringPattern::Centre, MeteringPattern::Spot, MeteringPattern::Highlight] as $pattern
-        ) {
+        $patterns = [
+            MeteringPattern::Scene,
+            MeteringPattern::Centre,
+            MeteringPattern::Spot,
+            MeteringPattern::Highlight,
+        ];
+        foreach ($patterns as $pattern) {
             $patterns[$pattern->value] = $pattern->label();
         }
 
         return $patterns;
     }
 
-    /** @return array<string, string> metres, closer together near by */
+    /** @return array<int|string, string> metres, closer together near by */
     public function focuses(): array
     {
         $positions = ['' => 'automatic, at the point'];
@@ -205,7 +209,7 @@ final readonly class FinderDials
         return $held === '' ? $positions : $positions + [$held => $held.' m'];
     }
 
-    /** @return array<string, string> */
+    /** @return array<int|string, string> */
     public function filters(): array
     {
         $positions = ['0' => 'none'];
@@ -221,7 +225,7 @@ final readonly class FinderDials
         return $this->scene->hasFlash && $this->outfits->kit->flashGuideNumber !== null;
     }
 
-    /** @return array<string, string> */
+    /** @return array<int|string, string> */
     public function flashes(): array
     {
         return [
@@ -233,7 +237,7 @@ final readonly class FinderDials
         ];
     }
 
-    /** @return array<string, string> */
+    /** @return array<int|string, string> */
     public function balances(): array
     {
         return [
@@ -246,7 +250,7 @@ final readonly class FinderDials
         ];
     }
 
-    /** @return array<string, string> */
+    /** @return array<int|string, string> */
     public function supports(): array
     {
         $supports = [];
@@ -257,7 +261,7 @@ final readonly class FinderDials
         return $supports;
     }
 
-    /** @return array<string, string> where the crossing subject is, by the moment in seconds */
+    /** @return array<int|string, string> where the crossing subject is, by the moment in seconds */
     public function moments(): array
     {
         $crossing = $this->scene->crossing;
@@ -275,7 +279,7 @@ final readonly class FinderDials
         return $moments;
     }
 
-    /** @return array<string, string> */
+    /** @return array<int|string, string> */
     public function drives(): array
     {
         $drives = [];
@@ -286,7 +290,7 @@ final readonly class FinderDials
         return $drives;
     }
 
-    /** @return array<string, string> */
+    /** @return array<int|string, string> */
     public function steps(): array
     {
         return [self::thirds(1) => '⅓ stop', self::thirds(2) => '⅔ stop', '1' => '1 stop', '2' => '2 stops'];

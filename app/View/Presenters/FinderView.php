@@ -44,7 +44,8 @@ final readonly class FinderView
             $rows[] = [
                 'label' => $label,
                 'text' => $text,
-                'by' => $this->sight->solved->decidedBy[$key] === Decider::Camera ? 'the camera’s choice' : 'set by you',
+                'by' => $this->sight->solved->decidedBy[$key] === Decider::Camera ? 'the camera’s choice'
+                    : 'set by you',
                 'blinks' => $display->blinking[$key] ?? null,
             ];
         }
@@ -96,11 +97,13 @@ final readonly class FinderView
     public function ends(): array
     {
         $ends = $this->picture->ends;
-        $path = fn (array $cells): string => $ends === null
-            ? ''
-            : CellPath::of($cells, $ends->columns, $ends->rows, ...self::OVER);
 
-        return ['lost' => $path($ends->lost ?? []), 'blocked' => $path($ends->blocked ?? [])];
+        return $ends === null
+            ? ['lost' => '', 'blocked' => '']
+            : [
+                'lost' => CellPath::of($ends->lost, $ends->columns, $ends->rows, ...self::OVER),
+                'blocked' => CellPath::of($ends->blocked, $ends->columns, $ends->rows, ...self::OVER),
+            ];
     }
 
     public function depth(): DepthRuler

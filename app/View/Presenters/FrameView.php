@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Presenters;
 
+use App\Critique\FrameSituation;
+use App\Input\IntentInput;
+use App\Input\MarksInput;
+use App\Input\RegionInput;
+use App\Input\StatedFieldsInput;
 use App\Models\Decision;
 use App\Models\Frame;
 use App\Models\FrameFinding;
@@ -12,11 +17,14 @@ use App\Models\Note;
 use App\Models\NoteKind;
 use App\View\Drawings\DepthRuler;
 use App\View\Drawings\ExposureMapDrawing;
+use App\View\Drawings\FrameDrawings;
 use App\View\Drawings\FrameOverlays;
 use App\View\Drawings\MovementComb;
 use App\View\Drawings\PupilDrawing;
 use App\View\Drawings\ToneStrip;
 use Illuminate\Support\Collection;
+use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Critique\FrameAdviser;
 use TruePupil\Core\Exposure\LightLedger;
@@ -45,14 +53,14 @@ final readonly class FrameView
 
     public static function of(Frame $frame): self
     {
-        $situation = $frame->situation();
+        $situation = app(FrameSituation::class)->asMeasured($frame);
         $record = $frame->record();
 
         return new self(
             $frame,
             $frame->state,
             $record === null ? [] : RecordTable::rows($record),
-            $frame->ledger($situation),
+            $situation?->ledger(),
             $situation === null ? null : ToneStrip::of($situation->measures, $situation->wanted?->stops),
             $record === null ? null : PupilDrawing::of($record),
             $situation,
@@ -60,23 +68,109 @@ final readonly class FrameView
     }
 
     /**
-     * Every aperture against every time in the light of this frame, with the frame, the plan and the suggestions on it.
+     * Every aperture against every time in the light of this frame, with the frame, the plan and the suggestions on it,
+     * and what its depth and its movement come to; null where there is nothing to draw.
      */
-    public function map(): ?ExposureMapDrawing
+    public function drawings(): ?FrameDrawings
     {
-        return $this->situation === null
-            ? null
-            : ExposureMapDrawing::of(app(FrameAdviser::class)->advise($this->situation, [])->map);
+        if ($this->situation === null) {
+            return null;
+        }
+        $drawings = new FrameDrawings(
+            ExposureMapDrawing::of(app(FrameAdviser::class)->advise($this->situation, [])->map),
+            DepthRuler::ofFrame($this->situation),
+            MovementComb::ofFrame($this->situation),
+        );
+
+        return $drawings->map === null && $drawings->ruler === null && $drawings->comb === null ? null : $drawings;
     }
 
-    public function ruler(): ?DepthRuler
+    /**
+     * What is said of the frame in earnest: faults, weaknesses and choices, but no praise.
+     *
+     * @return Collection<int, FrameFinding>
+     */
+    public function serious(): Collection
     {
-        return $this->situation === null ? null : DepthRuler::ofFrame($this->situation);
+        return $this->published()->reject(
+            fn (FrameFinding $finding): bool => $finding->severity() === Severity::Praise,
+        );
     }
 
-    public function comb(): ?MovementComb
+    public function saysSeriously(string $rule): bool
     {
-        return $this->situation === null ? null : MovementComb::ofFrame($this->situation);
+        return $this->serious()->contains('rule_id', $rule);
+    }
+
+    /** A note of the frame by its number. */
+    public function note(int $id): ?Note
+    {
+        return $this->frame->notes->find($id);
+    }
+
+    /** How many notes its student reads. */
+    public function givenNotes(): int
+    {
+        return $this->frame->notes->whereNotNull('given_at')->count();
+    }
+
+    public function brief(): Brief
+    {
+        return $this->frame->attempt->setBrief->content();
+    }
+
+    /** @return Collection<int, Frame> the frames of the attempt, where the brief takes several */
+    public function siblings(): Collection
+    {
+        return $this->brief()->most() > 1 ? $this->frame->attempt->frames->toBase() : collect();
+    }
+
+    /** Its place among them, from 0. */
+    public function position(): int
+    {
+        return (int) $this->siblings()->search(fn (Frame $other): bool => $other->is($this->frame));
+    }
+
+    public function isOneOfSeveral(): bool
+    {
+        return $this->frame->attempt->frames->count() > 1;
+    }
+
+    /**
+     * The subject in percent, as the form has it.
+     *
+     * @param  ?array<string, mixed>  $typed  what was typed before, where the form came back
+     * @return ?array<string, mixed>
+     */
+    public function subject(?array $typed): ?array
+    {
+        return $typed ?? ($this->frame->subject === null ? null : RegionInput::write($this->frame->subject));
+    }
+
+    /** @return array<string, string> the intent as the fields of the form have it */
+    public function intent(): array
+    {
+        return $this->frame->intent === null ? [] : IntentInput::write($this->frame->intent);
+    }
+
+    /** @return list<array{kind: string, points: string}> the marks as the fields of the form have them */
+    public function marks(): array
+    {
+        return MarksInput::write($this->frame->marks ?? []);
+    }
+
+    /** What can be laid over a picture that has been judged. */
+    public function judgedOverlays(): ?FrameOverlays
+    {
+        return $this->state === FrameState::Judged ? $this->overlays() : null;
+    }
+
+    /** @param  array<string, mixed>  $crop  left, top, width and height in percent, as the form takes them */
+    public function cropField(array $crop): string
+    {
+        $percent = fn (string $side): float => round(100 * (float) $crop[$side], 1);
+
+        return implode(' ', array_map($percent, ['x', 'y', 'width', 'height']));
     }
 
     /** What can be laid over the picture; null for one that was measured before that could be. */
@@ -107,10 +201,11 @@ final readonly class FrameView
     {
         $settings = $this->situation?->plan?->settings();
         $light = $this->situation?->subjectLight();
+        $wanted = $this->situation?->wanted;
 
-        return $settings === null || $light === null || $this->situation?->wanted === null
+        return $settings === null || $light === null || $wanted === null
             ? null
-            : LightLedger::of($light, $settings, $this->situation->wanted->stops);
+            : LightLedger::of($light, $settings, $wanted->stops);
     }
 
     /** @return list<array<string, mixed>> */
@@ -149,14 +244,14 @@ final readonly class FrameView
             ->values();
     }
 
-    /** @return array<int, array<string, mixed>> by number */
+    /** @return array<int, Suggestion> by number */
     public function suggestions(): array
     {
         return $this->frame->offeredSuggestions();
     }
 
-    /** @return ?array<string, mixed> the suggestion that goes with the return */
-    public function suggestion(): ?array
+    /** The suggestion that goes with the return. */
+    public function suggestion(): ?Suggestion
     {
         return $this->frame->chosenSuggestion();
     }
@@ -164,7 +259,7 @@ final readonly class FrameView
     /** @return list<string> what would have to be known for the rules that stayed silent, named once each */
     public function unknowns(): array
     {
-        $needs = array_unique(array_merge(...array_values($this->frame->silences ?? []), ...[[]]));
+        $needs = array_unique(array_merge(...array_values($this->frame->unmet_needs ?? []), ...[[]]));
 
         return array_values(array_map(fn (string $need): string => Need::from($need)->label(), $needs));
     }
@@ -174,7 +269,7 @@ final readonly class FrameView
      * person's
      * notes come before what was computed.
      *
-     * @return array{keep: ?string, try: ?string, change: ?array<string, mixed>}
+     * @return array{keep: ?string, try: ?string, change: ?Suggestion}
      */
     public function first(): array
     {
@@ -203,6 +298,12 @@ final readonly class FrameView
                     ->all(),
             ),
         );
+    }
+
+    /** @return array<string, string> what the student stated, as the fields of the form have it */
+    public function stated(): array
+    {
+        return $this->frame->stated === null ? [] : StatedFieldsInput::write($this->frame->stated);
     }
 
     public function alt(): string

@@ -73,6 +73,12 @@ final readonly class KitForm
         );
     }
 
+    /** What a field of the form shows: what was typed before where the form came back, else what is saved. */
+    public function field(string $key): mixed
+    {
+        return old($key, $this->value($key));
+    }
+
     public function value(string $key): string
     {
         return $this->values[$key] ?? '';

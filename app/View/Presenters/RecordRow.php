@@ -18,4 +18,10 @@ final readonly class RecordRow
         public bool $asked = false,
     ) {
     }
+
+    /** Whether the student is asked for it: the file has nothing, or what is there the student stated before. */
+    public function isAsked(): bool
+    {
+        return $this->asked && ! in_array($this->source, [Provenance::File, Provenance::Derived], true);
+    }
 }

@@ -71,4 +71,16 @@ final class RecordTable
             $row('takenAt', 'Taken', $record->takenAt?->format('j M Y, H:i:s')),
         ];
     }
+
+    /**
+     * What a student could say and nobody has, named in one line.
+     *
+     * @param  list<RecordRow>  $rows
+     */
+    public static function missing(array $rows): string
+    {
+        $missing = array_filter($rows, fn (RecordRow $row): bool => $row->value === null && $row->asked);
+
+        return implode(', ', array_map(fn (RecordRow $row): string => lcfirst($row->label), $missing));
+    }
 }

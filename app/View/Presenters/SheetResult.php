@@ -148,13 +148,13 @@ final readonly class SheetResult
             ruler: $first?->focalLength === null || $first->focusDistance === null
                 ? null
                 : self::ruler($request, $first),
-            comb: $blur?->criticalLimit() === null || $first === null
+            comb: $blur?->criticalLimit() === null
                 ? null
                 : MovementComb::of(
                     $blur,
                     $format->circleOfConfusion(),
                     $request->kit->body->limits,
-                    $intent->movement?->band((float) $first->focalLength, $intent->subject, $format),
+                    $intent->movement->band((float) $first->focalLength, $intent->subject, $format),
                     $first->settings->time,
                 ),
         );

@@ -7,6 +7,8 @@ namespace App\View\Presenters;
 use App\Critique\SuggestionEdit;
 use App\Models\Frame;
 use App\View\Drawings\ExposureMapDrawing;
+use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Critique\EditedSuggestion;
 use TruePupil\Core\Critique\FollowingValue;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
@@ -21,35 +23,30 @@ final readonly class SuggestionForm
     /** Neutral-density filters as they are sold, stops; those of the kit come on top. */
     private const FILTERS = [0, 1, 2, 3, 6, 10];
 
-    /** @param  SuggestionEdit  $edit  with something edited */
-    public function __construct(public Frame $frame, public SuggestionEdit $edit)
+    public function __construct(public Frame $frame, public SuggestionEdit $edit, private EditedSuggestion $edited)
     {
     }
 
-    /** @return array<string, mixed> */
-    public function suggestion(): array
+    public function suggestion(): Suggestion
     {
-        return $this->edit->edited?->suggestion->toArray() ?? [];
+        return $this->edited->suggestion;
     }
 
     /** @return list<string> */
     public function held(): array
     {
-        return $this->edit->edited->held ?? [];
+        return $this->edited->held;
     }
 
     public function map(): ?ExposureMapDrawing
     {
-        return $this->edit->edited === null ? null : ExposureMapDrawing::of($this->edit->edited->map);
+        return ExposureMapDrawing::of($this->edited->map);
     }
 
-    /** @return array<string, array{label: string, options: array<string, string>, value: string}> by field */
+    /** @return array<string, array{label: string, options: array<int|string, string>, value: string}> by field */
     public function dials(): array
     {
-        $suggestion = $this->edit->edited?->suggestion;
-        if ($suggestion === null) {
-            return [];
-        }
+        $suggestion = $this->edited->suggestion;
         $settings = $suggestion->settings;
         $filters = array_unique([
             ...self::FILTERS,
@@ -92,7 +89,7 @@ final readonly class SuggestionForm
         ]);
     }
 
-    /** @return array<string, string> */
+    /** @return array<int|string, string> */
     public function followers(): array
     {
         return array_combine(
@@ -103,7 +100,7 @@ final readonly class SuggestionForm
 
     /**
      * @param  list<Aperture>|list<ExposureTime>|list<Iso>  $positions
-     * @return array{label: string, options: array<string, string>, value: string}
+     * @return array{label: string, options: array<int|string, string>, value: string}
      */
     private function dial(string $label, array $positions, Aperture|ExposureTime|Iso $set): array
     {

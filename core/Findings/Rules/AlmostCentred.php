@@ -68,8 +68,8 @@ final class AlmostCentred implements FindingRule
             topic: Topic::Composition,
             severity: $declared ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
-                'The picture is built on symmetry, and its axis lies %.1f %% of the width to the %s of the middle. A '
-                    .'small step to the %s sets it right; a crop costs %.0f %% of the width.',
+                'The picture is built on symmetry, and its axis lies %.1f %% of the width to the %s of the middle. A '.
+                    'small step to the %s sets it right; a crop costs %.0f %% of the width.',
                 100 * abs($off),
                 $off > 0 ? 'right' : 'left',
                 $off > 0 ? 'right' : 'left',

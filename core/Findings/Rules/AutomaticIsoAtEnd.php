@@ -65,8 +65,8 @@ final class AutomaticIsoAtEnd implements FindingRule
                         : 'Know where your ceiling is, and what the camera does when it gets there.',
                 )
                 : sprintf(
-                    'Automatic ISO had reached its floor, %s, and there was still too much light: close the aperture, '
-                        .'shorten the time or put a filter on.',
+                    'Automatic ISO had reached its floor, %s, and there was still too much light: close the aperture, '.
+                        'shorten the time or put a filter on.',
                     $iso,
                 ),
             evidence: [

@@ -39,9 +39,9 @@ final class AutomaticIsoHidesMeter implements FindingRule
             id: $this->id(),
             topic: Topic::Mode,
             severity: $byHand ? Severity::Weakness : Severity::Choice,
-            sentence: 'Manual with automatic ISO is not manual: whatever aperture and time you set, ISO answers, the '
-                .'meter stands at zero, and the exposure is the camera\'s. Only compensation moves it, where the body '
-                .'allows that here.',
+            sentence: 'Manual with automatic ISO is not manual: whatever aperture and time you set, ISO answers, the '.
+                'meter stands at zero, and the exposure is the camera\'s. Only compensation moves it, where the body '.
+                'allows that here.',
             evidence: [
                 new Evidence(
                     'ISO',

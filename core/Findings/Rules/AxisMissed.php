@@ -45,13 +45,13 @@ final class AxisMissed implements FindingRule
                     $axis['score'],
                 ),
                 $isSymmetrical => sprintf(
-                    'The picture is symmetrical about a line %.1f %% of the width beside the axis that you marked. A '
-                        .'small step sets it right.',
+                    'The picture is symmetrical about a line %.1f %% of the width beside the axis that you marked. A '.
+                        'small step sets it right.',
                     abs($axis['offPct']),
                 ),
                 default => sprintf(
-                    'You marked an axis of symmetry, and the two sides are alike to %.2f only. Look for what breaks '
-                        .'it: something on one side, a slanting viewpoint, uneven light.',
+                    'You marked an axis of symmetry, and the two sides are alike to %.2f only. Look for what breaks '.
+                        'it: something on one side, a slanting viewpoint, uneven light.',
                     $axis['score'],
                 ),
             },

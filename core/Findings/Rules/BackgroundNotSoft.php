@@ -74,8 +74,8 @@ final class BackgroundNotSoft implements FindingRule
                 $wanted,
                 $isInReach
                     ? sprintf('%s would do it.', $needed)
-                    : 'The lens does not open that far: go nearer, move the subject away from the background, or take '
-                        .'a longer lens.',
+                    : 'The lens does not open that far: go nearer, move the subject away from the background, or take '.
+                        'a longer lens.',
             ),
             evidence: [new Evidence('blur disc', $disc, '%', $wanted, -$stops->value, 'stops')],
             source: 'Blur disc f²/(N(s−f))·|d−s|/d on the sensor.',

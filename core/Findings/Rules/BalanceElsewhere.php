@@ -46,8 +46,8 @@ final class BalanceElsewhere implements FindingRule
             topic: Topic::Composition,
             severity: Severity::Choice,
             sentence: sprintf(
-                'What draws the eye lies, taken together, %.0f %% of the width away from the subject: the picture '
-                    .'tips to the %s. A step to one side, or a darker ground there, would bring it back.',
+                'What draws the eye lies, taken together, %.0f %% of the width away from the subject: the picture '.
+                    'tips to the %s. A step to one side, or a darker ground there, would bring it back.',
                 100 * $away,
                 $composition->balance['x'] < $centre['x'] ? 'left' : 'right',
             ),

@@ -41,8 +41,8 @@ final class BandingRisk implements FindingRule
             topic: Topic::Tone,
             severity: Severity::Weakness,
             sentence: sprintf(
-                '%.0f %% of the tones between dark and bright are missing, and there are smooth parts in which such '
-                    .'gaps show as steps. Work on the raw file, or pull the curve less far.',
+                '%.0f %% of the tones between dark and bright are missing, and there are smooth parts in which such '.
+                    'gaps show as steps. Work on the raw file, or pull the curve less far.',
                 $missing,
             ),
             evidence: [

@@ -46,8 +46,8 @@ final class BelowBaseIso implements FindingRule
             topic: Topic::Exposure,
             severity: $valuesBase ? Severity::Weakness : Severity::Choice,
             sentence: sprintf(
-                '%s lies %s below the base of your body, %s: highlights clip %s sooner. Where the time is too long or '
-                    .'the light too strong, a filter costs nothing of that.',
+                '%s lies %s below the base of your body, %s: highlights clip %s sooner. Where the time is too long or '.
+                    'the light too strong, a filter costs nothing of that.',
                 $iso,
                 $lost->inWords(),
                 $base,

@@ -42,9 +42,9 @@ final class BracketShifted implements FindingRule
             topic: Topic::Series,
             severity: Severity::Weakness,
             sentence: sprintf(
-                'The frames of this bracket are shifted against each other by up to %.1f %% of the width. Software '
-                    .'can line them up at the cost of the edges; a tripod, or the camera pressed to something, keeps '
-                    .'them.',
+                'The frames of this bracket are shifted against each other by up to %.1f %% of the width. Software '.
+                    'can line them up at the cost of the edges; a tripod, or the camera pressed to something, keeps '.
+                    'them.',
                 $worst->distance(),
             ),
             evidence: [

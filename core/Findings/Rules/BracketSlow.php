@@ -42,8 +42,8 @@ final class BracketSlow implements FindingRule
             topic: Topic::Series,
             severity: Severity::Weakness,
             sentence: sprintf(
-                '%s s went by between two frames of this bracket%s: clouds, people and the camera move meanwhile. Set '
-                    .'the drive to bracket or continuous, and take the row with one press or a release.',
+                '%s s went by between two frames of this bracket%s: clouds, people and the camera move meanwhile. Set '.
+                    'the drive to bracket or continuous, and take the row with one press or a release.',
                 round($gap),
                 $isSingle ? ', in single drive' : '',
             ),

@@ -43,8 +43,8 @@ final class BracketSteps implements FindingRule
                 id: $this->id(),
                 topic: Topic::Series,
                 severity: Severity::Fault,
-                sentence: 'The frames of this bracket have the same exposure, so they hold no more range than one of '
-                    .'them. Two stops between frames is a good start.',
+                sentence: 'The frames of this bracket have the same exposure, so they hold no more range than one of '.
+                    'them. Two stops between frames is a good start.',
                 evidence: [new Evidence('step', $usual, 'stops', 1.0, $usual - 1.0)],
                 source: 'Steps from the exact scale values.',
             );
@@ -69,16 +69,16 @@ final class BracketSteps implements FindingRule
             severity: $isGap ? Severity::Fault : Severity::Weakness,
             sentence: $isGap
                 ? sprintf(
-                    'The bracket goes in steps of %s, and %d %s missing (steps: %s). Let the camera take the row in '
-                        .'one go.',
+                    'The bracket goes in steps of %s, and %d %s missing (steps: %s). Let the camera take the row in '.
+                        'one go.',
                     Stops::of($usual)->inWords(),
                     array_sum($missing),
                     array_sum($missing) === 1 ? 'frame is' : 'frames are',
                     $text,
                 )
                 : sprintf(
-                    'The steps of this bracket are uneven: %s stops. Regular steps merge without seams; set the step '
-                        .'once and let the camera count.',
+                    'The steps of this bracket are uneven: %s stops. Regular steps merge without seams; set the step '.
+                        'once and let the camera count.',
                     $text,
                 ),
             evidence: array_map(

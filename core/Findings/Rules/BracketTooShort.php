@@ -49,8 +49,8 @@ final class BracketTooShort implements FindingRule
             topic: Topic::Series,
             severity: Severity::Weakness,
             sentence: sprintf(
-                'Together these frames hold about %s, and the scene spans %s. At this step it takes %d frames; you '
-                    .'took %d.',
+                'Together these frames hold about %s, and the scene spans %s. At this step it takes %d frames; you '.
+                    'took %d.',
                 Stops::of($covered)->inWords(),
                 Stops::of($scene)->inWords(),
                 $frames,

@@ -55,9 +55,9 @@ final class BracketValuesMoved implements FindingRule
             topic: Topic::Series,
             severity: Severity::Fault,
             sentence: sprintf(
-                'In this bracket %s changed between the frames, so %s differs from frame to frame and they will not '
-                    .'merge cleanly. Fix aperture and ISO, in manual or by bracketing in aperture priority with ISO '
-                    .'set, and let only the time move.',
+                'In this bracket %s changed between the frames, so %s differs from frame to frame and they will not '.
+                    'merge cleanly. Fix aperture and ISO, in manual or by bracketing in aperture priority with ISO '.
+                    'set, and let only the time move.',
                 $names,
                 in_array('aperture', $moved, true) ? 'depth of field' : 'noise',
             ),

@@ -63,8 +63,8 @@ final class CameraChoseTooSlow implements FindingRule
             topic: Topic::Movement,
             severity: Severity::Weakness,
             sentence: sprintf(
-                'In %s the camera chose %s, %s longer than this subject and these hands allow. Set the slowest time '
-                    .'of automatic ISO to %s and its ceiling high enough%s, or set the time yourself.',
+                'In %s the camera chose %s, %s longer than this subject and these hands allow. Set the slowest time '.
+                    'of automatic ISO to %s and its ceiling high enough%s, or set the time yourself.',
                 $mode->label(),
                 $time,
                 $beyond->inWords(),
@@ -72,8 +72,8 @@ final class CameraChoseTooSlow implements FindingRule
                 $room >= 1 / 3 ? sprintf(', open up (%s is left)', Stops::of($room)->inWords()) : '',
             ),
             evidence: [new Evidence('exposure time', $time->exact, 's', $limit, -$beyond->value, 'stops')],
-            source: 'The camera spends time first; only automatic ISO with a slowest time, or a wider aperture, stops '
-                .'it.',
+            source: 'The camera spends time first; only automatic ISO with a slowest time, or a wider aperture, stops '.
+                'it.',
             suggestion: SameExposure::with($situation, 'a time that hands and subject allow', time: $needed),
         );
     }

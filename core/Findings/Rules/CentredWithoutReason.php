@@ -60,8 +60,8 @@ final class CentredWithoutReason implements FindingRule
                 topic: Topic::Composition,
                 severity: Severity::Weakness,
                 sentence: sprintf(
-                    'The subject sits in the middle, %.0f %% from it, and no reason is given. Try it a third from one '
-                        .'side, looking or going into the room; keep the middle when you can say why.',
+                    'The subject sits in the middle, %.0f %% from it, and no reason is given. Try it a third from one '.
+                        'side, looking or going into the room; keep the middle when you can say why.',
                     $off,
                 ),
                 evidence: [new Evidence('subject from the middle', $off, '%', self::MIDDLE, $off - self::MIDDLE)],

@@ -50,9 +50,9 @@ final class CloseUpLight implements FindingRule
             topic: Topic::Depth,
             severity: Severity::Choice,
             sentence: sprintf(
-                'At this distance the picture is %.2f times life size: %s works like %s, %s less light, and '
-                    .'diffraction counts from there. A meter through the lens has allowed for the light; a hand meter '
-                    .'or a flash by guide number has not.',
+                'At this distance the picture is %.2f times life size: %s works like %s, %s less light, and '.
+                    'diffraction counts from there. A meter through the lens has allowed for the light; a hand meter '.
+                    'or a flash by guide number has not.',
                 $close->magnification,
                 $aperture,
                 Aperture::nearest($close->effectiveFNumber),

@@ -45,8 +45,8 @@ final class ColourCast implements FindingRule
             topic: Topic::Colour,
             severity: Severity::Choice,
             sentence: sprintf(
-                'What should be grey is %s by %.1f stop. If that is the light of the place, keep it; if not, set '
-                    .'white balance by the light, or on something neutral.',
+                'What should be grey is %s by %.1f stop. If that is the light of the place, keep it; if not, set '.
+                    'white balance by the light, or on something neutral.',
                 $name,
                 abs($amount),
             ),

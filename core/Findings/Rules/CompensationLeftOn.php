@@ -57,8 +57,8 @@ final class CompensationLeftOn implements FindingRule
             topic: Topic::Exposure,
             severity: Severity::Fault,
             sentence: sprintf(
-                'Compensation of %s was on%s, and the %s is that much too %s: without it, it would sit in its place. '
-                    .'Set compensation back to 0 when a scene is done.',
+                'Compensation of %s was on%s, and the %s is that much too %s: without it, it would sit in its place. '.
+                    'Set compensation back to 0 when a scene is done.',
                 $told,
                 $wasSet ? ', as in the frame before' : '',
                 $situation->wanted->label ?? 'subject',

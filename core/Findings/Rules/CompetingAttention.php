@@ -51,11 +51,11 @@ final class CompetingAttention implements FindingRule
             topic: Topic::Composition,
             severity: Severity::Choice,
             sentence: $subject === null
-                ? 'Two places in the picture draw the eye equally. Decide for one: leave the other out, darken it, or '
-                    .'let them speak to each other on purpose.'
+                ? 'Two places in the picture draw the eye equally. Decide for one: leave the other out, darken it, or '.
+                    'let them speak to each other on purpose.'
                 : sprintf(
-                    'Something in the %s draws the eye as much as the subject does. Leave it out, hide it behind the '
-                        .'subject, or darken it.',
+                    'Something in the %s draws the eye as much as the subject does. Leave it out, hide it behind the '.
+                        'subject, or darken it.',
                     PlaceName::of($rivals[0]['x'], $rivals[0]['y']),
                 ),
             evidence: [

@@ -38,8 +38,8 @@ final class ConvergingVerticals implements FindingRule
             topic: Topic::Composition,
             severity: Severity::Choice,
             sentence: sprintf(
-                'Upright lines lean %.1f° %s from one side of the frame to the other: the camera looked %s. Hold it '
-                    .'level and step back, or take it so far that it is plainly meant.',
+                'Upright lines lean %.1f° %s from one side of the frame to the other: the camera looked %s. Hold it '.
+                    'level and step back, or take it so far that it is plainly meant.',
                 abs($convergence),
                 $convergence > 0 ? 'together' : 'apart',
                 $convergence > 0 ? 'up' : 'down',

@@ -43,8 +43,8 @@ final class DarkFace implements FindingRule
             topic: Topic::Tone,
             severity: Severity::Weakness,
             sentence: sprintf(
-                'The person is %s darker than the picture round them. Turn them towards the light, expose for the '
-                    .'face, or lift it with a pale surface; a flash only where it disturbs nobody.',
+                'The person is %s darker than the picture round them. Turn them towards the light, expose for the '.
+                    'face, or lift it with a pale surface; a flash only where it disturbs nobody.',
                 Stops::of($darker)->inWords(),
             ),
             evidence: [

@@ -40,8 +40,8 @@ final class DecisionLeftToCamera implements FindingRule
             topic: Topic::Mode,
             severity: $automaticFirst ? Severity::Choice : Severity::Fault,
             sentence: sprintf(
-                'The camera decided everything (%s), and it takes no exposure compensation, so nothing could tell it '
-                    .'that the subject is not grey. %s',
+                'The camera decided everything (%s), and it takes no exposure compensation, so nothing could tell it '.
+                    'that the subject is not grey. %s',
                 $mode->label(),
                 match ($situation->approach->start) {
                     Start::Manual => 'Set aperture, time and ISO yourself.',

@@ -90,8 +90,8 @@ final class DepthTooShallow implements FindingRule
                         Metres::text($plan->distance),
                     ),
                     $isBeyond => sprintf(
-                        'No aperture of this lens holds it: focus at %s, step back, use a shorter focal length, or '
-                            .'stack frames.',
+                        'No aperture of this lens holds it: focus at %s, step back, use a shorter focal length, or '.
+                            'stack frames.',
                         Metres::text($plan->distance),
                     ),
                     default => sprintf('%s focused at %s holds both.', $needed, Metres::text($plan->distance)),

@@ -69,8 +69,8 @@ final class DiffractionCost implements FindingRule
             severity: $showsInPrint && ! $wasNeeded && ! $small ? Severity::Weakness : Severity::Choice,
             sentence: $showsInPrint
                 ? sprintf(
-                    '%s lies %s past the point where diffraction shows in a print (%s here): everything softens a '
-                        .'little.%s',
+                    '%s lies %s past the point where diffraction shows in a print (%s here): everything softens a '.
+                        'little.%s',
                     $aperture,
                     $beyondPrint->inWords(),
                     Aperture::nearest($print),
@@ -79,8 +79,8 @@ final class DiffractionCost implements FindingRule
                         : ' Open up as far as the depth allows.',
                 )
                 : sprintf(
-                    'At %s diffraction spreads a point over %.1f pixels: seen only at full magnification, not in a '
-                        .'print.',
+                    'At %s diffraction spreads a point over %.1f pixels: seen only at full magnification, not in a '.
+                        'print.',
                     $aperture,
                     $airy / (float) $pitch,
                 ),

@@ -37,7 +37,7 @@ final class DistractionsLeft implements FindingRule
         }
         $held = array_sum(array_column($distractions, 'attentionPct'));
         $clear = array_values(
-            array_filter($composition->crops, fn (array $crop): bool => ($crop['distractionsPct'] ?? 100.0) <= 0.0),
+            array_filter($composition->crops, fn (array $crop): bool => $crop['distractionsPct'] <= 0.0),
         );
         usort($clear, fn (array $a, array $b): int => $b['keptPct'] <=> $a['keptPct']);
         $crop = $clear[0] ?? null;
@@ -54,8 +54,8 @@ final class DistractionsLeft implements FindingRule
                 $crop === null
                     ? 'No crop of a usual shape loses them and keeps the subject: move, or wait.'
                     : sprintf(
-                        'A crop to %s loses them and keeps %.0f %% of the frame; half a step to the side may cost '
-                            .'nothing.',
+                        'A crop to %s loses them and keeps %.0f %% of the frame; half a step to the side may cost '.
+                            'nothing.',
                         $crop['ratio'],
                         $crop['keptPct'],
                     ),

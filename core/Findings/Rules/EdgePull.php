@@ -56,8 +56,8 @@ final class EdgePull implements FindingRule
             topic: Topic::Composition,
             severity: Severity::Weakness,
             sentence: sprintf(
-                'A %s patch at the %s%s edge pulls the eye out of the picture. Run your eye once round the border '
-                    .'before you press.',
+                'A %s patch at the %s%s edge pulls the eye out of the picture. Run your eye once round the border '.
+                    'before you press.',
                 $worst['kind'] === 'bright' ? 'bright' : 'strongly coloured',
                 $where,
                 $worst['side'],

@@ -74,8 +74,8 @@ final class EdgesMerge implements FindingRule
                     topic: Topic::Composition,
                     severity: Severity::Choice,
                     sentence: sprintf(
-                        'A line of the background runs along the %s of the subject and on past it, so that the two '
-                            .'become one. %s parts them.',
+                        'A line of the background runs along the %s of the subject and on past it, so that the two '.
+                            'become one. %s parts them.',
                         $isUpright ? $side.' side' : $side,
                         $isUpright ? 'Half a step to the side' : 'A little higher or lower',
                     ),

@@ -58,8 +58,8 @@ final class ExposureLeftOver implements FindingRule
             topic: Topic::Exposure,
             severity: Severity::Fault,
             sentence: sprintf(
-                '%s at %s are the settings of the frame before, but the light has changed: the %s came out %s too %s. '
-                    .'In manual, read the meter again whenever the light moves.',
+                '%s at %s are the settings of the frame before, but the light has changed: the %s came out %s too %s. '.
+                    'In manual, read the meter again whenever the light moves.',
                 $settings->time,
                 $settings->aperture,
                 $situation->wanted->label ?? 'subject',
@@ -76,8 +76,8 @@ final class ExposureLeftOver implements FindingRule
                 ),
                 new Evidence('exposure time of the frame before', $before->time->exact, 's', $settings->time->exact),
             ],
-            source: 'Two frames of one person with the same aperture and exposure time in manual, and a miss of more '
-                .'than a stop and a half.',
+            source: 'Two frames of one person with the same aperture and exposure time in manual, and a miss of more '.
+                'than a stop and a half.',
         );
     }
 }

@@ -43,9 +43,9 @@ final class ExtendedIso implements FindingRule
             topic: Topic::Noise,
             severity: Severity::Weakness,
             sentence: sprintf(
-                '%s lies %s above the highest ISO that your body truly amplifies, %s. Beyond it the file is only '
-                    .'brightened: the same exposure at %s, lifted afterwards from raw, keeps the highlights that this '
-                    .'one clips.',
+                '%s lies %s above the highest ISO that your body truly amplifies, %s. Beyond it the file is only '.
+                    'brightened: the same exposure at %s, lifted afterwards from raw, keeps the highlights that this '.
+                    'one clips.',
                 $iso,
                 $beyond->inWords(),
                 Iso::of($native),

@@ -52,8 +52,8 @@ final class EyeSharp implements FindingRule
             sentence: $held
                 ? 'The eye is as sharp as anything in the picture: that is where one looks first.'
                 : sprintf(
-                    'The eye is %.0f %% as sharp as the sharpest part, which lies %s. Put a single focus point on the '
-                        .'near eye, or let the camera find it, and take more than one.',
+                    'The eye is %.0f %% as sharp as the sharpest part, which lies %s. Put a single focus point on the '.
+                        'near eye, or let the camera find it, and take more than one.',
                     100 * $ratio,
                     PlaceName::of($focus->sharpest['x'] ?? 0.5, $focus->sharpest['y'] ?? 0.5),
                 ),

@@ -75,8 +75,8 @@ final class FasterLensInKit implements FindingRule
             topic: Topic::Lens,
             severity: Severity::Weakness,
             sentence: sprintf(
-                'The lens was wide open at %s and the light was still short. Your %s opens to %s at about the same '
-                    .'view: %s more light for the ISO or the time.',
+                'The lens was wide open at %s and the light was still short. Your %s opens to %s at about the same '.
+                    'view: %s more light for the ISO or the time.',
                 $settings->aperture,
                 $lens->name,
                 $lens->widestAt($nearest),

@@ -49,8 +49,8 @@ final class FlashAboveSync implements FindingRule
             topic: Topic::Flash,
             severity: Severity::Fault,
             sentence: sprintf(
-                'At %s the shutter of this body is never fully open (%s is its fastest with flash), so part of the '
-                    .'frame stays dark, unless the flash pulses, which costs most of its reach. Set %s or longer.',
+                'At %s the shutter of this body is never fully open (%s is its fastest with flash), so part of the '.
+                    'frame stays dark, unless the flash pulses, which costs most of its reach. Set %s or longer.',
                 $time,
                 ExposureTime::of($sync),
                 ExposureTime::of($sync),

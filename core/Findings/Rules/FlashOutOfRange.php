@@ -55,8 +55,8 @@ final class FlashOutOfRange implements FindingRule
             topic: Topic::Flash,
             severity: Severity::Fault,
             sentence: sprintf(
-                'At %s and %s your flash reaches %s, and the subject stands at %s: %s short. Open up, raise ISO, or '
-                    .'go nearer.',
+                'At %s and %s your flash reaches %s, and the subject stands at %s: %s short. Open up, raise ISO, or '.
+                    'go nearer.',
                 $settings->aperture,
                 $settings->iso,
                 Metres::text($reach),

@@ -35,9 +35,9 @@ final class FlashWithSilentShutter implements FindingRule
             id: $this->id(),
             topic: Topic::Flash,
             severity: Severity::Fault,
-            sentence: 'A flash and the silent electronic shutter do not go together: the sensor is read line by line, '
-                .'and the flash lights only some of the lines, or does not fire at all. Switch to the mechanical '
-                .'shutter.',
+            sentence: 'A flash and the silent electronic shutter do not go together: the sensor is read line by line, '.
+                'and the flash lights only some of the lines, or does not fire at all. Switch to the mechanical '.
+                'shutter.',
             evidence: [new Evidence('shutter', 'electronic', '', 'mechanical')],
             source: 'Rolling readout of an electronic shutter; few bodies are fast enough for flash.',
         );

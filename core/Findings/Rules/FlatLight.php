@@ -38,8 +38,8 @@ final class FlatLight implements FindingRule
             topic: Topic::Tone,
             severity: Severity::Choice,
             sentence: sprintf(
-                'Nine tenths of the picture lie within %s: the light is flat. Side light, a lower sun or a darker '
-                    .'ground would give it form; or let softness be the point.',
+                'Nine tenths of the picture lie within %s: the light is flat. Side light, a lower sun or a darker '.
+                    'ground would give it form; or let softness be the point.',
                 Stops::of($spread)->inWords(),
             ),
             evidence: [

@@ -70,8 +70,8 @@ final class FocusOnSubject implements FindingRule
             topic: Topic::Focus,
             severity: $ratio < 0.4 ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
-                'The sharpest part lies in the %s, not on the subject, which is only %.0f %% as sharp. Put the focus '
-                    .'point on it, and check it large on the screen before you leave.',
+                'The sharpest part lies in the %s, not on the subject, which is only %.0f %% as sharp. Put the focus '.
+                    'point on it, and check it large on the screen before you leave.',
                 $side === $height ? 'middle' : trim($height.' '.$side),
                 100 * $ratio,
             ),

@@ -37,8 +37,8 @@ final class FrameWithin implements FindingRule
                     id: $this->id(),
                     topic: Topic::Composition,
                     severity: Severity::Choice,
-                    sentence: 'You wanted a frame within the frame. Mark what frames the subject, so that it can be '
-                        .'told whether it does.',
+                    sentence: 'You wanted a frame within the frame. Mark what frames the subject, so that it can be '.
+                        'told whether it does.',
                     evidence: [],
                     source: 'A declared idea without a mark.',
                 );
@@ -55,8 +55,8 @@ final class FrameWithin implements FindingRule
                     $surround['sharePct'],
                 )
                 : sprintf(
-                    'The frame that you marked holds %.0f %% of the subject: it cuts it instead of framing it. Move '
-                        .'until there is room all round.',
+                    'The frame that you marked holds %.0f %% of the subject: it cuts it instead of framing it. Move '.
+                        'until there is room all round.',
                     $surround['holdsPct'],
                 ),
             evidence: [

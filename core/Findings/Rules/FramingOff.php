@@ -49,8 +49,8 @@ final class FramingOff implements FindingRule
             topic: Topic::Lens,
             severity: Severity::Choice,
             sentence: sprintf(
-                'You meant to frame it like %s mm on 36×24, and this frame is %s: %.1f times %s. From the same spot '
-                    .'that is %s mm on your camera%s; walking instead changes how near and far stand to each other.',
+                'You meant to frame it like %s mm on 36×24, and this frame is %s: %.1f times %s. From the same spot '.
+                    'that is %s mm on your camera%s; walking instead changes how near and far stand to each other.',
                 round($wanted),
                 round($actual),
                 2 ** abs($off),

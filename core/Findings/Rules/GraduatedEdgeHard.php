@@ -37,9 +37,9 @@ final class GraduatedEdgeHard implements FindingRule
             topic: Topic::Colour,
             severity: Severity::Weakness,
             sentence: sprintf(
-                'Across the whole width everything turns %.1f stops darker %s a line %.0f %% down the frame, whatever '
-                    .'stands there. That is the edge of a graduated filter or gradient: use a softer one, slide it to '
-                    .'where the light really changes, or blend two frames.',
+                'Across the whole width everything turns %.1f stops darker %s a line %.0f %% down the frame, whatever '.
+                    'stands there. That is the edge of a graduated filter or gradient: use a softer one, slide it to '.
+                    'where the light really changes, or blend two frames.',
                 abs($edge->stops),
                 $edge->stops > 0 ? 'above' : 'below',
                 100 * $edge->at,

@@ -38,9 +38,9 @@ final class HaloAlongEdges implements FindingRule
             topic: Topic::Colour,
             severity: Severity::Weakness,
             sentence: sprintf(
-                'Along strong edges the bright side glows and the dark side sinks by %.0f %% of the step between '
-                    .'them: a halo. Take back clarity, local contrast or lifted shadows until the edge is only an '
-                    .'edge.',
+                'Along strong edges the bright side glows and the dark side sinks by %.0f %% of the step between '.
+                    'them: a halo. Take back clarity, local contrast or lifted shadows until the edge is only an '.
+                    'edge.',
                 100 * $halo,
             ),
             evidence: [

@@ -49,8 +49,8 @@ final class HandHeldTooLong implements FindingRule
             topic: Topic::Movement,
             severity: $beyond->value >= 1.0 ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
-                '%s %s is %s longer than most hands hold %s mm still. Brace the camera, use a tripod, or take %s more '
-                    .'from ISO or aperture.',
+                '%s %s is %s longer than most hands hold %s mm still. Brace the camera, use a tripod, or take %s more '.
+                    'from ISO or aperture.',
                 $time,
                 $support->label(),
                 $beyond->inWords(),
@@ -58,8 +58,8 @@ final class HandHeldTooLong implements FindingRule
                 Stops::of($beyond->value)->inWords(),
             ),
             evidence: [new Evidence('exposure time', $time->exact, 's', $limit->seconds, -$beyond->value, 'stops')],
-            source: 'One over the 35 mm equivalent focal length, longer by the stabiliser\'s stops, by one braced and '
-                .'by two on a monopod. Hands differ.',
+            source: 'One over the 35 mm equivalent focal length, longer by the stabiliser\'s stops, by one braced and '.
+                'by two on a monopod. Hands differ.',
             suggestion: SameExposure::with(
                 $situation,
                 'hands hold it still',

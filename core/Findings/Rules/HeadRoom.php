@@ -42,8 +42,8 @@ final class HeadRoom implements FindingRule
             topic: Topic::Composition,
             severity: Severity::Choice,
             sentence: sprintf(
-                '%.0f %% of the height lies above the head and %.0f %% below the mark: the person sinks in the frame. '
-                    .'Point the camera lower, or go nearer, until a hand\'s breadth is left above.',
+                '%.0f %% of the height lies above the head and %.0f %% below the mark: the person sinks in the frame. '.
+                    'Point the camera lower, or go nearer, until a hand\'s breadth is left above.',
                 100 * $above,
                 100 * $below,
             ),

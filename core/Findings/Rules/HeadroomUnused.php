@@ -43,8 +43,8 @@ final class HeadroomUnused implements FindingRule
             topic: Topic::Tone,
             severity: Severity::Choice,
             sentence: sprintf(
-                'The brightest tones end %s below white. In raw, that much more exposure would have made the shadows '
-                    .'cleaner, and could be taken back afterwards.',
+                'The brightest tones end %s below white. In raw, that much more exposure would have made the shadows '.
+                    'cleaner, and could be taken back afterwards.',
                 Stops::of($room)->inWords(),
             ),
             evidence: [

@@ -52,8 +52,8 @@ final class HighIsoOnTripod implements FindingRule
             topic: Topic::Noise,
             severity: $slack->value >= self::FAULT ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
-                '%s is %s more than the light needed: on a tripod %s, so %s would have given the same picture with '
-                    .'less noise.',
+                '%s is %s more than the light needed: on a tripod %s, so %s would have given the same picture with '.
+                    'less noise.',
                 $iso,
                 $slack->inWords(),
                 $limit === null

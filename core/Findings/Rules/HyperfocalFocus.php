@@ -69,8 +69,8 @@ final class HyperfocalFocus implements FindingRule
             topic: Topic::Depth,
             severity: Severity::Choice,
             sentence: sprintf(
-                'Focused at %s it is sharp from %s on. Focused at the hyperfocal distance, %s, it would be sharp from '
-                    .'%s on, at the same aperture.',
+                'Focused at %s it is sharp from %s on. Focused at the hyperfocal distance, %s, it would be sharp from '.
+                    '%s on, at the same aperture.',
                 Metres::text($focus),
                 Metres::text($depth->near),
                 Metres::text($depth->hyperfocal),

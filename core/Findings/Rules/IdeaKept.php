@@ -31,7 +31,8 @@ final class IdeaKept implements FindingRule
         $idea = $situation->intent->idea;
         $distances = $situation->measures->composition?->ideas;
         $subject = $situation->measures->subject;
-        if ($idea === null || $distances === null || $subject === null || ! array_key_exists($idea->value, $distances)) {
+        if ($idea === null || $distances === null || $subject === null
+            || ! array_key_exists($idea->value, $distances)) {
             return null;
         }
         $off = $distances[$idea->value];

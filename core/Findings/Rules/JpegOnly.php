@@ -45,7 +45,8 @@ final class JpegOnly implements FindingRule
             'the scene spans more than a JPEG holds' => ($situation->intent->sceneStops ?? 0.0) > self::JPEG_RANGE,
             'the shadows are to be lifted' => $situation->approach->wideRange === WideRange::LiftedShadows &&
                 ($situation->intent->sceneStops ?? 0.0) > self::JPEG_RANGE - 1,
-            'the exposure is off by more than a JPEG forgives' => abs($situation->placementError()->value ?? 0.0) > self::FORGIVES,
+            'the exposure is off by more than a JPEG forgives' => abs($situation->placementError()->value ?? 0.0)
+                > self::FORGIVES,
         ]);
         if ($reasons === []) {
             return null;
@@ -56,8 +57,8 @@ final class JpegOnly implements FindingRule
             topic: Topic::File,
             severity: Severity::Choice,
             sentence: sprintf(
-                'Only a JPEG was handed in, and %s. A raw file of the same frame could be corrected by about two '
-                    .'stops more; set the camera to raw, or raw with JPEG, for such light.',
+                'Only a JPEG was handed in, and %s. A raw file of the same frame could be corrected by about two '.
+                    'stops more; set the camera to raw, or raw with JPEG, for such light.',
                 array_key_first($reasons),
             ),
             evidence: [

@@ -49,8 +49,8 @@ final class LineAtEdge implements FindingRule
             topic: Topic::Composition,
             severity: Severity::Weakness,
             sentence: sprintf(
-                'A straight line runs close along the %s edge, like a second frame. Take it in with room, or leave it '
-                    .'out.',
+                'A straight line runs close along the %s edge, like a second frame. Take it in with room, or leave it '.
+                    'out.',
                 $side,
             ),
             evidence: [

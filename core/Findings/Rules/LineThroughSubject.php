@@ -48,13 +48,13 @@ final class LineThroughSubject implements FindingRule
                 topic: Topic::Composition,
                 severity: $head ? Severity::Weakness : Severity::Choice,
                 sentence: $line['upright']
-                    ? 'An upright line of the background runs through the subject, as if it grew out of it. Half a '
-                        .'step to the side clears it.'
+                    ? 'An upright line of the background runs through the subject, as if it grew out of it. Half a '.
+                        'step to the side clears it.'
                     : ($head
-                        ? 'A level line runs through the head. Bend your knees, or go up a step, and it passes the '
-                            .'shoulders or clears the hair.'
-                        : 'A level line of the background cuts through the subject. A higher or lower viewpoint moves '
-                            .'it.'),
+                        ? 'A level line runs through the head. Bend your knees, or go up a step, and it passes the '.
+                            'shoulders or clears the hair.'
+                        : 'A level line of the background cuts through the subject. A higher or lower viewpoint moves '.
+                            'it.'),
                 evidence: [
                     new Evidence('line through the mark', 100 * $inside, '%'),
                     new Evidence('its length', 100 * $line['length'], '%', 50.0),

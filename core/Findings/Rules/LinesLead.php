@@ -69,13 +69,13 @@ final class LinesLead implements FindingRule
                     : sprintf('%d straight lines run to the subject and take the eye there.', count($leads)))
                 : ($marked !== null
                     ? sprintf(
-                        'Of the %d lines that you marked, %d would reach the subject if they went on. Step to the '
-                            .'side, or lower the camera, until they meet where the subject is.',
+                        'Of the %d lines that you marked, %d would reach the subject if they went on. Step to the '.
+                            'side, or lower the camera, until they meet where the subject is.',
                         $marked['marked'],
                         $marked['leading'],
                     )
-                    : 'You wanted lines that lead to the subject, and the lines of this picture run past it. Mark the '
-                        .'one you mean, or step to the side until they meet where the subject is.'),
+                    : 'You wanted lines that lead to the subject, and the lines of this picture run past it. Mark the '.
+                        'one you mean, or step to the side until they meet where the subject is.'),
             evidence: $marked === null
                 ? $evidence
                 : [

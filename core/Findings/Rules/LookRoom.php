@@ -58,8 +58,8 @@ final class LookRoom implements FindingRule
                     100 * $ahead,
                 )
                 : sprintf(
-                    'The subject looks or goes %s, where %.0f %% of the width is left, and has %.0f %% behind it. It '
-                        .'leaves the picture; swing the camera that way, unless leaving is the point.',
+                    'The subject looks or goes %s, where %.0f %% of the width is left, and has %.0f %% behind it. It '.
+                        'leaves the picture; swing the camera that way, unless leaving is the point.',
                     $facing->label(),
                     100 * $ahead,
                     100 * $behind,

@@ -46,8 +46,8 @@ final class LostHighlightsElsewhere implements FindingRule
             topic: Topic::Tone,
             severity: Severity::Choice,
             sentence: sprintf(
-                '%.1f %% of the frame outside the subject is pure white. The subject kept its detail; decide whether '
-                    .'the surroundings needed theirs.',
+                '%.1f %% of the frame outside the subject is pure white. The subject kept its detail; decide whether '.
+                    'the surroundings needed theirs.',
                 $elsewhere,
             ),
             evidence: [

@@ -42,8 +42,8 @@ final class LostHighlightsInSubject implements FindingRule
             topic: Topic::Tone,
             severity: $protected ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
-                '%.1f %% of the subject is pure white with nothing left in it. Give less light until only glints are '
-                    .'lost.',
+                '%.1f %% of the subject is pure white with nothing left in it. Give less light until only glints are '.
+                    'lost.',
                 $lost,
             ),
             evidence: [
@@ -51,8 +51,8 @@ final class LostHighlightsInSubject implements FindingRule
             ],
             source: 'All three channels at 254 or 255; under 1 % passes as glints.',
             otherView: $protected
-                ? 'This course protects highlights; where shadows or mid-tones come first, a small loss can be the '
-                    .'price of an open subject.'
+                ? 'This course protects highlights; where shadows or mid-tones come first, a small loss can be the '.
+                    'price of an open subject.'
                 : 'This course puts '.
                     $situation->approach->protects->label().
                     ' first; a course that protects highlights would call this a fault.',

@@ -53,8 +53,8 @@ final class MeterFooled implements FindingRule
             topic: Topic::Exposure,
             severity: Severity::Fault,
             sentence: sprintf(
-                'The meter was believed. It renders whatever it sees as mid-grey, and this scene is mainly %s, so the '
-                    .'%s came out %s. Compensation of %s would have placed it.',
+                'The meter was believed. It renders whatever it sees as mid-grey, and this scene is mainly %s, so the '.
+                    '%s came out %s. Compensation of %s would have placed it.',
                 $wanted->stops->value > 0 ? 'bright' : 'dark',
                 $wanted->label,
                 $wanted->stops->value > 0 ? 'grey instead of light' : 'grey instead of dark',

@@ -43,7 +43,8 @@ final class MeteringUnsuited implements FindingRule
         $compensation = $situation->record->compensation ?? 0.0;
         $wanted = $situation->wanted->stops->value ?? 0.0;
         // Where each pattern would have put the subject: it renders its own reading as mid-grey.
-        $placed = array_map(fn (float $verdict): float => $error->value + $wanted - $verdict + $compensation, $verdicts);
+        $placed = array_map(fn (float $verdict): float => $error->value + $wanted - $verdict + $compensation,
+            $verdicts);
         $misses = array_map(fn (float $place): float => abs($place - $wanted), $placed);
         asort($misses);
         $best = array_key_first($misses);
@@ -62,8 +63,8 @@ final class MeteringUnsuited implements FindingRule
             topic: Topic::Mode,
             severity: Severity::Choice,
             sentence: sprintf(
-                'Measured by %s this subject came out %s too %s; by %s, with the same compensation, it would have '
-                    .'missed by %s. The other patterns said: %s.',
+                'Measured by %s this subject came out %s too %s; by %s, with the same compensation, it would have '.
+                    'missed by %s. The other patterns said: %s.',
                 $names[$used],
                 $error->inWords(),
                 $error->value > 0 ? 'bright' : 'dark',

@@ -45,9 +45,9 @@ final class NeitherNearNorFar implements FindingRule
             topic: Topic::Composition,
             severity: Severity::Choice,
             sentence: sprintf(
-                'The subject takes %.0f %% of the frame and %.0f %% of what draws the eye: neither near nor far. Work '
-                    .'the scene: at half the distance it takes about %.0f %%, at twice the distance %.0f %% and the '
-                    .'place becomes the subject; then go round it and see what stands behind.',
+                'The subject takes %.0f %% of the frame and %.0f %% of what draws the eye: neither near nor far. Work '.
+                    'the scene: at half the distance it takes about %.0f %%, at twice the distance %.0f %% and the '.
+                    'place becomes the subject; then go round it and see what stands behind.',
                 $share,
                 100 * $held,
                 min(100.0, 4 * $share),

@@ -37,8 +37,8 @@ final class NoReason implements FindingRule
             id: $this->id(),
             topic: Topic::Composition,
             severity: Severity::Choice,
-            sentence: 'You did not say why you took it this way. A reason, even a short one, is what makes the next '
-                .'picture better than the last.',
+            sentence: 'You did not say why you took it this way. A reason, even a short one, is what makes the next '.
+                'picture better than the last.',
             evidence: [
                 new Evidence(
                     'reason',

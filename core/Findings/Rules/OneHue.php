@@ -44,8 +44,8 @@ final class OneHue implements FindingRule
             topic: Topic::Colour,
             severity: Severity::Choice,
             sentence: sprintf(
-                '%.0f %% of all colour is %s. A single hue holds a picture together; a small accent of its opposite '
-                    .'would wake it up, and black-and-white is worth a try.',
+                '%.0f %% of all colour is %s. A single hue holds a picture together; a small accent of its opposite '.
+                    'would wake it up, and black-and-white is worth a try.',
                 $dominant['sharePct'],
                 $dominant['hue'],
             ),

@@ -45,8 +45,8 @@ final class OneValueMoved implements FindingRule
             topic: Topic::Series,
             severity: Severity::Praise,
             sentence: sprintf(
-                'Only %s moves in these %d frames, step by step over %s: what changes in the picture is its doing '
-                    .'alone.',
+                'Only %s moves in these %d frames, step by step over %s: what changes in the picture is its doing '.
+                    'alone.',
                 match ($moving[0]) {
                     'aperture' => 'the aperture',
                     'time' => 'the exposure time',

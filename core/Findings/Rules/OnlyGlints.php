@@ -41,8 +41,8 @@ final class OnlyGlints implements FindingRule
             topic: Topic::Tone,
             severity: Severity::Praise,
             sentence: sprintf(
-                'What is lost in the highlights are glints (%.2f %% in all, none larger than %.2f %% of the frame): '
-                    .'that is how light on a glaze or on water looks.',
+                'What is lost in the highlights are glints (%.2f %% in all, none larger than %.2f %% of the frame): '.
+                    'that is how light on a glaze or on water looks.',
                 $lost,
                 max(0.01, $ends->largestLostPct),
             ),

@@ -38,8 +38,8 @@ final class OverSaturated implements FindingRule
             topic: Topic::Colour,
             severity: Severity::Weakness,
             sentence: sprintf(
-                'In %.0f %% of the picture colour is as strong as it can get, and has lost its shades. A calmer '
-                    .'picture style, or less saturation afterwards, brings them back.',
+                'In %.0f %% of the picture colour is as strong as it can get, and has lost its shades. A calmer '.
+                    'picture style, or less saturation afterwards, brings them back.',
                 $share,
             ),
             evidence: [

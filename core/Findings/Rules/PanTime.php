@@ -59,8 +59,8 @@ final class PanTime implements FindingRule
             severity: Severity::Weakness,
             sentence: $isShort
                 ? sprintf(
-                    '%s is %s too short for a pan: what stands still hardly streaks, so nothing tells of speed. '
-                        .'Follow it at about %s.',
+                    '%s is %s too short for a pan: what stands still hardly streaks, so nothing tells of speed. '.
+                        'Follow it at about %s.',
                     $time,
                     $short->inWords(),
                     $better,
@@ -81,8 +81,8 @@ final class PanTime implements FindingRule
                     'stops',
                 ),
             ],
-            source: 'A background streak of three hundredths of the width, and a tenth of the speed left over in the '
-                .'following.',
+            source: 'A background streak of three hundredths of the width, and a tenth of the speed left over in the '.
+                'following.',
             suggestion: SameExposure::with($situation, 'the background streaks and the subject stays', time: $better),
         );
     }

@@ -38,8 +38,8 @@ final class PlanNotFollowed implements FindingRule
             topic: Topic::Plan,
             severity: Severity::Choice,
             sentence: sprintf(
-                'Not as planned: %s. If the scene made you change your mind, say so in a word; if it just happened, '
-                    .'try the plan once more.',
+                'Not as planned: %s. If the scene made you change your mind, say so in a word; if it just happened, '.
+                    'try the plan once more.',
                 implode('; ', $compared->sentences()),
             ),
             evidence: array_map(

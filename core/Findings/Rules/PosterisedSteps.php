@@ -39,9 +39,9 @@ final class PosterisedSteps implements FindingRule
             topic: Topic::Colour,
             severity: Severity::Weakness,
             sentence: sprintf(
-                '%.0f %% of the steps of the %s channel are empty: tones were pulled apart after they had been '
-                    .'stored, and smooth parts fall into visible steps. Start again from the raw file, in 16 bits, '
-                    .'with a gentler curve.',
+                '%.0f %% of the steps of the %s channel are empty: tones were pulled apart after they had been '.
+                    'stored, and smooth parts fall into visible steps. Start again from the raw file, in 16 bits, '.
+                    'with a gentler curve.',
                 $worst,
                 $channel,
             ),

@@ -38,9 +38,9 @@ final class PriorityAcrossLight implements FindingRule
             topic: Topic::Mode,
             severity: Severity::Weakness,
             sentence: sprintf(
-                'The subject goes from one light into another, and in %s the exposure follows the background, not the '
-                    .'subject. Measure where the picture will happen, lock it in manual, and let the subject come to '
-                    .'it.',
+                'The subject goes from one light into another, and in %s the exposure follows the background, not the '.
+                    'subject. Measure where the picture will happen, lock it in manual, and let the subject come to '.
+                    'it.',
                 $mode->label(),
             ),
             evidence: [new Evidence('exposure mode', $mode->value, '', ExposureMode::Manual->value)],

@@ -48,12 +48,12 @@ final class RangeBeyondSensor implements FindingRule
         [$advice, $other] = match ($situation->approach->wideRange) {
             WideRange::Bracket => [
                 sprintf('A bracket of %d frames, %d stops apart, holds it.', $frames, self::STEP),
-                'Others keep one frame, expose for the highlights and lift the shadows, or hold a graduated filter '
-                    .'against the sky.',
+                'Others keep one frame, expose for the highlights and lift the shadows, or hold a graduated filter '.
+                'against the sky.',
             ],
             WideRange::LiftedShadows => [
-                'Expose for the highlights, in raw, and lift the shadows; what lies deeper than the sensor reaches '
-                    .'will be noise.',
+                'Expose for the highlights, in raw, and lift the shadows; what lies deeper than the sensor reaches '.
+                'will be noise.',
                 sprintf('Others take a bracket: %d frames, %d stops apart.', $frames, self::STEP),
             ],
             WideRange::GraduatedFilter => [

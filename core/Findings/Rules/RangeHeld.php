@@ -47,8 +47,8 @@ final class RangeHeld implements FindingRule
             severity: $missing === [] ? Severity::Praise : Severity::Weakness,
             sentence: $missing === []
                 ? sprintf(
-                    'Together these frames hold the whole scene, %.1f stops from its darkest to its brightest tone, '
-                        .'with nothing lost at either end.',
+                    'Together these frames hold the whole scene, %.1f stops from its darkest to its brightest tone, '.
+                        'with nothing lost at either end.',
                     $held->stops,
                 )
                 : sprintf(

@@ -50,8 +50,8 @@ final class SilkMissed implements FindingRule
                 topic: Topic::Movement,
                 severity: Severity::Choice,
                 sentence: sprintf(
-                    '%s is %s longer than silk: water loses its shape and turns to mist. That can be what you want; '
-                        .'then say so.',
+                    '%s is %s longer than silk: water loses its shape and turns to mist. That can be what you want; '.
+                        'then say so.',
                     $time,
                     $long->inWords(),
                 ),
@@ -96,8 +96,8 @@ final class SilkMissed implements FindingRule
                     ),
             ),
             evidence: [new Evidence('exposure time', $time->exact, 's', $shortest, -$short->value, 'stops')],
-            source: 'Bands of common practice: frozen to 1/500 s, strands 1/15 to 1/4 s, silk from half a second to '
-                .'two.',
+            source: 'Bands of common practice: frozen to 1/500 s, strands 1/15 to 1/4 s, silk from half a second to '.
+                'two.',
             suggestion: $suggestion,
         );
     }

@@ -54,8 +54,8 @@ final class SingleFocusOnMovement implements FindingRule
             id: $this->id(),
             topic: Topic::Focus,
             severity: Severity::Weakness,
-            sentence: 'The focus was set to hold still while the subject moved. Continuous focus goes with it; or '
-                .'focus by hand on the place where the picture will happen.',
+            sentence: 'The focus was set to hold still while the subject moved. Continuous focus goes with it; or '.
+                'focus by hand on the place where the picture will happen.',
             evidence: [
                 new Evidence('focus mode', FocusMode::Single->value, '', FocusMode::Continuous->value),
                 new Evidence('speed towards the camera', $towards, 'm/s', self::MATTERS, self::MATTERS - $towards),

@@ -52,9 +52,9 @@ final class SpotOffSubject implements FindingRule
             topic: Topic::Mode,
             severity: Severity::Weakness,
             sentence: sprintf(
-                'The camera measured a spot, and the subject stands %.0f %% of the frame away from the middle, where '
-                    .'most cameras take it. Measure on the subject, hold that reading, then frame; or let the spot '
-                    .'follow the focus point, where the camera can.',
+                'The camera measured a spot, and the subject stands %.0f %% of the frame away from the middle, where '.
+                    'most cameras take it. Measure on the subject, hold that reading, then frame; or let the spot '.
+                    'follow the focus point, where the camera can.',
                 100 * $away,
             ),
             evidence: [

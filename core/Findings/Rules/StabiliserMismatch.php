@@ -45,13 +45,13 @@ final class StabiliserMismatch implements FindingRule
                 topic: Topic::Movement,
                 severity: Severity::Weakness,
                 sentence: sprintf(
-                    'The stabiliser was on at %s on a tripod. With nothing to steady it can drift and blur by itself: '
-                        .'switch it off when the camera stands, and on again by hand.',
+                    'The stabiliser was on at %s on a tripod. With nothing to steady it can drift and blur by itself: '.
+                        'switch it off when the camera stands, and on again by hand.',
                     $time,
                 ),
                 evidence: [new Evidence('stabiliser', 'on', '', 'off on a tripod')],
-                source: 'Common practice for tripod work; some bodies notice the tripod themselves, so read your '
-                    .'manual.',
+                source: 'Common practice for tripod work; some bodies notice the tripod themselves, so read your '.
+                    'manual.',
             );
         }
         $limit = $situation->handHeldLimit();

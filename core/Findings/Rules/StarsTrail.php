@@ -53,8 +53,8 @@ final class StarsTrail implements FindingRule
             topic: Topic::Movement,
             severity: $beyond->value >= 1.0 ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
-                'In %s at %s mm the sky turned too far for points%s. Up to %s they stay points: step down to it and '
-                    .'give the light back by ISO or aperture.',
+                'In %s at %s mm the sky turned too far for points%s. Up to %s they stay points: step down to it and '.
+                    'give the light back by ISO or aperture.',
                 $time,
                 round($focalLength),
                 $trail === null ? '' : sprintf(': the stars drew lines of %.1f pixels', $trail),

@@ -59,8 +59,8 @@ final class StretchedPerson implements FindingRule
             topic: Topic::Lens,
             severity: $worst->ratio >= self::DISTURBS ? Severity::Weakness : Severity::Choice,
             sentence: sprintf(
-                'At %s mm things %.0f° from the middle come out %.0f %% longer than wide, and a person that far out '
-                    .'is pulled outwards. Bring people towards the middle, step back, or take a longer focal length.',
+                'At %s mm things %.0f° from the middle come out %.0f %% longer than wide, and a person that far out '.
+                    'is pulled outwards. Bring people towards the middle, step back, or take a longer focal length.',
                 round($focalLength),
                 $worst->angle,
                 100 * ($worst->ratio - 1),

@@ -50,8 +50,8 @@ final class SubjectAlone implements FindingRule
             sentence: $strongest === null
                 ? 'Nothing else in the frame draws the eye as the subject does: it stands alone, as you wanted.'
                 : sprintf(
-                    'You wanted the subject alone, and something %s draws the eye as strongly. Leave it out, let it '
-                        .'go soft, or wait until it has gone.',
+                    'You wanted the subject alone, and something %s draws the eye as strongly. Leave it out, let it '.
+                        'go soft, or wait until it has gone.',
                     PlaceName::of($strongest['x'], $strongest['y']),
                 ),
             evidence: [

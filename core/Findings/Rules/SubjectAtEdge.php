@@ -53,13 +53,13 @@ final class SubjectAtEdge implements FindingRule
             severity: $cut ? Severity::Weakness : Severity::Choice,
             sentence: $cut
                 ? sprintf(
-                    'The subject is cut off by the %s edge. Cut clearly and on purpose, or leave it whole with air '
-                        .'around it.',
+                    'The subject is cut off by the %s edge. Cut clearly and on purpose, or leave it whole with air '.
+                        'around it.',
                     $side,
                 )
                 : sprintf(
-                    'The subject stands %.1f %% from the %s edge: neither cut nor clear of it. A little more room, or '
-                        .'a clear cut, would look meant.',
+                    'The subject stands %.1f %% from the %s edge: neither cut nor clear of it. A little more room, or '.
+                        'a clear cut, would look meant.',
                     100 * $touching[$side],
                     $side,
                 ),

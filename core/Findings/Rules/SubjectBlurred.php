@@ -68,8 +68,8 @@ final class SubjectBlurred implements FindingRule
                     $needed,
                 )
                 : sprintf(
-                    'In %s the movement travelled %.2f mm on the sensor, %.1f circles of confusion. To be %s it asks '
-                        .'for %s or shorter: %s less time.',
+                    'In %s the movement travelled %.2f mm on the sensor, %.1f circles of confusion. To be %s it asks '.
+                        'for %s or shorter: %s less time.',
                     $time,
                     $blur,
                     $blur / $circle,
@@ -92,8 +92,8 @@ final class SubjectBlurred implements FindingRule
             ],
             source: $blur === null
                 ? 'Times of common practice, since speed or distance is not known.'
-                : 'Speed across the frame × time × magnification against one circle of confusion (frozen) or four '
-                    .'(sharp enough).',
+                : 'Speed across the frame × time × magnification against one circle of confusion (frozen) or four '.
+                    '(sharp enough).',
             suggestion: SameExposure::with(
                 $situation,
                 sprintf('the movement is %s', $movement->want->label()),

@@ -47,8 +47,8 @@ final class SubjectSize implements FindingRule
             severity: Severity::Choice,
             sentence: $small
                 ? sprintf(
-                    'The subject takes %.1f %% of the frame and is easily overlooked. Go in to %.1f of the '
-                        .'distance%s, or make the emptiness the point of it.',
+                    'The subject takes %.1f %% of the frame and is easily overlooked. Go in to %.1f of the '.
+                        'distance%s, or make the emptiness the point of it.',
                     $share,
                     1 / $times,
                     $focalLength === null
@@ -56,8 +56,8 @@ final class SubjectSize implements FindingRule
                         : sprintf(', or use %s mm from the same spot', round($focalLength * $times)),
                 )
                 : sprintf(
-                    'The subject takes %.0f %% of the frame; nothing is left round it. Step back, or go closer still '
-                        .'and make it a detail.',
+                    'The subject takes %.0f %% of the frame; nothing is left round it. Step back, or go closer still '.
+                        'and make it a detail.',
                     $share,
                 ),
             evidence: [

@@ -44,8 +44,8 @@ final class SunStar implements FindingRule
             topic: Topic::Depth,
             severity: Severity::Weakness,
             sentence: sprintf(
-                'At %s points of light stay round. Rays grow from about %s on, where the blades of the aperture leave '
-                    .'corners. With the sun itself, look at the screen, never through an optical finder.',
+                'At %s points of light stay round. Rays grow from about %s on, where the blades of the aperture leave '.
+                    'corners. With the sun itself, look at the screen, never through an optical finder.',
                 $aperture,
                 $needed,
             ),

@@ -47,8 +47,8 @@ final class Tilted implements FindingRule
             topic: Topic::Composition,
             severity: abs($tilt) >= Thresholds::TILT_DISTURBS ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
-                'The picture leans %.1f° %s. Straightening it afterwards costs %.0f %% of the frame; a level in the '
-                    .'finder costs nothing.',
+                'The picture leans %.1f° %s. Straightening it afterwards costs %.0f %% of the frame; a level in the '.
+                    'finder costs nothing.',
                 abs($tilt),
                 $tilt > 0 ? 'clockwise' : 'anticlockwise',
                 $lost,

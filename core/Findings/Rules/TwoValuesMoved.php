@@ -49,8 +49,8 @@ final class TwoValuesMoved implements FindingRule
             topic: Topic::Series,
             severity: Severity::Fault,
             sentence: sprintf(
-                '%s changed in this series, so nobody can tell which of them did what. Fix two of the three in '
-                    .'manual, ISO by hand, and turn one dial.',
+                '%s changed in this series, so nobody can tell which of them did what. Fix two of the three in '.
+                    'manual, ISO by hand, and turn one dial.',
                 ucfirst(implode(' and ', $names)),
             ),
             evidence: array_map(

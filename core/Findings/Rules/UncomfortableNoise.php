@@ -52,8 +52,8 @@ final class UncomfortableNoise implements FindingRule
                 Iso::of($comfortable),
                 $slack !== null && $slack->inThirds() > 0
                     ? sprintf('%s of it was not needed.', ucfirst($slack->inWords()))
-                    : 'The time could not be longer: a wider aperture, support or more light would bring it down. A '
-                        .'sharp frame with noise still beats a clean one that is blurred.',
+                    : 'The time could not be longer: a wider aperture, support or more light would bring it down. A '.
+                        'sharp frame with noise still beats a clean one that is blurred.',
             ),
             evidence: [new Evidence('ISO', $iso->exact, '', $comfortable, -$beyond->value, 'stops')],
             source: 'The comfortable ISO entered for this body.',

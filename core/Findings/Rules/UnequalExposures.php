@@ -42,13 +42,13 @@ final class UnequalExposures implements FindingRule
             severity: $isEqual ? Severity::Praise : Severity::Fault,
             sentence: $isEqual
                 ? sprintf(
-                    '%d frames with the same exposure to within a third of a stop, by different settings: you have '
-                        .'the trade in hand.',
+                    '%d frames with the same exposure to within a third of a stop, by different settings: you have '.
+                        'the trade in hand.',
                     $series->count(),
                 )
                 : sprintf(
-                    'These frames were to have the same exposure, and they differ by %s. What one value gives, '
-                        .'another has to take: count the clicks.',
+                    'These frames were to have the same exposure, and they differ by %s. What one value gives, '.
+                        'another has to take: count the clicks.',
                     $range->inWords(),
                 ),
             evidence: [

@@ -41,10 +41,10 @@ final class WhiteBalanceLeftToCamera implements FindingRule
             topic: Topic::Colour,
             severity: $isRow ? Severity::Weakness : Severity::Choice,
             sentence: $isRow
-                ? 'White balance was left to the camera, which decides anew with every frame of the row: their '
-                    .'colours need not match. Set a kelvin value that fits the light and leave it.'
-                : 'White balance was left to the camera. This course sets a kelvin value that fits the light: about '
-                    .'5500 K in the sun, 7000 K in shade, 3000 K under lamps.',
+                ? 'White balance was left to the camera, which decides anew with every frame of the row: their '.
+                    'colours need not match. Set a kelvin value that fits the light and leave it.'
+                : 'White balance was left to the camera. This course sets a kelvin value that fits the light: about '.
+                    '5500 K in the sun, 7000 K in shade, 3000 K under lamps.',
             evidence: [new Evidence('white balance', 'automatic', '', 'set by hand')],
             source: 'The record; usual colour temperatures of daylight, shade and incandescent lamps.',
             otherView: 'Others leave it automatic and set it afterwards in the raw file, where it costs nothing.',

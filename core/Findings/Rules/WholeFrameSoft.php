@@ -50,10 +50,10 @@ final class WholeFrameSoft implements FindingRule
                     'The whole picture is soft, and more so in one direction: the camera moved during %s.',
                     $time,
                 ),
-                $directional => 'The whole picture is soft, and more so in one direction: something moved, the camera '
-                    .'or all of the scene.',
-                default => 'The whole picture is evenly soft, without a direction: the focus missed, or the lens was '
-                    .'not clean. Try again with one focus point, or by hand with magnification.',
+                $directional => 'The whole picture is soft, and more so in one direction: something moved, the camera '.
+                    'or all of the scene.',
+                default => 'The whole picture is evenly soft, without a direction: the focus missed, or the lens was '.
+                    'not clean. Try again with one focus point, or by hand with magnification.',
             },
             evidence: [
                 new Evidence(
@@ -67,8 +67,8 @@ final class WholeFrameSoft implements FindingRule
                     ? []
                     : [new Evidence('softer in one direction', $focus->directional, 'stops', Thresholds::DIRECTIONAL)],
             ],
-            source: 'Edges that spread over five pixels and more at full size; directions compared across and '
-                .'downwards.',
+            source: 'Edges that spread over five pixels and more at full size; directions compared across and '.
+                'downwards.',
             confidence: 0.6 * $focus->confidence,
         );
     }

@@ -41,8 +41,8 @@ final class WideColourSpace implements FindingRule
             topic: Topic::File,
             severity: Severity::Choice,
             sentence: sprintf(
-                'This JPEG is not in sRGB (%s). Shown where profiles are ignored its colours turn dull. Hand out '
-                    .'sRGB, and keep the wide space for raw and for print.',
+                'This JPEG is not in sRGB (%s). Shown where profiles are ignored its colours turn dull. Hand out '.
+                    'sRGB, and keep the wide space for raw and for print.',
                 $space,
             ),
             evidence: [new Evidence('colour space', $space, '', 'sRGB')],

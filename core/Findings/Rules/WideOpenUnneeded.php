@@ -68,8 +68,8 @@ final class WideOpenUnneeded implements FindingRule
             topic: Topic::Depth,
             severity: Severity::Choice,
             sentence: sprintf(
-                'The lens was wide open at %s, where most are softest and focus is least forgiving, with %s of time '
-                    .'to spare. If the soft background is not the point, %s would be crisper.',
+                'The lens was wide open at %s, where most are softest and focus is least forgiving, with %s of time '.
+                    'to spare. If the soft background is not the point, %s would be crisper.',
                 $settings->aperture,
                 Stops::of(min($room, self::FREE_ON_TRIPOD))->inWords(),
                 $better,

@@ -44,8 +44,8 @@ final class WindOnFoliage implements FindingRule
             topic: Topic::Movement,
             severity: Severity::Choice,
             sentence: sprintf(
-                'Leaves and grass move in %s, %s longer than a light breeze allows. Wait for a lull and look at the '
-                    .'tips of the leaves, raise ISO, or let them blur on purpose.',
+                'Leaves and grass move in %s, %s longer than a light breeze allows. Wait for a lull and look at the '.
+                    'tips of the leaves, raise ISO, or let them blur on purpose.',
                 $time,
                 $beyond->inWords(),
             ),

@@ -1,15 +1,16 @@
 @use(App\Models\AttemptState)
 @use(App\Models\FrameState)
 @use(TruePupil\Core\Checks\Verdict)
-@php($attempt = $view->attempt)
-@php($isDraft = $attempt->state === AttemptState::Draft)
 <div id="attempt"
-    @if ($view->isBusy()) hx-get="{{ route('attempts.progress', [$attempt, 'seen' => $view->stamp()]) }}" hx-trigger="every 900ms" hx-swap="outerHTML" @endif>
+    @if ($view->isBusy()) hx-get="{{ route('attempts.progress', [$view->attempt, 'seen' => $view->stamp()]) }}"
+        hx-trigger="every 900ms" hx-swap="outerHTML" @endif>
     @foreach ($view->rows() as ['row' => $row, 'frames' => $frames, 'checks' => $checks])
         <section class="sheet" @if ($row) aria-labelledby="row-{{ $row->id }}" @endif>
             @if ($row)
                 <h2 id="row-{{ $row->id }}">{{ $row->label }} <span
-                        class="fine">{{ count($frames) > $row->frames ? sprintf('%d frames, %d wanted', count($frames), $row->frames) : sprintf('%d of %d frames', count($frames), $row->frames) }}</span>
+                        class="fine">{{ count($frames) > $row->frames
+                        ? sprintf('%d frames, %d wanted', count($frames), $row->frames)
+                        : sprintf('%d of %d frames', count($frames), $row->frames) }}</span>
                 </h2>
             @endif
             <ol class="contact-row">
@@ -40,7 +41,8 @@
                                 @break
 
                                 @case (FrameState::Ready)
-                                    <a href="{{ route('frames.edit', $frame) }}">Mark the subject</a> {{ $frame->problem }}
+                                    <a href="{{ route('frames.edit', $frame) }}">Mark the subject</a>
+                                        {{ $frame->problem }}
                                 @break
 
                                 @case (FrameState::Judged)
@@ -48,7 +50,7 @@
                                 @break
                             @endswitch
                         </p>
-                        @if ($isDraft)
+                        @if ($view->isDraft())
                             <form method="post" action="{{ route('frames.destroy', $frame) }}" data-once>@csrf
                                 @method('delete')<button class="plain"
                                     aria-label="Remove {{ $frame->original_name }}">Remove</button></form>
@@ -74,26 +76,28 @@
             @if ($checks)
                 <h3>What is said of the row</h3><x-checks :checks="$checks" />
             @endif
-            @if ($isDraft && count($view->frames) < $view->brief->most())
-                <x-upload :setBrief="$attempt->setBrief" :row="$row?->id" :many="true" :label="$frames ? 'More frames' : 'Frames'" />
+            @if ($view->isDraft() && count($view->frames) < $view->brief->most())
+                <x-upload :setBrief="$view->attempt->setBrief" :row="$row?->id" :many="true" :label="$frames
+                    ? 'More frames' : 'Frames'" />
             @endif
         </section>
     @endforeach
-    @if ($isDraft)
-        <form method="post" action="{{ route('attempts.hand-in', $attempt) }}" class="sheet" data-once>@csrf
+    @if ($view->isDraft())
+        <form method="post" action="{{ route('attempts.hand-in', $view->attempt) }}" class="sheet" data-once>@csrf
             @if ($view->missing())
                 <p class="word">The brief wants {{ $view->brief->frames }} frames; {{ $view->missing() }}
                     {{ $view->missing() === 1 ? 'is' : 'are' }} missing. You can hand in what there is, and the checks
                     will say so.</p>
             @endif
-            <button class="primary" @disabled(!$view->isReady())>Hand in attempt {{ $attempt->number }}</button>
+            <button class="primary" @disabled(!$view->isReady())>Hand in attempt {{ $view->attempt->number }}</button>
             @if (!$view->isReady())
                 <span class="fine">Every frame has to be marked first.</span>
             @endif
         </form>
-    @elseif ($attempt->state === AttemptState::Waiting)
-        <form method="post" action="{{ route('attempts.take-back', $attempt) }}" class="sheet" data-once>@csrf
-            <p>Handed in {{ $attempt->setBrief->course->said($attempt->handed_in_at) }}. The instructor has not opened
+    @elseif ($view->attempt->state === AttemptState::Waiting)
+        <form method="post" action="{{ route('attempts.take-back', $view->attempt) }}" class="sheet" data-once>@csrf
+            <p>Handed in {{ $view->attempt->setBrief->course->formatMoment($view->attempt->handed_in_at) }}. The
+                instructor has not opened
                 it.</p>
             <button>Take it back and change it</button>
         </form>

@@ -1,6 +1,6 @@
 <x-layout :title="'Return: ' . $brief->title" :course="$attempt->setBrief->course" wide>
     <p class="eyebrow"><a href="{{ route('set-briefs.show', $attempt->setBrief) }}">{{ $brief->title }}</a> · returned
-        {{ $attempt->setBrief->course->said($attempt->returned_at) }}</p>
+        {{ $attempt->setBrief->course->formatMoment($attempt->returned_at) }}</p>
     <h1>{{ $owner ? 'Your return' : 'Return to ' . $attempt->user->name }} <span class="fine">attempt
             {{ $attempt->number }}</span></h1>
     @foreach ($rows as ['row' => $row, 'frames' => $rowFrames, 'checks' => $rowChecks])
@@ -9,42 +9,42 @@
         @endif
     @endforeach
     @foreach ($frames as $index => $view)
-        @php($before = $previous->get($index))
-        @php($first = $view->first())
         {{-- What somebody wrote is never folded away, nor the last frame, which says what holds for its row. --}}
-        @php($notes = $view->frame->notes->whereNotNull('given_at')->count())
         @if ($index > 0)
             <details class="desk-fold" id="frame-{{ $view->frame->id }}" data-open-in-print
-                @if ($notes > 0 || $loop->last) open @endif>
+                @if ($view->givenNotes() > 0 || $loop->last) open @endif>
                 <summary><b>{{ $view->frame->original_name }}</b> <span
-                        class="fine">{{ $view->frame->record()?->settings() }}{{ $notes > 0 ? ' · ' . $notes . ' ' . ($notes === 1 ? 'note' : 'notes') : '' }}</span>
+                        class="fine">{{ $view->frame->record()?->settings() }}{{ $view->givenNotes() > 0 ? ' · '
+                        : '' }}{{ trans_choice('{0}|{1} :count note|[2,*] :count notes', $view->givenNotes()) }}</span>
                 </summary>
             @elseif ($frames->count() > 1)
                 <p class="return-frame" id="frame-{{ $view->frame->id }}"><b>{{ $view->frame->original_name }}</b> <span
                         class="fine">{{ $view->frame->record()?->settings() }}</span></p>
         @endif
         <div class="return">
-            <div class="return-picture"><x-picture :view="$view" :notes="$view->frame->notes->whereNotNull('given_at')" /></div>
+            <div class="return-picture"><x-picture :view="$view"
+                    :notes="$view->frame->notes->whereNotNull('given_at')" /></div>
             <div class="return-words">
                 @if ($index === 0 && $attempt->summary)
                     <blockquote class="sheet message">{!! nl2br(e($attempt->summary)) !!}</blockquote>
                 @endif
                 <section class="sheet first-things" aria-label="The three things to take along">
-                    @if ($first['keep'])
+                    @if ($view->first()['keep'])
                         <div>
                             <h2>Keep</h2>
-                            <p>{{ $first['keep'] }}</p>
+                            <p>{{ $view->first()['keep'] }}</p>
                         </div>
                     @endif
-                    @if ($first['try'])
+                    @if ($view->first()['try'])
                         <div>
                             <h2>Try</h2>
-                            <p>{{ $first['try'] }}</p>
+                            <p>{{ $view->first()['try'] }}</p>
                         </div>
                     @endif
-                    @if ($first['change'])
+                    @if ($view->first()['change'])
                         <div>
-                            <h2>The setting to change first</h2><x-suggestion :suggestion="$first['change']" /><x-retake
+                            <h2>The setting to change first</h2><x-suggestion :suggestion="$view->first()['change']"
+                                /><x-retake
                                 :frame="$view->frame" :number="$view->frame->chosen_suggestion ?? 0" />
                         </div>
                     @endif
@@ -62,16 +62,17 @@
                                 <span class="fine">{{ $finding->topic()->label() }}</span></p>
                             <p>{{ $finding->sentence() }}</p>
                             <details>
-                                <summary>Evidence</summary><x-evidence :body="$finding->body" />
+                                <summary>Evidence</summary><x-evidence :finding="$finding->found()" />
                             </details>
                         </article>
                     @endforeach
                 </section>
             </div>
         </div>
-        @if ($before)
+        @if ($previous->get($index))
             <section class="sheet compare">
-                <h2>Against attempt {{ $before->frame->attempt->number }}</h2><x-attempt-compare :before="$before"
+                <h2>Against attempt {{ $previous->get($index)->frame->attempt->number }}</h2><x-attempt-compare
+                    :before="$previous->get($index)"
                     :view="$view" />
             </section>
         @endif
@@ -108,7 +109,9 @@
             <form method="post" action="{{ route('attempts.reply', $attempt) }}" data-once>@csrf
                 <label for="reply-text">Your answer <span class="fine">what you will do, what you see otherwise;
                         whoever critiqued it reads it</span></label>
-                <textarea id="reply-text" name="reply" rows="3" maxlength="4000" data-draft="reply-{{ $attempt->id }}">{{ old('reply', $attempt->reply) }}</textarea>
+                <textarea id="reply-text" name="reply" rows="3" maxlength="4000"
+                    autocomplete="off"
+                    data-draft="reply-{{ $attempt->id }}">{{ old('reply', $attempt->reply) }}</textarea>
                 <button>{{ $attempt->reply ? 'Change the answer' : 'Send the answer' }}</button>
             </form>
             <form method="post" action="{{ route('attempts.may-show', $attempt) }}" data-once>@csrf @method('put')

@@ -3,8 +3,6 @@
 @use(TruePupil\Core\Kit\ExposureMode)
 @use(TruePupil\Core\Kit\FocusMode)
 @use(TruePupil\Core\Metering\MeteringPattern)
-@php($short = fn(?string $text) => $text === null ? '' : str_replace([' s', 'ƒ/', 'ISO '], '', $text))
-@php($values = ['name' => $bank->name, 'slot' => $bank->slot, 'fNumber' => $short($bank->aperture()), 'exposureTime' => $short($bank->time()), 'iso' => $short($bank->isoValue()), 'slowest' => $bank->slowest === null ? '' : $short((string) \TruePupil\Core\Exposure\ExposureTime::of($bank->slowest)), 'compensation' => $bank->compensation ?: '', 'whiteBalance' => $bank->whiteBalance])
 <x-layout title="Settings bank">
     <p class="eyebrow"><a href="{{ route('banks') }}">Settings banks</a></p>
     <h1>{{ $stored ? 'Change the bank' : ucfirst($bank->kind->label()) }}</h1>
@@ -16,57 +14,72 @@
         @endif
         <input type="hidden" name="kind" value="{{ $bank->kind->value }}">
         <div class="intent-grid">
-            @foreach (['name' => ['Name', '', ''], 'slot' => ['Slot', 'as your body calls it', 'slot 1'], 'fNumber' => ['Aperture', 'the widest; empty: camera', '2'], 'exposureTime' => ['Time', 's; empty: camera', '1/500'], 'iso' => ['ISO', 'empty: automatic', '400'], 'slowest' => ['Slowest time for automatic ISO', 's', '1/125'], 'compensation' => ['Compensation', 'stops', '0'], 'whiteBalance' => ['White balance', '', 'automatic, or 5500 K']] as $key => [$label, $unit, $example])
+            @foreach (['name' => ['Name', '', ''], 'slot' => ['Slot', 'as your body calls it', 'slot 1'],
+                'fNumber' => ['Aperture', 'the widest; empty: camera', '2'],
+                'exposureTime' => ['Time', 's; empty: camera', '1/500'], 'iso' => ['ISO', 'empty: automatic', '400'],
+                'slowest' => ['Slowest time for automatic ISO', 's', '1/125'],
+                'compensation' => ['Compensation', 'stops', '0'],
+                'whiteBalance' => ['White balance', '', 'automatic, or 5500 K']] as $key => [$label, $unit, $example])
                 <label>{{ $label }} @if ($unit)
                         <span class="fine">{{ $unit }}</span>
-                    @endif <input name="{{ $key }}" value="{{ old($key, $values[$key]) }}"
+                    @endif <input name="{{ $key }}" value="{{ old($key, $form->value($key)) }}"
                         placeholder="{{ $example }}" maxlength="80" autocomplete="off"></label>
             @endforeach
             <label>Mode <select name="mode">
                     @foreach (ExposureMode::cases() as $mode)
                         @if ($mode !== ExposureMode::Unknown)
-                            <option value="{{ $mode->value }}" @selected(old('mode', $bank->mode->value) === $mode->value)>{{ $mode->label() }}
+                            <option value="{{ $mode->value }}"
+                                @selected(old('mode', $bank->mode->value) === $mode->value)>{{ $mode->label() }}
                             </option>
                         @endif
                     @endforeach
                 </select>
             </label>
             <label>Metering <select name="metering">
-                    @foreach ([MeteringPattern::Scene, MeteringPattern::Centre, MeteringPattern::Spot, MeteringPattern::Highlight] as $pattern)
-                        <option value="{{ $pattern->value }}" @selected(old('metering', $bank->metering->value) === $pattern->value)>{{ $pattern->label() }}
+                    @foreach ([MeteringPattern::Scene, MeteringPattern::Centre, MeteringPattern::Spot,
+                        MeteringPattern::Highlight] as $pattern)
+                        <option value="{{ $pattern->value }}"
+                            @selected(old('metering', $bank->metering->value) === $pattern->value)>{{ $pattern->label()
+                            }}
                         </option>
                     @endforeach
                 </select>
             </label>
             <label>Focus <select name="focus">
-                    @foreach (['single' => 'single', 'continuous' => 'continuous', 'manual' => 'by hand'] as $value => $label)
-                        <option value="{{ $value }}" @selected(old('focus', $bank->focus->value) === $value)>{{ $label }}</option>
+                    @foreach (['single' => 'single', 'continuous' => 'continuous', 'manual' => 'by hand']
+                        as $value => $label)
+                        <option value="{{ $value }}"
+                            @selected(old('focus', $bank->focus->value) === $value)>{{ $label }}</option>
                     @endforeach
                 </select>
             </label>
             <label>Focus looks for <select name="detection">
                     @foreach (BankFormat::DETECTION as $value => $label)
-                        <option value="{{ $value }}" @selected(old('detection', $bank->detection ?? '') === $value)>{{ $label }}</option>
+                        <option value="{{ $value }}"
+                            @selected(old('detection', $bank->detection ?? '') === $value)>{{ $label }}</option>
                     @endforeach
                 </select>
             </label>
             <label>Drive <select name="drive">
                     @foreach (BankFormat::DRIVES as $value => $label)
-                        <option value="{{ $value }}" @selected(old('drive', $bank->drive) === $value)>{{ $label }}</option>
+                        <option value="{{ $value }}"
+                            @selected(old('drive', $bank->drive) === $value)>{{ $label }}</option>
                     @endforeach
                 </select>
             </label>
-            @php($stabiliser = old('stabiliser', $bank->stabiliser === null ? '' : ($bank->stabiliser ? 'on' : 'off')))
             <label>Stabiliser <select name="stabiliser">
                     @foreach (['' => 'as it is', 'on' => 'on', 'off' => 'off'] as $value => $label)
-                        <option value="{{ $value }}" @selected($stabiliser === $value)>{{ $label }}</option>
+                        <option value="{{ $value }}"
+                            @selected(old('stabiliser', $form->stabiliser()) === $value)>{{ $label }}</option>
                     @endforeach
                 </select>
             </label>
         </div>
         <div class="intent-flags">
-            @foreach (['silent' => 'silent shutter', 'flash' => 'flash', 'isNight' => 'used in the dark'] as $key => $label)
-                <label><input type="checkbox" name="{{ $key }}" value="1" @checked(old('name') === null ? $bank->$key : old($key))>
+            @foreach (['silent' => 'silent shutter', 'flash' => 'flash', 'isNight' => 'used in the dark']
+                as $key => $label)
+                <label><input type="checkbox" name="{{ $key }}" value="1" @checked(old('name') === null ? $bank->$key
+                    : old($key))>
                     {{ $label }}</label>
             @endforeach
         </div>

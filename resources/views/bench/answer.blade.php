@@ -22,12 +22,16 @@
     @if ($result->solved)
         <div class="sheet">
             <dl class="bench-lines">
-                @foreach (['fNumber' => ['Aperture', $result->finder->fNumber], 'exposureTime' => ['Exposure time', $result->finder->exposureTime], 'iso' => ['ISO', $result->finder->iso]] as $key => [$label, $value])
+                @foreach (['fNumber' => ['Aperture', $result->finder->fNumber],
+                    'exposureTime' => ['Exposure time', $result->finder->exposureTime],
+                    'iso' => ['ISO', $result->finder->iso]] as $key => [$label, $value])
                     <div>
                         <dt>{{ $label }} <span
-                                class="fine">{{ $result->solved->decidedBy[$key]->value === 'person' ? 'you set it' : 'the camera chose it' }}</span>
+                                class="fine">{{ $result->solved->decidedBy[$key]->value === 'person' ? 'you set it'
+                                : 'the camera chose it' }}</span>
                         </dt>
-                        <dd @class(['blinks' => isset($result->finder->blinking[$key])])>{{ $value }} @isset($result->finder->blinking[$key])
+                        <dd @class(['blinks' => isset($result->finder->blinking[$key])])>{{ $value }}
+                            @isset($result->finder->blinking[$key])
                                 <span class="fine">blinks: {{ $result->finder->blinking[$key] }}</span>
                             @endisset
                         </dd>
@@ -35,12 +39,15 @@
                 @endforeach
                 <div>
                     <dt>Meter shows</dt>
-                    <dd>{{ $result->finder->meter === null ? 'nothing, in bulb' : $result->finder->meter->signed() . ($result->finder->meterAtEnd ? ' or more' : '') }}
+                    <dd>{{ $result->finder->meter === null ? 'nothing, in bulb' : $result->finder->meter->signed()
+                        . ($result->finder->meterAtEnd ? ' or more' : '') }}
                     </dd>
                 </div>
                 <div>
                     <dt>Left over</dt>
-                    <dd>{{ $result->solved->error->isWithin(Stops::of(1 / 6)) ? 'nothing: the light balances' : $result->solved->error->inWords() . ' too ' . ($result->solved->error->value > 0 ? 'bright' : 'dark') }}
+                    <dd>{{ $result->solved->error->isWithin(Stops::of(1 / 6)) ? 'nothing: the light balances'
+                        : $result->solved->error->inWords() . ' too '
+                        . ($result->solved->error->value > 0 ? 'bright' : 'dark') }}
                     </dd>
                 </div>
             </dl>
@@ -64,7 +71,7 @@
                 <x-impossible :impossible="$result->advice->impossible->toArray()" />
             @endif
             @foreach ($result->advice->suggestions as $index => $suggestion)
-                <x-suggestion :suggestion="$suggestion->toArray()" :number="$index + 1" />
+                <x-suggestion :suggestion="$suggestion" :number="$index + 1" />
             @endforeach
         </div>
     @endif
@@ -83,7 +90,8 @@
     @if ($result->ledger)
         <div class="sheet">
             @if ($result->secondLedger)
-                <x-ledger-compare :before="$result->ledger" :after="$result->secondLedger" beforeName="First" afterName="Second"
+                <x-ledger-compare :before="$result->ledger" :after="$result->secondLedger" beforeName="First"
+                    afterName="Second"
                 caption="the first setting against the second" />@else<x-ledger :ledger="$result->ledger" />
             @endif
         </div>

@@ -6,7 +6,8 @@
         <h2 id="together">Putting it together</h2>
         <div class="bench-large">
             @foreach ($together as $sheet)
-                <a class="sheet bench-card" href="{{ route('bench.show', $sheet->id) }}"><b>{{ $sheet->title }}</b> <span
+                <a class="sheet bench-card" href="{{ route('bench.show', $sheet->id) }}"><b>{{ $sheet->title }}</b>
+                    <span
                         class="fine">{{ $sheet->lead }}</span></a>
             @endforeach
         </div>

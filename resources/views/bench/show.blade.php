@@ -19,7 +19,8 @@
                                 @endforeach
                             </select>
                         @elseif ($field->long)
-                            <textarea name="{{ $field->key }}" rows="4" spellcheck="false">{{ $values[$field->key] }}</textarea>
+                            <textarea name="{{ $field->key }}" rows="4"
+                                spellcheck="false">{{ $values[$field->key] }}</textarea>
                         @else
                             <input name="{{ $field->key }}" value="{{ $values[$field->key] }}" maxlength="60"
                                 autocomplete="off" spellcheck="false">

@@ -1,7 +1,5 @@
 {{-- One attempt against the one before: pictures, settings, what is gone, still there and new. --}}
 @props(['before', 'view'])
-@php($then = $before->published()->filter(fn($finding) => $finding->severity()->rank() < 3)->pluck('rule_id'))
-@php($now = $view->published()->filter(fn($finding) => $finding->severity()->rank() < 3)->pluck('rule_id'))
 <div class="compare-pictures">
     <figure><x-picture :view="$before" :marked="false" />
         <figcaption>attempt {{ $before->frame->attempt->number }}</figcaption>
@@ -11,17 +9,18 @@
     </figure>
 </div>
 @if ($before->ledger && $view->ledger)
-    <x-ledger-compare :before="$before->ledger" :after="$view->ledger" :beforeName="'Attempt ' . $before->frame->attempt->number" :afterName="'Attempt ' . $view->frame->attempt->number" :caption="'attempt ' . $before->frame->attempt->number . ' against attempt ' . $view->frame->attempt->number" />
+    <x-ledger-compare :before="$before->ledger" :after="$view->ledger" 
+        :beforeName="'Attempt ' . $before->frame->attempt->number"
+        :afterName="'Attempt ' . $view->frame->attempt->number"
+        :caption="'attempt ' . $before->frame->attempt->number . ' against attempt ' . $view->frame->attempt->number" />
 @endif
 <ul class="gone">
-    @foreach ($before->published() as $finding)
-        @if ($finding->severity()->rank() < 3)
-            <li>{{ $now->contains($finding->rule_id) ? 'Still there' : 'Gone' }}: {{ $finding->sentence() }}</li>
-        @endif
+    @foreach ($before->serious() as $finding)
+        <li>{{ $view->saysSeriously($finding->rule_id) ? 'Still there' : 'Gone' }}: {{ $finding->sentence() }}</li>
     @endforeach
-    @foreach ($view->published() as $finding)
-        @if ($finding->severity()->rank() < 3 && !$then->contains($finding->rule_id))
+    @foreach ($view->serious() as $finding)
+        @unless ($before->saysSeriously($finding->rule_id))
             <li>New: {{ $finding->sentence() }}</li>
-        @endif
+        @endunless
     @endforeach
 </ul>

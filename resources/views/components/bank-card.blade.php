@@ -23,11 +23,14 @@
                 @if ($pupil = $card->pupil($clamp))
                     <x-pupil :pupil="$pupil" small />
                 @endif
-                <span>{{ $clamp->lens->name }}{{ $clamp->lens->minFocal < $clamp->lens->maxFocal ? ' at ' . round($clamp->focalLength) . ' mm' : '' }}:
+                <span>{{ $clamp->lens->name }}{{ $clamp->lens->minFocal < $clamp->lens->maxFocal ? ' at '
+                    . round($clamp->focalLength) . ' mm' : '' }}:
                     <b>{{ $clamp->given }}</b>
                     @if ($clamp->isClamped())
                         <span class="fine">instead of {{ $card->bank->aperture() }}:
-                            {{ $clamp->lost->value > 0 ? $clamp->lost->inWords() . ' of light lost' : \TruePupil\Core\Exposure\Stops::of(-$clamp->lost->value)->inWords() . ' of light too many' }}</span>
+                            {{ $clamp->lost->value > 0 ? $clamp->lost->inWords() . ' of light lost'
+                                : \TruePupil\Core\Exposure\Stops::of(-$clamp->lost->value)->inWords()
+                                . ' of light too many' }}</span>
                     @endif
                 </span>
             </li>

@@ -1,5 +1,4 @@
 @props(['ruler'])
-@php($sharp = $ruler->sharp())
 <figure class="depth-ruler">
     <figcaption><b>Depth ruler</b> <span class="fine">distance from the camera</span></figcaption>
     <svg viewBox="0 0 640 92" role="img" aria-label="{{ $ruler->summary() }}">
@@ -11,8 +10,9 @@
             <text class="ruler-note" x="{{ min(560, max(84, $wanted['x'] + $wanted['width'] / 2)) }}" y="15">wanted
                 sharp</text>
         @endif
-        <rect class="ruler-sharp" x="{{ $sharp['x'] }}" y="36" width="{{ $sharp['width'] }}" height="16" />
-        @if ($sharp['open'])
+        <rect class="ruler-sharp" x="{{ $ruler->sharp()['x'] }}" y="36" width="{{ $ruler->sharp()['width'] }}"
+            height="16" />
+        @if ($ruler->sharp()['open'])
             <path class="ruler-open" d="M600,36 l14,8 l-14,8" />
         @endif
         <line class="ruler-axis" x1="40" x2="600" y1="60" y2="60" />

@@ -1,30 +1,31 @@
-@props(['body'])
+@props(['finding'])
 <dl class="evidence">
-    @foreach ($body['evidence'] as $name => $item)
+    @foreach ($finding->evidence as $item)
         <div>
-            <dt>{{ $name }}</dt>
-            <dd>{{ \App\View\Text::quantity($item['value'], $item['unit']) }}@if ($item['limit'] !== null)
-                    <span class="fine">limit {{ \App\View\Text::quantity($item['limit'], $item['unit']) }}</span>
-                    @endif @if ($item['margin'] !== null)
-                        <span class="fine">{{ \App\View\Text::margin($item['margin'], $item['marginUnit']) }}</span>
+            <dt>{{ $item->name }}</dt>
+            <dd>{{ \App\Wording\Quantity::quantity($item->value, $item->unit) }}@if ($item->limit !== null)
+                    <span class="fine">limit {{ \App\Wording\Quantity::quantity($item->limit, $item->unit) }}</span>
+                    @endif @if ($item->margin !== null)
+                        <span class="fine">{{
+                            \App\Wording\Quantity::margin($item->margin, $item->marginUnit ?: $item->unit) }}</span>
                     @endif
             </dd>
         </div>
     @endforeach
-    @isset($body['suggestion'])
+    @if ($finding->suggestion)
         <div>
             <dt>settings that would do</dt>
-            <dd>{{ $body['suggestion']['title'] }}</dd>
+            <dd>{{ $finding->suggestion->title }}</dd>
         </div>
-    @endisset
+    @endif
     <div>
         <dt>rule</dt>
-        <dd class="fine">{{ $body['source'] }}</dd>
+        <dd class="fine">{{ $finding->source }}</dd>
     </div>
-    @isset($body['otherView'])
+    @if ($finding->otherView !== null)
         <div>
             <dt>other view</dt>
-            <dd class="fine">{{ $body['otherView'] }}</dd>
+            <dd class="fine">{{ $finding->otherView }}</dd>
         </div>
-    @endisset
+    @endif
 </dl>

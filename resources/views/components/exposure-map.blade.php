@@ -1,5 +1,4 @@
 @props(['map', 'id' => 'map'])
-@php($plot = $map->plot())
 <figure class="exposure-map" data-map="{{ json_encode($map->cells()) }}">
     <figcaption><b>Exposure map</b> <span class="fine">{{ $map->title() }}</span></figcaption>
     <svg viewBox="0 0 {{ $map->width() }} {{ $map->height() }}" role="application" tabindex="0"
@@ -18,8 +17,9 @@
                 <circle cx="2" cy="2" r=".9" />
             </pattern>
         </defs>
-        <rect class="map-plot" x="{{ $plot['x'] }}" y="{{ $plot['y'] }}" width="{{ $plot['width'] }}"
-            height="{{ $plot['height'] }}" />
+        <rect class="map-plot" x="{{ $map->plot()['x'] }}" y="{{ $map->plot()['y'] }}"
+            width="{{ $map->plot()['width'] }}"
+            height="{{ $map->plot()['height'] }}" />
         @foreach ($map->zones() as $zone)
             <path class="map-zone map-zone-{{ $zone['hatch'] }}" d="{{ $zone['path'] }}"
                 @if ($zone['hatch'] !== 'outside') style="fill: url(#{{ $id }}-{{ $zone['hatch'] }})" @endif />
@@ -32,20 +32,24 @@
         @endforeach
         @foreach ($map->apertureTicks() as $tick)
             <line class="map-tick" x1="{{ $tick['x'] }}" x2="{{ $tick['x'] }}"
-                y1="{{ $plot['y'] + $plot['height'] }}" y2="{{ $plot['y'] + $plot['height'] + 5 }}" />
-            <text x="{{ $tick['x'] }}" y="{{ $plot['y'] + $plot['height'] + 17 }}">{{ $tick['label'] }}</text>
+                y1="{{ $map->plot()['y'] + $map->plot()['height'] }}"
+                    y2="{{ $map->plot()['y'] + $map->plot()['height'] + 5 }}" />
+            <text x="{{ $tick['x'] }}"
+                y="{{ $map->plot()['y'] + $map->plot()['height'] + 17 }}">{{ $tick['label'] }}</text>
         @endforeach
         @foreach ($map->timeTicks() as $tick)
-            <line class="map-tick" x1="{{ $plot['x'] - 5 }}" x2="{{ $plot['x'] }}" y1="{{ $tick['y'] }}"
+            <line class="map-tick" x1="{{ $map->plot()['x'] - 5 }}" x2="{{ $map->plot()['x'] }}" y1="{{ $tick['y'] }}"
                 y2="{{ $tick['y'] }}" />
-            <text class="map-time" x="{{ $plot['x'] - 8 }}" y="{{ $tick['y'] + 3.5 }}">{{ $tick['label'] }}</text>
+            <text class="map-time" x="{{ $map->plot()['x'] - 8 }}"
+                y="{{ $tick['y'] + 3.5 }}">{{ $tick['label'] }}</text>
         @endforeach
-        <text class="map-axis" x="{{ $plot['x'] + $plot['width'] / 2 }}"
-            y="{{ $plot['y'] + $plot['height'] + 33 }}">aperture, smaller to the right</text>
+        <text class="map-axis" x="{{ $map->plot()['x'] + $map->plot()['width'] / 2 }}"
+            y="{{ $map->plot()['y'] + $map->plot()['height'] + 33 }}">aperture, smaller to the right</text>
         @foreach ($map->zones() as $zone)
             <text class="map-zone-label" x="{{ $zone['x'] }}" y="{{ $zone['y'] }}"
                 style="text-anchor: {{ $zone['anchor'] }}"
-                @if ($zone['turn']) transform="rotate({{ $zone['turn'] }} {{ $zone['x'] }} {{ $zone['y'] }})" @endif>{{ $zone['label'] }}</text>
+                @if ($zone['turn']) transform="rotate({{ $zone['turn'] }} {{ $zone['x'] }} {{ $zone['y'] }})"
+                    @endif>{{ $zone['label'] }}</text>
         @endforeach
         @foreach ($map->points() as $point)
             <g class="map-point map-point-{{ $point['what'] }}"

@@ -1,23 +1,22 @@
 @props(['view'])
-@php([$map, $ruler, $comb] = [$view->map(), $view->ruler(), $view->comb()])
-@if ($map || $ruler || $comb)
+@if ($drawings = $view->drawings())
     <div class="frame-views">
-        @if ($ruler || $comb)
+        @if ($drawings->ruler || $drawings->comb)
             <div class="sheet">
-                @if ($ruler)
-                    <x-depth-ruler :ruler="$ruler" />
+                @if ($drawings->ruler)
+                    <x-depth-ruler :ruler="$drawings->ruler" />
                 @endif
-                @if ($comb)
-                    <x-movement-comb :comb="$comb" />
+                @if ($drawings->comb)
+                    <x-movement-comb :comb="$drawings->comb" />
                 @endif
                 @if ($view->planLedger())
-                    <x-ledger-compare :before="$view->planLedger()" :after="$view->ledger" beforeName="The plan" afterName="This frame"
-                        caption="the plan against what was shot" />
+                    <x-ledger-compare :before="$view->planLedger()" :after="$view->ledger"
+                        beforeName="The plan" afterName="This frame" caption="the plan against what was shot" />
                 @endif
             </div>
         @endif
-        @if ($map)
-            <div class="sheet"><x-exposure-map :map="$map" id="map-{{ $view->frame->id }}" /></div>
+        @if ($drawings->map)
+            <div class="sheet"><x-exposure-map :map="$drawings->map" id="map-{{ $view->frame->id }}" /></div>
         @endif
     </div>
 @endif

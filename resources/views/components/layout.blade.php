@@ -1,3 +1,4 @@
+@use(App\View\Assets)
 @props(['title', 'course' => null, 'wide' => false, 'surround' => false])
 <!doctype html>
 <html lang="en">
@@ -7,17 +8,23 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="csrf-token" content="{{ csrf_token() }}">
     <meta name="htmx-config"
-        content='{"allowEval":false,"includeIndicatorStyles":false,"selfRequestsOnly":true,"historyCacheSize":0,"refreshOnHistoryMiss":true}'>
+        content='{
+            "allowEval": false,
+            "includeIndicatorStyles": false,
+            "selfRequestsOnly": true,
+            "historyCacheSize": 0,
+            "refreshOnHistoryMiss": true
+        }'>
     <title>{{ $title }} · True Pupil</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
-    <link rel="stylesheet" href="/vendor/bootstrap/bootstrap.min.css">
-    <link rel="stylesheet" href="/css/true-pupil.css">
-    <link rel="stylesheet" href="/css/frames.css">
-    <link rel="stylesheet" href="/css/views.css">
-    <link rel="stylesheet" href="/css/practice.css">
-    <link rel="stylesheet" href="/css/plan.css">
-    <script src="/vendor/htmx/htmx.min.js" defer></script>
-    <script src="/js/app.js" type="module"></script>
+    <link rel="stylesheet" href="{{ Assets::url('vendor/bootstrap/bootstrap.min.css') }}">
+    <link rel="stylesheet" href="{{ Assets::url('css/true-pupil.css') }}">
+    <link rel="stylesheet" href="{{ Assets::url('css/frames.css') }}">
+    <link rel="stylesheet" href="{{ Assets::url('css/views.css') }}">
+    <link rel="stylesheet" href="{{ Assets::url('css/practice.css') }}">
+    <link rel="stylesheet" href="{{ Assets::url('css/plan.css') }}">
+    <script src="{{ Assets::url('vendor/htmx/htmx.min.js') }}" defer></script>
+    <script src="{{ Assets::url('js/app.js') }}" type="module"></script>
 </head>
 
 <body @auth data-account="{{ auth()->id() }}" @endauth hx-headers='{"X-CSRF-TOKEN": "{{ csrf_token() }}"}'>
@@ -64,6 +71,7 @@
         </div>
         {{ $slot }}
     </main>
+<footer class="page-foot">True Pupil {{ config('app.version') }}</footer>
 </body>
 
 </html>

@@ -11,12 +11,12 @@
     </thead>
     <tbody>
         @foreach ($after->against($before) as $row)
-            @php($moved = $row['change'] !== null && $row['change']->inThirds() !== 0)
-            <tr @class(['moved' => $moved])>
-                <th scope="row">{{ $moved ? '▸ ' : '' }}{{ $row['label'] }}</th>
+            <tr @class(['moved' => $row['moved']])>
+                <th scope="row">{{ $row['moved'] ? '▸ ' : '' }}{{ $row['label'] }}</th>
                 <td>{{ $row['before']?->setting ?? '–' }}</td>
                 <td>{{ $row['after']?->setting ?? '–' }}</td>
-                <td class="num">{{ $row['change'] === null ? '–' : ($moved ? $row['change']->signed() : '·') }}</td>
+                <td class="num">{{ $row['change'] === null ? '–'
+                    : ($row['moved'] ? $row['change']->signed() : '·') }}</td>
             </tr>
         @endforeach
     </tbody>

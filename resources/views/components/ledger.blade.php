@@ -18,7 +18,8 @@
                     <td colspan="2" class="fine">noted; it shows in the values above</td>
                 @else
                     <td class="num">
-                        {{ ($line->stops->value >= 0 && $line->id !== 'wanted') || ($line->id === 'wanted' && $line->stops->value > 0) ? $line->stops->amount() : '' }}
+                        {{ ($line->stops->value >= 0 && $line->id !== 'wanted')
+                            || ($line->id === 'wanted' && $line->stops->value > 0) ? $line->stops->amount() : '' }}
                     </td>
                     <td class="num">{{ $line->stops->value < 0 ? $line->stops->amount() : '' }}</td>
                 @endif
@@ -32,7 +33,9 @@
                 \TruePupil\Core\Exposure\Stops::of(1 / 3)),
         ])>
             <th scope="row" colspan="2">Balance:
-                {{ $ledger->balance->isWithin(\TruePupil\Core\Exposure\Stops::of(1 / 3)) ? 'the subject sits where it belongs' : 'too ' . ($ledger->balance->value > 0 ? 'bright' : 'dark') }}
+                {{ $ledger->balance->isWithin(\TruePupil\Core\Exposure\Stops::of(1 / 3))
+                    ? 'the subject sits where it belongs' : 'too '
+                    . ($ledger->balance->value > 0 ? 'bright' : 'dark') }}
             </th>
             <td colspan="2" class="num">{{ $ledger->balance->signed() }}</td>
         </tr>

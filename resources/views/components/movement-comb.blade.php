@@ -12,7 +12,8 @@
             <text class="comb-line-label" x="64" y="{{ $line['y'] + 3.5 }}">{{ $line['label'] }}</text>
         @endforeach
         @foreach ($comb->teeth() as $tooth)
-            <line @class(['comb-tooth', 'comb-tooth-blurred' => !$tooth['isSharp']]) x1="{{ $tooth['x'] }}" x2="{{ $tooth['x'] }}"
+            <line @class(['comb-tooth', 'comb-tooth-blurred' => !$tooth['isSharp']]) x1="{{ $tooth['x'] }}"
+                x2="{{ $tooth['x'] }}"
                 y1="{{ $comb->base() }}" y2="{{ $tooth['y'] }}" />
             @if ($tooth['label'])
                 <text x="{{ $tooth['x'] }}" y="{{ $comb->base() + 14 }}">{{ $tooth['label'] }}</text>

@@ -1,6 +1,6 @@
 @props(['overlays', 'id'])
-@php([$w, $h] = [1000, $overlays->height()])
-<svg class="overlay" viewBox="0 0 {{ $w }} {{ $h }}" preserveAspectRatio="none" aria-hidden="true">
+<svg class="overlay" viewBox="0 0 {{ $overlays::WIDTH }} {{ $overlays->height() }}" preserveAspectRatio="none"
+    aria-hidden="true">
     <defs>
         <pattern id="{{ $id }}-lost" width="14" height="18" patternUnits="userSpaceOnUse">
             <path class="lost-stroke" d="M12,-2 L2,20 M26,-2 L16,20 M-2,-2 L-12,20" />
@@ -10,9 +10,8 @@
             <circle class="blocked-dot" cx="11" cy="11" r="2.6" />
         </pattern>
     </defs>
-    <g data-view="ends" hidden>@php($ends = $overlays->ends())
-        <path d="{{ $ends['lost'] }}" fill="url(#{{ $id }}-lost)" />
-        <path d="{{ $ends['blocked'] }}" fill="url(#{{ $id }}-blocked)" />
+    <g data-view="ends" hidden><path d="{{ $overlays->ends()['lost'] }}" fill="url(#{{ $id }}-lost)" />
+        <path d="{{ $overlays->ends()['blocked'] }}" fill="url(#{{ $id }}-blocked)" />
     </g>
     <g data-view="sharpness" hidden>
         @foreach ($overlays->sharpness() as $block)
@@ -39,10 +38,10 @@
                 height="{{ $strip['height'] }}" />
         @endforeach
     </g>
-    <g data-view="ideas" hidden>@php($ideas = $overlays->ideas())
-        <path class="over-line" d="{{ $ideas['thirds'] }}" />
-        <path class="over-line over-dashed" d="{{ $ideas['golden'] }}" />
-        <path class="over-line over-dotted" d="{{ $ideas['diagonals'] }}{{ $ideas['centre'] }}" />
+    <g data-view="ideas" hidden><path class="over-line" d="{{ $overlays->ideas()['thirds'] }}" />
+        <path class="over-line over-dashed" d="{{ $overlays->ideas()['golden'] }}" />
+        <path class="over-line over-dotted" d="{{ $overlays->ideas()['diagonals'] }}{{ $overlays->ideas()['centre'] }}"
+            />
     </g>
     <g data-view="lines" hidden>
         @foreach ($overlays->lines() as $line)
@@ -56,7 +55,8 @@
     </g>
     <g data-view="marks" hidden>
         @foreach ($overlays->marks() as $mark)
-            <path class="over-line @if (in_array($mark['kind'], ['distraction', 'area'])) over-dashed @endif" d="{{ $mark['path'] }}" />
+            <path class="over-line @if (in_array($mark['kind'], ['distraction', 'area'])) over-dashed @endif"
+                d="{{ $mark['path'] }}" />
             <text class="over-text over-name" x="{{ max(8, min(900, $mark['x'] + 8)) }}"
                 y="{{ max(24, $mark['y'] - 8) }}">{{ $mark['label'] }}</text>
         @endforeach

@@ -1,20 +1,19 @@
 @props(['view'])
-@php($notes = $view->frame->notes->keyBy('id'))
 @foreach ($view->panel() as $group)
     @if ($group->disagrees())
         <div class="disagree">
             <p class="fine">Here they do not agree:</p>
             @foreach ($group->notes as $one)
-                <x-note :note="$notes[$one->id]" />
+                <x-note :note="$view->note($one->id)" />
             @endforeach
         </div>
     @else
-        <x-note :note="$notes[$group->notes[0]->id]" :group="$group" />
+        <x-note :note="$view->note($group->notes[0]->id)" :group="$group" />
         @if (count($group->notes) > 1)
             <details class="also">
                 <summary>in their own words</summary>
                 @foreach (array_slice($group->notes, 1) as $one)
-                    <x-note :note="$notes[$one->id]" />
+                    <x-note :note="$view->note($one->id)" />
                 @endforeach
             </details>
         @endif

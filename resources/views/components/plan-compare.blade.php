@@ -15,7 +15,9 @@
                 <th scope="row">{{ $line->name === 'ISO' ? 'ISO' : ucfirst($line->name) }}</th>
                 <td>{{ $line->planned }}</td>
                 <td>{{ $line->taken }}</td>
-                <td>{{ $line->isKept ? 'kept' : ($line->stops === null ? 'changed' : \TruePupil\Core\Exposure\Stops::of($line->stops)->inWords() . ($line->stops > 0 ? ' more light' : ' less light')) }}
+                <td>{{ $line->isKept ? 'kept'
+                    : ($line->stops === null ? 'changed' : \TruePupil\Core\Exposure\Stops::of($line->stops)->inWords()
+                    . ($line->stops > 0 ? ' more light' : ' less light')) }}
                 </td>
             </tr>
         @endforeach

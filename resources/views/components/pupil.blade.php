@@ -1,7 +1,8 @@
 @props(['pupil', 'small' => false])
 {{-- True scale: one unit of the drawing is one millimetre. --}}
 <figure class="pupil">
-    <svg width="{{ $pupil->box() }}mm" height="{{ $pupil->box() }}mm" viewBox="0 0 {{ $pupil->box() }} {{ $pupil->box() }}"
+    <svg width="{{ $pupil->box() }}mm" height="{{ $pupil->box() }}mm"
+        viewBox="0 0 {{ $pupil->box() }} {{ $pupil->box() }}"
         role="img" aria-label="{{ $pupil->label }}">
         @if ($pupil->widest)
             <circle class="pupil-widest" cx="{{ $pupil->box() / 2 }}" cy="{{ $pupil->box() / 2 }}"

@@ -13,7 +13,6 @@
         @endforeach
     </tbody>
 </table>
-@php($gaps = array_filter($rows, fn($row) => $row->value === null && $row->asked))
-@if ($gaps)
-    <p class="fine">Not recorded: {{ implode(', ', array_map(fn($row) => lcfirst($row->label), $gaps)) }}.</p>
+@if ($missing = \App\View\Presenters\RecordTable::missing($rows))
+    <p class="fine">Not recorded: {{ $missing }}.</p>
 @endif

@@ -4,14 +4,15 @@
     <ol class="contact-row">
         @foreach ($frames as $index => $frame)
             <li class="contact"><a class="contact-picture" href="#frame-{{ $frame->id }}"><img
-                        src="{{ route('frames.picture', $frame) }}" alt="{{ $frame->original_name }}" loading="lazy"></a>
+                        src="{{ route('frames.picture', $frame) }}" alt="{{ $frame->original_name }}"
+                        loading="lazy"></a>
                 <p class="contact-name">{{ $index + 1 }} · {{ $frame->record()?->settings() }}</p>
             </li>
         @endforeach
     </ol>
     <figure class="series-strip">
         <svg viewBox="0 -6 {{ $strip::WIDTH }} 88" role="img"
-            aria-label="{{ implode('; ', array_map(fn($row) => implode(' ', $row), $strip->table())) }}">
+            aria-label="{{ $strip->summary() }}">
             @foreach ($strip->steps() as $step)
                 <line class="series-step {{ $step['isGap'] ? 'series-gap' : '' }}" x1="{{ $step['x1'] }}"
                     x2="{{ $step['x2'] }}" y1="30" y2="30" /><text class="series-label"

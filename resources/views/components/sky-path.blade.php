@@ -3,7 +3,7 @@
     <figcaption><b>Sun and moon over the day</b> <span class="fine">hours across, height above the horizon up</span>
     </figcaption>
     <svg viewBox="0 0 {{ $sky::WIDTH }} {{ $sky::HEIGHT }}" role="img"
-        aria-label="{{ implode('; ', array_map(fn($row) => implode(': ', $row), $sky->table())) }}">
+        aria-label="{{ $sky->summary() }}">
         @foreach ($sky->golden() as $band)
             <rect class="sky-golden" x="{{ $band['x'] }}" y="12" width="{{ $band['width'] }}" height="188">
                 <title>{{ $band['label'] }}</title>
@@ -24,9 +24,8 @@
         @foreach ($sky->hours() as $tick)
             <text x="{{ $tick['x'] }}" y="216" class="sky-hour">{{ $tick['label'] }}</text>
         @endforeach
-        @php($planned = $sky->planned())
-        <line class="sky-planned" x1="{{ $planned['x'] }}" x2="{{ $planned['x'] }}" y1="12" y2="200" />
-        <circle class="sky-planned-sun" cx="{{ $planned['x'] }}" cy="{{ $planned['y'] }}" r="6" />
+        <line class="sky-planned" x1="{{ $sky->planned()['x'] }}" x2="{{ $sky->planned()['x'] }}" y1="12" y2="200" />
+        <circle class="sky-planned-sun" cx="{{ $sky->planned()['x'] }}" cy="{{ $sky->planned()['y'] }}" r="6" />
     </svg>
     <p class="fine">Solid line: the sun, with the side it stands on. Dashed line: the moon. Upright: your planned
         hour. Tinted bands: the low light.</p>

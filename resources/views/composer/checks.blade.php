@@ -2,45 +2,47 @@
 @use(TruePupil\Core\Brief\CheckMeasure)
 <section class="sheet" id="checks" aria-labelledby="composer-checks">
     <h2 id="composer-checks">Checks</h2>
-    @php($groups = collect(CheckMeasure::cases())->groupBy(fn($measure) => ['record' => 'What was recorded', 'movement' => 'Movement and stars', 'stars' => 'Movement and stars', 'tone' => 'Tones', 'subject' => 'The marked subject', 'focus' => 'Focus', 'composition' => 'Composition', 'colour' => 'Colour', 'series' => 'A row of frames', 'film' => 'Film', 'plan' => 'Plan and sky', 'sun' => 'Plan and sky', 'said' => 'What was said'][explode('.', $measure->value)[0]]))
     @forelse ($input->checks as $index => $check)
-        @php($measure = CheckMeasure::tryFrom($check['measure']))
         <fieldset class="composer-check">
             <legend><span class="number">{{ $index + 1 }}</span></legend>
             <div class="composer-check-fields">
                 <label class="composer-grow">Measure
                     <select name="checks[{{ $index }}][measure]" hx-post="{{ route('composer.checks', $course) }}"
                         hx-include="#composer" hx-target="#checks" hx-swap="outerHTML">
-                        @foreach ($groups as $group => $measures)
+                        @foreach (BriefInput::measureGroups() as $group => $measures)
                             <optgroup label="{{ $group }}">
                                 @foreach ($measures as $one)
-                                    <option value="{{ $one->value }}" @selected($measure === $one)>
+                                    <option value="{{ $one->value }}"
+                                        @selected(CheckMeasure::tryFrom($check['measure']) === $one)>
                                         {{ $one->label() }}{{ $one->unit() ? ', ' . $one->unit() : '' }}</option>
                                 @endforeach
                             </optgroup>
                         @endforeach
                     </select></label>
                 <label>must be <select name="checks[{{ $index }}][comparison]">
-                        @foreach (BriefInput::comparisons($measure) as $comparison)
-                            <option value="{{ $comparison->value }}" @selected($check['comparison'] === $comparison->value)>
+                        @foreach (BriefInput::comparisons(CheckMeasure::tryFrom($check['measure'])) as $comparison)
+                            <option value="{{ $comparison->value }}"
+                                @selected($check['comparison'] === $comparison->value)>
                                 {{ $comparison->label() }}</option>
                         @endforeach
                     </select>
                 </label>
-                @if ($measure && $measure->words())
+                @if (CheckMeasure::tryFrom($check['measure']) && CheckMeasure::tryFrom($check['measure'])->words())
                     <fieldset class="composer-words">
                         <legend class="visually-hidden">Words</legend>
-                        @foreach ($measure->words() as $word => $label)
+                        @foreach (CheckMeasure::tryFrom($check['measure'])->words() as $word => $label)
                             <label><input type="checkbox" name="checks[{{ $index }}][words][]"
                                     value="{{ $word }}" @checked(in_array($word, $check['words'], true))>
                                 {{ $label }}</label>
                         @endforeach
                     </fieldset>
                 @else
-                    <label>Limit <span class="fine">{{ $measure?->unit() }}</span> <input
+                    <label>Limit <span class="fine">{{ CheckMeasure::tryFrom($check['measure'])?->unit() }}</span>
+                        <input
                             name="checks[{{ $index }}][limit]" value="{{ $check['limit'] }}" maxlength="20"
                             inputmode="decimal"></label>
-                    <label>Close up to <span class="fine">{{ $measure?->unit() }} beyond</span> <input
+                    <label>Close up to <span class="fine">{{ CheckMeasure::tryFrom($check['measure'])?->unit() }}
+                        beyond</span> <input
                             name="checks[{{ $index }}][tolerance]" value="{{ $check['tolerance'] }}"
                             maxlength="20" inputmode="decimal" placeholder="0"></label>
                 @endif
@@ -55,7 +57,8 @@
                         <option value="">every frame</option>
                         @foreach ($input->rows as $row)
                             @if ($row['id'] !== '')
-                                <option value="{{ $row['id'] }}" @selected($check['row'] === $row['id'])>{{ $row['label'] }}
+                                <option value="{{ $row['id'] }}"
+                                    @selected($check['row'] === $row['id'])>{{ $row['label'] }}
                                 </option>
                             @endif
                         @endforeach

@@ -21,7 +21,8 @@
                 </div>
                 <label for="purpose">Purpose <span class="fine">what it teaches, in two or three
                         sentences</span></label>
-                <textarea id="purpose" name="purpose" rows="3" maxlength="2000" required>{{ $input->text('purpose') }}</textarea>
+                <textarea id="purpose" name="purpose" rows="3" maxlength="2000"
+                    required>{{ $input->text('purpose') }}</textarea>
                 <label for="task">What to do <span class="fine">one step a line</span></label>
                 <textarea id="task" name="task" rows="4">{{ $input->text('task') }}</textarea>
                 <label for="prompts">To think about while planning <span class="fine">one a line;
@@ -46,12 +47,15 @@
                 <select id="series" name="series">
                     <option value="">each for itself, or rows</option>
                     @foreach (SeriesKind::cases() as $kind)
-                        <option value="{{ $kind->value }}" @selected($input->text('series') === $kind->value)>{{ $kind->label() }}</option>
+                        <option value="{{ $kind->value }}"
+                            @selected($input->text('series') === $kind->value)>{{ $kind->label() }}</option>
                     @endforeach
                 </select>
                 <details @if ($input->rows) open @endif>
                     <summary>Several rows</summary>
-                    @foreach (array_slice([...$input->rows, ...array_fill(0, 3, ['id' => '', 'label' => '', 'series' => '', 'frames' => ''])], 0, max(3, count($input->rows) + 1)) as $index => $row)
+                    @foreach (array_slice([...$input->rows,
+                        ...array_fill(0, 3, ['id' => '', 'label' => '', 'series' => '', 'frames' => ''])], 0,
+                        max(3, count($input->rows) + 1)) as $index => $row)
                         <fieldset class="composer-part">
                             <legend class="visually-hidden">Row {{ $index + 1 }}</legend>
                             <label>Name <input name="rows[{{ $index }}][label]" value="{{ $row['label'] }}"
@@ -74,7 +78,8 @@
             </section>
             <section class="sheet" aria-labelledby="composer-subjects">
                 <h2 id="composer-subjects">Subjects to choose from <span class="fine">optional</span></h2>
-                @foreach (array_slice([...$input->placements, ...array_fill(0, 3, ['label' => '', 'stops' => ''])], 0, max(3, count($input->placements) + 1)) as $index => $placement)
+                @foreach (array_slice([...$input->placements, ...array_fill(0, 3, ['label' => '', 'stops' => ''])], 0,
+                    max(3, count($input->placements) + 1)) as $index => $placement)
                     <div class="composer-row">
                         <label class="composer-grow">Subject <input name="placements[{{ $index }}][label]"
                                 value="{{ $placement['label'] }}" maxlength="120" placeholder="white subject"></label>
@@ -88,13 +93,15 @@
                 <h2 id="composer-decides">The student decides</h2>
                 @foreach (DecisionAsked::cases() as $decision)
                     <label class="choice"><input type="checkbox" name="decisions[]" value="{{ $decision->value }}"
-                            @checked(in_array($decision->value, $input->decisions, true))> {{ $decision->label() }}</label>
+                            @checked(in_array($decision->value, $input->decisions, true))>
+                                {{ $decision->label() }}</label>
                 @endforeach
                 <label for="scene">To try in the practice camera</label>
                 <select id="scene" name="scene">
                     <option value="">no scene</option>
                     @foreach ($scenes as $scene)
-                        <option value="{{ $scene->id }}" @selected($input->text('scene') === $scene->id)>{{ $scene->title }}</option>
+                        <option value="{{ $scene->id }}"
+                            @selected($input->text('scene') === $scene->id)>{{ $scene->title }}</option>
                     @endforeach
                 </select>
             </section>

@@ -4,12 +4,12 @@
             nothing kept yet</span></h1>
     <form method="post" action="{{ route('pack.store', $course) }}" data-once>@csrf
         @foreach ($briefs as $brief)
-            @php($isThere = in_array($brief->id, $there, true))
             <article class="sheet">
                 <h2><label class="choice"><input type="checkbox" name="brief[]" value="{{ $brief->id }}"
-                            @checked(!$isThere) @disabled($isThere)> <span><span
+                            @checked(!in_array($brief->id, $there, true)) @disabled(in_array($brief->id, $there, true))>
+                                <span><span
                                 class="number">{{ $brief->number }}</span> {{ $brief->title }}</span></label></h2>
-                @if ($isThere)
+                @if (in_array($brief->id, $there, true))
                     <p class="word">You have a brief called "{{ $brief->id }}" already. It stays as it is; this one
                         is left alone.</p>
                 @endif
@@ -18,7 +18,8 @@
                 </details>
             </article>
         @endforeach
-        <button class="primary" @disabled(count($there) === count($briefs))>Keep what is ticked</button> <a class="button"
+        <button class="primary" @disabled(count($there) === count($briefs))>Keep what is ticked</button> <a
+            class="button"
             href="{{ route('set-briefs.create', $course) }}">Leave it</a>
     </form>
 </x-layout>

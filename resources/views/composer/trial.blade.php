@@ -33,13 +33,16 @@
                                             src="{{ route('frames.picture', $frame) }}" alt="" loading="lazy"
                                             width="72" height="48">
                                         <span>{{ $frame->attempt->user->name }}<br><span
-                                                class="fine">{{ $frame->attempt->setBrief->content()->title }}</span></span></span>
+                                                class="fine">{{ $frame->attempt->setBrief->content()->title
+                                                }}</span></span></span>
                                 </th>
                                 @foreach ($brief->checks as $check)
-                                    @php($result = $results[$check->id])
-                                    <td class="trial-{{ $result->verdict->value }}">
-                                        <b>{{ $result->verdict->label() }}</b><br><span
-                                            class="fine">{{ is_string($result->value) ? $check->measure->word($result->value) : \App\View\Text::quantity($result->value, $check->measure->unit()) }}</span>
+                                    <td class="trial-{{ $results[$check->id]->verdict->value }}">
+                                        <b>{{ $results[$check->id]->verdict->label() }}</b><br><span
+                                            class="fine">{{ is_string($results[$check->id]->value)
+                                            ? $check->measure->word($results[$check->id]->value)
+                                            : \App\Wording\Quantity::quantity($results[$check->id]->value,
+                                            $check->measure->unit()) }}</span>
                                     </td>
                                 @endforeach
                             </tr>

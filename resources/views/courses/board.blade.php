@@ -16,11 +16,11 @@
         </div>
     @elseif ($people === [])
         <div class="sheet">
-            <p>{{ ['all' => 'Nobody has joined yet.', 'waiting' => 'Nobody waits for you.', 'behind' => 'Nobody is behind.'][$shown] }}
+            <p>{{ ['all' => 'Nobody has joined yet.', 'waiting' => 'Nobody waits for you.',
+                'behind' => 'Nobody is behind.'][$shown] }}
             </p>
         </div>
     @else
-        @php($overdue = array_map(fn($brief) => $brief->isOverdue(), $board->briefs()))
         <div class="board-scroll" tabindex="0" role="region" aria-label="Students and briefs">
             <table class="board">
                 <thead>
@@ -35,11 +35,11 @@
                     <tr class="board-sums">
                         <th scope="row">handed in, waiting</th>
                         @foreach ($board->briefs() as $brief)
-                            <td>{{ $brief->handedIn }}@if ($brief->waiting)
-                                    , <b>{{ $brief->waiting }}</b>
-                                    @endif @if ($brief->oldest)
+                            <td>{{ $brief->handedIn }}{{ $brief->waiting ? ', '
+                                : '' }}@if ($brief->waiting)<b>{{ $brief->waiting }}</b>@endif @if ($brief->oldest)
                                         <br><span class="fine">since
-                                            {{ $brief->oldest->clone()->setTimezone($course->timezone)->format('j M') }}</span>
+                                            {{ $brief->oldest->clone()->setTimezone($course->timezone)->format('j M')
+                                                }}</span>
                                     @endif
                             </td>
                         @endforeach
@@ -51,16 +51,21 @@
                             <th scope="row">
                                 @if ($teaches)
                                     <a
-                                        href="/courses/{{ $course->id }}/members/{{ $person['id'] }}/skills">{{ $person['name'] }}</a>@else{{ $person['name'] }}
+                                        href="/courses/{{ $course->id }}/members/{{ $person['id'] }}/skills">{{
+                                        $person['name'] }}</a>@else{{ $person['name'] }}
                                 @endif
                             </th>
                             @foreach ($board->briefs() as $at => $brief)
-                                @php($cell = $person['cells'][$brief->setBrief] ?? null)@if ($cell === null)
-                                <td @class(['board-none', 'overdue' => $overdue[$at]])>{{ $overdue[$at] ? 'missing' : '–' }}</td>@else<td
+                                @if (($cell = $person['cells'][$brief->setBrief] ?? null) === null)
+                                <td @class(['board-none', 'overdue' => $brief->isOverdue()])>{{ $brief->isOverdue()
+                                    ? 'missing' : '–' }}</td>@else<td
                                         class="board-{{ $cell->state->value }}">
                                         @if ($cell->state->value === 'draft')
                                         <span>{{ $cell->number > 1 ? $cell->number . ' ' : '' }}prepares</span>@else<a
-                                                href="{{ $cell->state->value === 'returned' ? '/attempts/' . $cell->attempt . '/return' : '/desk/' . $cell->attempt }}">{{ $cell->number > 1 ? $cell->number . ' ' : '' }}{{ $cell->state->label() }}</a>
+                                                href="{{ $cell->state->value === 'returned' ? '/attempts/'
+                                                . $cell->attempt . '/return' : '/desk/'
+                                                . $cell->attempt }}">{{ $cell->number > 1 ? $cell->number . ' '
+                                                : '' }}{{ $cell->state->label() }}</a>
                                         @endif
                                         <br>
                                         <span class="fine">{{ $cell->since->format('j M') }}</span>
@@ -74,6 +79,7 @@
         </div>
         <p class="fine">A number before the word is the attempt. Whoever has waited longest stands first. Dates say
             since when.</p>
-        <x-pages :page="$page" :pages="$pages" :route="route('courses.board', ['course' => $course, 'shown' => $shown])" />
+        <x-pages :page="$page" :pages="$pages" :route="route('courses.board', ['course' => $course, 'shown' => $shown])"
+            />
     @endif
 </x-layout>

@@ -36,7 +36,6 @@
                 </thead>
                 <tbody>
                     @foreach ($waiting as $one)
-                        @php($known = $facts[$one['attempt']])
                         <tr>
                             <th scope="row">{{ $one['student'] }} @if ($one['number'] > 1)
                                     <span class="fine">attempt {{ $one['number'] }}</span>
@@ -48,9 +47,10 @@
                             </td>
                             <td class="fine">
                                 {{ $one['since']->clone()->setTimezone($course->timezone)->format('j M, H:i') }}</td>
-                            <td class="num">{{ $known['frames'] }}</td>
-                            <td>{{ $known['missed'] }}
-                                missed{{ $known['unknown'] ? ', ' . $known['unknown'] . ' open' : '' }} @if ($known['shared'])
+                            <td class="num">{{ $facts[$one['attempt']]['frames'] }}</td>
+                            <td>{{ $facts[$one['attempt']]['missed'] }}
+                                missed{{ $facts[$one['attempt']]['unknown'] ? ', ' . $facts[$one['attempt']]['unknown']
+                                    . ' open' : '' }} @if ($facts[$one['attempt']]['shared'])
                                     <span class="overdue">same file as somebody else's</span>
                                 @endif
                             </td>
@@ -60,6 +60,7 @@
                 </tbody>
             </table>
         </div>
-        <x-pages :page="$page" :pages="$pages" :route="route('courses.desk', array_filter(['course' => $course->id, 'brief' => $brief]))" />
+        <x-pages :page="$page" :pages="$pages"
+            :route="route('courses.desk', array_filter(['course' => $course->id, 'brief' => $brief]))" />
     @endif
 </x-layout>

@@ -3,7 +3,8 @@
     <p class="eyebrow"><a href="{{ route('courses.show', $course) }}">{{ $course->name }}</a></p>
     <h1>Members</h1>
     <div class="code-pair">
-        @foreach (['students' => [$course->join_code, 'Students join with'], 'critics' => [$course->critic_code, 'Guest critics join with']] as $for => [$code, $label])
+        @foreach (['students' => [$course->join_code, 'Students join with'],
+            'critics' => [$course->critic_code, 'Guest critics join with']] as $for => [$code, $label])
             <section class="sheet">
                 <h2>{{ $label }}</h2>
                 @if ($code)

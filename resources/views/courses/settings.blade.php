@@ -30,7 +30,9 @@
                     <select id="approach-{{ $question->value }}" name="approach[{{ $question->value }}]"
                         aria-describedby="about-{{ $question->value }}">
                         @foreach ($question->choices() as $value => $words)
-                            <option value="{{ $value }}" @selected(old('approach.' . $question->value, $question->of($course->approachChoices())) === $value)>{{ $words }}
+                            <option value="{{ $value }}"
+                                @selected(old('approach.' . $question->value, $question->of($course->approachChoices()))
+                                === $value)>{{ $words }}
                             </option>
                         @endforeach
                     </select>
@@ -48,7 +50,8 @@
                     <li>
                         <form method="post" action="{{ route('silences.destroy', $course) }}" class="member-role"
                             data-once>@csrf @method('delete')<input type="hidden" name="rule"
-                                value="{{ $rule }}"><span>{{ ucfirst(str_replace(['.', '-'], [': ', ' '], $rule)) }}</span>
+                                value="{{ $rule }}"><span>{{ ucfirst(str_replace(['.', '-'], [': ', ' '], $rule))
+                                }}</span>
                             <button class="plain">Hear it again</button></form>
                     </li>
                 @endforeach

@@ -34,7 +34,8 @@
                                     <th scope="row">{{ $one['student'] }} <span class="fine">attempt
                                             {{ $one['number'] }}</span></th>
                                     <td>{{ $one['brief'] }} <span
-                                            class="state state-{{ $one['state']->value }}">{{ $one['state']->label() }}</span>
+                                            class="state state-{{ $one['state']->value }}">{{ $one['state']->label()
+                                            }}</span>
                                     </td>
                                     <td class="fine">
                                         {{ $one['since']->clone()->setTimezone($course->timezone)->format('j M, H:i') }}
@@ -68,7 +69,8 @@
                                 <span>{{ $brief->handedIn }} of {{ $brief->students }} handed in</span>
                                 @if ($brief->waiting)
                                     <a
-                                        href="{{ route('courses.desk', ['course' => $course, 'brief' => $brief->setBrief]) }}"><b>{{ $brief->waiting }}
+                                        href="{{ route('courses.desk',
+                                        ['course' => $course, 'brief' => $brief->setBrief]) }}"><b>{{ $brief->waiting }}
                                             waiting</b></a>
                                 @endif
                                 @if ($brief->atDesk)
@@ -83,7 +85,7 @@
                             <p @class([
                                 'fine',
                                 'overdue' => $brief->isOverdue() && $brief->missing(),
-                            ])>due {{ $course->said($brief->dueAt) }}</p>
+                            ])>due {{ $course->formatMoment($brief->dueAt) }}</p>
                         @endif
                     </article>
                 @empty

@@ -5,42 +5,36 @@
     <div class="columns">
         <section aria-labelledby="briefs">
             <h2 id="briefs">Briefs</h2>
-            @forelse ($briefs as $brief)
-                @php($own = $attempts->get($brief->setBrief, collect()))
-                @php($last = $own->last())
+            @forelse ($rows as $row)
                 <article class="sheet brief-line">
-                    <h3><a href="{{ route('set-briefs.show', $brief->setBrief) }}"><span
-                                class="number">{{ $brief->number }}</span> {{ $brief->title }}</a></h3>
+                    <h3><a href="{{ route('set-briefs.show', $row->brief->setBrief) }}"><span
+                                class="number">{{ $row->brief->number }}</span> {{ $row->brief->title }}</a></h3>
                     <p class="brief-counts">
-                        @if ($last === null)
+                        @if ($row->last === null)
                             <span class="fine">You have not handed in yet.</span>
-                            @if ($plans->has($brief->setBrief))
-                                <a href="{{ route('plans.edit', $brief->setBrief) }}">Your
-                                plan{{ $plans[$brief->setBrief]->chosen ? ': ' . $plans[$brief->setBrief]->chosen['display']['text'] : '' }}</a>@else<a
-                                    href="{{ route('plans.edit', $brief->setBrief) }}">Plan it</a>
+                            @if ($row->plan)
+                                <a href="{{ route('plans.edit', $row->brief->setBrief) }}">Your
+                                plan{{ $row->plan->chosen ? ': ' . $row->plan->chosen->settings : '' }}</a>@else<a
+                                    href="{{ route('plans.edit', $row->brief->setBrief) }}">Plan it</a>
                             @endif
                         @else
-                            <span>Attempt {{ $last->number }} <span
-                                    class="state state-{{ $last->state->value }}">{{ $last->state->label() }}</span></span>
-                            <span
-                                class="fine">{{ ($last->returned_at ?? ($last->opened_at ?? ($last->handed_in_at ?? $last->created_at)))->clone()->setTimezone($course->timezone)->format('j M, H:i') }}</span>
-                            @php($returned = $own->last(fn($attempt) => $attempt->state === AttemptState::Returned))
-                            @if ($returned)
-                                <a href="{{ route('attempts.return', $returned) }}">Read the return</a>
+                            <span>Attempt {{ $row->last->number }} <span
+                                    class="state state-{{ $row->last->state->value }}">{{ $row->last->state->label()
+                                    }}</span></span>
+                            <span class="fine">{{ $row->since($course) }}</span>
+                            @if ($row->returned)
+                                <a href="{{ route('attempts.return', $row->returned) }}">Read the return</a>
                             @endif
-                            @if ($last->state === AttemptState::Draft)
-                                <a href="{{ route('set-briefs.show', $brief->setBrief) }}">Go on</a>
+                            @if ($row->last->state === AttemptState::Draft)
+                                <a href="{{ route('set-briefs.show', $row->brief->setBrief) }}">Go on</a>
                             @endif
                         @endif
                     </p>
-                    @if ($brief->dueAt)
+                    @if ($row->brief->dueAt)
                         <p @class([
                             'fine',
-                            'overdue' =>
-                                $brief->isOverdue() &&
-                                ($last === null ||
-                                    ($last->state === AttemptState::Draft && $last->number === 1)),
-                        ])>due {{ $course->said($brief->dueAt) }}</p>
+                            'overdue' => $row->isOverdue(),
+                        ])>due {{ $course->formatMoment($row->brief->dueAt) }}</p>
                     @endif
                 </article>
             @empty

@@ -1,19 +1,18 @@
 @use(App\Models\Decision)
-@php($decision = $finding->decision)
-<article class="finding finding-{{ $finding->severity()->value }} decision-{{ $decision->value }}"
+<article class="finding finding-{{ $finding->severity()->value }} decision-{{ $finding->decision->value }}"
     id="finding-{{ $finding->id }}" data-finding tabindex="-1">
     <p class="finding-head">
         <span class="severity">{{ $finding->severity()->label() }}</span> <span
             class="fine">{{ $finding->topic()->label() }}</span>
-        @if ($decision !== Decision::Open)
-            <span class="decided">{{ $decision->value }}</span>
+        @if ($finding->decision !== Decision::Open)
+            <span class="decided">{{ $finding->decision->value }}</span>
         @endif
         @unless ($finding->current)
             <span class="fine">from an earlier analysis</span>
         @endunless
     </p>
     <p class="finding-sentence">{{ $finding->sentence() }}</p>
-    @if ($decision === Decision::Dismissed && $finding->dismissal)
+    @if ($finding->decision === Decision::Dismissed && $finding->dismissal)
         <p class="fine">Dismissed: {{ $finding->dismissal }}</p>
     @endif
     @if ($asks ?? false)
@@ -25,43 +24,49 @@
         </div>
     @endif
     <details>
-        <summary>Evidence</summary><x-evidence :body="$finding->body" />
-        @if ($decision === Decision::Reworded)
-            <p class="fine">Computed sentence: {{ $finding->body['sentence'] }}</p>
+        <summary>Evidence</summary><x-evidence :finding="$finding->found()" />
+        @if ($finding->decision === Decision::Reworded)
+            <p class="fine">Computed sentence: {{ $finding->found()->sentence }}</p>
         @endif
     </details>
     @if ($decides)
-        @php($ajax = 'hx-put=' . route('findings.update', $finding) . ' hx-target=#finding-' . $finding->id . ' hx-swap=outerHTML')
         <div class="finding-actions">
-            @if ($decision !== Decision::Accepted)
-                <button type="button" {{ $ajax }} hx-vals='{"decision": "accepted"}'
+            @if ($finding->decision !== Decision::Accepted)
+                <button type="button" hx-put="{{ route('findings.update', $finding) }}"
+                    hx-target="#finding-{{ $finding->id }}" hx-swap="outerHTML" hx-vals='{"decision": "accepted"}'
                     data-do="accept">Accept</button>
             @endif
-            @if (($ownWording ?? null) !== null && $decision === Decision::Open)
-                <button type="button" {{ $ajax }}
+            @if (($ownWording ?? null) !== null && $finding->decision === Decision::Open)
+                <button type="button" hx-put="{{ route('findings.update', $finding) }}"
+                    hx-target="#finding-{{ $finding->id }}" hx-swap="outerHTML"
                     hx-vals="{{ json_encode(['decision' => 'reworded', 'wording' => $ownWording]) }}" data-do="say"
                     title="{{ $ownWording }}">In your words:
                     {{ \Illuminate\Support\Str::limit($ownWording, 40) }}</button>
             @endif
             <button type="button" data-do="reword" data-opens="reword-{{ $finding->id }}" aria-expanded="false"
                 aria-controls="reword-{{ $finding->id }}">Reword</button>
-            @if ($decision !== Decision::Dismissed)
+            @if ($finding->decision !== Decision::Dismissed)
                 <button type="button" data-do="dismiss" data-opens="dismiss-{{ $finding->id }}" aria-expanded="false"
                     aria-controls="dismiss-{{ $finding->id }}">Dismiss</button>
             @endif
-            @if ($decision !== Decision::Open)
-                <button type="button" class="plain" {{ $ajax }} hx-vals='{"decision": "open"}'
+            @if ($finding->decision !== Decision::Open)
+                <button type="button" class="plain" hx-put="{{ route('findings.update', $finding) }}"
+                    hx-target="#finding-{{ $finding->id }}" hx-swap="outerHTML" hx-vals='{"decision": "open"}'
                     data-do="reopen">Reopen</button>
             @endif
         </div>
-        <form id="reword-{{ $finding->id }}" hidden {{ $ajax }} class="small-form">
+        <form id="reword-{{ $finding->id }}" hidden hx-put="{{ route('findings.update', $finding) }}"
+                    hx-target="#finding-{{ $finding->id }}" hx-swap="outerHTML" class="small-form">
             <input type="hidden" name="decision" value="reworded">
             <label for="wording-{{ $finding->id }}">In your words</label>
             <textarea id="wording-{{ $finding->id }}" name="wording" rows="3" maxlength="2000" required
-                data-draft="wording-{{ $finding->id }}">{{ $finding->wording ?? $finding->body['sentence'] }}</textarea>
+                autocomplete="off"
+                data-draft="wording-{{ $finding->id }}">{{ $finding->wording
+                ?? $finding->found()->sentence }}</textarea>
             <button>Keep this wording</button>
         </form>
-        <form id="dismiss-{{ $finding->id }}" hidden {{ $ajax }} class="small-form">
+        <form id="dismiss-{{ $finding->id }}" hidden hx-put="{{ route('findings.update', $finding) }}"
+                    hx-target="#finding-{{ $finding->id }}" hx-swap="outerHTML" class="small-form">
             <input type="hidden" name="decision" value="dismissed">
             <label for="dismissal-{{ $finding->id }}">Why it does not hold here <span class="fine">optional; only
                     you see it</span></label>

@@ -1,11 +1,9 @@
-@use(App\Models\AttemptState)
+@use(Illuminate\Support\Str)
+@use(App\Models\AttemptStep)
 @use(App\Models\NoteKind)
 @use(TruePupil\Core\Findings\Topic)
-@php($reader = auth()->user())
-@php($mine = $frame->notesFor($reader))
-@php($teaches = $reader->teaches($frame->attempt->setBrief->course))
 <div id="notes-{{ $frame->id }}">
-    @foreach ($mine as $note)
+    @foreach ($readable as $note)
         <x-note :note="$note">
             @if ($note->given_at === null)
                 <span class="state state-draft">not given yet</span>
@@ -16,15 +14,14 @@
             @endcan
         </x-note>
     @endforeach
-    @if (!$teaches && $frame->notes->count() > $mine->count())
+    @if (!$teaches && $frame->notes->count() > $readable->count())
         <p class="fine">Others have written too. You read them when you have given your own.</p>
     @endif
-    @if ($frame->attempt->state !== AttemptState::Returned)
-        @php($token = \Illuminate\Support\Str::uuid())
+    @if ($frame->attempt->state->allows(AttemptStep::Critique))
         <form method="post" action="{{ route('notes.store', $frame) }}" hx-post="{{ route('notes.store', $frame) }}"
             hx-target="#notes-{{ $frame->id }}" hx-swap="outerHTML" class="small-form" data-note>
             @csrf
-            <input type="hidden" name="token" value="{{ $token }}">
+            <input type="hidden" name="token" value="{{ Str::uuid() }}">
             <div class="note-kinds" role="radiogroup" aria-label="Kind of note">
                 @foreach (NoteKind::cases() as $kind)
                     <label><input type="radio" name="kind" value="{{ $kind->value }}"
@@ -44,6 +41,7 @@
             </div>
             <label class="visually-hidden" for="note-{{ $frame->id }}">Note</label>
             <textarea id="note-{{ $frame->id }}" name="body" rows="2" maxlength="4000" required
+                autocomplete="off"
                 data-draft="note-{{ $frame->id }}" placeholder="Your own remark"></textarea>
             @if ($phrases ?? [])<label class="visually-hidden"
                     for="phrase-{{ $frame->id }}">What you have said before</label><select

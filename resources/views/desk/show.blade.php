@@ -1,17 +1,20 @@
-@use(App\Models\AttemptState)
+@use(App\Models\AttemptStep)
 <x-layout :title="'Desk: ' . $attempt->user->name" :course="$attempt->setBrief->course" wide>
     {{-- From one attempt to the next only the desk is drawn anew. --}}
-    @php($swap = 'hx-target="#desk" hx-select="#desk" hx-select-oob="#message" hx-swap="outerHTML show:window:top" hx-push-url="true"')
     @if ($nextFrame)
         <link rel="prefetch" as="image" href="{{ route('frames.picture', $nextFrame) }}">
     @endif
     <div class="desk" id="desk" data-desk>
+        @if ($opens)
+            {{-- Opening is a request of its own, so that looking a page up ahead of time opens nothing. --}}
+            <div hidden hx-post="{{ route('desk.open', $attempt) }}" hx-trigger="load" hx-swap="none"></div>
+        @endif
         <header class="desk-head">
             <div>
                 <p class="eyebrow">Desk · <a
                         href="{{ route('set-briefs.show', $attempt->setBrief) }}">{{ $brief->title }}</a></p>
                 <h1 tabindex="-1">{{ $attempt->user->name }} <span class="fine">attempt {{ $attempt->number }}</span>
-                    <span class="state state-{{ $attempt->state->value }}">{{ $attempt->state->label() }}</span></h1>
+                    <span class="state state-{{ $shownState->value }}">{{ $shownState->label() }}</span></h1>
             </div>
             <nav aria-label="Queue" class="queue">
                 @if ($position !== false)
@@ -19,12 +22,16 @@
                 @endif
                 @if ($earlier)
                     <a class="button" href="{{ route('desk.show', $earlier) }}"
-                        hx-get="{{ route('desk.show', $earlier) }}" {!! $swap !!}
+                        hx-get="{{ route('desk.show', $earlier) }}"
+                        hx-target="#desk" hx-select="#desk" hx-select-oob="#message" hx-swap="outerHTML show:window:top"
+                        hx-push-url="true"
                         data-go="earlier">Earlier</a>
                 @endif
                 @if ($next && $next !== $attempt->id)
                     <a class="button" href="{{ route('desk.show', $next) }}" hx-get="{{ route('desk.show', $next) }}"
-                        {!! $swap !!} data-go="next">Next</a>
+                       
+                        hx-target="#desk" hx-select="#desk" hx-select-oob="#message" hx-swap="outerHTML show:window:top"
+                        hx-push-url="true" data-go="next">Next</a>
                 @endif
                 <button type="button" class="plain" data-keys>Keys <kbd>?</kbd></button>
             </nav>
@@ -37,24 +44,23 @@
             @endif
         @endforeach
         @foreach ($frames as $view)
-            @php($frame = $view->frame)
             @if ($frames->count() > 1)
-                <details class="desk-fold" id="frame-{{ $frame->id }}"
+                <details class="desk-fold" id="frame-{{ $view->frame->id }}"
                     @if ($loop->last) open @endif>
-                    <summary><b>{{ $frame->original_name }}</b> <span
-                            class="fine">{{ $frame->record()?->settings() }}</span></summary>
+                    <summary><b>{{ $view->frame->original_name }}</b> <span
+                            class="fine">{{ $view->frame->record()?->settings() }}</span></summary>
             @endif
             <div class="desk-frame">
                 <div class="desk-main">
-                    @php($overlays = $frame->state === \App\Models\FrameState::Judged ? $view->overlays() : null)
-                    <x-picture :view="$view" :overlays="$overlays" :notes="$frame->notesFor(auth()->user())" />
-                    @if ($overlays)
-                        <x-picture-views :view="$view" :overlays="$overlays" />
+                    <x-picture :view="$view" :overlays="$view->judgedOverlays()"
+                         :notes="$readable[$view->frame->id]" />
+                    @if ($view->judgedOverlays())
+                        <x-picture-views :view="$view" :overlays="$view->judgedOverlays()" />
                     @endif
-                    @if ($frame->state === \App\Models\FrameState::Judged)
+                    @if ($view->frame->state === \App\Models\FrameState::Judged)
                         <div class="desk-strip">
                             @if ($view->tones)
-                                <x-tone-strip :tones="$view->tones" id="tones-{{ $frame->id }}" />
+                                <x-tone-strip :tones="$view->tones" id="tones-{{ $view->frame->id }}" />
                             @endif
                             @if ($view->pupil)
                                 <x-pupil :pupil="$view->pupil" />
@@ -70,12 +76,12 @@
                                 @endif
                             </div>
                         </div>
-                        @include('desk.what-ifs', ['frame' => $frame->setRelation('attempt', $attempt)])
-                        @if ($attempt->state !== AttemptState::Returned)
-                            @include('desk.what-if-form', ['frame' => $frame, 'view' => $view])
+                        @include('desk.what-ifs', ['frame' => $view->frame->setRelation('attempt', $attempt)])
+                        @if ($attempt->state->allows(AttemptStep::Critique))
+                            @include('desk.what-if-form', ['frame' => $view->frame, 'view' => $view])
                         @endif
                         @if ($decides)
-                            <details class="what-if-tools" hx-get="{{ route('suggestions.edit', $frame) }}"
+                            <details class="what-if-tools" hx-get="{{ route('suggestions.edit', $view->frame) }}"
                                 hx-trigger="toggle once" hx-target="find .suggestion-editor" hx-swap="outerHTML">
                                 <summary>Suggest other settings … <span class="fine">change one value, another follows
                                         the light</span></summary>
@@ -91,34 +97,37 @@
                         @endif
                         {{-- Of what is folded the map is drawn when somebody opens it. --}}
                         @if ($loop->last)
-                        <x-frame-views :view="$view" />@else<div hx-get="{{ route('frames.views', $frame) }}"
+                        <x-frame-views :view="$view" />@else<div hx-get="{{ route('frames.views', $view->frame) }}"
                                 hx-trigger="toggle from:closest details once" hx-swap="outerHTML"></div>
                         @endif
                     @else
                         <p class="word word-problem">
                             {{ match (true) {
-                                $frame->state === \App\Models\FrameState::Ready => 'The check of this frame could not be finished on our side.',
-                                default => $frame->problem ?? 'This frame is still being judged; look again in a moment.',
+                                $view->frame->state === \App\Models\FrameState::Ready =>
+                                    'The check of this frame could not be finished on our side.',
+                                default => $view->frame->problem
+                                    ?? 'This frame is still being judged; look again in a moment.',
                             } }}
                         </p>
-                        @if ($decides && $frame->state === \App\Models\FrameState::Ready)
-                            <form method="post" action="{{ route('frames.judge', $frame) }}" data-once>
+                        @if ($decides && $view->frame->state === \App\Models\FrameState::Ready)
+                            <form method="post" action="{{ route('frames.judge', $view->frame) }}" data-once>
                                 @csrf<button>Check it again</button> <span class="fine">Nothing of the student's is
                                     lost.</span></form>
                         @endif
                     @endif
                 </div>
                 <div class="desk-side">
-                    @if ($frame->about || $frame->reason)
+                    @if ($view->frame->about || $view->frame->reason)
                         <section class="sheet said">
                             <h2>In the student's words</h2>
-                            @if ($frame->about)
-                                <p>{{ $frame->about }}</p>
+                            @if ($view->frame->about)
+                                <p>{{ $view->frame->about }}</p>
                             @endif
-                            @if ($frame->reason)
+                            @if ($view->frame->reason)
                                 <p><span
-                                        class="fine">{{ $brief->placements ? 'exposed this way because' : 'taken this way because' }}</span>
-                                    {{ $frame->reason }}</p>
+                                        class="fine">{{ $brief->placements ? 'exposed this way because'
+                                        : 'taken this way because' }}</span>
+                                    {{ $view->frame->reason }}</p>
                             @endif
                         </section>
                     @endif
@@ -136,15 +145,16 @@
                                 'ownWording' => $wordings[$finding->rule_id] ?? null,
                             ])
                         @endforeach
-                        @if ($frame->impossible)
-                            <x-impossible :impossible="$frame->impossible" />
+                        @if ($view->frame->impossible)
+                            <x-impossible :impossible="$view->frame->impossible" />
                         @endif
                         @if ($view->unknowns())
                             <p class="fine">Silent for want of: {{ implode(', ', $view->unknowns()) }}.</p>
                         @endif
                     </section>
                     <section class="sheet">
-                        <h2>Notes</h2>@include('desk.notes', ['frame' => $frame, 'phrases' => $phrases])
+                        <h2>Notes</h2>@include('desk.notes',
+                            ['frame' => $view->frame, 'phrases' => $phrases, 'readable' => $readable[$view->frame->id]])
                     </section>
                 </div>
             </div>
@@ -152,7 +162,7 @@
                 </details>
             @endif
         @endforeach
-        @if (!$teaches && $attempt->state !== AttemptState::Returned)
+        @if (!$teaches && $attempt->state->allows(AttemptStep::Critique))
             <form method="post" action="{{ route('notes.give', $attempt) }}" class="sheet" data-once>@csrf
                 <p>Your notes are your own until you give them; the instructor then reads them, and you read the
                     others'.</p><button class="primary">Give my notes</button>
@@ -174,20 +184,25 @@
                 @endforeach
                 <div>
                     <label for="summary">Your message to {{ $attempt->user->name }}</label>
-                    <textarea id="summary" name="summary" rows="4" maxlength="5000" data-draft="summary-{{ $attempt->id }}">{{ old('summary', $attempt->summary) }}</textarea>
+                    <textarea id="summary" name="summary" rows="4" maxlength="5000"
+                        autocomplete="off"
+                        data-draft="summary-{{ $attempt->id }}">{{ old('summary', $attempt->summary) }}</textarea>
                     @if ($stillWriting)
                         <p class="word">{{ implode(', ', $stillWriting) }}
                             {{ count($stillWriting) === 1 ? 'has' : 'have' }} written notes here and not given them
                             yet. Once this is published they can no longer be given.</p>
                     @endif
                     <p class="publish-row"><button class="primary" hx-post="{{ route('desk.publish', $attempt) }}"
-                            hx-include="closest form" {!! $swap !!} hx-disabled-elt="this"
+                            hx-include="closest form"
+                        hx-target="#desk" hx-select="#desk" hx-select-oob="#message" hx-swap="outerHTML show:window:top"
+                        hx-push-url="true" hx-disabled-elt="this"
                             data-publish>Publish the critique</button> <span id="kept" class="fine"
                             aria-live="polite"></span></p>
                 </div>
             </form>
-        @elseif ($attempt->state === AttemptState::Returned)
-            <p class="word word-done">Published {{ $attempt->setBrief->course->said($attempt->returned_at) }}. <a
+        @elseif ($attempt->state->allows(AttemptStep::ReadReturn))
+            <p class="word word-done">Published {{ $attempt->setBrief->course->formatMoment($attempt->returned_at) }}.
+                <a
                     href="{{ route('attempts.return', $attempt) }}">Read it as the student does</a>.</p>
         @endif
         <dialog data-keys-dialog aria-labelledby="keys-title">

@@ -7,11 +7,13 @@
             hx-put="{{ route('suggestions.update', $frame) }}" hx-target="#suggestion-editor-{{ $frame->id }}"
             hx-swap="outerHTML">
             @csrf @method('put')
-            @php($asks = 'hx-get=' . route('suggestions.edit', $frame) . ' hx-trigger=change hx-include=#suggestion-editor-' . $frame->id . ' hx-target=#suggestion-editor-' . $frame->id . ' hx-swap=outerHTML hx-sync=#suggestion-editor-' . $frame->id . ':replace')
             <div class="intent-grid">
                 @foreach ($form->dials() as $field => $dial)
                     <label>{{ $dial['label'] }} <select id="suggest-{{ $field }}-{{ $frame->id }}"
-                            name="{{ $field }}" {{ $asks }}>
+                            name="{{ $field }}" hx-get="{{ route('suggestions.edit', $frame) }}" hx-trigger="change"
+                            hx-include="#suggestion-editor-{{ $frame->id }}"
+                            hx-target="#suggestion-editor-{{ $frame->id }}" hx-swap="outerHTML"
+                            hx-sync="#suggestion-editor-{{ $frame->id }}:replace">
                             @foreach ($dial['options'] as $value => $text)
                                 <option value="{{ $value }}" @selected((string) $value === $dial['value'])>{{ $text }}
                                 </option>
@@ -20,7 +22,10 @@
                     </label>
                 @endforeach
                 <label>Follows the light <select id="suggest-follows-{{ $frame->id }}" name="follows"
-                        {{ $asks }}>
+                        hx-get="{{ route('suggestions.edit', $frame) }}" hx-trigger="change"
+                            hx-include="#suggestion-editor-{{ $frame->id }}"
+                            hx-target="#suggestion-editor-{{ $frame->id }}" hx-swap="outerHTML"
+                            hx-sync="#suggestion-editor-{{ $frame->id }}:replace">
                         @foreach ($form->followers() as $value => $text)
                             <option value="{{ $value }}" @selected($value === $form->edit->follows->value)>{{ $text }}
                             </option>

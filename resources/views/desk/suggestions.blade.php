@@ -1,12 +1,14 @@
-@php($several = $view->frame->attempt->frames->count() > 1)
 <div id="suggestions-{{ $view->frame->id }}" @if ($swapped ?? false) hx-swap-oob="true" @endif>
     @if ($view->suggestions())
         <fieldset>
-            <legend>Suggestion to go with the return{{ $several ? ': ' . $view->frame->original_name : '' }}</legend>
+            <legend>Suggestion to go with the return{{ $view->isOneOfSeveral() ? ': ' . $view->frame->original_name
+                : '' }}</legend>
             @foreach ($view->suggestions() as $index => $suggestion)
                 <label class="choice"><input type="radio" name="suggestion[{{ $view->frame->id }}]"
-                        value="{{ $index }}" @checked(($view->frame->chosen_suggestion ?? 0) === $index)> <span class="choice-body"><x-suggestion
-                            :suggestion="$suggestion" :number="$index === App\Models\Frame::OWN_SUGGESTION ? null : $index + 1" /></span></label>
+                        value="{{ $index }}" @checked(($view->frame->chosen_suggestion ?? 0) === $index)> <span
+                        class="choice-body"><x-suggestion
+                            :suggestion="$suggestion" :number="$index === App\Models\Frame::INSTRUCTOR_SUGGESTION ? null
+                            : $index + 1" /></span></label>
             @endforeach
             <x-retake :frame="$view->frame" :number="$view->frame->chosen_suggestion ?? 0" />
         </fieldset>

@@ -1,5 +1,4 @@
 {{-- Numbers as a person would say them; the server follows them on a copy. --}}
-@php($crops = $view->crops())
 <details class="what-if-tools" data-what-if="{{ route('what-ifs.preview', $frame) }}">
     <summary>What if … <span class="fine">tried on a copy; the frame stays as it is</span></summary>
     <form method="post" action="{{ route('what-ifs.store', $frame) }}" hx-post="{{ route('what-ifs.store', $frame) }}"
@@ -9,7 +8,8 @@
                 loading="lazy"><img data-preview alt="as it would be" hidden></div>
         <p class="word word-problem" data-said hidden role="alert"></p>
         <div class="intent-grid">
-            @foreach (['exposure' => ['Exposure', 'stops', '+1'], 'shadows' => ['Lift shadows', 'stops', '1'], 'highlights' => ['Hold highlights', 'stops', '−1']] as $step => [$label, $unit, $example])
+            @foreach (['exposure' => ['Exposure', 'stops', '+1'], 'shadows' => ['Lift shadows', 'stops', '1'],
+                'highlights' => ['Hold highlights', 'stops', '−1']] as $step => [$label, $unit, $example])
                 <label>{{ $label }} <span class="fine">{{ $unit }}</span> <input
                         name="{{ $step }}[stops]" inputmode="decimal" maxlength="6"
                         placeholder="{{ $example }}" autocomplete="off"></label>
@@ -19,13 +19,13 @@
         </div>
         <fieldset>
             <legend>Crop <span class="fine">% of the frame</span></legend>
-            @if ($crops)<label class="visually-hidden"
+            @if ($view->crops())<label class="visually-hidden"
                     for="crop-{{ $frame->id }}">The best crops</label><select id="crop-{{ $frame->id }}"
                     data-crops>
                     <option value="">the best of a shape …</option>
-                    @foreach ($crops as $crop)
+                    @foreach ($view->crops() as $crop)
                         <option
-                            value="{{ implode(' ', array_map(fn($side) => round(100 * $crop[$side], 1), ['x', 'y', 'width', 'height'])) }}">
+                            value="{{ $view->cropField($crop) }}">
                             {{ $crop['ratio'] }}</option>
                     @endforeach
                 </select>
@@ -47,12 +47,15 @@
                             inputmode="decimal" maxlength="6"></label>
                 @endforeach
             </div>
-            @foreach (['calm' => ['Calm one colour', ['hue' => '60', 'width' => '40', 'amount' => '70']], 'shift' => ['Shift one colour', ['hue' => '60', 'width' => '40', 'degrees' => '15']], 'keep' => ['Keep one colour', ['hue' => '60', 'width' => '40']]] as $step => [$label, $numbers])
+            @foreach (['calm' => ['Calm one colour', ['hue' => '60', 'width' => '40', 'amount' => '70']],
+                'shift' => ['Shift one colour', ['hue' => '60', 'width' => '40', 'degrees' => '15']],
+                'keep' => ['Keep one colour', ['hue' => '60', 'width' => '40']]] as $step => [$label, $numbers])
                 <label class="choice"><input type="checkbox" name="{{ $step }}[on]" value="1">
                     {{ $label }}</label>
                 <div class="number-row">
                     @foreach ($numbers as $key => $value)
-                        <label>{{ ['hue' => 'Hue °', 'width' => 'Reach °', 'amount' => 'By %', 'degrees' => 'By °'][$key] }}
+                        <label>{{ ['hue' => 'Hue °', 'width' => 'Reach °', 'amount' => 'By %',
+                            'degrees' => 'By °'][$key] }}
                             <input name="{{ $step }}[{{ $key }}]" value="{{ $value }}"
                                 inputmode="decimal" maxlength="6"></label>
                     @endforeach
@@ -62,7 +65,8 @@
         <fieldset>
             <legend>Light in places <span class="fine">% of the frame, stops</span></legend>
             <div class="number-row">
-                @foreach (['x' => 'Left', 'y' => 'Top', 'width' => 'Width', 'height' => 'Height', 'stops' => 'Stops', 'feather' => 'Soft by'] as $key => $label)
+                @foreach (['x' => 'Left', 'y' => 'Top', 'width' => 'Width', 'height' => 'Height', 'stops' => 'Stops',
+                    'feather' => 'Soft by'] as $key => $label)
                     <label>{{ $label }} <input name="darken[{{ $key }}]" inputmode="decimal"
                             maxlength="6" autocomplete="off"></label>
                 @endforeach

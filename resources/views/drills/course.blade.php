@@ -20,16 +20,19 @@
                         <th scope="row">
                             @if ($row['kinds'])
                                 <a
-                                    href="{{ route('courses.drills.evidence', [$course, $row['student']]) }}">{{ $row['student']->name }}</a>@else{{ $row['student']->name }}
+                                    href="{{ route('courses.drills.evidence', [$course, $row['student']]) }}">{{
+                                    $row['student']->name }}</a>@else{{ $row['student']->name }}
                             @endif
                         </th>
                         @foreach (DrillKind::cases() as $kind)
-                            @php($stands = $row['kinds'][$kind->value] ?? null)
                             <td class="num">
-                                @if ($stands)
-                                    {{ $stands['right'] }} of {{ $stands['asked'] }}
+                                @if (($row['kinds'][$kind->value] ?? null))
+                                    {{ ($row['kinds'][$kind->value] ?? null)['right'] }} of
+                                        {{ ($row['kinds'][$kind->value] ?? null)['asked'] }}
                                     <br><span
-                                    class="fine">{{ $stands['hardest'] ? 'level ' . $stands['hardest'] : 'none right yet' }}</span>@else<span
+                                    class="fine">{{ ($row['kinds'][$kind->value] ?? null)['hardest'] ? 'level '
+                                    . ($row['kinds'][$kind->value] ?? null)['hardest']
+                                    : 'none right yet' }}</span>@else<span
                                         class="fine">–</span>
                                 @endif
                             </td>

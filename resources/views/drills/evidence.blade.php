@@ -21,7 +21,9 @@
                     <td>{{ $answer->answer }}</td>
                     <td>{{ $answer->is_right ? 'right' : 'missed' }}</td>
                     <td><a
-                            href="{{ route('drills.show', ['kind' => $answer->kind, 'scene' => $answer->scene, 'level' => $answer->level, 'seed' => $answer->seed]) }}">the
+                            href="{{ route('drills.show',
+                            ['kind' => $answer->kind, 'scene' => $answer->scene, 'level' => $answer->level,
+                            'seed' => $answer->seed]) }}">the
                             question</a></td>
                 </tr>
             @empty

@@ -11,10 +11,12 @@
         <div class="drill-frames">
             @foreach ($drill->frames as $frame)
                 <figure>
-                    <div class="surround"><img src="{{ route('drills.picture', [...$address, 'frame' => $frame->name]) }}"
+                    <div class="surround"><img
+                        src="{{ route('drills.picture', [...$address, 'frame' => $frame->name]) }}"
                             width="960" height="640"
                             alt="{{ $drill->choices[$frame->name] ?? 'the ' . $frame->name . ' frame' }}"></div>
-                    <figcaption>{{ ucfirst($drill->choices[$frame->name] ?? 'the ' . $frame->name . ' frame') }}@if ($isRight !== null)
+                    <figcaption>{{ ucfirst($drill->choices[$frame->name] ?? 'the ' . $frame->name . ' frame')
+                        }}@if ($isRight !== null)
                             <span class="fine"> · {{ $frame->settings }}</span>
                         @endif
                     </figcaption>
@@ -57,7 +59,8 @@
             @endunless
             @if ($drill->ledgers)
                 <details @if (!$isRight) open @endif>
-                    <summary>The ledger</summary><x-ledger-compare :before="$drill->ledgers[0]" :after="$drill->ledgers[1]"
+                    <summary>The ledger</summary><x-ledger-compare :before="$drill->ledgers[0]"
+                        :after="$drill->ledgers[1]"
                         before-name="Before" after-name="After" caption="line by line" />
                 </details>
             @endif

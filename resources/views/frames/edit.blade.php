@@ -1,26 +1,23 @@
 @use(App\Models\AttemptState)
 @use(App\Models\FrameState)
-@php($attempt = $frame->attempt)
-@php($brief = $attempt->setBrief->content())
-<x-layout :title="'Attempt ' . $attempt->number" :course="$attempt->setBrief->course" wide>
-    <p class="eyebrow"><a href="{{ route('set-briefs.show', $attempt->setBrief) }}">{{ $brief->title }}</a> · attempt
-        {{ $attempt->number }}</p>
-    <h1>{{ $attempt->state === AttemptState::Draft ? 'Prepare your frame' : 'Your frame' }} <span
-            class="state state-{{ $attempt->state->value }}">{{ $attempt->state->label() }}</span></h1>
-    @php($siblings = $brief->most() > 1 ? $attempt->frames : collect())
-    @if ($siblings->isNotEmpty())
-        @php($at = $siblings->search(fn($other) => $other->is($frame)))
+<x-layout :title="'Attempt ' . $frame->attempt->number" :course="$frame->attempt->setBrief->course" wide>
+    <p class="eyebrow"><a
+        href="{{ route('set-briefs.show', $frame->attempt->setBrief) }}">{{ $view->brief()->title }}</a> · attempt
+        {{ $frame->attempt->number }}</p>
+    <h1>{{ $frame->attempt->state === AttemptState::Draft ? 'Prepare your frame' : 'Your frame' }} <span
+            class="state state-{{ $frame->attempt->state->value }}">{{ $frame->attempt->state->label() }}</span></h1>
+    @if ($view->siblings()->isNotEmpty())
         <nav class="siblings" aria-label="Frames of this attempt">
-            <a href="{{ route('attempts.show', $attempt) }}">All {{ $siblings->count() }} frames</a>
-            @if ($at > 0)
-                <a href="{{ route('frames.edit', $siblings[$at - 1]) }}">the one before</a>
+            <a href="{{ route('attempts.show', $frame->attempt) }}">All {{ $view->siblings()->count() }} frames</a>
+            @if ($view->position() > 0)
+                <a href="{{ route('frames.edit', $view->siblings()[$view->position() - 1]) }}">the one before</a>
             @endif
-            @if ($at < $siblings->count() - 1)
-                <a href="{{ route('frames.edit', $siblings[$at + 1]) }}">the next one</a>
+            @if ($view->position() < $view->siblings()->count() - 1)
+                <a href="{{ route('frames.edit', $view->siblings()[$view->position() + 1]) }}">the next one</a>
             @endif
-            <span class="fine">frame {{ $at + 1 }} of {{ $siblings->count() }}@if (count($brief->rows()) > 1)
-                    , {{ lcfirst($brief->row($frame->row)->label) }}
-                @endif
+            <span class="fine">frame {{ $view->position() + 1 }} of
+                {{ $view->siblings()->count() }}{{ count($view->brief()->rows()) > 1 ? ', '
+                . lcfirst($view->brief()->row($frame->row)->label) : '' }}
             </span>
         </nav>
     @endif

@@ -1,7 +1,6 @@
 @use(TruePupil\Core\Intent\Facing)
 @use(TruePupil\Core\Intent\Idea)
 @use(TruePupil\Core\Intent\MovementLook)
-@php($typed = old('intent', $frame->intent ?? []))
 <details class="intent" @if (array_filter($typed) || $errors->has('intent*')) open @endif>
     <summary>What was it meant to show? <span class="fine">distances and movement; whatever you say here is
             checked</span></summary>
@@ -9,7 +8,10 @@
         <p class="field-problem">{{ $message }}</p>
     @enderror
     <div class="intent-grid">
-        @foreach (['subject' => ['Subject at', '3', 'm'], 'near' => ['Sharp from', '2.5', 'm'], 'far' => ['Sharp to', '4, or ∞', 'm'], 'background' => ['Background at', '12', 'm'], 'separation' => ['Background spread', '3', '% of the width'], 'sceneStops' => ['Range of the scene', '10', 'stops']] as $key => [$label, $example, $unit])
+        @foreach (['subject' => ['Subject at', '3', 'm'], 'near' => ['Sharp from', '2.5', 'm'],
+            'far' => ['Sharp to', '4, or ∞', 'm'], 'background' => ['Background at', '12', 'm'],
+            'separation' => ['Background spread', '3', '% of the width'],
+            'sceneStops' => ['Range of the scene', '10', 'stops']] as $key => [$label, $example, $unit])
             <label>{{ $label }} <span class="fine">{{ $unit }}</span> <input
                     name="intent[{{ $key }}]" value="{{ $typed[$key] ?? '' }}" maxlength="20" inputmode="decimal"
                     autocomplete="off" placeholder="{{ $example }}"></label>
@@ -18,7 +20,8 @@
             <select name="intent[want]">
                 <option value="">does not matter</option>
                 @foreach (MovementLook::cases() as $look)
-                    <option value="{{ $look->value }}" @selected(($typed['want'] ?? '') === $look->value)>{{ $look->label() }}</option>
+                    <option value="{{ $look->value }}"
+                        @selected(($typed['want'] ?? '') === $look->value)>{{ $look->label() }}</option>
                 @endforeach
             </select>
         </label>
@@ -32,7 +35,8 @@
             <select name="intent[idea]">
                 <option value="">none</option>
                 @foreach (Idea::cases() as $idea)
-                    <option value="{{ $idea->value }}" @selected(($typed['idea'] ?? '') === $idea->value)>{{ $idea->label() }}</option>
+                    <option value="{{ $idea->value }}"
+                        @selected(($typed['idea'] ?? '') === $idea->value)>{{ $idea->label() }}</option>
                 @endforeach
             </select>
         </label>
@@ -40,12 +44,15 @@
             <select name="intent[facing]">
                 <option value="">nowhere</option>
                 @foreach (Facing::cases() as $facing)
-                    <option value="{{ $facing->value }}" @selected(($typed['facing'] ?? '') === $facing->value)>{{ $facing->label() }}</option>
+                    <option value="{{ $facing->value }}"
+                        @selected(($typed['facing'] ?? '') === $facing->value)>{{ $facing->label() }}</option>
                 @endforeach
             </select></label>
     </div>
     <div class="intent-flags">
-        @foreach (['foliage' => 'leaves or grass in the wind', 'stars' => 'stars stay points', 'sunStar' => 'lamps or sun become stars', 'crossesLight' => 'it goes from one light into another', 'person' => 'somebody is in it'] as $key => $label)
+        @foreach (['foliage' => 'leaves or grass in the wind', 'stars' => 'stars stay points',
+            'sunStar' => 'lamps or sun become stars', 'crossesLight' => 'it goes from one light into another',
+            'person' => 'somebody is in it'] as $key => $label)
             <label><input type="checkbox" name="intent[{{ $key }}]" value="1"
                     @checked($typed[$key] ?? false)> {{ $label }}</label>
         @endforeach

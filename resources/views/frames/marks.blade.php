@@ -1,6 +1,5 @@
 @use(TruePupil\Core\Composition\MarkKind)
 {{-- Rows are the truth; the picture shows them and marks.js draws into them. --}}
-@php($marks = array_values(old('marks', $frame->typedMarks())))
 <div class="marks" data-marks data-most="{{ \TruePupil\Core\Composition\Marks::MOST }}">
     <div class="marks-tools">
         <label for="mark-kind">You draw</label>
@@ -24,5 +23,6 @@
             @include('frames.mark-row', ['index' => $index, 'mark' => $mark])
         @endforeach
     </ul>
-    <template data-row>@include('frames.mark-row', ['index' => 'NEW', 'mark' => ['kind' => '', 'points' => '']])</template>
+    <template data-row>@include('frames.mark-row',
+        ['index' => 'NEW', 'mark' => ['kind' => '', 'points' => '']])</template>
 </div>

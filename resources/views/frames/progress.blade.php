@@ -1,13 +1,13 @@
 @use(App\Models\AttemptState)
 @use(App\Models\FrameState)
-@php($attempt = $frame->attempt)
-@php($brief = $attempt->setBrief->content())
 <div id="frame"
-    @if ($frame->state->isBusy()) hx-get="{{ route('frames.progress', [$frame, 'seen' => $frame->state->value]) }}" hx-trigger="every 700ms" hx-swap="outerHTML" @endif>
+    @if ($frame->state->isBusy()) hx-get="{{ route('frames.progress', [$frame, 'seen' => $frame->state->value]) }}"
+        hx-trigger="every 700ms" hx-swap="outerHTML" @endif>
     @if ($frame->state === FrameState::Refused)
         <div class="word word-problem" role="alert">
             <p><b>{{ $frame->original_name }}</b> could not be taken. {{ $frame->problem }}</p>
-            <p><a class="button" href="{{ route('set-briefs.show', $attempt->setBrief) }}">Choose another picture</a></p>
+            <p><a class="button" href="{{ route('set-briefs.show', $frame->attempt->setBrief) }}">Choose another
+                picture</a></p>
         </div>
     @elseif ($frame->state === FrameState::Reading)
         <div class="sheet waiting"><span class="turning" aria-hidden="true"></span>
@@ -22,49 +22,60 @@
             <div class="prepare-picture">
                 <div class="surround">
                     <div class="picture" style="--aspect: {{ $frame->width / max(1, $frame->height) }}"
-                        @if ($attempt->state === AttemptState::Draft) data-mark @endif>
+                        @if ($frame->attempt->state === AttemptState::Draft) data-mark @endif>
                         <img src="{{ route('frames.picture', $frame) }}" width="{{ $frame->width }}"
                             height="{{ $frame->height }}" alt="{{ $view->alt() }}" draggable="false">
-                        @php($mark = old('subject') ?? ($frame->subject ? array_map(fn($share) => round($share * 100, 2), $frame->subject) : null))
                         <div class="subject-mark" data-rectangle tabindex="0" role="group"
                             aria-label="Subject rectangle. Arrow keys move it, with Shift they resize it."
-                            @if (!$mark) hidden @else style="left: {{ $mark['x'] }}%; top: {{ $mark['y'] }}%; width: {{ $mark['width'] }}%; height: {{ $mark['height'] }}%" @endif>
+                            @if (!$view->subject(old('subject'))) hidden @else
+                                style="left: {{ $view->subject(old('subject'))['x'] }}%; top: {{
+                                $view->subject(old('subject'))['y'] }}%; width: {{
+                                $view->subject(old('subject'))['width'] }}%; height: {{
+                                $view->subject(old('subject'))['height'] }}%" @endif>
                             <span>subject</span></div>
                     </div>
                 </div>
-                @if ($attempt->state === AttemptState::Draft)
-                    @include('frames.marks')
+                @if ($frame->attempt->state === AttemptState::Draft)
+                    @include('frames.marks', ['marks' => array_values(old('marks', $view->marks()))])
                     <details class="numbers">
                         <summary>The subject in numbers (% of the frame)</summary>
                         <div class="number-row">
-                            @foreach (['x' => 'Left', 'y' => 'Top', 'width' => 'Width', 'height' => 'Height'] as $key => $label)
+                            @foreach (['x' => 'Left', 'y' => 'Top', 'width' => 'Width', 'height' => 'Height']
+                                as $key => $label)
                                 <label>{{ $label }} <input type="number" step="0.01" min="0"
                                         max="100" name="subject[{{ $key }}]"
-                                        value="{{ $mark[$key] ?? '' }}" data-side="{{ $key }}"></label>
+                                        value="{{ $view->subject(old('subject'))[$key] ?? '' }}"
+                                        data-side="{{ $key }}"></label>
                             @endforeach
                         </div>
                     </details>
                 @endif
             </div>
             <div class="prepare-side">
-                @if ($attempt->state === AttemptState::Draft)
-                    @if ($brief->placements)
+                @if ($frame->attempt->state === AttemptState::Draft)
+                    @if ($view->brief()->placements)
                         <fieldset>
                             <legend>Which subject is it?</legend>
-                            @foreach ($brief->placements as $placement)
+                            @foreach ($view->brief()->placements as $placement)
                                 <label class="choice"><input type="radio" name="placement_id"
-                                        value="{{ $placement->id }}" required @checked(old('placement_id', $frame->placement_id) === $placement->id)>
+                                        value="{{ $placement->id }}" required
+                                        @checked(old('placement_id', $frame->placement_id) === $placement->id)>
                                     {{ ucfirst($placement->label) }} <span class="fine">belongs at
                                         {{ $placement->stops->signed() }} stops from mid-grey</span></label>
                             @endforeach
                         </fieldset>
                     @endif
                     <label for="about">What is the picture about?</label>
-                    <textarea id="about" name="about" rows="2" maxlength="2000" data-draft="about-{{ $frame->id }}">{{ old('about', $frame->about) }}</textarea>
+                    <textarea id="about" name="about" rows="2" maxlength="2000"
+                        autocomplete="off"
+                        data-draft="about-{{ $frame->id }}">{{ old('about', $frame->about) }}</textarea>
                     <label
-                        for="reason">{{ $brief->placements ? 'Why did you expose it this way?' : 'Why did you take it this way?' }}</label>
-                    <textarea id="reason" name="reason" rows="2" maxlength="2000" data-draft="reason-{{ $frame->id }}">{{ old('reason', $frame->reason) }}</textarea>
-                    @include('frames.intent')
+                        for="reason">{{ $view->brief()->placements ? 'Why did you expose it this way?'
+                        : 'Why did you take it this way?' }}</label>
+                    <textarea id="reason" name="reason" rows="2" maxlength="2000"
+                        autocomplete="off"
+                        data-draft="reason-{{ $frame->id }}">{{ old('reason', $frame->reason) }}</textarea>
+                    @include('frames.intent', ['typed' => old('intent', $view->intent())])
                 @else
                     @if ($frame->about)
                         <p><b>About:</b> {{ $frame->about }}</p>
@@ -77,41 +88,45 @@
                     <caption>What the file records</caption>
                     <tbody>
                         @foreach ($view->record as $row)
-                            @php($typed = $row->asked && $row->source?->value !== 'file' && $row->source?->value !== 'derived')
-                            @if ($row->value !== null || $typed)
+                            @if ($row->value !== null || $row->isAsked())
                                 <tr>
                                     <th scope="row"><label
-                                            for="typed-{{ $row->field }}">{{ $row->label }}</label></th>
-                                    @if ($typed && $attempt->state === AttemptState::Draft)
+                                            for="stated-{{ $row->field }}">{{ $row->label }}</label></th>
+                                    @if ($row->isAsked() && $frame->attempt->state === AttemptState::Draft)
                                         <td colspan="2">
                                             @if ($row->field === 'support')
-                                                <select id="typed-support" name="typed[support]">
+                                                <select id="stated-support" name="stated[support]">
                                                     <option value="">not known</option>
                                                     @foreach (\TruePupil\Core\Kit\Support::cases() as $support)
                                                         <option value="{{ $support->value }}"
-                                                            @selected(old('typed.support', $frame->typed['support'] ?? '') === $support->value)>{{ $support->label() }}
+                                                            @selected(old('stated.support', $view->stated()['support']
+                                                                ?? '') === $support->value)>{{ $support->label() }}
                                                         </option>
                                                     @endforeach
                                                 </select>
                                             @elseif ($row->field === 'mode')
-                                                <select id="typed-mode" name="typed[mode]">
+                                                <select id="stated-mode" name="stated[mode]">
                                                     <option value="">not known</option>
                                                     @foreach (\TruePupil\Core\Kit\ExposureMode::cases() as $mode)
                                                         @if ($mode->value !== 'unknown')
                                                             <option value="{{ $mode->value }}"
-                                                                @selected(old('typed.mode', $frame->typed['mode'] ?? '') === $mode->value)>{{ $mode->label() }}
+                                                                @selected(old('stated.mode', $view->stated()['mode']
+                                                                    ?? '') === $mode->value)>{{ $mode->label() }}
                                                             </option>
                                                         @endif
                                                     @endforeach
                                                 </select>
                                             @else
-                                                <input id="typed-{{ $row->field }}"
-                                                    name="typed[{{ $row->field }}]"
-                                                    value="{{ old('typed.' . $row->field, $frame->typed[$row->field] ?? '') }}"
+                                                <input id="stated-{{ $row->field }}"
+                                                    name="stated[{{ $row->field }}]"
+                                                    value="{{ old('stated.' . $row->field, $view->stated()[$row->field]
+                                                    ?? '') }}"
                                                     maxlength="60" autocomplete="off"
-                                                    placeholder="{{ ['fNumber' => '5.6', 'exposureTime' => '1/250', 'iso' => '400', 'compensation' => '0', 'focalLength' => '50 mm', 'focalLength35' => '75 mm'][$row->field] ?? '' }}">
+                                                    placeholder="{{ ['fNumber' => '5.6', 'exposureTime' => '1/250',
+                                                    'iso' => '400', 'compensation' => '0', 'focalLength' => '50 mm',
+                                                    'focalLength35' => '75 mm'][$row->field] ?? '' }}">
                                             @endif
-                                            @error('typed.' . $row->field)
+                                            @error('stated.' . $row->field)
                                                 <p class="field-problem">{{ $message }}</p>
                                             @enderror
                                         </td>
@@ -124,14 +139,16 @@
                         @endforeach
                     </tbody>
                 </table>
-                @if ($attempt->state === AttemptState::Draft)
-                    @if ($brief->rows() && $attempt->frames->where('row', $frame->row)->count() > 1)
+                @if ($frame->attempt->state === AttemptState::Draft)
+                    @if ($view->brief()->rows() && $frame->attempt->frames->where('row', $frame->row)->count() > 1)
                         <label class="choice"><input type="checkbox" name="for_row" value="1"
-                                @checked(old('for_row', $frame->subject === null))> The same marks and words for every frame of this
+                                @checked(old('for_row', $frame->subject === null))> The same marks and words for every
+                                    frame of this
                             row</label>
                     @endif
                     <button class="{{ $frame->state === FrameState::Judged ? '' : 'primary' }}"
-                        @disabled($frame->state === FrameState::Judging)>{{ $frame->state === FrameState::Judged ? 'Check it again' : 'Check this frame' }}</button>
+                        @disabled($frame->state === FrameState::Judging)>{{ $frame->state === FrameState::Judged
+                            ? 'Check it again' : 'Check this frame' }}</button>
                 @endif
             </div>
         </form>
@@ -139,8 +156,8 @@
             @if ($frame->state === FrameState::Judging)
                 <div class="sheet waiting"><span class="turning" aria-hidden="true"></span>
                     <p>Counting every pixel and working out the light …</p>
-                    @if ($attempt->state === AttemptState::Draft && $brief->most() === 1)
-                        <form method="post" action="{{ route('attempts.hand-in', $attempt) }}" data-once>
+                    @if ($frame->attempt->state === AttemptState::Draft && $view->brief()->most() === 1)
+                        <form method="post" action="{{ route('attempts.hand-in', $frame->attempt) }}" data-once>
                             @csrf<button>Hand in without waiting</button></form>
                     @endif
                 </div>

@@ -23,9 +23,9 @@
             <article class="finding finding-{{ $finding->severity()->value }}">
                 <p class="finding-head"><span class="severity">{{ $finding->severity()->label() }}</span> <span
                         class="fine">{{ $finding->topic()->label() }}</span></p>
-                <p>{{ $finding->body['sentence'] }}</p>
+                <p>{{ $finding->found()->sentence }}</p>
                 <details>
-                    <summary>Evidence</summary><x-evidence :body="$finding->body" />
+                    <summary>Evidence</summary><x-evidence :finding="$finding->found()" />
                 </details>
             </article>
         @endforeach

@@ -7,19 +7,19 @@
     <p class="lead-text">{{ $isNew ? 'Nothing is entered yet. ' : '' }}What you own decides what can be suggested:
         nothing that your body, lenses or support cannot do is ever asked of you. Only you, and whoever critiques your
         frames, count with it.</p>
-    @php($field = fn(string $key) => old($key, $form->value($key)))
     <form method="post" action="{{ route('kit.update') }}" class="kit" data-once>
         @csrf @method('put')
         <fieldset class="sheet">
             <legend>Body</legend>
             <div class="intent-grid">
                 <label>Name <span class="fine">as files record it; another name is another body</span> <input
-                        name="name" value="{{ $field('name') }}" maxlength="80"
+                        name="name" value="{{ $form->field('name') }}" maxlength="80"
                         placeholder="as the files have it"></label>
-                <label>Format <select name="format">@php($own = $field('format'))@if (!isset($formats[$own]))
-                            <option value="{{ $own }}" selected>{{ str_replace('x', ' × ', $own) }} mm</option>
+                <label>Format <select name="format">@if (!isset($formats[$form->field('format')]))
+                            <option value="{{ $form->field('format') }}"
+                                selected>{{ str_replace('x', ' × ', $form->field('format')) }} mm</option>
                             @endif @foreach ($formats as $value => $label)
-                                <option value="{{ $value }}" @selected($own === $value)>{{ $label }}
+                                <option value="{{ $value }}" @selected($form->field('format') === $value)>{{ $label }}
                                 </option>
                             @endforeach
                     </select>
@@ -39,12 +39,12 @@
     ] as $key => [$label, $unit, $example])
                     <label>{{ $label }} @if ($unit)
                             <span class="fine">{{ $unit }}</span>
-                        @endif <input name="{{ $key }}" value="{{ $field($key) }}"
+                        @endif <input name="{{ $key }}" value="{{ $form->field($key) }}"
                             maxlength="20" autocomplete="off" placeholder="{{ $example }}"></label>
                 @endforeach
                 <label>Dials go in <select name="stepsPerStop">
-                        <option value="3" @selected($field('stepsPerStop') === '3')>thirds of a stop</option>
-                        <option value="2" @selected($field('stepsPerStop') === '2')>half stops</option>
+                        <option value="3" @selected($form->field('stepsPerStop') === '3')>thirds of a stop</option>
+                        <option value="2" @selected($form->field('stepsPerStop') === '2')>half stops</option>
                     </select></label>
             </div>
         </fieldset>
@@ -52,45 +52,49 @@
             <legend>Lenses</legend>
             <label for="lenses">One a line <span class="fine">a name and a colon if you like; focal lengths; widest
                     aperture; “to” the smallest; “from” the closest focus</span></label>
-            <textarea id="lenses" name="lenses" rows="5" maxlength="4000" spellcheck="false" data-draft="kit-lenses"
-                placeholder="Old faithful: 50 mm 1.8 to 16 from 0.45 m&#10;24-70 mm 2.8-4 to 22 from 0.38 m">{{ $field('lenses') }}</textarea>
+            <textarea id="lenses" name="lenses" rows="5" maxlength="4000" spellcheck="false"
+                autocomplete="off" data-draft="kit-lenses"
+                placeholder="Old faithful: 50 mm 1.8 to 16 from 0.45 m&#10;24-70 mm 2.8-4 to 22 from 0.38 m">{{
+                $form->field('lenses') }}</textarea>
         </fieldset>
         <fieldset class="sheet">
             <legend>What else is at hand</legend>
             <div class="intent-flags">
                 @foreach ([Support::Braced, Support::Monopod, Support::Tripod] as $support)
                     <label><input type="checkbox" name="supports[]" value="{{ $support->value }}"
-                            @checked(in_array($support->value, old('supports', $form->supports), true))> {{ $support->label() }}</label>
+                            @checked(in_array($support->value, old('supports', $form->supports), true))>
+                                {{ $support->label() }}</label>
                 @endforeach
             </div>
             <div class="intent-grid">
                 <label>Neutral-density filters <span class="fine">stops each, with spaces</span> <input name="filters"
-                        value="{{ $field('filters') }}" maxlength="100" placeholder="3 6 10"></label>
+                        value="{{ $form->field('filters') }}" maxlength="100" placeholder="3 6 10"></label>
                 <label>Flash guide number <span class="fine">m at ISO 100</span> <input name="guideNumber"
-                        value="{{ $field('guideNumber') }}" maxlength="20" placeholder="28"></label>
+                        value="{{ $form->field('guideNumber') }}" maxlength="20" placeholder="28"></label>
                 <label>Film in the camera <span class="fine">its name</span> <input name="filmName"
-                        value="{{ $field('filmName') }}" maxlength="80"></label>
-                <label>Its box speed <input name="filmSpeed" value="{{ $field('filmSpeed') }}" maxlength="20"
+                        value="{{ $form->field('filmName') }}" maxlength="80"></label>
+                <label>Its box speed <input name="filmSpeed" value="{{ $form->field('filmSpeed') }}" maxlength="20"
                         placeholder="200"></label>
                 <label>Its kind <select name="filmKind">
                         <option value="">no film</option>
                         @foreach (\TruePupil\Core\Film\FilmKind::cases() as $kind)
-                            <option value="{{ $kind->value }}" @selected($field('filmKind') === $kind->value)>{{ $kind->label() }}
+                            <option value="{{ $kind->value }}"
+                                @selected($form->field('filmKind') === $kind->value)>{{ $kind->label() }}
                             </option>
                         @endforeach
                     </select>
                 </label>
                 <label>Expired <span class="fine">years ago</span> <input name="filmYears"
-                        value="{{ $field('filmYears') }}" maxlength="10" placeholder="0"></label>
-                <label>Automatic ISO from <input name="autoFloor" value="{{ $field('autoFloor') }}" maxlength="20"
+                        value="{{ $form->field('filmYears') }}" maxlength="10" placeholder="0"></label>
+                <label>Automatic ISO from <input name="autoFloor" value="{{ $form->field('autoFloor') }}" maxlength="20"
                         placeholder="100"></label>
-                <label>up to <input name="autoCeiling" value="{{ $field('autoCeiling') }}" maxlength="20"
+                <label>up to <input name="autoCeiling" value="{{ $form->field('autoCeiling') }}" maxlength="20"
                         placeholder="6400"></label>
                 <label>no slower than <span class="fine">s</span> <input name="autoSlowest"
-                        value="{{ $field('autoSlowest') }}" maxlength="20" placeholder="1/125"></label>
+                        value="{{ $form->field('autoSlowest') }}" maxlength="20" placeholder="1/125"></label>
             </div>
             <div class="intent-flags"><label><input type="checkbox" name="polariser" value="1"
-                        @checked($field('polariser'))> a polariser, which also takes about 1⅓ stops</label></div>
+                        @checked($form->field('polariser'))> a polariser, which also takes about 1⅓ stops</label></div>
         </fieldset>
         <button class="primary">Keep this kit</button>
     </form>
@@ -142,8 +146,8 @@
     @if ($numbers && $numbers->lenses())
         <section class="sheet" aria-labelledby="kit-numbers">
             <h2 id="kit-numbers">What it can do, in numbers</h2>
-            @php([$shortest, $longest] = $numbers->reach())
-            <p>From {{ round($shortest) }} to {{ round($longest) }} mm as on 36 × 24 mm; the widest pupil is
+            <p>From {{ round($numbers->reach()[0]) }} to {{ round($numbers->reach()[1]) }} mm as on 36 × 24 mm; the
+                widest pupil is
                 {{ number_format($numbers->widestPupil(), 1) }} mm across.</p>
             <div class="drills-scroll" tabindex="0" role="region" aria-label="Lenses in numbers">
                 <table class="ledger-table">

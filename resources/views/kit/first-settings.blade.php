@@ -2,19 +2,24 @@
     <p class="eyebrow"><a href="{{ route('kit.edit') }}">Your kit</a></p>
     <h1>First settings</h1>
     <p class="lead-text">Set once, with the camera in your hand, before the first picture. Tick what is done.
-        {{ $frame ? 'What your latest frame, ' . $frame->original_name . ', records is beside it.' : 'As soon as you have sent a frame, what it records stands beside each line.' }}
+        {{ $frame ? 'What your latest frame, ' . $frame->original_name . ', records is beside it.'
+            : 'As soon as you have sent a frame, what it records stands beside each line.' }}
     </p>
     <form method="post" action="{{ route('first-settings.update') }}" class="sheet" data-once>@csrf @method('put')
         <ul class="first-settings">
             @foreach ($settings as $setting)
                 <li>
                     <label class="choice"><input type="checkbox" name="ticked[]" value="{{ $setting->value }}"
-                            @checked(in_array($setting->value, $ticked, true))> <span><b>{{ $setting->label() }}</b><br><span
+                            @checked(in_array($setting->value, $ticked, true))>
+                                <span><b>{{ $setting->label() }}</b><br><span
                                 class="fine">{{ $setting->why() }}</span></span></label>
                     @if ($told[$setting->value])
-                        @php([$words, $isRight] = $told[$setting->value])
                         <span
-                            @class(['first-told', 'first-off' => $isRight === false])>{{ $isRight === null ? 'the file does not tell' : ($isRight ? 'as it should be' : 'look again') }}{{ $words === 'not in the file' ? '' : ': ' . $words }}</span>
+                            @class(['first-told', 'first-off' => $told[$setting->value][1] === false])>{{
+                                $told[$setting->value][1] === null ? 'the file does not tell'
+                                : ($told[$setting->value][1] ? 'as it should be' : 'look again') }}{{
+                                $told[$setting->value][0] === 'not in the file' ? '' : ': '
+                                . $told[$setting->value][0] }}</span>
                     @endif
                 </li>
             @endforeach

@@ -1,5 +1,6 @@
 <x-layout :title="'Patterns: ' . $brief->title" :course="$setBrief->course" wide>
-    <p class="eyebrow"><a href="{{ route('set-briefs.show', $setBrief) }}">{{ $brief->title }}</a> · the latest attempt of
+    <p class="eyebrow"><a href="{{ route('set-briefs.show', $setBrief) }}">{{ $brief->title }}</a> · the latest attempt
+        of
         {{ $patterns->students() }} {{ $patterns->students() === 1 ? 'student' : 'students' }}</p>
     <h1>What the class did</h1>
     @if ($patterns->students() === 0)
@@ -67,7 +68,7 @@
                 @if ($picture)
                     <svg class="settings-picture" viewBox="0 0 {{ $picture::WIDTH }} {{ $picture::HEIGHT }}"
                         role="img"
-                        aria-label="{{ implode('; ', array_map(fn($point) => $point['count'] . ' times ' . $point['label'], $picture->points())) }}">
+                        aria-label="{{ $picture->summary() }}">
                         @foreach ($picture->apertures() as $tick)
                             <line x1="{{ $tick['x'] }}" x2="{{ $tick['x'] }}" y1="16" y2="284" />
                             <text x="{{ $tick['x'] }}" y="302">{{ $tick['label'] }}</text>

@@ -28,7 +28,7 @@
                 @foreach ($sheet->advice->suggestions ?? [] as $index => $suggestion)
                     <label class="choice plan-choice"><input type="radio" name="suggestion"
                             value="{{ $index }}" @checked($sheet->chosenIndex() === $index)>
-                        <span class="choice-body"><x-suggestion :suggestion="$suggestion->toArray()" :number="$index + 1" />
+                        <span class="choice-body"><x-suggestion :suggestion="$suggestion" :number="$index + 1" />
                             <span class="plan-decisions">
                                 @foreach ($sheet->decisions($suggestion) as $line)
                                     <span>{{ $line }}.</span>
@@ -41,26 +41,26 @@
                 <noscript><button>Take this one</button></noscript>
             </form>
             @if ($sheet->plan->chosen && $sheet->chosenIndex() === null)
-                <p class="word">You took {{ $sheet->plan->chosen['display']['text'] }} before; what is typed now no
+                <p class="word">You took {{ $sheet->plan->chosen->settings }} before; what is typed now no
                     longer offers it. It stays your plan until you take another.</p>
             @elseif ($sheet->chosenIndex() !== null)
                 <p class="word word-done">Taken. Your frames will be held against it, line by line.</p>
             @endif
         </div>
-        @if ($map = $sheet->map())
+        @if ($map = $drawings->map())
             <div class="sheet"><x-exposure-map :map="$map" id="plan-map" /></div>
         @endif
-        @if ($sheet->ruler() || $sheet->comb())
+        @if ($drawings->ruler() || $drawings->comb())
             <div class="sheet">
-                @if ($ruler = $sheet->ruler())
+                @if ($ruler = $drawings->ruler())
                     <x-depth-ruler :ruler="$ruler" />
-                    @endif @if ($comb = $sheet->comb())
+                    @endif @if ($comb = $drawings->comb())
                         <x-movement-comb :comb="$comb" />
                     @endif
             </div>
         @endif
     @endif
-    @if ($sky = $sheet->sky())
+    @if ($sky = $drawings->sky())
         <div class="sheet"><x-sky-path :sky="$sky" /></div>
     @endif
 </section>

@@ -2,14 +2,13 @@
     <article class="sheet pocket">
         <p class="eyebrow">{{ $setBrief->course->name }} · {{ $brief->title }} · plan for attempt
             {{ $sheet->plan->number }}</p>
-        <h1>{{ $sheet->plan->chosen['display']['text'] ?? 'No settings taken yet' }}</h1>
+        <h1>{{ $sheet->plan->chosen?->settings ?? 'No settings taken yet' }}</h1>
         @if ($sheet->plan->chosen)<x-suggestion :suggestion="$sheet->plan->chosen" />
-            @php($taken = $sheet->chosenIndex() === null ? null : $sheet->advice->suggestions[$sheet->chosenIndex()])
-            @if ($taken)
+            @if ($sheet->taken())
                 <ul class="plan-lines">
-                    @foreach ($sheet->decisions($taken) as $line)
+                    @foreach ($sheet->decisions($sheet->taken()) as $line)
                         <li>{{ $line }}</li>
-                        @endforeach @if ($sum = $sheet->filterSum($taken))
+                        @endforeach @if ($sum = $sheet->filterSum($sheet->taken()))
                             <li>{{ $sum->sentence() }}</li>
                         @endif
                 </ul>
@@ -24,7 +23,7 @@
                 <p><b>{{ $label }}:</b> {{ $sheet->input->text($field) }}</p>
             @endif
         @endforeach
-        @if ($sky = $sheet->sky())
+        @if ($sky = $drawings->sky())
             <x-sky-path :sky="$sky" />
         @endif
         <div class="cautions">

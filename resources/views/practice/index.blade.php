@@ -5,15 +5,15 @@
     <p><a class="button primary" href="{{ route('drills') }}">Drills on these scenes</a></p>
     <ul class="scene-cards">
         @foreach ($scenes as $scene)
-            @php([$shortest, $longest] = $scene->focalLengths35())
             <li class="sheet">
                 <a href="{{ route('practice.show', $scene->id) }}"><img src="/scenes/{{ $scene->id }}.jpg"
                         width="480" height="320" alt="" loading="lazy">
                     <h2>{{ $scene->title }}</h2>
                 </a>
                 <p>{{ $scene->purpose }}</p>
-                <p class="fine">{{ round($shortest) }}–{{ round($longest) }} mm as on 36 × 24 mm;
-                    {{ implode(' · ', array_map(fn($condition) => lcfirst($condition->title), $scene->conditions)) }}
+                <p class="fine">{{ round($scene->focalLengths35()[0]) }}–{{ round($scene->focalLengths35()[1]) }} mm as
+                    on 36 × 24 mm;
+                    {{ $scene->lightsInWords() }}
                 </p>
             </li>
         @endforeach

@@ -1,7 +1,7 @@
 @use(App\Models\RollState)
-@php($developing = $roll->contains(fn($frame) => $frame->state === RollState::Developing))
 <section aria-labelledby="roll-title" class="roll"
-    @if ($developing) hx-get="{{ route('roll') }}" hx-trigger="load delay:1s" hx-target="#roll" hx-swap="innerHTML" @endif>
+    @if ($roll->contains('state', RollState::Developing)) hx-get="{{ route('roll') }}" hx-trigger="load delay:1s"
+        hx-target="#roll" hx-swap="innerHTML" @endif>
     <div class="title-row">
         <h2 id="roll-title">Your roll</h2>
         <p class="fine">{{ $roll->count() }} of {{ App\Practice\Roll::LENGTH }} frames</p>
@@ -17,13 +17,15 @@
                         @if ($frame->state === RollState::Ready)
                             <a href="{{ route('roll.picture', $frame) }}"><img src="{{ route('roll.picture', $frame) }}"
                                     width="270" height="180" loading="lazy"
-                                    alt="{{ $frame->title() }}, {{ $frame->exposure() }}"></a>
+                                    alt="{{ \App\Practice\Scene::find($frame->scene)->title }}, {{ $frame->exposure()
+                                    }}"></a>
                         @else
                             <div class="roll-wait">
                                 {{ $frame->state === RollState::Developing ? 'being developed …' : $frame->problem }}
                             </div>
                         @endif
-                        <p><b>{{ $frame->exposure() }}</b><br><span class="fine">{{ $frame->title() }}@if ($frame->result)
+                        <p><b>{{ $frame->exposure() }}</b><br><span
+                            class="fine">{{ \App\Practice\Scene::find($frame->scene)->title }}@if ($frame->result)
                                     · meter {{ $frame->ledger()->balance->signed() }}
                                 @endif · {{ $frame->taken_at->format('H:i:s') }} UTC</span></p>
                         <div class="roll-actions">
@@ -34,7 +36,9 @@
                                         class="visually-hidden"> {{ $frame->fileName() }}</span></a>
                             @endif
                             <a class="fine"
-                                href="{{ route('practice.show', ['scene' => $frame->scene, ...array_diff_key($frame->settings, ['seed' => 1, 'held' => 1])]) }}">set
+                                href="{{ route('practice.show',
+                                ['scene' => $frame->scene,
+                                ...array_diff_key($frame->settings, ['seed' => 1, 'held' => 1])]) }}">set
                                 the camera so<span class="visually-hidden">: {{ $frame->exposure() }}</span></a>
                             <button class="plain fine" form="remove-{{ $frame->id }}">remove<span
                                     class="visually-hidden"> {{ $frame->fileName() }}</span></button>

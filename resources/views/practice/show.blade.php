@@ -1,7 +1,5 @@
 @use(App\Practice\ShotInput)
 @use(App\View\Presenters\FinderDials)
-@php($modesOf = fn(string $field): string => implode(' ', ShotInput::modesOf($field)))
-@php($key = fn(string $field): string => isset(FinderDials::KEYS[$field]) ? 'data-less=' . FinderDials::KEYS[$field][0] . ' data-more=' . FinderDials::KEYS[$field][1] : '')
 <x-layout :title="$scene->title . ' · Practice camera'" wide>
     <p class="eyebrow"><a href="{{ route('practice') }}">Practice camera</a></p>
     <div class="title-row">
@@ -9,7 +7,8 @@
         <details class="finder-keys">
             <summary><kbd>?</kbd> keys</summary>
             <p class="fine">
-                @foreach (['n' => 'aperture', 't' => 'time', 'iso' => 'ISO', 'compensation' => 'compensation', 'focus' => 'focus'] as $field => $word)
+                @foreach (['n' => 'aperture', 't' => 'time', 'iso' => 'ISO', 'compensation' => 'compensation',
+                    'focus' => 'focus'] as $field => $word)
                     <kbd>{{ FinderDials::KEYS[$field][0] }}</kbd><kbd>{{ FinderDials::KEYS[$field][1] }}</kbd>
                     {{ $word }};
                 @endforeach <kbd>h</kbd> half-press: hold light and focus; <kbd>l</kbd> let go;
@@ -55,11 +54,14 @@
         'iso' => ['ISO', $dials->isos()],
         'compensation' => ['Compensation', $dials->compensations()],
     ] as $field => [$label, $positions])
-                    <label data-modes="{{ $modesOf($field) }}"
+                    <label data-modes="{{ implode(' ', ShotInput::modesOf($field)) }}"
                         @unless ($dials->isLeft($field)) hidden @endunless>{{ $label }}
-                        <select name="{{ $field }}" id="dial-{{ $field }}" {{ $key($field) }}>
+                        <select name="{{ $field }}" id="dial-{{ $field }}" data-less="{{ FinderDials::KEYS[$field][0]
+                            ?? '' }}"
+                            data-more="{{ FinderDials::KEYS[$field][1] ?? '' }}">
                             @foreach ($positions as $value => $text)
-                                <option value="{{ $value }}" @selected($dials->value($field) === (string) $value)>{{ $text }}
+                                <option value="{{ $value }}"
+                                    @selected($dials->value($field) === (string) $value)>{{ $text }}
                                 </option>
                             @endforeach
                         </select>
@@ -72,22 +74,25 @@
                         @endforeach
                     </select>
                 </label>
-                <label>Focus <select name="focus" id="dial-focus" {{ $key('focus') }}>
+                <label>Focus <select name="focus" id="dial-focus" data-less="{{ FinderDials::KEYS['focus'][0] }}"
+                        data-more="{{ FinderDials::KEYS['focus'][1] }}">
                         @foreach ($dials->focuses() as $value => $text)
-                            <option value="{{ $value }}" @selected($dials->value('focus') === (string) $value)>{{ $text }}
+                            <option value="{{ $value }}"
+                                @selected($dials->value('focus') === (string) $value)>{{ $text }}
                             </option>
                         @endforeach
                     </select>
                 </label>
                 <label>Lens <select name="lens">
                         @foreach ($dials->lenses() as $lens)
-                            <option value="{{ $lens->name }}" @selected($dials->lens()->name === $lens->name)>{{ $lens->name }}
+                            <option value="{{ $lens->name }}"
+                                @selected($dials->lens()->name === $lens->name)>{{ $lens->name }}
                             </option>
                         @endforeach
                     </select>
                 </label>
-                @php([$shortest, $longest] = $dials->focals())
-                <label>Focal length <span class="fine">mm, {{ $shortest }} to {{ $longest }}</span> <input
+                <label>Focal length <span class="fine">mm, {{ $dials->focals()[0] }} to {{ $dials->focals()[1] }}</span>
+                    <input
                         name="focal" value="{{ $dials->value('focal') }}" inputmode="decimal" size="6"
                         autocomplete="off" placeholder="widest"></label>
             </div>
@@ -102,27 +107,31 @@
                 @if ($dials->moments())<label>The rider is <select
                             name="moment">
                             @foreach ($dials->moments() as $value => $text)
-                                <option value="{{ $value }}" @selected($dials->value('moment') === (string) $value || ($dials->value('moment') === '0' && str_starts_with($text, 'at ')))>{{ $text }}
+                                <option value="{{ $value }}" @selected($dials->value('moment') === (string) $value
+                                    || ($dials->value('moment') === '0' && str_starts_with($text, 'at ')))>{{ $text }}
                                 </option>
                             @endforeach
                         </select>
                     </label>
                     <label>The camera <select name="followed">
                             <option value="0">stands still</option>
-                            <option value="0.9" @selected($dials->value('followed') === '0.9')>pans, as most people do</option>
+                            <option value="0.9" @selected($dials->value('followed') === '0.9')>pans, as most people
+                                do</option>
                             <option value="1" @selected($dials->value('followed') === '1')>pans exactly</option>
                         </select></label>
                 @endif
                 @if ($dials->hasFlash())<label>Flash <select name="flash">
                             @foreach ($dials->flashes() as $value => $text)
-                                <option value="{{ $value }}" @selected($dials->value('flash') === (string) $value)>{{ $text }}
+                                <option value="{{ $value }}"
+                                    @selected($dials->value('flash') === (string) $value)>{{ $text }}
                                 </option>
                             @endforeach
                         </select>
                     </label>@endif
                 <label>White balance <select name="kelvin">
                         @foreach ($dials->balances() as $value => $text)
-                            <option value="{{ $value }}" @selected($dials->value('kelvin') === (string) $value)>{{ $text }}
+                            <option value="{{ $value }}"
+                                @selected($dials->value('kelvin') === (string) $value)>{{ $text }}
                             </option>
                         @endforeach
                     </select>
@@ -136,14 +145,17 @@
                 </label>
                 <label>Filter <select name="filter">
                         @foreach ($dials->filters() as $value => $text)
-                            <option value="{{ $value }}" @selected($dials->value('filter') === (string) $value)>{{ $text }}
+                            <option value="{{ $value }}"
+                                @selected($dials->value('filter') === (string) $value)>{{ $text }}
                             </option>
                         @endforeach
                     </select>
                 </label>
                 <label>Graduated filter <select name="graduated">
-                        @foreach (['0' => 'none', '1' => '1 stop', '2' => '2 stops', '3' => '3 stops'] as $value => $text)
-                            <option value="{{ $value }}" @selected($dials->value('graduated') === (string) $value)>{{ $text }}
+                        @foreach (['0' => 'none', '1' => '1 stop', '2' => '2 stops', '3' => '3 stops']
+                            as $value => $text)
+                            <option value="{{ $value }}"
+                                @selected($dials->value('graduated') === (string) $value)>{{ $text }}
                             </option>
                         @endforeach
                     </select>

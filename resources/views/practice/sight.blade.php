@@ -1,11 +1,9 @@
-@php([$w, $h] = $view::OVER)
-@php($ends = $view->ends())
 <div class="surround finder-frame">
     <div class="picture" style="--aspect: 1.5">
-        <img src="{{ $view->picture->dataUri() }}" width="{{ $w }}" height="{{ $h }}"
+        <img src="{{ $view->picture->dataUri() }}" width="{{ $view::OVER[0] }}" height="{{ $view::OVER[1] }}"
             alt="{{ $view->summary() }}" data-sight data-focused="{{ round($view->sight->rendering->focused, 3) }}"
             data-ev="{{ round($view->sight->meteredEv100, 6) }}">
-        <svg class="overlay" viewBox="0 0 {{ $w }} {{ $h }}" preserveAspectRatio="none"
+        <svg class="overlay" viewBox="0 0 {{ $view::OVER[0] }} {{ $view::OVER[1] }}" preserveAspectRatio="none"
             aria-hidden="true" data-ends hidden>
             <defs>
                 <pattern id="finder-lost" width="14" height="18" patternUnits="userSpaceOnUse">
@@ -16,15 +14,16 @@
                     <circle class="blocked-dot" cx="11" cy="11" r="2.6" />
                 </pattern>
             </defs>
-            <path d="{{ $ends['lost'] }}" fill="url(#finder-lost)" />
-            <path d="{{ $ends['blocked'] }}" fill="url(#finder-blocked)" />
+            <path d="{{ $view->ends()['lost'] }}" fill="url(#finder-lost)" />
+            <path d="{{ $view->ends()['blocked'] }}" fill="url(#finder-blocked)" />
         </svg>
         <span class="focus-point" data-point aria-hidden="true"></span>
     </div>
 </div>
 <div class="readings">
     @foreach ($view->values() as $value)
-        <div @class(['reading', 'reading-blinks' => $value['blinks']])><span class="fine">{{ $value['label'] }}, {{ $value['by'] }}</span>
+        <div @class(['reading', 'reading-blinks' => $value['blinks']])><span class="fine">{{ $value['label'] }},
+            {{ $value['by'] }}</span>
             <b>{{ $value['text'] }}</b>
             @if ($value['blinks'])
                 <span class="fine">{{ $value['blinks'] }}</span>

@@ -4,23 +4,24 @@
     </div>
     <p class="fine">In teaching order. Open one to read it; it is set to the whole course, and stays as it is then.</p>
     @foreach ($briefs as $brief)
-        @php($isSet = ($set[$brief->id] ?? 0) >= $brief->revision)
         <details class="sheet brief-fold" @if ($errors->any() && old('brief') === $brief->id) open @endif>
             <summary>
                 <h2><span class="number">{{ $brief->number }}</span> {{ $brief->title }}</h2>
                 <span class="fine">{{ $brief->most() === 1 ? 'one frame' : $brief->frames . ' frames' }} ·
                     {{ count($brief->checks) }}
-                    checks{{ in_array($brief->id, $own, true) ? ' · your own, revision ' . $brief->revision : '' }}</span>
-                @if ($isSet)
+                    checks{{ in_array($brief->id, $own, true) ? ' · your own, revision ' . $brief->revision
+                        : '' }}</span>
+                @if ((($set[$brief->id] ?? 0) >= $brief->revision))
                     <span class="state state-returned">set</span>
                 @endif
             </summary>
             <x-brief :brief="$brief" />
-            @if ($isSet)
+            @if ((($set[$brief->id] ?? 0) >= $brief->revision))
                 <p class="word word-done">This brief is set to the course already.</p>
             @else
                 @isset($set[$brief->id])
-                    <p class="word">Revision {{ $set[$brief->id] }} is set and stays as it is. This newer one would be set
+                    <p class="word">Revision {{ $set[$brief->id] }} is set and stays as it is. This newer one would be
+                        set
                         beside it.</p>
                 @endisset
                 <form method="post" action="{{ route('set-briefs.store', $course) }}" class="inline-form" data-once>
@@ -34,7 +35,8 @@
                 </form>
             @endif
             <p class="brief-tools"><a
-                    href="{{ route('composer', ['course' => $course, 'from' => $brief->id]) }}">{{ in_array($brief->id, $own, true) ? 'Change it' : 'Make it your own' }}</a>
+                    href="{{ route('composer', ['course' => $course, 'from' => $brief->id]) }}">{{
+                    in_array($brief->id, $own, true) ? 'Change it' : 'Make it your own' }}</a>
                 @if (in_array($brief->id, $own, true))
                     <a href="{{ route('composer.revisions', [$course, $brief->id]) }}">Revisions</a>
                 @endif
@@ -51,7 +53,7 @@
             <button>Look into it</button>
         </form>
         <p class="brief-tools"><a
-                href="{{ route('pack.export', ['course' => $course, 'brief' => array_map(fn($brief) => $brief->id, $briefs)]) }}">All
+                href="{{ route('pack.export', ['course' => $course, 'brief' => array_column($briefs, 'id')]) }}">All
                 briefs as a pack file</a></p>
     </section>
 </x-layout>

@@ -2,7 +2,7 @@
 @use(App\Models\AttemptState)
 <x-layout :title="$brief->title" :course="$setBrief->course">
     <p class="eyebrow">Brief {{ $brief->number }}@if ($setBrief->due_at)
-            · due {{ $setBrief->course->said($setBrief->due_at) }}
+            · due {{ $setBrief->course->formatMoment($setBrief->due_at) }}
         @endif
     </p>
     <h1>{{ $brief->title }}</h1>
@@ -13,13 +13,13 @@
                 waits at the desk</a></p>
     @endif
     @if ($role === Role::Student)
-        @php($last = $attempts->last())
         <section class="sheet" aria-labelledby="own">
             <div class="title-row">
                 <h2 id="own">Your attempts</h2>
                 @if ($plan)
                     <a class="button"
-                        href="{{ route('plans.edit', $setBrief) }}">{{ $plan->exists ? 'Your plan' : 'Plan it' }}{{ $plan->chosen ? ': ' . $plan->chosen['display']['text'] : '' }}</a>
+                        href="{{ route('plans.edit', $setBrief) }}">{{ $plan->exists ? 'Your plan'
+                        : 'Plan it' }}{{ $plan->chosen ? ': ' . $plan->chosen->settings : '' }}</a>
                 @endif
                 @if ($brief->scene)
                     <a class="button" href="{{ route('practice.show', $brief->scene) }}">Try it on the practice
@@ -31,19 +31,23 @@
                     <b>Attempt {{ $attempt->number }}</b> <span
                         class="state state-{{ $attempt->state->value }}">{{ $attempt->state->label() }}</span>
                     <span
-                        class="fine">{{ $attempt->frames->count() === 1 ? $attempt->frames->first()->original_name : $attempt->frames->count() . ' frames' }}</span>
+                        class="fine">{{ $attempt->describeFrames() }}</span>
                     @if ($attempt->state === AttemptState::Returned)
                         <a class="button" href="{{ route('attempts.return', $attempt) }}">Read the return</a>
                     @elseif ($brief->most() > 1 || $attempt->frames->isEmpty())
                         <a class="button"
-                            href="{{ route('attempts.show', $attempt) }}">{{ $attempt->state === AttemptState::Draft ? 'Go on' : 'Look at it' }}</a>
+                            href="{{ route('attempts.show', $attempt) }}">{{ $attempt->state === AttemptState::Draft
+                            ? 'Go on' : 'Look at it' }}</a>
                     @else<a class="button"
-                            href="{{ route('frames.edit', $attempt->frames->first()) }}">{{ $attempt->state === AttemptState::Draft ? 'Go on' : 'Look at it' }}</a>
+                            href="{{ route('frames.edit', $attempt->frames->first()) }}">{{ $attempt->state ===
+                            AttemptState::Draft ? 'Go on' : 'Look at it' }}</a>
                     @endif
                 </div>
             @empty
                 <p class="fine">None yet.
-                    {{ $brief->most() > 1 ? 'The brief wants ' . $brief->frames . ' frames; send them all at once, or one after another.' : 'Choose the one picture that you would show.' }}
+                    {{ $brief->most() > 1 ? 'The brief wants ' . $brief->frames
+                        . ' frames; send them all at once, or one after another.'
+                        : 'Choose the one picture that you would show.' }}
                 </p>
             @endforelse
             @if ($last === null || in_array($last->state, [AttemptState::Draft, AttemptState::Returned], true))

@@ -11,7 +11,8 @@
     <p class="fine">Topic by topic, attempt by attempt: what weighed most of what was said. No grade is made of it.</p>
     @if ($record->attempts->isEmpty())
         <div class="sheet">
-            <p>{{ $isOwn ? 'Nothing has come back yet. The first return begins this page.' : 'Nothing is handed in yet.' }}
+            <p>{{ $isOwn ? 'Nothing has come back yet. The first return begins this page.'
+                : 'Nothing is handed in yet.' }}
             </p>
         </div>
     @else
@@ -22,10 +23,11 @@
                         <th scope="col">Topic</th>
                         @foreach ($record->attempts as $attempt)
                             <th scope="col"><a
-                                    href="{{ $attempt->state === AttemptState::Returned ? route('attempts.return', $attempt) : route('desk.show', $attempt) }}"><span
+                                    href="{{ $attempt->state === AttemptState::Returned
+                                    ? route('attempts.return', $attempt) : route('desk.show', $attempt) }}"><span
                                         class="board-title">{{ $attempt->setBrief->brief['title'] }}</span> <span
                                         class="fine">attempt {{ $attempt->number }},
-                                        {{ $attempt->handed_in_at?->clone()->setTimezone($course->timezone)->format('j M') }}</span></a>
+                                        {{ $course->formatDay($attempt->handed_in_at) }}</span></a>
                             </th>
                         @endforeach
                     </tr>
@@ -35,7 +37,7 @@
                         <tr>
                             <th scope="row">{{ $topic->label() }}</th>
                             @foreach ($record->attempts as $attempt)
-                                @php($point = $record->point($attempt, $topic))@if ($point)
+                                @if ($point = $record->point($attempt, $topic))
                                     <td class="skill-{{ $point->severity->value }}">
                                         <details>
                                             <summary>{{ $point->severity->label() }}</summary>
@@ -53,8 +55,8 @@
                     <tr>
                         <th scope="row">Checks met</th>
                         @foreach ($record->attempts as $attempt)
-                            @php($checks = $record->checks($attempt))
-                            <td>{{ $checks['all'] ? $checks['met'] . ' of ' . $checks['all'] : '–' }}</td>
+                            <td>{{ $record->checks($attempt)['all'] ? $record->checks($attempt)['met'] . ' of '
+                                . $record->checks($attempt)['all'] : '–' }}</td>
                         @endforeach
                     </tr>
                 </tbody>

@@ -60,9 +60,9 @@ final class PlacementAdviserTest extends TestCase
 
     public function test_in_manual_one_value_moves_and_compensation_is_not_spoken_of(): void
     {
-        foreach (
-            $this->suggest(Situations::make(n: 8, t: 1 / 60, iso: 400, mode: ExposureMode::Manual, subject: 7 / 3)) as $suggestion
-        ) {
+        $bright = Situations::make(n: 8, t: 1 / 60, iso: 400, mode: ExposureMode::Manual, subject: 7 / 3);
+        $suggestions = $this->suggest($bright);
+        foreach ($suggestions as $suggestion) {
             $this->assertNull($suggestion->compensation);
             $this->assertSame(ExposureMode::Manual, $suggestion->mode);
             $changed = array_filter([

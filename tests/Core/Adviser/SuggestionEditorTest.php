@@ -36,7 +36,13 @@ final class SuggestionEditorTest extends TestCase
         yield 'the time answers a lower ISO' => [FollowingValue::Time, 8, 1 / 60, 100, 'ƒ/8, 1/15 s, ISO 100'];
         yield 'ISO answers a shorter time' => [FollowingValue::Iso, 8, 1 / 250, 400, 'ƒ/8, 1/250 s, ISO 1600'];
         yield 'ISO answers a wider aperture' => [FollowingValue::Iso, 5.6, 1 / 60, 400, 'ƒ/5.6, 1/60 s, ISO 200'];
-        yield 'the aperture answers a longer time' => [FollowingValue::Aperture, 8, 1 / 15, 400, 'ƒ/16, 1/15 s, ISO 400'];
+        yield 'the aperture answers a longer time' => [
+            FollowingValue::Aperture,
+            8,
+            1 / 15,
+            400,
+            'ƒ/16, 1/15 s, ISO 400',
+        ];
     }
 
     #[DataProvider('values')]

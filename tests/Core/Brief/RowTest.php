@@ -119,7 +119,8 @@ final class RowTest extends TestCase
     {
         $ids = array_map(
             fn ($result): string => $result->check->id,
-            CheckEvaluation::of(self::brief('three-controls'),
+            CheckEvaluation::of(
+                self::brief('three-controls'),
                 Situations::series(
                     [[4, 1 / 60, 100, 0], [8, 1 / 60, 100, 5]],
                     SeriesKind::OneVariable,
@@ -160,7 +161,9 @@ final class RowTest extends TestCase
         );
 
         $this->assertEqualsWithDelta((100 * 2) / 48, MeasureReading::of(CheckMeasure::SeriesShift, $shifted), 1e-9);
-        $this->assertNull(MeasureReading::of(CheckMeasure::SeriesShift, Situations::series($frames, SeriesKind::Bracket)));
+        $this->assertNull(
+            MeasureReading::of(CheckMeasure::SeriesShift, Situations::series($frames, SeriesKind::Bracket)),
+        );
 
         $tones = Situations::series(
             $frames,
@@ -192,7 +195,11 @@ final class RowTest extends TestCase
     {
         $kit = Situations::kit(more: ['film' => ['name' => 'Kelm 200', 'boxSpeed' => 200, 'kind' => 'negative']]);
 
-        $this->assertEqualsWithDelta(1.0, MeasureReading::of(CheckMeasure::FilmIndex, Situations::make(iso: 100, kit: $kit)), 1e-9);
+        $this->assertEqualsWithDelta(
+            1.0,
+            MeasureReading::of(CheckMeasure::FilmIndex, Situations::make(iso: 100, kit: $kit)),
+            1e-9,
+        );
         $this->assertNull(MeasureReading::of(CheckMeasure::FilmIndex, Situations::make()));
         // ƒ/16 at 1/100 s and ISO 100, on the scale: EV 14.66.
         $this->assertEqualsWithDelta(
@@ -200,7 +207,11 @@ final class RowTest extends TestCase
             MeasureReading::of(CheckMeasure::FilmSunRule, Situations::make(n: 16, t: 1 / 100, iso: 100)),
             0.05,
         );
-        $this->assertEqualsWithDelta(2.0, MeasureReading::of(CheckMeasure::FilmSunRule, Situations::make(n: 8, t: 1 / 100, iso: 100)), 0.05);
+        $this->assertEqualsWithDelta(
+            2.0,
+            MeasureReading::of(CheckMeasure::FilmSunRule, Situations::make(n: 8, t: 1 / 100, iso: 100)),
+            0.05,
+        );
     }
 
     public function test_a_check_of_a_row_that_is_not_there_is_refused(): void

@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use TruePupil\Core\Capture\Provenance;
 use TruePupil\Core\Capture\RecordNormaliser;
-use TruePupil\Core\Capture\TypedFields;
+use TruePupil\Core\Capture\StatedFields;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Kit\DriveMode;
 use TruePupil\Core\Kit\ExposureMode;
@@ -139,7 +139,7 @@ final class RecordTest extends TestCase
     public function test_typed_fields_fill_gaps_and_never_overrule_the_file(): void
     {
         $file = (new RecordNormaliser())->normalise(['ISO' => 200]);
-        $record = (new TypedFields(iso: Iso::of(6400), mode: ExposureMode::Manual, support: Support::Tripod))->fillIn(
+        $record = (new StatedFields(iso: Iso::of(6400), mode: ExposureMode::Manual, support: Support::Tripod))->fillIn(
             $file,
         );
 

@@ -30,7 +30,7 @@ final class CriticTest extends TestCase
     public function test_rules_that_lack_an_input_stay_silent_and_say_what_they_need(): void
     {
         $situation = Situations::make(subject: null, support: null);
-        $silences = $this->critic()->silences($situation);
+        $silences = $this->critic()->unmetNeeds($situation);
 
         $this->assertSame([], $this->critic()->judge($situation));
         $this->assertSame([Need::Support], $silences['noise.iso-slack']);

@@ -72,8 +72,8 @@ final class IntentTest extends TestCase
     {
         $intent = IntentFormat::read(
             Fields::parse(
-                '{"subject": 3, "near": 2, "far": "infinity", "motion": {"speed": 5, "angle": 30, "want": "pan"}, '
-                    .'"stars": true, "sceneStops": 12}',
+                '{"subject": 3, "near": 2, "far": "infinity", "motion": {"speed": 5, "angle": 30, "want": "pan"}, '.
+                    '"stars": true, "sceneStops": 12}',
             ),
         );
 

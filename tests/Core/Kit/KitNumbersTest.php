@@ -46,7 +46,11 @@ final class KitNumbersTest extends TestCase
 
     public function test_a_smaller_sensor_reaches_further(): void
     {
-        $this->assertEqualsWithDelta(1.534 * 24, $this->numbers(SensorFormat::parse('23.5x15.6'))->reach()[0] ?? null, 0.1);
+        $this->assertEqualsWithDelta(
+            1.534 * 24,
+            $this->numbers(SensorFormat::parse('23.5x15.6'))->reach()[0] ?? null,
+            0.1,
+        );
     }
 
     public function test_what_is_missing_is_said_and_what_is_there_is_not(): void

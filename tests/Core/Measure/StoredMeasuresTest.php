@@ -8,7 +8,7 @@ use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
-use TruePupil\Core\Measures\StoredMeasures;
+use TruePupil\Core\Stored\MeasuresReading;
 
 final class StoredMeasuresTest extends TestCase
 {
@@ -21,7 +21,7 @@ final class StoredMeasuresTest extends TestCase
             frameLostPct: 4.25,
             metering: ['scene' => 0.4, 'spot' => -1.1],
         )->measures;
-        $restored = StoredMeasures::restore($this->throughJson($measures->toArray()));
+        $restored = MeasuresReading::restore($this->throughJson($measures->toArray()));
 
         $this->assertEqualsWithDelta($measures->toArray(), $restored->toArray(), 1e-9);
         $this->assertSame(
@@ -35,7 +35,7 @@ final class StoredMeasuresTest extends TestCase
         $plain = Situations::make(subject: null)->measures->toArray();
 
         $this->assertArrayNotHasKey('subject', $plain);
-        $this->assertNull(StoredMeasures::restore($this->throughJson($plain))->subject);
+        $this->assertNull(MeasuresReading::restore($this->throughJson($plain))->subject);
     }
 
     #[DataProvider('losses')]
@@ -44,7 +44,7 @@ final class StoredMeasuresTest extends TestCase
         $stored = $lose($this->throughJson(Situations::make()->measures->toArray()));
         $this->expectException(InvalidArgumentException::class);
         $this->expectExceptionMessage('"'.$part.'"');
-        StoredMeasures::restore($stored);
+        MeasuresReading::restore($stored);
     }
 
     public static function losses(): iterable

@@ -40,9 +40,13 @@ final class FocusTest extends TestCase
 
     public function test_with_the_focus_on_the_subject_the_f_number_holds_both_limits_and_a_wider_one_does_not(): void
     {
-        foreach (
-            [[50, 3.0, 2.7, 3.4], [85, 2.0, 1.9, 2.3], [24, 4.0, 2.0, null], [100, 5.0, 4.9, 5.02]] as [$f, $subject, $near, $far]
-        ) {
+        $cases = [
+            [50, 3.0, 2.7, 3.4],
+            [85, 2.0, 1.9, 2.3],
+            [24, 4.0, 2.0, null],
+            [100, 5.0, 4.9, 5.02],
+        ];
+        foreach ($cases as [$f, $subject, $near, $far]) {
             $n = FocusPlan::fNumberAt($subject, $near, $far, $f, 0.02);
             $holds = DepthOfField::of($f, $n * 1.001, $subject, 0.02);
             $this->assertTrue(

@@ -108,7 +108,11 @@ final class OpticsTest extends TestCase
         $this->assertEqualsWithDelta(1 / 50, HandHeldLimit::of(50, SensorFormat::fullFrame())->seconds, 1e-9);
         $this->assertEqualsWithDelta(1 / 75, HandHeldLimit::of(50, SensorFormat::ofSize(24, 16))->seconds, 1e-9);
         $this->assertEqualsWithDelta(8 / 50, HandHeldLimit::of(50, SensorFormat::fullFrame(), 3)->seconds, 1e-9);
-        $this->assertEqualsWithDelta(-1, HandHeldLimit::of(50, SensorFormat::fullFrame())->roomFor(1 / 25)->value, 1e-9);
+        $this->assertEqualsWithDelta(
+            -1,
+            HandHeldLimit::of(50, SensorFormat::fullFrame())->roomFor(1 / 25)->value,
+            1e-9,
+        );
     }
 
     public function test_every_doubling_of_iso_costs_one_stop_of_the_well(): void

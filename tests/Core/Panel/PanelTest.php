@@ -23,7 +23,7 @@ final class PanelTest extends TestCase
         $this->assertSame(
             [[1, 2], [3]],
             array_map(
-                fn (PanelGroup $group): array => array_map(fn (PanelNote $note): int|string => $note->id, $group->notes),
+                fn (PanelGroup $group): array => array_column($group->notes, 'id'),
                 $groups,
             ),
         );

@@ -37,8 +37,8 @@ final class PlanTest extends TestCase
     {
         $plan = PlanFormat::read(
             Fields::parse(
-                '{"sceneEv100": 9, "shadowEv100": 6.5, "support": "tripod", "intent": {"subject": 3, "far": '
-                    .'"infinity"}, "settings": {"fNumber": 8, "iso": "auto"}}',
+                '{"sceneEv100": 9, "shadowEv100": 6.5, "support": "tripod", "intent": {"subject": 3, "far": '.
+                    '"infinity"}, "settings": {"fNumber": 8, "iso": "auto"}}',
             ),
         );
 

@@ -28,7 +28,12 @@ final class DefocusTest extends TestCase
     public function test_shares_come_to_one_and_keep_the_spread_of_the_disc(): void
     {
         foreach (
-            [[50, 1.4, 3.0, 0.8, INF], [85, 2.8, 1.5, 1.4, 9.0], [24, 8.0, 2.0, 0.5, 60.0], [35, 2.0, 40.0, 1.0, 38.0]] as [$focal, $n, $focused, $near, $far]
+            [
+                [50, 1.4, 3.0, 0.8, INF],
+                [85, 2.8, 1.5, 1.4, 9.0],
+                [24, 8.0, 2.0, 0.5, 60.0],
+                [35, 2.0, 40.0, 1.0, 38.0],
+            ] as [$focal, $n, $focused, $near, $far]
         ) {
             $defocus = Defocus::of($focal, $n, $focused, self::PIXELS_PER_MM, $near, $far);
             for ($metres = $near; $metres <= min($far, 200.0); $metres *= 1.13) {

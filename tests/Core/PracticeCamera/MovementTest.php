@@ -77,9 +77,13 @@ final class MovementTest extends TestCase
         );
         // 2000 drops a second, each half a second in the air: a thousand of them.
         $frozen = ((1000 * M_PI) / 4) * (0.01 * 0.2) ** 2;
-        foreach (
-            [[1.0, 1 / 4000, 20000], [2.2, 1 / 60, 20000], [5.0, 2.0, 20000], [5.0, 2.0, 900]] as [$moment, $seconds, $most]
-        ) {
+        $cases = [
+            [1.0, 1 / 4000, 20000],
+            [2.2, 1 / 60, 20000],
+            [5.0, 2.0, 20000],
+            [5.0, 2.0, 900],
+        ];
+        foreach ($cases as [$moment, $seconds, $most]) {
             $this->assertEqualsWithDelta($frozen, $amount($moment, $seconds, $most), 0.08 * $frozen);
         }
         $drops = fn (): array => iterator_to_array($fall->trails($view, 1.0, 0.01, 500, 0.01), false);

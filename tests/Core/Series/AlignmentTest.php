@@ -32,7 +32,8 @@ final class AlignmentTest extends TestCase
     public function test_a_frame_of_another_scene_says_nothing_of_a_shift(): void
     {
         mt_srand(7);
-        $other = GreyGrid::of(64, 48, array_map(fn (): float => (255 * mt_rand()) / mt_getrandmax(), range(1, 64 * 48)));
+        $other = GreyGrid::of(64, 48,
+            array_map(fn (): float => (255 * mt_rand()) / mt_getrandmax(), range(1, 64 * 48)));
 
         $this->assertNull(Alignment::largest([self::scene(), $other]));
         $this->assertEqualsWithDelta(

@@ -13,9 +13,13 @@ final class ColourCastTest extends TestCase
 {
     public function test_warm_cold_green_and_magenta(): void
     {
-        foreach (
-            ['warm' => [0.6, 0.0], 'cold' => [-0.6, 0.0], 'green' => [0.1, 0.4], 'magenta' => [0.1, -0.4]] as $name => [$warm, $green]
-        ) {
+        $casts = [
+            'warm' => [0.6, 0.0],
+            'cold' => [-0.6, 0.0],
+            'green' => [0.1, 0.4],
+            'magenta' => [0.1, -0.4],
+        ];
+        foreach ($casts as $name => [$warm, $green]) {
             $this->assertStringContainsString(
                 ' is '.$name,
                 (string) $this->judge(['warm' => $warm, 'green' => $green])?->sentence,

@@ -26,9 +26,9 @@ final class PlanNotFollowedTest extends TestCase
         );
 
         $this->assertSame(
-            'Not as planned: aperture ƒ/5.6 instead of ƒ/8 (1 stop brighter); ISO 400 instead of ISO 100 (2 stops '
-                .'brighter). If the scene made you change your mind, say so in a word; if it just happened, try the '
-                .'plan once more.',
+            'Not as planned: aperture ƒ/5.6 instead of ƒ/8 (1 stop brighter); ISO 400 instead of ISO 100 (2 stops '.
+                'brighter). If the scene made you change your mind, say so in a word; if it just happened, try the '.
+                'plan once more.',
             $finding?->sentence,
         );
         $this->assertCount(2, $finding->evidence);

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Critique;
+
+use App\HandIn\LockedAttempt;
+use App\Models\Attempt;
+use App\Models\AttemptStep;
+use App\Models\FrameState;
+
+/** Publishes a critique: from now on its student reads it. A second time changes nothing. */
+final class PublishCritique
+{
+    /** @throws StillJudging when a frame is being judged */
+    public function handle(Attempt $attempt, CritiqueDraft $draft): void
+    {
+        LockedAttempt::change($attempt->id, function (Attempt $attempt) use ($draft): void {
+            $state = $attempt->state->after(AttemptStep::Publish);
+            if ($state === null) {
+                return;
+            }
+            if ($attempt->frames()->where('state', FrameState::Judging)->exists()) {
+                throw StillJudging::aFrame();
+            }
+            $draft->storeIn($attempt);
+            $attempt->update(['state' => $state, 'returned_at' => now()]);
+        });
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandIn;
+
+use App\Models\Attempt;
+use App\Models\AttemptStep;
+use App\Models\Frame;
+use App\Models\FrameState;
+use TruePupil\Core\Capture\StatedFields;
+
+/** Keeps what a student says of a frame, and asks for the frame to be judged with it. */
+final readonly class PrepareFrame
+{
+    public function __construct(private RequestJudging $judging)
+    {
+    }
+
+    /** @throws HandInRefused when the attempt has been handed in, or the picture is refused or not read yet */
+    public function handle(Frame $frame, PreparedFrame $prepared): void
+    {
+        // Locked, so that marks cannot slip in behind a hand-in from another tab.
+        LockedAttempt::change($frame->attempt_id, function (Attempt $attempt) use ($frame, $prepared): void {
+            if (! $attempt->state->allows(AttemptStep::Prepare)) {
+                throw HandInRefused::because('This attempt has been handed in; its marks can no longer change.');
+            }
+            if ($frame->tags === null || $frame->state === FrameState::Refused) {
+                throw HandInRefused::because(
+                    'The picture has not been read, so it cannot be checked. Wait a moment, or choose another picture.',
+                );
+            }
+            $this->judging->of($frame, $prepared->toColumns());
+        });
+    }
+
+    /**
+     * The same marks and words for every frame of the row that this one belongs to: they are of one scene.
+     *
+     * @throws HandInRefused as for one frame
+     */
+    public function ofRow(Frame $frame, PreparedFrame $prepared): void
+    {
+        $this->handle($frame, $prepared);
+        $others = Frame::query()
+            ->where('attempt_id', $frame->attempt_id)
+            ->where('row', $frame->row)
+            ->whereKeyNot($frame->id)
+            ->whereNotNull('tags')
+            ->where('state', '!=', FrameState::Refused)
+            ->get();
+        foreach ($others as $other) {
+            // What is recorded differs from frame to frame and stays each frame's own; what held the camera does not.
+            $own = $other->stated ?? new StatedFields();
+            $stated = $prepared->stated->support === null ? $own : $own->supportedBy($prepared->stated->support);
+            $this->handle($other, $prepared->withStated($stated));
+        }
+    }
+}

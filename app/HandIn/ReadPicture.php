@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandIn;
+
+use App\Imaging\PictureTags;
+use App\Models\Frame;
+use App\Models\FrameState;
+use TruePupil\Core\Capture\PictureRecord;
+use TruePupil\Core\Capture\UnreadablePicture;
+
+/** Reads the record of a frame that has just arrived and makes its working copy. */
+final readonly class ReadPicture
+{
+    public function __construct(
+        private PictureStore $store,
+        private PictureTags $tags,
+        private WorkingCopies $copies,
+    ) {
+    }
+
+    public function handle(int $frameId): void
+    {
+        $frame = Frame::query()->with('picture')->find($frameId);
+        if ($frame === null || $frame->state !== FrameState::Reading) {
+            return;
+        }
+        try {
+            // The record is read while the pixels are.
+            $record = $this->tags->begin($this->store->original($frame->picture));
+            $this->copies->path($frame->picture);
+            $found = $record();
+        } catch (UnreadablePicture $problem) {
+            $frame->update(['state' => FrameState::Refused, 'problem' => $problem->getMessage()]);
+
+            return;
+        }
+        $picture = PictureRecord::fromTags($found);
+        $frame->update([
+            'tags' => $found,
+            'width' => $picture->width,
+            'height' => $picture->height,
+            'state' => FrameState::Ready,
+        ]);
+    }
+
+    /** After every try has failed. */
+    public function giveUp(int $frameId): void
+    {
+        Frame::query()
+            ->whereKey($frameId)
+            ->update([
+                'state' => FrameState::Refused,
+                'problem' => 'The picture arrived and is kept, but reading it failed three times on our side. Tell '.
+                    'whoever runs this installation; handing the same file in again will try once more.',
+            ]);
+    }
+}

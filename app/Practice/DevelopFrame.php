@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use App\Imaging\AtomicFile;
+use App\Models\RollFrame;
+use App\Models\RollState;
+use InvalidArgumentException;
+
+/** Makes the file of a frame that was taken in the finder. */
+final readonly class DevelopFrame
+{
+    public function __construct(private Roll $roll, private Shutter $shutter)
+    {
+    }
+
+    public function handle(int $rollFrameId): void
+    {
+        $frame = RollFrame::query()->with('user')->find($rollFrameId);
+        if ($frame === null || $frame->state !== RollState::Developing) {
+            return;
+        }
+        try {
+            $shot = $this->roll->shot($frame);
+        } catch (InvalidArgumentException $problem) {
+            $frame->update(['state' => RollState::Failed, 'problem' => $problem->getMessage()]);
+
+            return;
+        }
+        AtomicFile::write($frame->path(), fn (string $partial) => $this->shutter->press($shot, $partial));
+        ShotNote::remember($frame->path(), $shot);
+        $frame->update(['state' => RollState::Ready]);
+    }
+
+    /** After every try has failed. */
+    public function giveUp(int $rollFrameId): void
+    {
+        RollFrame::query()
+            ->whereKey($rollFrameId)
+            ->update([
+                'state' => RollState::Failed,
+                'problem' => 'The frame was taken, but its file could not be made. Its settings are kept: take it '.
+                    'again from them.',
+            ]);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Presenters;
+
+use TruePupil\Core\Bank\Bank;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
+
+/** A settings bank as the fields of its form have it. */
+final readonly class BankForm
+{
+    public function __construct(private Bank $bank)
+    {
+    }
+
+    public function value(string $field): string|float|null
+    {
+        $bank = $this->bank;
+
+        return match ($field) {
+            'name' => $bank->name,
+            'slot' => $bank->slot,
+            'fNumber' => self::plain($bank->aperture()),
+            'exposureTime' => self::plain($bank->time()),
+            'iso' => self::plain($bank->isoValue()),
+            'slowest' => $bank->slowest === null ? '' : self::plain(ExposureTime::of($bank->slowest)),
+            'compensation' => $bank->compensation ?: '',
+            'whiteBalance' => $bank->whiteBalance,
+            default => null,
+        };
+    }
+
+    public function stabiliser(): string
+    {
+        return match ($this->bank->stabiliser) {
+            null => '',
+            true => 'on',
+            false => 'off',
+        };
+    }
+
+    /** The number alone: the label says what it is. */
+    private static function plain(Aperture|ExposureTime|Iso|null $value): string
+    {
+        return str_replace([' s', 'ƒ/', 'ISO '], '', (string) $value);
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Capture;
+
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
+
+/** What a student typed in where the file had no record. The file's own word always wins. */
+final readonly class StatedFields
+{
+    public function __construct(
+        public ?Aperture $fNumber = null,
+        public ?ExposureTime $exposureTime = null,
+        public ?Iso $iso = null,
+        public ?ExposureMode $mode = null,
+        public ?float $compensation = null,
+        public ?float $focalLength = null,
+        public ?float $focalLength35 = null,
+        public ?Support $support = null,
+    ) {
+    }
+
+    /** The record with its gaps filled from here. */
+    public function fillIn(CaptureRecord $record): CaptureRecord
+    {
+        /** @var array<string, Provenance> $provenance */
+        $provenance = $record->provenance;
+        foreach ($this->given() as $field) {
+            $provenance[$field] ??= Provenance::Student;
+        }
+
+        return $record->with([
+            'fNumber' => $record->fNumber ?? $this->fNumber,
+            'exposureTime' => $record->exposureTime ?? $this->exposureTime,
+            'iso' => $record->iso ?? $this->iso,
+            'compensation' => $record->compensation ?? $this->compensation,
+            'mode' => $record->mode === ExposureMode::Unknown ? $this->mode ?? ExposureMode::Unknown : $record->mode,
+            'focalLength' => $record->focalLength ?? $this->focalLength,
+            'focalLength35' => $record->focalLength35 ?? $this->focalLength35,
+            'support' => $record->support ?? $this->support,
+            'provenance' => $provenance,
+        ]);
+    }
+
+    /** @return list<string> the names of the fields that were stated */
+    public function given(): array
+    {
+        $fields = [
+            'fNumber' => $this->fNumber,
+            'exposureTime' => $this->exposureTime,
+            'iso' => $this->iso,
+            'mode' => $this->mode,
+            'compensation' => $this->compensation,
+            'focalLength' => $this->focalLength,
+            'focalLength35' => $this->focalLength35,
+            'support' => $this->support,
+        ];
+
+        return array_keys(array_filter($fields, fn (mixed $stated): bool => $stated !== null));
+    }
+
+    public function supportedBy(Support $support): self
+    {
+        return new self(
+            $this->fNumber,
+            $this->exposureTime,
+            $this->iso,
+            $this->mode,
+            $this->compensation,
+            $this->focalLength,
+            $this->focalLength35,
+            $support,
+        );
+    }
+}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Attempt;
+use App\Models\AttemptState;
+use App\Models\Frame;
+use App\Models\FrameFinding;
+use App\Models\Note;
+use App\Models\Role;
+use App\Models\RollFrame;
+use App\Models\RollState;
+use App\Models\SettingsBank;
+use App\Models\User;
+use App\Models\WhatIf;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Routing\Route as RouteDefinition;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\AccessMatrix;
+use Tests\Support\World;
+use Tests\TestCase;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Topic;
+
+/**
+ * Every route, asked by everybody, in every state of the attempt: tests/Support/AccessMatrix.php says who gets past. A
+ * route without an entry fails.
+ */
+final class AccessMatrixTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private World $world;
+
+    /** @var array<string, ?User> by role */
+    private array $people;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->world = World::make();
+        $other = World::make('OTHERCDE', 'other');
+        $removed = User::query()->create([
+            'name' => 'Gone Away',
+            'email' => 'gone@kilnyard.example',
+            'password' => 'a-long-password',
+        ]);
+        $this->people = [
+            'visitor' => null,
+            'owner' => $this->world->student,
+            'classmate' => $this->world->neighbour,
+            'stranger' => $other->student,
+            'removed' => $removed,
+            'critic' => $this->world->critic,
+            'instructor' => $this->world->instructor,
+            'foreign' => $other->instructor,
+        ];
+    }
+
+    public function test_every_route_has_an_entry_and_every_entry_a_route(): void
+    {
+        $names = array_map(
+            fn (RouteDefinition $route): string => $route->methods()[0].' '.$route->uri(),
+            iterator_to_array(Route::getRoutes(), false),
+        );
+        $this->assertEqualsCanonicalizing(array_values(array_unique($names)), array_keys(AccessMatrix::ROUTES));
+    }
+
+    /** @return iterable<string, array{AttemptState}> */
+    public static function states(): iterable
+    {
+        foreach (AttemptState::cases() as $state) {
+            yield $state->value => [$state];
+        }
+    }
+
+    #[DataProvider('states')]
+    public function test_who_gets_past_the_door(AttemptState $state): void
+    {
+        $found = $wanted = [];
+        // Somebody who was removed from the course asks for what was once their own.
+        $things = ['removed' => $this->things($this->people['removed'], $state)];
+        $things += ['owner' => $this->things($this->world->student, $state)];
+        foreach (Route::getRoutes() as $route) {
+            /** @var RouteDefinition $route */
+            $name = $route->methods()[0].' '.$route->uri();
+            $found[$name] = [];
+            foreach ($this->people as $role => $person) {
+                if ($this->passes($route, $person, $things[$role] ?? $things['owner'])) {
+                    $found[$name][] = $role;
+                }
+            }
+            $wanted[$name] = AccessMatrix::passing($name, $state);
+        }
+        $this->assertEquals($wanted, $found);
+    }
+
+    /** @param  array<string, mixed>  $things  by parameter of the route */
+    private function passes(RouteDefinition $route, ?User $person, array $things): bool
+    {
+        foreach ($route->gatherMiddleware() as $middleware) {
+            if ($middleware === 'auth' && $person === null || $middleware === 'guest' && $person !== null) {
+                return false;
+            }
+            if (is_string($middleware) && preg_match('/(?:^can|Authorize):(\w+),(\w+)$/', $middleware, $asked) === 1) {
+                $this->assertArrayHasKey($asked[2], $things, $route->uri().' asks for something that this test lacks');
+                if (! Gate::forUser($person)->allows($asked[1], $things[$asked[2]])) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array<string, mixed> what a student has in the course, its attempt in a state, by parameter of a route */
+    private function things(User $student, AttemptState $state): array
+    {
+        $membership = null;
+        if ($student->is($this->people['removed'])) {
+            $membership = $this->world->course
+                ->memberships()
+                ->create(['user_id' => $student->id, 'role' => Role::Student]);
+        }
+        $attempt = Attempt::query()->create([
+            'set_brief_id' => $this->world->setBrief->id,
+            'user_id' => $student->id,
+            'number' => 1,
+            'state' => $state,
+        ]);
+        $picture = \App\Models\Picture::query()->create([
+            'hash' => hash('sha256', (string) $student->id),
+            'bytes' => 1,
+            'mime' => 'image/jpeg',
+        ]);
+        $frame = Frame::query()->create([
+            'attempt_id' => $attempt->id,
+            'picture_id' => $picture->id,
+            'original_name' => 'pot.jpg',
+            'state' => 'judged',
+        ]);
+        $by = ['frame_id' => $frame->id, 'author_id' => $this->world->critic->id];
+        $membership?->delete();
+
+        return [
+            'course' => $this->world->course,
+            'user' => $student,
+            'setBrief' => $this->world->setBrief,
+            'attempt' => $attempt,
+            'frame' => $frame,
+            'finding' => FrameFinding::query()->create([
+                'frame_id' => $frame->id,
+                'rule_id' => 'tone.lost',
+                'body' => new Finding('tone.lost', Topic::Tone, Severity::Fault, 'Lost.', [], ''),
+            ]),
+            // A note and a what-if of the guest critic's.
+            'note' => Note::query()->create([...$by, 'kind' => 'try', 'body' => 'x', 'token' => (string) Str::uuid()]),
+            'whatIf' => WhatIf::query()->create([...$by, 'title' => 'x', 'recipe' => []]),
+            'bank' => SettingsBank::query()->create(['user_id' => $student->id, 'bank' => []]),
+            'rollFrame' => RollFrame::query()->create([
+                'user_id' => $student->id,
+                'token' => Str::random(40),
+                'scene' => 'bust',
+                'settings' => [],
+                'state' => RollState::Ready,
+                'taken_at' => now(),
+            ]),
+        ];
+    }
+}
