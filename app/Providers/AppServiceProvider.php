@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use Illuminate\Foundation\Console\AboutCommand;
 use App\Courses\Roles;
 use App\HandIn\FrameQueue;
 use App\Jobs\QueuedFrames;
@@ -13,6 +12,7 @@ use App\Models\Membership;
 use App\Practice\RollQueue;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Foundation\Console\AboutCommand;
 use Illuminate\Http\Request;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Event;

@@ -23,7 +23,7 @@ final class CourseDocument
 {
     public const FORMAT = 'true-pupil.course';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** @return array<string, mixed> without what is still being prepared */
     public static function of(Course $course, ?int $student = null): array

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\View;
 
 /**
- * Addresses of styles and scripts with a fingerprint of all of them, so that they can be cached for long and are fetched
- * anew when any has changed. The fingerprint is a folder of the address: what a file names beside itself has it too.
+ * Addresses of styles and scripts with a fingerprint of all of them, so that they can be cached for long and are
+ * fetched anew when any has changed. The fingerprint is a folder of the address: what a file names beside itself has
+ * it too.
  */
 final class Assets
 {

@@ -119,7 +119,11 @@ final class AccessMatrixTest extends TestCase
         return true;
     }
 
-    /** @return array<string, mixed> what a student has in the course, its attempt in a state, by parameter of a route */
+    /**
+     * What a student has in the course, its attempt in a state.
+     *
+     * @return array<string, mixed> by parameter of a route
+     */
     private function things(User $student, AttemptState $state): array
     {
         $membership = null;

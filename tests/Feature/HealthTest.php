@@ -16,7 +16,8 @@ final class HealthTest extends TestCase
         touch(storage_path('worker-heartbeat'));
         $this->getJson('/healthz')
             ->assertOk()
-            ->assertJson(['database' => 'up', 'queue' => ['worker' => 'up', 'waiting' => 0, 'failed' => 0]]);
+            ->assertJson(['database' => 'up', 'queue' => ['worker' => 'up', 'waiting' => 0, 'failed' => 0]])
+            ->assertJson(['version' => trim((string) file_get_contents(base_path('VERSION')))]);
     }
 
     public function test_a_worker_that_fell_silent(): void

@@ -9,10 +9,10 @@ use App\Models\AttemptState;
 /**
  * Who gets past the policies of each route, in each state of the attempt that it is about.
  *
- * Roles: a *visitor* has not signed in; the *owner* is the student whose attempt it is; a *classmate* is another student of
- * the course; a *stranger* studies in another course; *removed* was a student of this one and owns an attempt in it; *critic* and
- * *instructor* are the course's; *foreign* teaches another course. *members* are owner, classmate, critic and instructor;
- * *signed-in* is everybody but a visitor.
+ * Roles: a *visitor* has not signed in; the *owner* is the student whose attempt it is; a *classmate* is another
+ * student of the course; a *stranger* studies in another course; *removed* was a student of this one and owns an
+ * attempt in it; *critic* and *instructor* are the course's; *foreign* teaches another course. *members* are owner,
+ * classmate, critic and instructor; *signed-in* is everybody but a visitor.
  *
  * What is possible in a state, and answered with a reason where it is not, is the actions' matter and tested with them.
  */

@@ -178,13 +178,13 @@ final readonly class FinderDials
     public function patterns(): array
     {
         $patterns = [];
-        $patterns = [
+        $offered = [
             MeteringPattern::Scene,
             MeteringPattern::Centre,
             MeteringPattern::Spot,
             MeteringPattern::Highlight,
         ];
-        foreach ($patterns as $pattern) {
+        foreach ($offered as $pattern) {
             $patterns[$pattern->value] = $pattern->label();
         }
 

@@ -3,16 +3,16 @@
     <div class="sheet">
         <h2>Checks of the brief</h2>
         <x-checks :checks="$view->checks()" />
-        @if ($attempt->state === AttemptState::Draft && $brief->most() > 1)
-            <p><a class="button primary" href="{{ route('attempts.show', $attempt) }}">Back to all frames</a></p>
-        @elseif ($attempt->state === AttemptState::Waiting)
-            <form method="post" action="{{ route('attempts.take-back', $attempt) }}" data-once>@csrf
+        @if ($frame->attempt->state === AttemptState::Draft && $view->brief()->most() > 1)
+            <p><a class="button primary" href="{{ route('attempts.show', $frame->attempt) }}">Back to all frames</a></p>
+        @elseif ($frame->attempt->state === AttemptState::Waiting)
+            <form method="post" action="{{ route('attempts.take-back', $frame->attempt) }}" data-once>@csrf
                 <button>Take it back and change it</button> <span class="fine">The instructor has not opened it
                     yet.</span>
             </form>
-        @elseif ($attempt->state === AttemptState::Draft)
-            <form method="post" action="{{ route('attempts.hand-in', $attempt) }}" data-once>@csrf
-                <button class="primary">Hand in attempt {{ $attempt->number }}</button>
+        @elseif ($frame->attempt->state === AttemptState::Draft)
+            <form method="post" action="{{ route('attempts.hand-in', $frame->attempt) }}" data-once>@csrf
+                <button class="primary">Hand in attempt {{ $frame->attempt->number }}</button>
                 <span class="fine">You can also change the marks, or take the picture again, first.</span>
             </form>
         @endif

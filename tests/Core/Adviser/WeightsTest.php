@@ -83,7 +83,8 @@ final class WeightsTest extends TestCase
     {
         $search = $this->search();
         $demands = $search->setups[0]->demands;
-        $beyond = fn (float $av): float => $search->apertureCost($demands, $av + 1) - $search->apertureCost($demands, $av);
+        $cost = fn (float $av): float => $search->apertureCost($demands, $av);
+        $beyond = fn (float $av): float => $cost($av + 1) - $cost($av);
 
         $this->assertNotNull($demands->avPixel);
         $this->assertLessThan($demands->avPrint, $demands->avPixel, 'single pixels show it first');
@@ -110,7 +111,8 @@ final class WeightsTest extends TestCase
 
         $taken = $this->search(taken: Aperture::of(4));
         $this->assertEqualsWithDelta(0.0, $taken->apertureCost($taken->setups[0]->demands, 4.0), 1e-9);
-        $this->assertEqualsWithDelta(0.4, $taken->apertureCost($taken->setups[0]->demands, 5.0), 1e-9, 'a stop from it');
+        $aStopFrom = $taken->apertureCost($taken->setups[0]->demands, 5.0);
+        $this->assertEqualsWithDelta(0.4, $aStopFrom, 1e-9);
     }
 
     public function test_times_near_what_hands_hold_cost_until_a_stop_faster(): void

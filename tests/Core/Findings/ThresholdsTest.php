@@ -230,7 +230,12 @@ final class ThresholdsTest extends TestCase
         $cast = fn (float $warm, float $green): Situation => Situations::make(
             colour: ['cast' => ['warm' => $warm, 'green' => $green]],
         );
-        yield 'a warm cast' => [new Rules\ColourCast(), fn (float $stops): Situation => $cast($stops, 0.0), 0.345, 0.355];
+        yield 'a warm cast' => [
+            new Rules\ColourCast(),
+            fn (float $stops): Situation => $cast($stops, 0.0),
+            0.345,
+            0.355,
+        ];
         yield 'a green cast, at half of that' => [
             new Rules\ColourCast(),
             fn (float $stops): Situation => $cast(0.0, $stops),

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Situation;
+
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Situations;
+use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Situation\Situation;
+
+/** What follows from a record and a kit, and what a retake at other settings would record. */
+final class SituationTest extends TestCase
+{
+    public function test_a_stabiliser_counts_unless_it_was_off(): void
+    {
+        $limit = fn (?bool $on): ?float => Situations::make(
+            kit: Situations::kit(['stabiliserStops' => 3]),
+            record: ['stabiliser' => $on],
+        )->handHeldLimit()?->seconds;
+
+        $this->assertEqualsWithDelta(8 / 50, $limit(true), 1e-9);
+        $this->assertEqualsWithDelta(8 / 50, $limit(null), 1e-9, 'what is not recorded is not held against it');
+        $this->assertEqualsWithDelta(1 / 50, $limit(false), 1e-9);
+        $this->assertEqualsWithDelta(1 / 50, Situations::make()->handHeldLimit()?->seconds, 1e-9, 'no kit, no stops');
+    }
+
+    public function test_the_widest_aperture_is_the_kits_then_the_files(): void
+    {
+        $this->assertEqualsWithDelta(2.8, Situations::make(widest: 2.8)->widest()?->nominal(), 1e-9);
+        $this->assertEqualsWithDelta(
+            1.8,
+            Situations::make(widest: 2.8, kit: Situations::kit())->widest()?->nominal(),
+            1e-9,
+        );
+        $this->assertNull(Situations::make(widest: null)->widest());
+    }
+
+    public function test_the_files_widest_aperture_belongs_to_its_lens(): void
+    {
+        $taken = Situations::make(widest: 1.8);
+
+        $this->assertSame(1.8, $this->retaken($taken, 'Marlpit 50 mm')->record->widestFNumber);
+        $this->assertNull($this->retaken($taken, 'Marlpit 200 mm')->record->widestFNumber);
+        $this->assertNull($this->retaken($taken, 'Marlpit 200 mm')->widest());
+    }
+
+    public function test_a_retake_on_a_tripod_switches_the_stabiliser_off(): void
+    {
+        $switch = fn (?bool $on, Support $support): ?bool => $this->retaken(
+            Situations::make(record: ['stabiliser' => $on]),
+            'Marlpit 50 mm',
+            $support,
+        )->record->stabiliser;
+
+        $this->assertFalse($switch(true, Support::Tripod));
+        $this->assertTrue($switch(true, Support::Hand));
+        $this->assertNull($switch(null, Support::Tripod), 'a camera without one has none to switch');
+    }
+
+    private function retaken(Situation $taken, string $lens, Support $support = Support::Hand): Situation
+    {
+        $settings = $taken->record->settings();
+        $this->assertInstanceOf(ExposureSettings::class, $settings);
+
+        return $taken->retaken(
+            new Suggestion(
+                kind: 'same',
+                title: 'The same',
+                settings: $settings,
+                mode: ExposureMode::Aperture,
+                compensation: null,
+                lens: $lens,
+                focalLength: 50,
+                support: $support,
+                gains: [],
+                costs: [],
+            ),
+        );
+    }
+}
