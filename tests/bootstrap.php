@@ -6,8 +6,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 /*
  * Tests run in several processes side by side. Each has a database, a folder and a served copy of its own, which
- * bin/test
- * has prepared: what one process stores is never seen by another.
+ * bin/test has prepared: what one process stores is never seen by another.
  */
 $process = getenv('TEST_TOKEN') ?: '1';
 $set = static function (string $name, string $value): void {

@@ -59,57 +59,57 @@ final class Calculators
     ];
 
     /** @return array<string, mixed> */
-    public static function run(string $name, CalculatorInput $given): array
+    public static function run(string $name, CalculatorInput $input): array
     {
         return match ($name) {
-            'ev' => self::ev($given),
-            'dof' => self::depthOfField($given),
+            'ev' => self::ev($input),
+            'dof' => self::depthOfField($input),
             'pupil' => [
-                'diameter' => EntrancePupil::fromNumbers($given->positive('f'), $given->positive('n'))->millimetres,
+                'diameter' => EntrancePupil::fromNumbers($input->positive('f'), $input->positive('n'))->millimetres,
             ],
             'nd' => [
                 'stops' => NeutralDensity::between(
-                    $given->positive('from'),
-                    $given->positive('to'),
-                    $given->positiveOr('isoFrom', 100),
-                    $given->positiveOr('isoTo', 100),
+                    $input->positive('from'),
+                    $input->positive('to'),
+                    $input->positiveOr('isoFrom', 100),
+                    $input->positiveOr('isoTo', 100),
                 )->stops->value,
             ],
-            'stops' => self::stops($given),
-            'fov' => self::angleOfView($given),
-            'airy' => self::diffraction($given),
-            'blurdisc' => self::blurDisc($given),
-            'motion' => self::motion($given),
+            'stops' => self::stops($input),
+            'fov' => self::angleOfView($input),
+            'airy' => self::diffraction($input),
+            'blurdisc' => self::blurDisc($input),
+            'motion' => self::motion($input),
             'shake' => [
                 'limit' => HandHeldLimit::of(
-                    $given->positive('f'),
-                    SensorFormat::parse($given->text('format')),
-                    $given->numberOr('stops', 0),
+                    $input->positive('f'),
+                    SensorFormat::parse($input->text('format')),
+                    $input->numberOr('stops', 0),
                 )->seconds,
             ],
-            'stars' => self::stars($given),
+            'stars' => self::stars($input),
             'flash' => [
-                'distance' => FlashReach::of($given->positive('gn'), $given->positive('n'), $given->positive('iso'))
+                'distance' => FlashReach::of($input->positive('gn'), $input->positive('n'), $input->positive('iso'))
                     ->metres,
             ],
             'bracket' => [
                 'frames' => BracketLength::frames(
-                    $given->number('sceneStops'),
-                    $given->number('usableStops'),
-                    $given->positive('step'),
+                    $input->number('sceneStops'),
+                    $input->number('usableStops'),
+                    $input->positive('step'),
                 ),
             ],
             'reciprocity' => [
-                'time' => Reciprocity::corrected($given->positive('t'), $given->numberOr('p', Reciprocity::TYPICAL)),
+                'time' => Reciprocity::corrected($input->positive('t'), $input->numberOr('p', Reciprocity::TYPICAL)),
             ],
-            'sky' => SkyCalculator::run($given),
-            'light' => SkyCalculator::light($given),
-            'focus' => self::focus($given),
-            'stack' => self::stack($given),
-            'closeup' => self::closeUp($given),
-            'stretch' => self::stretch($given),
-            'pan' => self::pan($given),
-            'sensor' => self::sensor($given),
+            'sky' => SkyCalculator::run($input),
+            'light' => SkyCalculator::light($input),
+            'focus' => self::focus($input),
+            'stack' => self::stack($input),
+            'closeup' => self::closeUp($input),
+            'stretch' => self::stretch($input),
+            'pan' => self::pan($input),
+            'sensor' => self::sensor($input),
             default => throw new InvalidArgumentException(
                 sprintf('There is no calculator "%s"; there are %s.', $name, implode(', ', self::NAMES)),
             ),
@@ -117,69 +117,69 @@ final class Calculators
     }
 
     /** @return array<string, float> µm, and with a format the f-numbers from which it shows */
-    private static function diffraction(CalculatorInput $given): array
+    private static function diffraction(CalculatorInput $input): array
     {
-        $format = $given->has('format') ? SensorFormat::parse($given->text('format')) : null;
+        $format = $input->has('format') ? SensorFormat::parse($input->text('format')) : null;
 
         return [
-            'diameterUm' => Diffraction::at($given->positive('n'))->airyMicrometres,
+            'diameterUm' => Diffraction::at($input->positive('n'))->airyMicrometres,
             ...$format === null ? [] : ['printLimit' => Diffraction::printLimit($format)],
-            ...$format === null || ! $given->has('pixels')
+            ...$format === null || ! $input->has('pixels')
                 ? []
-                : ['pixelLimit' => Diffraction::pixelLimit($format->pixelPitch((int) $given->positive('pixels')))],
+                : ['pixelLimit' => Diffraction::pixelLimit($format->pixelPitch((int) $input->positive('pixels')))],
         ];
     }
 
     /** @return array<string, float> mm, and with a format the share of its width in % */
-    private static function blurDisc(CalculatorInput $given): array
+    private static function blurDisc(CalculatorInput $input): array
     {
         $disc = BlurDisc::of(
-            $given->positive('f'),
-            $given->positive('n'),
-            $given->positive('s'),
-            $given->positive('d'),
+            $input->positive('f'),
+            $input->positive('n'),
+            $input->positive('s'),
+            $input->positive('d'),
         );
 
         return [
             'diameter' => $disc->millimetres,
-            ...$given->has('format')
-                ? ['percent' => $disc->percentOfWidth(SensorFormat::parse($given->text('format')))]
+            ...$input->has('format')
+                ? ['percent' => $disc->percentOfWidth(SensorFormat::parse($input->text('format')))]
                 : [],
         ];
     }
 
     /** @return array{focus: float, fNumber: float} m */
-    private static function focus(CalculatorInput $given): array
+    private static function focus(CalculatorInput $input): array
     {
         $plan = FocusPlan::forLimits(
-            $given->positive('near'),
-            $given->has('far') ? $given->positive('far') : null,
-            $given->positive('f'),
-            self::circle($given),
+            $input->positive('near'),
+            $input->has('far') ? $input->positive('far') : null,
+            $input->positive('f'),
+            self::circle($input),
         );
 
         return ['focus' => $plan->distance, 'fNumber' => $plan->fNumber];
     }
 
     /** @return array{frames: int, distances: list<float>} m */
-    private static function stack(CalculatorInput $given): array
+    private static function stack(CalculatorInput $input): array
     {
         $stack = FocusStack::covering(
-            $given->positive('near'),
-            $given->positive('far'),
-            $given->positive('f'),
-            $given->positive('n'),
-            self::circle($given),
-            $given->numberOr('overlap', 20) / 100,
+            $input->positive('near'),
+            $input->positive('far'),
+            $input->positive('f'),
+            $input->positive('n'),
+            self::circle($input),
+            $input->numberOr('overlap', 20) / 100,
         );
 
         return ['frames' => $stack->frames(), 'distances' => $stack->distances];
     }
 
     /** @return array<string, float> */
-    private static function closeUp(CalculatorInput $given): array
+    private static function closeUp(CalculatorInput $input): array
     {
-        $close = CloseUp::of($given->positive('f'), $given->positive('n'), $given->positive('s'));
+        $close = CloseUp::of($input->positive('f'), $input->positive('n'), $input->positive('s'));
 
         return [
             'magnification' => $close->magnification,
@@ -189,13 +189,13 @@ final class Calculators
     }
 
     /** @return array<string, float> at a point in % of the frame from the top left; the corner when none is given */
-    private static function stretch(CalculatorInput $given): array
+    private static function stretch(CalculatorInput $input): array
     {
         $stretch = RectilinearStretch::at(
-            $given->positive('f'),
-            SensorFormat::parse($given->text('format')),
-            $given->numberOr('x', 100) / 100,
-            $given->numberOr('y', 100) / 100,
+            $input->positive('f'),
+            SensorFormat::parse($input->text('format')),
+            $input->numberOr('x', 100) / 100,
+            $input->numberOr('y', 100) / 100,
         );
 
         return [
@@ -207,31 +207,31 @@ final class Calculators
     }
 
     /** @return array<string, ?float> seconds */
-    private static function pan(CalculatorInput $given): array
+    private static function pan(CalculatorInput $input): array
     {
         $pan = Pan::of(
-            $given->positive('v'),
-            $given->positive('f'),
-            $given->positive('s'),
-            SensorFormat::parse($given->text('format')),
-            $given->positiveOr('slip', 100 * Pan::TYPICAL_SLIP) / 100,
+            $input->positive('v'),
+            $input->positive('f'),
+            $input->positive('s'),
+            SensorFormat::parse($input->text('format')),
+            $input->positiveOr('slip', 100 * Pan::TYPICAL_SLIP) / 100,
         );
 
         return ['shortest' => $pan->shortest(), 'longest' => $pan->longest()];
     }
 
     /** @return array<string, float> */
-    private static function sensor(CalculatorInput $given): array
+    private static function sensor(CalculatorInput $input): array
     {
-        $format = SensorFormat::parse($given->text('format'));
-        $across = (int) $given->positive('pixels');
+        $format = SensorFormat::parse($input->text('format'));
+        $across = (int) $input->positive('pixels');
         $model = SensorModel::typical(
             $format,
             (int) round(($across ** 2 * $format->height) / $format->width),
-            Iso::of($given->positiveOr('base', 100)),
-            $given->has('readNoise') ? $given->positive('readNoise') : null,
+            Iso::of($input->positiveOr('base', 100)),
+            $input->has('readNoise') ? $input->positive('readNoise') : null,
         );
-        $iso = Iso::of($given->positive('iso'));
+        $iso = Iso::of($input->positive('iso'));
 
         return [
             'pitchUm' => $format->pixelPitch($across),
@@ -242,21 +242,21 @@ final class Calculators
     }
 
     /** The circle of confusion, mm: given, or the format's. */
-    private static function circle(CalculatorInput $given): float
+    private static function circle(CalculatorInput $input): float
     {
-        return $given->has('c')
-            ? $given->positive('c')
-            : SensorFormat::parse($given->text('format'))->circleOfConfusion();
+        return $input->has('c')
+            ? $input->positive('c')
+            : SensorFormat::parse($input->text('format'))->circleOfConfusion();
     }
 
     /** @return array<string, float> */
-    private static function ev(CalculatorInput $given): array
+    private static function ev(CalculatorInput $input): array
     {
-        $iso = $given->positiveOr('iso', 100);
-        $light = Ev100::fromNumbers($given->positive('n'), $given->positive('t'), $iso);
+        $iso = $input->positiveOr('iso', 100);
+        $light = Ev100::fromNumbers($input->positive('n'), $input->positive('t'), $iso);
 
         return [
-            'ev' => Ev100::fromNumbers($given->positive('n'), $given->positive('t'), 100)->value,
+            'ev' => Ev100::fromNumbers($input->positive('n'), $input->positive('t'), 100)->value,
             'ev100' => $light->value,
             'luminance' => $light->luminance(),
             'illuminance' => $light->illuminance(),
@@ -264,13 +264,13 @@ final class Calculators
     }
 
     /** @return array<string, ?float> */
-    private static function depthOfField(CalculatorInput $given): array
+    private static function depthOfField(CalculatorInput $input): array
     {
         $depth = DepthOfField::of(
-            $given->positive('f'),
-            $given->positive('n'),
-            $given->positive('s'),
-            self::circle($given),
+            $input->positive('f'),
+            $input->positive('n'),
+            $input->positive('s'),
+            self::circle($input),
         );
 
         return [
@@ -285,22 +285,22 @@ final class Calculators
      * @return array<string, float>
      *   light gained in going from one to the other, on the scale; several pairs are added up
      */
-    private static function stops(CalculatorInput $given): array
+    private static function stops(CalculatorInput $input): array
     {
         $parts = array_filter(
             [
-                'aperture' => $given->has('fromN') || $given->has('toN')
-                        ? Aperture::of($given->positive('toN'))->stopsMoreLightThan(
-                            Aperture::of($given->positive('fromN')),
+                'aperture' => $input->has('fromN') || $input->has('toN')
+                        ? Aperture::of($input->positive('toN'))->stopsMoreLightThan(
+                            Aperture::of($input->positive('fromN')),
                         )->value
                         : null,
-                'time' => $given->has('fromT') || $given->has('toT')
-                        ? ExposureTime::of($given->positive('toT'))->stopsMoreLightThan(
-                            ExposureTime::of($given->positive('fromT')),
+                'time' => $input->has('fromT') || $input->has('toT')
+                        ? ExposureTime::of($input->positive('toT'))->stopsMoreLightThan(
+                            ExposureTime::of($input->positive('fromT')),
                         )->value
                         : null,
-                'iso' => $given->has('fromIso') || $given->has('toIso')
-                        ? Iso::of($given->positive('toIso'))->stopsMoreThan(Iso::of($given->positive('fromIso')))->value
+                'iso' => $input->has('fromIso') || $input->has('toIso')
+                        ? Iso::of($input->positive('toIso'))->stopsMoreThan(Iso::of($input->positive('fromIso')))->value
                         : null,
             ],
             fn (?float $stops): bool => $stops !== null,
@@ -313,46 +313,46 @@ final class Calculators
     }
 
     /** @return array<string, float> degrees */
-    private static function angleOfView(CalculatorInput $given): array
+    private static function angleOfView(CalculatorInput $input): array
     {
-        $view = AngleOfView::of($given->positive('f'), SensorFormat::parse($given->text('format')));
+        $view = AngleOfView::of($input->positive('f'), SensorFormat::parse($input->text('format')));
 
         return ['horizontal' => $view->horizontal, 'vertical' => $view->vertical, 'diagonal' => $view->diagonal];
     }
 
     /** @return array<string, ?float> mm and seconds */
-    private static function motion(CalculatorInput $given): array
+    private static function motion(CalculatorInput $input): array
     {
         $blur = SubjectBlur::of(
-            $given->number('v'),
-            $given->numberOr('angle', 0),
-            $given->positive('f'),
-            $given->positive('s'),
-            SensorFormat::parse($given->text('format')),
+            $input->number('v'),
+            $input->numberOr('angle', 0),
+            $input->positive('f'),
+            $input->positive('s'),
+            SensorFormat::parse($input->text('format')),
         );
 
         return [
-            'blur' => $blur->after($given->positive('t')),
+            'blur' => $blur->after($input->positive('t')),
             'criticalLimit' => $blur->criticalLimit(),
             'acceptableLimit' => $blur->acceptableLimit(),
         ];
     }
 
     /** @return array<string, float> seconds and pixels */
-    private static function stars(CalculatorInput $given): array
+    private static function stars(CalculatorInput $input): array
     {
         return [
-            'roughLimit' => StarTrail::roughLimit($given->positive('f'), SensorFormat::parse($given->text('format'))),
+            'roughLimit' => StarTrail::roughLimit($input->positive('f'), SensorFormat::parse($input->text('format'))),
             'pixelLimit' => StarTrail::pixelLimit(
-                $given->positive('f'),
-                $given->positive('n'),
-                $given->positive('pitch'),
+                $input->positive('f'),
+                $input->positive('n'),
+                $input->positive('pitch'),
             ),
             'trailPixels' => StarTrail::pixels(
-                $given->positive('f'),
-                $given->positive('pitch'),
-                $given->numberOr('declination', 0),
-                $given->positive('t'),
+                $input->positive('f'),
+                $input->positive('pitch'),
+                $input->numberOr('declination', 0),
+                $input->positive('t'),
             ),
         ];
     }

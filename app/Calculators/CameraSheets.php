@@ -164,52 +164,52 @@ final class CameraSheets
         );
     }
 
-    public static function adviceRequest(CalculatorInput $given): AdviceRequest
+    public static function adviceRequest(CalculatorInput $input): AdviceRequest
     {
         $numbers = fn (string $key): array => array_map(
             floatval(...),
             array_filter(
-                preg_split('/[\s,]+/', $given->has($key) ? $given->text($key) : '') ?: [],
+                preg_split('/[\s,]+/', $input->has($key) ? $input->text($key) : '') ?: [],
                 fn (string $part): bool => is_numeric($part) && (float) $part > 0,
             ),
         );
-        $intent = self::numbers($given, ['subject', 'near', 'background', 'separation', 'focalLength35', 'maxIso']);
-        if ($given->has('far')) {
+        $intent = self::numbers($input, ['subject', 'near', 'background', 'separation', 'focalLength35', 'maxIso']);
+        if ($input->has('far')) {
             $intent['far'] =
-                preg_match('/^(∞|inf|infinity|horizon)$/iu', $given->text('far')) === 1
+                preg_match('/^(∞|inf|infinity|horizon)$/iu', $input->text('far')) === 1
                     ? 'infinity'
-                    : $given->positive('far');
+                    : $input->positive('far');
         }
-        if ($given->has('want')) {
-            $intent['motion'] = ['want' => $given->text('want'), ...self::numbers($given, ['speed', 'angle'])];
+        if ($input->has('want')) {
+            $intent['motion'] = ['want' => $input->text('want'), ...self::numbers($input, ['speed', 'angle'])];
         }
 
         return SolveInput::read(
             Fields::of([
-                'sceneEv100' => $given->number('light'),
+                'sceneEv100' => $input->number('light'),
                 'intent' => $intent,
-                'supports' => explode(',', $given->has('supports') ? $given->text('supports') : 'hand'),
+                'supports' => explode(',', $input->has('supports') ? $input->text('supports') : 'hand'),
                 'filters' => array_values($numbers('filters')),
                 'body' => [
                     'name' => 'the body',
-                    'format' => $given->text('format'),
-                    ...$given->has('pixels') ? ['pixels' => [$given->positive('pixels')]] : [],
-                    'stabiliserStops' => $given->numberOr('stabiliser', 0),
-                    ...self::numbers($given, ['isoMin', 'isoMax', 'fastest', 'slowest']),
+                    'format' => $input->text('format'),
+                    ...$input->has('pixels') ? ['pixels' => [$input->positive('pixels')]] : [],
+                    'stabiliserStops' => $input->numberOr('stabiliser', 0),
+                    ...self::numbers($input, ['isoMin', 'isoMax', 'fastest', 'slowest']),
                 ],
                 'lenses' => array_map(
                     fn (Lens $lens): array => get_object_vars($lens),
-                    LensLine::all($given->has('lenses') ? $given->text('lenses') : ''),
+                    LensLine::all($input->has('lenses') ? $input->text('lenses') : ''),
                 ),
             ]),
         );
     }
 
-    public static function exposureRequest(CalculatorInput $given): ExposureRequest
+    public static function exposureRequest(CalculatorInput $input): ExposureRequest
     {
         $automatic = array_combine(
             ['floor', 'ceiling', 'slowest'],
-            array_map(fn (string $key): ?float => $given->has($key) ? $given->positive($key) : null, [
+            array_map(fn (string $key): ?float => $input->has($key) ? $input->positive($key) : null, [
                 'floor',
                 'ceiling',
                 'automaticSlowest',
@@ -218,45 +218,45 @@ final class CameraSheets
 
         return ExposeInput::read(
             Fields::of([
-                'sceneEv100' => $given->number('light'),
-                'mode' => $given->text('mode'),
+                'sceneEv100' => $input->number('light'),
+                'mode' => $input->text('mode'),
                 'set' => [
-                    'fNumber' => $given->has('n') ? $given->positive('n') : null,
-                    'exposureTime' => $given->has('t') ? $given->positive('t') : null,
-                    'iso' => $given->has('iso') ? $given->positive('iso') : 'auto',
+                    'fNumber' => $input->has('n') ? $input->positive('n') : null,
+                    'exposureTime' => $input->has('t') ? $input->positive('t') : null,
+                    'iso' => $input->has('iso') ? $input->positive('iso') : 'auto',
                 ],
-                'compensation' => $given->numberOr('compensation', 0),
-                'filterStops' => $given->numberOr('filter', 0),
+                'compensation' => $input->numberOr('compensation', 0),
+                'filterStops' => $input->numberOr('filter', 0),
                 'lens' => [
-                    'widest' => $given->positiveOr('widest', 1),
-                    'smallest' => $given->positiveOr('smallest', 22),
-                    'focalLength' => $given->positiveOr('f', 50),
+                    'widest' => $input->positiveOr('widest', 1),
+                    'smallest' => $input->positiveOr('smallest', 22),
+                    'focalLength' => $input->positiveOr('f', 50),
                 ],
-                'body' => self::numbers($given, ['fastest', 'slowest', 'isoMin', 'isoMax', 'flashSync']),
+                'body' => self::numbers($input, ['fastest', 'slowest', 'isoMin', 'isoMax', 'flashSync']),
                 'autoIso' => array_filter($automatic) === [] ? null : $automatic,
-                'flash' => $given->has('flash'),
-                'silent' => $given->has('silent'),
+                'flash' => $input->has('flash'),
+                'silent' => $input->has('silent'),
             ]),
         );
     }
 
     /** @return array{LightLedger, ?LightLedger} */
-    public static function ledgers(CalculatorInput $given): array
+    public static function ledgers(CalculatorInput $input): array
     {
-        $light = Ev100::of($given->number('light'));
-        $wanted = Stops::of($given->numberOr('wanted', 0));
+        $light = Ev100::of($input->number('light'));
+        $wanted = Stops::of($input->numberOr('wanted', 0));
         $ledger = fn (string $n, string $t, string $iso, string $filter): LightLedger => LightLedger::of(
             $light,
             new ExposureSettings(
-                Aperture::of($given->positive($n)),
-                ExposureTime::of($given->positive($t)),
-                Iso::of($given->positive($iso)),
+                Aperture::of($input->positive($n)),
+                ExposureTime::of($input->positive($t)),
+                Iso::of($input->positive($iso)),
             ),
             $wanted,
             null,
-            Stops::of($given->numberOr($filter, 0)),
+            Stops::of($input->numberOr($filter, 0)),
         );
-        $second = array_filter(['n2', 't2', 'iso2'], $given->has(...));
+        $second = array_filter(['n2', 't2', 'iso2'], $input->has(...));
         if ($second !== [] && count($second) < 3) {
             throw new InvalidArgumentException('The second setting wants aperture, time and ISO, or none of them.');
         }
@@ -268,11 +268,11 @@ final class CameraSheets
      * @param  list<string>  $keys
      * @return array<string, float>
      */
-    private static function numbers(CalculatorInput $given, array $keys): array
+    private static function numbers(CalculatorInput $input, array $keys): array
     {
         $numbers = [];
-        foreach (array_filter($keys, $given->has(...)) as $key) {
-            $numbers[$key] = $given->number($key);
+        foreach (array_filter($keys, $input->has(...)) as $key) {
+            $numbers[$key] = $input->number($key);
         }
 
         return $numbers;

@@ -35,8 +35,8 @@ final readonly class Sheet
         $values = [];
         $isFirstVisit = array_intersect_key($query, array_flip(array_column($this->fields, 'key'))) === [];
         foreach ($this->fields as $field) {
-            $typed = $query[$field->key] ?? ($isFirstVisit ? $field->example : '');
-            $values[$field->key] = is_scalar($typed) ? mb_substr((string) $typed, 0, 2000) : '';
+            $input = $query[$field->key] ?? ($isFirstVisit ? $field->example : '');
+            $values[$field->key] = is_scalar($input) ? mb_substr((string) $input, 0, 2000) : '';
         }
 
         return $values;

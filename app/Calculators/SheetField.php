@@ -22,17 +22,17 @@ final readonly class SheetField
     }
 
     /** What a person may type, as the calculators read it: without unit, with a decimal point. */
-    public function plain(string $typed): string
+    public function plain(string $input): string
     {
         if ($this->choices !== [] || $this->long || str_contains($this->unit, 'date')) {
-            return trim($typed);
+            return trim($input);
         }
         $text =
             preg_replace(
                 ['~^\s*(?:[fƒ]\s*/\s*|iso\s*)~iu', '~\s*(?:mm|µm|m/s|m|s|°|%|stops?)\s*$~iu'],
                 '',
-                str_replace(['−', ','], ['-', '.'], $typed),
-            ) ?? $typed;
+                str_replace(['−', ','], ['-', '.'], $input),
+            ) ?? $input;
 
         return trim($text);
     }

@@ -26,10 +26,10 @@ final class SkyCalculator
      * @return array<string, mixed>
      *   moments in ISO 8601 in the time zone of the moment given; degrees; illuminated from 0 to 1
      */
-    public static function run(CalculatorInput $given): array
+    public static function run(CalculatorInput $input): array
     {
-        $place = Location::of($given->number('lat'), $given->number('lon'));
-        $at = self::moment($given->text('at'));
+        $place = Location::of($input->number('lat'), $input->number('lon'));
+        $at = self::moment($input->text('at'));
         $now = JulianDay::fromTimestamp((float) $at->getTimestamp());
         $day = new SunDay($place, $at);
         $moon = Moon::at($now);
@@ -60,7 +60,7 @@ final class SkyCalculator
             ],
             'lightEv100' => LightTable::ev100(
                 $sunPosition->altitude,
-                self::weather($given),
+                self::weather($input),
                 $moonPosition->altitude,
                 $moon->phaseAngle,
             )->value,
@@ -68,14 +68,14 @@ final class SkyCalculator
     }
 
     /** @return array{ev100: float} by sun height in degrees and weather, without a date */
-    public static function light(CalculatorInput $given): array
+    public static function light(CalculatorInput $input): array
     {
         return [
             'ev100' => LightTable::ev100(
-                $given->number('sun'),
-                self::weather($given),
-                $given->numberOr('moon', -90),
-                $given->numberOr('moonPhaseAngle', 0),
+                $input->number('sun'),
+                self::weather($input),
+                $input->numberOr('moon', -90),
+                $input->numberOr('moonPhaseAngle', 0),
             )->value,
         ];
     }
@@ -94,9 +94,9 @@ final class SkyCalculator
         }
     }
 
-    private static function weather(CalculatorInput $given): Weather
+    private static function weather(CalculatorInput $input): Weather
     {
-        $named = $given->has('weather') ? $given->text('weather') : Weather::Clear->value;
+        $named = $input->has('weather') ? $input->text('weather') : Weather::Clear->value;
 
         return Weather::tryFrom($named) ??
             throw new InvalidArgumentException(

@@ -30,26 +30,26 @@ final readonly class SuggestionEdit
     }
 
     /**
-     * @param  array<string, mixed>  $typed
+     * @param  array<string, mixed>  $input
      *   n, t, iso, filter, support, lens, follows; what is missing is the suggestion's
      * @param  ?string  $changed  the value that was changed last
      * @return ?self null while the frame has not been measured
      */
-    public static function of(Frame $frame, array $typed, ?string $changed = null): ?self
+    public static function of(Frame $frame, array $input, ?string $changed = null): ?self
     {
         $situation = app(FrameSituation::class)->asMeasured($frame);
         if ($situation === null) {
             return null;
         }
         $from = $frame->chosenSuggestion();
-        $settings = self::settings($typed, $from, $situation->record->settings());
+        $settings = self::settings($input, $from, $situation->record->settings());
         $follows = self::follows(
-            FollowingValue::tryFrom(self::text($typed, 'follows') ?? '') ??
+            FollowingValue::tryFrom(self::text($input, 'follows') ?? '') ??
                 ($from?->mode === ExposureMode::Shutter ? FollowingValue::Iso : FollowingValue::Time),
             $changed,
         );
-        $support = self::text($typed, 'support') ?? $from?->support?->value;
-        $filter = self::text($typed, 'filter') ?? ($from->filterStops ?? 0);
+        $support = self::text($input, 'support') ?? $from?->support?->value;
+        $filter = self::text($input, 'filter') ?? ($from->filterStops ?? 0);
 
         return new self(
             $follows,
@@ -61,8 +61,8 @@ final readonly class SuggestionEdit
                     new SuggestionChange(
                         $settings,
                         $follows,
-                        self::text($typed, 'lens') ?? $from?->lens,
-                        isset($typed['lens']) && $typed['lens'] !== $from?->lens ? null : $from?->focalLength,
+                        self::text($input, 'lens') ?? $from?->lens,
+                        isset($input['lens']) && $input['lens'] !== $from?->lens ? null : $from?->focalLength,
                         $support === null ? null : Support::tryFrom($support),
                         is_numeric($filter) ? max(0.0, min(20.0, (float) $filter)) : 0.0,
                         $from->mode ?? $situation->record->mode,
@@ -84,13 +84,13 @@ final readonly class SuggestionEdit
     }
 
     /**
-     * @param  array<string, mixed>  $typed
+     * @param  array<string, mixed>  $input
      */
-    private static function settings(array $typed, ?Suggestion $from, ?ExposureSettings $record): ?ExposureSettings
+    private static function settings(array $input, ?Suggestion $from, ?ExposureSettings $record): ?ExposureSettings
     {
-        $value = fn (string $field, ?float $otherwise): ?float => is_numeric($typed[$field] ?? null) &&
-        (float) $typed[$field] > 0
-            ? (float) $typed[$field]
+        $value = fn (string $field, ?float $otherwise): ?float => is_numeric($input[$field] ?? null) &&
+        (float) $input[$field] > 0
+            ? (float) $input[$field]
             : $otherwise;
         $before = $from->settings ?? $record;
         [$n, $t, $iso] = [
@@ -108,9 +108,9 @@ final readonly class SuggestionEdit
             );
     }
 
-    /** @param  array<string, mixed>  $typed */
-    private static function text(array $typed, string $field): ?string
+    /** @param  array<string, mixed>  $input */
+    private static function text(array $input, string $field): ?string
     {
-        return is_scalar($typed[$field] ?? null) && (string) $typed[$field] !== '' ? (string) $typed[$field] : null;
+        return is_scalar($input[$field] ?? null) && (string) $input[$field] !== '' ? (string) $input[$field] : null;
     }
 }

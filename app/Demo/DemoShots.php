@@ -28,7 +28,7 @@ final readonly class DemoShots
     {
         return new Shot(
             scene: Scene::find($facts['scene']),
-            outfit: $this->outfit($facts['body']),
+            setup: $this->setup($facts['body']),
             mode: ExposureMode::from($facts['mode']),
             aperture: isset($facts['n']) ? Aperture::of((float) $facts['n']) : null,
             time: isset($facts['t']) ? ExposureTime::of((float) $facts['t']) : null,
@@ -58,7 +58,7 @@ final readonly class DemoShots
     public function subject(array $facts, Shot $shot): array
     {
         $shortest = $shot->scene->view->focalLength35;
-        $framing = Framing::of($shortest, max($shortest, $shot->outfit->focalLength35()), $shot->aim);
+        $framing = Framing::of($shortest, max($shortest, $shot->setup->focalLength35()), $shot->aim);
         [$x, $y, $width, $height] = $facts['subject'];
 
         return [
@@ -69,7 +69,7 @@ final readonly class DemoShots
         ];
     }
 
-    private function outfit(string $id): CameraSetup
+    private function setup(string $id): CameraSetup
     {
         $facts = File::json(base_path('demo/kilnyard/bodies.json'), JSON_THROW_ON_ERROR)[$id];
 

@@ -11,8 +11,8 @@ use Symfony\Component\HttpFoundation\File\Exception\UploadException;
 
 /**
  * A file that arrives in pieces, so that a dropped connection costs one piece and not the whole file. Known by who
- * sends
- * it, for which brief, and by its name, size and date: chosen again, even on another day, it goes on where it stopped.
+ * sends it, for which brief, and by its name, size and date: chosen again, even on another day, it goes on where it
+ * stopped.
  */
 final class PartialUpload
 {

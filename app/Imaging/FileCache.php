@@ -8,8 +8,7 @@ use Illuminate\Support\Facades\File;
 
 /**
  * Files that are made once and used again, up to a size: what was used longest ago goes first. Several processes share
- * the
- * folder: a file appears whole or not at all, and one that is being read stays readable when it goes.
+ * the folder: a file appears whole or not at all, and one that is being read stays readable when it goes.
  */
 final readonly class FileCache
 {

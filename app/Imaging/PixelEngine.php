@@ -19,8 +19,7 @@ interface PixelEngine
 
     /**
      * Everything that measuring needs, from one decode: counts of every full-resolution pixel of the picture and of
-     * each
-     * region of it, and the small maps.
+     * each region of it, and the small maps.
      *
      * @param  list<Region>  $regions
      * @param  ?array{float, float}  $eye  across and down, as fractions: a place where focus is looked at closely

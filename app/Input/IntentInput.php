@@ -29,11 +29,11 @@ final class IntentInput
 
     public const FLAGS = ['foliage', 'stars', 'sunStar', 'crossesLight', 'person'];
 
-    /** @param  array<string, mixed>  $typed  texts by field */
-    public static function problem(array $typed): ?string
+    /** @param  array<string, mixed>  $input  texts by field */
+    public static function problem(array $input): ?string
     {
         try {
-            self::read($typed);
+            self::read($input);
 
             return null;
         } catch (InvalidArgumentException $problem) {
@@ -42,34 +42,34 @@ final class IntentInput
     }
 
     /**
-     * @param  array<string, mixed>  $typed
+     * @param  array<string, mixed>  $input
      *
      * @throws InvalidArgumentException naming what cannot be used
      */
-    public static function read(array $typed): Intent
+    public static function read(array $input): Intent
     {
-        $want = MovementLook::tryFrom(self::text($typed, 'want'));
-        $flag = fn (string $name): bool => filter_var($typed[$name] ?? false, FILTER_VALIDATE_BOOL);
+        $want = MovementLook::tryFrom(self::text($input, 'want'));
+        $flag = fn (string $name): bool => filter_var($input[$name] ?? false, FILTER_VALIDATE_BOOL);
 
         return new Intent(
-            subject: self::number($typed, 'subject'),
-            near: self::number($typed, 'near'),
-            far: preg_match('/^(∞|inf|infinity|horizon|the horizon)$/iu', self::text($typed, 'far')) === 1
+            subject: self::number($input, 'subject'),
+            near: self::number($input, 'near'),
+            far: preg_match('/^(∞|inf|infinity|horizon|the horizon)$/iu', self::text($input, 'far')) === 1
                 ? INF
-                : self::number($typed, 'far'),
-            background: self::number($typed, 'background'),
-            separation: self::number($typed, 'separation'),
+                : self::number($input, 'far'),
+            background: self::number($input, 'background'),
+            separation: self::number($input, 'separation'),
             movement: $want === null
                 ? null
-                : new Movement($want, self::number($typed, 'speed'), self::number($typed, 'angle') ?? 0.0),
+                : new Movement($want, self::number($input, 'speed'), self::number($input, 'angle') ?? 0.0),
             foliage: $flag('foliage'),
             stars: $flag('stars'),
             sunStar: $flag('sunStar'),
             crossesLight: $flag('crossesLight'),
             person: $flag('person'),
-            sceneStops: self::number($typed, 'sceneStops'),
-            idea: Idea::tryFrom(self::text($typed, 'idea')),
-            facing: Facing::tryFrom(self::text($typed, 'facing')),
+            sceneStops: self::number($input, 'sceneStops'),
+            idea: Idea::tryFrom(self::text($input, 'idea')),
+            facing: Facing::tryFrom(self::text($input, 'facing')),
         );
     }
 
@@ -103,23 +103,23 @@ final class IntentInput
         );
     }
 
-    /** @param  array<string, mixed>  $typed */
-    private static function number(array $typed, string $field): ?float
+    /** @param  array<string, mixed>  $input */
+    private static function number(array $input, string $field): ?float
     {
-        $text = preg_replace('~\s*(m|m/s|°|stops?|%)$~u', '', str_replace(',', '.', self::text($typed, $field))) ?? '';
+        $text = preg_replace('~\s*(m|m/s|°|stops?|%)$~u', '', str_replace(',', '.', self::text($input, $field))) ?? '';
         if ($text === '') {
             return null;
         }
 
         return is_numeric($text) && is_finite((float) $text) && (float) $text >= 0
             ? (float) $text
-            : throw InvalidOptics::unreadable(self::NUMBERS[$field], self::text($typed, $field));
+            : throw InvalidOptics::unreadable(self::NUMBERS[$field], self::text($input, $field));
     }
 
-    /** @param  array<string, mixed>  $typed */
-    private static function text(array $typed, string $field): string
+    /** @param  array<string, mixed>  $input */
+    private static function text(array $input, string $field): string
     {
-        $text = $typed[$field] ?? '';
+        $text = $input[$field] ?? '';
 
         return is_scalar($text) ? trim((string) $text) : '';
     }

@@ -11,11 +11,11 @@ use TruePupil\Core\Composition\Marks;
 /** Marks as the form sends them: a kind, and points in percent of the frame, "x,y x,y". */
 final class MarksInput
 {
-    /** @param  array<mixed>  $typed  rows of kind and points */
-    public static function problem(array $typed): ?string
+    /** @param  array<mixed>  $input  rows of kind and points */
+    public static function problem(array $input): ?string
     {
         try {
-            self::read($typed);
+            self::read($input);
 
             return null;
         } catch (InvalidArgumentException $problem) {
@@ -24,15 +24,15 @@ final class MarksInput
     }
 
     /**
-     * @param  array<mixed>  $typed
+     * @param  array<mixed>  $input
      * @return list<Mark>
      *
      * @throws InvalidArgumentException naming what cannot be used
      */
-    public static function read(array $typed): array
+    public static function read(array $input): array
     {
         $list = [];
-        foreach ($typed as $row) {
+        foreach ($input as $row) {
             $points = is_array($row) && is_string($row['points'] ?? null) ? trim($row['points']) : '';
             // A row whose numbers were wiped out is one that was taken back.
             if ($points !== '') {

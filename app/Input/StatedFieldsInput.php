@@ -44,12 +44,12 @@ final class StatedFieldsInput
         }
     }
 
-    /** @param  array<string, mixed>  $typed  texts by field */
-    public static function read(array $typed): StatedFields
+    /** @param  array<string, mixed>  $input  texts by field */
+    public static function read(array $input): StatedFields
     {
         $values = [];
         foreach (self::FIELDS as $field) {
-            $text = $typed[$field] ?? null;
+            $text = $input[$field] ?? null;
             $values[$field] = is_string($text) && trim($text) !== '' ? self::value($field, $text) : null;
         }
 

@@ -32,8 +32,7 @@ final class SavedPlan extends Model
 
     /**
      * The plan for the attempt that the student prepares, or would begin next; new where there is none. What has been
-     * handed in
-     * is held against what was planned before: its plan no longer changes.
+     * handed in is held against what was planned before: its plan no longer changes.
      */
     public static function forNext(SetBrief $setBrief, User $user): self
     {

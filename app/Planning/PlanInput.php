@@ -74,17 +74,17 @@ final readonly class PlanInput
         'reason' => 2000,
     ];
 
-    /** @param  array<string, string>  $typed */
-    private function __construct(private array $typed, private string $timezone)
+    /** @param  array<string, string>  $input */
+    private function __construct(private array $input, private string $timezone)
     {
     }
 
-    /** @param  array<mixed>  $typed */
-    public static function of(array $typed, string $timezone): self
+    /** @param  array<mixed>  $input */
+    public static function of(array $input, string $timezone): self
     {
         $texts = [];
         foreach (self::FIELDS as $field => $length) {
-            $text = $typed[$field] ?? null;
+            $text = $input[$field] ?? null;
             if (is_scalar($text) && trim((string) $text) !== '') {
                 $texts[$field] = mb_substr(trim((string) $text), 0, $length);
             }
@@ -94,14 +94,14 @@ final readonly class PlanInput
     }
 
     /** @return array<string, string> */
-    public function typed(): array
+    public function texts(): array
     {
-        return $this->typed;
+        return $this->input;
     }
 
     public function text(string $field): string
     {
-        return $this->typed[$field] ?? '';
+        return $this->input[$field] ?? '';
     }
 
     public function way(): string
@@ -131,7 +131,7 @@ final readonly class PlanInput
     /** @throws InvalidArgumentException */
     public function intent(): Intent
     {
-        $plain = IntentInput::read($this->typed);
+        $plain = IntentInput::read($this->input);
         $own = fn (string $field): ?float => $this->text($field) === '' ? null : $this->number($field);
 
         return $plain->with(['focalLength35' => $own('focalLength35'), 'maxIso' => $own('maxIso')]);

@@ -10,8 +10,7 @@ use TruePupil\Core\PracticeCamera\Defocus;
 
 /**
  * Depth of field on pixels: a picture taken apart by distance and put together again, nearest first, each part blurred
- * by its
- * own disc.
+ * by its own disc.
  */
 final readonly class DepthLayers
 {

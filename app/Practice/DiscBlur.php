@@ -23,8 +23,7 @@ final class DiscBlur
             return self::convolve($picture, $radius);
         }
         // Averaging squares and mixing between them spread a point by a variance of times²/4 on each axis, as a disc of
-        // radius
-        // "times" does: so much is taken off the disc.
+        // radius "times" does: so much is taken off the disc.
         [$width, $height] = [
             $times * (int) ceil($picture->width / $times) + 2 * $times,
             $times * (int) ceil($picture->height / $times) + 2 * $times,

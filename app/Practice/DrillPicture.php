@@ -24,21 +24,21 @@ final readonly class DrillPicture
     public function of(DrillFrame $frame): FinderPicture
     {
         $scene = Scene::find($frame->scene);
-        $outfit = CameraSetups::ofDemo()->suiting($scene);
+        $setup = CameraSetups::ofDemo()->suiting($scene);
         // The lens in the drill opens as far as the question says.
         $lens = new \TruePupil\Core\Kit\Lens(
-            $outfit->lens->name,
-            $outfit->lens->minFocal,
-            $outfit->lens->maxFocal,
+            $setup->lens->name,
+            $setup->lens->minFocal,
+            $setup->lens->maxFocal,
             1.0,
             1.0,
             32.0,
         );
         $place = $scene->places[0] ?? null;
-        $sight = $this->finder->look(
+        $reading = $this->finder->look(
             new Shot(
                 scene: $scene,
-                outfit: new CameraSetup($outfit->body, $lens, $outfit->focalLength),
+                setup: new CameraSetup($setup->body, $lens, $setup->focalLength),
                 mode: ExposureMode::Bulb,
                 aperture: $frame->settings->aperture,
                 time: $frame->settings->time,
@@ -52,6 +52,6 @@ final readonly class DrillPicture
             ),
         );
 
-        return FinderPicture::of($this->renderer, $this->pixels, $sight->rendering);
+        return FinderPicture::of($this->renderer, $this->pixels, $reading->rendering);
     }
 }

@@ -35,20 +35,20 @@ final readonly class Finder
     /** @throws InvalidArgumentException when the scene, the lens or the mode does not allow what was set */
     public function look(Shot $shot): FinderReading
     {
-        [$scene, $outfit] = [$shot->scene, $shot->outfit];
+        [$scene, $setup] = [$shot->scene, $shot->setup];
         [$shortest, $longest] = $scene->focalLengths35();
-        if ($outfit->focalLength35() > $longest * 1.005) {
+        if ($setup->focalLength35() > $longest * 1.005) {
             throw new InvalidArgumentException(
                 sprintf(
                     'This scene has pixels for up to %s mm (as on 36 × 24 mm); %s mm is %s mm there.',
                     round($longest),
-                    round($outfit->focalLength, 1),
-                    round($outfit->focalLength35()),
+                    round($setup->focalLength, 1),
+                    round($setup->focalLength35()),
                 ),
             );
         }
         // On a smaller sensor a lens that should see the whole plate may fall short of it by a hair.
-        $focalLength35 = $outfit->focalLength35();
+        $focalLength35 = $setup->focalLength35();
         $framing = Framing::of(
             $shortest,
             $focalLength35 > self::SAME * $shortest ? max($shortest, $focalLength35) : $focalLength35,
@@ -64,8 +64,8 @@ final readonly class Finder
         $request = new ExposureRequest(
             $metered,
             $shot->mode === ExposureMode::Unknown ? ExposureMode::Manual : $shot->mode,
-            $outfit->lens->limitsAt($outfit->focalLength),
-            $outfit->body->limits,
+            $setup->lens->limitsAt($setup->focalLength),
+            $setup->body->limits,
             $shot->aperture,
             $shot->time,
             $shot->iso,
@@ -83,16 +83,16 @@ final readonly class Finder
                 $framing->y + $shot->point['y'] * $framing->height,
             ) ??
                 self::SKY);
-        $focused = max($focused, $outfit->lens->closestFocus, (2 * $outfit->focalLength) / 1000);
+        $focused = max($focused, $setup->lens->closestFocus, (2 * $setup->focalLength) / 1000);
         $steadier = $shot->support->stopsSteadier();
         $rendering = new Rendering(
             $scene,
             $condition,
             $framing,
             $solved->settings,
-            $outfit->focalLength,
-            $outfit->body->format,
-            $outfit->sensor(),
+            $setup->focalLength,
+            $setup->body->format,
+            $setup->sensor(),
             $focused,
             $shot->kelvin === null ? WhiteBalance::automatic($condition->kelvin) : WhiteBalance::of($shot->kelvin),
             $shot->filterStops,
@@ -100,9 +100,9 @@ final readonly class Finder
             $steadier === null
                 ? Shake::none()
                 : Shake::byHand(
-                    $outfit->focalLength,
-                    $outfit->body->format,
-                    $steadier + ($shot->stabilised ? $outfit->stabiliserStops() : 0.0),
+                    $setup->focalLength,
+                    $setup->body->format,
+                    $steadier + ($shot->stabilised ? $setup->stabiliserStops() : 0.0),
                     $solved->settings->time->exact,
                     $shot->seed,
                 ),

@@ -11,10 +11,8 @@ use TruePupil\Core\PracticeCamera\DepthScale;
 
 /**
  * Depth of field for the live picture, in at most four parts: what is far behind, what is a little soft, what is sharp,
- * and
- * what is close in front. All but the sharp part is put together at half the size or a quarter, where a tenth of the
- * work
- * does; each part is laid over the ones behind it by its share of a pixel.
+ * and what is close in front. All but the sharp part is put together at half the size or a quarter, where a tenth of
+ * the work does; each part is laid over the ones behind it by its share of a pixel.
  */
 final readonly class QuickDepth
 {
@@ -94,8 +92,7 @@ final readonly class QuickDepth
         $isQuarter = $radius >= self::QUARTER_FROM;
         [$light, $levels] = $isQuarter ? [$half[0]->shrunk(2)->kept(), $this->smaller($half[1], 2)] : $half;
         // Averaging squares and mixing between them on the way back spread a point as a disc of radius "scale" does: so
-        // much
-        // is taken off.
+        // much is taken off.
         $scale = $isQuarter ? 4 : 2;
         $cover = $levels->lookedUp(LayerShares::table($this->vips, $shares))->kept();
         $part = DiscBlur::blur(

@@ -73,7 +73,7 @@ final readonly class Retake
         }
 
         // Beyond this the scene's plates hold nothing to show.
-        return $shot->outfit->focalLength35() <= $shot->scene->focalLengths35()[1] * 1.005 &&
+        return $shot->setup->focalLength35() <= $shot->scene->focalLengths35()[1] * 1.005 &&
             $shot->time?->exact <= 3600
             ? $shot
             : null;

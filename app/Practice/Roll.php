@@ -59,14 +59,14 @@ final readonly class Roll
             if ($stops !== 0.0) {
                 $texts = $this->bracketed(new ShotInput($texts), $metered, $stops);
             }
-            $sight = $this->finder->look(
+            $reading = $this->finder->look(
                 (new ShotInput($texts))->shot(
                     $scene,
                     $this->outfits($user, $scene),
                     DateTimeImmutable::createFromInterface($now),
                 ),
             );
-            $rows[] = [$texts, $sight, $now->clone()->addMilliseconds((int) round(1000 * $later))];
+            $rows[] = [$texts, $reading, $now->clone()->addMilliseconds((int) round(1000 * $later))];
         }
 
         $frames = DB::transaction(
@@ -134,20 +134,20 @@ final readonly class Roll
     }
 
     /** @return array<string, float|string> */
-    private function result(FinderReading $sight): array
+    private function result(FinderReading $reading): array
     {
-        $settings = $sight->settings();
+        $settings = $reading->settings();
 
         return [
             'n' => $settings->aperture->exact,
             't' => $settings->time->exact,
             'iso' => $settings->iso->exact,
-            'ev100' => $sight->meteredEv100,
-            'compensation' => $sight->request->compensation,
-            'filter' => $sight->request->filterStops,
-            'focus' => $sight->rendering->focused,
-            'focal' => $sight->rendering->focalLength,
-            'mode' => $sight->request->mode->value,
+            'ev100' => $reading->meteredEv100,
+            'compensation' => $reading->request->compensation,
+            'filter' => $reading->request->filterStops,
+            'focus' => $reading->rendering->focused,
+            'focal' => $reading->rendering->focalLength,
+            'mode' => $reading->request->mode->value,
         ];
     }
 }

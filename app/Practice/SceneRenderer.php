@@ -20,8 +20,7 @@ use TruePupil\Core\Tone\Srgb;
 
 /**
  * The practice camera's pixels. In the order that light goes: the scene's luminance, framed; what moves in it; the lens
- * with
- * its filters, its depth of field and its shake; the sensor with its noise; the tone curve.
+ * with its filters, its depth of field and its shake; the sensor with its noise; the tone curve.
  */
 final class SceneRenderer
 {

@@ -33,7 +33,7 @@ final readonly class Shot
      */
     public function __construct(
         public Scene $scene,
-        public CameraSetup $outfit,
+        public CameraSetup $setup,
         public ExposureMode $mode,
         public ?Aperture $aperture,
         public ?ExposureTime $time,

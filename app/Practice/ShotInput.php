@@ -111,7 +111,7 @@ final readonly class ShotInput
     /** @throws InvalidArgumentException saying which value cannot be used and why */
     public function shot(Scene $scene, CameraSetups $outfits, DateTimeImmutable $takenAt): Shot
     {
-        $outfit = $this->outfit($outfits, $scene);
+        $setup = $this->setup($outfits, $scene);
         $mode = $this->mode();
         $iso =
             $this->isLeft('iso') && ! in_array(strtolower($this->texts['iso']), ['', 'auto'], true)
@@ -121,14 +121,14 @@ final readonly class ShotInput
             throw new InvalidArgumentException('In this mode ISO is set by hand; choose a value.');
         }
         $stops = $this->within('graduated', 'The graduated filter', 0, 6);
-        $limits = $outfit->body->limits;
+        $limits = $setup->body->limits;
 
         return new Shot(
             scene: $scene,
-            outfit: $outfit,
+            setup: $setup,
             mode: $mode,
-            aperture: $this->isLeft('n') ? $this->aperture($outfit) : null,
-            time: $this->isLeft('t') ? $this->time($outfit, $mode) : null,
+            aperture: $this->isLeft('n') ? $this->aperture($setup) : null,
+            time: $this->isLeft('t') ? $this->time($setup, $mode) : null,
             iso: $iso,
             compensation: Stops::of(
                 $this->isLeft('compensation') ? $this->within('compensation', 'Compensation', -5, 5) : 0.0,
@@ -162,9 +162,9 @@ final readonly class ShotInput
             autoIso: $outfits->kit->autoIso ??
                 AutoIso::byFocalLength(
                     $limits->isoBase,
-                    min($limits->isoMax, $outfit->body->comfortableIso ?? 6400.0),
-                    $outfit->focalLength,
-                    $outfit->body->format,
+                    min($limits->isoMax, $setup->body->comfortableIso ?? 6400.0),
+                    $setup->focalLength,
+                    $setup->body->format,
                 ),
             point: [
                 'x' => $this->within('px', 'The focus point', 0, 1),
@@ -174,7 +174,7 @@ final readonly class ShotInput
         );
     }
 
-    private function outfit(CameraSetups $outfits, Scene $scene): CameraSetup
+    private function setup(CameraSetups $outfits, Scene $scene): CameraSetup
     {
         $focal = $this->texts['focal'] === '' ? null : $this->within('focal', 'The focal length', 1, 3000);
 
@@ -183,26 +183,26 @@ final readonly class ShotInput
             : $outfits->with($this->texts['lens'], $focal, $scene);
     }
 
-    private function aperture(CameraSetup $outfit): Aperture
+    private function aperture(CameraSetup $setup): Aperture
     {
         $aperture = Aperture::of($this->within('n', 'The f-number', 0.5, 128));
-        $widest = $outfit->lens->widestAt($outfit->focalLength);
+        $widest = $setup->lens->widestAt($setup->focalLength);
 
         return match (true) {
             $aperture->exact < $widest->exact * 0.99 => throw new InvalidArgumentException(
                 sprintf(
                     '%s opens no wider than %s at %s mm; got %s.',
-                    $outfit->lens->name,
+                    $setup->lens->name,
                     $widest,
-                    round($outfit->focalLength),
+                    round($setup->focalLength),
                     $aperture,
                 ),
             ),
-            $aperture->exact > $outfit->lens->smallest * 1.04 => throw new InvalidArgumentException(
+            $aperture->exact > $setup->lens->smallest * 1.04 => throw new InvalidArgumentException(
                 sprintf(
                     '%s closes no further than ƒ/%s; got %s.',
-                    $outfit->lens->name,
-                    $outfit->lens->smallest,
+                    $setup->lens->name,
+                    $setup->lens->smallest,
                     $aperture,
                 ),
             ),
@@ -210,10 +210,10 @@ final readonly class ShotInput
         };
     }
 
-    private function time(CameraSetup $outfit, ExposureMode $mode): ExposureTime
+    private function time(CameraSetup $setup, ExposureMode $mode): ExposureTime
     {
         $time = ExposureTime::parse($this->texts['t']);
-        $limits = $outfit->body->limits;
+        $limits = $setup->body->limits;
         // As engraved: thirty seconds on the dial are thirty-two in truth.
         if (
             $time->nominal() < $limits->fastest * 0.99 ||
@@ -222,7 +222,7 @@ final readonly class ShotInput
             throw new InvalidArgumentException(
                 sprintf(
                     '%s times from %s to %s; got %s. Bulb holds longer.',
-                    $outfit->body->name,
+                    $setup->body->name,
                     ExposureTime::nearest($limits->fastest),
                     ExposureTime::nearest($limits->slowest),
                     $time,

@@ -36,7 +36,7 @@ final class ShotNote
     /** @return array<string, mixed> */
     public static function write(Shot $shot): array
     {
-        [$body, $lens] = [$shot->outfit->body, $shot->outfit->lens];
+        [$body, $lens] = [$shot->setup->body, $shot->setup->lens];
 
         return [
             'scene' => $shot->scene->id,
@@ -45,7 +45,7 @@ final class ShotNote
             'takenAt' => $shot->takenAt->format(DATE_ATOM),
             'seed' => $shot->seed,
             'body' => [
-                'make' => $shot->outfit->make,
+                'make' => $shot->setup->make,
                 'name' => $body->name,
                 'format' => [$body->format->width, $body->format->height],
                 'pixelsAcross' => $body->pixelsAcross,
@@ -57,7 +57,7 @@ final class ShotNote
                 'isoBase' => $body->limits->isoBase,
             ],
             'lens' => get_object_vars($lens),
-            'focalLength' => $shot->outfit->focalLength,
+            'focalLength' => $shot->setup->focalLength,
             'n' => $shot->aperture?->exact,
             't' => $shot->time?->exact,
             'iso' => $shot->iso?->exact,
@@ -100,7 +100,7 @@ final class ShotNote
             $facts['pixelsAcross'],
             (float) $facts['stabiliserStops'],
         );
-        $outfit = new CameraSetup(
+        $setup = new CameraSetup(
             $body,
             $lens ?? new Lens(...$note['lens']),
             $focalLength ?? (float) $note['focalLength'],
@@ -108,7 +108,7 @@ final class ShotNote
         );
         $shot = [
             'scene' => Scene::find($note['scene']),
-            'outfit' => $outfit,
+            'outfit' => $setup,
             'mode' => ExposureMode::from($note['mode']),
             'aperture' => $note['n'] === null ? null : Aperture::of($note['n']),
             'time' => $note['t'] === null ? null : ExposureTime::of($note['t']),
@@ -131,7 +131,7 @@ final class ShotNote
             'autoIso' => AutoIso::byFocalLength(
                 $body->limits->isoBase,
                 $body->limits->isoMax,
-                $outfit->focalLength,
+                $setup->focalLength,
                 $body->format,
             ),
             'point' => $note['point'],

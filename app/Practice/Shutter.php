@@ -21,16 +21,16 @@ final readonly class Shutter
     /** @throws \InvalidArgumentException when the scene, the lens or the mode does not allow what was set */
     public function press(Shot $shot, string $target): ExposureSettings
     {
-        $sight = $this->finder->look($shot);
-        $settings = $sight->settings();
-        $outfit = $shot->outfit;
-        File::put($target, $this->renderer->picture($sight->rendering, RenderQuality::frame())->jpeg(self::QUALITY));
+        $reading = $this->finder->look($shot);
+        $settings = $reading->settings();
+        $setup = $shot->setup;
+        File::put($target, $this->renderer->picture($reading->rendering, RenderQuality::frame())->jpeg(self::QUALITY));
         $this->tags->write(
             $target,
             new CaptureRecord(
-                make: $outfit->make,
-                model: $outfit->body->name,
-                lens: $outfit->lens->name,
+                make: $setup->make,
+                model: $setup->body->name,
+                lens: $setup->lens->name,
                 fNumber: $settings->aperture,
                 exposureTime: $settings->time,
                 iso: $settings->iso,
@@ -38,12 +38,12 @@ final readonly class Shutter
                 mode: $shot->mode,
                 metering: $shot->metering,
                 flashFired: $shot->flash !== null,
-                focalLength: $outfit->focalLength,
-                focalLength35: round($outfit->focalLength35()),
+                focalLength: $setup->focalLength,
+                focalLength35: round($setup->focalLength35()),
                 whiteBalance: $shot->kelvin === null ? 'auto' : 'set',
-                focusDistance: round($sight->rendering->focused, 2),
+                focusDistance: round($reading->rendering->focused, 2),
                 takenAt: $shot->takenAt,
-                widestFNumber: $outfit->lens->widestAt($outfit->focalLength)->nominal(),
+                widestFNumber: $setup->lens->widestAt($setup->focalLength)->nominal(),
             ),
         );
 

@@ -29,8 +29,7 @@ enum ShutterRelease: string
 
     /**
      * For each frame, how much later it is in seconds and how much more light it gets in stops: the metered one first,
-     * as
-     * most cameras do, then less and more.
+     * as most cameras do, then less and more.
      *
      * @return list<array{later: float, stops: float}>
      */

@@ -18,8 +18,7 @@ use TruePupil\Core\Findings\Topic;
 
 /**
  * A student's way through a course, topic by topic and attempt by attempt, from what was found, checked and drilled.
- * Every
- * point can be traced to its frames; nothing is added up into one grade.
+ * Every point can be traced to its frames; nothing is added up into one grade.
  */
 final class SkillRecord
 {

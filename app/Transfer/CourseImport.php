@@ -19,8 +19,7 @@ use ZipArchive;
 
 /**
  * Takes a course in from another installation, whole or not at all. People who have an account here under the same
- * address
- * keep it as it is; everybody else comes with theirs and signs in as before.
+ * address keep it as it is; everybody else comes with theirs and signs in as before.
  */
 final readonly class CourseImport
 {

@@ -6,8 +6,7 @@ namespace TruePupil\Core\Adviser;
 
 /**
  * How far the light is from what the demands can live with. For each aperture that depth and separation allow, the
- * times
- * and ISOs allowed make a band of light: from Av + slowest Tv − highest Sv to Av + fastest Tv − lowest Sv.
+ * times and ISOs allowed make a band of light: from Av + slowest Tv − highest Sv to Av + fastest Tv − lowest Sv.
  */
 final readonly class LightGap
 {

@@ -9,8 +9,7 @@ use TruePupil\Core\Raster\ColourGrid;
 /**
  * What draws the eye: the image signature (Hou, Harel and Koch, "Image Signature: Highlighting Sparse Salient Regions",
  * IEEE PAMI 34, 2012). The signs of a picture's cosine transform, transformed back, squared and smoothed, stand out
- * where
- * something sparse lies on a plain ground; added up over brightness and two opponent colours.
+ * where something sparse lies on a plain ground; added up over brightness and two opponent colours.
  */
 final readonly class Attention
 {

@@ -8,8 +8,7 @@ use TruePupil\Core\Raster\GreyGrid;
 
 /**
  * Straight lines that are nearly level or nearly upright, by the Hough transform over edges (Duda and Hart 1972), each
- * edge
- * voting only near the direction that its slope of brightness gives.
+ * edge voting only near the direction that its slope of brightness gives.
  *
  * Angles in degrees; positive is clockwise: a level line falls to the right, an upright one leans to the right.
  */

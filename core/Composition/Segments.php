@@ -8,8 +8,7 @@ use TruePupil\Core\Raster\GreyGrid;
 
 /**
  * Straight edges of any direction, with their ends: the Hough transform over normals (Duda and Hart 1972), each edge
- * voting
- * near its own direction; along the strongest line, the longest run of edges without a gap is one segment.
+ * voting near its own direction; along the strongest line, the longest run of edges without a gap is one segment.
  *
  * @phpstan-type Segment array{x1: float, y1: float, x2: float, y2: float, length: float}
  */

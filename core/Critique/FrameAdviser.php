@@ -24,9 +24,8 @@ use TruePupil\Core\Situation\Situation;
 
 /**
  * Better settings for a frame that was taken. Where an intent or a kit is known the whole kit is searched for it;
- * otherwise
- * one value of the frame moves until its subject sits in its place. Each suggestion names the findings that it would do
- * away with, found out by judging the frame retaken.
+ * otherwise one value of the frame moves until its subject sits in its place. Each suggestion names the findings that
+ * it would do away with, found out by judging the frame retaken.
  */
 final readonly class FrameAdviser
 {

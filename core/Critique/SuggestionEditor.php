@@ -24,10 +24,8 @@ use TruePupil\Core\Situation\Situation;
 
 /**
  * Changes a suggestion by hand. One of aperture, time and ISO follows, so that the exposure stays what places the
- * subject:
- * Av + Tv = EV100 − filter + Sv. Values stay within lens and camera; what is then missed of the light or of the intent
- * is
- * said, as for any other suggestion.
+ * subject: Av + Tv = EV100 − filter + Sv. Values stay within lens and camera; what is then missed of the light or of
+ * the intent is said, as for any other suggestion.
  */
 final readonly class SuggestionEditor
 {

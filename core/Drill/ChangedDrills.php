@@ -14,8 +14,7 @@ use TruePupil\Core\Exposure\Stops;
 
 /**
  * Two real frames between which one value moved. The difference shrinks from three stops to two thirds as the level
- * rises; half of
- * it lies to either side of the right exposure, so that both can be read.
+ * rises; half of it lies to either side of the right exposure, so that both can be read.
  */
 final class ChangedDrills extends DrillMaker
 {

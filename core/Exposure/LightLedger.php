@@ -6,10 +6,8 @@ namespace TruePupil\Core\Exposure;
 
 /**
  * The account of a frame's light, in stops. What the subject offered (its EV100) and what ISO gave stand on one side;
- * what
- * aperture, exposure time and filter took, and where the brief wants the subject, stand on the other. The balance is
- * the
- * exposure error: positive is too bright.
+ * what aperture, exposure time and filter took, and where the brief wants the subject, stand on the other. The balance
+ * is the exposure error: positive is too bright.
  *
  * offered + ISO − aperture − time − filter − wanted = error, with APEX values of the exact scale settings.
  */

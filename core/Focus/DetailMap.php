@@ -11,8 +11,7 @@ use InvalidArgumentException;
  * difference (bend) across and downwards, in 8-bit codes.
  *
  * A step of height h that is spread over w pixels has slopes that add up to h, whatever w, and bends that add up to
- * 2h/w: so
- * bend over slope is 2/w, the sharpness of an edge whatever its contrast.
+ * 2h/w: so bend over slope is 2/w, the sharpness of an edge whatever its contrast.
  */
 final readonly class DetailMap
 {

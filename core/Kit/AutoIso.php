@@ -27,8 +27,7 @@ final readonly class AutoIso
 
     /**
      * With the slowest time that follows the focal length: one over the 35 mm equivalent, so many stops slower or, with
-     * a
-     * negative number, faster. Focal length in mm.
+     * a negative number, faster. Focal length in mm.
      *
      * @throws InvalidOptics
      */

@@ -58,8 +58,7 @@ final readonly class Lens
 
     /**
      * Its widest f-number at a focal length. Between the ends of a zoom the aperture is taken to close evenly in stops
-     * with
-     * the logarithm of the focal length; real zooms go in small steps about that line.
+     * with the logarithm of the focal length; real zooms go in small steps about that line.
      *
      * @throws InvalidOptics when it does not reach the focal length
      */

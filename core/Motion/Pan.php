@@ -9,8 +9,7 @@ use TruePupil\Core\Optics\SensorFormat;
 
 /**
  * Following a subject: only what is left of its speed against the pan blurs it, while what stands still streaks across
- * the
- * frame at f·v/s (angular speed v/s times focal length).
+ * the frame at f·v/s (angular speed v/s times focal length).
  */
 final readonly class Pan
 {

@@ -11,8 +11,7 @@ use TruePupil\Core\Optics\SensorFormat;
  * How far a moving subject's image travels on the sensor: v·cosα·t·m, with magnification m = f/(s−f).
  *
  * Critical is one circle of confusion, acceptable four. A person walking at 1.4 m/s across the frame at 5 m with 50 mm
- * on
- * 36x24: 1/471 s and 1/118 s.
+ * on 36x24: 1/471 s and 1/118 s.
  */
 final readonly class SubjectBlur
 {

@@ -17,8 +17,7 @@ final readonly class FocusStack
 
     /**
      * Depth of field is a band of even width in 1/distance: 1/near = 1/s + (1 − f/s)/h and 1/far = 1/s − (1 − f/s)/h
-     * with
-     * h = f²/(N·c). Bands are laid edge to edge, less the overlap, from the near limit outwards.
+     * with h = f²/(N·c). Bands are laid edge to edge, less the overlap, from the near limit outwards.
      *
      * @param  float  $overlap  share of each frame's depth that the next one covers again, 0 to 0.9
      *

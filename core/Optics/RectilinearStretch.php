@@ -6,8 +6,7 @@ namespace TruePupil\Core\Optics;
 
 /**
  * How a lens that keeps lines straight pulls things apart away from the axis. At an angle θ from the axis everything
- * grows
- * by 1/cos²θ outwards and by 1/cosθ across, so that a ball becomes 1/cosθ times longer than wide.
+ * grows by 1/cos²θ outwards and by 1/cosθ across, so that a ball becomes 1/cosθ times longer than wide.
  *
  * Example: 16 mm at the corner of 36x24 mm: θ = 53.5°, ratio 1.68.
  */

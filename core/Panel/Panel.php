@@ -8,10 +8,8 @@ use TruePupil\Core\Composition\Region;
 
 /**
  * Brings the remarks of several critics together: two are about the same thing when they have the same topic and lie in
- * the
- * same place. Places are the same when their overlap is at least a third of what both cover; a remark on the whole
- * frame
- * meets others on the whole frame. A remark without a topic stands alone.
+ * the same place. Places are the same when their overlap is at least a third of what both cover; a remark on the whole
+ * frame meets others on the whole frame. A remark without a topic stands alone.
  */
 final class Panel
 {

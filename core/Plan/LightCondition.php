@@ -10,10 +10,8 @@ use TruePupil\Core\Sky\Weather;
 
 /**
  * The light of usual conditions, to start a plan from. Daylight and moonlight come from the light table, with the sun
- * 45°
- * high or as the name says; lit places from their usual illuminance in lux (the levels that lighting standards
- * recommend,
- * or what such lamps give), by E = 2^EV100 · C/100 (ISO 2720, C = 250). Good to about a stop.
+ * 45° high or as the name says; lit places from their usual illuminance in lux (the levels that lighting standards
+ * recommend, or what such lamps give), by E = 2^EV100 · C/100 (ISO 2720, C = 250). Good to about a stop.
  */
 enum LightCondition: string
 {

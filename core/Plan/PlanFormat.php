@@ -19,8 +19,7 @@ use TruePupil\Core\Sky\Location;
 
 /**
  * Reads a plan from decoded JSON: "intent" and "sceneEv100" as in a request for advice, and the planned settings under
- * the
- * keys of a suggestion, either at the top or under "settings".
+ * the keys of a suggestion, either at the top or under "settings".
  */
 final class PlanFormat
 {

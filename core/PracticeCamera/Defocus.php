@@ -12,8 +12,7 @@ use TruePupil\Core\Optics\BlurDisc;
  * behind it.
  *
  * A distance whose disc lies between two layers' is shared between them so that the spread (the disc's mean square
- * radius)
- * stays its own.
+ * radius) stays its own.
  */
 final readonly class Defocus
 {

@@ -6,8 +6,7 @@ namespace TruePupil\Core\PracticeCamera;
 
 /**
  * Water that leaves a nozzle or a rim as drops and falls: each drop on its own parabola, so that a short exposure
- * freezes
- * it, a longer one draws it out and a long one lays thousands over each other into silk.
+ * freezes it, a longer one draws it out and a long one lays thousands over each other into silk.
  */
 final readonly class Fall
 {
@@ -42,8 +41,7 @@ final readonly class Fall
 
     /**
      * The drops that are in the air at some time during an exposure, as trails on the plate; the amount of each is the
-     * area
-     * of the drop in square plate widths.
+     * area of the drop in square plate widths.
      *
      * @param  float  $moment  s
      * @param  float  $seconds  of the exposure

@@ -8,8 +8,7 @@ use TruePupil\Core\Exposure\ExposureSettings;
 
 /**
  * What a flash adds, by its guide number: at N = GN/s, ISO 100, a subject s metres away is exposed as the meter wants.
- * The
- * shutter has no part in it.
+ * The shutter has no part in it.
  */
 final class FlashLight
 {

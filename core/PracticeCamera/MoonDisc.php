@@ -29,8 +29,7 @@ final readonly class MoonDisc
 
     /**
      * Whether a point of the disc is lit: x and y from −1 to 1, the light coming from the right. The edge of the light
-     * is
-     * half an ellipse.
+     * is half an ellipse.
      */
     public function isLit(float $x, float $y): bool
     {

@@ -9,8 +9,7 @@ use TruePupil\Core\Optics\SensorFormat;
 
 /**
  * How far unsteady hands draw a point across the sensor: one circle of confusion at the longest exposure that most
- * hands
- * hold still, and in proportion to time before and after. Each press differs; a tripod does not move.
+ * hands hold still, and in proportion to time before and after. Each press differs; a tripod does not move.
  */
 final readonly class Shake
 {

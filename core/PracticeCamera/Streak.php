@@ -6,8 +6,7 @@ namespace TruePupil\Core\PracticeCamera;
 
 /**
  * A straight, even streak as a few steps: a picture laid over itself half and half, each time shifted twice as far,
- * leaves
- * 2ⁿ evenly spread copies after n steps.
+ * leaves 2ⁿ evenly spread copies after n steps.
  */
 final class Streak
 {

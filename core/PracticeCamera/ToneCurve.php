@@ -8,8 +8,7 @@ use TruePupil\Core\Tone\Srgb;
 
 /**
  * How a linear picture becomes bytes: the sRGB curve, with a shoulder so that highlights fade into white. Up to 0.8
- * nothing
- * is changed; from there x − (x − 0.8)²/0.8 reaches 1 at 1.2 with no slope left, and all above is lost.
+ * nothing is changed; from there x − (x − 0.8)²/0.8 reaches 1 at 1.2 with no slope left, and all above is lost.
  */
 final class ToneCurve
 {

@@ -6,8 +6,7 @@ namespace TruePupil\Core\PracticeCamera;
 
 /**
  * Where a plate was seen from: what lies in space falls on the plate by central projection. Metres; x to the right, y
- * up,
- * z away. Places on the plate are fractions of its width and height from the upper left corner.
+ * up, z away. Places on the plate are fractions of its width and height from the upper left corner.
  */
 final readonly class Viewpoint
 {

@@ -8,8 +8,7 @@ use InvalidArgumentException;
 
 /**
  * What the camera takes the light's colour to be, and the channel gains that make such light neutral. The plates are
- * seen
- * as a camera set to daylight (5500 K) sees them.
+ * seen as a camera set to daylight (5500 K) sees them.
  *
  * The colour of a black body follows the cubic approximation of the Planckian locus in CIE 1931 xy (Kang and others,
  * 2002),

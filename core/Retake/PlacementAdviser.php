@@ -17,8 +17,7 @@ use TruePupil\Core\Situation\Situation;
  * Settings that would have placed the subject where the brief wants it, moving one value at a time.
  *
  * Exact and exhaustive: the exposure must change by the placement error, turned round, to the nearest third. Each way
- * of
- * doing that is worked out, the ones the camera cannot do are left out, and the rest are put in order of what they
+ * of doing that is worked out, the ones the camera cannot do are left out, and the rest are put in order of what they
  * cost.
  */
 final class PlacementAdviser

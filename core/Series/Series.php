@@ -8,8 +8,7 @@ use TruePupil\Core\Capture\CaptureRecord;
 
 /**
  * Frames taken as a row, in the order of their times. All differences in stops; half a third is no difference, since
- * dials
- * and records round.
+ * dials and records round.
  */
 final readonly class Series
 {

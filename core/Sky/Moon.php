@@ -6,8 +6,7 @@ namespace TruePupil\Core\Sky;
 
 /**
  * The moon's place and phase: the largest periodic terms of Meeus, Astronomical Algorithms, chapter 47 (longitude
- * within
- * about 0.03°, latitude 0.02°), and the illuminated fraction of chapter 48.
+ * within about 0.03°, latitude 0.02°), and the illuminated fraction of chapter 48.
  */
 final readonly class Moon
 {

@@ -8,8 +8,7 @@ use InvalidArgumentException;
 
 /**
  * Turns a value into plain data that can be stored for years, and back. The stored names are written out in the codec,
- * so
- * that renaming a property changes nothing that was stored before.
+ * so that renaming a property changes nothing that was stored before.
  *
  * @template T
  */

@@ -6,8 +6,7 @@ namespace TruePupil\Core\Tone;
 
 /**
  * Where pixels are lost at the end of the scale, on a small map, and how they hang together: a hundred glints are
- * something
- * else than one white sky, though they may add up to the same share.
+ * something else than one white sky, though they may add up to the same share.
  */
 final readonly class EndAreas
 {

@@ -8,12 +8,10 @@ use TruePupil\Core\Raster\ColourGrid;
 
 /**
  * The hard edge of a graduated filter, or of a gradient drawn afterwards: across the whole width everything turns
- * darker by
- * the same number of stops within a few rows, whatever it is that stands there.
+ * darker by the same number of stops within a few rows, whatever it is that stands there.
  *
  * A horizon or a roof does not do that: above and below it lie different things. So the line is only one where what
- * lies above
- * follows what lies below from column to column, and where there is something to follow.
+ * lies above follows what lies below from column to column, and where there is something to follow.
  */
 final readonly class GraduatedEdge
 {

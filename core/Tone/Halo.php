@@ -8,9 +8,8 @@ use TruePupil\Core\Raster\GreyGrid;
 
 /**
  * A halo along strong edges, as raising local contrast or shadows too far leaves it: the bright side grows brighter
- * towards
- * the edge and the dark side darker, over about a fiftieth of the frame. Natural light does one of the two, rarely
- * both.
+ * towards the edge and the dark side darker, over about a fiftieth of the frame. Natural light does one of the two,
+ * rarely both.
  */
 final class Halo
 {

@@ -79,8 +79,7 @@ final readonly class ToneMeasures
 
     /**
      * Of the codes between the darkest and the brightest hundredth of each channel, the share that no pixel has, %. 0
-     * where a
-     * channel is too narrow to tell.
+     * where a channel is too narrow to tell.
      *
      * @return array{r: float, g: float, b: float}
      */

@@ -76,8 +76,7 @@ final readonly class Recipe
 
     /**
      * Light that lifting shadows or holding highlights gives to a tone, in stops: all of it three stops from mid-grey
-     * on,
-     * none on the other side of it, with a smooth way between.
+     * on, none on the other side of it, with a smooth way between.
      *
      * @param  float  $stops  positive lifts what is dark, negative holds what is bright
      * @param  float  $tone  stops from mid-grey

@@ -32,13 +32,13 @@ final class NewcomerTest extends BrowserTestCase
         $this->press('start a course of your own');
         $this->see('What the course is called');
         $screens++;
-        $typed = [
+        $input = [
             '#course' => 'Winter light',
             '#name' => 'Nova Comer',
             '#email' => 'nova'.$width.'.'.bin2hex(random_bytes(3)).'@kilnyard.example',
             '#password' => 'ten-characters',
         ];
-        foreach ($typed as $field => $text) {
+        foreach ($input as $field => $text) {
             $this->type($field, $text);
         }
         $this->assertNothingSticksOut();
@@ -60,7 +60,7 @@ final class NewcomerTest extends BrowserTestCase
 
         $this->assertLessThanOrEqual(self::MOST_SCREENS, $screens);
         $seconds =
-            self::SECONDS_A_SCREEN * $screens + array_sum(array_map(strlen(...), $typed)) / self::CHARACTERS_A_SECOND;
+            self::SECONDS_A_SCREEN * $screens + array_sum(array_map(strlen(...), $input)) / self::CHARACTERS_A_SECOND;
         $this->assertLessThan(self::MOST_SECONDS, $seconds, 'at a person\'s pace');
     }
 

@@ -48,13 +48,13 @@ final class PracticeCameraTest extends BrowserTestCase
         $this->waitFor(fn (): bool => $this->field('held') === '');
 
         // What cannot be done is told, and the last sight stays.
-        $sight = $this->picture();
+        $reading = $this->picture();
         $this->type('input[name=focal]', '300');
         $this->browser()->executeScript('arguments[0].dispatchEvent(new Event("change", {bubbles: true}))', [
             $this->find('input[name=focal]'),
         ]);
         $this->see('still shows what you saw last');
-        $this->assertSame($sight, $this->picture());
+        $this->assertSame($reading, $this->picture());
         $this->type('input[name=focal]', '50');
         $this->browser()->executeScript('arguments[0].dispatchEvent(new Event("change", {bubbles: true}))', [
             $this->find('input[name=focal]'),

@@ -240,7 +240,7 @@ final class ComposerTest extends TestCase
     {
         $world = World::make();
         $this->actingAs($world->instructor);
-        $shelf = app(InstructorBriefs::class);
+        $ownBriefs = app(InstructorBriefs::class);
         $mine = BriefInput::of(self::form())->data('a-tidy-table');
         $pack = BriefPack::of('From next door', [
             $mine,
@@ -259,7 +259,7 @@ final class ComposerTest extends TestCase
             'brief' => ['a-bare-table', 'meter-is-fooled'],
         ])->assertSessionHas('done', '1 brief is kept, 2 left alone.');
         $this->assertSame(['a-bare-table'], OwnBrief::query()->pluck('brief_id')->all());
-        $this->assertSame('The meter is fooled', $shelf->data($world->instructor, 'meter-is-fooled')['title']);
+        $this->assertSame('The meter is fooled', $ownBriefs->data($world->instructor, 'meter-is-fooled')['title']);
         // A second press finds nothing to keep.
         $this->post(route('pack.store', $world->course), ['brief' => ['a-tidy-table']])->assertSessionHas('problem');
 

@@ -289,8 +289,8 @@ final class HandInTest extends TestCase
 
         $this->actingAs($world->student)
             ->get(route('frames.edit', $frame))
-            ->assertMarkup('typed[fNumber]')
-            ->assertMarkup('typed[mode]');
+            ->assertMarkup('stated[fNumber]')
+            ->assertMarkup('stated[mode]');
         $this->put(
             route('frames.update', $frame),
             World::form([

@@ -47,12 +47,12 @@ final class PlanTest extends TestCase
         'filters' => [3, 6, 10],
     ];
 
-    /** @param  array<string, string>  $typed */
+    /** @param  array<string, string>  $input */
     #[DataProvider('lights')]
-    public function test_the_light_is_known_in_four_ways(array $typed, float $ev100): void
+    public function test_the_light_is_known_in_four_ways(array $input, float $ev100): void
     {
         $world = World::make();
-        $sheet = $this->sheet($world, $typed);
+        $sheet = $this->sheet($world, $input);
 
         $this->assertSame([], $sheet->problems);
         $this->assertEqualsWithDelta($ev100, $sheet->light?->value, 0.05);
@@ -115,11 +115,11 @@ final class PlanTest extends TestCase
     {
         $world = World::make();
         $world->student->update(['kit' => self::KIT]);
-        $exposure = fn (array $typed): float => $this->sheet($world, [
+        $exposure = fn (array $input): float => $this->sheet($world, [
             'way' => 'spot',
             'spotEv' => '10',
             'support' => 'hand',
-            ...$typed,
+            ...$input,
         ])->advice->suggestions[0]->settings->ev100()->value;
 
         $this->assertEqualsWithDelta(10.0, $exposure([]), 1 / 6);
@@ -250,11 +250,11 @@ final class PlanTest extends TestCase
         $this->assertSame(1, SavedPlan::query()->count());
     }
 
-    /** @param  array<string, string>  $typed */
-    private function sheet(World $world, array $typed, ?\App\Models\User $student = null): PlanSheet
+    /** @param  array<string, string>  $input */
+    private function sheet(World $world, array $input, ?\App\Models\User $student = null): PlanSheet
     {
         $plan = SavedPlan::forNext($world->setBrief, $student ?? $world->student);
-        $plan->input = $typed;
+        $plan->input = $input;
 
         return PlanSheet::of($plan);
     }

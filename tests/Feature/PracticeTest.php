@@ -61,13 +61,13 @@ final class PracticeTest extends TestCase
         );
 
         // Only the sight is sent when the dials move.
-        $sight = $this->actingAs($world->student)
+        $reading = $this->actingAs($world->student)
             ->get(route('practice.show', ['scene' => 'pots', 'mode' => 'aperture', 'n' => '4']), [
                 'HX-Request' => 'true',
             ])
             ->assertOk();
-        $this->assertStringNotContainsString('<html', $sight->content());
-        $sight->assertMarkup('data-ev');
+        $this->assertStringNotContainsString('<html', $reading->content());
+        $reading->assertMarkup('data-ev');
     }
 
     public function test_a_kit_without_a_lens_for_the_scene_is_lent_one(): void

@@ -88,13 +88,21 @@ final class RenderingTest extends TestCase
     #[DataProvider('lenses')]
     public function test_points_blur_by_the_optics_formula(float $focal, float $n, float $focused): void
     {
-        $sight = $this->look('chart', $n, 1 / 60, 100, focal: $focal, focus: $focused, aim: ['x' => 0.5, 'y' => 0.83]);
+        $reading = $this->look(
+            'chart',
+            $n,
+            1 / 60,
+            100,
+            focal: $focal,
+            focus: $focused,
+            aim: ['x' => 0.5, 'y' => 0.83],
+        );
         $light = app(SceneRenderer::class)
-            ->linear($sight->rendering, RenderQuality::frame())
+            ->linear($reading->rendering, RenderQuality::frame())
             ->weighed(Srgb::WEIGHTS)
             ->kept();
         $pixelsPerMm = $light->width / 36;
-        $framing = $sight->rendering->framing;
+        $framing = $reading->rendering->framing;
         $measured = 0;
         // The plate was made for 50 mm: points stand 0.3 m apart as seen on the board.
         foreach ([1.0, 1.4, 2.0, 2.8, 4.0, 5.6, 8.0, 11.0, 16.0] as $index => $metres) {
@@ -141,9 +149,9 @@ final class RenderingTest extends TestCase
     public function test_noise_follows_the_sensor_model(): void
     {
         foreach ([800.0, 6400.0, 25600.0] as $iso) {
-            $sight = $this->look('chart', 8, ((1 / 15) * 100) / $iso, $iso);
+            $reading = $this->look('chart', 8, ((1 / 15) * 100) / $iso, $iso);
             $bytes = app(SceneRenderer::class)
-                ->picture($sight->rendering, RenderQuality::frame())
+                ->picture($reading->rendering, RenderQuality::frame())
                 ->cut(855, 120, 60, 60)
                 ->bytes();
             $linear = Srgb::linearByCode();
@@ -154,7 +162,7 @@ final class RenderingTest extends TestCase
             $mean = array_sum($greens) / count($greens);
             $variance =
                 array_sum(array_map(fn (float $value): float => ($value - $mean) ** 2, $greens)) / count($greens);
-            $noise = $sight->rendering->sensor->noiseAt(Iso::of($iso));
+            $noise = $reading->rendering->sensor->noiseAt(Iso::of($iso));
             $expected = $noise['gain'] * $mean + $noise['floor'] ** 2;
             // Bytes are steps of their own: a step's square over twelve.
             $step =
@@ -345,17 +353,17 @@ final class RenderingTest extends TestCase
      * Pixels from a tenth to nine tenths of the change at the back edge of the pale sign on the tricycle's box, along a
      * row above its emblem.
      */
-    private function signEdge(FinderReading $sight): float
+    private function signEdge(FinderReading $reading): float
     {
-        $light = app(SceneRenderer::class)->linear($sight->rendering, RenderQuality::frame());
-        $crossing = $sight->rendering->scene->crossing;
+        $light = app(SceneRenderer::class)->linear($reading->rendering, RenderQuality::frame());
+        $crossing = $reading->rendering->scene->crossing;
         \assert($crossing !== null);
         // The sign begins 0.3 m behind the hub of the rear wheels, which stand 0.4 m left of where the rider is said to
         // be.
         $at =
             900 +
-            ($crossing->at($sight->rendering->moment + $sight->rendering->settings->time->exact / 2) - 0.4 - 0.3) *
-                $sight->rendering->scene->view->widthsPerMetre($crossing->distance) *
+            ($crossing->at($reading->rendering->moment + $reading->rendering->settings->time->exact / 2) - 0.4 - 0.3) *
+                $reading->rendering->scene->view->widthsPerMetre($crossing->distance) *
                 1800;
         [$left, $width] = [(int) round($at) - 70, 140];
         // Of all around it only the sign has blue in it.
@@ -419,7 +427,7 @@ final class RenderingTest extends TestCase
     ): Shot {
         return new Shot(
             scene: Scene::find($scene),
-            outfit: new CameraSetup(
+            setup: new CameraSetup(
                 new Body(
                     'Marlpit One',
                     SensorFormat::fullFrame(),

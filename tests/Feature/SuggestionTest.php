@@ -211,7 +211,7 @@ final class SuggestionTest extends TestCase
 
         $this->assertEquals($note, ShotNote::write($again));
         $this->assertEquals($shot->scene, $again->scene);
-        $this->assertEqualsWithDelta($shot->outfit->focalLength35(), $again->outfit->focalLength35(), 1e-9);
+        $this->assertEqualsWithDelta($shot->setup->focalLength35(), $again->setup->focalLength35(), 1e-9);
     }
 
     /** @param  array<string, string>  $texts */

@@ -18,9 +18,8 @@ use TruePupil\Core\Measures\FrameMeasures;
 
 /**
  * A course as large as a school: many students, all ready briefs, two frames for nearly every pair of them. What hangs
- * on a
- * frame, its measures, checks and findings, is what one real frame came to; the pictures themselves are one and the
- * same.
+ * on a frame, its measures, checks and findings, is what one real frame came to; the pictures themselves are one and
+ * the same.
  *
  * @phpstan-type SampleFrame array{
  *     critique: Critique,

@@ -62,7 +62,7 @@ final class FinderBench
     /** @param  array<string, string>  $turn */
     private function sight(Scene $scene, array $turn): void
     {
-        $sight = app(Finder::class)->look(
+        $reading = app(Finder::class)->look(
             (new ShotInput(['iso' => '400', 'support' => 'tripod', ...$turn]))->shot(
                 $scene,
                 CameraSetups::ofDemo(),
@@ -71,8 +71,8 @@ final class FinderBench
         );
         view('practice.sight', [
             'view' => new FinderView(
-                $sight,
-                FinderPicture::of(app(SceneRenderer::class), app(PixelProgram::class), $sight->rendering),
+                $reading,
+                FinderPicture::of(app(SceneRenderer::class), app(PixelProgram::class), $reading->rendering),
             ),
         ])->render();
     }

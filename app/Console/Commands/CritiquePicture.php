@@ -45,14 +45,14 @@ final class CritiquePicture extends JsonCommand
         [$brief, $approach] = [$this->brief(), $this->approach()];
         $kit = $this->option('kit') === null ? null : KitFormat::read($this->json('kit'));
         $plan = $this->option('plan') === null ? null : PlanFormat::read($this->json('plan'));
-        $typed = new StatedFields(support: $this->support() ?? $plan?->support);
+        $input = new StatedFields(support: $this->support() ?? $plan?->support);
         [$marks, $pictures] = [$this->marks(), []];
         foreach ((array) $this->argument('files') as $path) {
             [$picture, $measures] = app(FileAnalysis::class)->critiqued($path, $marks);
             $pictures[] = [
                 'path' => $path,
                 'picture' => $picture,
-                'record' => $typed->fillIn($picture->capture),
+                'record' => $input->fillIn($picture->capture),
                 'measures' => $measures,
             ];
         }

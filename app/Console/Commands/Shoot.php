@@ -77,7 +77,7 @@ final class Shoot extends JsonCommand
             date_create_immutable((string) ($this->option('at') ?? 'now')) ?:
             throw new InvalidArgumentException(sprintf('"%s" is not a date and time.', $this->option('at'))),
         );
-        $sight = app(Finder::class)->look($shot);
+        $reading = app(Finder::class)->look($shot);
         // Written beside and renamed, so that nothing half-made takes the name.
         $partial = $out.'.'.bin2hex(random_bytes(4)).'.jpg';
         try {
@@ -90,19 +90,19 @@ final class Shoot extends JsonCommand
         return [
             'file' => $out,
             'scene' => $scene->id,
-            'light' => $sight->rendering->condition->id,
+            'light' => $reading->rendering->condition->id,
             'fNumber' => $settings->aperture->nominal(),
             'exposureTime' => $settings->time->nominal(),
             'iso' => $settings->iso->nominal(),
             'mode' => $shot->mode->value,
             'metering' => $shot->metering->value,
             'compensation' => $shot->compensation->value,
-            'lens' => $shot->outfit->lens->name,
-            'focalLength' => $shot->outfit->focalLength,
-            'focusDistance' => $sight->rendering->focused,
-            'meterStops' => $sight->meter()->value,
-            'patterns' => array_map(fn (Stops $stops): float => $stops->value, $sight->verdicts()),
-            'sceneEv100' => $sight->meteredEv100,
+            'lens' => $shot->setup->lens->name,
+            'focalLength' => $shot->setup->focalLength,
+            'focusDistance' => $reading->rendering->focused,
+            'meterStops' => $reading->meter()->value,
+            'patterns' => array_map(fn (Stops $stops): float => $stops->value, $reading->verdicts()),
+            'sceneEv100' => $reading->meteredEv100,
         ];
     }
 

@@ -24,10 +24,10 @@ use TruePupil\Core\Brief\InvalidBrief;
  */
 final class ComposerController extends Controller
 {
-    public function edit(Request $request, Course $course, InstructorBriefs $shelf, CheckPreview $trial): View
+    public function edit(Request $request, Course $course, InstructorBriefs $ownBriefs, CheckPreview $preview): View
     {
         $from = (string) $request->query('from', '');
-        $data = $from === '' ? null : $shelf->data($this->user($request), $from) ?? abort(404);
+        $data = $from === '' ? null : $ownBriefs->data($this->user($request), $from) ?? abort(404);
         $input =
             $data === null
                 ? BriefInput::of([
@@ -38,7 +38,7 @@ final class ComposerController extends Controller
                 ])->withCheck()
                 : BriefInput::fromData($data);
         // A ready brief is copied: its own file stays as it is.
-        if ($data !== null && ! $shelf->isOwn($this->user($request), $from)) {
+        if ($data !== null && ! $ownBriefs->isOwn($this->user($request), $from)) {
             $input = BriefInput::of([
                 ...$this->form($input),
                 'id' => '',
@@ -46,7 +46,7 @@ final class ComposerController extends Controller
             ]);
         }
 
-        return $this->page($course, $input, $trial, $request, $shelf);
+        return $this->page($course, $input, $preview, $request, $ownBriefs);
     }
 
     /** The list of checks with one more or one less, or with the fields that a newly chosen measure wants. */
@@ -62,31 +62,31 @@ final class ComposerController extends Controller
         return view('composer.checks', ['course' => $course, 'input' => $input]);
     }
 
-    public function try(Request $request, Course $course, CheckPreview $trial): View
+    public function try(Request $request, Course $course, CheckPreview $preview): View
     {
         return view('composer.trial', [
             'course' => $course,
-            ...$this->trial($course, BriefInput::of($request->all()), $trial),
+            ...$this->trial($course, BriefInput::of($request->all()), $preview),
         ]);
     }
 
     public function store(
         Request $request,
         Course $course,
-        InstructorBriefs $shelf,
-        CheckPreview $trial,
+        InstructorBriefs $ownBriefs,
+        CheckPreview $preview,
     ): RedirectResponse|Response {
         $input = BriefInput::of($request->all());
         $id =
-            $input->text('id') !== '' && $shelf->isOwn($this->user($request), $input->text('id'))
+            $input->text('id') !== '' && $ownBriefs->isOwn($this->user($request), $input->text('id'))
                 ? $input->text('id')
-                : $shelf->freeId($this->user($request), $input->text('title'));
+                : $ownBriefs->freeId($this->user($request), $input->text('title'));
         try {
             $input->brief($id);
         } catch (InvalidBrief $problem) {
-            return response($this->page($course, $input, $trial, $request, $shelf, $problem->getMessage()), 422);
+            return response($this->page($course, $input, $preview, $request, $ownBriefs, $problem->getMessage()), 422);
         }
-        $brief = $shelf->keep($this->user($request), $input->data($id));
+        $brief = $ownBriefs->keep($this->user($request), $input->data($id));
 
         return redirect()
             ->route('set-briefs.create', $course)
@@ -119,12 +119,12 @@ final class ComposerController extends Controller
     }
 
     /** Chosen briefs as a pack. */
-    public function export(Request $request, Course $course, InstructorBriefs $shelf): Response|RedirectResponse
+    public function export(Request $request, Course $course, InstructorBriefs $ownBriefs): Response|RedirectResponse
     {
         $briefs = array_values(
             array_filter(
                 array_map(
-                    fn (mixed $id): ?array => is_string($id) ? $shelf->data($this->user($request), $id) : null,
+                    fn (mixed $id): ?array => is_string($id) ? $ownBriefs->data($this->user($request), $id) : null,
                     (array) $request->query('brief', []),
                 ),
             ),
@@ -142,9 +142,9 @@ final class ComposerController extends Controller
     private function page(
         Course $course,
         BriefInput $input,
-        CheckPreview $trial,
+        CheckPreview $preview,
         Request $request,
-        InstructorBriefs $shelf,
+        InstructorBriefs $ownBriefs,
         ?string $problem = null,
     ): View {
         return view('composer.edit', [
@@ -152,13 +152,13 @@ final class ComposerController extends Controller
             'input' => $input,
             'problem' => $problem,
             'scenes' => Scene::all(),
-            'isOwn' => $shelf->isOwn($this->user($request), $input->text('id')),
-            ...$this->trial($course, $input, $trial, $problem === null),
+            'isOwn' => $ownBriefs->isOwn($this->user($request), $input->text('id')),
+            ...$this->trial($course, $input, $preview, $problem === null),
         ]);
     }
 
     /** @return array{brief: ?\TruePupil\Core\Brief\Brief, wrong: ?string, tried: list<array<string, mixed>>} */
-    private function trial(Course $course, BriefInput $input, CheckPreview $trial, bool $says = true): array
+    private function trial(Course $course, BriefInput $input, CheckPreview $preview, bool $says = true): array
     {
         try {
             // What is not filled in yet is no reason not to try the checks.
@@ -178,7 +178,7 @@ final class ComposerController extends Controller
             return ['brief' => null, 'wrong' => $says ? $problem->getMessage() : null, 'tried' => []];
         }
 
-        return ['brief' => $brief, 'wrong' => null, 'tried' => $trial->run($brief, $course)];
+        return ['brief' => $brief, 'wrong' => null, 'tried' => $preview->run($brief, $course)];
     }
 
     /** @return array<string, mixed> */

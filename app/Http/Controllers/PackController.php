@@ -16,7 +16,7 @@ use TruePupil\Core\Brief\InvalidBrief;
 /** Packs of briefs read in on screen: checked, shown, and only then kept. Nothing is overwritten. */
 final class PackController extends Controller
 {
-    public function preview(Request $request, Course $course, InstructorBriefs $shelf): View|RedirectResponse
+    public function preview(Request $request, Course $course, InstructorBriefs $ownBriefs): View|RedirectResponse
     {
         $file = $request->file('pack');
         $json =
@@ -38,11 +38,11 @@ final class PackController extends Controller
             'course' => $course,
             'title' => $pack->title,
             'briefs' => $pack->contents(),
-            'there' => $this->there($pack, $request, $shelf),
+            'there' => $this->there($pack, $request, $ownBriefs),
         ]);
     }
 
-    public function store(Request $request, Course $course, InstructorBriefs $shelf): RedirectResponse
+    public function store(Request $request, Course $course, InstructorBriefs $ownBriefs): RedirectResponse
     {
         $json = $request->session()->pull('pack');
         if (! is_string($json)) {
@@ -51,10 +51,10 @@ final class PackController extends Controller
                 ->with('problem', 'The pack is no longer here; choose its file again.');
         }
         $pack = BriefPack::read($json);
-        [$there, $chosen, $kept] = [$this->there($pack, $request, $shelf), (array) $request->input('brief', []), 0];
+        [$there, $chosen, $kept] = [$this->there($pack, $request, $ownBriefs), (array) $request->input('brief', []), 0];
         foreach ($pack->briefs as $data) {
             if (! in_array($data['id'], $there, true) && in_array($data['id'], $chosen, true)) {
-                $shelf->keep($this->user($request), $data);
+                $ownBriefs->keep($this->user($request), $data);
                 $kept++;
             }
         }
@@ -73,12 +73,12 @@ final class PackController extends Controller
     }
 
     /** @return list<string> ids that are taken */
-    private function there(BriefPack $pack, Request $request, InstructorBriefs $shelf): array
+    private function there(BriefPack $pack, Request $request, InstructorBriefs $ownBriefs): array
     {
         return array_values(
             array_filter(
                 array_column($pack->briefs, 'id'),
-                fn (string $id): bool => $shelf->data($this->user($request), $id) !== null,
+                fn (string $id): bool => $ownBriefs->data($this->user($request), $id) !== null,
             ),
         );
     }

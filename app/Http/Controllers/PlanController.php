@@ -28,7 +28,7 @@ final class PlanController extends Controller
     public function update(Request $request, SetBrief $setBrief): View|RedirectResponse
     {
         $plan = $this->plan($request, $setBrief);
-        $plan->input = PlanInput::of($request->except(['_token', '_method']), $setBrief->course->timezone)->typed();
+        $plan->input = PlanInput::of($request->except(['_token', '_method']), $setBrief->course->timezone)->texts();
         $plan->save();
 
         return $request->header('HX-Request') !== null

@@ -48,10 +48,10 @@ final class PracticeController extends Controller
         $outfits = $this->roll->outfits($this->user($request), $found);
         [$view, $problem] = [null, null];
         try {
-            $sight = app(Finder::class)->look($input->shot($found, $outfits, new DateTimeImmutable()));
+            $reading = app(Finder::class)->look($input->shot($found, $outfits, new DateTimeImmutable()));
             $view = new FinderView(
-                $sight,
-                FinderPicture::of(app(SceneRenderer::class), app(PixelProgram::class), $sight->rendering),
+                $reading,
+                FinderPicture::of(app(SceneRenderer::class), app(PixelProgram::class), $reading->rendering),
             );
         } catch (InvalidArgumentException $problemFound) {
             $problem = $problemFound->getMessage();
@@ -83,7 +83,7 @@ final class PracticeController extends Controller
     {
         try {
             $found = $this->scene($scene);
-            $sight = app(Finder::class)->look(
+            $reading = app(Finder::class)->look(
                 $this->input($request)->shot(
                     $found,
                     $this->roll->outfits($this->user($request), $found),
@@ -91,7 +91,7 @@ final class PracticeController extends Controller
                 ),
             );
 
-            return view('practice.patterns', ['verdicts' => $sight->verdicts()]);
+            return view('practice.patterns', ['verdicts' => $reading->verdicts()]);
         } catch (InvalidArgumentException $problem) {
             return view('practice.problem', ['problem' => $problem->getMessage()]);
         }

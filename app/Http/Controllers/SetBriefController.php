@@ -23,9 +23,9 @@ final class SetBriefController extends Controller
     {
     }
 
-    public function create(Request $request, Course $course, InstructorBriefs $shelf): View
+    public function create(Request $request, Course $course, InstructorBriefs $ownBriefs): View
     {
-        $briefs = $shelf->all($this->user($request));
+        $briefs = $ownBriefs->all($this->user($request));
 
         return view('set-briefs.create', [
             'course' => $course,
@@ -33,7 +33,7 @@ final class SetBriefController extends Controller
             'own' => array_values(
                 array_filter(
                     array_map(fn (Brief $brief): string => $brief->id, $briefs),
-                    fn (string $id): bool => $shelf->isOwn($this->user($request), $id),
+                    fn (string $id): bool => $ownBriefs->isOwn($this->user($request), $id),
                 ),
             ),
             'set' => $course
@@ -45,13 +45,13 @@ final class SetBriefController extends Controller
         ]);
     }
 
-    public function store(Request $request, Course $course, InstructorBriefs $shelf): RedirectResponse
+    public function store(Request $request, Course $course, InstructorBriefs $ownBriefs): RedirectResponse
     {
         $input = $request->validate([
             'brief' => ['required', 'string'],
             'due_at' => ['nullable', 'date', 'after:2000-01-01', 'before:2200-01-01'],
         ]);
-        $data = $shelf->data($this->user($request), $input['brief']);
+        $data = $ownBriefs->data($this->user($request), $input['brief']);
         if ($data === null) {
             return back()
                 ->withInput()

@@ -39,12 +39,12 @@ final class SuggestionController extends Controller
     }
 
     /**
-     * @param  array<string, mixed>  $typed
+     * @param  array<string, mixed>  $input
      * @return array{frame: Frame, form: ?SuggestionForm, problem: string}
      */
-    private function editor(Frame $frame, array $typed, ?string $changed = null): array
+    private function editor(Frame $frame, array $input, ?string $changed = null): array
     {
-        $edit = SuggestionEdit::of($frame, $typed, $changed);
+        $edit = SuggestionEdit::of($frame, $input, $changed);
 
         return [
             'frame' => $frame,

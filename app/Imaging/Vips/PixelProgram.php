@@ -8,8 +8,7 @@ use RuntimeException;
 
 /**
  * Decodes a picture once and takes from that one decode everything that is asked of its pixels: an upright copy in
- * sRGB,
- * counts of every full-resolution pixel, and how strongly neighbouring pixels differ, block by block.
+ * sRGB, counts of every full-resolution pixel, and how strongly neighbouring pixels differ, block by block.
  *
  * Run by pixels.php in a process of its own; needs nothing of the framework.
  *
@@ -229,8 +228,7 @@ final class PixelProgram
 
     /**
      * Pixels by the sRGB code of their luminance (linear channels weighted and added in whole numbers, then encoded),
-     * and
-     * those with all three channels at an end of the scale: 254 or more is lost, 1 or less blocked.
+     * and those with all three channels at an end of the scale: 254 or more is lost, 1 or less blocked.
      *
      * One pass tells all of it: each channel that is lost adds more than any luminance, and only blocked pixels come to
      * 0.
@@ -325,8 +323,7 @@ final class PixelProgram
 
     /**
      * Where the ends of the scale lie, as shares of small cells; taken from the reduced picture, in which single pixels
-     * no
-     * longer count.
+     * no longer count.
      *
      * @return array{columns: int, rows: int, lost: string, blocked: string}
      */
@@ -458,8 +455,7 @@ final class PixelProgram
         int $blockWidth,
     ): array {
         // Kept before they are added up: the sums ask for them in pieces, and would have each piece worked out anew.
-        // Means
-        // of whole numbers are whole numbers; 64ths of a code fit 16 bits and are fine enough.
+        // Means of whole numbers are whole numbers; 64ths of a code fit 16 bits and are fine enough.
         $sizes = $this->vips->keep(
             $this->vips->run('cast_short', $this->vips->run('lshift_const1', $this->vips->run('abs', $values), [6])),
         );

@@ -10,9 +10,8 @@ use RuntimeException;
 
 /**
  * The functions of libvips that the program uses, through PHP's foreign function interface. What people hand in is
- * opened
- * only by the pixel program, a process of its own: whatever a hostile file does to it, nothing else falls with it. The
- * practice camera opens nothing but its own plates, and does so where the finder's request is answered.
+ * opened only by the pixel program, a process of its own: whatever a hostile file does to it, nothing else falls with
+ * it. The practice camera opens nothing but its own plates, and does so where the finder's request is answered.
  */
 final class Vips
 {

@@ -15,8 +15,7 @@ use TruePupil\Core\Exposure\Stops;
 /**
  * The exposure map as the geometry of an SVG drawing: apertures across, times down from short to long, ISO along the
  * diagonals that the light forces. What speaks against a cell is hatched by the kind of limit: upright for the
- * aperture,
- * level for the time, slanting for ISO.
+ * aperture, level for the time, slanting for ISO.
  */
 final readonly class ExposureMapDrawing
 {

@@ -14,8 +14,7 @@ use TruePupil\Core\Measures\FrameMeasures;
 
 /**
  * What can be laid over a picture at the desk: lost and blocked places, sharpness, attention, edges, ideas, lines.
- * Geometry in
- * thousandths of the frame's width; each with its numbers in words.
+ * Geometry in thousandths of the frame's width; each with its numbers in words.
  */
 final readonly class FrameOverlays
 {

@@ -17,7 +17,7 @@ use TruePupil\Core\Modes\FinderDisplay;
 use TruePupil\Core\Optics\DepthOfField;
 use TruePupil\Core\Optics\Metres;
 
-/** What the finder shows of a sight: the values in use, the meter, the tones, what is sharp. */
+/** What the finder shows of a reading: the values in use, the meter, the tones, what is sharp. */
 final readonly class FinderView
 {
     public const METER_WIDTH = 640;
@@ -25,14 +25,14 @@ final readonly class FinderView
     /** The finder's picture is three wide to two high; geometry over it is in these units. */
     public const OVER = [960, 640];
 
-    public function __construct(public FinderReading $sight, public FinderPicture $picture)
+    public function __construct(public FinderReading $reading, public FinderPicture $picture)
     {
     }
 
     /** @return list<array{label: string, text: string, by: string, blinks: ?string}> */
     public function values(): array
     {
-        $display = $this->sight->display;
+        $display = $this->reading->display;
         $rows = [];
         foreach (
             [
@@ -44,7 +44,7 @@ final readonly class FinderView
             $rows[] = [
                 'label' => $label,
                 'text' => $text,
-                'by' => $this->sight->solved->decidedBy[$key] === Decider::Camera ? 'the camera’s choice'
+                'by' => $this->reading->solved->decidedBy[$key] === Decider::Camera ? 'the camera’s choice'
                     : 'set by you',
                 'blinks' => $display->blinking[$key] ?? null,
             ];
@@ -57,14 +57,14 @@ final readonly class FinderView
     public function limits(): array
     {
         return array_values(
-            array_unique(array_map(fn ($limit): string => $limit->message, $this->sight->solved->limits)),
+            array_unique(array_map(fn ($limit): string => $limit->message, $this->reading->solved->limits)),
         );
     }
 
     /** Where the mark stands on the meter's scale. */
     public function meterX(): ?float
     {
-        $meter = $this->sight->display->meter;
+        $meter = $this->reading->display->meter;
 
         return $meter === null ? null : $this->x($meter->value);
     }
@@ -76,11 +76,11 @@ final readonly class FinderView
 
     public function meterText(): string
     {
-        $meter = $this->sight->display->meter;
+        $meter = $this->reading->display->meter;
 
         return match (true) {
             $meter === null => 'Bulb: no meter; hold as long as you like.',
-            $this->sight->display->meterAtEnd => sprintf(
+            $this->reading->display->meterAtEnd => sprintf(
                 'The mark is beyond the end of the scale at %s.',
                 $meter->signed(),
             ),
@@ -108,7 +108,7 @@ final readonly class FinderView
 
     public function depth(): DepthRuler
     {
-        $rendering = $this->sight->rendering;
+        $rendering = $this->reading->rendering;
 
         return DepthRuler::of(
             DepthOfField::of(
@@ -123,27 +123,27 @@ final readonly class FinderView
 
     public function pupil(): ?PupilDrawing
     {
-        $rendering = $this->sight->rendering;
+        $rendering = $this->reading->rendering;
 
         return PupilDrawing::of(
             new CaptureRecord(
                 fNumber: $rendering->settings->aperture,
                 focalLength: $rendering->focalLength,
-                widestFNumber: $this->sight->request->lens->widest,
+                widestFNumber: $this->reading->request->lens->widest,
             ),
         );
     }
 
     public function focusText(): string
     {
-        return $this->sight->rendering->focused >= 1000
+        return $this->reading->rendering->focused >= 1000
             ? 'at infinity'
-            : 'at '.Metres::text($this->sight->rendering->focused);
+            : 'at '.Metres::text($this->reading->rendering->focused);
     }
 
     public function whiteBalanceText(): string
     {
-        $balance = $this->sight->rendering->whiteBalance;
+        $balance = $this->reading->rendering->whiteBalance;
 
         return sprintf(
             '%s K%s',
@@ -154,16 +154,16 @@ final readonly class FinderView
 
     public function lightText(): string
     {
-        return sprintf('EV %.1f at ISO 100', $this->sight->meteredEv100);
+        return sprintf('EV %.1f at ISO 100', $this->reading->meteredEv100);
     }
 
     public function summary(): string
     {
-        $settings = $this->sight->settings();
+        $settings = $this->reading->settings();
 
         return sprintf(
             '%s at %s; %s',
-            $this->sight->rendering->scene->title,
+            $this->reading->rendering->scene->title,
             $settings,
             Stops::of($this->picture->tones->meanStops)->signed().' from mid-grey on the whole',
         );

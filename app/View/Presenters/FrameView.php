@@ -139,12 +139,12 @@ final readonly class FrameView
     /**
      * The subject in percent, as the form has it.
      *
-     * @param  ?array<string, mixed>  $typed  what was typed before, where the form came back
+     * @param  ?array<string, mixed>  $input  what was typed before, where the form came back
      * @return ?array<string, mixed>
      */
-    public function subject(?array $typed): ?array
+    public function subject(?array $input): ?array
     {
-        return $typed ?? ($this->frame->subject === null ? null : RegionInput::write($this->frame->subject));
+        return $input ?? ($this->frame->subject === null ? null : RegionInput::write($this->frame->subject));
     }
 
     /** @return array<string, string> the intent as the fields of the form have it */
@@ -266,8 +266,7 @@ final readonly class FrameView
 
     /**
      * The three things that a return begins with: what to keep, what to try, the one setting to change first. A
-     * person's
-     * notes come before what was computed.
+     * person's notes come before what was computed.
      *
      * @return array{keep: ?string, try: ?string, change: ?Suggestion}
      */

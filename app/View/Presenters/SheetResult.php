@@ -51,59 +51,59 @@ final readonly class SheetResult
     public static function of(Sheet $sheet, array $values): self
     {
         try {
-            $given = $sheet->given($values);
+            $input = $sheet->given($values);
 
             return match ($sheet->id) {
-                'solve' => self::solve(CameraSheets::adviceRequest($given)),
-                'expose' => self::expose($given),
-                'ledger' => self::ledger($given),
-                default => self::calculate($sheet, $given),
+                'solve' => self::solve(CameraSheets::adviceRequest($input)),
+                'expose' => self::expose($input),
+                'ledger' => self::ledger($input),
+                default => self::calculate($sheet, $input),
             };
         } catch (InvalidArgumentException $problem) {
             return new self(problem: $sheet->inItsWords($problem->getMessage()));
         }
     }
 
-    private static function calculate(Sheet $sheet, CalculatorInput $given): self
+    private static function calculate(Sheet $sheet, CalculatorInput $input): self
     {
-        $lines = $sheet->read(Calculators::run($sheet->id, $given));
+        $lines = $sheet->read(Calculators::run($sheet->id, $input));
 
         return match ($sheet->id) {
             'dof' => new self(
                 $lines,
-                pupil: self::pupil($given->positive('f'), $given->positive('n')),
+                pupil: self::pupil($input->positive('f'), $input->positive('n')),
                 ruler: DepthRuler::of(
                     DepthOfField::of(
-                        $given->positive('f'),
-                        $given->positive('n'),
-                        $given->positive('s'),
-                        SensorFormat::parse($given->text('format'))->circleOfConfusion(),
+                        $input->positive('f'),
+                        $input->positive('n'),
+                        $input->positive('s'),
+                        SensorFormat::parse($input->text('format'))->circleOfConfusion(),
                     ),
-                    $given->positive('s'),
+                    $input->positive('s'),
                 ),
             ),
-            'focus' => self::focus($lines, $given),
+            'focus' => self::focus($lines, $input),
             'pupil', 'closeup', 'blurdisc' => new self(
                 $lines,
-                pupil: self::pupil($given->positive('f'), $given->positive('n')),
+                pupil: self::pupil($input->positive('f'), $input->positive('n')),
             ),
-            'motion' => self::motion($lines, $given),
+            'motion' => self::motion($lines, $input),
             default => new self($lines),
         };
     }
 
     /** @param  list<array{label: string, text: string}>  $lines */
-    private static function focus(array $lines, CalculatorInput $given): self
+    private static function focus(array $lines, CalculatorInput $input): self
     {
-        [$near, $far] = [$given->positive('near'), $given->has('far') ? $given->positive('far') : null];
-        $plan = Calculators::run('focus', $given);
-        $circle = SensorFormat::parse($given->text('format'))->circleOfConfusion();
+        [$near, $far] = [$input->positive('near'), $input->has('far') ? $input->positive('far') : null];
+        $plan = Calculators::run('focus', $input);
+        $circle = SensorFormat::parse($input->text('format'))->circleOfConfusion();
 
         return new self(
             $lines,
-            pupil: self::pupil($given->positive('f'), (float) $plan['fNumber']),
+            pupil: self::pupil($input->positive('f'), (float) $plan['fNumber']),
             ruler: DepthRuler::of(
-                DepthOfField::of($given->positive('f'), (float) $plan['fNumber'], (float) $plan['focus'], $circle),
+                DepthOfField::of($input->positive('f'), (float) $plan['fNumber'], (float) $plan['focus'], $circle),
                 (float) $plan['focus'],
                 $near,
                 $far,
@@ -112,14 +112,14 @@ final readonly class SheetResult
     }
 
     /** @param  list<array{label: string, text: string}>  $lines */
-    private static function motion(array $lines, CalculatorInput $given): self
+    private static function motion(array $lines, CalculatorInput $input): self
     {
-        $format = SensorFormat::parse($given->text('format'));
+        $format = SensorFormat::parse($input->text('format'));
         $blur = SubjectBlur::of(
-            $given->number('v'),
-            $given->numberOr('angle', 0),
-            $given->positive('f'),
-            $given->positive('s'),
+            $input->number('v'),
+            $input->numberOr('angle', 0),
+            $input->positive('f'),
+            $input->positive('s'),
             $format,
         );
 
@@ -127,7 +127,7 @@ final readonly class SheetResult
             $lines,
             comb: $blur->criticalLimit() === null
                 ? null
-                : MovementComb::of($blur, $format->circleOfConfusion(), used: ExposureTime::of($given->positive('t'))),
+                : MovementComb::of($blur, $format->circleOfConfusion(), used: ExposureTime::of($input->positive('t'))),
         );
     }
 
@@ -177,9 +177,9 @@ final readonly class SheetResult
         );
     }
 
-    private static function expose(CalculatorInput $given): self
+    private static function expose(CalculatorInput $input): self
     {
-        $request = CameraSheets::exposureRequest($given);
+        $request = CameraSheets::exposureRequest($input);
         $solved = ExposureSolver::solve($request);
 
         return new self(
@@ -195,9 +195,9 @@ final readonly class SheetResult
         );
     }
 
-    private static function ledger(CalculatorInput $given): self
+    private static function ledger(CalculatorInput $input): self
     {
-        [$first, $second] = CameraSheets::ledgers($given);
+        [$first, $second] = CameraSheets::ledgers($input);
 
         return new self(ledger: $first, secondLedger: $second);
     }

@@ -1,7 +1,7 @@
 @use(TruePupil\Core\Intent\Facing)
 @use(TruePupil\Core\Intent\Idea)
 @use(TruePupil\Core\Intent\MovementLook)
-<details class="intent" @if (array_filter($typed) || $errors->has('intent*')) open @endif>
+<details class="intent" @if (array_filter($input) || $errors->has('intent*')) open @endif>
     <summary>What was it meant to show? <span class="fine">distances and movement; whatever you say here is
             checked</span></summary>
     @error('intent')
@@ -13,7 +13,7 @@
             'separation' => ['Background spread', '3', '% of the width'],
             'sceneStops' => ['Range of the scene', '10', 'stops']] as $key => [$label, $example, $unit])
             <label>{{ $label }} <span class="fine">{{ $unit }}</span> <input
-                    name="intent[{{ $key }}]" value="{{ $typed[$key] ?? '' }}" maxlength="20" inputmode="decimal"
+                    name="intent[{{ $key }}]" value="{{ $input[$key] ?? '' }}" maxlength="20" inputmode="decimal"
                     autocomplete="off" placeholder="{{ $example }}"></label>
         @endforeach
         <label>Movement <span class="fine">how it should look</span>
@@ -21,22 +21,22 @@
                 <option value="">does not matter</option>
                 @foreach (MovementLook::cases() as $look)
                     <option value="{{ $look->value }}"
-                        @selected(($typed['want'] ?? '') === $look->value)>{{ $look->label() }}</option>
+                        @selected(($input['want'] ?? '') === $look->value)>{{ $look->label() }}</option>
                 @endforeach
             </select>
         </label>
         <label>Its speed <span class="fine">m/s; walking is 1.4</span> <input name="intent[speed]"
-                value="{{ $typed['speed'] ?? '' }}" maxlength="20" inputmode="decimal" autocomplete="off"
+                value="{{ $input['speed'] ?? '' }}" maxlength="20" inputmode="decimal" autocomplete="off"
                 placeholder="1.4"></label>
         <label>Its direction <span class="fine">°; 0 across, 90 towards you</span> <input name="intent[angle]"
-                value="{{ $typed['angle'] ?? '' }}" maxlength="20" inputmode="decimal" autocomplete="off"
+                value="{{ $input['angle'] ?? '' }}" maxlength="20" inputmode="decimal" autocomplete="off"
                 placeholder="0"></label>
         <label>Idea <span class="fine">of the composition</span>
             <select name="intent[idea]">
                 <option value="">none</option>
                 @foreach (Idea::cases() as $idea)
                     <option value="{{ $idea->value }}"
-                        @selected(($typed['idea'] ?? '') === $idea->value)>{{ $idea->label() }}</option>
+                        @selected(($input['idea'] ?? '') === $idea->value)>{{ $idea->label() }}</option>
                 @endforeach
             </select>
         </label>
@@ -45,7 +45,7 @@
                 <option value="">nowhere</option>
                 @foreach (Facing::cases() as $facing)
                     <option value="{{ $facing->value }}"
-                        @selected(($typed['facing'] ?? '') === $facing->value)>{{ $facing->label() }}</option>
+                        @selected(($input['facing'] ?? '') === $facing->value)>{{ $facing->label() }}</option>
                 @endforeach
             </select></label>
     </div>
@@ -54,7 +54,7 @@
             'sunStar' => 'lamps or sun become stars', 'crossesLight' => 'it goes from one light into another',
             'person' => 'somebody is in it'] as $key => $label)
             <label><input type="checkbox" name="intent[{{ $key }}]" value="1"
-                    @checked($typed[$key] ?? false)> {{ $label }}</label>
+                    @checked($input[$key] ?? false)> {{ $label }}</label>
         @endforeach
     </div>
 </details>

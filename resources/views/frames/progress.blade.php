@@ -75,7 +75,7 @@
                     <textarea id="reason" name="reason" rows="2" maxlength="2000"
                         autocomplete="off"
                         data-draft="reason-{{ $frame->id }}">{{ old('reason', $frame->reason) }}</textarea>
-                    @include('frames.intent', ['typed' => old('intent', $view->intent())])
+                    @include('frames.intent', ['input' => old('intent', $view->intent())])
                 @else
                     @if ($frame->about)
                         <p><b>About:</b> {{ $frame->about }}</p>

@@ -1,8 +1,8 @@
 <div class="surround finder-frame">
     <div class="picture" style="--aspect: 1.5">
         <img src="{{ $view->picture->dataUri() }}" width="{{ $view::OVER[0] }}" height="{{ $view::OVER[1] }}"
-            alt="{{ $view->summary() }}" data-sight data-focused="{{ round($view->sight->rendering->focused, 3) }}"
-            data-ev="{{ round($view->sight->meteredEv100, 6) }}">
+            alt="{{ $view->summary() }}" data-sight data-focused="{{ round($view->reading->rendering->focused, 3) }}"
+            data-ev="{{ round($view->reading->meteredEv100, 6) }}">
         <svg class="overlay" viewBox="0 0 {{ $view::OVER[0] }} {{ $view::OVER[1] }}" preserveAspectRatio="none"
             aria-hidden="true" data-ends hidden>
             <defs>
@@ -64,7 +64,7 @@
 @endif
 <x-tone-strip :tones="$view->tones()" id="finder-tones" />
 <x-depth-ruler :ruler="$view->depth()" />
-<details class="patterns" hx-get="{{ route('practice.patterns', $view->sight->rendering->scene->id) }}"
+<details class="patterns" hx-get="{{ route('practice.patterns', $view->reading->rendering->scene->id) }}"
     hx-include="#finder" hx-trigger="toggle once" hx-target="find div" hx-swap="innerHTML" hx-sync="this:replace">
     <summary>What each pattern would say of these settings</summary>
     <div></div>
