@@ -44,7 +44,7 @@ final class IntentAtDeskTest extends TestCase
         $this->assertContains('depth.too-shallow', $ids);
         $this->assertContains('movement.subject-blurred', $ids);
         $this->get(route('frames.edit', $frame))
-            ->assertSee('value="1,5 m"', escape: false)
+            ->assertSee('value="1.5"', escape: false)
             ->assertSee('Depth ruler')
             ->assertSee('Movement comb');
     }
