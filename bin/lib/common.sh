@@ -72,6 +72,8 @@ install_libraries() {
         die "the PHP libraries could not be installed; the lines above say why"
     fi
     rm -f "$log"
+    # What Laravel found in the packages that lay here before; it looks again when the list is gone.
+    rm -f bootstrap/cache/packages.php bootstrap/cache/services.php
     { echo $wanted; cat composer.json; } >vendor/.installed-for
 }
 
