@@ -108,7 +108,7 @@ final class ShotNote
         );
         $shot = [
             'scene' => Scene::find($note['scene']),
-            'outfit' => $setup,
+            'setup' => $setup,
             'mode' => ExposureMode::from($note['mode']),
             'aperture' => $note['n'] === null ? null : Aperture::of($note['n']),
             'time' => $note['t'] === null ? null : ExposureTime::of($note['t']),

@@ -70,9 +70,11 @@ final class LostConnectionTest extends BrowserTestCase
         $this->press('Add the note');
         $this->see('Take back');
         $this->see('The white is grey: say so to the meter.');
-        // What was written meanwhile is there when the page is loaded again.
+        // What was written meanwhile was saved as soon as the server was back: no draft of it is left to offer.
+        $this->browser()->wait(20, 100)->until(fn (): bool => trim($this->find('#kept')->getText()) !== '');
         $this->browser()->navigate()->refresh();
-        $this->press('Use this text');
+        $this->see('Publish the critique');
+        $this->assertStringNotContainsString('You typed this here before', $this->pageText());
         $this->assertSame('Turn the dial by a stop and a half.', $this->find('#summary')->getAttribute('value'));
 
         // The session runs out.

@@ -123,7 +123,7 @@ final class CritiqueRulesTest extends TestCase
         $frame = $world->handedIn()->frames->first();
         DB::table('frames')->where('id', $frame->id)->update([
             'measures' => json_encode(['storedVersion' => 99, 'data' => ['anything' => true]]),
-            'marks' => 'not even JSON',
+            'marks' => json_encode(['storedVersion' => 1, 'data' => [['kind' => 'no-such-mark', 'points' => []]]]),
         ]);
 
         $this->assertNull($frame->fresh()->measures);
@@ -191,7 +191,6 @@ final class CritiqueRulesTest extends TestCase
         if ($other === null) {
             $other = $frame->replicate();
             $other->row = 'other-of-the-outing';
-            $other->position = 99;
         }
         $other->tags = [...(array) $frame->tags, ...$at($minutes)];
         $other->save();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Briefs\BriefLibrary;
+use App\Critique\FrameSituation;
 use App\HandIn\AddPicture;
 use App\HandIn\PictureStore;
 use App\Jobs\JudgeFrame;
@@ -308,7 +309,7 @@ final class HandInTest extends TestCase
 
         $this->assertSame('ƒ/8, 1/125 s, ISO 200', (string) $record->settings());
         $this->assertSame('student', $record->sourceOf('iso')->value);
-        $this->assertNotNull($frame->fresh()->ledger($frame->fresh()->situation()));
+        $this->assertNotNull(app(FrameSituation::class)->asMeasured($frame->fresh())?->ledger());
     }
 
     public function test_no_second_attempt_while_the_first_is_not_back(): void

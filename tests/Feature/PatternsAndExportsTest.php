@@ -122,7 +122,7 @@ final class PatternsAndExportsTest extends TestCase
 
         $document = $this->get(route('exports.document', $world->course))->assertOk()->json();
         $this->assertSame(
-            ['true-pupil.course', 1, 'Well seen.', 'The shelf.'],
+            ['true-pupil.course', 2, 'Well seen.', 'The shelf.'],
             [
                 $document['format'],
                 $document['version'],
