@@ -185,12 +185,13 @@ final class CritiqueRulesTest extends TestCase
             'EXIF:DateTimeOriginal' => $taken->modify("-$before minutes")->format('Y:m:d H:i:s'),
             'DateTimeOriginal' => $taken->modify("-$before minutes")->format('Y:m:d H:i:s'),
         ];
-        $other = Frame::query()
-            ->where('row', 'other-of-the-outing')
-            ->first();
+        $other = Frame::query()->whereKeyNot($frame->id)->first();
         if ($other === null) {
+            $attempt = $frame->attempt->replicate();
+            $attempt->number = 2;
+            $attempt->save();
             $other = $frame->replicate();
-            $other->row = 'other-of-the-outing';
+            $other->attempt_id = $attempt->id;
         }
         $other->tags = [...(array) $frame->tags, ...$at($minutes)];
         $other->save();
