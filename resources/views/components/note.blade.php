@@ -3,17 +3,19 @@
     <p><b>{{ $note->kind->label() }}</b>
         @if ($note->topic)
             <span class="fine">{{ $note->topic->label() }}</span>
-            @endif @if ($note->fixed)
-                <span class="fine">{{ $note->fixed === 'field' ? 'in the field' : 'afterwards' }}</span>
-            @endif
-            @if ($group?->agrees())
-                <span class="agree">{{ count($group->authors()) }} agree: {{ implode(', ', $group->authors()) }}</span>
-            @else<span class="fine">{{ $note->author->name }}</span>
-            @endif
-            @if ($note->region)
-                <span class="fine">at the mark in the picture</span>
-            @endif
-            {{ $slot }}
+        @endif
+        @if ($note->fixed)
+            <span class="fine">{{ $note->fixed === 'field' ? 'in the field' : 'afterwards' }}</span>
+        @endif
+        @if ($group?->agrees())
+            <span class="agree">{{ count($group->authors()) }} agree: {{ implode(', ', $group->authors()) }}</span>
+        @else
+            <span class="fine">{{ $note->author->name }}</span>
+        @endif
+        @if ($note->region)
+            <span class="fine">at the mark in the picture</span>
+        @endif
+        {{ $slot }}
     </p>
-    <p>{{ $note->body }}</p>
+    <p class="note-body">{{ $note->body }}</p>
 </article>

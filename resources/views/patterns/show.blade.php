@@ -16,14 +16,15 @@
                         <h3><span class="number">{{ $index + 1 }}</span> {{ $one['topic'] }} <span
                                 class="fine">{{ $one['students'] }} of {{ $patterns->students() }} students</span></h3>
                         <p>{{ $one['sentence'] }}</p>
-                        <div class="teach-frames">
-                            @foreach ($one['frames'] as $frame)
-                                <img src="{{ route('frames.picture', $frame) }}" alt="a frame that shows it"
-                                    loading="lazy">
-                            @endforeach
-                        </div>
                         @if ($one['frames'] === [])
                             <p class="fine">No frame of this is shown: nobody whose frame it is has allowed it.</p>
+                        @else
+                            <div class="teach-frames">
+                                @foreach ($one['frames'] as $frame)
+                                    <img src="{{ route('frames.picture', $frame) }}" alt="a frame that shows it"
+                                        loading="lazy">
+                                @endforeach
+                            </div>
                         @endif
                     </article>
                 @empty
