@@ -20,11 +20,6 @@
     </section>
     <section class="cautions">
         <h3>Take care</h3>
-        <ul>
-            @foreach ($brief->cautions as $caution)
-                <li>{{ $caution }}</li>
-            @endforeach
-        </ul>
-        <p class="fine">Local rules and licensed practice come before anything said here.</p>
+        <x-cautions :cautions="$brief->cautions" />
     </section>
 </div>

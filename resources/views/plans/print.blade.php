@@ -28,12 +28,7 @@
         @endif
         <div class="cautions">
             <h2>Take care</h2>
-            <ul>
-                @foreach ($brief->cautions as $caution)
-                    <li>{{ $caution }}</li>
-                @endforeach
-            </ul>
-            <p class="fine">Local rules and licensed practice come before anything said here.</p>
+            <x-cautions :cautions="$brief->cautions" />
         </div>
     </article>
     <p class="no-print"><button type="button" data-print>Print</button> <a class="button"

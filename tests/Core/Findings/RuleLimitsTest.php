@@ -41,6 +41,8 @@ use TruePupil\Core\Tone\EndAreas;
  */
 final class RuleLimitsTest extends TestCase
 {
+    use JudgesLimits;
+
     /** Placement that the situations want, stops from mid-grey. */
     private const WANTED = 4 / 3;
 
@@ -403,8 +405,7 @@ final class RuleLimitsTest extends TestCase
         float $silent,
         float $speaking,
     ): void {
-        $this->assertNull($rule->judge($of($silent)), "silent at $silent");
-        $this->assertInstanceOf(Finding::class, $rule->judge($of($speaking)), "speaks at $speaking");
+        $this->assertBeginsToSpeak($rule, $of, $silent, $speaking);
     }
 
     /** @return iterable<string, array{FindingRule, Closure(float): Situation, float, Severity, float, Severity}> */
@@ -509,8 +510,7 @@ final class RuleLimitsTest extends TestCase
         float $after,
         Severity $now,
     ): void {
-        $this->assertSame($then, $rule->judge($of($before))?->severity, "at $before");
-        $this->assertSame($now, $rule->judge($of($after))?->severity, "at $after");
+        $this->assertChangesWeight($rule, $of, $before, $then, $after, $now);
     }
 
     public function test_a_movement_of_unknown_speed_is_taken_for_walking(): void

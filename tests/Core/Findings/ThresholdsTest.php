@@ -9,7 +9,6 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Composition\Region;
-use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Rules;
 use TruePupil\Core\Findings\Severity;
@@ -24,6 +23,8 @@ use TruePupil\Core\Situation\Situation;
  */
 final class ThresholdsTest extends TestCase
 {
+    use JudgesLimits;
+
     /** @return iterable<string, array{FindingRule, Closure(float): Situation, float, float}> silent, then speaking */
     public static function limitsOfSilence(): iterable
     {
@@ -284,8 +285,7 @@ final class ThresholdsTest extends TestCase
         float $silent,
         float $speaking,
     ): void {
-        $this->assertNull($rule->judge($of($silent)), "silent at $silent");
-        $this->assertInstanceOf(Finding::class, $rule->judge($of($speaking)), "speaks at $speaking");
+        $this->assertBeginsToSpeak($rule, $of, $silent, $speaking);
     }
 
     /** @return iterable<string, array{FindingRule, Closure(float): Situation, float, Severity, float, Severity}> */
@@ -374,8 +374,7 @@ final class ThresholdsTest extends TestCase
         float $after,
         Severity $now,
     ): void {
-        $this->assertSame($then, $rule->judge($of($before))?->severity, "at $before");
-        $this->assertSame($now, $rule->judge($of($after))?->severity, "at $after");
+        $this->assertChangesWeight($rule, $of, $before, $then, $after, $now);
     }
 
     public function test_blur_has_a_direction_from_eight_tenths_of_a_stop_on(): void
