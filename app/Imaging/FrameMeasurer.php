@@ -8,7 +8,7 @@ use TruePupil\Core\Composition\MarkKind;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Measures\FrameMeasures;
 
-/** FrameMeasures one picture, and what is marked in it. */
+/** Measures one picture, and what is marked in it. */
 final readonly class FrameMeasurer
 {
     public function __construct(private PixelEngine $pixels)

@@ -17,6 +17,9 @@ abstract class BrowserTestCase extends TestCase
 {
     private const PASSWORD = 'eight-evenings';
 
+    /** Milliseconds between two looks at a page: each look has the page laid out anew. */
+    private const LOOK_EVERY = 250;
+
     private ?Chromium $chromium = null;
 
     /** @var list<Chromium> browsers of other people, kept open */
@@ -87,7 +90,7 @@ abstract class BrowserTestCase extends TestCase
     protected function find(string $css): RemoteWebElement
     {
         return $this->browser()
-            ->wait(20, 100)
+            ->wait(20, self::LOOK_EVERY)
             ->until(WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($css)));
     }
 
@@ -104,7 +107,7 @@ abstract class BrowserTestCase extends TestCase
         // What is folded away has the same label as what is open; what is under way may be drawn anew between look and
         // press.
         $this->browser()
-            ->wait(20, 100)
+            ->wait(20, self::LOOK_EVERY)
             ->until(function () use ($path) {
                 try {
                     foreach ($this->browser()->findElements(WebDriverBy::xpath($path)) as $found) {
@@ -206,7 +209,7 @@ abstract class BrowserTestCase extends TestCase
     protected function unfold(string $heading): void
     {
         $this->browser()
-            ->wait(20, 100)
+            ->wait(20, self::LOOK_EVERY)
             ->until(function () use ($heading) {
                 try {
                     $summary = $this->browser()->findElement(
@@ -228,7 +231,7 @@ abstract class BrowserTestCase extends TestCase
     protected function see(string $text, int $seconds = 30): void
     {
         $this->browser()
-            ->wait($seconds, 150)
+            ->wait($seconds, self::LOOK_EVERY)
             ->until(
                 fn () => str_contains($this->pageText(), $text),
                 "Waited for \"$text\"; the page reads:\n".mb_substr($this->pageText(), 0, 1500),

@@ -22,6 +22,9 @@ final class Pictures
     /** Where the patch lies, as fractions: 2 % smaller than the patch itself, clear of JPEG's edges. */
     public const SUBJECT = '0.42,0.32,0.16,0.36';
 
+    /** @var array<string, string> files by what was asked for */
+    private static array $drawn = [];
+
     /**
      * A patch (x 0.4–0.6, y 0.3–0.7) on a plain ground, with a record.
      *
@@ -34,6 +37,14 @@ final class Pictures
         int $mark = 0,
     ): string {
         $path = self::path('jpg');
+        $record ??= self::record();
+        // Writing a record starts a program: an equal picture is drawn once a process and copied from then on.
+        $key = serialize([$patch, $ground, $record, $mark]);
+        if (isset(self::$drawn[$key])) {
+            file_put_contents($path, self::$drawn[$key]);
+
+            return $path;
+        }
         $image = imagecreatetruecolor(self::WIDTH, self::HEIGHT);
         imagefill($image, 0, 0, (int) imagecolorallocate($image, $ground, $ground, $ground));
         $grey = (int) imagecolorallocate($image, $patch, $patch, $patch);
@@ -49,7 +60,8 @@ final class Pictures
         imagesetpixel($image, $mark, 0, $grey);
         imagejpeg($image, $path, 98);
         imagedestroy($image);
-        app(TagWriter::class)->write($path, $record ?? self::record());
+        app(TagWriter::class)->write($path, $record);
+        self::$drawn[$key] = (string) file_get_contents($path);
 
         return $path;
     }
