@@ -22,7 +22,10 @@ final readonly class InstructorBriefs
     {
         $own = array_map(fn (array $data): Brief => BriefFormat::read($data), $this->own($user));
         $briefs = [...$this->library->all(), ...array_values($own)];
-        usort($briefs, fn (Brief $a, Brief $b): int => [$a->number, $a->title] <=> [$b->number, $b->title]);
+        usort(
+            $briefs,
+            fn (Brief $a, Brief $b): int => [$a->number, $a->words->title] <=> [$b->number, $b->words->title],
+        );
 
         return $briefs;
     }

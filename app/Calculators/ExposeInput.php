@@ -16,6 +16,7 @@ use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\KitFormat;
 use TruePupil\Core\Kit\LensLimits;
 use TruePupil\Core\Modes\ExposureRequest;
+use TruePupil\Core\Modes\SetValues;
 use TruePupil\Core\Optics\SensorFormat;
 
 /** Reads an exposure request from decoded JSON; what is missing keeps the body's ordinary values. */
@@ -42,11 +43,13 @@ final class ExposeInput
                 $lens->positiveOrNull('focalLength'),
             ),
             body: $body,
-            aperture: $fNumber === null ? null : Aperture::of($fNumber),
-            time: $time === null ? null : ExposureTime::of($time),
-            iso: ! $set->has('iso') || $set->raw('iso') === 'auto' ? null : Iso::of($set->positive('iso')),
-            autoIso: $data->has('autoIso') ? self::autoIso($data, $body) : null,
-            compensation: $data->numberOr('compensation', 0.0),
+            set: new SetValues(
+                aperture: $fNumber === null ? null : Aperture::of($fNumber),
+                time: $time === null ? null : ExposureTime::of($time),
+                iso: ! $set->has('iso') || $set->raw('iso') === 'auto' ? null : Iso::of($set->positive('iso')),
+                autoIso: $data->has('autoIso') ? self::autoIso($data, $body) : null,
+                compensation: $data->numberOr('compensation', 0.0),
+            ),
             filterStops: $data->numberOr('filterStops', 0.0),
             flash: $data->flag('flash') ?? false,
             silent: $data->flag('silent') ?? false,

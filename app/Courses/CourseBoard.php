@@ -52,12 +52,12 @@ final class CourseBoard
             ->groupBy('set_brief_id')
             ->select('set_brief_id')
             ->selectRaw(
-                "sum(number = 1 and state != 'draft') as handed_in, "
-                    ."sum(state = 'draft') as drafts, "
-                    ."sum(state = 'waiting') as waiting, "
-                    ."sum(state = 'at-desk') as at_desk, "
-                    ."sum(state = 'returned') as returned, "
-                    ."min(if(state = 'waiting', handed_in_at, null)) as oldest",
+                "sum(number = 1 and state != 'draft') as handed_in, ".
+                    "sum(state = 'draft') as drafts, ".
+                    "sum(state = 'waiting') as waiting, ".
+                    "sum(state = 'at-desk') as at_desk, ".
+                    "sum(state = 'returned') as returned, ".
+                    "min(if(state = 'waiting', handed_in_at, null)) as oldest",
             )
             ->get()
             ->keyBy('set_brief_id');
@@ -82,11 +82,11 @@ final class CourseBoard
             $rows
                 ->map(
                     fn (stdClass $row): BriefCount => new BriefCount(
-                        (int) $row->id,
-                        (int) $row->number,
-                        (string) $row->title,
-                        (int) $row->revision,
-                        $row->due_at === null ? null : Carbon::parse($row->due_at, 'UTC'),
+                        setBrief: (int) $row->id,
+                        number: (int) $row->number,
+                        title: (string) $row->title,
+                        revision: (int) $row->revision,
+                        dueAt: $row->due_at === null ? null : Carbon::parse($row->due_at, 'UTC'),
                     ),
                 )
                 ->all(),

@@ -16,7 +16,10 @@ use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Plan\Plan;
 use TruePupil\Core\Series\Series;
+use TruePupil\Core\Situation\Assignment;
+use TruePupil\Core\Situation\FileKind;
 use TruePupil\Core\Situation\Situation;
+use TruePupil\Core\Situation\Statement;
 
 /** Gathers all that is known of a frame: its record, marks and intent, the student's kit, and the frames round it. */
 final class FrameSituation
@@ -55,23 +58,26 @@ final class FrameSituation
         $row = $series === null ? [] : $this->measured($frames, $frame, $measures);
 
         return new Situation(
-            $record,
-            $measures,
-            $attempt->setBrief->course->approachChoices(),
-            $brief->placement($frame->placement_id),
-            KitInUse::of($attempt->user, $record->model),
-            $frame->intent ?? new Intent(),
-            $this->plan($attempt),
-            $brief,
-            $series,
-            $this->earlier($frame, $record),
-            $picture?->format,
-            $picture?->colourSpace,
-            (string) $frame->reason,
-            array_values(array_filter(array_map(fn (FrameMeasures $one) => $one->thumb, $row))),
-            array_map(fn (FrameMeasures $one) => $one->tone, $row),
-            $brief->row($frame->row)?->id,
-            $isWithinRow,
+            record: $record,
+            measures: $measures,
+            approach: $attempt->setBrief->course->approachChoices(),
+            assignment: new Assignment(
+                wanted: $brief->placement($frame->placement_id),
+                brief: $brief,
+                series: $series,
+                rowPictures: array_values(array_filter(array_map(fn (FrameMeasures $one) => $one->thumb, $row))),
+                rowTones: array_map(fn (FrameMeasures $one) => $one->tone, $row),
+                row: $brief->row($frame->row)?->id,
+                isWithinRow: $isWithinRow,
+            ),
+            kit: KitInUse::of($attempt->user, $record->camera->model),
+            statement: new Statement(
+                intent: $frame->intent ?? new Intent(),
+                plan: $this->plan($attempt),
+                reason: (string) $frame->reason,
+            ),
+            earlier: $this->earlier($frame, $record),
+            file: new FileKind(format: $picture?->format, colourSpace: $picture?->colourSpace),
         );
     }
 

@@ -45,11 +45,11 @@ final readonly class SuggestionEdit
         $settings = self::settings($input, $from, $situation->record->settings());
         $follows = self::follows(
             FollowingValue::tryFrom(self::text($input, 'follows') ?? '') ??
-                ($from?->mode === ExposureMode::Shutter ? FollowingValue::Iso : FollowingValue::Time),
+                ($from?->exposure->mode === ExposureMode::Shutter ? FollowingValue::Iso : FollowingValue::Time),
             $changed,
         );
         $support = self::text($input, 'support') ?? $from?->support?->value;
-        $filter = self::text($input, 'filter') ?? ($from->filterStops ?? 0);
+        $filter = self::text($input, 'filter') ?? ($from->exposure->filterStops ?? 0);
 
         return new self(
             $follows,
@@ -61,11 +61,13 @@ final readonly class SuggestionEdit
                     new SuggestionChange(
                         $settings,
                         $follows,
-                        self::text($input, 'lens') ?? $from?->lens,
-                        isset($input['lens']) && $input['lens'] !== $from?->lens ? null : $from?->focalLength,
+                        self::text($input, 'lens') ?? $from?->lens->name,
+                        isset($input['lens']) && $input['lens'] !== $from?->lens->name
+                            ? null
+                            : $from?->lens->focalLength,
                         $support === null ? null : Support::tryFrom($support),
                         is_numeric($filter) ? max(0.0, min(20.0, (float) $filter)) : 0.0,
-                        $from->mode ?? $situation->record->mode,
+                        $from->exposure->mode ?? $situation->record->exposure->mode,
                     ),
                 ),
             $situation,
@@ -92,7 +94,7 @@ final readonly class SuggestionEdit
         (float) $input[$field] > 0
             ? (float) $input[$field]
             : $otherwise;
-        $before = $from->settings ?? $record;
+        $before = $from->exposure->settings ?? $record;
         [$n, $t, $iso] = [
             $value('n', $before?->aperture->exact),
             $value('t', $before?->time->exact),

@@ -8,6 +8,11 @@ use App\Practice\CameraSetup;
 use App\Practice\CameraSetups;
 use App\Practice\Scene;
 use App\Practice\Shot;
+use App\Practice\ShotExposure;
+use App\Practice\ShotFocus;
+use App\Practice\ShotHold;
+use App\Practice\ShotLight;
+use App\Practice\ShotPress;
 use DateTimeImmutable;
 use DateTimeInterface;
 use Illuminate\Support\Facades\File;
@@ -29,23 +34,30 @@ final readonly class DemoShots
         return new Shot(
             scene: Scene::find($facts['scene']),
             setup: $this->setup($facts['body']),
-            mode: ExposureMode::from($facts['mode']),
-            aperture: isset($facts['n']) ? Aperture::of((float) $facts['n']) : null,
-            time: isset($facts['t']) ? ExposureTime::of((float) $facts['t']) : null,
-            iso: isset($facts['iso']) ? Iso::of((float) $facts['iso']) : null,
-            compensation: Stops::of((float) ($facts['compensation'] ?? 0)),
-            metering: MeteringPattern::from($facts['metering'] ?? 'scene'),
-            aim: ['x' => $facts['aim'][0], 'y' => $facts['aim'][1]],
-            takenAt: DateTimeImmutable::createFromInterface($takenAt),
-            seed: 100 + $seed,
-            condition: $facts['light'] ?? null,
-            focus: isset($facts['focus']) ? (float) $facts['focus'] : null,
-            filterStops: (float) ($facts['filter'] ?? 0),
-            // What held the camera shakes it, whether its owner says so or not.
-            support: Support::from($facts['held'] ?? ($facts['support'] ?? '') ?: 'hand'),
-            flash: isset($facts['flash']) ? (float) $facts['flash'] : null,
-            followed: (float) ($facts['followed'] ?? 0),
-            moment: (float) ($facts['moment'] ?? 0),
+            exposure: new ShotExposure(
+                mode: ExposureMode::from($facts['mode']),
+                aperture: isset($facts['n']) ? Aperture::of((float) $facts['n']) : null,
+                time: isset($facts['t']) ? ExposureTime::of((float) $facts['t']) : null,
+                iso: isset($facts['iso']) ? Iso::of((float) $facts['iso']) : null,
+                compensation: Stops::of((float) ($facts['compensation'] ?? 0)),
+                metering: MeteringPattern::from($facts['metering'] ?? 'scene'),
+            ),
+            hold: new ShotHold(
+                aim: ['x' => $facts['aim'][0], 'y' => $facts['aim'][1]],
+                support: Support::from($facts['held'] ?? ($facts['support'] ?? '') ?: 'hand'),
+                followed: (float) ($facts['followed'] ?? 0),
+            ),
+            press: new ShotPress(
+                takenAt: DateTimeImmutable::createFromInterface($takenAt),
+                seed: 100 + $seed,
+                moment: (float) ($facts['moment'] ?? 0),
+            ),
+            light: new ShotLight(
+                condition: $facts['light'] ?? null,
+                filterStops: (float) ($facts['filter'] ?? 0),
+                flash: isset($facts['flash']) ? (float) $facts['flash'] : null,
+            ),
+            focusing: new ShotFocus(distance: isset($facts['focus']) ? (float) $facts['focus'] : null),
         );
     }
 
@@ -58,7 +70,7 @@ final readonly class DemoShots
     public function subject(array $facts, Shot $shot): array
     {
         $shortest = $shot->scene->view->focalLength35;
-        $framing = Framing::of($shortest, max($shortest, $shot->setup->focalLength35()), $shot->aim);
+        $framing = Framing::of($shortest, max($shortest, $shot->setup->focalLength35()), $shot->hold->aim);
         [$x, $y, $width, $height] = $facts['subject'];
 
         return [

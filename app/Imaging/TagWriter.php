@@ -20,14 +20,14 @@ final readonly class TagWriter
     {
         $tags = array_filter(
             [
-                'Make' => $record->make,
-                'Model' => $record->model,
-                'LensModel' => $record->lens,
-                'FNumber' => $record->fNumber?->nominal(),
-                'ExposureTime' => $record->exposureTime?->nominal(),
-                'ISO' => $record->iso?->nominal(),
-                'ExposureCompensation' => $record->compensation,
-                'ExposureProgram' => match ($record->mode) {
+                'Make' => $record->camera->make,
+                'Model' => $record->camera->model,
+                'LensModel' => $record->lens->name,
+                'FNumber' => $record->exposure->fNumber?->nominal(),
+                'ExposureTime' => $record->exposure->exposureTime?->nominal(),
+                'ISO' => $record->exposure->iso?->nominal(),
+                'ExposureCompensation' => $record->exposure->compensation,
+                'ExposureProgram' => match ($record->exposure->mode) {
                     ExposureMode::Manual, ExposureMode::ManualAutoIso => 1,
                     ExposureMode::Program => 2,
                     ExposureMode::Aperture => 3,
@@ -36,23 +36,23 @@ final readonly class TagWriter
                     ExposureMode::Bulb => 9,
                     ExposureMode::Auto, ExposureMode::Unknown => 0,
                 },
-                'ExposureMode' => match ($record->mode) {
+                'ExposureMode' => match ($record->exposure->mode) {
                     ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Bulb => 1,
                     default => 0,
                 },
-                'MeteringMode' => match ($record->metering) {
+                'MeteringMode' => match ($record->exposure->metering) {
                     MeteringPattern::Centre => 2,
                     MeteringPattern::Spot => 3,
                     MeteringPattern::Scene => 5,
                     default => 255,
                 },
-                'Flash' => $record->flashFired === null ? null : (int) $record->flashFired,
-                'FocalLength' => $record->focalLength,
-                'FocalLengthIn35mmFormat' => $record->focalLength35,
-                'WhiteBalance' => ['auto' => 0, 'set' => 1][$record->whiteBalance ?? ''] ?? null,
-                'SubjectDistance' => $record->focusDistance,
+                'Flash' => $record->exposure->flashFired === null ? null : (int) $record->exposure->flashFired,
+                'FocalLength' => $record->lens->focalLength,
+                'FocalLengthIn35mmFormat' => $record->lens->focalLength35,
+                'WhiteBalance' => ['auto' => 0, 'set' => 1][$record->handling->whiteBalance ?? ''] ?? null,
+                'SubjectDistance' => $record->handling->focusDistance,
                 'DateTimeOriginal' => $record->takenAt?->format('Y:m:d H:i:s'),
-                'MaxApertureValue' => $record->widestFNumber,
+                'MaxApertureValue' => $record->lens->widestFNumber,
                 'ColorSpace' => 1,
             ],
             fn (mixed $value): bool => $value !== null,

@@ -7,6 +7,8 @@ namespace App\Input;
 use InvalidArgumentException;
 use TruePupil\Core\Intent\Facing;
 use TruePupil\Core\Intent\Idea;
+use TruePupil\Core\Intent\IntendedContents;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -52,21 +54,25 @@ final class IntentInput
         $flag = fn (string $name): bool => filter_var($input[$name] ?? false, FILTER_VALIDATE_BOOL);
 
         return new Intent(
-            subject: self::number($input, 'subject'),
-            near: self::number($input, 'near'),
-            far: preg_match('/^(∞|inf|infinity|horizon|the horizon)$/iu', self::text($input, 'far')) === 1
-                ? INF
-                : self::number($input, 'far'),
-            background: self::number($input, 'background'),
-            separation: self::number($input, 'separation'),
+            distances: new IntendedDistances(
+                subject: self::number($input, 'subject'),
+                near: self::number($input, 'near'),
+                far: preg_match('/^(∞|inf|infinity|horizon|the horizon)$/iu', self::text($input, 'far')) === 1
+                    ? INF
+                    : self::number($input, 'far'),
+                background: self::number($input, 'background'),
+                separation: self::number($input, 'separation'),
+            ),
             movement: $want === null
                 ? null
                 : new Movement($want, self::number($input, 'speed'), self::number($input, 'angle') ?? 0.0),
-            foliage: $flag('foliage'),
-            stars: $flag('stars'),
-            sunStar: $flag('sunStar'),
-            crossesLight: $flag('crossesLight'),
-            person: $flag('person'),
+            contents: new IntendedContents(
+                foliage: $flag('foliage'),
+                stars: $flag('stars'),
+                sunStar: $flag('sunStar'),
+                crossesLight: $flag('crossesLight'),
+                person: $flag('person'),
+            ),
             sceneStops: self::number($input, 'sceneStops'),
             idea: Idea::tryFrom(self::text($input, 'idea')),
             facing: Facing::tryFrom(self::text($input, 'facing')),
@@ -82,20 +88,20 @@ final class IntentInput
 
         return array_filter(
             [
-                'subject' => $number($intent->subject),
-                'near' => $number($intent->near),
-                'far' => $intent->far === INF ? '∞' : $number($intent->far),
-                'background' => $number($intent->background),
-                'separation' => $number($intent->separation),
+                'subject' => $number($intent->distances->subject),
+                'near' => $number($intent->distances->near),
+                'far' => $intent->distances->far === INF ? '∞' : $number($intent->distances->far),
+                'background' => $number($intent->distances->background),
+                'separation' => $number($intent->distances->separation),
                 'sceneStops' => $number($intent->sceneStops),
                 'want' => $movement?->want->value,
                 'speed' => $number($movement?->speed),
                 'angle' => $movement === null || $movement->angle === 0.0 ? null : $number($movement->angle),
-                'foliage' => $flag($intent->foliage),
-                'stars' => $flag($intent->stars),
-                'sunStar' => $flag($intent->sunStar),
-                'crossesLight' => $flag($intent->crossesLight),
-                'person' => $flag($intent->person),
+                'foliage' => $flag($intent->contents->foliage),
+                'stars' => $flag($intent->contents->stars),
+                'sunStar' => $flag($intent->contents->sunStar),
+                'crossesLight' => $flag($intent->contents->crossesLight),
+                'person' => $flag($intent->contents->person),
                 'idea' => $intent->idea?->value,
                 'facing' => $intent->facing?->value,
             ],

@@ -187,7 +187,7 @@ final class ClassPatterns
     public function modes(): array
     {
         $modes = $this->frames
-            ->map(fn (Frame $frame): ?string => $frame->record()?->mode->label())
+            ->map(fn (Frame $frame): ?string => $frame->record()?->exposure->mode->label())
             ->filter()
             ->countBy()
             ->all();

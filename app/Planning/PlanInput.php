@@ -134,7 +134,7 @@ final readonly class PlanInput
         $plain = IntentInput::read($this->input);
         $own = fn (string $field): ?float => $this->text($field) === '' ? null : $this->number($field);
 
-        return $plain->with(['focalLength35' => $own('focalLength35'), 'maxIso' => $own('maxIso')]);
+        return $plain->with(focalLength35: $own('focalLength35'), maxIso: $own('maxIso'));
     }
 
     public function support(): ?Support

@@ -99,8 +99,8 @@ final class PlanSheet
     {
         foreach ($this->advice->suggestions ?? [] as $index => $suggestion) {
             if (
-                (string) $suggestion->settings === (string) $this->plan->chosen?->settings &&
-                $suggestion->lens === $this->plan->chosen?->lens
+                (string) $suggestion->exposure->settings === (string) $this->plan->chosen?->exposure->settings &&
+                $suggestion->lens->name === $this->plan->chosen?->lens->name
             ) {
                 return $index;
             }
@@ -124,11 +124,11 @@ final class PlanSheet
      */
     public function decisions(Suggestion $suggestion): array
     {
-        $who = WhoDecides::in($suggestion->mode);
+        $who = WhoDecides::in($suggestion->exposure->mode);
         $values = [
-            'aperture' => [(string) $suggestion->settings->aperture, $who->aperture],
-            'exposure time' => [(string) $suggestion->settings->time, $who->time],
-            'ISO' => [(string) $suggestion->settings->iso, $who->iso ?? Decider::Person],
+            'aperture' => [(string) $suggestion->exposure->settings->aperture, $who->aperture],
+            'exposure time' => [(string) $suggestion->exposure->settings->time, $who->time],
+            'ISO' => [(string) $suggestion->exposure->settings->iso, $who->iso ?? Decider::Person],
         ];
         $lines = [];
         foreach ($values as $name => [$text, $decider]) {
@@ -153,8 +153,8 @@ final class PlanSheet
 
     public function filterSum(Suggestion $suggestion): ?FilterSum
     {
-        return $suggestion->filterStops > 0
-            ? FilterSum::of($suggestion->filterStops, $suggestion->settings->time)
+        return $suggestion->exposure->filterStops > 0
+            ? FilterSum::of($suggestion->exposure->filterStops, $suggestion->exposure->settings->time)
             : null;
     }
 

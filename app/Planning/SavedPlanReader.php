@@ -7,7 +7,9 @@ namespace App\Planning;
 use App\Models\SavedPlan;
 use InvalidArgumentException;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Plan\LightReadings;
 use TruePupil\Core\Plan\Plan;
+use TruePupil\Core\Plan\PlannedExposure;
 
 /** What a saved plan says, as far as it can be used. */
 final class SavedPlanReader
@@ -26,18 +28,19 @@ final class SavedPlanReader
         $chosen = $saved->chosen === null ? new Plan() : Plan::ofSuggestion($saved->chosen);
 
         return new Plan(
-            $chosen->fNumber,
-            $chosen->exposureTime,
-            $chosen->iso,
-            $chosen->compensation,
-            $chosen->mode,
-            $chosen->focalLength,
-            $chosen->support ?? $input->support(),
-            $chosen->filterStops,
-            $tried($input->light(...)),
-            null,
-            $tried($input->intent(...)) ?? new Intent(),
-            $tried($input->outing(...)),
+            exposure: new PlannedExposure(
+                fNumber: $chosen->exposure->fNumber,
+                exposureTime: $chosen->exposure->exposureTime,
+                iso: $chosen->exposure->iso,
+                compensation: $chosen->exposure->compensation,
+                mode: $chosen->exposure->mode,
+                filterStops: $chosen->exposure->filterStops,
+            ),
+            focalLength: $chosen->focalLength,
+            support: $chosen->support ?? $input->support(),
+            readings: new LightReadings(light: $tried($input->light(...)), shadow: null),
+            intent: $tried($input->intent(...)) ?? new Intent(),
+            outing: $tried($input->outing(...)),
         );
     }
 }

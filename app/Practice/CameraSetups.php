@@ -86,7 +86,7 @@ final readonly class CameraSetups
             $focalLength === null
                 ? sprintf(
                     'No lens of this kit shows "%s": it takes %s to %s mm on this body.',
-                    $scene->title,
+                    $scene->words->title,
                     round($shortest),
                     round($longest),
                 )

@@ -39,16 +39,19 @@ final readonly class DrillPicture
             new Shot(
                 scene: $scene,
                 setup: new CameraSetup($setup->body, $lens, $setup->focalLength),
-                mode: ExposureMode::Bulb,
-                aperture: $frame->settings->aperture,
-                time: $frame->settings->time,
-                iso: $frame->settings->iso,
-                compensation: Stops::none(),
-                metering: MeteringPattern::Scene,
-                aim: ['x' => 0.5, 'y' => 0.5],
-                takenAt: new DateTimeImmutable('@0'),
-                seed: 7,
-                point: $place === null ? ['x' => 0.5, 'y' => 0.5] : ['x' => $place->at[0], 'y' => $place->at[1]],
+                exposure: new ShotExposure(
+                    mode: ExposureMode::Bulb,
+                    aperture: $frame->settings->aperture,
+                    time: $frame->settings->time,
+                    iso: $frame->settings->iso,
+                    compensation: Stops::none(),
+                    metering: MeteringPattern::Scene,
+                ),
+                hold: new ShotHold(aim: ['x' => 0.5, 'y' => 0.5]),
+                press: new ShotPress(takenAt: new DateTimeImmutable('@0'), seed: 7),
+                focusing: new ShotFocus(
+                    point: $place === null ? ['x' => 0.5, 'y' => 0.5] : ['x' => $place->at[0], 'y' => $place->at[1]],
+                ),
             ),
         );
 

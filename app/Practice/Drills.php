@@ -224,10 +224,10 @@ final readonly class Drills
 
         return new DrillScene(
             $scene->id,
-            $scene->title,
+            $scene->words->title,
             $reading(MeteringPattern::Scene),
             $places,
-            $scene->falls !== [] || $scene->turning !== null,
+            $scene->motion->falls !== [] || $scene->motion->turning !== null,
         );
     }
 }

@@ -12,6 +12,7 @@ use TruePupil\Core\Metering\PatternMeter;
 use TruePupil\Core\Modes\ExposureRequest;
 use TruePupil\Core\Modes\ExposureSolver;
 use TruePupil\Core\Modes\FinderDisplay;
+use TruePupil\Core\Modes\SetValues;
 use TruePupil\Core\PracticeCamera\Framing;
 use TruePupil\Core\PracticeCamera\Shake;
 use TruePupil\Core\PracticeCamera\WhiteBalance;
@@ -52,64 +53,76 @@ final readonly class Finder
         $framing = Framing::of(
             $shortest,
             $focalLength35 > self::SAME * $shortest ? max($shortest, $focalLength35) : $focalLength35,
-            $shot->aim,
+            $shot->hold->aim,
         );
-        $condition = $scene->condition($shot->condition);
+        $condition = $scene->condition($shot->light->condition);
         $light = $this->renderer->meterGrid($scene, $condition, $framing);
-        $pattern = in_array($shot->metering, [MeteringPattern::Other, MeteringPattern::Unknown], true)
+        $pattern = in_array($shot->exposure->metering, [MeteringPattern::Other, MeteringPattern::Unknown], true)
             ? MeteringPattern::Scene
-            : $shot->metering;
-        $meter = new PatternMeter($light, $shot->point);
-        $metered = $shot->heldEv100 ?? Ev100::of($meter->verdict($pattern)->value ?? 0.0)->value;
+            : $shot->exposure->metering;
+        $meter = new PatternMeter($light, $shot->focusing->point);
+        $metered = $shot->exposure->heldEv100 ?? Ev100::of($meter->verdict($pattern)->value ?? 0.0)->value;
         $request = new ExposureRequest(
-            $metered,
-            $shot->mode === ExposureMode::Unknown ? ExposureMode::Manual : $shot->mode,
-            $setup->lens->limitsAt($setup->focalLength),
-            $setup->body->limits,
-            $shot->aperture,
-            $shot->time,
-            $shot->iso,
-            $shot->autoIso,
-            $shot->compensation->value,
-            $shot->filterStops,
-            $shot->flash !== null,
+            sceneEv100: $metered,
+            mode: $shot->exposure->mode === ExposureMode::Unknown ? ExposureMode::Manual : $shot->exposure->mode,
+            lens: $setup->lens->limitsAt($setup->focalLength),
+            body: $setup->body->limits,
+            set: new SetValues(
+                aperture: $shot->exposure->aperture,
+                time: $shot->exposure->time,
+                iso: $shot->exposure->iso,
+                autoIso: $shot->exposure->autoIso,
+                compensation: $shot->exposure->compensation->value,
+            ),
+            filterStops: $shot->light->filterStops,
+            flash: $shot->light->flash !== null,
         );
         $solved = ExposureSolver::solve($request);
         $focused =
-            $shot->focus ??
+            $shot->focusing->distance ??
             ($this->renderer->distanceAt(
                 $scene,
-                $framing->x + $shot->point['x'] * $framing->width,
-                $framing->y + $shot->point['y'] * $framing->height,
+                $framing->x + $shot->focusing->point['x'] * $framing->width,
+                $framing->y + $shot->focusing->point['y'] * $framing->height,
             ) ??
                 self::SKY);
         $focused = max($focused, $setup->lens->closestFocus, (2 * $setup->focalLength) / 1000);
-        $steadier = $shot->support->stopsSteadier();
+        $steadier = $shot->hold->support->stopsSteadier();
         $rendering = new Rendering(
-            $scene,
-            $condition,
-            $framing,
-            $solved->settings,
-            $setup->focalLength,
-            $setup->body->format,
-            $setup->sensor(),
-            $focused,
-            $shot->kelvin === null ? WhiteBalance::automatic($condition->kelvin) : WhiteBalance::of($shot->kelvin),
-            $shot->filterStops,
-            $shot->graduated,
-            $steadier === null
-                ? Shake::none()
-                : Shake::byHand(
-                    $setup->focalLength,
-                    $setup->body->format,
-                    $steadier + ($shot->stabilised ? $setup->stabiliserStops() : 0.0),
-                    $solved->settings->time->exact,
-                    $shot->seed,
-                ),
-            $shot->flash,
-            $shot->followed,
-            $shot->moment,
-            $shot->seed,
+            scene: $scene,
+            condition: $condition,
+            optics: new RenderedView(
+                framing: $framing,
+                focalLength: $setup->focalLength,
+                format: $setup->body->format,
+                focused: $focused,
+            ),
+            exposure: new RenderedExposure(
+                settings: $solved->settings,
+                filterStops: $shot->light->filterStops,
+                graduated: $shot->light->graduated,
+                flash: $shot->light->flash,
+            ),
+            film: new RenderedSensor(
+                sensor: $setup->sensor(),
+                whiteBalance: $shot->light->kelvin === null
+                    ? WhiteBalance::automatic($condition->kelvin)
+                    : WhiteBalance::of($shot->light->kelvin),
+                seed: $shot->press->seed,
+            ),
+            motion: new RenderedMotion(
+                shake: $steadier === null
+                    ? Shake::none()
+                    : Shake::byHand(
+                        $setup->focalLength,
+                        $setup->body->format,
+                        $steadier + ($shot->hold->stabilised ? $setup->stabiliserStops() : 0.0),
+                        $solved->settings->time->exact,
+                        $shot->press->seed,
+                    ),
+                followed: $shot->hold->followed,
+                moment: $shot->press->moment,
+            ),
         );
 
         return new FinderReading($rendering, $request, $solved, FinderDisplay::of($request, $solved), $meter, $metered);

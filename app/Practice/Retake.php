@@ -7,6 +7,7 @@ namespace App\Practice;
 use App\Kits\KitInUse;
 use App\Models\Frame;
 use InvalidArgumentException;
+use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Lens;
@@ -49,34 +50,53 @@ final readonly class Retake
             return null;
         }
         try {
-            $lens = self::lens($frame, $suggestion->lens, $note);
-            $shot = ShotNote::read(
-                $note,
-                array_filter(
-                    [
-                        'mode' => ExposureMode::Manual,
-                        'aperture' => $suggestion->settings->aperture,
-                        'time' => $suggestion->settings->time,
-                        'iso' => $suggestion->settings->iso,
-                        'compensation' => Stops::none(),
-                        'filterStops' => $suggestion->filterStops,
-                        'support' => $suggestion->support,
-                        'focus' => $suggestion->focusDistance,
-                    ],
-                    fn (mixed $value): bool => $value !== null,
-                ),
-                $lens,
-                $suggestion->focalLength,
-            );
+            $lens = self::lens($frame, $suggestion->lens->name, $note);
+            $shot = self::retaken(ShotNote::read($note, $lens, $suggestion->lens->focalLength), $suggestion);
         } catch (InvalidArgumentException) {
             return null;
         }
 
         // Beyond this the scene's plates hold nothing to show.
         return $shot->setup->focalLength35() <= $shot->scene->focalLengths35()[1] * 1.005 &&
-            $shot->time?->exact <= 3600
+            $shot->exposure->time?->exact <= 3600
             ? $shot
             : null;
+    }
+
+    /** The same press at other settings, set by hand. */
+    private static function retaken(Shot $shot, Suggestion $suggestion): Shot
+    {
+        $settings = $suggestion->exposure->settings;
+
+        return new Shot(
+            $shot->scene,
+            $shot->setup,
+            new ShotExposure(
+                ExposureMode::Manual,
+                $settings->aperture,
+                $settings->time,
+                $settings->iso,
+                Stops::none(),
+                $shot->exposure->metering,
+                $shot->exposure->autoIso,
+                $shot->exposure->heldEv100,
+            ),
+            new ShotHold(
+                $shot->hold->aim,
+                $suggestion->support ?? $shot->hold->support,
+                $shot->hold->stabilised,
+                $shot->hold->followed,
+            ),
+            $shot->press,
+            new ShotLight(
+                $shot->light->condition,
+                $suggestion->exposure->filterStops,
+                $shot->light->graduated,
+                $shot->light->flash,
+                $shot->light->kelvin,
+            ),
+            new ShotFocus($suggestion->lens->focusDistance ?? $shot->focusing->distance, $shot->focusing->point),
+        );
     }
 
     /** @param  array<string, mixed>  $note */

@@ -55,7 +55,7 @@ final readonly class Roll
             $texts['seed'] = (string) random_int(1, 2_000_000_000);
             // One press meters once: what follows keeps to it.
             $texts['held'] = sprintf('%.6f', $metered->meteredEv100);
-            $texts['focus'] = sprintf('%.3f', min(1000.0, $metered->rendering->focused));
+            $texts['focus'] = sprintf('%.3f', min(1000.0, $metered->rendering->optics->focused));
             if ($stops !== 0.0) {
                 $texts = $this->bracketed(new ShotInput($texts), $metered, $stops);
             }
@@ -143,10 +143,10 @@ final readonly class Roll
             't' => $settings->time->exact,
             'iso' => $settings->iso->exact,
             'ev100' => $reading->meteredEv100,
-            'compensation' => $reading->request->compensation,
+            'compensation' => $reading->request->set->compensation,
             'filter' => $reading->request->filterStops,
-            'focus' => $reading->rendering->focused,
-            'focal' => $reading->rendering->focalLength,
+            'focus' => $reading->rendering->optics->focused,
+            'focal' => $reading->rendering->optics->focalLength,
             'mode' => $reading->request->mode->value,
         ];
     }

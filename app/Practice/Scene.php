@@ -20,30 +20,19 @@ final readonly class Scene
     private const NARROWEST = 0.4;
 
     /**
-     * @param  list<string>  $plates  file names
      * @param  array{float, float}  $distances  m, nearest and farthest thing of interest
      * @param  array<string, SceneLight>  $conditions  the first is the usual one
      * @param  list<FocusPoint>  $places
-     * @param  list<Fall>  $falls
-     * @param  array{float, float, float}  $waterColour  in the units of the first plate
      */
     private function __construct(
         public string $id,
-        public string $title,
-        public string $purpose,
-        public string $caution,
-        private string $folder,
-        public array $plates,
+        public SceneWords $words,
+        public SceneFiles $files,
         public Viewpoint $view,
         public array $distances,
         public array $conditions,
         public array $places,
-        public array $falls,
-        public array $waterColour,
-        public ?Crossing $crossing,
-        public ?Turning $turning,
-        public ?StarField $stars,
-        public bool $hasFlash,
+        public SceneMotion $motion,
     ) {
     }
 
@@ -70,16 +59,17 @@ final readonly class Scene
         $camera = $data['camera'];
 
         return new self(
-            $data['id'],
-            $data['title'],
-            $data['purpose'],
-            $data['caution'] ?? '',
-            $folder,
-            $data['plates'],
-            new Viewpoint($camera['at'], $camera['towards'], (float) $camera['focalLength35']),
-            [(float) $data['distances'][0], (float) $data['distances'][1]],
-            $conditions,
-            array_map(
+            id: $data['id'],
+            words: new SceneWords(title: $data['title'], purpose: $data['purpose'], caution: $data['caution'] ?? ''),
+            files: new SceneFiles(
+                folder: $folder,
+                plates: $data['plates'],
+                hasFlash: is_file($folder.'/flash.hdr.gz'),
+            ),
+            view: new Viewpoint($camera['at'], $camera['towards'], (float) $camera['focalLength35']),
+            distances: [(float) $data['distances'][0], (float) $data['distances'][1]],
+            conditions: $conditions,
+            places: array_map(
                 fn (array $place): FocusPoint => new FocusPoint(
                     $place['id'],
                     $place['title'],
@@ -88,12 +78,13 @@ final readonly class Scene
                 ),
                 array_values($data['places']),
             ),
-            array_map(fn (array $fall): Fall => new Fall(...$fall), array_values($data['falls'] ?? [])),
-            $data['waterColour'] ?? [1.0, 1.0, 1.0],
-            isset($data['crossing']) ? new Crossing(...$data['crossing']) : null,
-            isset($data['turnsPerSecond']) ? new Turning((float) $data['turnsPerSecond']) : null,
-            isset($data['stars']) ? new StarField(...$data['stars']) : null,
-            is_file($folder.'/flash.hdr.gz'),
+            motion: new SceneMotion(
+                falls: array_map(fn (array $fall): Fall => new Fall(...$fall), array_values($data['falls'] ?? [])),
+                waterColour: $data['waterColour'] ?? [1.0, 1.0, 1.0],
+                crossing: isset($data['crossing']) ? new Crossing(...$data['crossing']) : null,
+                turning: isset($data['turnsPerSecond']) ? new Turning((float) $data['turnsPerSecond']) : null,
+                stars: isset($data['stars']) ? new StarField(...$data['stars']) : null,
+            ),
         );
     }
 
@@ -120,7 +111,7 @@ final readonly class Scene
     /** A file of the scene. */
     public function file(string $name): string
     {
-        return $this->folder.'/'.$name;
+        return $this->files->folder.'/'.$name;
     }
 
     /** @throws InvalidArgumentException */

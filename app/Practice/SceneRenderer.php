@@ -59,8 +59,8 @@ final class SceneRenderer
         // each press.
         $sigma = $linear->linear($exposure->noiseGain, $exposure->noiseFloor ** 2)->power(0.5);
         $deviates = $this->deviates($linear->width, $linear->height)->turned(
-            $rendering->seed * 7919,
-            $rendering->seed * 104729,
+            $rendering->film->seed * 7919,
+            $rendering->film->seed * 104729,
         );
 
         return $this->recorded($linear->plus($sigma->times($deviates)));
@@ -76,31 +76,39 @@ final class SceneRenderer
     {
         [$width, $height] = [$fineness->width, $fineness->height()];
         $exposure = $this->exposure($rendering);
-        [$red, $green, $blue] = $rendering->whiteBalance->gains();
-        $gain = $exposure->perCandela * 2 ** -$rendering->filterStops;
+        [$red, $green, $blue] = $rendering->film->whiteBalance->gains();
+        $gain = $exposure->perCandela * 2 ** -$rendering->exposure->filterStops;
         $gains = [$gain * $red, $gain * $green, $gain * $blue];
 
         $light = $this->scenery($rendering, $fineness, $gains);
-        if ($rendering->flash !== null && $rendering->scene->hasFlash) {
-            $flash = FlashLight::factor($rendering->flash, $rendering->settings) * 2 ** -$rendering->filterStops;
+        if ($rendering->exposure->flash !== null && $rendering->scene->files->hasFlash) {
+            $flash =
+                FlashLight::factor($rendering->exposure->flash, $rendering->exposure->settings) *
+                2 ** -$rendering->exposure->filterStops;
             $light = $light->plus(
                 $this->framed(
                     $this->plates->plate(
                         $rendering->scene,
                         'flash.hdr.gz',
-                        $this->isSmall($rendering->framing, $fineness),
+                        $this->isSmall($rendering->optics->framing, $fineness),
                     ),
-                    $rendering->framing,
+                    $rendering->optics->framing,
                     $fineness,
                 )->linear([$flash * $red, $flash * $green, $flash * $blue]),
             );
         }
-        if ($rendering->graduated !== null) {
-            $rows = Light::fromFloats($this->vips, pack('g*', ...$rendering->graduated->rows($height)), 1, $height, 1);
+        if ($rendering->exposure->graduated !== null) {
+            $rows = Light::fromFloats(
+                $this->vips,
+                pack('g*', ...$rendering->exposure->graduated->rows($height)),
+                1,
+                $height,
+                1,
+            );
             $light = $light->times($rows->placed(0, 0, $width, $height, true));
         }
         $light = $this->defocused($light->kept(), $rendering, $fineness);
-        if ($rendering->scene->falls !== [] || $rendering->scene->crossing !== null) {
+        if ($rendering->scene->motion->falls !== [] || $rendering->scene->motion->crossing !== null) {
             $light = $light->kept();
         }
         $light = $this->withWater($light, $rendering, $fineness, $gains);
@@ -109,8 +117,8 @@ final class SceneRenderer
         return $this->softened(
             $this->streaked(
                 $light,
-                $rendering->shake->right * $this->pixelsPerMillimetre($rendering, $width),
-                $rendering->shake->down * $this->pixelsPerMillimetre($rendering, $width),
+                $rendering->motion->shake->right * $this->pixelsPerMillimetre($rendering, $width),
+                $rendering->motion->shake->down * $this->pixelsPerMillimetre($rendering, $width),
             ),
             $rendering,
             $width,
@@ -133,7 +141,7 @@ final class SceneRenderer
                 serialize([
                     $framing,
                     $condition,
-                    PlateStore::version($scene->file($scene->plates[0]), __FILE__, __DIR__.'/TurningClay.php'),
+                    PlateStore::version($scene->file($scene->files->plates[0]), __FILE__, __DIR__.'/TurningClay.php'),
                 ]),
             ),
             $columns,
@@ -151,9 +159,9 @@ final class SceneRenderer
     private function luminance(Scene $scene, SceneLight $condition, Region $framing, int $columns, int $rows): Light
     {
         $luminance = null;
-        foreach ($scene->plates as $index => $name) {
+        foreach ($scene->files->plates as $index => $name) {
             $plate = $this->plates->plate($scene, $name, true);
-            if ($index === 0 && $scene->turning !== null) {
+            if ($index === 0 && $scene->motion->turning !== null) {
                 $plate = $this->clay->metered($plate, $scene);
             }
             $part = $this->cut($plate, $framing)
@@ -190,18 +198,18 @@ final class SceneRenderer
      */
     private function scenery(Rendering $rendering, RenderQuality $fineness, array $gains): Light
     {
-        [$scene, $framing] = [$rendering->scene, $rendering->framing];
+        [$scene, $framing] = [$rendering->scene, $rendering->optics->framing];
         $isSmall = $this->isSmall($framing, $fineness);
         $sum = null;
-        foreach ($scene->plates as $index => $name) {
+        foreach ($scene->files->plates as $index => $name) {
             $plate = $this->plates->plate($scene, $name, $isSmall);
-            if ($index === 0 && $scene->turning !== null) {
+            if ($index === 0 && $scene->motion->turning !== null) {
                 $plate = $this->clay->exposed(
                     $plate,
                     $scene,
-                    $scene->turning,
-                    $rendering->moment,
-                    $rendering->settings->time->exact,
+                    $scene->motion->turning,
+                    $rendering->motion->moment,
+                    $rendering->exposure->settings->time->exact,
                     $isSmall,
                 );
             }
@@ -212,20 +220,20 @@ final class SceneRenderer
         \assert($sum !== null);
         $light = $this->framed($sum, $framing, $fineness);
 
-        return $scene->stars === null ? $light : $this->withSky($light, $rendering, $fineness, $gains);
+        return $scene->motion->stars === null ? $light : $this->withSky($light, $rendering, $fineness, $gains);
     }
 
     /** @param  array{float, float, float}  $gains */
     private function withSky(Light $light, Rendering $rendering, RenderQuality $fineness, array $gains): Light
     {
-        [$view, $framing] = [$rendering->scene->view, $rendering->framing];
+        [$view, $framing] = [$rendering->scene->view, $rendering->optics->framing];
         // A pixel sees this much of the sky, in steradians.
         $pixel = (((36 / $view->focalLength35) * $framing->width) / $fineness->width) ** 2;
-        \assert($rendering->scene->stars !== null);
-        $trails = $rendering->scene->stars->trails(
+        \assert($rendering->scene->motion->stars !== null);
+        $trails = $rendering->scene->motion->stars->trails(
             $view,
-            $rendering->moment,
-            $rendering->settings->time->exact,
+            $rendering->motion->moment,
+            $rendering->exposure->settings->time->exact,
             $framing->width / $fineness->width,
         );
         $stars = TrailDrawing::of($this->vips, $trails, $framing, $fineness->width, $fineness->height(), 4);
@@ -251,9 +259,9 @@ final class SceneRenderer
         $depth = $this->depth($rendering, $fineness)->kept();
         $present = array_keys(array_filter($depth->counts())) ?: [0];
         $defocus = Defocus::of(
-            $rendering->focalLength,
-            $rendering->settings->aperture->exact,
-            $rendering->focused,
+            $rendering->optics->focalLength,
+            $rendering->exposure->settings->aperture->exact,
+            $rendering->optics->focused,
             $this->pixelsPerMillimetre($rendering, $fineness->width),
             DepthScale::metres(min($present)),
             DepthScale::metres(max($present)),
@@ -274,27 +282,27 @@ final class SceneRenderer
     private function withWater(Light $light, Rendering $rendering, RenderQuality $fineness, array $gains): Light
     {
         $scene = $rendering->scene;
-        foreach ($scene->falls as $fall) {
-            $seconds = $rendering->settings->time->exact;
+        foreach ($scene->motion->falls as $fall) {
+            $seconds = $rendering->exposure->settings->time->exact;
             $seen = $scene->view->see($fall->at);
             \assert($seen !== null);
             $pixels =
-                (($fall->size * $scene->view->widthsPerMetre($seen['distance'])) / $rendering->framing->width) *
+                (($fall->size * $scene->view->widthsPerMetre($seen['distance'])) / $rendering->optics->framing->width) *
                 $fineness->width;
             $radius = abs($this->defocusAt($rendering, $fineness, $seen['distance']));
             // Whole flights overlap: fewer of them draw the same silk.
             $most = $seconds > $fall->flight() ? intdiv($fineness->drops, 3) : $fineness->drops;
             $trails = $fall->trails(
                 $scene->view,
-                $rendering->moment,
+                $rendering->motion->moment,
                 $seconds,
                 $most,
-                (1.2 * $rendering->framing->width) / $fineness->width,
+                (1.2 * $rendering->optics->framing->width) / $fineness->width,
             );
             $drawing = TrailDrawing::of(
                 $this->vips,
                 $trails,
-                $rendering->framing,
+                $rendering->optics->framing,
                 $fineness->width,
                 $fineness->height(),
                 (int) ceil(1.5 * $pixels + $radius) + 3,
@@ -304,13 +312,13 @@ final class SceneRenderer
             }
             // From square plate widths to pixels.
             $cover = $drawing->amounts
-                ->linear(($fineness->width / $rendering->framing->width) ** 2 * self::DROP_COVER)
+                ->linear(($fineness->width / $rendering->optics->framing->width) ** 2 * self::DROP_COVER)
                 ->softened(max(0.5, self::DROP_SIGMA * $pixels));
             $cover = ($radius < 0.45 ? $cover : DiscBlur::blur($cover, $radius, $fineness->detail))->clamped()->kept();
             $unit = $rendering->condition->candelasPerUnit[0];
             $colour = array_map(
                 fn (float $part, float $gain): float => $part * $unit * $gain,
-                $scene->waterColour,
+                $scene->motion->waterColour,
                 $gains,
             );
             $behind = $light->cut($drawing->left, $drawing->top, $cover->width, $cover->height);
@@ -330,25 +338,25 @@ final class SceneRenderer
     /** @param  array{float, float, float}  $gains */
     private function withCrossing(Light $light, Rendering $rendering, RenderQuality $fineness, array $gains): Light
     {
-        $crossing = $rendering->scene->crossing;
+        $crossing = $rendering->scene->motion->crossing;
         if ($crossing === null) {
             return $light;
         }
         [$seconds, $view, $isSmall] = [
-            $rendering->settings->time->exact,
+            $rendering->exposure->settings->time->exact,
             $rendering->scene->view,
-            $this->isSmall($rendering->framing, $fineness),
+            $this->isSmall($rendering->optics->framing, $fineness),
         ];
         // The panning camera's aim goes with the subject; the plate stays, so the subject is drawn where it is
         // half-way.
-        $at = $crossing->at($rendering->moment + $seconds / 2);
+        $at = $crossing->at($rendering->motion->moment + $seconds / 2);
         $perMetre = $view->widthsPerMetre($crossing->distance);
         $part = $this->crossingPart($rendering, $fineness, $at * $perMetre);
         // Drawn out over many frames it has passed without a trace.
         if (
             $part === null ||
-            abs($crossing->streak($view, $seconds, $rendering->followed)) >
-                self::LONGEST_STREAK * $rendering->framing->width
+            abs($crossing->streak($view, $seconds, $rendering->motion->followed)) >
+                self::LONGEST_STREAK * $rendering->optics->framing->width
         ) {
             return $light;
         }
@@ -366,7 +374,7 @@ final class SceneRenderer
             ->clamped();
         $mover = $this->framed(
             $moved($inSun)->times($lit)->plus($moved($inShade)->times($lit->linear(-1.0, 1.0))),
-            $rendering->framing,
+            $rendering->optics->framing,
             $fineness,
         )
             ->cut(...$part)
@@ -375,7 +383,8 @@ final class SceneRenderer
         $mover = $radius < 0.45 ? $mover : DiscBlur::blur($mover, $radius, $fineness->detail);
         $mover = $this->streaked(
             $mover,
-            ($crossing->streak($view, $seconds, $rendering->followed) / $rendering->framing->width) * $fineness->width,
+            ($crossing->streak($view, $seconds, $rendering->motion->followed) / $rendering->optics->framing->width) *
+                $fineness->width,
             0.0,
             false,
         )->kept();
@@ -407,11 +416,17 @@ final class SceneRenderer
      */
     private function crossingPart(Rendering $rendering, RenderQuality $fineness, float $at): ?array
     {
-        [$crossing, $framing] = [$rendering->scene->crossing, $rendering->framing];
+        [$crossing, $framing] = [$rendering->scene->motion->crossing, $rendering->optics->framing];
         \assert($crossing !== null);
         $scale = $fineness->width / $framing->width;
         $reach =
-            (abs($crossing->streak($rendering->scene->view, $rendering->settings->time->exact, $rendering->followed)) *
+            (abs(
+                $crossing->streak(
+                    $rendering->scene->view,
+                    $rendering->exposure->settings->time->exact,
+                    $rendering->motion->followed,
+                ),
+            ) *
                 $scale) /
                 2 +
             2 * abs($this->defocusAt($rendering, $fineness, $crossing->distance)) +
@@ -431,9 +446,9 @@ final class SceneRenderer
     private function defocusAt(Rendering $rendering, RenderQuality $fineness, float $metres): float
     {
         return Defocus::of(
-            $rendering->focalLength,
-            $rendering->settings->aperture->exact,
-            $rendering->focused,
+            $rendering->optics->focalLength,
+            $rendering->exposure->settings->aperture->exact,
+            $rendering->optics->focused,
             $this->pixelsPerMillimetre($rendering, $fineness->width),
             $metres,
             $metres,
@@ -442,14 +457,14 @@ final class SceneRenderer
 
     private function backgroundStreak(Rendering $rendering, RenderQuality $fineness): float
     {
-        return $rendering->scene->crossing === null
+        return $rendering->scene->motion->crossing === null
             ? 0.0
-            : ($rendering->scene->crossing->backgroundStreak(
+            : ($rendering->scene->motion->crossing->backgroundStreak(
                 $rendering->scene->view,
-                $rendering->settings->time->exact,
-                $rendering->followed,
+                $rendering->exposure->settings->time->exact,
+                $rendering->motion->followed,
             ) /
-                    $rendering->framing->width) *
+                    $rendering->optics->framing->width) *
                     $fineness->width;
     }
 
@@ -481,7 +496,7 @@ final class SceneRenderer
     private function softened(Light $light, Rendering $rendering, int $width): Light
     {
         $sigma =
-            ((0.172 * Diffraction::at($rendering->settings->aperture->exact)->airyMicrometres) / 1000) *
+            ((0.172 * Diffraction::at($rendering->exposure->settings->aperture->exact)->airyMicrometres) / 1000) *
             $this->pixelsPerMillimetre($rendering, $width);
 
         return $sigma < 0.25 ? $light : $light->softened($sigma);
@@ -490,8 +505,8 @@ final class SceneRenderer
     private function depth(Rendering $rendering, RenderQuality $fineness): Light
     {
         return $this->framed(
-            $this->plates->depth($rendering->scene, $this->isSmall($rendering->framing, $fineness)),
-            $rendering->framing,
+            $this->plates->depth($rendering->scene, $this->isSmall($rendering->optics->framing, $fineness)),
+            $rendering->optics->framing,
             $fineness,
             false,
         );
@@ -528,13 +543,13 @@ final class SceneRenderer
 
     private function exposure(Rendering $rendering): PlateExposure
     {
-        return PlateExposure::of($rendering->settings, $rendering->sensor);
+        return PlateExposure::of($rendering->exposure->settings, $rendering->film->sensor);
     }
 
     /** Pixels of the picture for each millimetre of the sensor. */
     private function pixelsPerMillimetre(Rendering $rendering, int $width): float
     {
-        return $width / $rendering->format->width;
+        return $width / $rendering->optics->format->width;
     }
 
     private function deviates(int $width, int $height): Light

@@ -126,51 +126,66 @@ final readonly class ShotInput
         return new Shot(
             scene: $scene,
             setup: $setup,
-            mode: $mode,
-            aperture: $this->isLeft('n') ? $this->aperture($setup) : null,
-            time: $this->isLeft('t') ? $this->time($setup, $mode) : null,
-            iso: $iso,
-            compensation: Stops::of(
-                $this->isLeft('compensation') ? $this->within('compensation', 'Compensation', -5, 5) : 0.0,
+            exposure: new ShotExposure(
+                mode: $mode,
+                aperture: $this->isLeft('n') ? $this->aperture($setup) : null,
+                time: $this->isLeft('t') ? $this->time($setup, $mode) : null,
+                iso: $iso,
+                compensation: Stops::of(
+                    $this->isLeft('compensation') ? $this->within('compensation', 'Compensation', -5, 5) : 0.0,
+                ),
+                metering: MeteringPattern::tryFrom($this->texts['metering']) ??
+                    throw new InvalidArgumentException(
+                        sprintf('There is no metering pattern "%s".', $this->texts['metering']),
+                    ),
+                autoIso: $outfits->kit->autoIso ??
+                    AutoIso::byFocalLength(
+                        $limits->isoBase,
+                        min($limits->isoMax, $setup->body->comfortableIso ?? 6400.0),
+                        $setup->focalLength,
+                        $setup->body->format,
+                    ),
+                heldEv100: $this->texts['held'] === ''
+                    ? null
+                    : $this->within('held', 'The light that is held', -20, 30),
             ),
-            metering: MeteringPattern::tryFrom($this->texts['metering']) ??
-                throw new InvalidArgumentException(
-                    sprintf('There is no metering pattern "%s".', $this->texts['metering']),
-                ),
-            aim: ['x' => $this->within('x', 'The aim', 0, 1), 'y' => $this->within('y', 'The aim', 0, 1)],
-            takenAt: $takenAt,
-            seed: (int) $this->within('seed', 'The seed', 0, 2_000_000_000),
-            condition: $this->texts['light'] === '' ? null : $this->texts['light'],
-            focus: $this->texts['focus'] === ''
-                ? null
-                : $this->within('focus', 'The focus distance in metres', 0.05, 1000),
-            filterStops: $this->within('filter', 'The filter', 0, 20),
-            graduated: $stops > 0
-                ? new GraduatedFilter($stops, $this->within('edge', 'The filter\'s edge', 0, 1))
-                : null,
-            kelvin: in_array($this->texts['kelvin'], ['', 'auto'], true)
-                ? null
-                : $this->within('kelvin', 'White balance in kelvin', 1700, 25000),
-            support: Support::tryFrom($this->texts['support']) ??
-                throw new InvalidArgumentException(
-                    sprintf('The support is one of hand, braced, monopod, tripod; got "%s".', $this->texts['support']),
-                ),
-            stabilised: $this->texts['stabiliser'] === 'on',
-            flash: $this->flash($outfits, $scene),
-            followed: $this->within('followed', 'The pan', 0, 1.2),
-            moment: $this->within('moment', 'The moment', 0, 86400),
-            autoIso: $outfits->kit->autoIso ??
-                AutoIso::byFocalLength(
-                    $limits->isoBase,
-                    min($limits->isoMax, $setup->body->comfortableIso ?? 6400.0),
-                    $setup->focalLength,
-                    $setup->body->format,
-                ),
-            point: [
-                'x' => $this->within('px', 'The focus point', 0, 1),
-                'y' => $this->within('py', 'The focus point', 0, 1),
-            ],
-            heldEv100: $this->texts['held'] === '' ? null : $this->within('held', 'The light that is held', -20, 30),
+            hold: new ShotHold(
+                aim: ['x' => $this->within('x', 'The aim', 0, 1), 'y' => $this->within('y', 'The aim', 0, 1)],
+                support: Support::tryFrom($this->texts['support']) ??
+                    throw new InvalidArgumentException(
+                        sprintf(
+                            'The support is one of hand, braced, monopod, tripod; got "%s".',
+                            $this->texts['support'],
+                        ),
+                    ),
+                stabilised: $this->texts['stabiliser'] === 'on',
+                followed: $this->within('followed', 'The pan', 0, 1.2),
+            ),
+            press: new ShotPress(
+                takenAt: $takenAt,
+                seed: (int) $this->within('seed', 'The seed', 0, 2_000_000_000),
+                moment: $this->within('moment', 'The moment', 0, 86400),
+            ),
+            light: new ShotLight(
+                condition: $this->texts['light'] === '' ? null : $this->texts['light'],
+                filterStops: $this->within('filter', 'The filter', 0, 20),
+                graduated: $stops > 0
+                    ? new GraduatedFilter($stops, $this->within('edge', 'The filter\'s edge', 0, 1))
+                    : null,
+                kelvin: in_array($this->texts['kelvin'], ['', 'auto'], true)
+                    ? null
+                    : $this->within('kelvin', 'White balance in kelvin', 1700, 25000),
+                flash: $this->flash($outfits, $scene),
+            ),
+            focusing: new ShotFocus(
+                distance: $this->texts['focus'] === ''
+                    ? null
+                    : $this->within('focus', 'The focus distance in metres', 0.05, 1000),
+                point: [
+                    'x' => $this->within('px', 'The focus point', 0, 1),
+                    'y' => $this->within('py', 'The focus point', 0, 1),
+                ],
+            ),
         );
     }
 
@@ -245,8 +260,10 @@ final readonly class ShotInput
         if ($power <= 0) {
             return null;
         }
-        if (! $scene->hasFlash) {
-            throw new InvalidArgumentException(sprintf('"%s" is not lit for a flash; the bust is.', $scene->title));
+        if (! $scene->files->hasFlash) {
+            throw new InvalidArgumentException(
+                sprintf('"%s" is not lit for a flash; the bust is.', $scene->words->title),
+            );
         }
         $guideNumber =
             $outfits->kit->flashGuideNumber ?? throw new InvalidArgumentException('There is no flash in the kit.');

@@ -40,10 +40,10 @@ final class ShotNote
 
         return [
             'scene' => $shot->scene->id,
-            'condition' => $shot->condition,
-            'mode' => $shot->mode->value,
-            'takenAt' => $shot->takenAt->format(DATE_ATOM),
-            'seed' => $shot->seed,
+            'condition' => $shot->light->condition,
+            'mode' => $shot->exposure->mode->value,
+            'takenAt' => $shot->press->takenAt->format(DATE_ATOM),
+            'seed' => $shot->press->seed,
             'body' => [
                 'make' => $shot->setup->make,
                 'name' => $body->name,
@@ -58,33 +58,34 @@ final class ShotNote
             ],
             'lens' => get_object_vars($lens),
             'focalLength' => $shot->setup->focalLength,
-            'n' => $shot->aperture?->exact,
-            't' => $shot->time?->exact,
-            'iso' => $shot->iso?->exact,
-            'compensation' => $shot->compensation->value,
-            'metering' => $shot->metering->value,
-            'aim' => $shot->aim,
-            'point' => $shot->point,
-            'focus' => $shot->focus,
-            'filter' => $shot->filterStops,
-            'graduated' => $shot->graduated === null ? null : [$shot->graduated->stops, $shot->graduated->height],
-            'kelvin' => $shot->kelvin,
-            'support' => $shot->support->value,
-            'stabilised' => $shot->stabilised,
-            'flash' => $shot->flash,
-            'followed' => $shot->followed,
-            'moment' => $shot->moment,
-            'held' => $shot->heldEv100,
+            'n' => $shot->exposure->aperture?->exact,
+            't' => $shot->exposure->time?->exact,
+            'iso' => $shot->exposure->iso?->exact,
+            'compensation' => $shot->exposure->compensation->value,
+            'metering' => $shot->exposure->metering->value,
+            'aim' => $shot->hold->aim,
+            'point' => $shot->focusing->point,
+            'focus' => $shot->focusing->distance,
+            'filter' => $shot->light->filterStops,
+            'graduated' => $shot->light->graduated === null
+                    ? null
+                    : [$shot->light->graduated->stops, $shot->light->graduated->height],
+            'kelvin' => $shot->light->kelvin,
+            'support' => $shot->hold->support->value,
+            'stabilised' => $shot->hold->stabilised,
+            'flash' => $shot->light->flash,
+            'followed' => $shot->hold->followed,
+            'moment' => $shot->press->moment,
+            'held' => $shot->exposure->heldEv100,
         ];
     }
 
     /**
      * @param  array<string, mixed>  $note
-     * @param  array<string, mixed>  $changes  by property of the shot
      *
      * @throws InvalidArgumentException when the scene is gone, or the lens does not go as far as was asked
      */
-    public static function read(array $note, array $changes = [], ?Lens $lens = null, ?float $focalLength = null): Shot
+    public static function read(array $note, ?Lens $lens = null, ?float $focalLength = null): Shot
     {
         $facts = $note['body'];
         $body = new Body(
@@ -106,38 +107,35 @@ final class ShotNote
             $focalLength ?? (float) $note['focalLength'],
             $facts['make'],
         );
-        $shot = [
-            'scene' => Scene::find($note['scene']),
-            'setup' => $setup,
-            'mode' => ExposureMode::from($note['mode']),
-            'aperture' => $note['n'] === null ? null : Aperture::of($note['n']),
-            'time' => $note['t'] === null ? null : ExposureTime::of($note['t']),
-            'iso' => $note['iso'] === null ? null : Iso::of($note['iso']),
-            'compensation' => Stops::of($note['compensation']),
-            'metering' => MeteringPattern::from($note['metering']),
-            'aim' => $note['aim'],
-            'takenAt' => new DateTimeImmutable($note['takenAt']),
-            'seed' => $note['seed'],
-            'condition' => $note['condition'],
-            'focus' => $note['focus'],
-            'filterStops' => (float) $note['filter'],
-            'graduated' => $note['graduated'] === null ? null : new GraduatedFilter(...$note['graduated']),
-            'kelvin' => $note['kelvin'],
-            'support' => Support::from($note['support']),
-            'stabilised' => $note['stabilised'],
-            'flash' => $note['flash'],
-            'followed' => (float) $note['followed'],
-            'moment' => (float) $note['moment'],
-            'autoIso' => AutoIso::byFocalLength(
-                $body->limits->isoBase,
-                $body->limits->isoMax,
-                $setup->focalLength,
-                $body->format,
-            ),
-            'point' => $note['point'],
-            'heldEv100' => $note['held'],
-        ];
 
-        return new Shot(...[...$shot, ...$changes]);
+        return new Shot(
+            Scene::find($note['scene']),
+            $setup,
+            new ShotExposure(
+                ExposureMode::from($note['mode']),
+                $note['n'] === null ? null : Aperture::of($note['n']),
+                $note['t'] === null ? null : ExposureTime::of($note['t']),
+                $note['iso'] === null ? null : Iso::of($note['iso']),
+                Stops::of($note['compensation']),
+                MeteringPattern::from($note['metering']),
+                AutoIso::byFocalLength(
+                    $body->limits->isoBase,
+                    $body->limits->isoMax,
+                    $setup->focalLength,
+                    $body->format,
+                ),
+                $note['held'],
+            ),
+            new ShotHold($note['aim'], Support::from($note['support']), $note['stabilised'], (float) $note['followed']),
+            new ShotPress(new DateTimeImmutable($note['takenAt']), $note['seed'], (float) $note['moment']),
+            new ShotLight(
+                $note['condition'],
+                (float) $note['filter'],
+                $note['graduated'] === null ? null : new GraduatedFilter(...$note['graduated']),
+                $note['flash'],
+                $note['kelvin'],
+            ),
+            new ShotFocus($note['focus'], $note['point']),
+        );
     }
 }

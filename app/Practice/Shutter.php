@@ -7,6 +7,10 @@ namespace App\Practice;
 use App\Imaging\TagWriter;
 use Illuminate\Support\Facades\File;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordedCamera;
+use TruePupil\Core\Capture\RecordedExposure;
+use TruePupil\Core\Capture\RecordedHandling;
+use TruePupil\Core\Capture\RecordedLens;
 use TruePupil\Core\Exposure\ExposureSettings;
 
 /** Presses the shutter: writes the JPEG that the practice camera makes, with its record. */
@@ -28,22 +32,27 @@ final readonly class Shutter
         $this->tags->write(
             $target,
             new CaptureRecord(
-                make: $setup->make,
-                model: $setup->body->name,
-                lens: $setup->lens->name,
-                fNumber: $settings->aperture,
-                exposureTime: $settings->time,
-                iso: $settings->iso,
-                compensation: $shot->compensation->value,
-                mode: $shot->mode,
-                metering: $shot->metering,
-                flashFired: $shot->flash !== null,
-                focalLength: $setup->focalLength,
-                focalLength35: round($setup->focalLength35()),
-                whiteBalance: $shot->kelvin === null ? 'auto' : 'set',
-                focusDistance: round($reading->rendering->focused, 2),
-                takenAt: $shot->takenAt,
-                widestFNumber: $setup->lens->widestAt($setup->focalLength)->nominal(),
+                camera: new RecordedCamera(make: $setup->make, model: $setup->body->name),
+                lens: new RecordedLens(
+                    name: $setup->lens->name,
+                    focalLength: $setup->focalLength,
+                    focalLength35: round($setup->focalLength35()),
+                    widestFNumber: $setup->lens->widestAt($setup->focalLength)->nominal(),
+                ),
+                exposure: new RecordedExposure(
+                    fNumber: $settings->aperture,
+                    exposureTime: $settings->time,
+                    iso: $settings->iso,
+                    compensation: $shot->exposure->compensation->value,
+                    mode: $shot->exposure->mode,
+                    metering: $shot->exposure->metering,
+                    flashFired: $shot->light->flash !== null,
+                ),
+                handling: new RecordedHandling(
+                    whiteBalance: $shot->light->kelvin === null ? 'auto' : 'set',
+                    focusDistance: round($reading->rendering->optics->focused, 2),
+                ),
+                takenAt: $shot->press->takenAt,
             ),
         );
 

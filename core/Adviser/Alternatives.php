@@ -41,13 +41,14 @@ final readonly class Alternatives
                 $this->offer($others, $kind, $candidate, $first);
             }
         }
+        $wanted = $first->demands->aperture;
         $candidates = $this->search->all(new Setup($first->choice, $first->demands, $first->support, $first->filter));
         foreach ($candidates as $candidate) {
             $kind = match (true) {
-                $candidate->av - $first->av >= self::WHOLE_STOP && $first->demands->avSeparation === null => 'deeper',
+                $candidate->av - $first->av >= self::WHOLE_STOP && $wanted->separation === null => 'deeper',
                 $first->sv - $candidate->sv >= self::WHOLE_STOP => 'cleaner',
-                $candidate->tv - $first->tv >= self::WHOLE_STOP && $first->demands->tvLook === null => 'safer',
-                $first->av - $candidate->av >= self::WHOLE_STOP && $first->demands->avSeparation !== null => 'softer',
+                $candidate->tv - $first->tv >= self::WHOLE_STOP && $first->demands->time->look === null => 'safer',
+                $first->av - $candidate->av >= self::WHOLE_STOP && $wanted->separation !== null => 'softer',
                 default => null,
             };
             if ($kind !== null) {

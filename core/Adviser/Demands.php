@@ -23,30 +23,9 @@ use TruePupil\Core\Optics\FocusPlan;
 final readonly class Demands
 {
     private function __construct(
-        public float $avWidest,
-        public float $avSmallest,
-        /** Deep enough from here on. */
-        public ?float $avDepth,
-        /** The background is soft enough up to here. */
-        public ?float $avSeparation,
-        public float $tvSlowest,
-        public float $tvFastest,
-        /** Hands hold still from here on. */
-        public ?float $tvShake,
-        /** Movement is sharp enough from here on. */
-        public ?float $tvMovement,
-        /** Movement shows up to here. */
-        public ?float $tvLook,
-        public float $svLowest,
-        public float $svBase,
-        /** The ceiling that was asked for, or the body's. */
-        public float $svCeiling,
-        public float $svHighest,
-        public ?float $svComfortable,
-        /** Diffraction shows in a print from here on. */
-        public float $avPrint,
-        /** Diffraction shows in single pixels from here on. */
-        public ?float $avPixel,
+        public ApertureDemands $aperture,
+        public TimeDemands $time,
+        public IsoDemands $iso,
         /** Where the lens is focused, m. */
         public ?float $focus,
     ) {
@@ -59,16 +38,20 @@ final readonly class Demands
         $widest = $choice->lens->widestAt($f);
         [$depth, $focus] = self::depth($intent, $f, $format->circleOfConfusion());
         $separation = $intent->asksForSeparation()
-            ? BlurDisc::of($f, 1.0, (float) $intent->subject, (float) $intent->background)->percentOfWidth($format) /
-                (float) $intent->separation
+            ? BlurDisc::of(
+                $f,
+                1.0,
+                (float) $intent->distances->subject,
+                (float) $intent->distances->background,
+            )->percentOfWidth($format) / (float) $intent->distances->separation
             : null;
         $steadier = $support->stopsSteadier();
         $stabiliser = max($body->stabiliserStops, $choice->lens->stabiliserStops);
-        $band = $intent->movement?->band($f, $intent->subject, $format);
+        $band = $intent->movement?->band($f, $intent->distances->subject, $format);
         $sharp = array_filter(
             [
                 $band?->longest,
-                $intent->stars
+                $intent->contents->stars
                     ? ($pitch === null
                         ? StarTrail::roughLimit($f, $format)
                         : StarTrail::pixelLimit($f, $widest->exact, $pitch))
@@ -78,61 +61,67 @@ final readonly class Demands
         );
 
         return new self(
-            avWidest: $widest->apex(),
-            avSmallest: Aperture::of($choice->lens->smallest)->apex(),
-            avDepth: $depth,
-            avSeparation: $separation === null ? null : 2 * log($separation, 2),
-            tvSlowest: ExposureTime::of($limits->slowest)->apex(),
-            tvFastest: ExposureTime::of($limits->fastest)->apex(),
-            tvShake: $steadier === null
-                ? null
-                : -log(HandHeldLimit::of($f, $format, $steadier + $stabiliser)->seconds, 2),
-            tvMovement: $sharp === [] ? null : -log(min($sharp), 2),
-            tvLook: $band?->shortest === null ? null : -log($band->shortest, 2),
-            svLowest: Iso::of($limits->isoMin)->stopsAbove100(),
-            svBase: Iso::of($limits->isoBase)->stopsAbove100(),
-            svCeiling: Iso::of(min($limits->isoMax, $intent->maxIso ?? INF))->stopsAbove100(),
-            svHighest: Iso::of($limits->isoMax)->stopsAbove100(),
-            svComfortable: $body->comfortableIso === null ? null : Iso::of($body->comfortableIso)->stopsAbove100(),
-            avPrint: 2 * log(Diffraction::printLimit($format), 2),
-            avPixel: $pitch === null ? null : 2 * log(Diffraction::pixelLimit($pitch), 2),
+            aperture: new ApertureDemands(
+                widest: $widest->apex(),
+                smallest: Aperture::of($choice->lens->smallest)->apex(),
+                depth: $depth,
+                separation: $separation === null ? null : 2 * log($separation, 2),
+                print: 2 * log(Diffraction::printLimit($format), 2),
+                pixel: $pitch === null ? null : 2 * log(Diffraction::pixelLimit($pitch), 2),
+            ),
+            time: new TimeDemands(
+                slowest: ExposureTime::of($limits->slowest)->apex(),
+                fastest: ExposureTime::of($limits->fastest)->apex(),
+                shake: $steadier === null
+                    ? null
+                    : -log(HandHeldLimit::of($f, $format, $steadier + $stabiliser)->seconds, 2),
+                movement: $sharp === [] ? null : -log(min($sharp), 2),
+                look: $band?->shortest === null ? null : -log($band->shortest, 2),
+            ),
+            iso: new IsoDemands(
+                lowest: Iso::of($limits->isoMin)->stopsAbove100(),
+                base: Iso::of($limits->isoBase)->stopsAbove100(),
+                ceiling: Iso::of(min($limits->isoMax, $intent->maxIso ?? INF))->stopsAbove100(),
+                highest: Iso::of($limits->isoMax)->stopsAbove100(),
+                comfortable: $body->comfortableIso === null ? null : Iso::of($body->comfortableIso)->stopsAbove100(),
+            ),
             focus: $focus,
         );
     }
 
     public function avFrom(): float
     {
-        return max($this->avWidest, $this->avDepth ?? -INF);
+        return max($this->aperture->widest, $this->aperture->depth ?? -INF);
     }
 
     public function avTo(): float
     {
-        return min($this->avSmallest, $this->avSeparation ?? INF);
+        return min($this->aperture->smallest, $this->aperture->separation ?? INF);
     }
 
     /** The longest time allowed. */
     public function tvFrom(): float
     {
-        return max($this->tvSlowest, $this->tvShake ?? -INF, $this->tvMovement ?? -INF);
+        return max($this->time->slowest, $this->time->shake ?? -INF, $this->time->movement ?? -INF);
     }
 
     /** The shortest time allowed. */
     public function tvTo(): float
     {
-        return min($this->tvFastest, $this->tvLook ?? INF);
+        return min($this->time->fastest, $this->time->look ?? INF);
     }
 
     /** @return array{?float, ?float} Av that holds the wanted depth, and where to focus for it in m */
     private static function depth(Intent $intent, float $focalLength, float $circle): array
     {
         if (! $intent->asksForDepth()) {
-            return [null, $intent->subject];
+            return [null, $intent->distances->subject];
         }
         [$near, $far] = [(float) $intent->sharpFrom(), $intent->sharpTo()];
-        if ($intent->subject !== null) {
+        if ($intent->distances->subject !== null) {
             [$n, $focus] = [
-                FocusPlan::fNumberAt($intent->subject, $near, $far, $focalLength, $circle),
-                $intent->subject,
+                FocusPlan::fNumberAt($intent->distances->subject, $near, $far, $focalLength, $circle),
+                $intent->distances->subject,
             ];
         } else {
             $plan = FocusPlan::forLimits($near, $far, $focalLength, $circle);

@@ -55,28 +55,34 @@ final class KitAdviser
         return new Suggestion(
             kind: $candidate->meets() ? $kind : 'nearest',
             title: self::title($candidate->meets() ? $kind : 'nearest', $candidate, $first).': '.$settings,
-            settings: $settings,
-            mode: self::mode($request, $candidate),
-            compensation: null,
-            lens: $candidate->choice->lens->name,
-            focalLength: $candidate->choice->focalLength,
+            exposure: new SuggestedExposure(
+                settings: $settings,
+                mode: self::mode($request, $candidate),
+                compensation: null,
+                filterStops: $candidate->filter,
+            ),
+            lens: new SuggestedLens(
+                name: $candidate->choice->lens->name,
+                focalLength: $candidate->choice->focalLength,
+                focusDistance: $candidate->demands->focus,
+                widestFNumber: $candidate->choice->lens->widestAt($candidate->choice->focalLength)->nominal(),
+            ),
             support: $candidate->support,
-            gains: array_values(
-                array_unique([
-                    ...$compared ? $wording->gainsOver($candidate, $first) : [],
-                    ...$wording->gains($candidate),
-                ]),
+            effect: new SuggestedEffect(
+                gains: array_values(
+                    array_unique([
+                        ...$compared ? $wording->gainsOver($candidate, $first) : [],
+                        ...$wording->gains($candidate),
+                    ]),
+                ),
+                costs: array_values(
+                    array_unique([
+                        ...$compared ? $wording->costsAgainst($candidate, $first) : [],
+                        ...$wording->costs($candidate),
+                    ]),
+                ),
+                meets: $candidate->meets(),
             ),
-            costs: array_values(
-                array_unique([
-                    ...$compared ? $wording->costsAgainst($candidate, $first) : [],
-                    ...$wording->costs($candidate),
-                ]),
-            ),
-            filterStops: $candidate->filter,
-            meets: $candidate->meets(),
-            focusDistance: $candidate->demands->focus,
-            widestFNumber: $candidate->choice->lens->widestAt($candidate->choice->focalLength)->nominal(),
         );
     }
 
@@ -105,8 +111,8 @@ final class KitAdviser
     {
         return match (true) {
             $request->approach->start === Start::Manual,
-            $request->intent->crossesLight,
-            $request->intent->stars,
+            $request->intent->contents->crossesLight,
+            $request->intent->contents->stars,
             $candidate->support === Support::Tripod && $candidate->tv < 0,
             $candidate->filter >= self::STRONG_FILTER => ExposureMode::Manual,
             $request->intent->movement !== null => ExposureMode::Shutter,
@@ -120,7 +126,7 @@ final class KitAdviser
         $increment = $request->kit->body->limits->increment;
         $points = [];
         foreach ($suggestions as $index => $suggestion) {
-            $points[] = MapPoint::of('suggestion', (string) ($index + 1), $suggestion->settings, $increment);
+            $points[] = MapPoint::of('suggestion', (string) ($index + 1), $suggestion->exposure->settings, $increment);
         }
 
         return ExposureMap::of(

@@ -34,11 +34,12 @@ final readonly class LensChoice
     {
         $choices = [];
         foreach ($kit->lenses as $lens) {
-            if ($intent->subject !== null && $intent->subject < $lens->closestFocus - 1e-9) {
+            if ($intent->distances->subject !== null && $intent->distances->subject < $lens->closestFocus - 1e-9) {
                 continue;
             }
             foreach (self::focalLengths($lens, $kit, $intent) as [$focalLength, $framing]) {
-                $isInsideLens = $intent->subject !== null && $intent->subject * 1000 <= $focalLength;
+                $isInsideLens =
+                    $intent->distances->subject !== null && $intent->distances->subject * 1000 <= $focalLength;
                 if (! $isInsideLens && abs($framing) <= self::NEAR_ENOUGH + 1e-9) {
                     $choices[] = new self($lens, $focalLength, $framing);
                 }

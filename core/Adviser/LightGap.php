@@ -29,12 +29,12 @@ final readonly class LightGap
         foreach ($search->setups as $setup) {
             $demands = $setup->demands;
             $times = $demands->tvFrom() <= $demands->tvTo() ? $grid->times($demands->tvFrom(), $demands->tvTo()) : [];
-            $isos = $grid->isos($demands->svLowest, $bodyIso ? $demands->svHighest : $demands->svCeiling);
+            $isos = $grid->isos($demands->iso->lowest, $bodyIso ? $demands->iso->highest : $demands->iso->ceiling);
             if ($times === [] || $isos === []) {
                 continue;
             }
             $light = $request->light->value - $setup->filter;
-            foreach ($grid->apertures($demands->avWidest, $demands->avSmallest) as $av) {
+            foreach ($grid->apertures($demands->aperture->widest, $demands->aperture->smallest) as $av) {
                 if ($av < $demands->avFrom() - 1e-9 || $av > $demands->avTo() + 1e-9) {
                     continue;
                 }

@@ -39,16 +39,16 @@ final readonly class NearestMiss
         $fixed = $this->search->fixedCost($setup);
         $isos = array_map(
             fn (float $sv): array => [$sv, $this->search->isoCost($demands, $sv)],
-            $grid->isos($demands->svLowest, $demands->svHighest),
+            $grid->isos($demands->iso->lowest, $demands->iso->highest),
         );
-        $body = $grid->times($demands->tvSlowest, $demands->tvFastest);
+        $body = $grid->times($demands->time->slowest, $demands->time->fastest);
         $wished = $demands->tvFrom() <= $demands->tvTo() ? $grid->times($demands->tvFrom(), $demands->tvTo()) : [];
         if ($body === []) {
             return;
         }
         [$slowest, $fastest] = [min($body), max($body)];
         [$from, $to] = $wished === [] ? [$slowest, $fastest] : [min($wished), max($wished)];
-        foreach ($grid->apertures($demands->avWidest, $demands->avSmallest) as $av) {
+        foreach ($grid->apertures($demands->aperture->widest, $demands->aperture->smallest) as $av) {
             $apertureCost = $fixed + $this->search->apertureCost($demands, $av);
             foreach ($isos as [$sv, $isoCost]) {
                 $wanted = $light + $sv - $av;

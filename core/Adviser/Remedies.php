@@ -7,6 +7,7 @@ namespace TruePupil\Core\Adviser;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -55,14 +56,14 @@ final readonly class Remedies
         if ($gap->missing === null || $gap->surplus === null) {
             $demands = $this->search->setups[0]->demands;
 
+            $bounds = $demands->aperture;
+            $isCrossed = $demands->avFrom() > $demands->avTo();
+
             return match (true) {
-                $demands->avFrom() > $demands->avTo() && $demands->avSeparation !== null
-                    && $demands->avDepth !== null => 'So much depth and so soft a background '
-                .'exclude each other: no aperture gives both.',
-                $demands->avFrom() > $demands->avTo() && $demands->avDepth !== null => 'No aperture of the lens is '.
-                    'small enough for the depth.',
-                $demands->avFrom() > $demands->avTo() => 'No aperture of the lens is wide enough for so soft a '.
-                    'background.',
+                $isCrossed && $bounds->separation !== null && $bounds->depth !== null => 'So much depth and so soft '.
+                    'a background exclude each other: no aperture gives both.',
+                $isCrossed && $bounds->depth !== null => 'No aperture of the lens is small enough for the depth.',
+                $isCrossed => 'No aperture of the lens is wide enough for so soft a background.',
                 default => 'No exposure time is long enough for the movement to show and short enough to be held '.
                     'still.',
             };
@@ -91,8 +92,8 @@ final readonly class Remedies
         $helps = [];
         $closest = min(array_map(fn (Lens $lens): float => $lens->closestFocus, $kit->lenses));
         if (
-            $intent->subject !== null &&
-            $intent->subject < $closest &&
+            $intent->distances->subject !== null &&
+            $intent->distances->subject < $closest &&
             $this->isPossible(intent: $this->moved($intent, $closest))
         ) {
             $helps[] = new Remedy(
@@ -108,8 +109,12 @@ final readonly class Remedies
         }
 
         return new Impossible(
-            $intent->subject !== null && $intent->subject < $closest
-                ? InvalidOptics::insideClosestFocus($intent->subject, $closest, 'every lens of the kit')->getMessage()
+            $intent->distances->subject !== null && $intent->distances->subject < $closest
+                ? InvalidOptics::insideClosestFocus(
+                    $intent->distances->subject,
+                    $closest,
+                    'every lens of the kit',
+                )->getMessage()
                 : 'No lens of the kit frames the subject that way and focuses that near.',
             $helps,
         );
@@ -181,7 +186,7 @@ final readonly class Remedies
                 : $this->thirds($missing, function (float $stops) use ($ceiling): bool {
                     $raised = Iso::nearest($ceiling->exact * 2 ** $stops);
 
-                    return $this->isPossible(intent: $this->request->intent->with(['maxIso' => $raised->nominal()]));
+                    return $this->isPossible(intent: $this->request->intent->with(maxIso: $raised->nominal()));
                 });
 
         return $stops === null
@@ -204,9 +209,9 @@ final readonly class Remedies
         if ($movement?->want !== MovementLook::Freeze) {
             return null;
         }
-        $easier = $this->request->intent->with([
-            'movement' => new Movement(MovementLook::Acceptable, $movement->speed, $movement->angle),
-        ]);
+        $easier = $this->request->intent->with(
+            movement: new Movement(MovementLook::Acceptable, $movement->speed, $movement->angle),
+        );
 
         return $this->isPossible(intent: $easier)
             ? new Remedy(
@@ -226,7 +231,7 @@ final readonly class Remedies
         $choice = $gap->setup->choice;
         // Half a third either way still balances.
         for ($step = max(1, (int) ceil($gap->missing * 3 - 0.5 - 1e-6)); $step <= 18; $step++) {
-            $widest = 2 ** ($gap->setup->demands->avWidest / 2 - $step / 6);
+            $widest = 2 ** ($gap->setup->demands->aperture->widest / 2 - $step / 6);
             if ($widest < self::FASTEST_LENS) {
                 return null;
             }
@@ -268,13 +273,14 @@ final readonly class Remedies
             $gap->missing <= 0 ||
             $gap->av === null ||
             $gap->setup === null ||
-            $intent->subject === null ||
+            $intent->distances->subject === null ||
             $wantsTime ||
-            $intent->stars
+            $intent->contents->stars
         ) {
             return null;
         }
-        $guideNumber = (2 ** ($gap->av / 2) * $intent->subject) / sqrt(2 ** $gap->setup->demands->svCeiling);
+        $guideNumber =
+            (2 ** ($gap->av / 2) * $intent->distances->subject) / sqrt(2 ** $gap->setup->demands->iso->ceiling);
 
         return new Remedy(
             'flash',
@@ -294,13 +300,14 @@ final readonly class Remedies
         if (
             $this->search->setups === [] ||
             ! $intent->asksForDepth() ||
-            ! $this->isPossible(intent: $intent->with(['near' => null, 'far' => null]))
+            ! $this->isPossible(intent: $intent->with($intent->distances->withoutDepth()))
         ) {
             return null;
         }
         $needed = min(
             array_map(
-                fn (Setup $setup): float => ($setup->demands->avDepth ?? 0.0) - $setup->demands->avWidest,
+                fn (Setup $setup): float => ($setup->demands->aperture->depth ?? 0.0) -
+                    $setup->demands->aperture->widest,
                 $this->search->setups,
             ),
         );
@@ -321,11 +328,11 @@ final readonly class Remedies
         if ($gap->missing !== null || $near === null || $far === null || $far <= $near || $intent->movement !== null) {
             return null;
         }
-        if (! $this->isPossible(intent: $intent->with(['near' => null, 'far' => null]))) {
+        if (! $this->isPossible(intent: $intent->with($intent->distances->withoutDepth()))) {
             return null;
         }
         $setup = $this->search->setups[0];
-        $n = Aperture::nearest(2 ** (min($setup->demands->avTo(), max(6.0, $setup->demands->avWidest)) / 2));
+        $n = Aperture::nearest(2 ** (min($setup->demands->avTo(), max(6.0, $setup->demands->aperture->widest)) / 2));
         $frames = FocusStack::covering(
             $near,
             $far,
@@ -385,14 +392,19 @@ final readonly class Remedies
 
     private function moved(Intent $intent, float $subject): Intent
     {
-        $back = $subject - (float) $intent->subject;
+        $back = $subject - (float) $intent->distances->subject;
 
-        return $intent->with([
-            'subject' => $subject,
-            'near' => $intent->near === null ? null : $intent->near + $back,
-            'far' => $intent->far === null ? null : $intent->far + $back,
-            'background' => $intent->background === null ? null : $intent->background + $back,
-        ]);
+        $from = $intent->distances;
+
+        return $intent->with(
+            new IntendedDistances(
+                $subject,
+                $from->near === null ? null : $from->near + $back,
+                $from->far === null ? null : $from->far + $back,
+                $from->background === null ? null : $from->background + $back,
+                $from->separation,
+            ),
+        );
     }
 
     private function words(float $stops): string

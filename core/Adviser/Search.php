@@ -109,12 +109,12 @@ final readonly class Search
             return;
         }
         $isos = [];
-        foreach ($this->grid->isos($demands->svLowest, $demands->svCeiling) as $sv) {
+        foreach ($this->grid->isos($demands->iso->lowest, $demands->iso->ceiling) as $sv) {
             $isos[] = [$sv, $this->isoCost($demands, $sv)];
         }
         $count = count($isos);
         $lowest = $count === 0 ? 0.0 : $isos[0][0];
-        foreach ($this->grid->apertures($demands->avWidest, $demands->avSmallest) as $av) {
+        foreach ($this->grid->apertures($demands->aperture->widest, $demands->aperture->smallest) as $av) {
             if ($av < $from || $av > $to) {
                 continue;
             }
@@ -130,7 +130,7 @@ final readonly class Search
                 [$sv, $isoCost] = $isos[$i];
                 $cost = $apertureCost + $isoCost;
                 // From base on, every further ISO only costs more.
-                if ($sv > $most || ($cost >= $bound && $sv >= $demands->svBase)) {
+                if ($sv > $most || ($cost >= $bound && $sv >= $demands->iso->base)) {
                     break;
                 }
                 if ($cost >= $bound) {
@@ -141,11 +141,11 @@ final readonly class Search
                 if ($tv < $slowest || $tv > $fastest || abs($tv - $wanted) > Grid::BALANCED) {
                     continue;
                 }
-                if ($demands->tvShake !== null && $tv < $demands->tvShake + 1) {
-                    $cost += $weights->nearShake * ($demands->tvShake + 1 - $tv);
+                if ($demands->time->shake !== null && $tv < $demands->time->shake + 1) {
+                    $cost += $weights->nearShake * ($demands->time->shake + 1 - $tv);
                 }
-                if ($demands->tvLook !== null && $tv < $demands->tvLook - 1) {
-                    $cost += $weights->beyondLook * ($demands->tvLook - 1 - $tv);
+                if ($demands->time->look !== null && $tv < $demands->time->look - 1) {
+                    $cost += $weights->beyondLook * ($demands->time->look - 1 - $tv);
                 }
                 if ($cost < $bound) {
                     $found($av, $tv, $sv, $cost);
@@ -172,32 +172,32 @@ final readonly class Search
     public function isoCost(Demands $demands, float $sv): float
     {
         $weights = $this->request->weights;
-        if ($sv < $demands->svBase) {
-            return $weights->belowBase * ($demands->svBase - $sv);
+        if ($sv < $demands->iso->base) {
+            return $weights->belowBase * ($demands->iso->base - $sv);
         }
 
-        return $weights->noise * ($sv - $demands->svBase) +
-            ($demands->svComfortable === null
+        return $weights->noise * ($sv - $demands->iso->base) +
+            ($demands->iso->comfortable === null
                 ? 0.0
-                : $weights->uncomfortableNoise * max(0.0, $sv - $demands->svComfortable));
+                : $weights->uncomfortableNoise * max(0.0, $sv - $demands->iso->comfortable));
     }
 
     public function apertureCost(Demands $demands, float $av): float
     {
         $weights = $this->request->weights;
-        $cost = abs($av - $demands->avWidest) < self::HAIR ? $weights->wideOpen : 0.0;
-        $cost += $weights->diffraction * max(0.0, $av - $demands->avPrint);
-        if ($demands->avPixel !== null) {
-            $cost += $weights->pixelDiffraction * max(0.0, $av - $demands->avPixel);
+        $cost = abs($av - $demands->aperture->widest) < self::HAIR ? $weights->wideOpen : 0.0;
+        $cost += $weights->diffraction * max(0.0, $av - $demands->aperture->print);
+        if ($demands->aperture->pixel !== null) {
+            $cost += $weights->pixelDiffraction * max(0.0, $av - $demands->aperture->pixel);
         }
         if ($this->request->taken !== null) {
             $cost += $weights->changedAperture * abs($av - $this->request->taken->apex());
         }
-        if ($demands->avDepth !== null) {
-            return $cost + $weights->spareDepth * max(0.0, $av - $demands->avDepth);
+        if ($demands->aperture->depth !== null) {
+            return $cost + $weights->spareDepth * max(0.0, $av - $demands->aperture->depth);
         }
 
-        return $demands->avSeparation !== null || $this->request->taken !== null
+        return $demands->aperture->separation !== null || $this->request->taken !== null
             ? $cost
             : $cost + $weights->awayFromAperture * abs($av - $weights->preferredAv);
     }

@@ -53,12 +53,13 @@ final readonly class Setup
             ...$light,
             ...array_filter(
                 [
-                    'depth' => $demands->avDepth === null ? 0.0 : $demands->avDepth - $av,
-                    'separation' => $demands->avSeparation === null ? 0.0 : $av - $demands->avSeparation,
-                    'shake' => $demands->tvShake === null ? 0.0 : $demands->tvShake - $tv,
-                    'movement' => $demands->tvMovement === null ? 0.0 : $demands->tvMovement - $tv,
-                    'look' => $demands->tvLook === null ? 0.0 : $tv - $demands->tvLook,
-                    'noise' => $sv - $demands->svCeiling,
+                    'depth' => $demands->aperture->depth === null ? 0.0 : $demands->aperture->depth - $av,
+                    'separation' => $demands->aperture->separation === null ? 0.0
+                        : $av - $demands->aperture->separation,
+                    'shake' => $demands->time->shake === null ? 0.0 : $demands->time->shake - $tv,
+                    'movement' => $demands->time->movement === null ? 0.0 : $demands->time->movement - $tv,
+                    'look' => $demands->time->look === null ? 0.0 : $tv - $demands->time->look,
+                    'noise' => $sv - $demands->iso->ceiling,
                 ],
                 fn (float $stops): bool => $stops > self::NOTICED,
             ),

@@ -32,8 +32,8 @@ final readonly class Wording
                 $this->separation($candidate),
                 $this->movement($candidate),
                 $this->steadiness($candidate),
-                $candidate->sv <= $candidate->demands->svBase + self::NOTICED &&
-                $candidate->sv >= $candidate->demands->svBase - self::NOTICED
+                $candidate->sv <= $candidate->demands->iso->base + self::NOTICED &&
+                $candidate->sv >= $candidate->demands->iso->base - self::NOTICED
                     ? 'base ISO: the cleanest the sensor gives'
                     : null,
             ]),
@@ -44,7 +44,7 @@ final readonly class Wording
     public function costs(Candidate $candidate): array
     {
         $demands = $candidate->demands;
-        $above = $candidate->sv - $demands->svBase;
+        $above = $candidate->sv - $demands->iso->base;
 
         return array_values(
             array_filter([
@@ -59,21 +59,23 @@ final readonly class Wording
                 $above < -self::NOTICED
                     ? sprintf('%s below base ISO: highlights clip that much sooner', $this->stops(-$above))
                     : null,
-                $candidate->av - $demands->avPrint > self::NOTICED
+                $candidate->av - $demands->aperture->print > self::NOTICED
                     ? sprintf(
                         '%s past where diffraction shows in a print',
-                        $this->stops($candidate->av - $demands->avPrint),
+                        $this->stops($candidate->av - $demands->aperture->print),
                     )
                     : null,
-                $demands->avPixel !== null &&
-                $candidate->av - $demands->avPixel > 1 - self::NOTICED &&
-                $candidate->av <= $demands->avPrint
+                $demands->aperture->pixel !== null &&
+                $candidate->av - $demands->aperture->pixel > 1 - self::NOTICED &&
+                $candidate->av <= $demands->aperture->print
                     ? sprintf(
                         '%s past where diffraction softens single pixels; a print does not show it',
-                        $this->stops($candidate->av - $demands->avPixel),
+                        $this->stops($candidate->av - $demands->aperture->pixel),
                     )
                     : null,
-                abs($candidate->av - $demands->avWidest) < 1e-9 ? 'the lens is wide open, where it is softest' : null,
+                abs($candidate->av - $demands->aperture->widest) < 1e-9
+                    ? 'the lens is wide open, where it is softest'
+                    : null,
                 $this->framing($candidate),
                 $candidate->support === Support::Hand
                     ? null
@@ -105,7 +107,7 @@ final readonly class Wording
                     $this->request->intent->asksForSeparation() ? '%s softer background' : null,
                 ),
                 $this->difference(
-                    $other->demands->avWidest - $candidate->demands->avWidest,
+                    $other->demands->aperture->widest - $candidate->demands->aperture->widest,
                     'a lens that opens %s further',
                 ),
             ]),
@@ -120,7 +122,7 @@ final readonly class Wording
                 $this->difference($candidate->sv - $other->sv, '%s more noise than the first'),
                 $this->difference(
                     $other->tv - $candidate->tv,
-                    $candidate->demands->tvShake === null || $this->wantsTime()
+                    $candidate->demands->time->shake === null || $this->wantsTime()
                         ? null
                         : '%s nearer to shake than the first',
                 ),
@@ -183,8 +185,8 @@ final readonly class Wording
         $disc = BlurDisc::of(
             $candidate->choice->focalLength,
             2 ** ($candidate->av / 2),
-            (float) $intent->subject,
-            (float) $intent->background,
+            (float) $intent->distances->subject,
+            (float) $intent->distances->background,
         );
 
         return sprintf(
@@ -202,7 +204,9 @@ final readonly class Wording
         }
         $format = $this->request->kit->body->format;
         $seconds = 2 ** -$candidate->tv;
-        $blur = $movement->blur($candidate->choice->focalLength, $intent->subject, $format)?->after($seconds);
+        $blur = $movement
+            ->blur($candidate->choice->focalLength, $intent->distances->subject, $format)
+            ?->after($seconds);
         $text = (string) ExposureTime::nearest($seconds);
 
         return match ($movement->want) {
@@ -227,10 +231,10 @@ final readonly class Wording
 
     private function steadiness(Candidate $candidate): ?string
     {
-        if ($candidate->demands->tvShake === null) {
+        if ($candidate->demands->time->shake === null) {
             return 'camera shake sets no limit on the tripod';
         }
-        $room = $candidate->tv - $candidate->demands->tvShake;
+        $room = $candidate->tv - $candidate->demands->time->shake;
 
         return $room < self::NOTICED
             ? null

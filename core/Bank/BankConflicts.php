@@ -20,17 +20,17 @@ final class BankConflicts
     public static function of(Bank $bank, BodyLimits $body): array
     {
         $found = [];
-        [$time, $iso] = [$bank->time(), $bank->iso];
-        if ($bank->flash && $bank->silent) {
+        [$time, $iso] = [$bank->time(), $bank->exposure->iso];
+        if ($bank->exposure->flash && $bank->handling->silent) {
             $found[] =
                 'A flash with the silent electronic shutter: the sensor is read line by line, and the flash lights '.
                 'some of them or none. Take the mechanical shutter.';
         }
         if (
-            $bank->flash &&
+            $bank->exposure->flash &&
             $body->flashSync !== null &&
             $time !== null &&
-            ! $bank->silent &&
+            ! $bank->handling->silent &&
             $time->exact < $body->flashSync * 2 ** (-1 / 6)
         ) {
             $found[] = sprintf(
@@ -40,9 +40,9 @@ final class BankConflicts
             );
         }
         if (
-            $bank->mode === ExposureMode::ManualAutoIso &&
-            $bank->compensation === 0.0 &&
-            $bank->metering !== \TruePupil\Core\Metering\MeteringPattern::Spot
+            $bank->exposure->mode === ExposureMode::ManualAutoIso &&
+            $bank->exposure->compensation === 0.0 &&
+            $bank->exposure->metering !== \TruePupil\Core\Metering\MeteringPattern::Spot
         ) {
             $found[] =
                 'Manual with automatic ISO: whatever you set, the camera brings the picture back to what its meter '.
@@ -50,8 +50,8 @@ final class BankConflicts
                 'fooled.';
         }
         if (
-            ($bank->mode === ExposureMode::Manual && $iso === null) ||
-            ($bank->mode === ExposureMode::Bulb && $iso === null)
+            ($bank->exposure->mode === ExposureMode::Manual && $iso === null) ||
+            ($bank->exposure->mode === ExposureMode::Bulb && $iso === null)
         ) {
             $found[] =
                 'Manual asks for an ISO of your own; automatic ISO makes it another mode. Give it a value, or store '.
@@ -59,36 +59,46 @@ final class BankConflicts
         }
         if (
             ! in_array(
-                $bank->mode,
+                $bank->exposure->mode,
                 [ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Bulb, ExposureMode::Aperture],
                 true,
             ) &&
-            $bank->fNumber !== null
+            $bank->exposure->fNumber !== null
         ) {
             $found[] = sprintf(
                 'In %s the camera chooses the aperture: the stored one is not used.',
-                $bank->mode->label(),
+                $bank->exposure->mode->label(),
             );
         }
         if (
-            ! in_array($bank->mode, [ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Shutter], true) &&
+            ! in_array(
+                $bank->exposure->mode,
+                [ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Shutter],
+                true,
+            ) &&
             $time !== null
         ) {
-            $found[] = sprintf('In %s the camera chooses the time: the stored one is not used.', $bank->mode->label());
+            $found[] = sprintf(
+                'In %s the camera chooses the time: the stored one is not used.',
+                $bank->exposure->mode->label(),
+            );
         }
-        if (! $bank->mode->takesCompensation() && abs($bank->compensation) > 1e-6) {
-            $found[] = sprintf('In %s compensation changes nothing but the meter scale.', $bank->mode->label());
+        if (! $bank->exposure->mode->takesCompensation() && abs($bank->exposure->compensation) > 1e-6) {
+            $found[] = sprintf(
+                'In %s compensation changes nothing but the meter scale.',
+                $bank->exposure->mode->label(),
+            );
         }
         if (
             $time !== null &&
-            ($time->exact < $body->fastestWith($bank->silent) * 2 ** (-1 / 6) ||
+            ($time->exact < $body->fastestWith($bank->handling->silent) * 2 ** (-1 / 6) ||
                 $time->exact > $body->slowest * 2 ** (1 / 6)) &&
-            $bank->mode !== ExposureMode::Bulb
+            $bank->exposure->mode !== ExposureMode::Bulb
         ) {
             $found[] = sprintf(
                 'The body sets no %s: it goes from %s to %s.',
                 $time,
-                ExposureTime::of($body->fastestWith($bank->silent)),
+                ExposureTime::of($body->fastestWith($bank->handling->silent)),
                 ExposureTime::of($body->slowest),
             );
         }
@@ -100,21 +110,25 @@ final class BankConflicts
                 Iso::of($body->isoMax),
             );
         }
-        if ($bank->stabiliser === true && $time !== null && $time->exact >= self::LONG) {
+        if ($bank->handling->stabiliser === true && $time !== null && $time->exact >= self::LONG) {
             $found[] = sprintf(
                 'The stabiliser is on at %s, which is a time for a tripod: there it can wander. Switch it off.',
                 $time,
             );
         }
-        if ($bank->drive === 'continuous' && $bank->focus === FocusMode::Single) {
+        if ($bank->handling->drive === 'continuous' && $bank->handling->focus === FocusMode::Single) {
             $found[] =
                 'Continuous drive with focus that is set once: from the second frame on a moving subject is out of '.
                 'focus. Take continuous focus.';
         }
-        if ($bank->detection !== null && $bank->detection !== '' && $bank->focus === FocusMode::Manual) {
+        if (
+            $bank->handling->detection !== null &&
+            $bank->handling->detection !== '' &&
+            $bank->handling->focus === FocusMode::Manual
+        ) {
             $found[] = 'Focus by hand looks for no subject: detection is not used.';
         }
-        if ($bank->mode === ExposureMode::Bulb && $bank->drive === 'continuous') {
+        if ($bank->exposure->mode === ExposureMode::Bulb && $bank->handling->drive === 'continuous') {
             $found[] = 'Bulb and continuous drive: each press is one frame.';
         }
 

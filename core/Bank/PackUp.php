@@ -18,33 +18,33 @@ final class PackUp
     public static function after(Bank $bank, Iso $base): array
     {
         $list = [];
-        if ($bank->focus === FocusMode::Manual) {
+        if ($bank->handling->focus === FocusMode::Manual) {
             $list[] = 'focus back to automatic';
         }
-        if ($bank->focus === FocusMode::Continuous) {
+        if ($bank->handling->focus === FocusMode::Continuous) {
             $list[] = 'focus back to single';
         }
         $list[] =
-            $bank->iso === null
+            $bank->exposure->iso === null
                 ? sprintf('ISO automatic, down to %s', $base)
-                : sprintf('ISO from %s back to %s, or to automatic', Iso::of($bank->iso), $base);
+                : sprintf('ISO from %s back to %s, or to automatic', Iso::of($bank->exposure->iso), $base);
         $list[] =
-            abs($bank->compensation) > 1e-6
-                ? sprintf('compensation from %s back to 0', Stops::of($bank->compensation)->signed())
+            abs($bank->exposure->compensation) > 1e-6
+                ? sprintf('compensation from %s back to 0', Stops::of($bank->exposure->compensation)->signed())
                 : 'compensation at 0';
-        if ($bank->drive !== 'single') {
+        if ($bank->handling->drive !== 'single') {
             $list[] = 'drive back to single';
         }
-        if ($bank->whiteBalance !== 'automatic') {
-            $list[] = sprintf('white balance from %s back to automatic', $bank->whiteBalance);
+        if ($bank->handling->whiteBalance !== 'automatic') {
+            $list[] = sprintf('white balance from %s back to automatic', $bank->handling->whiteBalance);
         }
-        if ($bank->silent) {
+        if ($bank->handling->silent) {
             $list[] = 'shutter back to mechanical';
         }
-        if ($bank->flash) {
+        if ($bank->exposure->flash) {
             $list[] = 'flash off and its batteries out for charging';
         }
-        if ($bank->stabiliser === false) {
+        if ($bank->handling->stabiliser === false) {
             $list[] = 'stabiliser on again for the hand';
         }
         $list[] = 'lens cap, card, battery';

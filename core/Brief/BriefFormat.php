@@ -43,11 +43,25 @@ final class BriefFormat
         return new Brief(
             id: self::text($data, 'id'),
             number: (int) self::number($data, 'number'),
-            title: self::text($data, 'title'),
-            purpose: self::text($data, 'purpose'),
-            task: self::texts($data, 'task'),
-            frames: $frames,
-            cautions: self::texts($data, 'cautions'),
+            words: new BriefWords(
+                title: self::text($data, 'title'),
+                purpose: self::text($data, 'purpose'),
+                task: self::texts($data, 'task'),
+                cautions: self::texts($data, 'cautions'),
+                prompts: isset($data['prompts']) ? self::texts($data, 'prompts') : [],
+            ),
+            frames: new BriefFrames(
+                least: $frames,
+                series: ! isset($data['series'])
+                    ? null
+                    : SeriesKind::tryFrom(self::text($data, 'series')) ??
+                        throw InvalidBrief::at(
+                            'series',
+                            'expected one of '.implode(', ', array_column(SeriesKind::cases(), 'value')),
+                        ),
+                rows: $rows,
+                most: isset($data['most']) ? (int) self::number($data, 'most') : null,
+            ),
             placements: array_map(self::placement(...), self::parts($data, 'placements')),
             checks: $checks,
             decisions: array_map(
@@ -58,18 +72,8 @@ final class BriefFormat
                     ),
                 isset($data['decisions']) ? self::texts($data, 'decisions') : [],
             ),
-            series: ! isset($data['series'])
-                ? null
-                : SeriesKind::tryFrom(self::text($data, 'series')) ??
-                    throw InvalidBrief::at(
-                        'series',
-                        'expected one of '.implode(', ', array_column(SeriesKind::cases(), 'value')),
-                    ),
-            rows: $rows,
-            most: isset($data['most']) ? (int) self::number($data, 'most') : null,
             revision: isset($data['revision']) ? max(1, (int) self::number($data, 'revision')) : 1,
             scene: isset($data['scene']) ? self::text($data, 'scene') : null,
-            prompts: isset($data['prompts']) ? self::texts($data, 'prompts') : [],
         );
     }
 

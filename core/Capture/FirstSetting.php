@@ -100,9 +100,9 @@ enum FirstSetting: string
             self::ColourSpace => $picture->colourSpace === null
                 ? ['not in the file', null]
                 : [$picture->colourSpace, str_contains($picture->colourSpace, 'sRGB')],
-            self::WhiteBalance => $record->whiteBalance === null
+            self::WhiteBalance => $record->handling->whiteBalance === null
                 ? ['not in the file', null]
-                : [$record->whiteBalance === 'auto' ? 'automatic' : 'set by hand', true],
+                : [$record->handling->whiteBalance === 'auto' ? 'automatic' : 'set by hand', true],
             self::PictureStyle => $style === null
                 ? ['not in the file', null]
                 : [$style, preg_match(self::PLAIN_STYLE, $style) === 1],
@@ -111,21 +111,23 @@ enum FirstSetting: string
                 : [implode(', ', array_unique($corrections)), ! in_array(false, array_map($isOff, $corrections), true)],
             self::HighIsoNoise => $highIso === null ? ['not in the file', null] : [$highIso, $isOff($highIso)],
             self::LongExposureNoise => $long === null ? ['not in the file', null] : [$long, ! $isOff($long)],
-            self::Stabiliser => $record->stabiliser === null
+            self::Stabiliser => $record->handling->stabiliser === null
                 ? ['not in the file', null]
                 : [
-                    ($record->stabiliser ? 'on' : 'off').
+                    ($record->handling->stabiliser ? 'on' : 'off').
                     ($record->support === null ? '' : ', '.$record->support->label()),
-                    $record->support === null ? null : $record->stabiliser === ($record->support !== Support::Tripod),
+                    $record->support === null
+                        ? null
+                        : $record->handling->stabiliser === ($record->support !== Support::Tripod),
                 ],
-            self::Metering => $record->metering->value === 'unknown'
+            self::Metering => $record->exposure->metering->value === 'unknown'
                 ? ['not in the file', null]
-                : [$record->metering->label(), true],
-            self::FocusMode => $record->focusMode === null
+                : [$record->exposure->metering->label(), true],
+            self::FocusMode => $record->handling->focusMode === null
                 ? ['not in the file', null]
                 : [
                     ['single' => 'single', 'continuous' => 'continuous', 'manual' => 'by hand'][
-                        $record->focusMode->value
+                        $record->handling->focusMode->value
                     ],
                     true,
                 ],

@@ -68,7 +68,30 @@ final class RecordNormaliser
             }
         }
 
-        return new CaptureRecord(...[...$found, 'provenance' => $provenance]);
+        return new CaptureRecord(
+            new RecordedCamera($found['make'], $found['model']),
+            new RecordedLens($found['lens'], $found['focalLength'], $found['focalLength35'], $found['widestFNumber']),
+            new RecordedExposure(
+                $found['fNumber'],
+                $found['exposureTime'],
+                $found['iso'],
+                $found['isoAutomatic'],
+                $found['compensation'],
+                $found['mode'],
+                $found['metering'],
+                $found['flashFired'],
+            ),
+            new RecordedHandling(
+                $found['whiteBalance'],
+                $found['focusMode'],
+                $found['focusDistance'],
+                $found['drive'],
+                $found['stabiliser'],
+                $found['silent'],
+            ),
+            $found['takenAt'],
+            provenance: $provenance,
+        );
     }
 
     /**

@@ -22,20 +22,20 @@ final class RecordedKit
     public static function of(CaptureRecord $record): ?Kit
     {
         $format = $record->format();
-        if ($record->focalLength === null || $format === null || $record->fNumber === null) {
+        if ($record->lens->focalLength === null || $format === null || $record->exposure->fNumber === null) {
             return null;
         }
         // Nobody can promise that it opens further than it did, unless the file says so.
-        $widest = min($record->widestFNumber ?? INF, $record->fNumber->nominal());
+        $widest = min($record->lens->widestFNumber ?? INF, $record->exposure->fNumber->nominal());
         $lens = Lens::prime(
-            $record->lens ?? 'the lens used',
-            $record->focalLength,
+            $record->lens->name ?? 'the lens used',
+            $record->lens->focalLength,
             $widest,
-            max(self::SMALLEST, $record->fNumber->nominal()),
+            max(self::SMALLEST, $record->exposure->fNumber->nominal()),
         );
 
         return new Kit(
-            new Body($record->model ?? 'the body used', $format),
+            new Body($record->camera->model ?? 'the body used', $format),
             [$lens],
             [$record->support ?? Support::Hand],
         );

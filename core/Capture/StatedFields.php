@@ -34,17 +34,31 @@ final readonly class StatedFields
             $provenance[$field] ??= Provenance::Student;
         }
 
-        return $record->with([
-            'fNumber' => $record->fNumber ?? $this->fNumber,
-            'exposureTime' => $record->exposureTime ?? $this->exposureTime,
-            'iso' => $record->iso ?? $this->iso,
-            'compensation' => $record->compensation ?? $this->compensation,
-            'mode' => $record->mode === ExposureMode::Unknown ? $this->mode ?? ExposureMode::Unknown : $record->mode,
-            'focalLength' => $record->focalLength ?? $this->focalLength,
-            'focalLength35' => $record->focalLength35 ?? $this->focalLength35,
-            'support' => $record->support ?? $this->support,
-            'provenance' => $provenance,
-        ]);
+        [$exposure, $lens] = [$record->exposure, $record->lens];
+
+        return new CaptureRecord(
+            $record->camera,
+            new RecordedLens(
+                $lens->name,
+                $lens->focalLength ?? $this->focalLength,
+                $lens->focalLength35 ?? $this->focalLength35,
+                $lens->widestFNumber,
+            ),
+            new RecordedExposure(
+                $exposure->fNumber ?? $this->fNumber,
+                $exposure->exposureTime ?? $this->exposureTime,
+                $exposure->iso ?? $this->iso,
+                $exposure->isoAutomatic,
+                $exposure->compensation ?? $this->compensation,
+                $exposure->mode === ExposureMode::Unknown ? $this->mode ?? ExposureMode::Unknown : $exposure->mode,
+                $exposure->metering,
+                $exposure->flashFired,
+            ),
+            $record->handling,
+            $record->takenAt,
+            $record->support ?? $this->support,
+            $provenance,
+        );
     }
 
     /** @return list<string> the names of the fields that were stated */

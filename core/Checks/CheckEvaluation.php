@@ -24,8 +24,8 @@ final class CheckEvaluation
     /** Whether it is asked of this frame: what is said of a row is said once, with its last frame. */
     private static function concerns(Check $check, Situation $situation): bool
     {
-        return ($check->row === null || $check->row === $situation->row) &&
-            (! $check->measure->isOfSeries() || ! $situation->isWithinRow);
+        return ($check->row === null || $check->row === $situation->assignment->row) &&
+            (! $check->measure->isOfSeries() || ! $situation->assignment->isWithinRow);
     }
 
     public static function one(Check $check, Situation $situation): CheckResult

@@ -24,22 +24,28 @@ final class MeasureReading
         [$record, $measures] = [$situation->record, $situation->measures];
 
         return match ($measure) {
-            CheckMeasure::Mode => $record->mode->value === 'unknown' ? null : $record->mode->value,
-            CheckMeasure::Metering => $record->metering->value === 'unknown' ? null : $record->metering->value,
+            CheckMeasure::Mode => $record->exposure->mode->value === 'unknown' ? null : $record->exposure->mode->value,
+            CheckMeasure::Metering => $record->exposure->metering->value === 'unknown'
+                ? null
+                : $record->exposure->metering->value,
             CheckMeasure::Support => $record->support?->value,
-            CheckMeasure::Flash => $record->flashFired === null ? null : ($record->flashFired ? 'fired' : 'off'),
-            CheckMeasure::WhiteBalance => $record->whiteBalance,
-            CheckMeasure::FNumber => $record->fNumber?->nominal(),
-            CheckMeasure::ExposureTime => $record->exposureTime?->exact,
-            CheckMeasure::Iso => $record->iso?->nominal(),
-            CheckMeasure::Compensation => $record->compensation,
-            CheckMeasure::FocalLength35 => $record->focalLength35,
+            CheckMeasure::Flash => $record->exposure->flashFired === null
+                ? null
+                : ($record->exposure->flashFired
+                    ? 'fired'
+                    : 'off'),
+            CheckMeasure::WhiteBalance => $record->handling->whiteBalance,
+            CheckMeasure::FNumber => $record->exposure->fNumber?->nominal(),
+            CheckMeasure::ExposureTime => $record->exposure->exposureTime?->exact,
+            CheckMeasure::Iso => $record->exposure->iso?->nominal(),
+            CheckMeasure::Compensation => $record->exposure->compensation,
+            CheckMeasure::FocalLength35 => $record->lens->focalLength35,
             CheckMeasure::IsoSlack => $situation->isoSlack()?->value,
             CheckMeasure::ShakeRoom => self::shakeRoom($situation),
             CheckMeasure::MovementBandError => self::bandError($situation),
-            CheckMeasure::StarRoom => $record->exposureTime === null || $situation->starLimit() === null
+            CheckMeasure::StarRoom => $record->exposure->exposureTime === null || $situation->starLimit() === null
                 ? null
-                : Stops::ofRatio($situation->starLimit() / $record->exposureTime->exact)->value,
+                : Stops::ofRatio($situation->starLimit() / $record->exposure->exposureTime->exact)->value,
             CheckMeasure::MeanStops => $measures->tone->meanStops,
             CheckMeasure::UsedStops => $measures->tone->usedStops(),
             CheckMeasure::BrightEnd => $measures->tone->p99Stops,
@@ -52,23 +58,25 @@ final class MeasureReading
             CheckMeasure::SubjectShare => $measures->subject?->region->sharePct(),
             CheckMeasure::SubjectSharpness => $measures->focus?->subjectRatio,
             CheckMeasure::EyeSharpness => $measures->focus?->eyeRatio,
-            CheckMeasure::Tilt => $measures->composition?->tiltDeg,
-            CheckMeasure::Symmetry => $measures->composition?->symmetry,
+            CheckMeasure::Tilt => $measures->composition?->lean->tiltDeg,
+            CheckMeasure::Symmetry => $measures->composition?->symmetry->score,
             CheckMeasure::EdgeDistractions => $measures->composition === null
                 ? null
                 : (float) count($measures->composition->edges),
             CheckMeasure::OverSaturated => $measures->colour?->overSaturatedPct,
-            CheckMeasure::FileFormat => $situation->fileFormat === null ||
-            isset($measure->words()[$situation->fileFormat])
-                ? $situation->fileFormat
+            CheckMeasure::FileFormat => $situation->file->format === null ||
+            isset($measure->words()[$situation->file->format])
+                ? $situation->file->format
                 : 'raw',
-            CheckMeasure::ColourSpace => $situation->colourSpace === null
+            CheckMeasure::ColourSpace => $situation->file->colourSpace === null
                 ? null
-                : (str_contains($situation->colourSpace, 'sRGB')
+                : (str_contains($situation->file->colourSpace, 'sRGB')
                     ? 'sRGB'
                     : 'other'),
-            CheckMeasure::FocusMode => $record->focusMode?->value,
-            CheckMeasure::SeriesFrames => $situation->series === null ? null : (float) $situation->series->count(),
+            CheckMeasure::FocusMode => $record->handling->focusMode?->value,
+            CheckMeasure::SeriesFrames => $situation->assignment->series === null
+                ? null
+                : (float) $situation->assignment->series->count(),
             CheckMeasure::SeriesMoving,
             CheckMeasure::SeriesExposureRange,
             CheckMeasure::SeriesApertureRange,
@@ -80,22 +88,22 @@ final class MeasureReading
             CheckMeasure::SeriesCovered,
             CheckMeasure::SeriesLost,
             CheckMeasure::SeriesFocalRange => RowMeasureReading::of($measure, $situation),
-            CheckMeasure::FilmIndex => $record->iso === null
+            CheckMeasure::FilmIndex => $record->exposure->iso === null
                 ? null
-                : $situation->kit?->film?->generosity($record->iso)->value,
+                : $situation->kit?->film?->generosity($record->exposure->iso)->value,
             CheckMeasure::FilmSunRule => $record->settings() === null
                 ? null
                 : Ev100::BRIGHT_SUN - $record->settings()->ev100()->value,
-            CheckMeasure::PlanGiven => $situation->plan === null ? 'none' : 'given',
+            CheckMeasure::PlanGiven => $situation->statement->plan === null ? 'none' : 'given',
             CheckMeasure::PlanMinutes => $record->takenAt === null
                 ? null
-                : $situation->plan?->outing?->minutesOff($record->takenAt),
-            CheckMeasure::PlanSettings => $situation->plan === null ? null : self::planMoved($situation),
+                : $situation->statement->plan?->outing?->minutesOff($record->takenAt),
+            CheckMeasure::PlanSettings => $situation->statement->plan === null ? null : self::planMoved($situation),
             CheckMeasure::SunAltitude => $record->takenAt === null
                 ? null
-                : $situation->plan?->outing?->sunAltitude($record->takenAt),
-            CheckMeasure::Reason => trim((string) $situation->reason) === '' ? 'none' : 'given',
-            CheckMeasure::Idea => $situation->intent->idea->value ?? 'none',
+                : $situation->statement->plan?->outing?->sunAltitude($record->takenAt),
+            CheckMeasure::Reason => trim((string) $situation->statement->reason) === '' ? 'none' : 'given',
+            CheckMeasure::Idea => $situation->statement->intent->idea->value ?? 'none',
         };
     }
 
@@ -159,7 +167,7 @@ final class MeasureReading
     /** On a tripod hands set no limit, and there is all the room that anybody could ask for. */
     private static function shakeRoom(Situation $situation): ?float
     {
-        $time = $situation->record->exposureTime?->exact;
+        $time = $situation->record->exposure->exposureTime?->exact;
 
         return match (true) {
             $time === null => null,
@@ -170,7 +178,7 @@ final class MeasureReading
 
     private static function planMoved(Situation $situation): ?float
     {
-        $comparison = PlanComparison::of($situation->plan, $situation->record);
+        $comparison = PlanComparison::of($situation->statement->plan, $situation->record);
 
         return $comparison === null ? null : (float) count($comparison->moved());
     }
@@ -180,7 +188,7 @@ final class MeasureReading
      */
     private static function bandError(Situation $situation): ?float
     {
-        [$band, $time] = [$situation->movementBand(), $situation->record->exposureTime?->exact];
+        [$band, $time] = [$situation->movementBand(), $situation->record->exposure->exposureTime?->exact];
 
         return match (true) {
             $band === null || $time === null => null,

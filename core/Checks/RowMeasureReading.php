@@ -17,7 +17,7 @@ final class RowMeasureReading
     /** Null where the row, or what the measure needs of it, is not known. */
     public static function of(CheckMeasure $measure, Situation $situation): float|string|null
     {
-        $series = $situation->series;
+        $series = $situation->assignment->series;
         if ($series === null) {
             return null;
         }
@@ -30,7 +30,7 @@ final class RowMeasureReading
             CheckMeasure::SeriesIsoRange => $series->range($series->values('iso')),
             CheckMeasure::SeriesStepError => $series->range($series->steps()),
             CheckMeasure::SeriesGap => $series->longestGap(),
-            CheckMeasure::SeriesShift => Alignment::largest($situation->rowPictures)?->distance(),
+            CheckMeasure::SeriesShift => Alignment::largest($situation->assignment->rowPictures)?->distance(),
             CheckMeasure::SeriesCovered => self::covered($situation)?->stops,
             CheckMeasure::SeriesLost => self::covered($situation)?->lostPct,
             CheckMeasure::SeriesFocalRange => self::focalRange($series),
@@ -51,16 +51,18 @@ final class RowMeasureReading
 
     private static function covered(Situation $situation): ?CoveredRange
     {
-        $series = $situation->series;
+        $series = $situation->assignment->series;
 
-        return $series === null || count($situation->rowTones) !== $series->count()
+        return $series === null || count($situation->assignment->rowTones) !== $series->count()
             ? null
-            : CoveredRange::of($series->exposures(), $situation->rowTones);
+            : CoveredRange::of($series->exposures(), $situation->assignment->rowTones);
     }
 
     private static function focalRange(Series $series): ?float
     {
-        $lengths = array_filter(array_map(fn (CaptureRecord $frame): ?float => $frame->focalLength35, $series->frames));
+        $lengths = array_filter(
+            array_map(fn (CaptureRecord $frame): ?float => $frame->lens->focalLength35, $series->frames),
+        );
 
         return $lengths === [] || count($lengths) < $series->count() ? null : max($lengths) - min($lengths);
     }

@@ -48,38 +48,25 @@ final readonly class CompositionMeasures
     public const COARSE = 192;
 
     /**
-     * @param  ?float  $tiltDeg  positive clockwise; null where no line says
-     * @param  'mark'|'lines'|null  $tiltFrom  what says so: a line that somebody marked, or lines that were found
-     * @param  list<Segment>  $segments
-     *   straight edges of any direction, fractions of the frame; length as a share of the diagonal
-     * @param  ?float  $convergenceDeg  upright lines leaning together from side to side; null where too few
-     * @param  float  $symmetry  about the middle, −1 to 1
-     * @param  list<AttentionPeak>  $attention
-     * @param  array{x: float, y: float}  $balance
      * @param  list<EdgeRun>  $edges
      * @param  list<PlainArea>  $plain
      * @param  list<FoundLine>  $lines
      * @param  list<Crop>  $crops
-     * @param  ?float  $subjectAttention  share of all attention that the subject holds, 0–1
      * @param  ?IdeaDistances  $ideas
      *   of the subject, % of the diagonal
+     * @param  list<Segment>  $segments
+     *   straight edges of any direction, fractions of the frame; length as a share of the diagonal
      */
     private function __construct(
-        public ?float $tiltDeg,
-        public ?float $convergenceDeg,
-        public float $symmetry,
-        public float $symmetryAxis,
-        public float $symmetryBest,
-        public array $attention,
-        public array $balance,
+        public LeanMeasures $lean,
+        public SymmetryMeasures $symmetry,
+        public AttentionMeasures $attention,
         public array $edges,
         public array $plain,
         public array $lines,
         public array $crops,
-        public ?float $subjectAttention,
         public ?array $ideas,
         public float $aspect,
-        public ?string $tiltFrom = null,
         public array $segments = [],
     ) {
     }
@@ -93,22 +80,24 @@ final readonly class CompositionMeasures
         [$subject, $marked] = [$marks->subject, $marks->tilt($aspect)];
 
         return new self(
-            $marked ?? $lines->tilt(),
-            $lines->convergence(),
-            $symmetry->score,
-            $symmetry->axis,
-            $symmetry->best,
-            $attention->peaks,
-            $attention->balance,
-            EdgeScan::of($coarse)->runs,
-            PlainAreas::of($grey)->areas,
-            array_slice($lines->lines, 0, 12),
-            Crops::best($attention, $aspect, $marks),
-            $subject === null ? null : $attention->shareIn($subject),
-            $subject === null ? null : Ideas::distances($subject, $aspect),
-            $aspect,
-            $marked !== null ? 'mark' : ($lines->tilt() === null ? null : 'lines'),
-            Segments::of($grey),
+            lean: new LeanMeasures(
+                tiltDeg: $marked ?? $lines->tilt(),
+                convergenceDeg: $lines->convergence(),
+                tiltFrom: $marked !== null ? 'mark' : ($lines->tilt() === null ? null : 'lines'),
+            ),
+            symmetry: new SymmetryMeasures(score: $symmetry->score, axis: $symmetry->axis, best: $symmetry->best),
+            attention: new AttentionMeasures(
+                peaks: $attention->peaks,
+                balance: $attention->balance,
+                subjectShare: $subject === null ? null : $attention->shareIn($subject),
+            ),
+            edges: EdgeScan::of($coarse)->runs,
+            plain: PlainAreas::of($grey)->areas,
+            lines: array_slice($lines->lines, 0, 12),
+            crops: Crops::best($attention, $aspect, $marks),
+            ideas: $subject === null ? null : Ideas::distances($subject, $aspect),
+            aspect: $aspect,
+            segments: Segments::of($grey),
         );
     }
 
@@ -116,21 +105,21 @@ final readonly class CompositionMeasures
     public function toArray(): array
     {
         return [
-            'tiltDeg' => $this->tiltDeg,
-            'convergenceDeg' => $this->convergenceDeg,
-            'symmetry' => $this->symmetry,
-            'symmetryAxis' => $this->symmetryAxis,
-            'symmetryBest' => $this->symmetryBest,
-            'attention' => $this->attention,
-            'balance' => $this->balance,
+            'tiltDeg' => $this->lean->tiltDeg,
+            'convergenceDeg' => $this->lean->convergenceDeg,
+            'symmetry' => $this->symmetry->score,
+            'symmetryAxis' => $this->symmetry->axis,
+            'symmetryBest' => $this->symmetry->best,
+            'attention' => $this->attention->peaks,
+            'balance' => $this->attention->balance,
             'edges' => $this->edges,
             'plain' => $this->plain,
             'lines' => $this->lines,
             'crops' => $this->crops,
-            'subjectAttention' => $this->subjectAttention,
+            'subjectAttention' => $this->attention->subjectShare,
             'ideas' => $this->ideas,
             'aspect' => $this->aspect,
-            'tiltFrom' => $this->tiltFrom,
+            'tiltFrom' => $this->lean->tiltFrom,
             'segments' => $this->segments,
         ];
     }
@@ -140,21 +129,27 @@ final readonly class CompositionMeasures
     {
         /** @var Composition $stored */
         return new self(
-            tiltDeg: $stored['tiltDeg'],
-            convergenceDeg: $stored['convergenceDeg'],
-            symmetry: $stored['symmetry'],
-            symmetryAxis: $stored['symmetryAxis'],
-            symmetryBest: $stored['symmetryBest'],
-            attention: $stored['attention'],
-            balance: $stored['balance'],
+            lean: new LeanMeasures(
+                tiltDeg: $stored['tiltDeg'],
+                convergenceDeg: $stored['convergenceDeg'],
+                tiltFrom: $stored['tiltFrom'] ?? null,
+            ),
+            symmetry: new SymmetryMeasures(
+                score: $stored['symmetry'],
+                axis: $stored['symmetryAxis'],
+                best: $stored['symmetryBest'],
+            ),
+            attention: new AttentionMeasures(
+                peaks: $stored['attention'],
+                balance: $stored['balance'],
+                subjectShare: $stored['subjectAttention'],
+            ),
             edges: $stored['edges'],
             plain: $stored['plain'],
             lines: $stored['lines'],
             crops: $stored['crops'],
-            subjectAttention: $stored['subjectAttention'],
             ideas: $stored['ideas'],
             aspect: $stored['aspect'],
-            tiltFrom: $stored['tiltFrom'] ?? null,
             segments: $stored['segments'] ?? [],
         );
     }

@@ -34,7 +34,9 @@ final readonly class Critique
         $findings = $critic->judge($situation);
 
         return new self(
-            $situation->brief === null ? [] : CheckEvaluation::of($situation->brief, $situation),
+            $situation->assignment->brief === null
+                ? []
+                : CheckEvaluation::of($situation->assignment->brief, $situation),
             $findings,
             (new FrameAdviser($critic))->advise($situation, $findings),
             $critic->unmetNeeds($situation),

@@ -37,13 +37,13 @@ final readonly class FrameAdviser
     public function advise(Situation $situation, array $findings): Advice
     {
         $advice = $this->search($situation);
-        $usesKit = $advice !== null && ($situation->kit !== null || ! $situation->intent->isEmpty());
+        $usesKit = $advice !== null && ($situation->kit !== null || ! $situation->statement->intent->isEmpty());
         $offered = [];
         foreach ($usesKit ? $advice->suggestions : $this->placement->suggest($situation) as $suggestion) {
             $suggestion = $usesKit
                 ? $this->completed($situation, $suggestion, $findings)
                 : $suggestion->fixing($this->fixes($situation, $suggestion, $findings));
-            if (! $usesKit || $suggestion->fixes !== [] || $this->isMisplaced($situation)) {
+            if (! $usesKit || $suggestion->effect->fixes !== [] || $this->isMisplaced($situation)) {
                 $offered[] = $suggestion;
             }
         }
@@ -84,17 +84,15 @@ final readonly class FrameAdviser
         if ($light === null || $kit === null) {
             return null;
         }
-        $intent = $situation->intent->with(
-            array_filter(
-                [
-                    // What was framed is what is wanted, unless the student says otherwise.
-                    'focalLength35' => $situation->intent->focalLength35 ?? $situation->record->focalLength35,
-                    // Where depth is asked for, the adviser is free to choose the focus.
-                    'subject' => $situation->intent->subject ??
-                        ($situation->intent->asksForDepth() ? null : $situation->focusDistance()),
-                ],
-                fn (?float $value): bool => $value !== null,
+        $meant = $situation->statement->intent;
+        $distances = $meant->distances;
+        $intent = $meant->with(
+            // Where depth is asked for, the adviser is free to choose the focus.
+            $distances->focusedAt(
+                $distances->subject ?? ($meant->asksForDepth() ? null : $situation->focusDistance()),
             ),
+            // What was framed is what is wanted, unless the student says otherwise.
+            focalLength35: $meant->focalLength35 ?? $situation->record->lens->focalLength35,
         );
 
         return new AdviceRequest(
@@ -102,7 +100,7 @@ final readonly class FrameAdviser
             $this->withSupport($kit, $situation->record->support),
             $intent,
             $situation->approach,
-            taken: $situation->record->fNumber,
+            taken: $situation->record->exposure->fNumber,
         );
     }
 
@@ -111,8 +109,8 @@ final readonly class FrameAdviser
     {
         $subject = $situation->subjectLight();
 
-        return $subject !== null && $situation->wanted !== null
-            ? $subject->plus($situation->wanted->stops->negated())
+        return $subject !== null && $situation->assignment->wanted !== null
+            ? $subject->plus($situation->assignment->wanted->stops->negated())
             : $situation->record->settings()?->ev100();
     }
 
@@ -139,13 +137,15 @@ final readonly class FrameAdviser
         $error = $situation->placementError();
         if (
             $error === null ||
-            ! $situation->record->mode->followsTheMeter() ||
-            ! WhoDecides::in($suggestion->mode)->compensation
+            ! $situation->record->exposure->mode->followsTheMeter() ||
+            ! WhoDecides::in($suggestion->exposure->mode)->compensation
         ) {
             return $suggestion;
         }
 
-        return $suggestion->compensatedBy(round((($situation->record->compensation ?? 0.0) - $error->value) * 3) / 3);
+        return $suggestion->compensatedBy(
+            round((($situation->record->exposure->compensation ?? 0.0) - $error->value) * 3) / 3,
+        );
     }
 
     /**
@@ -193,7 +193,10 @@ final readonly class FrameAdviser
     {
         $points = [];
         foreach (
-            ['frame' => $situation->record->settings(), 'plan' => $situation->plan?->settings()] as $what => $settings
+            [
+                'frame' => $situation->record->settings(),
+                'plan' => $situation->statement->plan?->settings(),
+            ] as $what => $settings
         ) {
             if ($settings !== null) {
                 $points[] = MapPoint::of($what, $what, $settings, $map->increment);

@@ -10,6 +10,9 @@ use TruePupil\Core\Adviser\Grid;
 use TruePupil\Core\Adviser\LensChoice;
 use TruePupil\Core\Adviser\MapPoint;
 use TruePupil\Core\Adviser\Setup;
+use TruePupil\Core\Adviser\SuggestedEffect;
+use TruePupil\Core\Adviser\SuggestedExposure;
+use TruePupil\Core\Adviser\SuggestedLens;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Adviser\Wording;
 use TruePupil\Core\Exposure\Aperture;
@@ -58,18 +61,24 @@ final readonly class SuggestionEditor
         $suggestion = new Suggestion(
             kind: 'own',
             title: 'The instructor\'s own: '.$settings,
-            settings: $settings,
-            mode: $change->mode,
-            compensation: null,
-            lens: $choice->lens->name,
-            focalLength: $choice->focalLength,
+            exposure: new SuggestedExposure(
+                settings: $settings,
+                mode: $change->mode,
+                compensation: null,
+                filterStops: $change->filterStops,
+            ),
+            lens: new SuggestedLens(
+                name: $choice->lens->name,
+                focalLength: $choice->focalLength,
+                focusDistance: $demands->focus,
+                widestFNumber: $choice->lens->widestAt($choice->focalLength)->nominal(),
+            ),
             support: $support,
-            gains: $wording->gains($candidate),
-            costs: $wording->costs($candidate),
-            filterStops: $change->filterStops,
-            meets: $missed === [],
-            focusDistance: $demands->focus,
-            widestFNumber: $choice->lens->widestAt($choice->focalLength)->nominal(),
+            effect: new SuggestedEffect(
+                gains: $wording->gains($candidate),
+                costs: $wording->costs($candidate),
+                meets: $missed === [],
+            ),
         );
         $map = ExposureMap::of($request, $setup, [MapPoint::of('own', '+', $settings, $body->limits->increment)]);
 
@@ -83,7 +92,7 @@ final readonly class SuggestionEditor
     private function choice(Kit $kit, Situation $situation, SuggestionChange $change): LensChoice
     {
         $lens = $kit->lensNamed($change->lens) ?? $kit->lenses[0];
-        $wanted = $change->focalLength ?? ($situation->record->focalLength ?? $lens->minFocal);
+        $wanted = $change->focalLength ?? ($situation->record->lens->focalLength ?? $lens->minFocal);
 
         return LensChoice::at($lens, max($lens->minFocal, min($lens->maxFocal, $wanted)));
     }
@@ -102,19 +111,30 @@ final readonly class SuggestionEditor
         };
         [$aperture, $time, $iso] = [$wanted->aperture, $wanted->time, $wanted->iso];
         if (
-            ($av = $brought($aperture->apex(), $demands->avWidest, $demands->avSmallest, FollowingValue::Aperture)) !==
-            null
+            ($av = $brought(
+                $aperture->apex(),
+                $demands->aperture->widest,
+                $demands->aperture->smallest,
+                FollowingValue::Aperture,
+            )) !== null
         ) {
             $aperture = Aperture::nearest(2 ** ($av / 2), $increment);
             $held[] = sprintf('The lens does not go to %s; %s is as far as it goes.', $wanted->aperture, $aperture);
         }
-        if (($tv = $brought($time->apex(), $demands->tvSlowest, $demands->tvFastest, FollowingValue::Time)) !== null) {
+        if (
+            ($tv = $brought($time->apex(), $demands->time->slowest, $demands->time->fastest, FollowingValue::Time)) !==
+            null
+        ) {
             $time = ExposureTime::nearest(2 ** -$tv, $increment);
             $held[] = sprintf('The shutter does not go to %s; %s is as far as it goes.', $wanted->time, $time);
         }
         if (
-            ($sv = $brought($iso->stopsAbove100(), $demands->svLowest, $demands->svHighest, FollowingValue::Iso)) !==
-            null
+            ($sv = $brought(
+                $iso->stopsAbove100(),
+                $demands->iso->lowest,
+                $demands->iso->highest,
+                FollowingValue::Iso,
+            )) !== null
         ) {
             $iso = Iso::nearest(100 * 2 ** $sv);
             $held[] = sprintf('The camera does not go to %s; %s is as far as it goes.', $wanted->iso, $iso);
@@ -138,17 +158,17 @@ final readonly class SuggestionEditor
             FollowingValue::Time => new ExposureSettings(
                 $set->aperture,
                 ExposureTime::nearest(
-                    2 ** -max($demands->tvSlowest, min($demands->tvFastest, $light + $sv - $av)),
+                    2 ** -max($demands->time->slowest, min($demands->time->fastest, $light + $sv - $av)),
                     $increment,
                 ),
                 $set->iso,
             ),
             FollowingValue::Iso => $set->withIso(
-                Iso::nearest(100 * 2 ** max($demands->svLowest, min($demands->svHighest, $av + $tv - $light))),
+                Iso::nearest(100 * 2 ** max($demands->iso->lowest, min($demands->iso->highest, $av + $tv - $light))),
             ),
             FollowingValue::Aperture => new ExposureSettings(
                 Aperture::nearest(
-                    2 ** (max($demands->avWidest, min($demands->avSmallest, $light + $sv - $tv)) / 2),
+                    2 ** (max($demands->aperture->widest, min($demands->aperture->smallest, $light + $sv - $tv)) / 2),
                     $increment,
                 ),
                 $set->time,

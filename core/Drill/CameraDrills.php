@@ -13,6 +13,7 @@ use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\LensLimits;
 use TruePupil\Core\Modes\ExposureRequest;
 use TruePupil\Core\Modes\ExposureSolver;
+use TruePupil\Core\Modes\SetValues;
 
 /**
  * What the camera adds: the time, then with compensation, then the aperture, then automatic ISO with its slowest time.
@@ -33,15 +34,17 @@ final class CameraDrills extends DrillMaker
         };
         $autoIso = $mode === ExposureMode::ManualAutoIso || $level === 5;
         $request = new ExposureRequest(
-            $light,
-            $mode,
-            new LensLimits(1.8, 22.0),
-            new BodyLimits(),
-            $mode === ExposureMode::Shutter ? null : $about->aperture,
-            $mode === ExposureMode::Aperture ? null : $about->time,
-            $autoIso ? null : $about->iso,
-            new AutoIso(100, 6400, 1 / 60),
-            $compensation,
+            sceneEv100: $light,
+            mode: $mode,
+            lens: new LensLimits(1.8, 22.0),
+            body: new BodyLimits(),
+            set: new SetValues(
+                aperture: $mode === ExposureMode::Shutter ? null : $about->aperture,
+                time: $mode === ExposureMode::Aperture ? null : $about->time,
+                iso: $autoIso ? null : $about->iso,
+                autoIso: new AutoIso(100, 6400, 1 / 60),
+                compensation: $compensation,
+            ),
         );
         $solved = ExposureSolver::solve($request);
         [$unit, $right, $what] = match ($mode) {
@@ -56,11 +59,11 @@ final class CameraDrills extends DrillMaker
         ]);
 
         return new Drill(
-            DrillKind::CameraChooses,
-            $level,
-            $seed,
-            $scene->id,
-            sprintf(
+            kind: DrillKind::CameraChooses,
+            level: $level,
+            seed: $seed,
+            scene: $scene->id,
+            question: sprintf(
                 '%s: the meter reads EV %.1f at ISO 100. The camera is in %s with %s%s; the lens opens to ƒ/1.8 and '.
                     'closes to ƒ/22. Which %s does it choose?',
                 $scene->title,
@@ -70,17 +73,19 @@ final class CameraDrills extends DrillMaker
                 $compensation === 0.0 ? '' : ', compensation '.Stops::of($compensation)->signed(),
                 $what,
             ),
-            $unit,
-            $right,
-            'The camera moves what is its own until light, settings and compensation balance'.
-                ($solved->limits === []
-                    ? '.'
-                    : ', and stops where it must: '.
-                        implode(' ', array_map(fn ($limit): string => $limit->message, $solved->limits))),
-            ledgers: [
-                LightLedger::of(Ev100::of($light), $about, Stops::none()),
-                LightLedger::of(Ev100::of($light), $solved->settings, Stops::of($compensation)),
-            ],
+            answer: new DrillAnswer(
+                unit: $unit,
+                right: $right,
+                why: 'The camera moves what is its own until light, settings and compensation balance'.
+                    ($solved->limits === []
+                        ? '.'
+                        : ', and stops where it must: '.
+                            implode(' ', array_map(fn ($limit): string => $limit->message, $solved->limits))),
+                ledgers: [
+                    LightLedger::of(Ev100::of($light), $about, Stops::none()),
+                    LightLedger::of(Ev100::of($light), $solved->settings, Stops::of($compensation)),
+                ],
+            ),
         );
     }
 }

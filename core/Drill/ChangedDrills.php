@@ -44,30 +44,35 @@ final class ChangedDrills extends DrillMaker
         $light = Ev100::of($scene->ev100);
 
         return new Drill(
-            DrillKind::Changed,
-            $level,
-            $seed,
-            $scene->id,
-            sprintf('%s, twice. One value moved from the first frame to the second. Which one?', $scene->title),
-            AnswerUnit::Choice,
-            $which,
-            match ($which) {
-                'aperture' => 'Brightness moves with each of the three. Here what lies nearer and farther got '.
-                    ($thirds > 0 ? 'softer' : 'sharper').
-                    ': the aperture '.
-                    ($thirds > 0 ? 'opened.' : 'closed.'),
-                'time' => 'Brightness moves with each of the three. Here what moves is drawn out '.
-                    ($thirds > 0 ? 'more' : 'less').
-                    ': the time got '.
-                    ($thirds > 0 ? 'longer.' : 'shorter.'),
-                default => 'Brightness moves with each of the three. Depth and movement stayed; the grain got '.
-                    ($thirds > 0 ? 'coarser: ISO went up.' : 'finer: ISO went down.'),
-            },
-            $scene->moves
-                ? ['aperture' => 'the aperture', 'time' => 'the time', 'iso' => 'ISO']
-                : ['aperture' => 'the aperture', 'iso' => 'ISO'],
-            [new DrillFrame('first', $scene->id, $a), new DrillFrame('second', $scene->id, $b)],
-            ledgers: [LightLedger::of($light, $a, Stops::none()), LightLedger::of($light, $b, Stops::none())],
+            kind: DrillKind::Changed,
+            level: $level,
+            seed: $seed,
+            scene: $scene->id,
+            question: sprintf(
+                '%s, twice. One value moved from the first frame to the second. Which one?',
+                $scene->title,
+            ),
+            answer: new DrillAnswer(
+                unit: AnswerUnit::Choice,
+                right: $which,
+                why: match ($which) {
+                    'aperture' => 'Brightness moves with each of the three. Here what lies nearer and farther got '.
+                        ($thirds > 0 ? 'softer' : 'sharper').
+                        ': the aperture '.
+                        ($thirds > 0 ? 'opened.' : 'closed.'),
+                    'time' => 'Brightness moves with each of the three. Here what moves is drawn out '.
+                        ($thirds > 0 ? 'more' : 'less').
+                        ': the time got '.
+                        ($thirds > 0 ? 'longer.' : 'shorter.'),
+                    default => 'Brightness moves with each of the three. Depth and movement stayed; the grain got '.
+                        ($thirds > 0 ? 'coarser: ISO went up.' : 'finer: ISO went down.'),
+                },
+                choices: $scene->moves
+                    ? ['aperture' => 'the aperture', 'time' => 'the time', 'iso' => 'ISO']
+                    : ['aperture' => 'the aperture', 'iso' => 'ISO'],
+                ledgers: [LightLedger::of($light, $a, Stops::none()), LightLedger::of($light, $b, Stops::none())],
+            ),
+            frames: [new DrillFrame('first', $scene->id, $a), new DrillFrame('second', $scene->id, $b)],
         );
     }
 }

@@ -30,21 +30,23 @@ final class HistogramDrills extends DrillMaker
         $chosen = $draw->whole(0, 3);
 
         return new Drill(
-            DrillKind::Histogram,
-            $level,
-            $seed,
-            $scene->id,
-            sprintf('%s at four exposures. To which frame does this tone strip belong?', $scene->title),
-            AnswerUnit::Choice,
-            $names[$chosen],
-            sprintf(
-                'The strip is that of %s. More light moves the whole outline to the right, stop by stop, until it '.
-                    'piles up at the end as what is lost.',
-                $frames[$chosen]->settings,
+            kind: DrillKind::Histogram,
+            level: $level,
+            seed: $seed,
+            scene: $scene->id,
+            question: sprintf('%s at four exposures. To which frame does this tone strip belong?', $scene->title),
+            answer: new DrillAnswer(
+                unit: AnswerUnit::Choice,
+                right: $names[$chosen],
+                why: sprintf(
+                    'The strip is that of %s. More light moves the whole outline to the right, stop by stop, until it '.
+                        'piles up at the end as what is lost.',
+                    $frames[$chosen]->settings,
+                ),
+                choices: ['a' => 'frame A', 'b' => 'frame B', 'c' => 'frame C', 'd' => 'frame D'],
             ),
-            ['a' => 'frame A', 'b' => 'frame B', 'c' => 'frame C', 'd' => 'frame D'],
-            $frames,
-            $frames[$chosen],
+            frames: $frames,
+            strip: $frames[$chosen],
         );
     }
 }

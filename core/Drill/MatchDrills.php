@@ -47,28 +47,30 @@ final class MatchDrills extends DrillMaker
         }
 
         return new Drill(
-            DrillKind::Match,
-            $level,
-            $seed,
-            $scene->id,
-            sprintf(
+            kind: DrillKind::Match,
+            level: $level,
+            seed: $seed,
+            scene: $scene->id,
+            question: sprintf(
                 '%s is right at %s. Now %s. Which %s keeps the exposure?',
                 $scene->title,
                 $before,
                 self::inWords($changes),
                 $asksTime ? 'time' : 'aperture',
             ),
-            $asksTime ? AnswerUnit::Time : AnswerUnit::FNumber,
-            $asksTime ? $time->exact : $aperture->exact,
-            sprintf(
-                'What the changes take or give comes to %s; the %s has to make up for it.',
-                Stops::of(-$stops)->signed(),
-                $asksTime ? 'time' : 'aperture',
+            answer: new DrillAnswer(
+                unit: $asksTime ? AnswerUnit::Time : AnswerUnit::FNumber,
+                right: $asksTime ? $time->exact : $aperture->exact,
+                why: sprintf(
+                    'What the changes take or give comes to %s; the %s has to make up for it.',
+                    Stops::of(-$stops)->signed(),
+                    $asksTime ? 'time' : 'aperture',
+                ),
+                ledgers: [
+                    LightLedger::of($light, $before, Stops::none()),
+                    LightLedger::of($light, $after, Stops::none(), filter: Stops::of($filter)),
+                ],
             ),
-            ledgers: [
-                LightLedger::of($light, $before, Stops::none()),
-                LightLedger::of($light, $after, Stops::none(), filter: Stops::of($filter)),
-            ],
         );
     }
 

@@ -30,11 +30,11 @@ final class MeterDrills extends DrillMaker
         $mark = $light - $filter - $settings->ev100()->value;
 
         return new Drill(
-            DrillKind::MeterSays,
-            $level,
-            $seed,
-            $scene->id,
-            sprintf(
+            kind: DrillKind::MeterSays,
+            level: $level,
+            seed: $seed,
+            scene: $scene->id,
+            question: sprintf(
                 '%s: %s reads EV %s at ISO 100.%s The camera is set to %s in manual. Where does the mark stand?',
                 $scene->title,
                 $place === null ? 'the meter' : 'a spot on '.$place,
@@ -42,19 +42,21 @@ final class MeterDrills extends DrillMaker
                 $filter > 0 ? sprintf(' A filter of %s stops is on the lens.', $filter) : '',
                 $settings,
             ),
-            AnswerUnit::Stops,
-            $mark,
-            sprintf(
-                '%s at ISO 100 comes to EV %.1f; the light is EV %s%s. What is left is the mark.',
-                $settings,
-                $settings->ev100()->value,
-                self::thirds($light),
-                $filter > 0 ? sprintf(' less %s for the filter', $filter) : '',
+            answer: new DrillAnswer(
+                unit: AnswerUnit::Stops,
+                right: $mark,
+                why: sprintf(
+                    '%s at ISO 100 comes to EV %.1f; the light is EV %s%s. What is left is the mark.',
+                    $settings,
+                    $settings->ev100()->value,
+                    self::thirds($light),
+                    $filter > 0 ? sprintf(' less %s for the filter', $filter) : '',
+                ),
+                ledgers: [
+                    LightLedger::of(Ev100::of($light), $right, Stops::none()),
+                    LightLedger::of(Ev100::of($light), $settings, Stops::none(), filter: Stops::of($filter)),
+                ],
             ),
-            ledgers: [
-                LightLedger::of(Ev100::of($light), $right, Stops::none()),
-                LightLedger::of(Ev100::of($light), $settings, Stops::none(), filter: Stops::of($filter)),
-            ],
         );
     }
 

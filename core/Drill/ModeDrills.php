@@ -109,15 +109,12 @@ final class ModeDrills extends DrillMaker
         };
 
         return new Drill(
-            DrillKind::Mode,
-            $level,
-            $seed,
-            $scene->id,
-            $question.' Which mode leaves you what matters?',
-            AnswerUnit::Choice,
-            $right,
-            $why,
-            self::CHOICES,
+            kind: DrillKind::Mode,
+            level: $level,
+            seed: $seed,
+            scene: $scene->id,
+            question: $question.' Which mode leaves you what matters?',
+            answer: new DrillAnswer(unit: AnswerUnit::Choice, right: $right, why: $why, choices: self::CHOICES),
         );
     }
 

@@ -32,11 +32,11 @@ final class PlaceDrills extends DrillMaker
         $tone = Stops::of($wanted / 3);
 
         return new Drill(
-            DrillKind::Place,
-            $level,
-            $seed,
-            $scene->id,
-            sprintf(
+            kind: DrillKind::Place,
+            level: $level,
+            seed: $seed,
+            scene: $scene->id,
+            question: sprintf(
                 '%s: a spot on %s would come out as mid-grey at %s. It belongs at %s (zone %s). Which %s puts it '.
                     'there, the rest left alone?',
                 $scene->title,
@@ -46,17 +46,19 @@ final class PlaceDrills extends DrillMaker
                 ZoneOfTone::of($tone),
                 $asksIso ? 'ISO' : 'time',
             ),
-            $asksIso ? AnswerUnit::Iso : AnswerUnit::Time,
-            $asksIso ? $settings->iso->exact : $settings->time->exact,
-            sprintf(
-                '%s from mid-grey is that much %s light than the meter asks for.',
-                $tone->signed(),
-                $wanted > 0 ? 'more' : 'less',
+            answer: new DrillAnswer(
+                unit: $asksIso ? AnswerUnit::Iso : AnswerUnit::Time,
+                right: $asksIso ? $settings->iso->exact : $settings->time->exact,
+                why: sprintf(
+                    '%s from mid-grey is that much %s light than the meter asks for.',
+                    $tone->signed(),
+                    $wanted > 0 ? 'more' : 'less',
+                ),
+                ledgers: [
+                    LightLedger::of(Ev100::of($metered->ev100()->value), $metered, Stops::none()),
+                    LightLedger::of(Ev100::of($metered->ev100()->value), $settings, $tone),
+                ],
             ),
-            ledgers: [
-                LightLedger::of(Ev100::of($metered->ev100()->value), $metered, Stops::none()),
-                LightLedger::of(Ev100::of($metered->ev100()->value), $settings, $tone),
-            ],
         );
     }
 }

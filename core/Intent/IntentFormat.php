@@ -16,11 +16,13 @@ final class IntentFormat
         $movement = $intent->part('motion');
 
         return new Intent(
-            subject: $intent->positiveOrNull('subject'),
-            near: $intent->positiveOrNull('near'),
-            far: $intent->raw('far') === 'infinity' ? INF : $intent->positiveOrNull('far'),
-            background: $intent->positiveOrNull('background'),
-            separation: $intent->positiveOrNull('separation'),
+            distances: new IntendedDistances(
+                subject: $intent->positiveOrNull('subject'),
+                near: $intent->positiveOrNull('near'),
+                far: $intent->raw('far') === 'infinity' ? INF : $intent->positiveOrNull('far'),
+                background: $intent->positiveOrNull('background'),
+                separation: $intent->positiveOrNull('separation'),
+            ),
             movement: $intent->has('motion')
                 ? new Movement(
                     $movement->choice('want', MovementLook::class) ?? MovementLook::Acceptable,
@@ -30,12 +32,14 @@ final class IntentFormat
                 : null,
             focalLength35: $intent->positiveOrNull('focalLength35'),
             maxIso: $intent->positiveOrNull('maxIso'),
-            foliage: $intent->flag('foliage') ?? false,
-            stars: $intent->flag('stars') ?? false,
-            declination: $intent->numberOr('declination', 0.0),
-            sunStar: $intent->flag('sunStar') ?? false,
-            crossesLight: $intent->flag('crossesLight') ?? false,
-            person: $intent->flag('person') ?? false,
+            contents: new IntendedContents(
+                foliage: $intent->flag('foliage') ?? false,
+                stars: $intent->flag('stars') ?? false,
+                declination: $intent->numberOr('declination', 0.0),
+                sunStar: $intent->flag('sunStar') ?? false,
+                crossesLight: $intent->flag('crossesLight') ?? false,
+                person: $intent->flag('person') ?? false,
+            ),
             sceneStops: $intent->positiveOrNull('sceneStops'),
             idea: $intent->choice('idea', Idea::class),
             facing: $intent->choice('facing', Facing::class),
@@ -49,11 +53,11 @@ final class IntentFormat
 
         return array_filter(
             [
-                'subject' => $intent->subject,
-                'near' => $intent->near,
-                'far' => $intent->far === INF ? 'infinity' : $intent->far,
-                'background' => $intent->background,
-                'separation' => $intent->separation,
+                'subject' => $intent->distances->subject,
+                'near' => $intent->distances->near,
+                'far' => $intent->distances->far === INF ? 'infinity' : $intent->distances->far,
+                'background' => $intent->distances->background,
+                'separation' => $intent->distances->separation,
                 'motion' => $movement === null
                         ? null
                         : array_filter(
@@ -66,12 +70,12 @@ final class IntentFormat
                         ),
                 'focalLength35' => $intent->focalLength35,
                 'maxIso' => $intent->maxIso,
-                'foliage' => $intent->foliage ?: null,
-                'stars' => $intent->stars ?: null,
-                'declination' => $intent->declination === 0.0 ? null : $intent->declination,
-                'sunStar' => $intent->sunStar ?: null,
-                'crossesLight' => $intent->crossesLight ?: null,
-                'person' => $intent->person ?: null,
+                'foliage' => $intent->contents->foliage ?: null,
+                'stars' => $intent->contents->stars ?: null,
+                'declination' => $intent->contents->declination === 0.0 ? null : $intent->contents->declination,
+                'sunStar' => $intent->contents->sunStar ?: null,
+                'crossesLight' => $intent->contents->crossesLight ?: null,
+                'person' => $intent->contents->person ?: null,
                 'sceneStops' => $intent->sceneStops,
                 'idea' => $intent->idea?->value,
                 'facing' => $intent->facing?->value,

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Modes;
 
-use TruePupil\Core\Exposure\Aperture;
-use TruePupil\Core\Exposure\ExposureTime;
-use TruePupil\Core\Exposure\Iso;
-use TruePupil\Core\Kit\AutoIso;
 use TruePupil\Core\Kit\BodyLimits;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\LensLimits;
@@ -17,9 +13,7 @@ final readonly class ExposureRequest
 {
     /**
      * @param  float  $sceneEv100  light as the meter reads it
-     * @param  float  $compensation  stops
      * @param  float  $filterStops  light that a filter takes
-     * @param  ?Iso  $iso  null: automatic
      * @param  bool  $silent  the electronic shutter is in use
      */
     public function __construct(
@@ -27,11 +21,7 @@ final readonly class ExposureRequest
         public ExposureMode $mode,
         public LensLimits $lens,
         public BodyLimits $body,
-        public ?Aperture $aperture = null,
-        public ?ExposureTime $time = null,
-        public ?Iso $iso = null,
-        public ?AutoIso $autoIso = null,
-        public float $compensation = 0.0,
+        public SetValues $set = new SetValues(),
         public float $filterStops = 0.0,
         public bool $flash = false,
         public bool $silent = false,
@@ -57,7 +47,7 @@ final readonly class ExposureRequest
     {
         return match ($this->mode) {
             ExposureMode::Auto, ExposureMode::Scene, ExposureMode::Bulb => 0.0,
-            default => $this->compensation,
+            default => $this->set->compensation,
         };
     }
 }

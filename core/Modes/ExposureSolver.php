@@ -85,7 +85,7 @@ final class ExposureSolver
         if (WhoDecides::in($this->request->mode)->aperture === Decider::Camera) {
             return null;
         }
-        $set = $this->request->aperture ?? throw InvalidExposure::unset('aperture', $this->request->mode->label());
+        $set = $this->request->set->aperture ?? throw InvalidExposure::unset('aperture', $this->request->mode->label());
         [$widest, $smallest] = [
             Aperture::of($this->request->lens->widest),
             Aperture::of($this->request->lens->smallest),
@@ -117,7 +117,8 @@ final class ExposureSolver
         if (WhoDecides::in($this->request->mode)->time === Decider::Camera) {
             return null;
         }
-        $set = $this->request->time ?? throw InvalidExposure::unset('exposure time', $this->request->mode->label());
+        $set =
+            $this->request->set->time ?? throw InvalidExposure::unset('exposure time', $this->request->mode->label());
         // No dial turns past the shutter's own end; flash and silence only hold the camera back.
         $fastest = ExposureTime::of($this->request->body->fastestWith($this->request->silent));
         if ($set->exact < $fastest->exact * 0.97) {
@@ -140,10 +141,10 @@ final class ExposureSolver
     private function personIso(): ?Iso
     {
         $decider = WhoDecides::in($this->request->mode)->iso;
-        if ($decider === Decider::Camera || ($decider === null && $this->request->iso === null)) {
+        if ($decider === Decider::Camera || ($decider === null && $this->request->set->iso === null)) {
             return null;
         }
-        $set = $this->request->iso ?? throw InvalidExposure::unset('ISO', $this->request->mode->label());
+        $set = $this->request->set->iso ?? throw InvalidExposure::unset('ISO', $this->request->mode->label());
 
         return $this->isoWithin($set->exact);
     }
@@ -180,7 +181,7 @@ final class ExposureSolver
     private function chosenTime(Aperture $aperture, Iso $iso, bool $beforeIso): ExposureTime
     {
         $wanted = 2 ** ($aperture->apex() - $this->target() - $iso->stopsAbove100());
-        $automatic = $beforeIso ? $this->request->autoIso?->slowest : null;
+        $automatic = $beforeIso ? $this->request->set->autoIso?->slowest : null;
         if ($automatic !== null && $wanted > ExposureTime::of($automatic)->exact * 2 ** (1 / 6)) {
             $slowest = ExposureTime::of($automatic);
             $this->meet(
@@ -238,7 +239,7 @@ final class ExposureSolver
 
     private function autoIso(): AutoIso
     {
-        return $this->request->autoIso ?? new AutoIso($this->request->body->isoMin, $this->request->body->isoMax);
+        return $this->request->set->autoIso ?? new AutoIso($this->request->body->isoMin, $this->request->body->isoMax);
     }
 
     private function isoWithin(float $iso): Iso

@@ -6,12 +6,9 @@ namespace TruePupil\Core\Plan;
 
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Exposure\Aperture;
-use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureSettings;
-use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Intent\Intent;
-use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Support;
 
 /** What was meant before the picture was taken. Anything not planned is null. */
@@ -19,22 +16,12 @@ final readonly class Plan
 {
     /**
      * @param  ?float  $focalLength  mm
-     * @param  ?float  $compensation  stops
-     * @param  ?float  $filterStops  light that a filter was to take
-     * @param  ?Ev100  $light  light expected of the subject
-     * @param  ?Ev100  $shadowReading  a spot reading of the darkest place that should keep detail
      */
     public function __construct(
-        public ?Aperture $fNumber = null,
-        public ?ExposureTime $exposureTime = null,
-        public ?Iso $iso = null,
-        public ?float $compensation = null,
-        public ?ExposureMode $mode = null,
+        public PlannedExposure $exposure = new PlannedExposure(),
         public ?float $focalLength = null,
         public ?Support $support = null,
-        public ?float $filterStops = null,
-        public ?Ev100 $light = null,
-        public ?Ev100 $shadowReading = null,
+        public LightReadings $readings = new LightReadings(),
         public Intent $intent = new Intent(),
         /** Where and when. */
         public ?Outing $outing = null,
@@ -45,32 +32,36 @@ final readonly class Plan
     public static function ofSuggestion(Suggestion $suggestion): self
     {
         return new self(
-            fNumber: $suggestion->settings->aperture,
-            exposureTime: $suggestion->settings->time,
-            iso: $suggestion->settings->iso,
-            compensation: $suggestion->compensation,
-            mode: $suggestion->mode,
-            focalLength: $suggestion->focalLength,
+            exposure: new PlannedExposure(
+                fNumber: $suggestion->exposure->settings->aperture,
+                exposureTime: $suggestion->exposure->settings->time,
+                iso: $suggestion->exposure->settings->iso,
+                compensation: $suggestion->exposure->compensation,
+                mode: $suggestion->exposure->mode,
+                filterStops: $suggestion->exposure->filterStops,
+            ),
+            focalLength: $suggestion->lens->focalLength,
             support: $suggestion->support,
-            filterStops: $suggestion->filterStops,
         );
     }
 
     /** Aperture, time and ISO together, when all three were planned. */
     public function settings(): ?ExposureSettings
     {
-        return $this->fNumber !== null && $this->exposureTime !== null && $this->iso !== null
-            ? new ExposureSettings($this->fNumber, $this->exposureTime, $this->iso)
+        return $this->exposure->fNumber !== null &&
+            $this->exposure->exposureTime !== null &&
+            $this->exposure->iso !== null
+            ? new ExposureSettings($this->exposure->fNumber, $this->exposure->exposureTime, $this->exposure->iso)
             : null;
     }
 
     /** Whether any value was planned that a record can be held against. */
     public function plansSettings(): bool
     {
-        return $this->fNumber !== null ||
-            $this->exposureTime !== null ||
-            $this->iso !== null ||
+        return $this->exposure->fNumber !== null ||
+            $this->exposure->exposureTime !== null ||
+            $this->exposure->iso !== null ||
             $this->focalLength !== null ||
-            $this->mode !== null;
+            $this->exposure->mode !== null;
     }
 }

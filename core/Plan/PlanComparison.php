@@ -29,47 +29,47 @@ final readonly class PlanComparison
             return null;
         }
         $differences = [];
-        if ($plan->fNumber !== null && $record->fNumber !== null) {
+        if ($plan->exposure->fNumber !== null && $record->exposure->fNumber !== null) {
             $differences[] = self::inStops(
                 'aperture',
-                (string) $plan->fNumber,
-                (string) $record->fNumber,
-                $record->fNumber->stopsMoreLightThan($plan->fNumber),
+                (string) $plan->exposure->fNumber,
+                (string) $record->exposure->fNumber,
+                $record->exposure->fNumber->stopsMoreLightThan($plan->exposure->fNumber),
             );
         }
-        if ($plan->exposureTime !== null && $record->exposureTime !== null) {
+        if ($plan->exposure->exposureTime !== null && $record->exposure->exposureTime !== null) {
             $differences[] = self::inStops(
                 'exposure time',
-                (string) $plan->exposureTime,
-                (string) $record->exposureTime,
-                $record->exposureTime->stopsMoreLightThan($plan->exposureTime),
+                (string) $plan->exposure->exposureTime,
+                (string) $record->exposure->exposureTime,
+                $record->exposure->exposureTime->stopsMoreLightThan($plan->exposure->exposureTime),
             );
         }
-        if ($plan->iso !== null && $record->iso !== null) {
+        if ($plan->exposure->iso !== null && $record->exposure->iso !== null) {
             $differences[] = self::inStops(
                 'ISO',
-                (string) $plan->iso,
-                (string) $record->iso,
-                $record->iso->stopsMoreThan($plan->iso),
+                (string) $plan->exposure->iso,
+                (string) $record->exposure->iso,
+                $record->exposure->iso->stopsMoreThan($plan->exposure->iso),
             );
         }
-        if ($plan->focalLength !== null && $record->focalLength !== null) {
-            $isKept = abs(log($record->focalLength / $plan->focalLength, 2)) <= self::SAME_VIEW;
+        if ($plan->focalLength !== null && $record->lens->focalLength !== null) {
+            $isKept = abs(log($record->lens->focalLength / $plan->focalLength, 2)) <= self::SAME_VIEW;
             $differences[] = new PlanDifference(
                 'focal length',
                 round($plan->focalLength).' mm',
-                round($record->focalLength).' mm',
+                round($record->lens->focalLength).' mm',
                 null,
                 $isKept,
             );
         }
-        if ($plan->mode !== null && $record->mode !== ExposureMode::Unknown) {
+        if ($plan->exposure->mode !== null && $record->exposure->mode !== ExposureMode::Unknown) {
             $differences[] = new PlanDifference(
                 'mode',
-                $plan->mode->label(),
-                $record->mode->label(),
+                $plan->exposure->mode->label(),
+                $record->exposure->mode->label(),
                 null,
-                $plan->mode === $record->mode,
+                $plan->exposure->mode === $record->exposure->mode,
             );
         }
 

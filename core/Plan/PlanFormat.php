@@ -33,16 +33,17 @@ final class PlanFormat
         $iso = $settings->raw('iso') === 'auto' ? null : $settings->positiveOrNull('iso');
 
         return new Plan(
-            fNumber: $fNumber === null ? null : Aperture::of($fNumber),
-            exposureTime: $time === null ? null : ExposureTime::of($time),
-            iso: $iso === null ? null : Iso::of($iso),
-            compensation: $settings->numberOrNull('compensation'),
-            mode: $settings->choice('mode', ExposureMode::class),
+            exposure: new PlannedExposure(
+                fNumber: $fNumber === null ? null : Aperture::of($fNumber),
+                exposureTime: $time === null ? null : ExposureTime::of($time),
+                iso: $iso === null ? null : Iso::of($iso),
+                compensation: $settings->numberOrNull('compensation'),
+                mode: $settings->choice('mode', ExposureMode::class),
+                filterStops: $settings->numberOrNull('filterStops'),
+            ),
             focalLength: $settings->positiveOrNull('focalLength'),
             support: $settings->choice('support', Support::class) ?? $data->choice('support', Support::class),
-            filterStops: $settings->numberOrNull('filterStops'),
-            light: $light('sceneEv100'),
-            shadowReading: $light('shadowEv100'),
+            readings: new LightReadings(light: $light('sceneEv100'), shadow: $light('shadowEv100')),
             intent: IntentFormat::read($data->part('intent')),
             outing: $data->has('outing') ? self::outing($data->part('outing')) : null,
         );

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Retake;
 
+use TruePupil\Core\Adviser\SuggestedEffect;
+use TruePupil\Core\Adviser\SuggestedExposure;
+use TruePupil\Core\Adviser\SuggestedLens;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
@@ -54,7 +57,7 @@ final class PlacementAdviser
         }
         $change = Stops::of(-$error->inThirds() / 3);
         // Compensation moves what the camera decides, and a person can always set another ISO with it.
-        $kinds = match ($situation->record->mode) {
+        $kinds = match ($situation->record->exposure->mode) {
             ExposureMode::Aperture, ExposureMode::Program => ['time', 'iso', 'time-and-iso'],
             ExposureMode::Shutter => ['aperture', 'iso'],
             ExposureMode::ManualAutoIso => ['iso'],
@@ -99,7 +102,7 @@ final class PlacementAdviser
     private function byAperture(Situation $situation, ExposureSettings $settings, Stops $change): ?array
     {
         $aperture = Aperture::nearest($settings->aperture->exact / sqrt($change->ratio()));
-        $widest = $situation->record->widestFNumber;
+        $widest = $situation->record->lens->widestFNumber;
         // Without the lens's widest aperture nobody can promise that it opens further than it did.
         $opensTooFar =
             $widest === null ? $aperture->exact < $settings->aperture->exact : $aperture->exact < $widest * 0.97;
@@ -155,8 +158,8 @@ final class PlacementAdviser
         $gains = [
             sprintf(
                 'the %s sits at %s from mid-grey, where the brief wants it',
-                $situation->wanted->label ?? 'subject',
-                $situation->wanted?->stops->signed() ?? '0',
+                $situation->assignment->wanted->label ?? 'subject',
+                $situation->assignment->wanted?->stops->signed() ?? '0',
             ),
         ];
         $costs = [];
@@ -194,7 +197,7 @@ final class PlacementAdviser
             $cost += self::DEPTH_WEIGHT * abs($wider->value);
         }
 
-        $compensated = $record->mode->takesCompensation();
+        $compensated = $record->exposure->mode->takesCompensation();
 
         return [
             'cost' => $cost,
@@ -203,16 +206,20 @@ final class PlacementAdviser
                 title: $compensated
                     ? $this->titleByCompensation($situation, $from, $to, $change)
                     : $this->titleBySetting($situation, $to, $kind),
-                settings: $to,
-                // Where the camera decides all of it, only taking the decision back can place the subject.
-                mode: $compensated || ! $record->mode->followsTheMeter() ? $record->mode : ExposureMode::Manual,
-                compensation: $compensated ? ($record->compensation ?? 0.0) + $change->value : null,
-                lens: $record->lens,
-                focalLength: $record->focalLength,
+                exposure: new SuggestedExposure(
+                    settings: $to,
+                    mode: $compensated || ! $record->exposure->mode->followsTheMeter()
+                        ? $record->exposure->mode
+                        : ExposureMode::Manual,
+                    compensation: $compensated ? ($record->exposure->compensation ?? 0.0) + $change->value : null,
+                ),
+                lens: new SuggestedLens(
+                    name: $record->lens->name,
+                    focalLength: $record->lens->focalLength,
+                    widestFNumber: $record->lens->widestFNumber,
+                ),
                 support: $record->support,
-                gains: $gains,
-                costs: $costs,
-                widestFNumber: $record->widestFNumber,
+                effect: new SuggestedEffect(gains: $gains, costs: $costs),
             ),
         ];
     }
@@ -224,7 +231,7 @@ final class PlacementAdviser
         Stops $change,
     ): string {
         // What the camera was told already, and what is still to be told.
-        $told = Stops::of(($situation->record->compensation ?? 0.0) + $change->value)->signed();
+        $told = Stops::of(($situation->record->exposure->compensation ?? 0.0) + $change->value)->signed();
         $iso = $to->iso->exact === $from->iso->exact ? '' : ' and '.$to->iso;
 
         return sprintf(
@@ -238,7 +245,7 @@ final class PlacementAdviser
 
     private function titleBySetting(Situation $situation, ExposureSettings $to, string $kind): string
     {
-        if ($situation->record->mode->followsTheMeter()) {
+        if ($situation->record->exposure->mode->followsTheMeter()) {
             return sprintf('Switch to manual and set %s', $to);
         }
 

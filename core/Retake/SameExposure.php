@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Retake;
 
+use TruePupil\Core\Adviser\SuggestedEffect;
+use TruePupil\Core\Adviser\SuggestedExposure;
+use TruePupil\Core\Adviser\SuggestedLens;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
@@ -67,20 +70,23 @@ final class SameExposure
                 $settings,
                 $filter > 0 ? sprintf(' behind a filter of %s', Stops::of($filter)->inWords()) : '',
             ),
-            settings: $settings,
-            mode: match (true) {
-                ! $situation->record->mode->followsTheMeter() => $situation->record->mode,
-                $aperture !== null && $time !== null => ExposureMode::Manual,
-                default => $time !== null ? ExposureMode::Shutter : ExposureMode::Aperture,
-            },
-            compensation: null,
-            lens: $situation->record->lens,
-            focalLength: $situation->record->focalLength,
+            exposure: new SuggestedExposure(
+                settings: $settings,
+                mode: match (true) {
+                    ! $situation->record->exposure->mode->followsTheMeter() => $situation->record->exposure->mode,
+                    $aperture !== null && $time !== null => ExposureMode::Manual,
+                    default => $time !== null ? ExposureMode::Shutter : ExposureMode::Aperture,
+                },
+                compensation: null,
+                filterStops: $filter,
+            ),
+            lens: new SuggestedLens(
+                name: $situation->record->lens->name,
+                focalLength: $situation->record->lens->focalLength,
+                widestFNumber: $situation->widest()?->nominal(),
+            ),
             support: $support ?? $situation->record->support,
-            gains: $gains,
-            costs: $costs,
-            filterStops: $filter,
-            widestFNumber: $situation->widest()?->nominal(),
+            effect: new SuggestedEffect(gains: $gains, costs: $costs),
         );
     }
 

@@ -81,9 +81,9 @@ final readonly class Series
         $values = [];
         foreach ($this->frames as $frame) {
             $values[] = match ($which) {
-                'aperture' => -($frame->fNumber?->apex() ?? 0.0),
-                'time' => -($frame->exposureTime?->apex() ?? 0.0),
-                'iso' => $frame->iso?->stopsAbove100() ?? 0.0,
+                'aperture' => -($frame->exposure->fNumber?->apex() ?? 0.0),
+                'time' => -($frame->exposure->exposureTime?->apex() ?? 0.0),
+                'iso' => $frame->exposure->iso?->stopsAbove100() ?? 0.0,
             };
         }
 
@@ -141,7 +141,7 @@ final readonly class Series
                 return null;
             }
             $apart = $after->takenAt->getTimestamp() - $before->takenAt->getTimestamp();
-            $longest = max($longest, $apart - ($before->exposureTime->exact ?? 0.0));
+            $longest = max($longest, $apart - ($before->exposure->exposureTime->exact ?? 0.0));
         }
 
         return $longest;

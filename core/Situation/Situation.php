@@ -7,15 +7,16 @@ namespace TruePupil\Core\Situation;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\Placement;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordedExposure;
+use TruePupil\Core\Capture\RecordedHandling;
+use TruePupil\Core\Capture\RecordedLens;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Exposure\Stops;
-use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\TimeBand;
 use TruePupil\Core\Kit\BodyLimits;
 use TruePupil\Core\Kit\Kit;
@@ -27,10 +28,6 @@ use TruePupil\Core\Motion\StarTrail;
 use TruePupil\Core\Motion\SubjectBlur;
 use TruePupil\Core\Optics\DepthOfField;
 use TruePupil\Core\Optics\SensorFormat;
-use TruePupil\Core\Plan\Plan;
-use TruePupil\Core\Raster\GreyGrid;
-use TruePupil\Core\Series\Series;
-use TruePupil\Core\Tone\ToneMeasures;
 
 /** All that is known of one frame when it is judged. What follows from several parts is worked out here, once. */
 final readonly class Situation
@@ -43,37 +40,16 @@ final readonly class Situation
 
     /**
      * @param  list<CaptureRecord>  $earlier  what the same person took before, the latest last
-     * @param  ?Series  $series
-     *   the row that this frame is the last of; findings about a row are made once, with its last frame
-     * @param  ?string  $fileFormat  such as JPEG
      */
     public function __construct(
         public CaptureRecord $record,
         public FrameMeasures $measures,
         public Approach $approach,
-        /** Where the brief wants the subject. */
-        public ?Placement $wanted = null,
+        public Assignment $assignment = new Assignment(),
         public ?Kit $kit = null,
-        public Intent $intent = new Intent(),
-        public ?Plan $plan = null,
-        public ?Brief $brief = null,
-        public ?Series $series = null,
+        public Statement $statement = new Statement(),
         public array $earlier = [],
-        public ?string $fileFormat = null,
-        public ?string $colourSpace = null,
-        /**
-         * Why the picture is composed so, in the student's words; null where nobody was asked, empty where nothing was
-         * said.
-         */
-        public ?string $reason = null,
-        /** @var list<GreyGrid> thumbnails of the frames of the row, in its order */
-        public array $rowPictures = [],
-        /** @var list<ToneMeasures> tones of the frames of the row, in its order; empty while one is not measured */
-        public array $rowTones = [],
-        /** The row of the brief that this frame belongs to. */
-        public ?string $row = null,
-        /** Whether it belongs to a row and is not the last of it. */
-        public bool $isWithinRow = false,
+        public FileKind $file = new FileKind(),
     ) {
     }
 
@@ -95,16 +71,18 @@ final readonly class Situation
     {
         $light = $this->subjectLight();
         $settings = $this->record->settings();
-        if ($light === null || $settings === null || $this->wanted === null) {
+        if ($light === null || $settings === null || $this->assignment->wanted === null) {
             return null;
         }
-        $compensation = $this->record->compensation;
+        $compensation = $this->record->exposure->compensation;
 
         return LightLedger::of(
             $light,
             $settings,
-            $this->wanted->stops,
-            $compensation !== null && $this->record->mode->takesCompensation() ? Stops::of($compensation) : null,
+            $this->assignment->wanted->stops,
+            $compensation !== null && $this->record->exposure->mode->takesCompensation()
+                ? Stops::of($compensation)
+                : null,
         );
     }
 
@@ -128,25 +106,25 @@ final readonly class Situation
     /** Where the lens was focused, m: as recorded, else where the student says the subject was. */
     public function focusDistance(): ?float
     {
-        return $this->record->focusDistance ?? $this->intent->subject;
+        return $this->record->handling->focusDistance ?? $this->statement->intent->distances->subject;
     }
 
     /** The lens in use, when the kit has it. */
     public function lens(): ?Lens
     {
-        return $this->kit?->lensNamed($this->record->lens);
+        return $this->kit?->lensNamed($this->record->lens->name);
     }
 
     /** The widest f-number at this focal length: the kit's word, else the file's. */
     public function widest(): ?Aperture
     {
         $lens = $this->lens();
-        $focalLength = $this->record->focalLength;
+        $focalLength = $this->record->lens->focalLength;
         if ($lens !== null && $focalLength !== null && $lens->covers($focalLength)) {
             return $lens->widestAt($focalLength);
         }
 
-        return $this->record->widestFNumber === null ? null : Aperture::of($this->record->widestFNumber);
+        return $this->record->lens->widestFNumber === null ? null : Aperture::of($this->record->lens->widestFNumber);
     }
 
     /** How far the subject lies from where the brief wants it; positive is too bright. */
@@ -154,7 +132,9 @@ final readonly class Situation
     {
         $subject = $this->measures->subject;
 
-        return $subject === null || $this->wanted === null ? null : $subject->placement()->minus($this->wanted->stops);
+        return $subject === null || $this->assignment->wanted === null
+            ? null
+            : $subject->placement()->minus($this->assignment->wanted->stops);
     }
 
     /** The light that the subject offered: the settings' EV100 corrected by where its tone fell. */
@@ -169,7 +149,7 @@ final readonly class Situation
     /** Stops that a stabiliser adds for hands, as far as it was on. */
     public function stabiliserStops(): float
     {
-        return $this->record->stabiliser === false || $this->kit === null
+        return $this->record->handling->stabiliser === false || $this->kit === null
             ? 0.0
             : max($this->kit->body->stabiliserStops, $this->lens()->stabiliserStops ?? 0.0);
     }
@@ -180,9 +160,9 @@ final readonly class Situation
         $format = $this->format();
         $steadier = $this->record->support?->stopsSteadier();
 
-        return $this->record->focalLength === null || $format === null || $steadier === null
+        return $this->record->lens->focalLength === null || $format === null || $steadier === null
             ? null
-            : HandHeldLimit::of($this->record->focalLength, $format, $steadier + $this->stabiliserStops());
+            : HandHeldLimit::of($this->record->lens->focalLength, $format, $steadier + $this->stabiliserStops());
     }
 
     /** The times that the intended look of a movement allows; null when none is intended or too little is known. */
@@ -190,9 +170,15 @@ final readonly class Situation
     {
         $format = $this->format();
 
-        return $this->intent->movement === null || $this->record->focalLength === null || $format === null
+        return $this->statement->intent->movement === null ||
+            $this->record->lens->focalLength === null ||
+            $format === null
             ? null
-            : $this->intent->movement->band($this->record->focalLength, $this->focusDistance(), $format);
+            : $this->statement->intent->movement->band(
+                $this->record->lens->focalLength,
+                $this->focusDistance(),
+                $format,
+            );
     }
 
     /** How the intended movement blurs in this frame; null while speed, distance or lens is not known. */
@@ -200,19 +186,23 @@ final readonly class Situation
     {
         $format = $this->format();
 
-        return $this->record->focalLength === null || $format === null
+        return $this->record->lens->focalLength === null || $format === null
             ? null
-            : $this->intent->movement?->blur($this->record->focalLength, $this->focusDistance(), $format);
+            : $this->statement->intent->movement?->blur(
+                $this->record->lens->focalLength,
+                $this->focusDistance(),
+                $format,
+            );
     }
 
     /** The longest time in seconds that keeps stars points; null when none are intended or too little is known. */
     public function starLimit(): ?float
     {
-        [$f, $n, $format] = [$this->record->focalLength, $this->record->fNumber, $this->format()];
+        [$f, $n, $format] = [$this->record->lens->focalLength, $this->record->exposure->fNumber, $this->format()];
         $pitch = $this->kit?->body->pixelPitch();
 
         return match (true) {
-            ! $this->intent->stars || $f === null || $format === null => null,
+            ! $this->statement->intent->contents->stars || $f === null || $format === null => null,
             $pitch !== null && $n !== null => StarTrail::pixelLimit($f, $n->exact, $pitch),
             default => StarTrail::roughLimit($f, $format),
         };
@@ -222,7 +212,11 @@ final readonly class Situation
     public function longestForMovement(): ?float
     {
         $limits = array_filter(
-            [$this->movementBand()?->longest, $this->starLimit(), $this->intent->foliage ? self::WIND_HOLDS : null],
+            [
+                $this->movementBand()?->longest,
+                $this->starLimit(),
+                $this->statement->intent->contents->foliage ? self::WIND_HOLDS : null,
+            ],
             fn (?float $limit): bool => $limit !== null,
         );
 
@@ -236,8 +230,8 @@ final readonly class Situation
      */
     public function isoSlack(): ?Stops
     {
-        $iso = $this->record->iso;
-        $time = $this->record->exposureTime;
+        $iso = $this->record->exposure->iso;
+        $time = $this->record->exposure->exposureTime;
         if ($iso === null || $this->record->support === null) {
             return null;
         }
@@ -265,8 +259,8 @@ final readonly class Situation
     public function depth(): ?DepthOfField
     {
         [$f, $n, $s, $format] = [
-            $this->record->focalLength,
-            $this->record->fNumber,
+            $this->record->lens->focalLength,
+            $this->record->exposure->fNumber,
             $this->focusDistance(),
             $this->format(),
         ];
@@ -297,44 +291,54 @@ final readonly class Situation
         $brighter =
             $before === null
                 ? 0.0
-                : $suggestion->settings->stopsBrighterThan($before)->value - $suggestion->filterStops;
+                : $suggestion->exposure->settings->stopsBrighterThan($before)->value -
+                    $suggestion->exposure->filterStops;
         $format = $this->format();
-        $focalLength = $suggestion->focalLength ?? $this->record->focalLength;
-        $record = $this->record->with([
-            'fNumber' => $suggestion->settings->aperture,
-            'exposureTime' => $suggestion->settings->time,
-            'iso' => $suggestion->settings->iso,
-            'mode' => $suggestion->mode,
-            'compensation' => $suggestion->compensation ??
-                ($suggestion->mode->takesCompensation() ? $this->record->compensation : 0.0),
-            'lens' => $suggestion->lens ?? $this->record->lens,
-            'focalLength' => $focalLength,
-            'focalLength35' => $focalLength === null || $format === null
-                    ? $this->record->focalLength35
-                    : $focalLength * $format->crop(),
-            'support' => $suggestion->support ?? $this->record->support,
-            'stabiliser' => $suggestion->support === Support::Tripod && $this->record->stabiliser !== null
+        $focalLength = $suggestion->lens->focalLength ?? $this->record->lens->focalLength;
+        [$exposure, $lens, $handling] = [$this->record->exposure, $this->record->lens, $this->record->handling];
+        $record = new CaptureRecord(
+            $this->record->camera,
+            new RecordedLens(
+                $suggestion->lens->name ?? $lens->name,
+                $focalLength,
+                $focalLength === null || $format === null ? $lens->focalLength35 : $focalLength * $format->crop(),
+                $suggestion->lens->name === $lens->name ? $lens->widestFNumber : null,
+            ),
+            new RecordedExposure(
+                $suggestion->exposure->settings->aperture,
+                $suggestion->exposure->settings->time,
+                $suggestion->exposure->settings->iso,
+                $exposure->isoAutomatic === null ? null : false,
+                $suggestion->exposure->compensation ??
+                    ($suggestion->exposure->mode->takesCompensation() ? $exposure->compensation : 0.0),
+                $suggestion->exposure->mode,
+                $exposure->metering,
+                $exposure->flashFired,
+            ),
+            new RecordedHandling(
+                $handling->whiteBalance,
+                $handling->focusMode,
+                $suggestion->lens->focusDistance ?? $handling->focusDistance,
+                $handling->drive,
+                $suggestion->support === Support::Tripod && $handling->stabiliser !== null
                     ? false
-                    : $this->record->stabiliser,
-            'focusDistance' => $suggestion->focusDistance ?? $this->record->focusDistance,
-            'widestFNumber' => $suggestion->lens === $this->record->lens ? $this->record->widestFNumber : null,
-            'isoAutomatic' => $this->record->isoAutomatic === null ? null : false,
-        ]);
+                    : $handling->stabiliser,
+                $handling->silent,
+            ),
+            $this->record->takenAt,
+            $suggestion->support ?? $this->record->support,
+            $this->record->provenance,
+        );
 
         return new self(
-            $record,
-            $this->measures->brightened(Stops::of($brighter)),
-            $this->approach,
-            $this->wanted,
-            $this->kit,
-            $this->intent,
-            $this->plan,
-            $this->brief,
-            null,
-            $this->earlier,
-            $this->fileFormat,
-            $this->colourSpace,
-            $this->reason,
+            record: $record,
+            measures: $this->measures->brightened(Stops::of($brighter)),
+            approach: $this->approach,
+            assignment: new Assignment($this->assignment->brief, $this->assignment->wanted),
+            kit: $this->kit,
+            statement: $this->statement,
+            earlier: $this->earlier,
+            file: $this->file,
         );
     }
 }

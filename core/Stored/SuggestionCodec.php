@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Stored;
 
+use TruePupil\Core\Adviser\SuggestedEffect;
+use TruePupil\Core\Adviser\SuggestedExposure;
+use TruePupil\Core\Adviser\SuggestedLens;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
@@ -38,23 +41,29 @@ final class SuggestionCodec implements Codec
         return new Suggestion(
             kind: $fields->textOrNull('kind') ?? 'own',
             title: $fields->textOrNull('title') ?? '',
-            settings: new ExposureSettings(
-                Aperture::of($fields->positive('fNumber')),
-                ExposureTime::of($fields->positive('exposureTime')),
-                Iso::of($fields->positive('iso')),
+            exposure: new SuggestedExposure(
+                settings: new ExposureSettings(
+                    Aperture::of($fields->positive('fNumber')),
+                    ExposureTime::of($fields->positive('exposureTime')),
+                    Iso::of($fields->positive('iso')),
+                ),
+                mode: $fields->choice('mode', ExposureMode::class) ?? ExposureMode::Manual,
+                compensation: $fields->numberOrNull('compensation'),
+                filterStops: $fields->numberOr('filterStops', 0.0),
             ),
-            mode: $fields->choice('mode', ExposureMode::class) ?? ExposureMode::Manual,
-            compensation: $fields->numberOrNull('compensation'),
-            lens: $fields->textOrNull('lens'),
-            focalLength: $fields->positiveOrNull('focalLength'),
+            lens: new SuggestedLens(
+                name: $fields->textOrNull('lens'),
+                focalLength: $fields->positiveOrNull('focalLength'),
+                focusDistance: $fields->positiveOrNull('focusDistance'),
+                widestFNumber: $fields->positiveOrNull('widestFNumber'),
+            ),
             support: $fields->choice('support', Support::class),
-            gains: $fields->texts('gains'),
-            costs: $fields->texts('costs'),
-            filterStops: $fields->numberOr('filterStops', 0.0),
-            meets: $fields->flag('meets') ?? true,
-            focusDistance: $fields->positiveOrNull('focusDistance'),
-            fixes: $fields->texts('fixes'),
-            widestFNumber: $fields->positiveOrNull('widestFNumber'),
+            effect: new SuggestedEffect(
+                gains: $fields->texts('gains'),
+                costs: $fields->texts('costs'),
+                meets: $fields->flag('meets') ?? true,
+                fixes: $fields->texts('fixes'),
+            ),
         );
     }
 

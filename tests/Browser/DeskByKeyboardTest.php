@@ -77,9 +77,7 @@ final class DeskByKeyboardTest extends BrowserTestCase
         $files = [];
         foreach ([[2.8, 1 / 500], [4, 1 / 250], [5.6, 1 / 125], [8, 1 / 60], [11, 1 / 15]] as $at => [$n, $t]) {
             $files[] = Pictures::jpeg(
-                record: Pictures::record($n, $t)->with([
-                    'takenAt' => new \DateTimeImmutable('2026-10-03 18:00:0'.$at),
-                ]),
+                record: Pictures::record($n, $t, takenAt: new \DateTimeImmutable('2026-10-03 18:00:0'.$at)),
                 mark: $mark + $at,
             );
         }

@@ -100,9 +100,7 @@ final class NewcomerTest extends BrowserTestCase
         $files = [];
         foreach ([[2.8, 1 / 500], [5.6, 1 / 125], [11, 1 / 30]] as $mark => [$n, $t]) {
             $files[] = Pictures::jpeg(
-                record: Pictures::record($n, $t)->with([
-                    'takenAt' => new \DateTimeImmutable('2026-10-03 18:00:0'.$mark),
-                ]),
+                record: Pictures::record($n, $t, takenAt: new \DateTimeImmutable('2026-10-03 18:00:0'.$mark)),
                 mark: 40 + $mark,
             );
         }
@@ -171,8 +169,11 @@ final class NewcomerTest extends BrowserTestCase
     /** What is chosen to be sent next is not lost when the frames before it are drawn anew. */
     private function chosenFilesStay(): void
     {
-        $chosen = fn (): int => (int) $this->browser()->executeScript(
-            "return document.querySelector('input[type=file]').files.length",
+        // While the page is drawn anew, the field is out of it for a moment.
+        $chosen = fn (): int => (int) $this->browser()->wait(5, 50)->until(
+            fn (): ?string => $this->browser()->executeScript(
+                "return document.querySelector('input[type=file]')?.files.length.toString()",
+            ),
         );
         $this->choose('#picture', Pictures::jpeg(mark: 99));
         $this->browser()->executeScript(

@@ -9,6 +9,9 @@ use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\Placement;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordedExposure;
+use TruePupil\Core\Capture\RecordedHandling;
+use TruePupil\Core\Capture\RecordedLens;
 use TruePupil\Core\Colour\ColourMeasures;
 use TruePupil\Core\Composition\CompositionMeasures;
 use TruePupil\Core\Composition\MarkMeasures;
@@ -31,7 +34,10 @@ use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Plan\Plan;
 use TruePupil\Core\Series\Series;
 use TruePupil\Core\Series\SeriesKind;
+use TruePupil\Core\Situation\Assignment;
+use TruePupil\Core\Situation\FileKind;
 use TruePupil\Core\Situation\Situation;
+use TruePupil\Core\Situation\Statement;
 use TruePupil\Core\Tone\EndAreas;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\PixelStatistics;
@@ -87,19 +93,24 @@ final class Situations
         ?string $row = null,
         bool $isWithinRow = false,
     ): Situation {
-        $capture = (new CaptureRecord(
-            lens: 'Marlpit 50 mm',
-            fNumber: Aperture::of($n),
-            exposureTime: $t === null ? null : ExposureTime::of($t),
-            iso: $iso === null ? null : Iso::of($iso),
-            compensation: $compensation,
-            mode: $mode,
-            metering: $pattern,
-            focalLength: $focalLength,
-            focalLength35: $focalLength,
+        $capture = new CaptureRecord(
+            lens: new RecordedLens(
+                name: 'Marlpit 50 mm',
+                focalLength: $focalLength,
+                focalLength35: $focalLength,
+                widestFNumber: $widest,
+            ),
+            exposure: new RecordedExposure(
+                fNumber: Aperture::of($n),
+                exposureTime: $t === null ? null : ExposureTime::of($t),
+                iso: $iso === null ? null : Iso::of($iso),
+                compensation: $compensation,
+                mode: $mode,
+                metering: $pattern,
+            ),
             support: $support,
-            widestFNumber: $widest,
-        ))->with($record);
+        );
+        $capture = Parts::changed($capture, ...$record);
         $measures = new FrameMeasures(
             $frame ?? self::tone(0.0, $frameLostPct, 0.0),
             [...['scene' => 0.0, 'centre' => 0.0, 'spot' => 0.0, 'highlight' => 0.0], ...$metering],
@@ -172,23 +183,22 @@ final class Situations
                 : new Placement('it', $wanted > 0 ? 'white subject' : 'black subject', Stops::of($wanted));
 
         return new Situation(
-            $capture,
-            $measures,
-            $approach,
-            $placement,
-            $kit,
-            $intent,
-            $plan,
-            $brief,
-            $series,
-            $earlier,
-            $file,
-            $colourSpace,
-            $reason,
-            $rowPictures,
-            $rowTones,
-            $row,
-            $isWithinRow,
+            record: $capture,
+            measures: $measures,
+            approach: $approach,
+            assignment: new Assignment(
+                wanted: $placement,
+                brief: $brief,
+                series: $series,
+                rowPictures: $rowPictures,
+                rowTones: $rowTones,
+                row: $row,
+                isWithinRow: $isWithinRow,
+            ),
+            kit: $kit,
+            statement: new Statement(intent: $intent, plan: $plan, reason: $reason),
+            earlier: $earlier,
+            file: new FileKind(format: $file, colourSpace: $colourSpace),
         );
     }
 
@@ -254,12 +264,14 @@ final class Situations
     {
         return array_map(
             fn (array $frame): CaptureRecord => new CaptureRecord(
-                fNumber: Aperture::of($frame[0]),
-                exposureTime: ExposureTime::of($frame[1]),
-                iso: Iso::of($frame[2]),
-                mode: ExposureMode::Manual,
+                exposure: new RecordedExposure(
+                    fNumber: Aperture::of($frame[0]),
+                    exposureTime: ExposureTime::of($frame[1]),
+                    iso: Iso::of($frame[2]),
+                    mode: ExposureMode::Manual,
+                ),
                 takenAt: (new DateTimeImmutable('2026-10-03 18:00:00'))->modify('+'.$frame[3].' seconds'),
-                drive: $drive,
+                handling: new RecordedHandling(drive: $drive),
             ),
             $frames,
         );

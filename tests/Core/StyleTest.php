@@ -8,7 +8,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
+use ReflectionClass;
 use SplFileInfo;
+use TruePupil\Core\Approach\Weights;
 
 /** How every file of the project is written, as far as a machine can tell. */
 final class StyleTest extends TestCase
@@ -19,6 +21,8 @@ final class StyleTest extends TestCase
 
     /** Tables of numbers that are easier to read as they are. */
     private const NUMBER_TABLES = [];
+
+    private const MOST_PARAMETERS = 10;
 
     /** @return iterable<string, array{string, string}> folder and ending of the files */
     public static function written(): iterable
@@ -50,6 +54,25 @@ final class StyleTest extends TestCase
             $plain = (string) preg_replace(['#/\*.*?\*/#s', '/url\([^)]*\)/'], '', $text);
             $this->assertDoesNotMatchRegularExpression('/;[ \t]*[a-z-]+[ \t]*:/', $plain, $path);
         }
+    }
+
+    public function test_a_value_that_grows_is_split_into_the_values_that_it_holds(): void
+    {
+        $long = [];
+        foreach ([['core', 'TruePupil\\Core\\'], ['app', 'App\\']] as [$folder, $namespace]) {
+            foreach ($this->files($folder, 'php') as $path => $text) {
+                if (str_starts_with($path, 'app/Imaging/Vips/')) {
+                    continue;
+                }
+                $name = $namespace.strtr(substr($path, strlen($folder) + 1, -4), '/', '\\');
+                $constructor = class_exists($name) ? (new ReflectionClass($name))->getConstructor() : null;
+                if ((int) $constructor?->getNumberOfParameters() > self::MOST_PARAMETERS) {
+                    $long[] = $name;
+                }
+            }
+        }
+        // A table of numbers, each addressed by its name from a course's approach.
+        $this->assertSame([Weights::class], $long);
     }
 
     public function test_views_hold_no_logic(): void

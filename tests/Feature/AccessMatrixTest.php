@@ -105,11 +105,15 @@ final class AccessMatrixTest extends TestCase
     private function passes(RouteDefinition $route, ?User $person, array $things): bool
     {
         foreach ($route->gatherMiddleware() as $middleware) {
-            if ($middleware === 'auth' && $person === null || $middleware === 'guest' && $person !== null) {
+            if (($middleware === 'auth' && $person === null) || ($middleware === 'guest' && $person !== null)) {
                 return false;
             }
             if (is_string($middleware) && preg_match('/(?:^can|Authorize):(\w+),(\w+)$/', $middleware, $asked) === 1) {
-                $this->assertArrayHasKey($asked[2], $things, $route->uri().' asks for something that this test lacks');
+                $this->assertArrayHasKey(
+                    $asked[2],
+                    $things,
+                    $route->uri().' asks for something that this test lacks',
+                );
                 if (! Gate::forUser($person)->allows($asked[1], $things[$asked[2]])) {
                     return false;
                 }

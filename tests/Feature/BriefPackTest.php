@@ -52,7 +52,7 @@ final class BriefPackTest extends TestCase
         Artisan::call('pupil:pack', ['what' => 'import', 'file' => $path]);
         $this->assertSame(['meter-is-fooled'], json_decode(Artisan::output(), true)['kept']);
         $this->assertSame(44, app(BriefLibrary::class)->find('our-own')?->number);
-        $this->assertSame('The meter is fooled', app(BriefLibrary::class)->find('meter-is-fooled')?->title);
+        $this->assertSame('The meter is fooled', app(BriefLibrary::class)->find('meter-is-fooled')?->words->title);
         File::delete($path);
     }
 

@@ -216,9 +216,7 @@ final class CommandsTest extends TestCase
     {
         $file = fn (float $time, int $second): string => Pictures::jpeg(
             mark: $second,
-            record: Pictures::record(t: $time)->with([
-                'takenAt' => new DateTimeImmutable('2026-10-03 18:00:0'.$second),
-            ]),
+            record: Pictures::record(t: $time, takenAt: new DateTimeImmutable('2026-10-03 18:00:0'.$second)),
         );
         // Given out of order.
         $critique = $this->answer(['pupil:critique', $file(1 / 30, 2), $file(1 / 500, 0), $file(1 / 125, 1)]);

@@ -67,7 +67,7 @@ final class ComposerTest extends TestCase
 
         $this->assertSame([1, 2], OwnBrief::query()->orderBy('revision')->pluck('revision')->all());
         $set = SetBrief::query()->where('brief_id', 'a-tidy-table')->sole();
-        $this->assertSame('A tidy table', $set->content()->title);
+        $this->assertSame('A tidy table', $set->content()->words->title);
         // The newer one can be set beside it.
         $this->get(route('set-briefs.create', $world->course))->assertSee('Revision 1 is set and stays as it is.');
         $this->post(route('set-briefs.store', $world->course), ['brief' => 'a-tidy-table'])->assertRedirect();
@@ -77,7 +77,7 @@ final class ComposerTest extends TestCase
                 ->where('brief_id', 'a-tidy-table')
                 ->orderBy('revision')
                 ->get()
-                ->map(fn (SetBrief $one): string => $one->content()->title)
+                ->map(fn (SetBrief $one): string => $one->content()->words->title)
                 ->all(),
         );
         $this->get(route('composer.revisions', [$world->course, 'a-tidy-table']))

@@ -140,7 +140,13 @@ final class CourseTest extends TestCase
         [$fooled, $night] = $board->briefs();
         $this->assertSame(
             [2, 1, 1, 1, 0],
-            [$fooled->students, $fooled->handedIn, $fooled->drafts, $fooled->waiting, $fooled->returned],
+            [
+                $fooled->students,
+                $fooled->attempts->handedIn,
+                $fooled->attempts->drafts,
+                $fooled->attempts->waiting,
+                $fooled->attempts->returned,
+            ],
         );
         $this->assertTrue($night->isOverdue());
         $this->assertSame(2, $night->missing());

@@ -57,11 +57,16 @@ final class DemoDataTest extends TestCase
             );
             $shot = $shots->shot($facts, Carbon::parse('2026-10-06 19:00'), $index);
             $subject = $shots->subject($facts, $shot);
-            $left = count(array_filter([$shot->aperture, $shot->time, $shot->iso], fn ($value) => $value === null));
+            $left = count(
+                array_filter(
+                    [$shot->exposure->aperture, $shot->exposure->time, $shot->exposure->iso],
+                    fn ($value) => $value === null,
+                ),
+            );
 
             $this->assertLessThanOrEqual(1, $left, $facts['student'].' leaves the camera more than one value');
             $this->assertGreaterThan(0.2, Region::of(...array_values($subject))->sharePct());
-            $this->assertFileExists($shot->scene->file($shot->scene->plates[0]));
+            $this->assertFileExists($shot->scene->file($shot->scene->files->plates[0]));
             $brief = app(BriefLibrary::class)->find($facts['brief']);
             $this->assertNotNull($brief);
             $this->assertTrue(

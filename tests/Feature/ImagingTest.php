@@ -11,6 +11,9 @@ use App\Practice\CameraSetups;
 use App\Practice\Scene;
 use App\Practice\SceneRenderer;
 use App\Practice\Shot;
+use App\Practice\ShotExposure;
+use App\Practice\ShotHold;
+use App\Practice\ShotPress;
 use App\Practice\Shutter;
 use DateTimeImmutable;
 use InvalidArgumentException;
@@ -162,7 +165,7 @@ final class ImagingTest extends TestCase
         $this->assertSame((string) $settings, (string) $record->settings());
         $this->assertSame(
             ['Marlpit One', ExposureMode::Aperture, MeteringPattern::Scene],
-            [$record->model, $record->mode, $record->metering],
+            [$record->camera->model, $record->exposure->mode, $record->exposure->metering],
         );
         $this->assertEqualsWithDelta(0.0, app(FileAnalysis::class)->measure($path)->metering['scene'], 0.25);
     }
@@ -216,17 +219,18 @@ final class ImagingTest extends TestCase
     ): \TruePupil\Core\Exposure\ExposureSettings {
         return app(Shutter::class)->press(
             new Shot(
-                Scene::find('pots'),
-                CameraSetups::ofDemo()->with('Marlpit 50 mm 1:1.8'),
-                $mode,
-                Aperture::of(5.6),
-                $time,
-                Iso::of(400),
-                $compensation,
-                MeteringPattern::Scene,
-                ['x' => 0.5, 'y' => 0.5],
-                new DateTimeImmutable('2026-10-06 19:12:00'),
-                7,
+                scene: Scene::find('pots'),
+                setup: CameraSetups::ofDemo()->with('Marlpit 50 mm 1:1.8'),
+                exposure: new ShotExposure(
+                    mode: $mode,
+                    aperture: Aperture::of(5.6),
+                    time: $time,
+                    iso: Iso::of(400),
+                    compensation: $compensation,
+                    metering: MeteringPattern::Scene,
+                ),
+                hold: new ShotHold(aim: ['x' => 0.5, 'y' => 0.5]),
+                press: new ShotPress(takenAt: new DateTimeImmutable('2026-10-06 19:12:00'), seed: 7),
             ),
             $path,
         );

@@ -12,6 +12,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 
 /** What a picture was meant to show: asked for while it is prepared, judged, and drawn at the desk. */
@@ -96,7 +97,9 @@ final class IntentAtDeskTest extends TestCase
         $first->update(['state' => AttemptState::Returned, 'returned_at' => now()]);
         $suggested = $first->frames->first()->chosenSuggestion();
         $second = $world->handedIn(Pictures::jpeg(patch: 118, mark: 3));
-        $second->frames->first()->update(['intent' => new Intent(subject: 3.0, near: 2.8, far: 3.2)]);
+        $second->frames
+            ->first()
+            ->update(['intent' => new Intent(distances: new IntendedDistances(subject: 3.0, near: 2.8, far: 3.2))]);
 
         $this->assertContains(
             'plan.not-followed',
@@ -122,9 +125,10 @@ final class IntentAtDeskTest extends TestCase
         $world->setBrief->update(['brief' => ['frames' => 3, 'series' => 'bracket'] + $brief]);
         $at = fn (float $time, int $second): string => Pictures::jpeg(
             mark: $second,
-            record: Pictures::record(t: $time)->with([
-                'takenAt' => new DateTimeImmutable(sprintf('2026-10-03 18:00:%02d', $second)),
-            ]),
+            record: Pictures::record(
+                t: $time,
+                takenAt: new DateTimeImmutable(sprintf('2026-10-03 18:00:%02d', $second)),
+            ),
         );
         $last = $world->prepared($at(1 / 30, 4));
         $world->prepared($at(1 / 500, 0));

@@ -92,6 +92,6 @@ final class KitTest extends TestCase
 
         $this->assertContains('exposure.iso-below-base', $frame->findings->pluck('rule_id')->all());
         $this->assertNotContains('kit', array_merge(...array_values($frame->unmet_needs)));
-        $this->assertNotSame([], $frame->suggestions[0]->fixes);
+        $this->assertNotSame([], $frame->suggestions[0]->effect->fixes);
     }
 }

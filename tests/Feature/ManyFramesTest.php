@@ -187,9 +187,12 @@ final class ManyFramesTest extends TestCase
         foreach ($settings as $row => $frames) {
             foreach ($frames as $second => [$n, $t, $iso]) {
                 $path = Pictures::jpeg(
-                    record: Pictures::record($n, $t, $iso)->with([
-                        'takenAt' => new DateTimeImmutable('2026-10-03 18:00:0'.$second),
-                    ]),
+                    record: Pictures::record(
+                        $n,
+                        $t,
+                        $iso,
+                        takenAt: new DateTimeImmutable('2026-10-03 18:00:0'.$second),
+                    ),
                     mark: $mark++,
                 );
                 $this->send($setBrief, $path, $row.$second.'.jpg', $row)->assertCreated();
@@ -231,9 +234,7 @@ final class ManyFramesTest extends TestCase
         $this->actingAs($world->student);
         foreach ([1 / 125, 1 / 30, 1 / 2] as $second => $time) {
             $path = Pictures::jpeg(
-                record: Pictures::record(8, $time, 100)->with([
-                    'takenAt' => new DateTimeImmutable('2026-10-03 18:00:0'.$second),
-                ]),
+                record: Pictures::record(8, $time, 100, takenAt: new DateTimeImmutable('2026-10-03 18:00:0'.$second)),
                 mark: 30 + $second,
             );
             $this->send($setBrief, $path, 'rung'.$second.'.jpg')->assertCreated();

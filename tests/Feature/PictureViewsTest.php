@@ -170,7 +170,7 @@ final class PictureViewsTest extends TestCase
         // 2 % of the height over 80 % of the width, in a picture of 3 by 2.
         $this->assertEqualsWithDelta(
             rad2deg(atan(0.02 / (0.8 * 1.5))),
-            $frame->measures->composition->tiltDeg,
+            $frame->measures->composition->lean->tiltDeg,
             0.01,
         );
         $this->get(route('frames.edit', $frame))->assertSee('10,50 90,52');

@@ -120,7 +120,7 @@ final class PlanTest extends TestCase
             'spotEv' => '10',
             'support' => 'hand',
             ...$input,
-        ])->advice->suggestions[0]->settings->ev100()->value;
+        ])->advice->suggestions[0]->exposure->settings->ev100()->value;
 
         $this->assertEqualsWithDelta(10.0, $exposure([]), 1 / 6);
         $this->assertEqualsWithDelta(10.0 - 4 / 3, $exposure(['placement' => 'white']), 1 / 6);
@@ -193,9 +193,9 @@ final class PlanTest extends TestCase
         $chosen = SavedPlan::query()->sole()->chosen;
         $this->get(route('plans.print', $world->setBrief))
             ->assertOk()
-            ->assertSee((string) $chosen->settings)
+            ->assertSee((string) $chosen->exposure->settings)
             ->assertSee('Take care');
-        $this->get(route('set-briefs.show', $world->setBrief))->assertSee('Your plan: '.$chosen->settings);
+        $this->get(route('set-briefs.show', $world->setBrief))->assertSee('Your plan: '.$chosen->exposure->settings);
 
         $frame = app(AddPicture::class)
             ->handle(
@@ -207,7 +207,7 @@ final class PlanTest extends TestCase
             ->frame->refresh();
         $this->assertSame(
             ['A pot on a shelf.', 'White on white.', 'white', 2.0],
-            [$frame->about, $frame->reason, $frame->placement_id, $frame->intent->subject],
+            [$frame->about, $frame->reason, $frame->placement_id, $frame->intent->distances->subject],
         );
         $this->put(route('frames.update', $frame), World::form())->assertSessionHasNoErrors();
         $this->get(route('frames.edit', $frame))->assertSee('Planned and taken')->assertSee('less light');

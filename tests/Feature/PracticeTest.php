@@ -176,14 +176,25 @@ final class PracticeTest extends TestCase
         $this->assertSame('ƒ/8, 1/60 s, ISO 100', (string) $record->settings());
         $this->assertSame(
             [ExposureMode::Manual, MeteringPattern::Spot, false, 'Marlpit 50 mm 1:1.8', 'Marlpit One'],
-            [$record->mode, $record->metering, $record->flashFired, $record->lens, $record->model],
+            [
+                $record->exposure->mode,
+                $record->exposure->metering,
+                $record->exposure->flashFired,
+                $record->lens->name,
+                $record->camera->model,
+            ],
         );
         $this->assertEqualsWithDelta(
             [50.0, 50.0, 4.0, 0.0],
-            [$record->focalLength, $record->focalLength35, $record->focusDistance, $record->compensation],
+            [
+                $record->lens->focalLength,
+                $record->lens->focalLength35,
+                $record->handling->focusDistance,
+                $record->exposure->compensation,
+            ],
             0.01,
         );
-        $this->assertSame('set', $record->whiteBalance);
+        $this->assertSame('set', $record->handling->whiteBalance);
         $this->assertSame($frame->taken_at->format('Y-m-d H:i:s'), $record->takenAt?->format('Y-m-d H:i:s'));
 
         $download = $this->actingAs($world->student)->get(route('roll.download', $frame))->assertOk();

@@ -74,7 +74,7 @@ final class RealFilesTest extends TestCase
         $this->assertEqualsWithDelta(1.34, $measures->subject?->tone->meanStops, 0.06);
         $this->assertSame(
             ['DNG', Pictures::HEIGHT, Pictures::WIDTH, 'Marlpit One'],
-            [$record->format, $record->width, $record->height, $record->capture->model],
+            [$record->format, $record->width, $record->height, $record->capture->camera->model],
         );
     }
 
@@ -182,8 +182,8 @@ final class RealFilesTest extends TestCase
         yield 'a raw file with a lying preview' => [fn () => Pictures::raw('this is no picture'), 'no preview'];
         yield 'a script that calls itself a picture' => [
             fn () => Pictures::file(
-                "push graphic-context\nviewbox 0 0 640 480\nimage over 0,0 0,0 'https://127.0.0.1/x'\npop "
-                    .'graphic-context',
+                "push graphic-context\nviewbox 0 0 640 480\nimage over 0,0 0,0 'https://127.0.0.1/x'\npop ".
+                    'graphic-context',
                 'mvg',
             ),
             'not a picture',
@@ -226,7 +226,7 @@ final class RealFilesTest extends TestCase
             );
         });
 
-        $this->assertEqualsWithDelta($degrees, $this->measure($picture, null)->composition?->tiltDeg, 0.3);
+        $this->assertEqualsWithDelta($degrees, $this->measure($picture, null)->composition?->lean->tiltDeg, 0.3);
     }
 
     /** @return list<array{float}> */
@@ -255,7 +255,7 @@ final class RealFilesTest extends TestCase
                 }
             });
 
-            $this->assertEqualsWithDelta($axis, $this->measure($picture, null)->composition?->symmetryAxis, 0.01);
+            $this->assertEqualsWithDelta($axis, $this->measure($picture, null)->composition?->symmetry->axis, 0.01);
         }
     }
 

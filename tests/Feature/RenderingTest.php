@@ -13,6 +13,11 @@ use App\Practice\RenderQuality;
 use App\Practice\Scene;
 use App\Practice\SceneRenderer;
 use App\Practice\Shot;
+use App\Practice\ShotExposure;
+use App\Practice\ShotFocus;
+use App\Practice\ShotHold;
+use App\Practice\ShotLight;
+use App\Practice\ShotPress;
 use App\Practice\Shutter;
 use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -102,7 +107,7 @@ final class RenderingTest extends TestCase
             ->weighed(Srgb::WEIGHTS)
             ->kept();
         $pixelsPerMm = $light->width / 36;
-        $framing = $reading->rendering->framing;
+        $framing = $reading->rendering->optics->framing;
         $measured = 0;
         // The plate was made for 50 mm: points stand 0.3 m apart as seen on the board.
         foreach ([1.0, 1.4, 2.0, 2.8, 4.0, 5.6, 8.0, 11.0, 16.0] as $index => $metres) {
@@ -133,13 +138,13 @@ final class RenderingTest extends TestCase
     {
         $seconds = 1 / 15;
         $scene = Scene::find('tricycle');
-        $this->assertNotNull($scene->crossing);
-        $moment = (1.2 - $scene->crossing->start) / $scene->crossing->speed;
+        $this->assertNotNull($scene->motion->crossing);
+        $moment = (1.2 - $scene->motion->crossing->start) / $scene->motion->crossing->speed;
         $frozen = $this->signEdge($this->look('tricycle', 16, 1 / 4000, 100, focal: 35, moment: $moment));
         $moved = $this->signEdge(
             $this->look('tricycle', 16, ExposureTime::of($seconds)->exact, 100, focal: 35, moment: $moment),
         );
-        $expected = $scene->crossing->streak($scene->view, ExposureTime::of($seconds)->exact, 0.0) * 1800;
+        $expected = $scene->motion->crossing->streak($scene->view, ExposureTime::of($seconds)->exact, 0.0) * 1800;
 
         // From the first tenth to the last of the ramp at the edge of the sign lies eight tenths of the streak.
         $this->assertLessThan(6, $frozen);
@@ -162,7 +167,7 @@ final class RenderingTest extends TestCase
             $mean = array_sum($greens) / count($greens);
             $variance =
                 array_sum(array_map(fn (float $value): float => ($value - $mean) ** 2, $greens)) / count($greens);
-            $noise = $reading->rendering->sensor->noiseAt(Iso::of($iso));
+            $noise = $reading->rendering->film->sensor->noiseAt(Iso::of($iso));
             $expected = $noise['gain'] * $mean + $noise['floor'] ** 2;
             // Bytes are steps of their own: a step's square over twelve.
             $step =
@@ -356,13 +361,17 @@ final class RenderingTest extends TestCase
     private function signEdge(FinderReading $reading): float
     {
         $light = app(SceneRenderer::class)->linear($reading->rendering, RenderQuality::frame());
-        $crossing = $reading->rendering->scene->crossing;
+        $crossing = $reading->rendering->scene->motion->crossing;
         \assert($crossing !== null);
         // The sign begins 0.3 m behind the hub of the rear wheels, which stand 0.4 m left of where the rider is said to
         // be.
         $at =
             900 +
-            ($crossing->at($reading->rendering->moment + $reading->rendering->settings->time->exact / 2) - 0.4 - 0.3) *
+            ($crossing->at(
+                $reading->rendering->motion->moment + $reading->rendering->exposure->settings->time->exact / 2,
+            ) -
+                0.4 -
+                0.3) *
                 $reading->rendering->scene->view->widthsPerMetre($crossing->distance) *
                 1800;
         [$left, $width] = [(int) round($at) - 70, 140];
@@ -437,20 +446,18 @@ final class RenderingTest extends TestCase
                 new Lens('Trial', $focal, $focal, 1.0, 1.0, 32.0),
                 $focal,
             ),
-            mode: $mode,
-            aperture: Aperture::of($n),
-            time: ExposureTime::of($t),
-            iso: Iso::of($iso),
-            compensation: Stops::none(),
-            metering: MeteringPattern::Scene,
-            aim: $aim,
-            takenAt: new DateTimeImmutable('2026-10-06 19:12:00'),
-            seed: $seed,
-            focus: $focus,
-            kelvin: 5500,
-            support: $support,
-            followed: $followed,
-            moment: $moment,
+            exposure: new ShotExposure(
+                mode: $mode,
+                aperture: Aperture::of($n),
+                time: ExposureTime::of($t),
+                iso: Iso::of($iso),
+                compensation: Stops::none(),
+                metering: MeteringPattern::Scene,
+            ),
+            hold: new ShotHold(aim: $aim, support: $support, followed: $followed),
+            press: new ShotPress(takenAt: new DateTimeImmutable('2026-10-06 19:12:00'), seed: $seed, moment: $moment),
+            focusing: new ShotFocus(distance: $focus),
+            light: new ShotLight(kelvin: 5500),
         );
     }
 }

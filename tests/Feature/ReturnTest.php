@@ -127,8 +127,8 @@ final class ReturnTest extends TestCase
         $plan = SavedPlan::query()->sole();
         $suggested = $attempt->frames->first()->chosenSuggestion();
         $this->assertSame(
-            [2, 'earlier', 'white', (string) $suggested->settings],
-            [$plan->number, $plan->input['way'], $plan->input['placement'], (string) $plan->chosen->settings],
+            [2, 'earlier', 'white', (string) $suggested->exposure->settings],
+            [$plan->number, $plan->input['way'], $plan->input['placement'], (string) $plan->chosen->exposure->settings],
         );
         $this->get(route('plans.edit', $world->setBrief))->assertOk()->assertSee('Settings that fit');
         // Asked for again, what was typed since stays.

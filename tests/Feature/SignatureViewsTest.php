@@ -13,6 +13,7 @@ use TruePupil\Core\Adviser\AdviceRequest;
 use TruePupil\Core\Adviser\KitAdviser;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Motion\SubjectBlur;
 use TruePupil\Core\Optics\DepthOfField;
@@ -27,7 +28,7 @@ final class SignatureViewsTest extends TestCase
             new AdviceRequest(
                 Ev100::of(10.0),
                 Situations::kit(more: ['supports' => ['hand']]),
-                new Intent(subject: 3.0, near: 2.7, far: 3.4, focalLength35: 50),
+                new Intent(distances: new IntendedDistances(subject: 3.0, near: 2.7, far: 3.4), focalLength35: 50),
             ),
         );
         $map = ExposureMapDrawing::of($advice->map);
@@ -39,7 +40,10 @@ final class SignatureViewsTest extends TestCase
         // A third either side of a whole stop is a third of the way between ticks.
         $this->assertEqualsWithDelta(3 * 15, $ticks['ƒ/4'] - $ticks['ƒ/2.8'], 0.2);
         $this->assertLessThan($times['1/30 s'], $times['1/250 s'], 'short times stand above long ones');
-        $this->assertStringContainsString((string) $advice->suggestions[0]->settings->aperture, $point['text']);
+        $this->assertStringContainsString(
+            (string) $advice->suggestions[0]->exposure->settings->aperture,
+            $point['text'],
+        );
         $column = array_search('ƒ/2', $cells['apertures'], true);
         $row = array_search('1/250 s', $cells['times'], true);
         $against = array_map(

@@ -20,6 +20,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
+use TruePupil\Core\Adviser\SuggestedEffect;
+use TruePupil\Core\Adviser\SuggestedExposure;
+use TruePupil\Core\Adviser\SuggestedLens;
 use TruePupil\Core\Adviser\Suggestion;
 
 /** Suggestions in the instructor's own values, and how the same moment of the practice camera would look with them. */
@@ -42,29 +45,33 @@ final class SuggestionTest extends TestCase
             ->assertSee('Follows the light')
             ->assertSee('Exposure map')
             ->assertSee('set by hand at');
-        $sheet->assertSee((string) $first->settings);
+        $sheet->assertSee((string) $first->exposure->settings);
         // Two stops smaller, the rest as it was: the time is four times as long.
         $smaller = $this->get(
             route('suggestions.edit', [
                 $frame,
-                'n' => 2 * $first->settings->aperture->exact,
-                't' => $first->settings->time->exact,
-                'iso' => $first->settings->iso->exact,
+                'n' => 2 * $first->exposure->settings->aperture->exact,
+                't' => $first->exposure->settings->time->exact,
+                'iso' => $first->exposure->settings->iso->exact,
                 'follows' => 'time',
             ]),
             [...self::HTMX, 'HX-Trigger-Name' => 'n'],
         )->assertOk();
         $this->assertMatchesRegularExpression(
             '~<option value="'.
-                preg_quote((string) round(4 * $first->settings->time->exact, 8), '~').
+                preg_quote((string) round(4 * $first->exposure->settings->time->exact, 8), '~').
                 '"\s+selected~',
             $smaller->content(),
         );
         // Who sets the time by hand does not want it to follow.
-        $this->get(route('suggestions.edit', [$frame, 't' => $first->settings->time->exact / 2, 'follows' => 'time']), [
-            ...self::HTMX,
-            'HX-Trigger-Name' => 't',
-        ])
+        $this->get(
+            route('suggestions.edit', [
+                $frame,
+                't' => $first->exposure->settings->time->exact / 2,
+                'follows' => 'time',
+            ]),
+            [...self::HTMX, 'HX-Trigger-Name' => 't'],
+        )
             ->assertOk()
             ->assertMarkup('<option value="iso" selected');
     }
@@ -84,16 +91,16 @@ final class SuggestionTest extends TestCase
         $this->assertStringContainsString('hx-swap-oob="true"', $answer->content());
         $frame->refresh();
         $this->assertEquals($computed, $frame->suggestions, 'what was worked out stays');
-        $this->assertSame('ƒ/11', 'ƒ/'.$frame->chosenSuggestion()->settings->aperture->nominal());
+        $this->assertSame('ƒ/11', 'ƒ/'.$frame->chosenSuggestion()->exposure->settings->aperture->nominal());
 
         $this->assertTrue(app(JudgeAgain::class)->handle(tap($frame)->update(['state' => 'ready'])));
-        $this->assertSame(11.0, (float) $frame->refresh()->chosenSuggestion()->settings->aperture->nominal());
+        $this->assertSame(11.0, (float) $frame->refresh()->chosenSuggestion()->exposure->settings->aperture->nominal());
 
         $this->post(route('desk.publish', $attempt), ['suggestion' => [$frame->id => Frame::INSTRUCTOR_SUGGESTION]]);
         $this->actingAs($world->student)
             ->get(route('attempts.return', $attempt))
             ->assertOk()
-            ->assertSee('The instructor\'s own: '.$frame->chosenSuggestion()->settings);
+            ->assertSee('The instructor\'s own: '.$frame->chosenSuggestion()->exposure->settings);
         $this->actingAs($world->instructor)
             ->put(route('suggestions.update', $frame), $wanted, self::HTMX)
             ->assertStatus(409);
@@ -244,16 +251,16 @@ final class SuggestionTest extends TestCase
         );
 
         return new Suggestion(
-            'own',
-            'Longer',
-            $settings,
-            \TruePupil\Core\Kit\ExposureMode::Manual,
-            null,
-            $lens,
-            null,
-            null,
-            [],
-            [],
+            kind: 'own',
+            title: 'Longer',
+            exposure: new SuggestedExposure(
+                settings: $settings,
+                mode: \TruePupil\Core\Kit\ExposureMode::Manual,
+                compensation: null,
+            ),
+            lens: new SuggestedLens(name: $lens, focalLength: null),
+            support: null,
+            effect: new SuggestedEffect(gains: [], costs: []),
         );
     }
 

@@ -11,6 +11,8 @@ use App\View\Presenters\RecordTable;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordedExposure;
+use TruePupil\Core\Capture\RecordedLens;
 use TruePupil\Core\Capture\RecordNormaliser;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Stops;
@@ -72,14 +74,25 @@ final class ViewModelsTest extends TestCase
 
     public function test_the_pupil_is_drawn_in_millimetres_inside_the_widest(): void
     {
-        $pupil = PupilDrawing::of(new CaptureRecord(fNumber: Aperture::of(4), focalLength: 50.0, widestFNumber: 2.0));
+        $pupil = PupilDrawing::of(
+            new CaptureRecord(
+                exposure: new RecordedExposure(fNumber: Aperture::of(4)),
+                lens: new RecordedLens(focalLength: 50.0, widestFNumber: 2.0),
+            ),
+        );
 
         $this->assertEqualsWithDelta([12.5, 25.0, 27.0], [$pupil?->diameter, $pupil?->widest, $pupil?->box()], 0.01);
         $this->assertStringContainsString('a pupil 12.5 mm across', $pupil->label);
-        $this->assertNull(PupilDrawing::of(new CaptureRecord(fNumber: Aperture::of(8))));
         $this->assertNull(
-            PupilDrawing::of(new CaptureRecord(fNumber: Aperture::of(2), focalLength: 50.0, widestFNumber: 2.8))
-                ?->widest,
+            PupilDrawing::of(new CaptureRecord(exposure: new RecordedExposure(fNumber: Aperture::of(8)))),
+        );
+        $this->assertNull(
+            PupilDrawing::of(
+                new CaptureRecord(
+                    exposure: new RecordedExposure(fNumber: Aperture::of(2)),
+                    lens: new RecordedLens(focalLength: 50.0, widestFNumber: 2.8),
+                ),
+            )?->widest,
             'a widest that is narrower than the aperture is no widest',
         );
     }

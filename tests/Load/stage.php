@@ -20,6 +20,9 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordedCamera;
+use TruePupil\Core\Capture\RecordedExposure;
+use TruePupil\Core\Capture\RecordedLens;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
@@ -81,16 +84,15 @@ function prepare(int $students, float $megapixels, string $picture): void
     app(TagWriter::class)->write(
         $picture,
         new CaptureRecord(
-            make: 'Marlpit',
-            model: 'Marlpit One',
-            fNumber: Aperture::of(5.6),
-            exposureTime: ExposureTime::of(1 / 125),
-            iso: Iso::of(200),
-            compensation: 0.0,
-            mode: ExposureMode::Manual,
-            focalLength: 50,
-            focalLength35: 50,
-            widestFNumber: 1.8,
+            new RecordedCamera('Marlpit', 'Marlpit One'),
+            new RecordedLens(focalLength: 50, focalLength35: 50, widestFNumber: 1.8),
+            new RecordedExposure(
+                Aperture::of(5.6),
+                ExposureTime::of(1 / 125),
+                Iso::of(200),
+                compensation: 0.0,
+                mode: ExposureMode::Manual,
+            ),
         ),
     );
     echo $brief->id;

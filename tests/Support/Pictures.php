@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Imaging\TagWriter;
+use DateTimeImmutable;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordedCamera;
+use TruePupil\Core\Capture\RecordedExposure;
+use TruePupil\Core\Capture\RecordedHandling;
+use TruePupil\Core\Capture\RecordedLens;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
@@ -72,22 +77,22 @@ final class Pictures
         float $iso = 100,
         ExposureMode $mode = ExposureMode::Aperture,
         float $compensation = 0.0,
+        ?DateTimeImmutable $takenAt = null,
     ): CaptureRecord {
         return new CaptureRecord(
-            make: 'Marlpit',
-            model: 'Marlpit One',
-            lens: 'Marlpit 50 mm',
-            fNumber: Aperture::of($n),
-            exposureTime: ExposureTime::of($t),
-            iso: Iso::of($iso),
-            compensation: $compensation,
-            mode: $mode,
-            metering: MeteringPattern::Scene,
-            flashFired: false,
-            focalLength: 50,
-            focalLength35: 50,
-            whiteBalance: 'auto',
-            widestFNumber: 1.8,
+            camera: new RecordedCamera(make: 'Marlpit', model: 'Marlpit One'),
+            lens: new RecordedLens(name: 'Marlpit 50 mm', focalLength: 50, focalLength35: 50, widestFNumber: 1.8),
+            exposure: new RecordedExposure(
+                fNumber: Aperture::of($n),
+                exposureTime: ExposureTime::of($t),
+                iso: Iso::of($iso),
+                compensation: $compensation,
+                mode: $mode,
+                metering: MeteringPattern::Scene,
+                flashFired: false,
+            ),
+            handling: new RecordedHandling(whiteBalance: 'auto'),
+            takenAt: $takenAt,
         );
     }
 

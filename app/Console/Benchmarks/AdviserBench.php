@@ -7,6 +7,7 @@ namespace App\Console\Benchmarks;
 use TruePupil\Core\Adviser\AdviceRequest;
 use TruePupil\Core\Adviser\KitAdviser;
 use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -75,9 +76,7 @@ final class AdviserBench
                 [3.0, 6.0, 10.0],
             ),
             new Intent(
-                subject: 3.0,
-                near: 2.7,
-                far: 3.4,
+                distances: new IntendedDistances(subject: 3.0, near: 2.7, far: 3.4),
                 movement: new Movement(MovementLook::Acceptable, 1.4),
                 focalLength35: $framing,
                 maxIso: 12800,

@@ -17,6 +17,7 @@ use TruePupil\Core\Critique\Critique;
 use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Situation\Assignment;
 use TruePupil\Core\Situation\Situation;
 
 /** What is done for one frame, without the database. */
@@ -56,7 +57,12 @@ final readonly class FrameBench
         $brief = $this->library->find('meter-is-fooled');
 
         return Critique::of(
-            new Situation($record, $measures, new Approach(), $brief?->placement('white'), brief: $brief),
+            new Situation(
+                record: $record,
+                measures: $measures,
+                approach: new Approach(),
+                assignment: new Assignment(wanted: $brief?->placement('white'), brief: $brief),
+            ),
             $this->critic,
         );
     }

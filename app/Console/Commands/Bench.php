@@ -20,6 +20,9 @@ use App\Imaging\TagWriter;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordedCamera;
+use TruePupil\Core\Capture\RecordedExposure;
+use TruePupil\Core\Capture\RecordedLens;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
@@ -186,16 +189,15 @@ final class Bench extends Command
         $writer->write(
             $target,
             new CaptureRecord(
-                make: 'Marlpit',
-                model: 'Marlpit One',
-                fNumber: Aperture::of(5.6),
-                exposureTime: ExposureTime::of(1 / 100),
-                iso: Iso::of(400),
-                compensation: 0.0,
-                mode: ExposureMode::Aperture,
-                focalLength: 50,
-                focalLength35: 50,
-                widestFNumber: 1.8,
+                camera: new RecordedCamera(make: 'Marlpit', model: 'Marlpit One'),
+                exposure: new RecordedExposure(
+                    fNumber: Aperture::of(5.6),
+                    exposureTime: ExposureTime::of(1 / 100),
+                    iso: Iso::of(400),
+                    compensation: 0.0,
+                    mode: ExposureMode::Aperture,
+                ),
+                lens: new RecordedLens(focalLength: 50, focalLength35: 50, widestFNumber: 1.8),
             ),
         );
     }

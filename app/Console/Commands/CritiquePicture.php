@@ -18,7 +18,10 @@ use TruePupil\Core\Kit\KitFormat;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Plan\PlanFormat;
 use TruePupil\Core\Series\Series;
+use TruePupil\Core\Situation\Assignment;
+use TruePupil\Core\Situation\FileKind;
 use TruePupil\Core\Situation\Situation;
+use TruePupil\Core\Situation\Statement;
 
 /** Critique without interface or database. Several files are a series; what is said of the row is said once. */
 final class CritiquePicture extends JsonCommand
@@ -58,26 +61,26 @@ final class CritiquePicture extends JsonCommand
         }
         usort($pictures, fn (array $a, array $b): int => $a['record']->takenAt <=> $b['record']->takenAt);
         $records = array_column($pictures, 'record');
-        $series = Series::of($records, $brief?->series);
+        $series = Series::of($records, $brief?->frames->series);
         $frames = [];
         foreach ($pictures as $index => $it) {
             $situation = new Situation(
-                $it['record'],
-                $it['measures'],
-                $approach,
-                $brief?->placement($this->option('placement') ?? ($brief->placements[0]->id ?? null)),
-                $kit,
-                $plan->intent ?? new Intent(),
-                $plan,
-                $brief,
-                $index === count($pictures) - 1 ? $series : null,
-                array_slice($records, 0, $index),
-                $it['picture']->format,
-                $it['picture']->colourSpace,
-                rowPictures: array_values(
-                    array_filter(array_map(fn (array $one) => $one['measures']->thumb, $pictures)),
+                record: $it['record'],
+                measures: $it['measures'],
+                approach: $approach,
+                assignment: new Assignment(
+                    wanted: $brief?->placement($this->option('placement') ?? ($brief->placements[0]->id ?? null)),
+                    brief: $brief,
+                    series: $index === count($pictures) - 1 ? $series : null,
+                    rowPictures: array_values(
+                        array_filter(array_map(fn (array $one) => $one['measures']->thumb, $pictures)),
+                    ),
+                    rowTones: array_map(fn (array $one) => $one['measures']->tone, $pictures),
                 ),
-                rowTones: array_map(fn (array $one) => $one['measures']->tone, $pictures),
+                kit: $kit,
+                statement: new Statement(intent: $plan->intent ?? new Intent(), plan: $plan),
+                earlier: array_slice($records, 0, $index),
+                file: new FileKind(format: $it['picture']->format, colourSpace: $it['picture']->colourSpace),
             );
             $frames[] = [
                 'file' => basename($it['path']),

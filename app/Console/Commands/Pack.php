@@ -98,9 +98,9 @@ final class Pack extends JsonCommand
                 fn (Brief $brief): array => [
                     'id' => $brief->id,
                     'number' => $brief->number,
-                    'title' => $brief->title,
+                    'title' => $brief->words->title,
                     'checks' => count($brief->checks),
-                    'frames' => $brief->frames,
+                    'frames' => $brief->frames->least,
                 ],
                 $pack->contents(),
             ),

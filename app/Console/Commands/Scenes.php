@@ -24,8 +24,8 @@ final class Scenes extends JsonCommand
             'scenes' => array_map(
                 fn (Scene $scene): array => [
                     'id' => $scene->id,
-                    'title' => $scene->title,
-                    'purpose' => $scene->purpose,
+                    'title' => $scene->words->title,
+                    'purpose' => $scene->words->purpose,
                     'sizes' => [PlateStore::WIDTH, PlateStore::HEIGHT],
                     'focalLengths' => $scene->focalLengths35(),
                     'distances' => $scene->distances,

@@ -38,7 +38,9 @@ final class BoardController extends Controller
             $brief === null
                 ? $briefs
                 : array_values(array_filter($briefs, fn (BriefCount $one): bool => $one->setBrief === $brief));
-        $count = array_sum(array_map(fn (BriefCount $one): int => $one->waiting + $one->atDesk, $asked));
+        $count = array_sum(
+            array_map(fn (BriefCount $one): int => $one->attempts->waiting + $one->attempts->atDesk, $asked),
+        );
         $page = max(1, $request->integer('page', 1));
         $queue = DeskQueue::of($course);
         $waiting = $queue->waiting($asked, $page);

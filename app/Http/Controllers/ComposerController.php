@@ -94,7 +94,7 @@ final class ComposerController extends Controller
                 'done',
                 sprintf(
                     '"%s" is kept as revision %d. Briefs that were set before stay as they are.',
-                    $brief->title,
+                    $brief->words->title,
                     $brief->revision,
                 ),
             );

@@ -49,11 +49,13 @@ final class KitController extends Controller
                 ->get() as $frame
         ) {
             $record = $frame->record();
-            if ($record?->focalLength !== null && $record->fNumber !== null) {
-                $frames[$record->lens ?? $record->focalLength.' mm'] ??= [
+            if ($record?->lens->focalLength !== null && $record->exposure->fNumber !== null) {
+                $frames[$record->lens->name ?? $record->lens->focalLength.' mm'] ??= [
                     'id' => $frame->id,
                     'words' => trim(
-                        ($record->model ?? '').', '.($record->lens ?? $record->focalLength.' mm'),
+                        ($record->camera->model ?? '').
+                            ', '.
+                            ($record->lens->name ?? $record->lens->focalLength.' mm'),
                         ', ',
                     ),
                 ];

@@ -56,15 +56,15 @@ final readonly class DepthRuler
     public static function ofFrame(Situation $situation): ?self
     {
         [$depth, $focus] = [$situation->depth(), $situation->focusDistance()];
-        $wants = $situation->intent->asksForDepth();
+        $wants = $situation->statement->intent->asksForDepth();
 
         return $depth === null || $focus === null
             ? null
             : new self(
                 $depth,
                 $focus,
-                $wants ? $situation->intent->sharpFrom() : null,
-                $wants ? $situation->intent->sharpTo() : null,
+                $wants ? $situation->statement->intent->sharpFrom() : null,
+                $wants ? $situation->statement->intent->sharpTo() : null,
             );
     }
 

@@ -103,7 +103,7 @@ final readonly class FrameOverlays
     public function attention(): array
     {
         $rings = [];
-        foreach ($this->measures->composition->attention ?? [] as $index => $peak) {
+        foreach ($this->measures->composition->attention->peaks ?? [] as $index => $peak) {
             $rings[] = [
                 'x' => $peak['x'] * self::WIDTH,
                 'y' => $peak['y'] * $this->height(),
@@ -118,7 +118,7 @@ final readonly class FrameOverlays
     /** @return ?array{x: float, y: float} */
     public function balance(): ?array
     {
-        return $this->place($this->measures->composition?->balance);
+        return $this->place($this->measures->composition?->attention->balance);
     }
 
     /** @return list<array{x: float, y: float, width: float, height: float}> */
@@ -321,7 +321,7 @@ final readonly class FrameOverlays
     {
         $composition = $this->measures->composition;
         $peaks = [];
-        foreach ($composition->attention ?? [] as $index => $peak) {
+        foreach ($composition->attention->peaks ?? [] as $index => $peak) {
             $peaks[] = sprintf(
                 '%d %s%s',
                 $index + 1,
@@ -333,9 +333,9 @@ final readonly class FrameOverlays
         return sprintf(
             'Draws the eye, the strongest first: %s%s. The cross is the balance of all.',
             implode(', ', $peaks) ?: 'nothing in particular',
-            $composition?->subjectAttention === null
+            $composition?->attention->subjectShare === null
                 ? ''
-                : sprintf('; the subject holds %.0f %% of all attention', 100 * $composition->subjectAttention),
+                : sprintf('; the subject holds %.0f %% of all attention', 100 * $composition->attention->subjectShare),
         );
     }
 
@@ -375,13 +375,13 @@ final readonly class FrameOverlays
     private function linesText(): string
     {
         $composition = $this->measures->composition;
-        $tilt = $composition?->tiltDeg;
+        $tilt = $composition?->lean->tiltDeg;
 
         return ($tilt === null
             ? 'No line tells of tilt.'
             : sprintf(
                 '%s %.1f° %s; straightening keeps %.0f %% of the frame.',
-                $composition->tiltFrom === 'mark' ? 'By the marked line it leans' : 'Leans',
+                $composition->lean->tiltFrom === 'mark' ? 'By the marked line it leans' : 'Leans',
                 abs($tilt),
                 $tilt >= 0 ? 'clockwise' : 'anticlockwise',
                 100 * Lines::keptAfterTurning($tilt, $this->aspect),
@@ -389,8 +389,8 @@ final readonly class FrameOverlays
             $this->leadsText().
             sprintf(
                 ' Mirror symmetry %.2f, best about %.1f %% of the width.',
-                $composition->symmetryBest ?? 0,
-                100 * ($composition->symmetryAxis ?? 0),
+                $composition->symmetry->best ?? 0,
+                100 * ($composition->symmetry->axis ?? 0),
             );
     }
 

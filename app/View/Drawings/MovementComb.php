@@ -65,7 +65,7 @@ final readonly class MovementComb
                 $circle,
                 $situation->limits(),
                 $situation->movementBand(),
-                $situation->record->exposureTime,
+                $situation->record->exposure->exposureTime,
             );
     }
 

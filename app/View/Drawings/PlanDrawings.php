@@ -30,22 +30,22 @@ final readonly class PlanDrawings
         $first = $this->sheet->advice->suggestions[0] ?? null;
         if (
             $first === null ||
-            $first->focalLength === null ||
-            $first->focusDistance === null ||
-            ($this->sheet->intent->subject === null && ! $this->sheet->intent->asksForDepth())
+            $first->lens->focalLength === null ||
+            $first->lens->focusDistance === null ||
+            ($this->sheet->intent->distances->subject === null && ! $this->sheet->intent->asksForDepth())
         ) {
             return null;
         }
         $depth = DepthOfField::of(
-            $first->focalLength,
-            $first->settings->aperture->exact,
-            $first->focusDistance,
+            $first->lens->focalLength,
+            $first->exposure->settings->aperture->exact,
+            $first->lens->focusDistance,
             $this->sheet->kit->body->format->circleOfConfusion(),
         );
 
         return DepthRuler::of(
             $depth,
-            $first->focusDistance,
+            $first->lens->focusDistance,
             $this->sheet->intent->asksForDepth() ? $this->sheet->intent->sharpFrom() : null,
             $this->sheet->intent->asksForDepth() ? $this->sheet->intent->sharpTo() : null,
         );
@@ -56,9 +56,13 @@ final readonly class PlanDrawings
         $first = $this->sheet->advice->suggestions[0] ?? null;
         $format = $this->sheet->kit->body->format;
         $blur =
-            $first?->focalLength === null
+            $first?->lens->focalLength === null
                 ? null
-                : $this->sheet->intent->movement?->blur($first->focalLength, $this->sheet->intent->subject, $format);
+                : $this->sheet->intent->movement?->blur(
+                    $first->lens->focalLength,
+                    $this->sheet->intent->distances->subject,
+                    $format,
+                );
 
         return $first === null || $blur === null || $blur->criticalLimit() === null
             ? null
@@ -67,11 +71,11 @@ final readonly class PlanDrawings
                 $format->circleOfConfusion(),
                 $this->sheet->kit->body->limits,
                 $this->sheet->intent->movement->band(
-                    $first->focalLength ?? 0.0,
-                    $this->sheet->intent->subject,
+                    $first->lens->focalLength ?? 0.0,
+                    $this->sheet->intent->distances->subject,
                     $format,
                 ),
-                $first->settings->time,
+                $first->exposure->settings->time,
             );
     }
 }

@@ -6,6 +6,8 @@ namespace App\View\Drawings;
 
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordedExposure;
+use TruePupil\Core\Capture\RecordedLens;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Optics\EntrancePupil;
 
@@ -18,31 +20,33 @@ final readonly class PupilDrawing
 
     public static function ofSuggestion(Suggestion $suggestion): ?self
     {
-        return $suggestion->focalLength === null
+        return $suggestion->lens->focalLength === null
             ? null
             : self::of(
                 new CaptureRecord(
-                    fNumber: $suggestion->settings->aperture,
-                    focalLength: $suggestion->focalLength,
-                    widestFNumber: $suggestion->widestFNumber,
+                    exposure: new RecordedExposure(fNumber: $suggestion->exposure->settings->aperture),
+                    lens: new RecordedLens(
+                        focalLength: $suggestion->lens->focalLength,
+                        widestFNumber: $suggestion->lens->widestFNumber,
+                    ),
                 ),
             );
     }
 
     public static function of(CaptureRecord $record): ?self
     {
-        if ($record->focalLength === null || $record->fNumber === null) {
+        if ($record->lens->focalLength === null || $record->exposure->fNumber === null) {
             return null;
         }
-        $pupil = EntrancePupil::of($record->focalLength, $record->fNumber);
+        $pupil = EntrancePupil::of($record->lens->focalLength, $record->exposure->fNumber);
         $widest =
-            $record->widestFNumber === null
+            $record->lens->widestFNumber === null
                 ? null
-                : EntrancePupil::of($record->focalLength, Aperture::of($record->widestFNumber));
+                : EntrancePupil::of($record->lens->focalLength, Aperture::of($record->lens->widestFNumber));
         $label = sprintf(
             '%s mm at %s: a pupil %.1f mm across',
-            round($record->focalLength),
-            $record->fNumber,
+            round($record->lens->focalLength),
+            $record->exposure->fNumber,
             $pupil->millimetres,
         );
 

@@ -128,7 +128,7 @@ final readonly class AttemptView
 
     public function missing(): int
     {
-        return max(0, $this->brief->frames - count($this->frames));
+        return max(0, $this->brief->frames->least - count($this->frames));
     }
 
     /** What the frame's own checks came to, in words. */
@@ -154,10 +154,10 @@ final readonly class AttemptView
             : implode(
                 ' · ',
                 array_filter([
-                    $record->fNumber === null ? null : (string) $record->fNumber,
-                    $record->exposureTime === null ? null : (string) $record->exposureTime,
-                    $record->iso === null ? null : (string) $record->iso,
-                    $record->focalLength === null ? null : round($record->focalLength).' mm',
+                    $record->exposure->fNumber === null ? null : (string) $record->exposure->fNumber,
+                    $record->exposure->exposureTime === null ? null : (string) $record->exposure->exposureTime,
+                    $record->exposure->iso === null ? null : (string) $record->exposure->iso,
+                    $record->lens->focalLength === null ? null : round($record->lens->focalLength).' mm',
                 ]),
             );
     }

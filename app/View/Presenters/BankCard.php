@@ -10,6 +10,8 @@ use TruePupil\Core\Bank\BankConflicts;
 use TruePupil\Core\Bank\LensClamp;
 use TruePupil\Core\Bank\PackUp;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordedExposure;
+use TruePupil\Core\Capture\RecordedLens;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
@@ -32,28 +34,35 @@ final readonly class BankCard
 
         return array_values(
             array_filter([
-                ['Mode', $bank->mode->label()],
+                ['Mode', $bank->exposure->mode->label()],
                 ['Aperture', $bank->aperture() === null ? 'the camera chooses' : (string) $bank->aperture()],
                 [
                     'Time',
                     $bank->time() === null
                         ? 'the camera chooses'.
-                            ($bank->slowest === null ? '' : ', no longer than '.ExposureTime::of($bank->slowest))
+                            ($bank->exposure->slowest === null
+                                ? ''
+                                : ', no longer than '.ExposureTime::of($bank->exposure->slowest))
                         : (string) $bank->time(),
                 ],
-                ['ISO', $bank->iso === null ? 'automatic' : (string) $bank->isoValue()],
-                abs($bank->compensation) > 1e-6 ? ['Compensation', Stops::of($bank->compensation)->signed()] : null,
-                ['Metering', $bank->metering->label()],
+                ['ISO', $bank->exposure->iso === null ? 'automatic' : (string) $bank->isoValue()],
+                abs($bank->exposure->compensation) > 1e-6
+                    ? ['Compensation', Stops::of($bank->exposure->compensation)->signed()]
+                    : null,
+                ['Metering', $bank->exposure->metering->label()],
                 [
                     'Focus',
-                    ['single' => 'single', 'continuous' => 'continuous', 'manual' => 'by hand'][$bank->focus->value].
-                    ($bank->detection ? ', looks for '.$bank->detection : ''),
+                    ['single' => 'single', 'continuous' => 'continuous', 'manual' => 'by hand'][
+                        $bank->handling->focus->value
+                    ].($bank->handling->detection ? ', looks for '.$bank->handling->detection : ''),
                 ],
-                ['Drive', $bank->drive],
-                ['White balance', $bank->whiteBalance],
-                $bank->stabiliser === null ? null : ['Stabiliser', $bank->stabiliser ? 'on' : 'off'],
-                $bank->silent ? ['Shutter', 'silent'] : null,
-                $bank->flash ? ['Flash', 'on'] : null,
+                ['Drive', $bank->handling->drive],
+                ['White balance', $bank->handling->whiteBalance],
+                $bank->handling->stabiliser === null
+                    ? null
+                    : ['Stabiliser', $bank->handling->stabiliser ? 'on' : 'off'],
+                $bank->handling->silent ? ['Shutter', 'silent'] : null,
+                $bank->exposure->flash ? ['Flash', 'on'] : null,
             ]),
         );
     }
@@ -71,9 +80,11 @@ final readonly class BankCard
     {
         return PupilDrawing::of(
             new CaptureRecord(
-                fNumber: $clamp->given,
-                focalLength: $clamp->focalLength,
-                widestFNumber: $clamp->lens->widestAt($clamp->focalLength)->nominal(),
+                exposure: new RecordedExposure(fNumber: $clamp->given),
+                lens: new RecordedLens(
+                    focalLength: $clamp->focalLength,
+                    widestFNumber: $clamp->lens->widestAt($clamp->focalLength)->nominal(),
+                ),
             ),
         );
     }

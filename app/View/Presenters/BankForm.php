@@ -26,16 +26,18 @@ final readonly class BankForm
             'fNumber' => self::plain($bank->aperture()),
             'exposureTime' => self::plain($bank->time()),
             'iso' => self::plain($bank->isoValue()),
-            'slowest' => $bank->slowest === null ? '' : self::plain(ExposureTime::of($bank->slowest)),
-            'compensation' => $bank->compensation ?: '',
-            'whiteBalance' => $bank->whiteBalance,
+            'slowest' => $bank->exposure->slowest === null
+                ? ''
+                : self::plain(ExposureTime::of($bank->exposure->slowest)),
+            'compensation' => $bank->exposure->compensation ?: '',
+            'whiteBalance' => $bank->handling->whiteBalance,
             default => null,
         };
     }
 
     public function stabiliser(): string
     {
-        return match ($this->bank->stabiliser) {
+        return match ($this->bank->handling->stabiliser) {
             null => '',
             true => 'on',
             false => 'off',

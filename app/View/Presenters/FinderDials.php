@@ -178,12 +178,7 @@ final readonly class FinderDials
     public function patterns(): array
     {
         $patterns = [];
-        $offered = [
-            MeteringPattern::Scene,
-            MeteringPattern::Centre,
-            MeteringPattern::Spot,
-            MeteringPattern::Highlight,
-        ];
+        $offered = [MeteringPattern::Scene, MeteringPattern::Centre, MeteringPattern::Spot, MeteringPattern::Highlight];
         foreach ($offered as $pattern) {
             $patterns[$pattern->value] = $pattern->label();
         }
@@ -222,7 +217,7 @@ final readonly class FinderDials
 
     public function hasFlash(): bool
     {
-        return $this->scene->hasFlash && $this->outfits->kit->flashGuideNumber !== null;
+        return $this->scene->files->hasFlash && $this->outfits->kit->flashGuideNumber !== null;
     }
 
     /** @return array<int|string, string> */
@@ -264,7 +259,7 @@ final readonly class FinderDials
     /** @return array<int|string, string> where the crossing subject is, by the moment in seconds */
     public function moments(): array
     {
-        $crossing = $this->scene->crossing;
+        $crossing = $this->scene->motion->crossing;
         if ($crossing === null) {
             return [];
         }

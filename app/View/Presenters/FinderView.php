@@ -11,6 +11,8 @@ use App\View\Drawings\DepthRuler;
 use App\View\Drawings\PupilDrawing;
 use App\View\Drawings\ToneStrip;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordedExposure;
+use TruePupil\Core\Capture\RecordedLens;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Modes\Decider;
 use TruePupil\Core\Modes\FinderDisplay;
@@ -112,12 +114,12 @@ final readonly class FinderView
 
         return DepthRuler::of(
             DepthOfField::of(
-                $rendering->focalLength,
-                $rendering->settings->aperture->exact,
-                $rendering->focused,
-                $rendering->format->circleOfConfusion(),
+                $rendering->optics->focalLength,
+                $rendering->exposure->settings->aperture->exact,
+                $rendering->optics->focused,
+                $rendering->optics->format->circleOfConfusion(),
             ),
-            $rendering->focused,
+            $rendering->optics->focused,
         );
     }
 
@@ -127,23 +129,25 @@ final readonly class FinderView
 
         return PupilDrawing::of(
             new CaptureRecord(
-                fNumber: $rendering->settings->aperture,
-                focalLength: $rendering->focalLength,
-                widestFNumber: $this->reading->request->lens->widest,
+                exposure: new RecordedExposure(fNumber: $rendering->exposure->settings->aperture),
+                lens: new RecordedLens(
+                    focalLength: $rendering->optics->focalLength,
+                    widestFNumber: $this->reading->request->lens->widest,
+                ),
             ),
         );
     }
 
     public function focusText(): string
     {
-        return $this->reading->rendering->focused >= 1000
+        return $this->reading->rendering->optics->focused >= 1000
             ? 'at infinity'
-            : 'at '.Metres::text($this->reading->rendering->focused);
+            : 'at '.Metres::text($this->reading->rendering->optics->focused);
     }
 
     public function whiteBalanceText(): string
     {
-        $balance = $this->reading->rendering->whiteBalance;
+        $balance = $this->reading->rendering->film->whiteBalance;
 
         return sprintf(
             '%s K%s',
@@ -163,7 +167,7 @@ final readonly class FinderView
 
         return sprintf(
             '%s at %s; %s',
-            $this->reading->rendering->scene->title,
+            $this->reading->rendering->scene->words->title,
             $settings,
             Stops::of($this->picture->tones->meanStops)->signed().' from mid-grey on the whole',
         );

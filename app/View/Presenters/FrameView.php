@@ -61,7 +61,7 @@ final readonly class FrameView
             $frame->state,
             $record === null ? [] : RecordTable::rows($record),
             $situation?->ledger(),
-            $situation === null ? null : ToneStrip::of($situation->measures, $situation->wanted?->stops),
+            $situation === null ? null : ToneStrip::of($situation->measures, $situation->assignment->wanted?->stops),
             $record === null ? null : PupilDrawing::of($record),
             $situation,
         );
@@ -193,15 +193,17 @@ final readonly class FrameView
     /** The plan against what was shot, value by value. */
     public function planComparison(): ?PlanComparison
     {
-        return $this->situation === null ? null : PlanComparison::of($this->situation->plan, $this->situation->record);
+        return $this->situation === null
+            ? null
+            : PlanComparison::of($this->situation->statement->plan, $this->situation->record);
     }
 
     /** The account that the planned settings would have given in the frame's own light. */
     public function planLedger(): ?LightLedger
     {
-        $settings = $this->situation?->plan?->settings();
+        $settings = $this->situation?->statement->plan?->settings();
         $light = $this->situation?->subjectLight();
-        $wanted = $this->situation?->wanted;
+        $wanted = $this->situation?->assignment->wanted;
 
         return $settings === null || $light === null || $wanted === null
             ? null

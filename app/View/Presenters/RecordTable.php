@@ -25,49 +25,62 @@ final class RecordTable
         $millimetres = fn (?float $value): ?string => $value === null ? null : round($value, 1).' mm';
 
         return [
-            $row('fNumber', 'Aperture', $record->fNumber?->__toString(), true),
-            $row('exposureTime', 'Exposure time', $record->exposureTime?->__toString(), true),
-            $row('iso', 'ISO', $record->iso?->__toString(), true),
-            $row('mode', 'Mode', $record->mode === ExposureMode::Unknown ? null : $record->mode->label(), true),
+            $row('fNumber', 'Aperture', $record->exposure->fNumber?->__toString(), true),
+            $row('exposureTime', 'Exposure time', $record->exposure->exposureTime?->__toString(), true),
+            $row('iso', 'ISO', $record->exposure->iso?->__toString(), true),
+            $row(
+                'mode',
+                'Mode',
+                $record->exposure->mode === ExposureMode::Unknown ? null : $record->exposure->mode->label(),
+                true,
+            ),
             $row(
                 'compensation',
                 'Compensation',
-                $record->compensation === null ? null : Stops::of($record->compensation)->signed(),
+                $record->exposure->compensation === null ? null : Stops::of($record->exposure->compensation)->signed(),
                 true,
             ),
             $row(
                 'metering',
                 'Metering',
-                $record->metering === MeteringPattern::Unknown ? null : $record->metering->label(),
+                $record->exposure->metering === MeteringPattern::Unknown ? null : $record->exposure->metering->label(),
             ),
-            $row('focalLength', 'Focal length', $millimetres($record->focalLength), true),
-            $row('focalLength35', '35 mm equivalent', $millimetres($record->focalLength35), true),
+            $row('focalLength', 'Focal length', $millimetres($record->lens->focalLength), true),
+            $row('focalLength35', '35 mm equivalent', $millimetres($record->lens->focalLength35), true),
             $row('support', 'Held', $record->support?->label(), true),
             $row(
                 'focusDistance',
                 'Focus distance',
-                $record->focusDistance === null ? null : round($record->focusDistance, 2).' m',
+                $record->handling->focusDistance === null ? null : round($record->handling->focusDistance, 2).' m',
             ),
             $row(
                 'flashFired',
                 'Flash',
-                $record->flashFired === null ? null : ($record->flashFired ? 'fired' : 'did not fire'),
+                $record->exposure->flashFired === null
+                    ? null
+                    : ($record->exposure->flashFired
+                        ? 'fired'
+                        : 'did not fire'),
             ),
             $row(
                 'stabiliser',
                 'Stabiliser',
-                $record->stabiliser === null ? null : ($record->stabiliser ? 'on' : 'off'),
+                $record->handling->stabiliser === null ? null : ($record->handling->stabiliser ? 'on' : 'off'),
             ),
             $row(
                 'silent',
                 'Shutter',
-                $record->silent === null ? null : ($record->silent ? 'electronic, silent' : 'mechanical'),
+                $record->handling->silent === null
+                    ? null
+                    : ($record->handling->silent
+                        ? 'electronic, silent'
+                        : 'mechanical'),
             ),
-            $row('focusMode', 'Focus mode', $record->focusMode?->value),
-            $row('drive', 'Drive', $record->drive?->value),
-            $row('whiteBalance', 'White balance', $record->whiteBalance),
-            $row('model', 'Camera', $record->model),
-            $row('lens', 'Lens', $record->lens),
+            $row('focusMode', 'Focus mode', $record->handling->focusMode?->value),
+            $row('drive', 'Drive', $record->handling->drive?->value),
+            $row('whiteBalance', 'White balance', $record->handling->whiteBalance),
+            $row('model', 'Camera', $record->camera->model),
+            $row('lens', 'Lens', $record->lens->name),
             $row('takenAt', 'Taken', $record->takenAt?->format('j M Y, H:i:s')),
         ];
     }

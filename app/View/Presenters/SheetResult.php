@@ -18,9 +18,10 @@ use TruePupil\Core\Adviser\AdviceRequest;
 use TruePupil\Core\Adviser\KitAdviser;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordedExposure;
+use TruePupil\Core\Capture\RecordedLens;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
-use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Modes\ExposureSolver;
 use TruePupil\Core\Modes\FinderDisplay;
 use TruePupil\Core\Modes\SolvedExposure;
@@ -31,17 +32,14 @@ use TruePupil\Core\Optics\SensorFormat;
 /** What a sheet of the Bench answers: lines to read, and the drawings that go with them. */
 final readonly class SheetResult
 {
-    /** @param  list<array{label: string, text: string}>  $lines */
+    /**
+     * @param  list<array{label: string, text: string}>  $lines
+     */
     private function __construct(
         public array $lines = [],
         public ?string $problem = null,
-        public ?PupilDrawing $pupil = null,
-        public ?DepthRuler $ruler = null,
-        public ?MovementComb $comb = null,
+        public SheetDrawings $drawings = new SheetDrawings(),
         public ?Advice $advice = null,
-        public ?ExposureMapDrawing $map = null,
-        public ?LightLedger $ledger = null,
-        public ?LightLedger $secondLedger = null,
         public ?SolvedExposure $solved = null,
         public ?FinderDisplay $finder = null,
     ) {
@@ -70,25 +68,27 @@ final readonly class SheetResult
 
         return match ($sheet->id) {
             'dof' => new self(
-                $lines,
-                pupil: self::pupil($input->positive('f'), $input->positive('n')),
-                ruler: DepthRuler::of(
-                    DepthOfField::of(
-                        $input->positive('f'),
-                        $input->positive('n'),
+                lines: $lines,
+                drawings: new SheetDrawings(
+                    pupil: self::pupil($input->positive('f'), $input->positive('n')),
+                    ruler: DepthRuler::of(
+                        DepthOfField::of(
+                            $input->positive('f'),
+                            $input->positive('n'),
+                            $input->positive('s'),
+                            SensorFormat::parse($input->text('format'))->circleOfConfusion(),
+                        ),
                         $input->positive('s'),
-                        SensorFormat::parse($input->text('format'))->circleOfConfusion(),
                     ),
-                    $input->positive('s'),
                 ),
             ),
             'focus' => self::focus($lines, $input),
             'pupil', 'closeup', 'blurdisc' => new self(
-                $lines,
-                pupil: self::pupil($input->positive('f'), $input->positive('n')),
+                lines: $lines,
+                drawings: new SheetDrawings(pupil: self::pupil($input->positive('f'), $input->positive('n'))),
             ),
             'motion' => self::motion($lines, $input),
-            default => new self($lines),
+            default => new self(lines: $lines),
         };
     }
 
@@ -100,13 +100,15 @@ final readonly class SheetResult
         $circle = SensorFormat::parse($input->text('format'))->circleOfConfusion();
 
         return new self(
-            $lines,
-            pupil: self::pupil($input->positive('f'), (float) $plan['fNumber']),
-            ruler: DepthRuler::of(
-                DepthOfField::of($input->positive('f'), (float) $plan['fNumber'], (float) $plan['focus'], $circle),
-                (float) $plan['focus'],
-                $near,
-                $far,
+            lines: $lines,
+            drawings: new SheetDrawings(
+                pupil: self::pupil($input->positive('f'), (float) $plan['fNumber']),
+                ruler: DepthRuler::of(
+                    DepthOfField::of($input->positive('f'), (float) $plan['fNumber'], (float) $plan['focus'], $circle),
+                    (float) $plan['focus'],
+                    $near,
+                    $far,
+                ),
             ),
         );
     }
@@ -124,10 +126,16 @@ final readonly class SheetResult
         );
 
         return new self(
-            $lines,
-            comb: $blur->criticalLimit() === null
-                ? null
-                : MovementComb::of($blur, $format->circleOfConfusion(), used: ExposureTime::of($input->positive('t'))),
+            lines: $lines,
+            drawings: new SheetDrawings(
+                comb: $blur->criticalLimit() === null
+                    ? null
+                    : MovementComb::of(
+                        $blur,
+                        $format->circleOfConfusion(),
+                        used: ExposureTime::of($input->positive('t')),
+                    ),
+            ),
         );
     }
 
@@ -138,25 +146,31 @@ final readonly class SheetResult
         $intent = $request->intent;
         $format = $request->kit->body->format;
         $blur =
-            $first?->focalLength === null
+            $first?->lens->focalLength === null
                 ? null
-                : $intent->movement?->blur($first->focalLength, $intent->subject, $format);
+                : $intent->movement?->blur($first->lens->focalLength, $intent->distances->subject, $format);
 
         return new self(
             advice: $advice,
-            map: ExposureMapDrawing::of($advice->map),
-            ruler: $first?->focalLength === null || $first->focusDistance === null
-                ? null
-                : self::ruler($request, $first),
-            comb: $blur?->criticalLimit() === null
-                ? null
-                : MovementComb::of(
-                    $blur,
-                    $format->circleOfConfusion(),
-                    $request->kit->body->limits,
-                    $intent->movement->band((float) $first->focalLength, $intent->subject, $format),
-                    $first->settings->time,
-                ),
+            drawings: new SheetDrawings(
+                map: ExposureMapDrawing::of($advice->map),
+                ruler: $first?->lens->focalLength === null || $first->lens->focusDistance === null
+                    ? null
+                    : self::ruler($request, $first),
+                comb: $blur?->criticalLimit() === null
+                    ? null
+                    : MovementComb::of(
+                        $blur,
+                        $format->circleOfConfusion(),
+                        $request->kit->body->limits,
+                        $intent->movement->band(
+                            (float) $first->lens->focalLength,
+                            $intent->distances->subject,
+                            $format,
+                        ),
+                        $first->exposure->settings->time,
+                    ),
+            ),
         );
     }
 
@@ -166,12 +180,12 @@ final readonly class SheetResult
 
         return DepthRuler::of(
             DepthOfField::of(
-                (float) $first->focalLength,
-                $first->settings->aperture->exact,
-                (float) $first->focusDistance,
+                (float) $first->lens->focalLength,
+                $first->exposure->settings->aperture->exact,
+                (float) $first->lens->focusDistance,
                 $request->kit->body->format->circleOfConfusion(),
             ),
-            (float) $first->focusDistance,
+            (float) $first->lens->focusDistance,
             $wants ? $request->intent->sharpFrom() : null,
             $wants ? $request->intent->sharpTo() : null,
         );
@@ -185,11 +199,15 @@ final readonly class SheetResult
         return new self(
             solved: $solved,
             finder: FinderDisplay::of($request, $solved),
-            pupil: PupilDrawing::of(
-                new CaptureRecord(
-                    fNumber: $solved->settings->aperture,
-                    focalLength: $request->lens->focalLength,
-                    widestFNumber: $request->lens->widest,
+            drawings: new SheetDrawings(
+                pupil: PupilDrawing::of(
+                    new CaptureRecord(
+                        exposure: new RecordedExposure(fNumber: $solved->settings->aperture),
+                        lens: new RecordedLens(
+                            focalLength: $request->lens->focalLength,
+                            widestFNumber: $request->lens->widest,
+                        ),
+                    ),
                 ),
             ),
         );
@@ -199,11 +217,16 @@ final readonly class SheetResult
     {
         [$first, $second] = CameraSheets::ledgers($input);
 
-        return new self(ledger: $first, secondLedger: $second);
+        return new self(drawings: new SheetDrawings(ledger: $first, secondLedger: $second));
     }
 
     private static function pupil(float $focalLength, float $fNumber): ?PupilDrawing
     {
-        return PupilDrawing::of(new CaptureRecord(fNumber: Aperture::of($fNumber), focalLength: $focalLength));
+        return PupilDrawing::of(
+            new CaptureRecord(
+                exposure: new RecordedExposure(fNumber: Aperture::of($fNumber)),
+                lens: new RecordedLens(focalLength: $focalLength),
+            ),
+        );
     }
 }

@@ -47,11 +47,11 @@ final readonly class SuggestionForm
     public function dials(): array
     {
         $suggestion = $this->edited->suggestion;
-        $settings = $suggestion->settings;
+        $settings = $suggestion->exposure->settings;
         $filters = array_unique([
             ...self::FILTERS,
             ...$this->edit->situation->kit->filters ?? [],
-            $suggestion->filterStops,
+            $suggestion->exposure->filterStops,
         ]);
         sort($filters);
         $lenses = array_map(fn (Lens $lens): string => $lens->name, $this->edit->situation->kit->lenses ?? []);
@@ -69,7 +69,7 @@ final readonly class SuggestionForm
                         $filters,
                     ),
                 ),
-                'value' => (string) $suggestion->filterStops,
+                'value' => (string) $suggestion->exposure->filterStops,
             ],
             'support' => [
                 'label' => 'Support',
@@ -84,7 +84,7 @@ final readonly class SuggestionForm
                     : [
                         'label' => 'Lens',
                         'options' => array_combine($lenses, $lenses),
-                        'value' => (string) $suggestion->lens,
+                        'value' => (string) $suggestion->lens->name,
                     ],
         ]);
     }

@@ -30,11 +30,11 @@ final class AlmostCentred implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $composition = $situation->measures->composition;
-        if ($composition === null || $composition->symmetryBest < Thresholds::SYMMETRICAL) {
+        if ($composition === null || $composition->symmetry->best < Thresholds::SYMMETRICAL) {
             return null;
         }
-        $off = $composition->symmetryAxis - 0.5;
-        $declared = $situation->intent->idea === Idea::Symmetry;
+        $off = $composition->symmetry->axis - 0.5;
+        $declared = $situation->statement->intent->idea === Idea::Symmetry;
         if (abs($off) <= Thresholds::AXIS_OFF) {
             return $declared
                 ? new Finding(
@@ -55,7 +55,7 @@ final class AlmostCentred implements FindingRule
                         ),
                     ],
                     source: 'Correlation of the picture with its mirror image.',
-                    confidence: $composition->symmetryBest,
+                    confidence: $composition->symmetry->best,
                 )
                 : null;
         }
@@ -83,10 +83,10 @@ final class AlmostCentred implements FindingRule
                     100 * Thresholds::AXIS_OFF,
                     100 * (Thresholds::AXIS_OFF - abs($off)),
                 ),
-                new Evidence('likeness of the two sides', $composition->symmetryBest, '', Thresholds::SYMMETRICAL),
+                new Evidence('likeness of the two sides', $composition->symmetry->best, '', Thresholds::SYMMETRICAL),
             ],
             source: 'Correlation of the picture with its mirror image about the best axis.',
-            confidence: $composition->symmetryBest,
+            confidence: $composition->symmetry->best,
         );
     }
 }

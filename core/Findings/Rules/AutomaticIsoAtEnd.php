@@ -29,9 +29,10 @@ final class AutomaticIsoAtEnd implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $automatic = $situation->kit?->autoIso;
-        $iso = $situation->record->iso;
+        $iso = $situation->record->exposure->iso;
         $isAutomatic =
-            $situation->record->isoAutomatic === true || $situation->record->mode === ExposureMode::ManualAutoIso;
+            $situation->record->exposure->isoAutomatic === true ||
+            $situation->record->exposure->mode === ExposureMode::ManualAutoIso;
         if ($automatic === null || $iso === null || ! $isAutomatic) {
             return null;
         }
@@ -40,7 +41,7 @@ final class AutomaticIsoAtEnd implements FindingRule
         if (! $atCeiling && ! $atFloor) {
             return null;
         }
-        $time = $situation->record->exposureTime;
+        $time = $situation->record->exposure->exposureTime;
         $limit = $situation->handHeldLimit();
         $tooSlow = $time !== null && $limit !== null && $limit->roomFor($time->exact)->value < -1 / 3;
         if ($atFloor && ! $atCeiling) {

@@ -29,7 +29,7 @@ final class AutomaticIsoHidesMeter implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $mode = $situation->record->mode;
+        $mode = $situation->record->exposure->mode;
         if ($mode !== ExposureMode::ManualAutoIso) {
             return null;
         }
@@ -45,7 +45,9 @@ final class AutomaticIsoHidesMeter implements FindingRule
             evidence: [
                 new Evidence(
                     'ISO',
-                    $situation->record->iso === null ? 'automatic' : (string) $situation->record->iso,
+                    $situation->record->exposure->iso === null
+                        ? 'automatic'
+                        : (string) $situation->record->exposure->iso,
                     '',
                     'set by hand',
                 ),

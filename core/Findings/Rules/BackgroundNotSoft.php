@@ -34,10 +34,10 @@ final class BackgroundNotSoft implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $intent = $situation->intent;
+        $intent = $situation->statement->intent;
         [$focalLength, $aperture, $format, $focus] = [
-            $situation->record->focalLength,
-            $situation->record->fNumber,
+            $situation->record->lens->focalLength,
+            $situation->record->exposure->fNumber,
             $situation->format(),
             $situation->focusDistance(),
         ];
@@ -51,10 +51,13 @@ final class BackgroundNotSoft implements FindingRule
         ) {
             return null;
         }
-        $disc = BlurDisc::of($focalLength, $aperture->exact, $focus, (float) $intent->background)->percentOfWidth(
-            $format,
-        );
-        $wanted = (float) $intent->separation;
+        $disc = BlurDisc::of(
+            $focalLength,
+            $aperture->exact,
+            $focus,
+            (float) $intent->distances->background,
+        )->percentOfWidth($format);
+        $wanted = (float) $intent->distances->separation;
         if ($disc >= $wanted * self::NEARLY) {
             return null;
         }

@@ -34,8 +34,8 @@ final class BalanceElsewhere implements FindingRule
             return null;
         }
         $away = hypot(
-            $composition->balance['x'] - $centre['x'],
-            ($composition->balance['y'] - $centre['y']) / $composition->aspect,
+            $composition->attention->balance['x'] - $centre['x'],
+            ($composition->attention->balance['y'] - $centre['y']) / $composition->aspect,
         );
         if ($away < Thresholds::UNBALANCED) {
             return null;
@@ -49,7 +49,7 @@ final class BalanceElsewhere implements FindingRule
                 'What draws the eye lies, taken together, %.0f %% of the width away from the subject: the picture '.
                     'tips to the %s. A step to one side, or a darker ground there, would bring it back.',
                 100 * $away,
-                $composition->balance['x'] < $centre['x'] ? 'left' : 'right',
+                $composition->attention->balance['x'] < $centre['x'] ? 'left' : 'right',
             ),
             evidence: [
                 new Evidence(

@@ -27,7 +27,7 @@ final class BaseIsoKept implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$iso, $time] = [$situation->record->iso, $situation->record->exposureTime];
+        [$iso, $time] = [$situation->record->exposure->iso, $situation->record->exposure->exposureTime];
         $limit = $situation->handHeldLimit();
         $isSteady =
             $situation->record->support?->stopsSteadier() === null ||

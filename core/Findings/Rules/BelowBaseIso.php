@@ -31,7 +31,7 @@ final class BelowBaseIso implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $iso = $situation->record->iso;
+        $iso = $situation->record->exposure->iso;
         $base = $situation->baseIso();
         $film = $situation->kit?->film;
         if ($iso === null || $film !== null || $base->stopsMoreThan($iso)->inThirds() < 1) {
@@ -39,7 +39,7 @@ final class BelowBaseIso implements FindingRule
         }
         $lost = $base->stopsMoreThan($iso);
         $valuesBase = $situation->approach->lowestIso->valuesBaseIso();
-        $time = $situation->record->exposureTime;
+        $time = $situation->record->exposure->exposureTime;
 
         return new Finding(
             id: $this->id(),

@@ -29,7 +29,7 @@ final class BracketComplete implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $series = $situation->series;
+        $series = $situation->assignment->series;
         if ($series?->kind() !== SeriesKind::Bracket || $series->moving() !== ['time'] || $series->count() < 3) {
             return null;
         }

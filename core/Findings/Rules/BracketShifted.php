@@ -32,7 +32,9 @@ final class BracketShifted implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $worst =
-            $situation->series?->kind() === SeriesKind::Bracket ? Alignment::largest($situation->rowPictures) : null;
+            $situation->assignment->series?->kind() === SeriesKind::Bracket
+                ? Alignment::largest($situation->assignment->rowPictures)
+                : null;
         if ($worst === null || $worst->distance() <= self::SHIFTED) {
             return null;
         }

@@ -30,12 +30,12 @@ final class BracketSlow implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $series = $situation->series;
+        $series = $situation->assignment->series;
         $gap = $series?->longestGap();
         if ($series?->kind() !== SeriesKind::Bracket || $gap === null || $gap <= self::SECONDS) {
             return null;
         }
-        $isSingle = $situation->record->drive === DriveMode::Single;
+        $isSingle = $situation->record->handling->drive === DriveMode::Single;
 
         return new Finding(
             id: $this->id(),

@@ -29,7 +29,7 @@ final class BracketSteps implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $series = $situation->series;
+        $series = $situation->assignment->series;
         if ($series?->kind() !== SeriesKind::Bracket) {
             return null;
         }

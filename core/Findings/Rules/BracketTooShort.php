@@ -30,7 +30,11 @@ final class BracketTooShort implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$series, $scene, $iso] = [$situation->series, $situation->intent->sceneStops, $situation->record->iso];
+        [$series, $scene, $iso] = [
+            $situation->assignment->series,
+            $situation->statement->intent->sceneStops,
+            $situation->record->exposure->iso,
+        ];
         if ($series?->kind() !== SeriesKind::Bracket || $scene === null || $iso === null) {
             return null;
         }

@@ -27,7 +27,7 @@ final class BracketValuesMoved implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $series = $situation->series;
+        $series = $situation->assignment->series;
         if ($series?->kind() !== SeriesKind::Bracket) {
             return null;
         }

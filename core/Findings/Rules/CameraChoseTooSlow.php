@@ -31,8 +31,8 @@ final class CameraChoseTooSlow implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $time = $situation->record->exposureTime;
-        $mode = $situation->record->mode;
+        $time = $situation->record->exposure->exposureTime;
+        $mode = $situation->record->exposure->mode;
         $cameraChose = in_array(
             $mode,
             [ExposureMode::Auto, ExposureMode::Scene, ExposureMode::Program, ExposureMode::Aperture],

@@ -45,8 +45,12 @@ final class CentredWithoutReason implements FindingRule
         }
         // Ideas that want the middle are a reason of their own.
         if (
-            in_array($situation->intent->idea, [Idea::Centre, Idea::Symmetry, Idea::Surround, Idea::Isolation], true) ||
-            trim((string) $situation->reason) !== ''
+            in_array(
+                $situation->statement->intent->idea,
+                [Idea::Centre, Idea::Symmetry, Idea::Surround, Idea::Isolation],
+                true,
+            ) ||
+            trim((string) $situation->statement->reason) !== ''
         ) {
             return null;
         }

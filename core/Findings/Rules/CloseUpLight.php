@@ -33,8 +33,8 @@ final class CloseUpLight implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         [$focalLength, $aperture, $focus] = [
-            $situation->record->focalLength,
-            $situation->record->fNumber,
+            $situation->record->lens->focalLength,
+            $situation->record->exposure->fNumber,
             $situation->focusDistance(),
         ];
         if ($focalLength === null || $aperture === null || $focus === null || $focus * 1000 <= $focalLength) {

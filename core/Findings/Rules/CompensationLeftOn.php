@@ -34,12 +34,12 @@ final class CompensationLeftOn implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $compensation = $situation->record->compensation;
+        $compensation = $situation->record->exposure->compensation;
         $error = $situation->placementError();
         if (
             $compensation === null ||
             $error === null ||
-            ! $situation->record->mode->takesCompensation() ||
+            ! $situation->record->exposure->mode->takesCompensation() ||
             abs($compensation) < self::LEAST
         ) {
             return null;
@@ -49,7 +49,10 @@ final class CompensationLeftOn implements FindingRule
             return null;
         }
         $last = $situation->frameBefore();
-        $wasSet = $last !== null && $last->compensation !== null && abs($last->compensation - $compensation) < 0.1;
+        $wasSet =
+            $last !== null &&
+            $last->exposure->compensation !== null &&
+            abs($last->exposure->compensation - $compensation) < 0.1;
         $told = Stops::of($compensation)->signed();
 
         return new Finding(
@@ -61,7 +64,7 @@ final class CompensationLeftOn implements FindingRule
                     'Set compensation back to 0 when a scene is done.',
                 $told,
                 $wasSet ? ', as in the frame before' : '',
-                $situation->wanted->label ?? 'subject',
+                $situation->assignment->wanted->label ?? 'subject',
                 $compensation > 0 ? 'bright' : 'dark',
             ),
             evidence: [

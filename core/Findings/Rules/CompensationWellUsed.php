@@ -31,9 +31,14 @@ final class CompensationWellUsed implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $error = $situation->placementError();
-        $told = $situation->record->compensation;
-        $wanted = $situation->wanted;
-        if ($error === null || $told === null || $wanted === null || ! $situation->record->mode->takesCompensation()) {
+        $told = $situation->record->exposure->compensation;
+        $wanted = $situation->assignment->wanted;
+        if (
+            $error === null ||
+            $told === null ||
+            $wanted === null ||
+            ! $situation->record->exposure->mode->takesCompensation()
+        ) {
             return null;
         }
         $rightWay = $told * $wanted->stops->value > 0 && abs($told) >= self::AT_LEAST - 0.01;
@@ -48,7 +53,7 @@ final class CompensationWellUsed implements FindingRule
             sentence: sprintf(
                 'You overruled the meter with %s of compensation in %s, and the %s sits where it belongs.',
                 Stops::of($told)->signed(),
-                $situation->record->mode->label(),
+                $situation->record->exposure->mode->label(),
                 $wanted->label,
             ),
             evidence: [

@@ -30,7 +30,7 @@ final class CompetingAttention implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $composition = $situation->measures->composition;
-        $peaks = $composition->attention ?? [];
+        $peaks = $composition->attention->peaks ?? [];
         $subject = $situation->measures->subject?->region;
         if (count($peaks) < 2 || $peaks[1]['weight'] < Thresholds::COMPETES) {
             return null;
@@ -42,7 +42,10 @@ final class CompetingAttention implements FindingRule
             $peak['y'] >= $subject->y - 0.05 &&
             $peak['y'] <= $subject->y + $subject->height + 0.05;
         $rivals = array_values(array_filter(array_slice($peaks, 0, 2), fn (array $peak): bool => ! $inside($peak)));
-        if ($rivals === [] || ($subject !== null && count($rivals) === 2 && $composition?->subjectAttention > 0.3)) {
+        if (
+            $rivals === [] ||
+            ($subject !== null && count($rivals) === 2 && $composition?->attention->subjectShare > 0.3)
+        ) {
             return null;
         }
 

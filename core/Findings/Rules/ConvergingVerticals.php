@@ -28,7 +28,7 @@ final class ConvergingVerticals implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $convergence = $situation->measures->composition?->convergenceDeg;
+        $convergence = $situation->measures->composition?->lean->convergenceDeg;
         if ($convergence === null || abs($convergence) < Thresholds::CONVERGING) {
             return null;
         }

@@ -36,8 +36,8 @@ final class DarkCorners implements FindingRule
         $widest = $situation->widest();
         $isOpen =
             $widest !== null &&
-            $situation->record->fNumber !== null &&
-            $situation->record->fNumber->exact <= $widest->exact * 1.2;
+            $situation->record->exposure->fNumber !== null &&
+            $situation->record->exposure->fNumber->exact <= $widest->exact * 1.2;
 
         return new Finding(
             id: $this->id(),

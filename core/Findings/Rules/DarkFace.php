@@ -30,7 +30,7 @@ final class DarkFace implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $subject = $situation->measures->subject;
-        if (! $situation->intent->person || $subject === null) {
+        if (! $situation->statement->intent->contents->person || $subject === null) {
             return null;
         }
         $darker = $situation->measures->tone->meanStops - $subject->placement()->value;

@@ -29,7 +29,7 @@ final class DecisionLeftToCamera implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $mode = $situation->record->mode;
+        $mode = $situation->record->exposure->mode;
         if ($mode !== ExposureMode::Auto && $mode !== ExposureMode::Scene) {
             return null;
         }

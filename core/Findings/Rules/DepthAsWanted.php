@@ -31,8 +31,12 @@ final class DepthAsWanted implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$near, $far, $depth] = [$situation->intent->sharpFrom(), $situation->intent->sharpTo(), $situation->depth()];
-        $aperture = $situation->record->fNumber;
+        [$near, $far, $depth] = [
+            $situation->statement->intent->sharpFrom(),
+            $situation->statement->intent->sharpTo(),
+            $situation->depth(),
+        ];
+        $aperture = $situation->record->exposure->fNumber;
         if (
             $near === null ||
             $depth === null ||

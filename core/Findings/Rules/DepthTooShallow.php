@@ -40,11 +40,11 @@ final class DepthTooShallow implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$near, $far] = [$situation->intent->sharpFrom(), $situation->intent->sharpTo()];
+        [$near, $far] = [$situation->statement->intent->sharpFrom(), $situation->statement->intent->sharpTo()];
         $depth = $situation->depth();
-        $aperture = $situation->record->fNumber;
+        $aperture = $situation->record->exposure->fNumber;
         [$focalLength, $circle, $focus] = [
-            $situation->record->focalLength,
+            $situation->record->lens->focalLength,
             $situation->circleOfConfusion(),
             $situation->focusDistance(),
         ];

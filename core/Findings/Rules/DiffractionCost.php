@@ -33,7 +33,7 @@ final class DiffractionCost implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$aperture, $format] = [$situation->record->fNumber, $situation->format()];
+        [$aperture, $format] = [$situation->record->exposure->fNumber, $situation->format()];
         if ($aperture === null || $format === null) {
             return null;
         }
@@ -48,18 +48,20 @@ final class DiffractionCost implements FindingRule
         }
         // Depth that needed it is a fair price.
         $depth = $situation->depth();
-        [$near, $far] = [$situation->intent->sharpFrom(), $situation->intent->sharpTo()];
-        $focalLength = $situation->record->focalLength;
+        [$near, $far] = [$situation->statement->intent->sharpFrom(), $situation->statement->intent->sharpTo()];
+        $focalLength = $situation->record->lens->focalLength;
         $circle = $situation->circleOfConfusion();
         $planned =
-            $situation->intent->asksForDepth() &&
+            $situation->statement->intent->asksForDepth() &&
             $near !== null &&
             $focalLength !== null &&
             $circle !== null &&
             $near * 1000 > $focalLength
                 ? FocusPlan::forLimits($near, $far, $focalLength, $circle)->fNumber
                 : null;
-        $wasNeeded = ($planned !== null && $planned > $aperture->exact / 2 ** (1 / 4)) || $situation->intent->sunStar;
+        $wasNeeded =
+            ($planned !== null && $planned > $aperture->exact / 2 ** (1 / 4)) ||
+            $situation->statement->intent->contents->sunStar;
         $small = $situation->approach->landscapeAperture === LandscapeAperture::Small;
         $airy = Diffraction::at($aperture->exact)->airyMicrometres;
 

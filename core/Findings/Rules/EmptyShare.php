@@ -35,7 +35,7 @@ final class EmptyShare implements FindingRule
             $composition === null ||
             $area === null ||
             $area['sharePct'] < Thresholds::EMPTY ||
-            $situation->intent->idea === Idea::Isolation
+            $situation->statement->intent->idea === Idea::Isolation
         ) {
             return null;
         }

@@ -39,7 +39,7 @@ final class ExposureLeftOver implements FindingRule
             $error === null ||
             $settings === null ||
             $last === null ||
-            $situation->record->mode !== ExposureMode::Manual ||
+            $situation->record->exposure->mode !== ExposureMode::Manual ||
             abs($error->value) < self::MISS
         ) {
             return null;
@@ -62,7 +62,7 @@ final class ExposureLeftOver implements FindingRule
                     'In manual, read the meter again whenever the light moves.',
                 $settings->time,
                 $settings->aperture,
-                $situation->wanted->label ?? 'subject',
+                $situation->assignment->wanted->label ?? 'subject',
                 $error->inWords(),
                 $error->value > 0 ? 'bright' : 'dark',
             ),

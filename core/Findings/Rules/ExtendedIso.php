@@ -28,7 +28,7 @@ final class ExtendedIso implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $iso = $situation->record->iso;
+        $iso = $situation->record->exposure->iso;
         $native = $situation->kit?->body->limits->isoNativeMax;
         if ($iso === null || $native === null) {
             return null;

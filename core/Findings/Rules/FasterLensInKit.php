@@ -35,7 +35,7 @@ final class FasterLensInKit implements FindingRule
         [$settings, $kit, $focalLength, $used] = [
             $situation->record->settings(),
             $situation->kit,
-            $situation->record->focalLength,
+            $situation->record->lens->focalLength,
             $situation->widest(),
         ];
         if ($settings === null || $kit === null || $focalLength === null || $used === null) {
@@ -57,7 +57,7 @@ final class FasterLensInKit implements FindingRule
             $frames = abs(log($nearest / $focalLength, 2)) <= LensChoice::NEAR_ENOUGH;
             $focuses =
                 $situation->focusDistance() === null || $lens->closestFocus <= $situation->focusDistance() + 1e-9;
-            if (! $frames || ! $focuses || $gain->inThirds() < 2 || $lens->name === $situation->record->lens) {
+            if (! $frames || ! $focuses || $gain->inThirds() < 2 || $lens->name === $situation->record->lens->name) {
                 continue;
             }
             if (isset($best) && $best[1]->value >= $gain->value) {

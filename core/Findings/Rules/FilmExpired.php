@@ -28,7 +28,7 @@ final class FilmExpired implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$film, $index] = [$situation->kit?->film, $situation->record->iso];
+        [$film, $index] = [$situation->kit?->film, $situation->record->exposure->iso];
         if ($film === null || $index === null || $film->ageing()->inThirds() < 1) {
             return null;
         }

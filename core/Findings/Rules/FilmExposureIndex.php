@@ -28,7 +28,7 @@ final class FilmExposureIndex implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$film, $index] = [$situation->kit?->film, $situation->record->iso];
+        [$film, $index] = [$situation->kit?->film, $situation->record->exposure->iso];
         if ($film === null || $index === null) {
             return null;
         }

@@ -35,7 +35,7 @@ final class FilmShadowPlacement implements FindingRule
     {
         [$film, $reading, $settings] = [
             $situation->kit?->film,
-            $situation->plan?->shadowReading,
+            $situation->statement->plan?->readings->shadow,
             $situation->record->settings(),
         ];
         if ($film === null || $reading === null || $settings === null || ! $film->kind->protectsShadows()) {

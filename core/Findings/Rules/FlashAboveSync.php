@@ -29,13 +29,13 @@ final class FlashAboveSync implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $time = $situation->record->exposureTime;
+        $time = $situation->record->exposure->exposureTime;
         $sync = $situation->kit?->body->limits->flashSync;
         if (
-            $situation->record->flashFired !== true ||
+            $situation->record->exposure->flashFired !== true ||
             $time === null ||
             $sync === null ||
-            $situation->record->silent === true
+            $situation->record->handling->silent === true
         ) {
             return null;
         }

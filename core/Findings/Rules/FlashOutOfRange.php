@@ -36,7 +36,7 @@ final class FlashOutOfRange implements FindingRule
             $situation->focusDistance(),
         ];
         if (
-            $situation->record->flashFired !== true ||
+            $situation->record->exposure->flashFired !== true ||
             $settings === null ||
             $guideNumber === null ||
             $distance === null

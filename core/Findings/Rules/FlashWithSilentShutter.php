@@ -27,7 +27,7 @@ final class FlashWithSilentShutter implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $record = $situation->record;
-        if ($record->flashFired !== true || $record->silent !== true) {
+        if ($record->exposure->flashFired !== true || $record->handling->silent !== true) {
             return null;
         }
 

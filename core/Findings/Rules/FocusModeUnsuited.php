@@ -29,9 +29,13 @@ final class FocusModeUnsuited implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $mode = $situation->record->focusMode;
+        $mode = $situation->record->handling->focusMode;
         // What moves and what shines at night have rules of their own.
-        if ($mode === null || $situation->intent->movement !== null || $situation->intent->stars) {
+        if (
+            $mode === null ||
+            $situation->statement->intent->movement !== null ||
+            $situation->statement->intent->contents->stars
+        ) {
             return null;
         }
         $isByHand = $mode === FocusMode::Manual;

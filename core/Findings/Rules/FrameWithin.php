@@ -31,7 +31,7 @@ final class FrameWithin implements FindingRule
     {
         $surround = $situation->measures->marks?->surround;
         if ($surround === null) {
-            return $situation->intent->idea !== Idea::Surround
+            return $situation->statement->intent->idea !== Idea::Surround
                 ? null
                 : new Finding(
                     id: $this->id(),

@@ -29,14 +29,14 @@ final class FramingOff implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         [$wanted, $focalLength, $format] = [
-            $situation->intent->focalLength35,
-            $situation->record->focalLength,
+            $situation->statement->intent->focalLength35,
+            $situation->record->lens->focalLength,
             $situation->format(),
         ];
         if ($wanted === null || $focalLength === null || $format === null) {
             return null;
         }
-        $actual = $situation->record->focalLength35 ?? $focalLength * $format->crop();
+        $actual = $situation->record->lens->focalLength35 ?? $focalLength * $format->crop();
         $off = log($actual / $wanted, 2);
         if (abs($off) <= LensChoice::NEAR_ENOUGH) {
             return null;

@@ -34,7 +34,7 @@ final class HandHeldTooLong implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $limit = $situation->handHeldLimit();
-        $time = $situation->record->exposureTime;
+        $time = $situation->record->exposure->exposureTime;
         $support = $situation->record->support;
         if ($limit === null || $time === null || $support === null) {
             return null;
@@ -54,7 +54,7 @@ final class HandHeldTooLong implements FindingRule
                 $time,
                 $support->label(),
                 $beyond->inWords(),
-                round($situation->record->focalLength ?? 0),
+                round($situation->record->lens->focalLength ?? 0),
                 Stops::of($beyond->value)->inWords(),
             ),
             evidence: [new Evidence('exposure time', $time->exact, 's', $limit->seconds, -$beyond->value, 'stops')],

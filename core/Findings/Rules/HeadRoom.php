@@ -29,7 +29,11 @@ final class HeadRoom implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $region = $situation->measures->subject?->region;
-        if ($region === null || ! $situation->intent->person || $situation->intent->idea !== null) {
+        if (
+            $region === null ||
+            ! $situation->statement->intent->contents->person ||
+            $situation->statement->intent->idea !== null
+        ) {
             return null;
         }
         [$above, $below] = [$region->y, 1 - $region->y - $region->height];

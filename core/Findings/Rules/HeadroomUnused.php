@@ -32,7 +32,7 @@ final class HeadroomUnused implements FindingRule
         $room = $situation->measures->toneDetail()->headroomStops;
         if (
             $situation->approach->protects !== Protects::Highlights ||
-            $situation->wanted !== null ||
+            $situation->assignment->wanted !== null ||
             $room < Thresholds::HEADROOM
         ) {
             return null;

@@ -34,7 +34,11 @@ final class HighIsoOnTripod implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$iso, $time, $slack] = [$situation->record->iso, $situation->record->exposureTime, $situation->isoSlack()];
+        [$iso, $time, $slack] = [
+            $situation->record->exposure->iso,
+            $situation->record->exposure->exposureTime,
+            $situation->isoSlack(),
+        ];
         if (
             $situation->record->support?->stopsSteadier() !== null ||
             $iso === null ||

@@ -38,8 +38,8 @@ final class HyperfocalFocus implements FindingRule
         if (
             $depth === null ||
             $focus === null ||
-            ! $situation->intent->asksForDepth() ||
-            $situation->intent->sharpTo() !== null
+            ! $situation->statement->intent->asksForDepth() ||
+            $situation->statement->intent->sharpTo() !== null
         ) {
             return null;
         }

@@ -28,7 +28,7 @@ final class IdeaKept implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $idea = $situation->intent->idea;
+        $idea = $situation->statement->intent->idea;
         $distances = $situation->measures->composition?->ideas;
         $subject = $situation->measures->subject;
         if ($idea === null || $distances === null || $subject === null

@@ -36,8 +36,8 @@ final class IsoSlack implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $slack = $situation->isoSlack();
-        $iso = $situation->record->iso;
-        $time = $situation->record->exposureTime;
+        $iso = $situation->record->exposure->iso;
+        $time = $situation->record->exposure->exposureTime;
         $support = $situation->record->support;
         $limit = $situation->handHeldLimit();
         // On a tripod another finding speaks of it.

@@ -35,18 +35,19 @@ final class JpegOnly implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         if (
-            $situation->fileFormat !== 'JPEG' ||
+            $situation->file->format !== 'JPEG' ||
             $situation->kit?->film !== null ||
             $situation->approach->protects === Protects::MidTones
         ) {
             return null;
         }
+        $range = $situation->statement->intent->sceneStops ?? 0.0;
+        $offBy = abs($situation->placementError()->value ?? 0.0);
         $reasons = array_filter([
-            'the scene spans more than a JPEG holds' => ($situation->intent->sceneStops ?? 0.0) > self::JPEG_RANGE,
+            'the scene spans more than a JPEG holds' => $range > self::JPEG_RANGE,
             'the shadows are to be lifted' => $situation->approach->wideRange === WideRange::LiftedShadows &&
-                ($situation->intent->sceneStops ?? 0.0) > self::JPEG_RANGE - 1,
-            'the exposure is off by more than a JPEG forgives' => abs($situation->placementError()->value ?? 0.0)
-                > self::FORGIVES,
+                $range > self::JPEG_RANGE - 1,
+            'the exposure is off by more than a JPEG forgives' => $offBy > self::FORGIVES,
         ]);
         if ($reasons === []) {
             return null;
@@ -63,15 +64,15 @@ final class JpegOnly implements FindingRule
             ),
             evidence: [
                 new Evidence('file', 'JPEG', '', 'raw'),
-                ...$situation->intent->sceneStops === null
+                ...$situation->statement->intent->sceneStops === null
                     ? []
                     : [
                         new Evidence(
                             'range of the scene',
-                            $situation->intent->sceneStops,
+                            $situation->statement->intent->sceneStops,
                             'stops',
                             self::JPEG_RANGE,
-                            self::JPEG_RANGE - $situation->intent->sceneStops,
+                            self::JPEG_RANGE - $situation->statement->intent->sceneStops,
                         ),
                     ],
             ],

@@ -41,7 +41,7 @@ final class LineThroughSubject implements FindingRule
             if ($line['length'] < max(0.5, 1.8 * $along) || $inside < 0.05 || $inside > 0.6) {
                 continue;
             }
-            $head = ! $line['upright'] && $inside < 0.35 && $situation->intent->person;
+            $head = ! $line['upright'] && $inside < 0.35 && $situation->statement->intent->contents->person;
 
             return new Finding(
                 id: $this->id(),

@@ -45,7 +45,7 @@ final class LinesLead implements FindingRule
             $marked !== null
                 ? $marked['leading'] === $marked['marked']
                 : count($leads) >= 2 && $share >= Thresholds::LEADING;
-        $declared = $situation->intent->idea === Idea::Lines || $marked !== null;
+        $declared = $situation->statement->intent->idea === Idea::Lines || $marked !== null;
         if (! $isKept && ! $declared) {
             return null;
         }

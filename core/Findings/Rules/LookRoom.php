@@ -29,7 +29,7 @@ final class LookRoom implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $facing = $situation->intent->facing;
+        $facing = $situation->statement->intent->facing;
         $region = $situation->measures->subject?->region;
         if ($region === null || $facing === null || $facing === Facing::Camera) {
             return null;

@@ -39,14 +39,14 @@ final class MeterFooled implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $error = $situation->placementError();
-        $wanted = $situation->wanted;
+        $wanted = $situation->assignment->wanted;
         $reading = $this->reading($situation);
         $believed = abs($reading->value) <= self::BELIEVED;
         $pulledToGrey = $error !== null && $wanted !== null && $wanted->stops->value * $error->value < 0;
         if ($error === null || $wanted === null || ! $believed || ! $pulledToGrey || abs($error->value) < self::MISS) {
             return null;
         }
-        $needed = Stops::of(($situation->record->compensation ?? 0.0) - $error->value);
+        $needed = Stops::of(($situation->record->exposure->compensation ?? 0.0) - $error->value);
 
         return new Finding(
             id: $this->id(),
@@ -87,13 +87,13 @@ final class MeterFooled implements FindingRule
         $verdicts = $situation->measures->metering;
 
         return Stops::of(
-            match ($situation->record->metering) {
+            match ($situation->record->exposure->metering) {
                 MeteringPattern::Centre => $verdicts['centre'],
                 MeteringPattern::Spot => $verdicts['spot'],
                 MeteringPattern::Highlight => $verdicts['highlight'],
                 default => $verdicts['scene'],
             } -
-                ($situation->record->compensation ?? 0.0),
+                ($situation->record->exposure->compensation ?? 0.0),
         );
     }
 }

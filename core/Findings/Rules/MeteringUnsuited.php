@@ -31,17 +31,17 @@ final class MeteringUnsuited implements FindingRule
     {
         $error = $situation->placementError();
         $verdicts = $situation->measures->metering;
-        $used = $situation->record->metering->value;
+        $used = $situation->record->exposure->metering->value;
         if (
             $error === null ||
-            ! $situation->record->mode->followsTheMeter() ||
+            ! $situation->record->exposure->mode->followsTheMeter() ||
             ! array_key_exists($used, $verdicts) ||
             abs($error->value) < 0.5
         ) {
             return null;
         }
-        $compensation = $situation->record->compensation ?? 0.0;
-        $wanted = $situation->wanted->stops->value ?? 0.0;
+        $compensation = $situation->record->exposure->compensation ?? 0.0;
+        $wanted = $situation->assignment->wanted->stops->value ?? 0.0;
         // Where each pattern would have put the subject: it renders its own reading as mid-grey.
         $placed = array_map(fn (float $verdict): float => $error->value + $wanted - $verdict + $compensation,
             $verdicts);

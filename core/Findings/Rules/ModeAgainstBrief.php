@@ -29,11 +29,11 @@ final class ModeAgainstBrief implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $mode = $situation->record->mode;
+        [$mode, $isAutomatic] = [$situation->record->exposure->mode, $situation->record->exposure->isoAutomatic];
         $taken = array_values(
             array_filter(
-                $situation->brief->decisions ?? [],
-                fn (DecisionAsked $asked): bool => ! $asked->isLeftTo($mode, $situation->record->isoAutomatic),
+                $situation->assignment->brief->decisions ?? [],
+                fn (DecisionAsked $asked): bool => ! $asked->isLeftTo($mode, $isAutomatic),
             ),
         );
         if ($taken === [] || $mode === ExposureMode::Auto || $mode === ExposureMode::Scene) {

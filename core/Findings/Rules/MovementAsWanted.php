@@ -29,8 +29,8 @@ final class MovementAsWanted implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $movement = $situation->intent->movement;
-        $time = $situation->record->exposureTime;
+        $movement = $situation->statement->intent->movement;
+        $time = $situation->record->exposure->exposureTime;
         $band = $situation->movementBand();
         if ($movement === null || $time === null || $band === null) {
             return null;

@@ -29,8 +29,8 @@ final class NeitherNearNorFar implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $region = $situation->measures->subject?->region;
-        $held = $situation->measures->composition?->subjectAttention;
-        if ($region === null || $held === null || $situation->intent->idea !== null) {
+        $held = $situation->measures->composition?->attention->subjectShare;
+        if ($region === null || $held === null || $situation->statement->intent->idea !== null) {
             return null;
         }
         $share = $region->sharePct();

@@ -29,7 +29,7 @@ final class NoReason implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        if ($situation->reason === null || mb_strlen(trim($situation->reason)) >= self::LEAST) {
+        if ($situation->statement->reason === null || mb_strlen(trim($situation->statement->reason)) >= self::LEAST) {
             return null;
         }
 
@@ -42,7 +42,7 @@ final class NoReason implements FindingRule
             evidence: [
                 new Evidence(
                     'reason',
-                    trim($situation->reason) === '' ? 'none' : trim($situation->reason),
+                    trim($situation->statement->reason) === '' ? 'none' : trim($situation->statement->reason),
                     '',
                     'a sentence',
                 ),

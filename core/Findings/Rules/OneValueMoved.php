@@ -28,7 +28,7 @@ final class OneValueMoved implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $series = $situation->series;
+        $series = $situation->assignment->series;
         $moving = $series?->moving() ?? [];
         if (
             $series === null ||

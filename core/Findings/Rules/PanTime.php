@@ -31,10 +31,10 @@ final class PanTime implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $time = $situation->record->exposureTime;
+        $time = $situation->record->exposure->exposureTime;
         $band = $situation->movementBand();
         if (
-            $situation->intent->movement?->want !== MovementLook::Pan ||
+            $situation->statement->intent->movement?->want !== MovementLook::Pan ||
             $time === null ||
             $band?->shortest === null ||
             $band->longest === null

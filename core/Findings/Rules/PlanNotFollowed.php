@@ -28,7 +28,7 @@ final class PlanNotFollowed implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $compared = PlanComparison::of($situation->plan, $situation->record);
+        $compared = PlanComparison::of($situation->statement->plan, $situation->record);
         if ($compared === null || $compared->isFollowed()) {
             return null;
         }

@@ -28,8 +28,8 @@ final class PriorityAcrossLight implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $mode = $situation->record->mode;
-        if (! $situation->intent->crossesLight || ! $mode->followsTheMeter()) {
+        $mode = $situation->record->exposure->mode;
+        if (! $situation->statement->intent->contents->crossesLight || ! $mode->followsTheMeter()) {
             return null;
         }
 

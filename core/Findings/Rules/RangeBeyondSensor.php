@@ -34,10 +34,10 @@ final class RangeBeyondSensor implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $scene = $situation->intent->sceneStops;
-        $iso = $situation->record->iso;
+        $scene = $situation->statement->intent->sceneStops;
+        $iso = $situation->record->exposure->iso;
         $body = $situation->kit?->body;
-        if ($scene === null || $iso === null || $situation->series !== null) {
+        if ($scene === null || $iso === null || $situation->assignment->series !== null) {
             return null;
         }
         $usable = UsableRange::of($body, $iso);

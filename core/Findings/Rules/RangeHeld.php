@@ -29,11 +29,11 @@ final class RangeHeld implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $series = $situation->series;
-        if ($series?->kind() !== SeriesKind::Bracket || count($situation->rowTones) !== $series->count()) {
+        $series = $situation->assignment->series;
+        if ($series?->kind() !== SeriesKind::Bracket || count($situation->assignment->rowTones) !== $series->count()) {
             return null;
         }
-        $held = CoveredRange::of($series->exposures(), $situation->rowTones);
+        $held = CoveredRange::of($series->exposures(), $situation->assignment->rowTones);
         $missing = array_keys(
             array_filter([
                 'darker' => $held->lostPct > Thresholds::END_OPEN,

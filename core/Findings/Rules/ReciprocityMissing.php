@@ -31,8 +31,8 @@ final class ReciprocityMissing implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        [$film, $time] = [$situation->kit?->film, $situation->record->exposureTime];
-        $planned = $situation->plan?->exposureTime;
+        [$film, $time] = [$situation->kit?->film, $situation->record->exposure->exposureTime];
+        $planned = $situation->statement->plan?->exposure->exposureTime;
         // The metered time is what the plan says; without a plan nobody can tell whether the time was corrected
         // already.
         if ($film === null || $time === null || $planned === null || $planned->exact <= self::HOLDS_TO) {

@@ -33,8 +33,8 @@ final class SilkMissed implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $time = $situation->record->exposureTime;
-        if ($situation->intent->movement?->want !== MovementLook::Silk || $time === null) {
+        $time = $situation->record->exposure->exposureTime;
+        if ($situation->statement->intent->movement?->want !== MovementLook::Silk || $time === null) {
             return null;
         }
         [$shortest, $longest] = WaterLook::Silk->band();
@@ -89,9 +89,12 @@ final class SilkMissed implements FindingRule
                     : sprintf(
                         '%s would be silk: %s%s, on a tripod',
                         ucfirst((string) $wanted),
-                        $suggestion->settings,
-                        $suggestion->filterStops > 0
-                            ? sprintf(' behind a filter of %s', Stops::of($suggestion->filterStops)->inWords())
+                        $suggestion->exposure->settings,
+                        $suggestion->exposure->filterStops > 0
+                            ? sprintf(
+                                ' behind a filter of %s',
+                                Stops::of($suggestion->exposure->filterStops)->inWords(),
+                            )
                             : '',
                     ),
             ),

@@ -34,10 +34,10 @@ final class SingleFocusOnMovement implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $movement = $situation->intent->movement;
+        $movement = $situation->statement->intent->movement;
         if (
             $movement === null ||
-            $situation->record->focusMode !== FocusMode::Single ||
+            $situation->record->handling->focusMode !== FocusMode::Single ||
             ! in_array($movement->want, [MovementLook::Freeze, MovementLook::Acceptable, MovementLook::Pan], true)
         ) {
             return null;

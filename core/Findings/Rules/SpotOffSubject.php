@@ -34,8 +34,8 @@ final class SpotOffSubject implements FindingRule
         $centre = $situation->measures->subject?->region->centre();
         $error = $situation->placementError();
         if (
-            $situation->record->metering !== MeteringPattern::Spot ||
-            ! $situation->record->mode->followsTheMeter() ||
+            $situation->record->exposure->metering !== MeteringPattern::Spot ||
+            ! $situation->record->exposure->mode->followsTheMeter() ||
             $centre === null ||
             $error === null ||
             abs($error->value) <= 0.5

@@ -32,9 +32,9 @@ final class StabiliserMismatch implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         [$stabiliser, $support, $time] = [
-            $situation->record->stabiliser,
+            $situation->record->handling->stabiliser,
             $situation->record->support,
-            $situation->record->exposureTime,
+            $situation->record->exposure->exposureTime,
         ];
         if ($stabiliser === null || $support === null || $time === null) {
             return null;

@@ -31,9 +31,9 @@ final class StarsTrail implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $time = $situation->record->exposureTime;
+        $time = $situation->record->exposure->exposureTime;
         $limit = $situation->starLimit();
-        $focalLength = $situation->record->focalLength;
+        $focalLength = $situation->record->lens->focalLength;
         if ($time === null || $limit === null || $focalLength === null) {
             return null;
         }
@@ -45,7 +45,12 @@ final class StarsTrail implements FindingRule
         $trail =
             $pitch === null
                 ? null
-                : StarTrail::pixels($focalLength, $pitch, $situation->intent->declination, $time->exact);
+                : StarTrail::pixels(
+                    $focalLength,
+                    $pitch,
+                    $situation->statement->intent->contents->declination,
+                    $time->exact,
+                );
         $needed = ExposureTime::noLongerThan($limit);
 
         return new Finding(

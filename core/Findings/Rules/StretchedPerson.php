@@ -34,11 +34,16 @@ final class StretchedPerson implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         [$focalLength, $format, $subject] = [
-            $situation->record->focalLength,
+            $situation->record->lens->focalLength,
             $situation->format(),
             $situation->measures->subject,
         ];
-        if (! $situation->intent->person || $focalLength === null || $format === null || $subject === null) {
+        if (
+            ! $situation->statement->intent->contents->person ||
+            $focalLength === null ||
+            $format === null ||
+            $subject === null
+        ) {
             return null;
         }
         $region = $subject->region;

@@ -31,12 +31,12 @@ final class SubjectAlone implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         [$composition, $subject] = [$situation->measures->composition, $situation->measures->subject];
-        if ($situation->intent->idea !== Idea::Isolation || $composition === null || $subject === null) {
+        if ($situation->statement->intent->idea !== Idea::Isolation || $composition === null || $subject === null) {
             return null;
         }
         $rivals = array_values(
             array_filter(
-                $composition->attention,
+                $composition->attention->peaks,
                 fn (array $peak): bool => ! $subject->region->holds($peak['x'], $peak['y']) &&
                     $peak['weight'] >= Thresholds::COMPETES,
             ),

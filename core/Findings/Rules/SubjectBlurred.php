@@ -36,8 +36,8 @@ final class SubjectBlurred implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $movement = $situation->intent->movement;
-        $time = $situation->record->exposureTime;
+        $movement = $situation->statement->intent->movement;
+        $time = $situation->record->exposure->exposureTime;
         $longest = $situation->movementBand()?->longest;
         if (
             $movement === null ||

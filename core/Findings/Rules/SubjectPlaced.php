@@ -36,7 +36,7 @@ final class SubjectPlaced implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $error = $situation->placementError();
-        $wanted = $situation->wanted;
+        $wanted = $situation->assignment->wanted;
         $subject = $situation->measures->subject;
         if ($error === null || $wanted === null || $subject === null) {
             return null;

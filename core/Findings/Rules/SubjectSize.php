@@ -37,7 +37,7 @@ final class SubjectSize implements FindingRule
         if (! $small && $share <= Thresholds::SUBJECT_LARGE) {
             return null;
         }
-        $focalLength = $situation->record->focalLength;
+        $focalLength = $situation->record->lens->focalLength;
         // The area grows with the square of the focal length.
         $times = sqrt(($small ? 3 * Thresholds::SUBJECT_SMALL : 0.6 * Thresholds::SUBJECT_LARGE) / $share);
 

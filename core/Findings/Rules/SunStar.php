@@ -32,8 +32,12 @@ final class SunStar implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $aperture = $situation->record->fNumber;
-        if (! $situation->intent->sunStar || $aperture === null || $aperture->exact >= self::STARS_FROM * 0.97) {
+        $aperture = $situation->record->exposure->fNumber;
+        if (
+            ! $situation->statement->intent->contents->sunStar ||
+            $aperture === null ||
+            $aperture->exact >= self::STARS_FROM * 0.97
+        ) {
             return null;
         }
         $needed = Aperture::of(self::STARS_FROM);

@@ -30,7 +30,7 @@ final class Tilted implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $composition = $situation->measures->composition;
-        $tilt = $composition?->tiltDeg;
+        $tilt = $composition?->lean->tiltDeg;
         if (
             $composition === null ||
             $tilt === null ||

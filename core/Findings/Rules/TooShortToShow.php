@@ -32,8 +32,8 @@ final class TooShortToShow implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $movement = $situation->intent->movement;
-        $time = $situation->record->exposureTime;
+        $movement = $situation->statement->intent->movement;
+        $time = $situation->record->exposure->exposureTime;
         $shortest = $situation->movementBand()?->shortest;
         if ($movement?->want !== MovementLook::Streak || $time === null || $shortest === null) {
             return null;

@@ -30,7 +30,7 @@ final class UncomfortableNoise implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $iso = $situation->record->iso;
+        $iso = $situation->record->exposure->iso;
         $comfortable = $situation->kit?->body->comfortableIso;
         if ($iso === null || $comfortable === null) {
             return null;

@@ -29,7 +29,7 @@ final class UnequalExposures implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $series = $situation->series;
+        $series = $situation->assignment->series;
         if ($series?->kind() !== SeriesKind::EqualExposures) {
             return null;
         }

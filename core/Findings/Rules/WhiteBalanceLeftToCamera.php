@@ -28,13 +28,13 @@ final class WhiteBalanceLeftToCamera implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         if (
-            $situation->record->whiteBalance !== 'auto' ||
+            $situation->record->handling->whiteBalance !== 'auto' ||
             $situation->approach->whiteBalance !== WhiteBalanceSetting::Fixed ||
             $situation->kit?->film !== null
         ) {
             return null;
         }
-        $isRow = $situation->series !== null;
+        $isRow = $situation->assignment->series !== null;
 
         return new Finding(
             id: $this->id(),

@@ -38,7 +38,7 @@ final class WholeFrameSoft implements FindingRule
         }
         $directional = $focus->directional !== null && abs($focus->directional) >= Thresholds::DIRECTIONAL;
         $limit = $situation->handHeldLimit();
-        $time = $situation->record->exposureTime;
+        $time = $situation->record->exposure->exposureTime;
         $slow = $limit !== null && $time !== null && $limit->roomFor($time->exact)->value < 0;
 
         return new Finding(

@@ -26,9 +26,9 @@ final class WideColourSpace implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $space = $situation->colourSpace;
+        $space = $situation->file->colourSpace;
         if (
-            $situation->fileFormat !== 'JPEG' ||
+            $situation->file->format !== 'JPEG' ||
             $space === null ||
             preg_match('/sRGB|IEC ?61966/i', $space) === 1 ||
             preg_match('/gr[ae]y|CMYK/i', $space) === 1

@@ -41,13 +41,13 @@ final class WideOpenUnneeded implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         [$settings, $widest] = [$situation->record->settings(), $situation->widest()];
-        $intent = $situation->intent;
+        $intent = $situation->statement->intent;
         // Wide open for the sake of separation, stars or little light is what it is there for.
         if (
             $settings === null ||
             $widest === null ||
             $intent->asksForSeparation() ||
-            $intent->stars ||
+            $intent->contents->stars ||
             $settings->aperture->exact > $widest->exact * 1.03 ||
             $settings->aperture->exact >= self::SLOW_LENS
         ) {

@@ -30,8 +30,8 @@ final class WindOnFoliage implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $time = $situation->record->exposureTime;
-        if (! $situation->intent->foliage || $time === null) {
+        $time = $situation->record->exposure->exposureTime;
+        if (! $situation->statement->intent->contents->foliage || $time === null) {
             return null;
         }
         $beyond = Stops::ofRatio($time->exact / Situation::WIND_HOLDS);

@@ -85,7 +85,7 @@
     @if ($view->isDraft())
         <form method="post" action="{{ route('attempts.hand-in', $view->attempt) }}" class="sheet" data-once>@csrf
             @if ($view->missing())
-                <p class="word">The brief wants {{ $view->brief->frames }} frames; {{ $view->missing() }}
+                <p class="word">The brief wants {{ $view->brief->frames->least }} frames; {{ $view->missing() }}
                     {{ $view->missing() === 1 ? 'is' : 'are' }} missing. You can hand in what there is, and the checks
                     will say so.</p>
             @endif

@@ -1,5 +1,6 @@
-<x-layout :title="'Return: ' . $brief->title" :course="$attempt->setBrief->course" wide>
-    <p class="eyebrow"><a href="{{ route('set-briefs.show', $attempt->setBrief) }}">{{ $brief->title }}</a> · returned
+<x-layout :title="'Return: ' . $brief->words->title" :course="$attempt->setBrief->course" wide>
+    <p class="eyebrow"><a href="{{ route('set-briefs.show', $attempt->setBrief) }}">{{ $brief->words->title }}</a> ·
+        returned
         {{ $attempt->setBrief->course->formatMoment($attempt->returned_at) }}</p>
     <h1>{{ $owner ? 'Your return' : 'Return to ' . $attempt->user->name }} <span class="fine">attempt
             {{ $attempt->number }}</span></h1>

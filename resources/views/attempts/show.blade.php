@@ -1,6 +1,7 @@
 @use(App\Models\AttemptState)
 <x-layout :title="'Attempt ' . $view->attempt->number" :course="$view->attempt->setBrief->course" wide>
-    <p class="eyebrow"><a href="{{ route('set-briefs.show', $view->attempt->setBrief) }}">{{ $view->brief->title }}</a>
+    <p class="eyebrow"><a
+        href="{{ route('set-briefs.show', $view->attempt->setBrief) }}">{{ $view->brief->words->title }}</a>
         ·
         attempt {{ $view->attempt->number }}</p>
     <h1>{{ $view->attempt->state === AttemptState::Draft ? 'Prepare your frames' : 'Your frames' }} <span

@@ -29,7 +29,8 @@
                     @foreach (ExposureMode::cases() as $mode)
                         @if ($mode !== ExposureMode::Unknown)
                             <option value="{{ $mode->value }}"
-                                @selected(old('mode', $bank->mode->value) === $mode->value)>{{ $mode->label() }}
+                                @selected(old('mode', $bank->exposure->mode->value) === $mode->value)>{{ $mode->label()
+                                    }}
                             </option>
                         @endif
                     @endforeach
@@ -39,7 +40,8 @@
                     @foreach ([MeteringPattern::Scene, MeteringPattern::Centre, MeteringPattern::Spot,
                         MeteringPattern::Highlight] as $pattern)
                         <option value="{{ $pattern->value }}"
-                            @selected(old('metering', $bank->metering->value) === $pattern->value)>{{ $pattern->label()
+                            @selected(old('metering', $bank->exposure->metering->value) === $pattern->value)>{{
+                                $pattern->label()
                             }}
                         </option>
                     @endforeach
@@ -49,21 +51,22 @@
                     @foreach (['single' => 'single', 'continuous' => 'continuous', 'manual' => 'by hand']
                         as $value => $label)
                         <option value="{{ $value }}"
-                            @selected(old('focus', $bank->focus->value) === $value)>{{ $label }}</option>
+                            @selected(old('focus', $bank->handling->focus->value) === $value)>{{ $label }}</option>
                     @endforeach
                 </select>
             </label>
             <label>Focus looks for <select name="detection">
                     @foreach (BankFormat::DETECTION as $value => $label)
                         <option value="{{ $value }}"
-                            @selected(old('detection', $bank->detection ?? '') === $value)>{{ $label }}</option>
+                            @selected(old('detection', $bank->handling->detection ?? '') === $value)>{{ $label
+                                }}</option>
                     @endforeach
                 </select>
             </label>
             <label>Drive <select name="drive">
                     @foreach (BankFormat::DRIVES as $value => $label)
                         <option value="{{ $value }}"
-                            @selected(old('drive', $bank->drive) === $value)>{{ $label }}</option>
+                            @selected(old('drive', $bank->handling->drive) === $value)>{{ $label }}</option>
                     @endforeach
                 </select>
             </label>
@@ -76,9 +79,10 @@
             </label>
         </div>
         <div class="intent-flags">
-            @foreach (['silent' => 'silent shutter', 'flash' => 'flash', 'isNight' => 'used in the dark']
-                as $key => $label)
-                <label><input type="checkbox" name="{{ $key }}" value="1" @checked(old('name') === null ? $bank->$key
+            @foreach (['silent' => ['silent shutter', $bank->handling->silent],
+                'flash' => ['flash', $bank->exposure->flash], 'isNight' => ['used in the dark', $bank->isNight]]
+                as $key => [$label, $isOn])
+                <label><input type="checkbox" name="{{ $key }}" value="1" @checked(old('name') === null ? $isOn
                     : old($key))>
                     {{ $label }}</label>
             @endforeach

@@ -14,8 +14,8 @@
                     </div>
                 @endforeach
             </dl>
-            @if ($result->pupil)
-                <x-pupil :pupil="$result->pupil" />
+            @if ($result->drawings->pupil)
+                <x-pupil :pupil="$result->drawings->pupil" />
             @endif
         </div>
     @endif
@@ -60,8 +60,8 @@
                 </ol>
             @else<p class="fine">No limit was met.</p>
             @endif
-            @if ($result->pupil)
-                <x-pupil :pupil="$result->pupil" />
+            @if ($result->drawings->pupil)
+                <x-pupil :pupil="$result->drawings->pupil" />
             @endif
         </div>
     @endif
@@ -75,24 +75,25 @@
             @endforeach
         </div>
     @endif
-    @if ($result->map)
-        <div class="sheet"><x-exposure-map :map="$result->map" id="bench-map" /></div>
+    @if ($result->drawings->map)
+        <div class="sheet"><x-exposure-map :map="$result->drawings->map" id="bench-map" /></div>
     @endif
-    @if ($result->ruler || $result->comb)
+    @if ($result->drawings->ruler || $result->drawings->comb)
         <div class="sheet">
-            @if ($result->ruler)
-                <x-depth-ruler :ruler="$result->ruler" />
-                @endif @if ($result->comb)
-                    <x-movement-comb :comb="$result->comb" />
+            @if ($result->drawings->ruler)
+                <x-depth-ruler :ruler="$result->drawings->ruler" />
+                @endif @if ($result->drawings->comb)
+                    <x-movement-comb :comb="$result->drawings->comb" />
                 @endif
         </div>
     @endif
-    @if ($result->ledger)
+    @if ($result->drawings->ledger)
         <div class="sheet">
-            @if ($result->secondLedger)
-                <x-ledger-compare :before="$result->ledger" :after="$result->secondLedger" beforeName="First"
+            @if ($result->drawings->secondLedger)
+                <x-ledger-compare :before="$result->drawings->ledger" :after="$result->drawings->secondLedger"
+                    beforeName="First"
                     afterName="Second"
-                caption="the first setting against the second" />@else<x-ledger :ledger="$result->ledger" />
+                caption="the first setting against the second" />@else<x-ledger :ledger="$result->drawings->ledger" />
             @endif
         </div>
     @endif

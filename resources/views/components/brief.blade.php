@@ -1,11 +1,11 @@
 @props(['brief'])
 <p class="lead-text">
-    {{ $brief->purpose }}</p>
+    {{ $brief->words->purpose }}</p>
 <div class="brief-parts">
     <section>
         <h3>What to do</h3>
         <ol>
-            @foreach ($brief->task as $step)
+            @foreach ($brief->words->task as $step)
                 <li>{{ $step }}</li>
             @endforeach
         </ol>
@@ -20,6 +20,6 @@
     </section>
     <section class="cautions">
         <h3>Take care</h3>
-        <x-cautions :cautions="$brief->cautions" />
+        <x-cautions :cautions="$brief->words->cautions" />
     </section>
 </div>

@@ -9,10 +9,10 @@
         {{ $suggestion->setup() }}
     </p>
     <ul class="gains">
-        @foreach ($suggestion->gains as $gain)
+        @foreach ($suggestion->effect->gains as $gain)
             <li><span class="sign" aria-label="gains">+</span> {{ $gain }}</li>
         @endforeach
-        @foreach ($suggestion->costs as $cost)
+        @foreach ($suggestion->effect->costs as $cost)
             <li><span class="sign" aria-label="costs">−</span> {{ $cost }}</li>
         @endforeach
     </ul>

@@ -101,7 +101,7 @@
                     <option value="">no scene</option>
                     @foreach ($scenes as $scene)
                         <option value="{{ $scene->id }}"
-                            @selected($input->text('scene') === $scene->id)>{{ $scene->title }}</option>
+                            @selected($input->text('scene') === $scene->id)>{{ $scene->words->title }}</option>
                     @endforeach
                 </select>
             </section>

@@ -8,7 +8,8 @@
                 <h2><label class="choice"><input type="checkbox" name="brief[]" value="{{ $brief->id }}"
                             @checked(!in_array($brief->id, $there, true)) @disabled(in_array($brief->id, $there, true))>
                                 <span><span
-                                class="number">{{ $brief->number }}</span> {{ $brief->title }}</span></label></h2>
+                                class="number">{{ $brief->number }}</span>
+                                {{ $brief->words->title }}</span></label></h2>
                 @if (in_array($brief->id, $there, true))
                     <p class="word">You have a brief called "{{ $brief->id }}" already. It stays as it is; this one
                         is left alone.</p>

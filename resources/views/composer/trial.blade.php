@@ -33,7 +33,7 @@
                                             src="{{ route('frames.picture', $frame) }}" alt="" loading="lazy"
                                             width="72" height="48">
                                         <span>{{ $frame->attempt->user->name }}<br><span
-                                                class="fine">{{ $frame->attempt->setBrief->content()->title
+                                                class="fine">{{ $frame->attempt->setBrief->content()->words->title
                                                 }}</span></span></span>
                                 </th>
                                 @foreach ($brief->checks as $check)

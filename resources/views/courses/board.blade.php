@@ -35,11 +35,12 @@
                     <tr class="board-sums">
                         <th scope="row">handed in, waiting</th>
                         @foreach ($board->briefs() as $brief)
-                            <td>{{ $brief->handedIn }}{{ $brief->waiting ? ', '
-                                : '' }}@if ($brief->waiting)<b>{{ $brief->waiting }}</b>@endif @if ($brief->oldest)
+                            <td>{{ $brief->attempts->handedIn }}{{ $brief->attempts->waiting ? ', '
+                                : '' }}@if ($brief->attempts->waiting)<b>{{ $brief->attempts->waiting }}</b>@endif
+                                @if ($brief->attempts->oldest)
                                         <br><span class="fine">since
-                                            {{ $brief->oldest->clone()->setTimezone($course->timezone)->format('j M')
-                                                }}</span>
+                                            {{ $brief->attempts->oldest->clone()->setTimezone($course->timezone)
+                                                ->format('j M') }}</span>
                                     @endif
                             </td>
                         @endforeach

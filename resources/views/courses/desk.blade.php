@@ -7,9 +7,9 @@
         <select id="brief" name="brief">
             <option value="">all</option>
             @foreach ($briefs as $one)
-                @if ($one->waiting + $one->atDesk > 0)
+                @if ($one->attempts->waiting + $one->attempts->atDesk > 0)
                     <option value="{{ $one->setBrief }}" @selected($brief === $one->setBrief)>{{ $one->number }}
-                        {{ $one->title }}: {{ $one->waiting + $one->atDesk }}</option>
+                        {{ $one->title }}: {{ $one->attempts->waiting + $one->attempts->atDesk }}</option>
                 @endif
             @endforeach
         </select>

@@ -66,18 +66,19 @@
                             @if ($brief->students === 0)
                                 <span class="fine">no students yet</span>
                             @else
-                                <span>{{ $brief->handedIn }} of {{ $brief->students }} handed in</span>
-                                @if ($brief->waiting)
+                                <span>{{ $brief->attempts->handedIn }} of {{ $brief->students }} handed in</span>
+                                @if ($brief->attempts->waiting)
                                     <a
                                         href="{{ route('courses.desk',
-                                        ['course' => $course, 'brief' => $brief->setBrief]) }}"><b>{{ $brief->waiting }}
+                                        ['course' => $course, 'brief' => $brief->setBrief]) }}"><b>{{
+                                            $brief->attempts->waiting }}
                                             waiting</b></a>
                                 @endif
-                                @if ($brief->atDesk)
-                                    <span>{{ $brief->atDesk }} at the desk</span>
+                                @if ($brief->attempts->atDesk)
+                                    <span>{{ $brief->attempts->atDesk }} at the desk</span>
                                 @endif
-                                @if ($brief->returned)
-                                    <span>{{ $brief->returned }} returned</span>
+                                @if ($brief->attempts->returned)
+                                    <span>{{ $brief->attempts->returned }} returned</span>
                                 @endif
                             @endif
                         </p>

@@ -14,7 +14,8 @@
                             <span class="fine">You have not handed in yet.</span>
                             @if ($row->plan)
                                 <a href="{{ route('plans.edit', $row->brief->setBrief) }}">Your
-                                plan{{ $row->plan->chosen ? ': ' . $row->plan->chosen->settings : '' }}</a>@else<a
+                                plan{{ $row->plan->chosen ? ': ' . $row->plan->chosen->exposure->settings
+                                    : '' }}</a>@else<a
                                     href="{{ route('plans.edit', $row->brief->setBrief) }}">Plan it</a>
                             @endif
                         @else

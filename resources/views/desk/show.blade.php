@@ -12,7 +12,7 @@
         <header class="desk-head">
             <div>
                 <p class="eyebrow">Desk · <a
-                        href="{{ route('set-briefs.show', $attempt->setBrief) }}">{{ $brief->title }}</a></p>
+                        href="{{ route('set-briefs.show', $attempt->setBrief) }}">{{ $brief->words->title }}</a></p>
                 <h1 tabindex="-1">{{ $attempt->user->name }} <span class="fine">attempt {{ $attempt->number }}</span>
                     <span class="state state-{{ $shownState->value }}">{{ $shownState->label() }}</span></h1>
             </div>

@@ -14,8 +14,8 @@
                     <div class="surround"><img
                         src="{{ route('drills.picture', [...$address, 'frame' => $frame->name]) }}"
                             width="960" height="640"
-                            alt="{{ $drill->choices[$frame->name] ?? 'the ' . $frame->name . ' frame' }}"></div>
-                    <figcaption>{{ ucfirst($drill->choices[$frame->name] ?? 'the ' . $frame->name . ' frame')
+                            alt="{{ $drill->answer->choices[$frame->name] ?? 'the ' . $frame->name . ' frame' }}"></div>
+                    <figcaption>{{ ucfirst($drill->answer->choices[$frame->name] ?? 'the ' . $frame->name . ' frame')
                         }}@if ($isRight !== null)
                             <span class="fine"> · {{ $frame->settings }}</span>
                         @endif
@@ -30,16 +30,16 @@
             @if ($problem)
                 <p class="word word-problem" role="alert">{{ $problem }} Nothing is counted yet.</p>
             @endif
-            @if ($drill->unit === AnswerUnit::Choice)
+            @if ($drill->answer->unit === AnswerUnit::Choice)
                 <fieldset class="mode-dial">
                     <legend>Your answer</legend>
-                    @foreach ($drill->choices as $name => $words)
+                    @foreach ($drill->answer->choices as $name => $words)
                         <label><input type="radio" name="answer" value="{{ $name }}" required
                                 @checked($answer === (string) $name)> <span>{{ $words }}</span></label>
                     @endforeach
                 </fieldset>
             @else
-                <label for="answer">Your answer <span class="fine">{{ $drill->unit->hint() }}</span></label>
+                <label for="answer">Your answer <span class="fine">{{ $drill->answer->unit->hint() }}</span></label>
                 <input id="answer" name="answer" value="{{ $answer }}" maxlength="30" autocomplete="off"
                     required autofocus>
             @endif
@@ -51,16 +51,16 @@
             <p>
                 @unless ($isRight)
                     You said
-                    <b>{{ $drill->choices[$answer] ?? $answer }}</b>.
-                @endunless The answer is <b>{{ $drill->rightText() }}</b>. {{ $drill->why }}
+                    <b>{{ $drill->answer->choices[$answer] ?? $answer }}</b>.
+                @endunless The answer is <b>{{ $drill->rightText() }}</b>. {{ $drill->answer->why }}
             </p>
             @unless ($isRight)
                 <p class="fine">This question comes back in ten minutes.</p>
             @endunless
-            @if ($drill->ledgers)
+            @if ($drill->answer->ledgers)
                 <details @if (!$isRight) open @endif>
-                    <summary>The ledger</summary><x-ledger-compare :before="$drill->ledgers[0]"
-                        :after="$drill->ledgers[1]"
+                    <summary>The ledger</summary><x-ledger-compare :before="$drill->answer->ledgers[0]"
+                        :after="$drill->answer->ledgers[1]"
                         before-name="Before" after-name="After" caption="line by line" />
                 </details>
             @endif

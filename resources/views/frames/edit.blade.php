@@ -2,7 +2,8 @@
 @use(App\Models\FrameState)
 <x-layout :title="'Attempt ' . $frame->attempt->number" :course="$frame->attempt->setBrief->course" wide>
     <p class="eyebrow"><a
-        href="{{ route('set-briefs.show', $frame->attempt->setBrief) }}">{{ $view->brief()->title }}</a> · attempt
+        href="{{ route('set-briefs.show', $frame->attempt->setBrief) }}">{{ $view->brief()->words->title }}</a> ·
+        attempt
         {{ $frame->attempt->number }}</p>
     <h1>{{ $frame->attempt->state === AttemptState::Draft ? 'Prepare your frame' : 'Your frame' }} <span
             class="state state-{{ $frame->attempt->state->value }}">{{ $frame->attempt->state->label() }}</span></h1>

@@ -1,5 +1,6 @@
-<x-layout :title="'Patterns: ' . $brief->title" :course="$setBrief->course" wide>
-    <p class="eyebrow"><a href="{{ route('set-briefs.show', $setBrief) }}">{{ $brief->title }}</a> · the latest attempt
+<x-layout :title="'Patterns: ' . $brief->words->title" :course="$setBrief->course" wide>
+    <p class="eyebrow"><a href="{{ route('set-briefs.show', $setBrief) }}">{{ $brief->words->title }}</a> · the latest
+        attempt
         of
         {{ $patterns->students() }} {{ $patterns->students() === 1 ? 'student' : 'students' }}</p>
     <h1>What the class did</h1>

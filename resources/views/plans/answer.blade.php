@@ -41,7 +41,7 @@
                 <noscript><button>Take this one</button></noscript>
             </form>
             @if ($sheet->plan->chosen && $sheet->chosenIndex() === null)
-                <p class="word">You took {{ $sheet->plan->chosen->settings }} before; what is typed now no
+                <p class="word">You took {{ $sheet->plan->chosen->exposure->settings }} before; what is typed now no
                     longer offers it. It stays your plan until you take another.</p>
             @elseif ($sheet->chosenIndex() !== null)
                 <p class="word word-done">Taken. Your frames will be held against it, line by line.</p>

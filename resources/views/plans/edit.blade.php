@@ -5,13 +5,14 @@
 @use(TruePupil\Core\Intent\MovementLook)
 @use(TruePupil\Core\Plan\LightCondition)
 @use(TruePupil\Core\Sky\Weather)
-<x-layout :title="'Plan: ' . $brief->title" :course="$setBrief->course" wide>
-    <p class="eyebrow"><a href="{{ route('set-briefs.show', $setBrief) }}">{{ $brief->title }}</a> · plan for attempt
+<x-layout :title="'Plan: ' . $brief->words->title" :course="$setBrief->course" wide>
+    <p class="eyebrow"><a href="{{ route('set-briefs.show', $setBrief) }}">{{ $brief->words->title }}</a> · plan for
+        attempt
         {{ $sheet->plan->number }}</p>
     <h1>What do you mean to do?</h1>
-    @if ($brief->prompts)
+    @if ($brief->words->prompts)
         <ul class="prompts">
-            @foreach ($brief->prompts as $prompt)
+            @foreach ($brief->words->prompts as $prompt)
                 <li>{{ $prompt }}</li>
             @endforeach
         </ul>

@@ -1,8 +1,8 @@
-<x-layout :title="'Plan: ' . $brief->title" :course="$setBrief->course">
+<x-layout :title="'Plan: ' . $brief->words->title" :course="$setBrief->course">
     <article class="sheet pocket">
-        <p class="eyebrow">{{ $setBrief->course->name }} · {{ $brief->title }} · plan for attempt
+        <p class="eyebrow">{{ $setBrief->course->name }} · {{ $brief->words->title }} · plan for attempt
             {{ $sheet->plan->number }}</p>
-        <h1>{{ $sheet->plan->chosen?->settings ?? 'No settings taken yet' }}</h1>
+        <h1>{{ $sheet->plan->chosen?->exposure->settings ?? 'No settings taken yet' }}</h1>
         @if ($sheet->plan->chosen)<x-suggestion :suggestion="$sheet->plan->chosen" />
             @if ($sheet->taken())
                 <ul class="plan-lines">
@@ -28,7 +28,7 @@
         @endif
         <div class="cautions">
             <h2>Take care</h2>
-            <x-cautions :cautions="$brief->cautions" />
+            <x-cautions :cautions="$brief->words->cautions" />
         </div>
     </article>
     <p class="no-print"><button type="button" data-print>Print</button> <a class="button"

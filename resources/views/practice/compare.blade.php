@@ -5,9 +5,10 @@
         @foreach ([$before, $after] as $frame)
             <figure>
                 <div class="surround"><img src="{{ route('roll.picture', $frame) }}" width="1800" height="1200"
-                        alt="{{ \App\Practice\Scene::find($frame->scene)->title }}, {{ $frame->exposure() }}"></div>
+                        alt="{{ \App\Practice\Scene::find($frame->scene)->words->title }}, {{ $frame->exposure()
+                        }}"></div>
                 <figcaption><b>{{ $frame->exposure() }}</b> <span
-                    class="fine">{{ \App\Practice\Scene::find($frame->scene)->title }}; focused at
+                    class="fine">{{ \App\Practice\Scene::find($frame->scene)->words->title }}; focused at
                         {{ TruePupil\Core\Optics\Metres::text($frame->result['focus']) }}; {{ $frame->result['focal'] }}
                         mm; {{ TruePupil\Core\Kit\ExposureMode::from($frame->result['mode'])->label() }}</span>
                 </figcaption>

@@ -8,9 +8,9 @@
             <li class="sheet">
                 <a href="{{ route('practice.show', $scene->id) }}"><img src="/scenes/{{ $scene->id }}.jpg"
                         width="480" height="320" alt="" loading="lazy">
-                    <h2>{{ $scene->title }}</h2>
+                    <h2>{{ $scene->words->title }}</h2>
                 </a>
-                <p>{{ $scene->purpose }}</p>
+                <p>{{ $scene->words->purpose }}</p>
                 <p class="fine">{{ round($scene->focalLengths35()[0]) }}–{{ round($scene->focalLengths35()[1]) }} mm as
                     on 36 × 24 mm;
                     {{ $scene->lightsInWords() }}

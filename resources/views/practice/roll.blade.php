@@ -17,7 +17,8 @@
                         @if ($frame->state === RollState::Ready)
                             <a href="{{ route('roll.picture', $frame) }}"><img src="{{ route('roll.picture', $frame) }}"
                                     width="270" height="180" loading="lazy"
-                                    alt="{{ \App\Practice\Scene::find($frame->scene)->title }}, {{ $frame->exposure()
+                                    alt="{{ \App\Practice\Scene::find($frame->scene)->words->title }}, {{
+                                    $frame->exposure()
                                     }}"></a>
                         @else
                             <div class="roll-wait">
@@ -25,7 +26,8 @@
                             </div>
                         @endif
                         <p><b>{{ $frame->exposure() }}</b><br><span
-                            class="fine">{{ \App\Practice\Scene::find($frame->scene)->title }}@if ($frame->result)
+                            class="fine">{{ \App\Practice\Scene::find($frame->scene)->words->title
+                            }}@if ($frame->result)
                                     · meter {{ $frame->ledger()->balance->signed() }}
                                 @endif · {{ $frame->taken_at->format('H:i:s') }} UTC</span></p>
                         <div class="roll-actions">
@@ -48,7 +50,8 @@
                                     <label class="fine">for <select name="brief"
                                             form="hand-in-{{ $frame->id }}">
                                             @foreach ($briefs as $setBrief)
-                                                <option value="{{ $setBrief->id }}">{{ $setBrief->content()->title }}
+                                                <option value="{{ $setBrief->id }}">{{
+                                                    $setBrief->content()->words->title }}
                                                 </option>
                                             @endforeach
                                         </select></label>

@@ -1,9 +1,9 @@
 @use(App\Practice\ShotInput)
 @use(App\View\Presenters\FinderDials)
-<x-layout :title="$scene->title . ' · Practice camera'" wide>
+<x-layout :title="$scene->words->title . ' · Practice camera'" wide>
     <p class="eyebrow"><a href="{{ route('practice') }}">Practice camera</a></p>
     <div class="title-row">
-        <h1>{{ $scene->title }}</h1>
+        <h1>{{ $scene->words->title }}</h1>
         <details class="finder-keys">
             <summary><kbd>?</kbd> keys</summary>
             <p class="fine">
@@ -16,8 +16,8 @@
             </p>
         </details>
     </div>
-    <p class="scene-purpose">{{ $scene->purpose }} @if ($scene->caution)
-            <b>Take care:</b> {{ $scene->caution }}
+    <p class="scene-purpose">{{ $scene->words->purpose }} @if ($scene->words->caution)
+            <b>Take care:</b> {{ $scene->words->caution }}
         @endif
     </p>
     @if ($isLent)

@@ -1,7 +1,8 @@
 <div class="surround finder-frame">
     <div class="picture" style="--aspect: 1.5">
         <img src="{{ $view->picture->dataUri() }}" width="{{ $view::OVER[0] }}" height="{{ $view::OVER[1] }}"
-            alt="{{ $view->summary() }}" data-sight data-focused="{{ round($view->reading->rendering->focused, 3) }}"
+            alt="{{ $view->summary() }}" data-sight
+            data-focused="{{ round($view->reading->rendering->optics->focused, 3) }}"
             data-ev="{{ round($view->reading->meteredEv100, 6) }}">
         <svg class="overlay" viewBox="0 0 {{ $view::OVER[0] }} {{ $view::OVER[1] }}" preserveAspectRatio="none"
             aria-hidden="true" data-ends hidden>

@@ -6,8 +6,8 @@
     @foreach ($briefs as $brief)
         <details class="sheet brief-fold" @if ($errors->any() && old('brief') === $brief->id) open @endif>
             <summary>
-                <h2><span class="number">{{ $brief->number }}</span> {{ $brief->title }}</h2>
-                <span class="fine">{{ $brief->most() === 1 ? 'one frame' : $brief->frames . ' frames' }} ·
+                <h2><span class="number">{{ $brief->number }}</span> {{ $brief->words->title }}</h2>
+                <span class="fine">{{ $brief->most() === 1 ? 'one frame' : $brief->frames->least . ' frames' }} ·
                     {{ count($brief->checks) }}
                     checks{{ in_array($brief->id, $own, true) ? ' · your own, revision ' . $brief->revision
                         : '' }}</span>

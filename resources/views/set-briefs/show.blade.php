@@ -1,11 +1,11 @@
 @use(App\Models\Role)
 @use(App\Models\AttemptState)
-<x-layout :title="$brief->title" :course="$setBrief->course">
+<x-layout :title="$brief->words->title" :course="$setBrief->course">
     <p class="eyebrow">Brief {{ $brief->number }}@if ($setBrief->due_at)
             · due {{ $setBrief->course->formatMoment($setBrief->due_at) }}
         @endif
     </p>
-    <h1>{{ $brief->title }}</h1>
+    <h1>{{ $brief->words->title }}</h1>
 
     @if ($role !== Role::Student)
         <p><a class="button" href="{{ route('patterns', $setBrief) }}">What the class did</a> <a class="button"
@@ -19,7 +19,7 @@
                 @if ($plan)
                     <a class="button"
                         href="{{ route('plans.edit', $setBrief) }}">{{ $plan->exists ? 'Your plan'
-                        : 'Plan it' }}{{ $plan->chosen ? ': ' . $plan->chosen->settings : '' }}</a>
+                        : 'Plan it' }}{{ $plan->chosen ? ': ' . $plan->chosen->exposure->settings : '' }}</a>
                 @endif
                 @if ($brief->scene)
                     <a class="button" href="{{ route('practice.show', $brief->scene) }}">Try it on the practice
@@ -45,7 +45,7 @@
                 </div>
             @empty
                 <p class="fine">None yet.
-                    {{ $brief->most() > 1 ? 'The brief wants ' . $brief->frames
+                    {{ $brief->most() > 1 ? 'The brief wants ' . $brief->frames->least
                         . ' frames; send them all at once, or one after another.'
                         : 'Choose the one picture that you would show.' }}
                 </p>

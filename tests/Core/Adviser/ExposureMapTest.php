@@ -16,6 +16,7 @@ use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -24,7 +25,7 @@ final class ExposureMapTest extends TestCase
 {
     public function test_the_light_forces_iso(): void
     {
-        $map = $this->map(new Intent(subject: 3.0, focalLength35: 50));
+        $map = $this->map(new Intent(distances: new IntendedDistances(subject: 3.0), focalLength35: 50));
 
         // EV 10: ƒ/4 (24 thirds halved: step 12) at 1/60 s (step 18) is ISO 100; a stop shorter is ISO 200.
         $this->assertEqualsWithDelta(100.0, $map->isoAt(12, 18), 1e-9);
@@ -36,9 +37,7 @@ final class ExposureMapTest extends TestCase
     {
         $map = $this->map(
             new Intent(
-                subject: 3.0,
-                near: 2.7,
-                far: 3.4,
+                distances: new IntendedDistances(subject: 3.0, near: 2.7, far: 3.4),
                 movement: new Movement(MovementLook::Acceptable, 1.4),
                 focalLength35: 50,
                 maxIso: 3200,
@@ -67,9 +66,7 @@ final class ExposureMapTest extends TestCase
                 Ev100::of(10.0),
                 Situations::kit(),
                 new Intent(
-                    subject: 3.0,
-                    near: 2.7,
-                    far: 3.4,
+                    distances: new IntendedDistances(subject: 3.0, near: 2.7, far: 3.4),
                     movement: new Movement(MovementLook::Acceptable, 1.4),
                     focalLength35: 50,
                 ),

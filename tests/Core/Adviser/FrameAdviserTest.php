@@ -9,6 +9,7 @@ use Tests\Core\Rules;
 use Tests\Core\Situations;
 use TruePupil\Core\Adviser\Advice;
 use TruePupil\Core\Critique\FrameAdviser;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Situation\Situation;
 
@@ -18,7 +19,7 @@ final class FrameAdviserTest extends TestCase
     {
         $advice = $this->advise(Situations::make(t: 1 / 200, subject: 0.0));
 
-        $this->assertEqualsWithDelta(4 / 3, $advice->suggestions[0]->compensation, 0.01);
+        $this->assertEqualsWithDelta(4 / 3, $advice->suggestions[0]->exposure->compensation, 0.01);
         $this->assertNotNull($advice->map, 'the map is drawn all the same, with what the record tells');
         $this->assertSame('frame', $advice->map->points[0]->what);
     }
@@ -29,15 +30,15 @@ final class FrameAdviserTest extends TestCase
         $best = $advice->suggestions[0];
 
         // The subject offered EV 10 and belongs at +1⅓: EV 8⅔ places it.
-        $this->assertEqualsWithDelta(10 - 4 / 3 - 0.03, $best->settings->ev100()->value, 0.25);
-        $this->assertEqualsWithDelta(1.0, $best->compensation, 0.01);
-        $this->assertContains('exposure.subject-placed', $best->fixes);
-        $this->assertContains('noise.iso-slack', $best->fixes);
+        $this->assertEqualsWithDelta(10 - 4 / 3 - 0.03, $best->exposure->settings->ev100()->value, 0.25);
+        $this->assertEqualsWithDelta(1.0, $best->exposure->compensation, 0.01);
+        $this->assertContains('exposure.subject-placed', $best->effect->fixes);
+        $this->assertContains('noise.iso-slack', $best->effect->fixes);
     }
 
     public function test_the_aperture_of_the_frame_is_left_alone_where_nothing_is_gained(): void
     {
-        $wish = new Intent(subject: 2.0, near: 1.9, far: 2.1);
+        $wish = new Intent(distances: new IntendedDistances(subject: 2.0, near: 1.9, far: 2.1));
         $best = $this->advise(
             Situations::make(
                 n: 4,
@@ -49,7 +50,7 @@ final class FrameAdviserTest extends TestCase
             ),
         )->suggestions[0];
 
-        $this->assertSame('ƒ/4, 1/50 s, ISO 100', (string) $best->settings);
+        $this->assertSame('ƒ/4, 1/50 s, ISO 100', (string) $best->exposure->settings);
     }
 
     public function test_a_good_frame_gets_no_suggestion(): void
@@ -63,7 +64,7 @@ final class FrameAdviserTest extends TestCase
 
     public function test_an_impossible_wish_is_said_to_be_one(): void
     {
-        $wish = new Intent(subject: 3.0, near: 0.6, far: INF);
+        $wish = new Intent(distances: new IntendedDistances(subject: 3.0, near: 0.6, far: INF));
 
         $this->assertNotNull(
             $this->advise(

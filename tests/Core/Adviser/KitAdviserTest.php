@@ -15,6 +15,7 @@ use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Approach\LandscapeAperture;
 use TruePupil\Core\Approach\Weights;
 use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -29,9 +30,7 @@ final class KitAdviserTest extends TestCase
         $best = $this->advise(
             9.0,
             new Intent(
-                subject: 3.0,
-                near: 2.7,
-                far: 3.4,
+                distances: new IntendedDistances(subject: 3.0, near: 2.7, far: 3.4),
                 movement: new Movement(MovementLook::Freeze, 1.4),
                 focalLength35: 50,
                 maxIso: 12800,
@@ -39,10 +38,10 @@ final class KitAdviserTest extends TestCase
         )->suggestions[0];
 
         // Depth asks for ƒ/3.2 on the 50 mm, the walker at 3 m for 1/790 s, and the light then for ISO 2500.
-        $this->assertTrue($best->meets);
-        $this->assertSame('Marlpit 50 mm', $best->lens);
-        $this->assertSame('ƒ/3.5, 1/800 s, ISO 2000', (string) $best->settings);
-        $this->assertSame(ExposureMode::Shutter, $best->mode);
+        $this->assertTrue($best->effect->meets);
+        $this->assertSame('Marlpit 50 mm', $best->lens->name);
+        $this->assertSame('ƒ/3.5, 1/800 s, ISO 2000', (string) $best->exposure->settings);
+        $this->assertSame(ExposureMode::Shutter, $best->exposure->mode);
     }
 
     public function test_silk_by_day_takes_a_tripod_and_a_filter(): void
@@ -52,13 +51,13 @@ final class KitAdviserTest extends TestCase
         ]);
         $best = $advice->suggestions[0];
 
-        $this->assertTrue($best->meets);
+        $this->assertTrue($best->effect->meets);
         $this->assertSame(Support::Tripod, $best->support);
-        $this->assertGreaterThanOrEqual(6.0, $best->filterStops);
-        $this->assertSame(ExposureMode::Manual, $best->mode);
+        $this->assertGreaterThanOrEqual(6.0, $best->exposure->filterStops);
+        $this->assertSame(ExposureMode::Manual, $best->exposure->mode);
         $this->assertContains(
             'turns water to silk',
-            array_map(fn (string $gain): string => substr($gain, -19), $best->gains),
+            array_map(fn (string $gain): string => substr($gain, -19), $best->effect->gains),
         );
     }
 
@@ -66,7 +65,10 @@ final class KitAdviserTest extends TestCase
     {
         $kinds = array_map(
             fn (Suggestion $suggestion): string => $suggestion->kind,
-            $this->advise(6.0, new Intent(subject: 3.0, near: 2.8, far: 3.3, focalLength35: 50))->suggestions,
+            $this->advise(
+                6.0,
+                new Intent(distances: new IntendedDistances(subject: 3.0, near: 2.8, far: 3.3), focalLength35: 50),
+            )->suggestions,
         );
 
         $this->assertSame('best', $kinds[0]);
@@ -80,7 +82,9 @@ final class KitAdviserTest extends TestCase
             ['supports' => ['hand'], 'lenses' => [['name' => 'slow', 'minFocal' => 50, 'widestAtMin' => 4]]],
         );
         // Hands hold 1/50 s; ƒ/4 at ISO 1600 then asks for EV 5.6. Three stops less are missing.
-        $advice = KitAdviser::advise(new AdviceRequest(Ev100::of(2.6), $kit, new Intent(subject: 3.0)));
+        $advice = KitAdviser::advise(
+            new AdviceRequest(Ev100::of(2.6), $kit, new Intent(distances: new IntendedDistances(subject: 3.0))),
+        );
         $helps = array_column(
             array_map(fn (Remedy $remedy): array => $remedy->toArray(), $advice->impossible->wouldHelp ?? []),
             'amount',
@@ -91,7 +95,7 @@ final class KitAdviserTest extends TestCase
         $this->assertEqualsWithDelta(3.0, $helps['light'], 0.34);
         $this->assertSame(1.0, $helps['tripod']);
         $this->assertEqualsWithDelta(4 / sqrt(8), $helps['lens'], 0.15);
-        $this->assertFalse($advice->suggestions[0]->meets);
+        $this->assertFalse($advice->suggestions[0]->effect->meets);
     }
 
     public function test_too_much_light_names_the_filter(): void
@@ -117,7 +121,7 @@ final class KitAdviserTest extends TestCase
 
     public function test_no_lens_that_focuses_so_near_says_how_far_to_step_back(): void
     {
-        $advice = $this->advise(10.0, new Intent(subject: 0.2, focalLength35: 50));
+        $advice = $this->advise(10.0, new Intent(distances: new IntendedDistances(subject: 0.2), focalLength35: 50));
 
         $this->assertSame([], $advice->suggestions);
         $this->assertSame(
@@ -139,7 +143,7 @@ final class KitAdviserTest extends TestCase
                 new Intent(focalLength35: 50),
                 $approach,
             ),
-        )->suggestions[0]->settings->aperture->exact;
+        )->suggestions[0]->exposure->settings->aperture->exact;
 
         $this->assertGreaterThan($at(new Approach()), $at(new Approach(landscapeAperture: LandscapeAperture::Small)));
         $weights = Weights::of(Approach::fromArray(['weights' => ['noise' => 0, 'preferredAv' => 2.0]]));
@@ -153,7 +157,7 @@ final class KitAdviserTest extends TestCase
                     new Approach(),
                     $weights,
                 ),
-            )->suggestions[0]->settings->aperture->nominal(),
+            )->suggestions[0]->exposure->settings->aperture->nominal(),
         );
     }
 
@@ -165,7 +169,10 @@ final class KitAdviserTest extends TestCase
 
     public function test_the_same_request_has_the_same_answer(): void
     {
-        $ask = fn (): array => $this->advise(7.0, new Intent(subject: 3.0, near: 2.7, far: 3.4))->toArray();
+        $ask = fn (): array => $this->advise(
+            7.0,
+            new Intent(distances: new IntendedDistances(subject: 3.0, near: 2.7, far: 3.4)),
+        )->toArray();
 
         $this->assertSame($ask(), $ask());
     }

@@ -38,11 +38,11 @@ final class PlacementAdviserTest extends TestCase
             $this->assertLessThanOrEqual(3, count($suggestions));
             foreach ($suggestions as $suggestion) {
                 $seen++;
-                $moved = $suggestion->settings->stopsBrighterThan($situation->record->settings())->value;
+                $moved = $suggestion->exposure->settings->stopsBrighterThan($situation->record->settings())->value;
                 $this->assertEqualsWithDelta(-$error, $moved, 1 / 6 + 1e-6, "case $case: {$suggestion->title}");
-                $this->assertGreaterThanOrEqual(99.0, $suggestion->settings->iso->exact);
-                $this->assertLessThanOrEqual(23.0, $suggestion->settings->aperture->exact);
-                $this->assertGreaterThanOrEqual(1.7, $suggestion->settings->aperture->exact);
+                $this->assertGreaterThanOrEqual(99.0, $suggestion->exposure->settings->iso->exact);
+                $this->assertLessThanOrEqual(23.0, $suggestion->exposure->settings->aperture->exact);
+                $this->assertGreaterThanOrEqual(1.7, $suggestion->exposure->settings->aperture->exact);
             }
         }
         $this->assertGreaterThan(400, $seen);
@@ -52,9 +52,9 @@ final class PlacementAdviserTest extends TestCase
     {
         $best = $this->suggest(Situations::make(n: 5.6, t: 1 / 200, iso: 100, subject: 1 / 3))[0];
 
-        $this->assertEqualsWithDelta(1.0, $best->compensation, 0.01);
-        $this->assertSame('1/100 s', (string) $best->settings->time);
-        $this->assertSame('ƒ/5.6', (string) $best->settings->aperture);
+        $this->assertEqualsWithDelta(1.0, $best->exposure->compensation, 0.01);
+        $this->assertSame('1/100 s', (string) $best->exposure->settings->time);
+        $this->assertSame('ƒ/5.6', (string) $best->exposure->settings->aperture);
         $this->assertStringContainsString('compensation to +1', $best->title);
     }
 
@@ -63,12 +63,12 @@ final class PlacementAdviserTest extends TestCase
         $bright = Situations::make(n: 8, t: 1 / 60, iso: 400, mode: ExposureMode::Manual, subject: 7 / 3);
         $suggestions = $this->suggest($bright);
         foreach ($suggestions as $suggestion) {
-            $this->assertNull($suggestion->compensation);
-            $this->assertSame(ExposureMode::Manual, $suggestion->mode);
+            $this->assertNull($suggestion->exposure->compensation);
+            $this->assertSame(ExposureMode::Manual, $suggestion->exposure->mode);
             $changed = array_filter([
-                (string) $suggestion->settings->aperture !== 'ƒ/8',
-                (string) $suggestion->settings->time !== '1/60 s',
-                (string) $suggestion->settings->iso !== 'ISO 400',
+                (string) $suggestion->exposure->settings->aperture !== 'ƒ/8',
+                (string) $suggestion->exposure->settings->time !== '1/60 s',
+                (string) $suggestion->exposure->settings->iso !== 'ISO 400',
             ]);
             $this->assertCount(1, $changed, $suggestion->title);
         }
@@ -81,7 +81,7 @@ final class PlacementAdviserTest extends TestCase
         )[0];
 
         $this->assertSame('iso', $best->kind);
-        $this->assertSame('ISO 400', (string) $best->settings->iso);
+        $this->assertSame('ISO 400', (string) $best->exposure->settings->iso);
     }
 
     public function test_where_hands_run_out_time_and_iso_share_the_way(): void
@@ -93,9 +93,9 @@ final class PlacementAdviserTest extends TestCase
             'kind',
         );
 
-        $this->assertSame('1/50 s', (string) $kinds['time-and-iso']->settings->time);
-        $this->assertSame('ISO 200', (string) $kinds['time-and-iso']->settings->iso);
-        $this->assertNotSame([], $kinds['time-and-iso']->costs);
+        $this->assertSame('1/50 s', (string) $kinds['time-and-iso']->exposure->settings->time);
+        $this->assertSame('ISO 200', (string) $kinds['time-and-iso']->exposure->settings->iso);
+        $this->assertNotSame([], $kinds['time-and-iso']->effect->costs);
     }
 
     public function test_a_lens_whose_widest_is_unknown_is_not_promised_to_open(): void
@@ -112,7 +112,7 @@ final class PlacementAdviserTest extends TestCase
     {
         $best = $this->suggest(Situations::make(mode: ExposureMode::Auto, subject: 0.0))[0];
 
-        $this->assertSame(ExposureMode::Manual, $best->mode);
+        $this->assertSame(ExposureMode::Manual, $best->exposure->mode);
         $this->assertStringStartsWith('Switch to manual', $best->title);
     }
 

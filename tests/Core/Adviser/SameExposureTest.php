@@ -18,9 +18,9 @@ final class SameExposureTest extends TestCase
         $shorter = SameExposure::with($situation, 'frozen', time: ExposureTime::of(1 / 250));
         $longer = SameExposure::with($situation, 'silk', time: ExposureTime::of(1));
 
-        $this->assertSame('ƒ/8, 1/250 s, ISO 1600', (string) $shorter?->settings);
-        $this->assertSame('ƒ/8, 1 s, ISO 100', (string) $longer?->settings);
-        $this->assertEqualsWithDelta(4.0, $longer->filterStops, 1e-9);
+        $this->assertSame('ƒ/8, 1/250 s, ISO 1600', (string) $shorter?->exposure->settings);
+        $this->assertSame('ƒ/8, 1 s, ISO 100', (string) $longer?->exposure->settings);
+        $this->assertEqualsWithDelta(4.0, $longer->exposure->filterStops, 1e-9);
     }
 
     public function test_never_beyond_body_or_lens(): void
@@ -30,7 +30,7 @@ final class SameExposureTest extends TestCase
             t: 1 / 60,
             iso: 25600,
             kit: Situations::kit(),
-            record: ['lens' => 'Marlpit 50 mm'],
+            record: ['name' => 'Marlpit 50 mm'],
         );
 
         $this->assertNull(

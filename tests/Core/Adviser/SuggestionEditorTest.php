@@ -17,6 +17,7 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Support;
@@ -55,7 +56,7 @@ final class SuggestionEditorTest extends TestCase
     ): void {
         $edited = $this->edit($this->situation(), $n, $t, $iso, $follows);
 
-        $this->assertSame($expected, (string) $edited->suggestion->settings);
+        $this->assertSame($expected, (string) $edited->suggestion->exposure->settings);
         $this->assertSame([], $edited->held);
         $this->assertSame('own', $edited->suggestion->kind);
         $this->assertSame(
@@ -71,10 +72,13 @@ final class SuggestionEditorTest extends TestCase
 
         $this->assertEqualsWithDelta(
             6.0,
-            $filtered->suggestion->settings->stopsBrighterThan($plain->suggestion->settings)->value,
+            $filtered->suggestion->exposure->settings->stopsBrighterThan($plain->suggestion->exposure->settings)->value,
             1e-6,
         );
-        $this->assertContains('a filter of 6 stops: compose and focus before it goes on', $filtered->suggestion->costs);
+        $this->assertContains(
+            'a filter of 6 stops: compose and focus before it goes on',
+            $filtered->suggestion->effect->costs,
+        );
     }
 
     public function test_what_cannot_follow_far_enough_is_said_in_stops(): void
@@ -82,9 +86,12 @@ final class SuggestionEditorTest extends TestCase
         // 1/8000 s at f/16 asks for ISO 1600 × 2⁷ and more; the body ends long before.
         $edited = $this->edit($this->situation(), 16, 1 / 4000, 400, FollowingValue::Iso);
 
-        $this->assertFalse($edited->suggestion->meets);
+        $this->assertFalse($edited->suggestion->effect->meets);
         $this->assertNotEmpty(
-            array_filter($edited->suggestion->costs, fn (string $cost): bool => str_contains($cost, 'too dark')),
+            array_filter(
+                $edited->suggestion->effect->costs,
+                fn (string $cost): bool => str_contains($cost, 'too dark'),
+            ),
         );
     }
 
@@ -94,10 +101,10 @@ final class SuggestionEditorTest extends TestCase
 
         $this->assertCount(1, $edited->held);
         $this->assertStringContainsString('ƒ/64', $edited->held[0]);
-        $this->assertLessThan(60, $edited->suggestion->settings->aperture->exact);
+        $this->assertLessThan(60, $edited->suggestion->exposure->settings->aperture->exact);
         $this->assertEqualsWithDelta(
             10.0,
-            $edited->suggestion->settings->ev100()->value,
+            $edited->suggestion->exposure->settings->ev100()->value,
             0.2,
             'the time has followed what is there',
         );
@@ -113,7 +120,7 @@ final class SuggestionEditorTest extends TestCase
             FollowingValue::Time,
         );
 
-        $this->assertContains('noise.iso-slack', $edited->suggestion->fixes);
+        $this->assertContains('noise.iso-slack', $edited->suggestion->effect->fixes);
     }
 
     public function test_movement_that_would_blur_is_among_its_costs(): void
@@ -122,7 +129,7 @@ final class SuggestionEditorTest extends TestCase
 
         $this->assertNotEmpty(
             array_filter(
-                $edited->suggestion->costs,
+                $edited->suggestion->effect->costs,
                 fn (string $cost): bool => str_contains($cost, 'longer than hands hold'),
             ),
         );
@@ -148,7 +155,7 @@ final class SuggestionEditorTest extends TestCase
             subject: 0.0,
             wanted: 0.0,
             kit: Situations::kit(),
-            intent: new Intent(subject: 3.0),
+            intent: new Intent(distances: new IntendedDistances(subject: 3.0)),
         );
     }
 

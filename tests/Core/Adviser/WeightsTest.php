@@ -11,6 +11,7 @@ use TruePupil\Core\Adviser\Search;
 use TruePupil\Core\Adviser\Setup;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -72,8 +73,8 @@ final class WeightsTest extends TestCase
         $this->assertEqualsWithDelta(0.3 * 1, $cost(8 / sqrt(2)), 1e-9, 'a stop wider');
         $this->assertEqualsWithDelta(0.3 * 2, $cost(4), 1e-9, 'two stops wider');
         $this->assertEqualsWithDelta(
-            0.3 * abs($demands->avWidest - 6) + 0.25,
-            $search->apertureCost($demands, $demands->avWidest),
+            0.3 * abs($demands->aperture->widest - 6) + 0.25,
+            $search->apertureCost($demands, $demands->aperture->widest),
             1e-9,
             'wide open',
         );
@@ -86,28 +87,34 @@ final class WeightsTest extends TestCase
         $cost = fn (float $av): float => $search->apertureCost($demands, $av);
         $beyond = fn (float $av): float => $cost($av + 1) - $cost($av);
 
-        $this->assertNotNull($demands->avPixel);
-        $this->assertLessThan($demands->avPrint, $demands->avPixel, 'single pixels show it first');
+        $this->assertNotNull($demands->aperture->pixel);
+        $this->assertLessThan($demands->aperture->print, $demands->aperture->pixel, 'single pixels show it first');
         // A stop further from the middle costs 0.3; where pixels show diffraction 0.25 more, in a print 1 more again.
-        $this->assertEqualsWithDelta(0.3 + 0.25, $beyond(max($demands->avPixel, 6.0)), 1e-9);
-        $this->assertEqualsWithDelta(0.3 + 0.25 + 1.0, $beyond($demands->avPrint), 1e-9);
+        $this->assertEqualsWithDelta(0.3 + 0.25, $beyond(max($demands->aperture->pixel, 6.0)), 1e-9);
+        $this->assertEqualsWithDelta(0.3 + 0.25 + 1.0, $beyond($demands->aperture->print), 1e-9);
         $this->assertGreaterThan(
-            $search->apertureCost($demands, $demands->avPrint) + 0.3 * 0.5 + 0.25 * 0.5,
-            $search->apertureCost($demands, $demands->avPrint + 0.5),
+            $search->apertureCost($demands, $demands->aperture->print) + 0.3 * 0.5 + 0.25 * 0.5,
+            $search->apertureCost($demands, $demands->aperture->print + 0.5),
         );
     }
 
     public function test_depth_to_spare_and_an_aperture_that_was_chosen(): void
     {
-        $deep = $this->search(new Intent(subject: 3.0, near: 2.8, far: 3.3));
+        $deep = $this->search(new Intent(distances: new IntendedDistances(subject: 3.0, near: 2.8, far: 3.3)));
         $demands = $deep->setups[0]->demands;
-        $this->assertNotNull($demands->avDepth);
+        $this->assertNotNull($demands->aperture->depth);
         $this->assertEqualsWithDelta(
             0.25,
-            $deep->apertureCost($demands, $demands->avDepth + 1) - $deep->apertureCost($demands, $demands->avDepth),
+            $deep->apertureCost($demands, $demands->aperture->depth + 1) -
+                $deep->apertureCost($demands, $demands->aperture->depth),
             1e-9,
         );
-        $this->assertEqualsWithDelta(0.0, $deep->apertureCost($demands, $demands->avDepth), 1e-9, 'just deep enough');
+        $this->assertEqualsWithDelta(
+            0.0,
+            $deep->apertureCost($demands, $demands->aperture->depth),
+            1e-9,
+            'just deep enough',
+        );
 
         $taken = $this->search(taken: Aperture::of(4));
         $this->assertEqualsWithDelta(0.0, $taken->apertureCost($taken->setups[0]->demands, 4.0), 1e-9);
@@ -125,7 +132,8 @@ final class WeightsTest extends TestCase
                 $search->fixedCost($hand) +
                 $search->isoCost($hand->demands, $candidate->sv) +
                 $search->apertureCost($hand->demands, $candidate->av);
-            $found[(string) round($candidate->tv - (float) $hand->demands->tvShake, 2)] = $candidate->cost - $beside;
+            $found[(string) round($candidate->tv - (float) $hand->demands->time->shake, 2)] =
+                $candidate->cost - $beside;
         }
         $this->assertNotEmpty($found);
         $near = 0;
@@ -141,14 +149,14 @@ final class WeightsTest extends TestCase
     {
         $search = $this->search(new Intent(movement: new Movement(MovementLook::Silk)), ev: 8.0);
         $tripod = $this->supported($search, Support::Tripod);
-        $this->assertNotNull($tripod->demands->tvLook);
+        $this->assertNotNull($tripod->demands->time->look);
         $longer = 0;
         foreach ($search->all($tripod) as $candidate) {
             $beside =
                 $search->fixedCost($tripod) +
                 $search->isoCost($tripod->demands, $candidate->sv) +
                 $search->apertureCost($tripod->demands, $candidate->av);
-            $stops = $tripod->demands->tvLook - $candidate->tv;
+            $stops = $tripod->demands->time->look - $candidate->tv;
             $this->assertEqualsWithDelta(0.3 * max(0.0, $stops - 1), $candidate->cost - $beside, 1e-6);
             $longer += $stops > 1.5 ? 1 : 0;
         }

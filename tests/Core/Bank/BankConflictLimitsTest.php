@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Bank;
 
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Parts;
 use TruePupil\Core\Bank\Bank;
 use TruePupil\Core\Bank\BankConflicts;
 use TruePupil\Core\Bank\BankKind;
@@ -64,16 +65,14 @@ final class BankConflictLimitsTest extends TestCase
         return implode(
             ' ',
             BankConflicts::of(
-                new Bank(
-                    ...[
-                        'kind' => BankKind::Street,
-                        'name' => 'Test',
-                        'mode' => ExposureMode::Manual,
-                        'exposureTime' => 1 / 60,
-                        'iso' => 200.0,
-                        ...$changed,
-                    ],
-                ),
+                Parts::of(Bank::class, [
+                    'kind' => BankKind::Street,
+                    'name' => 'Test',
+                    'mode' => ExposureMode::Manual,
+                    'exposureTime' => 1 / 60,
+                    'iso' => 200.0,
+                    ...$changed,
+                ]),
                 $limits,
             ),
         );

@@ -6,6 +6,7 @@ namespace Tests\Core\Bank;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Parts;
 use TruePupil\Core\Bank\Bank;
 use TruePupil\Core\Bank\BankConflicts;
 use TruePupil\Core\Bank\BankFormat;
@@ -171,7 +172,7 @@ final class BankTest extends TestCase
         );
         $this->assertSame(
             ['Hall', 'ƒ/2.8', '1/1000 s', false],
-            [$bank->name, (string) $bank->aperture(), (string) $bank->time(), $bank->stabiliser],
+            [$bank->name, (string) $bank->aperture(), (string) $bank->time(), $bank->handling->stabiliser],
         );
 
         $this->expectException(\InvalidArgumentException::class);
@@ -180,6 +181,6 @@ final class BankTest extends TestCase
 
     private static function bank(ExposureMode $mode = ExposureMode::Aperture, mixed ...$more): Bank
     {
-        return new Bank(BankKind::Street, 'Bank', $mode, ...$more);
+        return Parts::of(Bank::class, ['kind' => BankKind::Street, 'name' => 'Bank', 'mode' => $mode, ...$more]);
     }
 }

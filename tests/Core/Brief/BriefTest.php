@@ -19,6 +19,7 @@ use TruePupil\Core\Checks\CheckResult;
 use TruePupil\Core\Checks\MeasureReading;
 use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Intent\Idea;
+use TruePupil\Core\Intent\IntendedContents;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -128,9 +129,9 @@ final class BriefTest extends TestCase
             );
             $numbers[] = $brief->number;
             $this->assertSame(basename($path, '.json'), $brief->id);
-            $this->assertNotSame([], $brief->cautions, $brief->id);
+            $this->assertNotSame([], $brief->words->cautions, $brief->id);
             $this->assertGreaterThanOrEqual(3, count($brief->checks), $brief->id);
-            $this->assertNotSame([], $brief->prompts, $brief->id);
+            $this->assertNotSame([], $brief->words->prompts, $brief->id);
             $this->assertFileExists(__DIR__.'/../../../demo/scenes/'.$brief->scene.'/scene.json', $brief->id);
             foreach ($brief->checks as $check) {
                 $isWord = is_array($check->limit);
@@ -187,7 +188,7 @@ final class BriefTest extends TestCase
         // 500 over 50 mm are ten seconds.
         yield 'a stop too long for stars' => [
             CheckMeasure::StarRoom,
-            Situations::make(t: 20, intent: new Intent(stars: true)),
+            Situations::make(t: 20, intent: new Intent(contents: new IntendedContents(stars: true))),
             log(10 / 20.16, 2),
         ];
         yield 'a reason' => [CheckMeasure::Reason, Situations::make(reason: 'The lines meet there.'), 'given'];
@@ -201,7 +202,9 @@ final class BriefTest extends TestCase
         $this->assertSame(Need::Eye, MeasureReading::needs(CheckMeasure::EyeSharpness)[0]);
         $this->assertFalse(Need::Eye->isKnownIn(Situations::make()));
         $this->assertFalse(Need::Stars->isKnownIn(Situations::make()));
-        $this->assertTrue(Need::Stars->isKnownIn(Situations::make(intent: new Intent(stars: true))));
+        $this->assertTrue(
+            Need::Stars->isKnownIn(Situations::make(intent: new Intent(contents: new IntendedContents(stars: true)))),
+        );
     }
 
     public function test_words_are_said_in_full(): void

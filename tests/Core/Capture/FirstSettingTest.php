@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\FirstSetting;
 use TruePupil\Core\Capture\PictureRecord;
+use TruePupil\Core\Capture\RecordedHandling;
 use TruePupil\Core\Kit\Support;
 
 final class FirstSettingTest extends TestCase
@@ -106,7 +107,7 @@ final class FirstSettingTest extends TestCase
         ];
         yield 'stabilised by hand' => [
             FirstSetting::Stabiliser,
-            new CaptureRecord(support: Support::Hand, stabiliser: true),
+            new CaptureRecord(support: Support::Hand, handling: new RecordedHandling(stabiliser: true)),
             'JPEG',
             null,
             [],
@@ -114,7 +115,7 @@ final class FirstSettingTest extends TestCase
         ];
         yield 'stabilised on a tripod' => [
             FirstSetting::Stabiliser,
-            new CaptureRecord(support: Support::Tripod, stabiliser: true),
+            new CaptureRecord(support: Support::Tripod, handling: new RecordedHandling(stabiliser: true)),
             'JPEG',
             null,
             [],
@@ -122,7 +123,7 @@ final class FirstSettingTest extends TestCase
         ];
         yield 'stabilised on who knows what' => [
             FirstSetting::Stabiliser,
-            new CaptureRecord(stabiliser: true),
+            new CaptureRecord(handling: new RecordedHandling(stabiliser: true)),
             'JPEG',
             null,
             [],

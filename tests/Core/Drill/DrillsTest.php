@@ -30,12 +30,14 @@ final class DrillsTest extends TestCase
         $questions = [];
         foreach ($this->drills($kind) as $drill) {
             $this->assertTrue(
-                $drill->isRight($drill->unit === AnswerUnit::Choice ? (string) $drill->right : $drill->rightText()),
+                $drill->isRight(
+                    $drill->answer->unit === AnswerUnit::Choice ? (string) $drill->answer->right : $drill->rightText(),
+                ),
                 $drill->question.' → '.$drill->rightText(),
             );
             $this->assertEquals($drill, DrillMaker::of($kind)->make($this->scene(), $drill->level, $drill->seed));
-            $this->assertNotSame('', $drill->why);
-            $questions[] = $drill->question.json_encode([$drill->frames, $drill->right]);
+            $this->assertNotSame('', $drill->answer->why);
+            $questions[] = $drill->question.json_encode([$drill->frames, $drill->answer->right]);
         }
         // Numbers are drawn afresh: hardly any two are the same.
         $this->assertGreaterThan(0.45 * count($questions), count(array_unique($questions)));
@@ -44,25 +46,34 @@ final class DrillsTest extends TestCase
     public function test_matching_keeps_the_light_whatever_is_asked_for(): void
     {
         foreach ($this->drills(DrillKind::Match) as $drill) {
-            $this->assertNotNull($drill->ledgers);
-            $this->assertEqualsWithDelta(0.0, $drill->ledgers[0]->balance->value, 1e-9);
-            $this->assertEqualsWithDelta(0.0, $drill->ledgers[1]->balance->value, 0.17, $drill->question);
+            $this->assertNotNull($drill->answer->ledgers);
+            $this->assertEqualsWithDelta(0.0, $drill->answer->ledgers[0]->balance->value, 1e-9);
+            $this->assertEqualsWithDelta(0.0, $drill->answer->ledgers[1]->balance->value, 0.17, $drill->question);
         }
     }
 
     public function test_the_meter_s_mark_is_what_the_ledger_leaves_over_and_can_be_read_off(): void
     {
         foreach ($this->drills(DrillKind::MeterSays) as $drill) {
-            $this->assertEqualsWithDelta($drill->ledgers[1]->balance->value ?? NAN, (float) $drill->right, 1e-9);
-            $this->assertLessThanOrEqual(6.0, abs((float) $drill->right));
+            $this->assertEqualsWithDelta(
+                $drill->answer->ledgers[1]->balance->value ?? NAN,
+                (float) $drill->answer->right,
+                1e-9,
+            );
+            $this->assertLessThanOrEqual(6.0, abs((float) $drill->answer->right));
         }
     }
 
     public function test_a_placed_spot_lies_where_it_belongs(): void
     {
         foreach ($this->drills(DrillKind::Place) as $drill) {
-            $this->assertEqualsWithDelta(0.0, $drill->ledgers[1]->balance->value ?? NAN, 1e-9, $drill->question);
-            $this->assertContains($drill->unit, [AnswerUnit::Time, AnswerUnit::Iso]);
+            $this->assertEqualsWithDelta(
+                0.0,
+                $drill->answer->ledgers[1]->balance->value ?? NAN,
+                1e-9,
+                $drill->question,
+            );
+            $this->assertContains($drill->answer->unit, [AnswerUnit::Time, AnswerUnit::Iso]);
         }
     }
 
@@ -78,7 +89,7 @@ final class DrillsTest extends TestCase
                     'iso' => $a->iso->exact !== $b->iso->exact,
                 ]),
             );
-            $this->assertSame([$drill->right], $different, $drill->question);
+            $this->assertSame([$drill->answer->right], $different, $drill->question);
             $moved[$drill->level][] = abs($a->ev100()->value - $b->ev100()->value);
         }
         $means = array_map(fn (array $stops): float => array_sum($stops) / count($stops), $moved);
@@ -95,7 +106,7 @@ final class DrillsTest extends TestCase
             $this->assertEqualsWithDelta(
                 3.0,
                 abs($drill->frames[0]->settings->ev100()->value - $drill->frames[1]->settings->ev100()->value),
-                $drill->right === 'aperture' ? 1.5 : 0.01,
+                $drill->answer->right === 'aperture' ? 1.5 : 0.01,
                 $drill->question.' '.$seed,
             );
             $this->assertNotEquals($drill->frames[0]->settings, $drill->frames[1]->settings);
@@ -107,7 +118,9 @@ final class DrillsTest extends TestCase
         foreach ($this->drills(DrillKind::Histogram) as $drill) {
             $times = array_map(fn ($frame): float => $frame->settings->time->exact, $drill->frames);
             $this->assertCount(4, array_unique($times));
-            $named = array_values(array_filter($drill->frames, fn ($frame): bool => $frame->name === $drill->right));
+            $named = array_values(
+                array_filter($drill->frames, fn ($frame): bool => $frame->name === $drill->answer->right),
+            );
             $this->assertEquals($drill->strip?->settings, $named[0]->settings);
         }
     }

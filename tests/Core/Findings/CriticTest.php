@@ -64,12 +64,12 @@ final class CriticTest extends TestCase
         $before = Situations::make(n: 4, t: 1 / 200, iso: 200, subject: 0.0);
         $suggestion = (new PlacementAdviser())->suggest($before)[0];
         // The same light at the suggested settings: the subject moves by what the settings changed.
-        $moved = $suggestion->settings->stopsBrighterThan($before->record->settings())->value;
+        $moved = $suggestion->exposure->settings->stopsBrighterThan($before->record->settings())->value;
         $after = Situations::make(
-            n: $suggestion->settings->aperture->nominal(),
-            t: $suggestion->settings->time->nominal(),
-            iso: $suggestion->settings->iso->nominal(),
-            compensation: $suggestion->compensation,
+            n: $suggestion->exposure->settings->aperture->nominal(),
+            t: $suggestion->exposure->settings->time->nominal(),
+            iso: $suggestion->exposure->settings->iso->nominal(),
+            compensation: $suggestion->exposure->compensation,
             subject: $moved,
             metering: ['scene' => $moved],
         );

@@ -19,6 +19,8 @@ use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Rules;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\IntendedContents;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -30,7 +32,9 @@ use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Optics\BlurDisc;
 use TruePupil\Core\Optics\FocusPlan;
 use TruePupil\Core\Optics\SensorFormat;
+use TruePupil\Core\Plan\LightReadings;
 use TruePupil\Core\Plan\Plan;
+use TruePupil\Core\Plan\PlannedExposure;
 use TruePupil\Core\Raster\GreyGrid;
 use TruePupil\Core\Situation\Situation;
 use TruePupil\Core\Tone\EndAreas;
@@ -204,7 +208,10 @@ final class RuleLimitsTest extends TestCase
         yield 'ISO on a tripod, with a movement that limits the time' => [
             new Rules\HighIsoOnTripod(),
             function (float $stops): Situation {
-                $intent = new Intent(subject: 5, movement: new Movement(MovementLook::Freeze, 1.4));
+                $intent = new Intent(
+                    distances: new IntendedDistances(subject: 5),
+                    movement: new Movement(MovementLook::Freeze, 1.4),
+                );
                 $longest = (float) Situations::make(intent: $intent)->movementBand()?->longest;
 
                 return Situations::make(
@@ -231,7 +238,7 @@ final class RuleLimitsTest extends TestCase
                 iso: 3200 * 2 ** $stops,
                 widest: 4,
                 kit: Situations::kit(['comfortableIso' => null]),
-                record: ['lens' => 'Marlpit 24–70 mm'],
+                record: ['name' => 'Marlpit 24–70 mm'],
             ),
             0.1,
             0.35,
@@ -252,12 +259,7 @@ final class RuleLimitsTest extends TestCase
             0.0195,
             0.0205,
         ];
-        yield 'a movement that blurs' => [
-            new Rules\SubjectBlurred(),
-            self::moving(...),
-            0.32,
-            0.35,
-        ];
+        yield 'a movement that blurs' => [new Rules\SubjectBlurred(), self::moving(...), 0.32, 0.35];
         yield 'a movement towards a focus that stands still' => [
             new Rules\SingleFocusOnMovement(),
             fn (float $speed): Situation => Situations::make(
@@ -270,7 +272,7 @@ final class RuleLimitsTest extends TestCase
         $film = fn (float $metered, float $exposed): Situation => Situations::make(
             t: $exposed,
             kit: Situations::kit(more: ['film' => ['boxSpeed' => 100, 'kind' => 'black-and-white']]),
-            plan: new Plan(exposureTime: ExposureTime::of($metered)),
+            plan: new Plan(exposure: new PlannedExposure(exposureTime: ExposureTime::of($metered))),
         );
         yield 'a time that film answers less to' => [
             new Rules\ReciprocityMissing(),
@@ -300,10 +302,14 @@ final class RuleLimitsTest extends TestCase
             new Rules\BackgroundNotSoft(),
             function (float $of): Situation {
                 $taken = Situations::make();
-                $disc = BlurDisc::of(50, (float) $taken->record->fNumber?->exact, 3, 10);
+                $disc = BlurDisc::of(50, (float) $taken->record->exposure->fNumber?->exact, 3, 10);
                 $percent = $disc->percentOfWidth(SensorFormat::fullFrame());
 
-                return Situations::make(intent: new Intent(subject: 3, background: 10, separation: $percent / $of));
+                return Situations::make(
+                    intent: new Intent(
+                        distances: new IntendedDistances(subject: 3, background: 10, separation: $percent / $of),
+                    ),
+                );
             },
             0.91,
             0.89,
@@ -311,36 +317,38 @@ final class RuleLimitsTest extends TestCase
         yield 'depth that is nearly there' => [
             new Rules\DepthTooShallow(),
             function (float $of): Situation {
-                $near = (float) Situations::make(intent: new Intent(subject: 4))->depth()?->near;
+                $near = (float) Situations::make(
+                    intent: new Intent(distances: new IntendedDistances(subject: 4)),
+                )->depth()?->near;
 
-                return Situations::make(intent: new Intent(subject: 4, near: $near / $of, far: 4));
+                return Situations::make(
+                    intent: new Intent(distances: new IntendedDistances(subject: 4, near: $near / $of, far: 4)),
+                );
             },
             1.045,
             1.055,
         ];
         yield 'closeness that costs light' => [
             new Rules\CloseUpLight(),
-            fn (float $times): Situation => Situations::make(intent: new Intent(subject: 0.05 * (1 + 1 / $times))),
+            fn (float $times): Situation => Situations::make(
+                intent: new Intent(distances: new IntendedDistances(subject: 0.05 * (1 + 1 / $times))),
+            ),
             0.247,
             0.253,
         ];
         $hyperfocal = function (float $off): Situation {
-            $at = (float) Situations::make(intent: new Intent(subject: 4))->depth()?->hyperfocal;
+            $at = (float) Situations::make(intent: new Intent(distances: new IntendedDistances(subject: 4)))->depth()
+                ?->hyperfocal;
 
             return Situations::make(
-                intent: new Intent(near: 1, far: INF),
+                intent: new Intent(distances: new IntendedDistances(near: 1, far: INF)),
                 record: ['focusDistance' => $at * 2 ** $off],
             );
         };
         yield 'nearer than hyperfocal' => [new Rules\HyperfocalFocus(), $hyperfocal, -0.31, -0.29];
         yield 'at the hyperfocal distance' => [new Rules\HyperfocalFocus(), $hyperfocal, 0.31, 0.29];
         yield 'well beyond it' => [new Rules\HyperfocalFocus(), $hyperfocal, 0.98, 1.02];
-        yield 'people near the edge' => [
-            new Rules\StretchedPerson(),
-            self::stretched(...),
-            32.0,
-            31.5,
-        ];
+        yield 'people near the edge' => [new Rules\StretchedPerson(), self::stretched(...), 32.0, 31.5];
         $centred = fn (Region $region): Situation => Situations::make(
             approach: new Approach(placing: PlacingSubject::OffCentreFirst),
             region: $region,
@@ -380,9 +388,11 @@ final class RuleLimitsTest extends TestCase
         ];
         yield 'a bracket that took its time' => [
             new Rules\BracketSlow(),
-            fn (float $gap): Situation => Situations::series(
-                [[8, 4 - $gap, 100, 0], [8, (4 - $gap) / 4, 100, 4], [8, (4 - $gap) / 16, 100, 5]],
-            ),
+            fn (float $gap): Situation => Situations::series([
+                [8, 4 - $gap, 100, 0],
+                [8, (4 - $gap) / 4, 100, 4],
+                [8, (4 - $gap) / 16, 100, 5],
+            ]),
             2.9,
             3.1,
         ];
@@ -480,7 +490,7 @@ final class RuleLimitsTest extends TestCase
         $film = fn (float $reading): Situation => Situations::make(
             t: 1 / 125,
             kit: Situations::kit(more: ['film' => ['boxSpeed' => 100, 'kind' => 'black-and-white']]),
-            plan: new Plan(shadowReading: Ev100::of($reading)),
+            plan: new Plan(readings: new LightReadings(shadow: Ev100::of($reading))),
         );
         yield 'shadows of film too deep' => [
             new Rules\FilmShadowPlacement(),
@@ -554,7 +564,7 @@ final class RuleLimitsTest extends TestCase
 
             return (new Rules\DepthTooShallow())->judge(
                 Situations::make(
-                    intent: new Intent(near: $near, far: INF),
+                    intent: new Intent(distances: new IntendedDistances(near: $near, far: INF)),
                     support: Support::Tripod,
                     record: ['focusDistance' => 2 * $near],
                 ),
@@ -577,7 +587,10 @@ final class RuleLimitsTest extends TestCase
     /** A movement to be frozen, exposed that many stops longer than it allows. */
     private static function moving(float $stops): Situation
     {
-        $intent = new Intent(subject: 5, movement: new Movement(MovementLook::Freeze, 1.4));
+        $intent = new Intent(
+            distances: new IntendedDistances(subject: 5),
+            movement: new Movement(MovementLook::Freeze, 1.4),
+        );
         $longest = (float) Situations::make(intent: $intent)->movementBand()?->longest;
 
         return Situations::make(t: $longest * 2 ** $stops, intent: $intent);
@@ -588,7 +601,7 @@ final class RuleLimitsTest extends TestCase
     {
         return Situations::make(
             focalLength: $focalLength,
-            intent: new Intent(person: true),
+            intent: new Intent(contents: new IntendedContents(person: true)),
             region: Region::of(0.8, 0.45, 0.2, 0.1),
         );
     }

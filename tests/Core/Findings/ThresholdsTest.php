@@ -14,6 +14,7 @@ use TruePupil\Core\Findings\Rules;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Intent\Facing;
 use TruePupil\Core\Intent\Idea;
+use TruePupil\Core\Intent\IntendedContents;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Situation\Situation;
 
@@ -82,10 +83,7 @@ final class ThresholdsTest extends TestCase
         ];
         yield 'a subject against the edge' => [
             new Rules\SubjectAtEdge(),
-            fn (float $gap): Situation => Situations::make(
-                region: Region::of($gap, 0.3, 0.2, 0.4),
-                composition: [],
-            ),
+            fn (float $gap): Situation => Situations::make(region: Region::of($gap, 0.3, 0.2, 0.4), composition: []),
             0.021,
             0.019,
         ];
@@ -204,7 +202,7 @@ final class ThresholdsTest extends TestCase
         yield 'room above a head' => [
             new Rules\HeadRoom(),
             fn (float $above): Situation => Situations::make(
-                intent: new Intent(person: true),
+                intent: new Intent(contents: new IntendedContents(person: true)),
                 region: Region::of(0.4, $above, 0.2, 0.6),
             ),
             0.295,
@@ -271,7 +269,10 @@ final class ThresholdsTest extends TestCase
         ];
         yield 'a dark face' => [
             new Rules\DarkFace(),
-            fn (float $darker): Situation => Situations::make(subject: -$darker, intent: new Intent(person: true)),
+            fn (float $darker): Situation => Situations::make(
+                subject: -$darker,
+                intent: new Intent(contents: new IntendedContents(person: true)),
+            ),
             0.9,
             1.1,
         ];
@@ -393,10 +394,7 @@ final class ThresholdsTest extends TestCase
     {
         $behind = 0.8 / (1 + $ratio);
 
-        return Situations::make(
-            intent: new Intent(facing: Facing::Right),
-            region: Region::of($behind, 0.3, 0.2, 0.4),
-        );
+        return Situations::make(intent: new Intent(facing: Facing::Right), region: Region::of($behind, 0.3, 0.2, 0.4));
     }
 
     /** A subject of a share of the frame, with that much more attention than its share. */

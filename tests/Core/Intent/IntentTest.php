@@ -6,6 +6,8 @@ namespace Tests\Core\Intent;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Parts;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\IntentFormat;
 use TruePupil\Core\Intent\Movement;
@@ -18,21 +20,24 @@ final class IntentTest extends TestCase
 {
     public function test_depth_is_asked_for_once_enough_is_known(): void
     {
-        $this->assertFalse((new Intent(subject: 3))->asksForDepth());
-        $this->assertFalse((new Intent(far: 5))->asksForDepth());
-        $this->assertTrue((new Intent(subject: 3, far: 5))->asksForDepth());
+        $this->assertFalse((new Intent(distances: new IntendedDistances(subject: 3)))->asksForDepth());
+        $this->assertFalse((new Intent(distances: new IntendedDistances(far: 5)))->asksForDepth());
+        $this->assertTrue((new Intent(distances: new IntendedDistances(subject: 3, far: 5)))->asksForDepth());
         $this->assertSame(
             [2.0, 3.0],
-            [(new Intent(subject: 3, near: 2))->sharpFrom(), (new Intent(subject: 3, near: 2))->sharpTo()],
+            [
+                (new Intent(distances: new IntendedDistances(subject: 3, near: 2)))->sharpFrom(),
+                (new Intent(distances: new IntendedDistances(subject: 3, near: 2)))->sharpTo(),
+            ],
         );
-        $this->assertNull((new Intent(near: 2, far: INF))->sharpTo());
+        $this->assertNull((new Intent(distances: new IntendedDistances(near: 2, far: INF)))->sharpTo());
     }
 
     #[DataProvider('nonsense')]
     public function test_nonsense_is_refused_with_its_value(array $parts, string $says): void
     {
         $this->expectExceptionMessage($says);
-        new Intent(...$parts);
+        Parts::of(Intent::class, $parts);
     }
 
     /** @return list<array{array<string, float>, string}> */
@@ -80,11 +85,11 @@ final class IntentTest extends TestCase
         $this->assertSame(
             [3.0, INF, MovementLook::Pan, 30.0, true, 12.0],
             [
-                $intent->subject,
-                $intent->far,
+                $intent->distances->subject,
+                $intent->distances->far,
                 $intent->movement?->want,
                 $intent->movement->angle,
-                $intent->stars,
+                $intent->contents->stars,
                 $intent->sceneStops,
             ],
         );

@@ -18,6 +18,7 @@ use TruePupil\Core\Modes\Decider;
 use TruePupil\Core\Modes\ExposureRequest;
 use TruePupil\Core\Modes\ExposureSolver;
 use TruePupil\Core\Modes\FinderDisplay;
+use TruePupil\Core\Modes\SetValues;
 use TruePupil\Core\Modes\SolvedExposure;
 use TruePupil\Core\Modes\WhoDecides;
 use TruePupil\Core\Optics\SensorFormat;
@@ -63,12 +64,11 @@ final class ExposureSolverTest extends TestCase
         $this->expectExceptionMessage('1/16000 s is above the top speed of the shutter, 1/8000 s.');
         ExposureSolver::solve(
             new ExposureRequest(
-                15.0,
-                ExposureMode::Shutter,
-                new LensLimits(1.8, 16),
-                new BodyLimits(),
-                time: ExposureTime::of(1 / 16000),
-                iso: Iso::of(100),
+                sceneEv100: 15.0,
+                mode: ExposureMode::Shutter,
+                lens: new LensLimits(1.8, 16),
+                body: new BodyLimits(),
+                set: new SetValues(time: ExposureTime::of(1 / 16000), iso: Iso::of(100)),
             ),
         );
     }
@@ -272,36 +272,31 @@ final class ExposureSolverTest extends TestCase
     public function test_what_the_finder_shows(): void
     {
         $request = new ExposureRequest(
-            16.0,
-            ExposureMode::Aperture,
-            new LensLimits(1.8, 16),
-            new BodyLimits(),
-            Aperture::of(1.8),
-            iso: Iso::of(100),
+            sceneEv100: 16.0,
+            mode: ExposureMode::Aperture,
+            lens: new LensLimits(1.8, 16),
+            body: new BodyLimits(),
+            set: new SetValues(aperture: Aperture::of(1.8), iso: Iso::of(100)),
         );
         $finder = FinderDisplay::of($request, ExposureSolver::solve($request));
         $this->assertSame(['exposureTime' => 'The shutter goes no faster than 1/8000 s.'], $finder->blinking);
 
         $request = new ExposureRequest(
-            10.0,
-            ExposureMode::Manual,
-            new LensLimits(1.8, 16),
-            new BodyLimits(),
-            Aperture::of(8),
-            ExposureTime::of(1 / 1000),
-            Iso::of(100),
+            sceneEv100: 10.0,
+            mode: ExposureMode::Manual,
+            lens: new LensLimits(1.8, 16),
+            body: new BodyLimits(),
+            set: new SetValues(aperture: Aperture::of(8), time: ExposureTime::of(1 / 1000), iso: Iso::of(100)),
         );
         $finder = FinderDisplay::of($request, ExposureSolver::solve($request));
         $this->assertSame([-3.0, true, []], [$finder->meter?->value, $finder->meterAtEnd, $finder->blinking]);
 
         $request = new ExposureRequest(
-            12.0,
-            ExposureMode::Aperture,
-            new LensLimits(1.8, 16),
-            new BodyLimits(),
-            Aperture::of(5.6),
-            iso: Iso::of(100),
-            compensation: 1.0,
+            sceneEv100: 12.0,
+            mode: ExposureMode::Aperture,
+            lens: new LensLimits(1.8, 16),
+            body: new BodyLimits(),
+            set: new SetValues(aperture: Aperture::of(5.6), iso: Iso::of(100), compensation: 1.0),
         );
         $this->assertEqualsWithDelta(
             1.0,
@@ -309,13 +304,11 @@ final class ExposureSolverTest extends TestCase
             1e-9,
         );
         $request = new ExposureRequest(
-            -6.0,
-            ExposureMode::Bulb,
-            new LensLimits(1.8, 16),
-            new BodyLimits(),
-            Aperture::of(4),
-            ExposureTime::of(120),
-            Iso::of(100),
+            sceneEv100: -6.0,
+            mode: ExposureMode::Bulb,
+            lens: new LensLimits(1.8, 16),
+            body: new BodyLimits(),
+            set: new SetValues(aperture: Aperture::of(4), time: ExposureTime::of(120), iso: Iso::of(100)),
         );
         $this->assertNull(FinderDisplay::of($request, ExposureSolver::solve($request))->meter);
     }
@@ -383,18 +376,20 @@ final class ExposureSolverTest extends TestCase
     ): SolvedExposure {
         return ExposureSolver::solve(
             new ExposureRequest(
-                $ev,
-                $mode,
-                $lens,
-                $body,
-                $n === null ? null : Aperture::of($n),
-                $t === null ? null : ExposureTime::of($t),
-                $iso === null ? null : Iso::of($iso),
-                $autoIso,
-                $compensation,
-                $filter,
-                $flash,
-                $silent,
+                sceneEv100: $ev,
+                mode: $mode,
+                lens: $lens,
+                body: $body,
+                set: new SetValues(
+                    aperture: $n === null ? null : Aperture::of($n),
+                    time: $t === null ? null : ExposureTime::of($t),
+                    iso: $iso === null ? null : Iso::of($iso),
+                    autoIso: $autoIso,
+                    compensation: $compensation,
+                ),
+                filterStops: $filter,
+                flash: $flash,
+                silent: $silent,
             ),
         );
     }

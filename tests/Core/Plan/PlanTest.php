@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Parts;
 use Tests\Core\Situations;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
@@ -15,6 +16,7 @@ use TruePupil\Core\Plan\Plan;
 use TruePupil\Core\Plan\PlanComparison;
 use TruePupil\Core\Plan\PlanDifference;
 use TruePupil\Core\Plan\PlanFormat;
+use TruePupil\Core\Plan\PlannedExposure;
 use TruePupil\Core\Retake\SameExposure;
 
 final class PlanTest extends TestCase
@@ -45,12 +47,12 @@ final class PlanTest extends TestCase
         $this->assertSame(
             [8.0, null, 9.0, 6.5, Support::Tripod, INF],
             [
-                $plan->fNumber?->nominal(),
-                $plan->iso,
-                $plan->light?->value,
-                $plan->shadowReading?->value,
+                $plan->exposure->fNumber?->nominal(),
+                $plan->exposure->iso,
+                $plan->readings->light?->value,
+                $plan->readings->shadow?->value,
                 $plan->support,
-                $plan->intent->far,
+                $plan->intent->distances->far,
             ],
         );
         $this->assertNull($plan->settings());
@@ -67,8 +69,19 @@ final class PlanTest extends TestCase
         $record = Situations::make(n: 8, t: 1 / 60, iso: 400)->record;
 
         $this->assertNull(PlanComparison::of(null, $record));
-        $this->assertNull(PlanComparison::of(new Plan(iso: Iso::of(100)), $record->with(['iso' => null])));
-        $compared = PlanComparison::of(new Plan(Aperture::of(8), ExposureTime::of(1 / 250), focalLength: 85), $record);
+        $this->assertNull(
+            PlanComparison::of(
+                new Plan(exposure: new PlannedExposure(iso: Iso::of(100))),
+                Parts::changed($record, iso: null),
+            ),
+        );
+        $compared = PlanComparison::of(
+            new Plan(
+                exposure: new PlannedExposure(fNumber: Aperture::of(8), exposureTime: ExposureTime::of(1 / 250)),
+                focalLength: 85,
+            ),
+            $record,
+        );
         $this->assertSame(
             ['exposure time', 'focal length'],
             array_map(fn (PlanDifference $difference): string => $difference->name, $compared?->moved() ?? []),

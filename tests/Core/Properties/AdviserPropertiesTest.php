@@ -37,7 +37,10 @@ final class AdviserPropertiesTest extends PropertyTestCase
                     self::intent($choice, $centimetres / 100),
                 );
                 $advice = KitAdviser::advise($request);
-                $meets = array_filter($advice->suggestions, fn (Suggestion $suggestion): bool => $suggestion->meets);
+                $meets = array_filter(
+                    $advice->suggestions,
+                    fn (Suggestion $suggestion): bool => $suggestion->effect->meets,
+                );
 
                 $this->assertLessThanOrEqual(3, count($advice->suggestions));
                 $this->assertSame(
@@ -134,48 +137,53 @@ final class AdviserPropertiesTest extends PropertyTestCase
 
     private function assertCanBeDone(AdviceRequest $request, Suggestion $suggestion): void
     {
-        $lens = $request->kit->lensNamed($suggestion->lens);
+        $lens = $request->kit->lensNamed($suggestion->lens->name);
         $limits = $request->kit->body->limits;
         $this->assertNotNull($lens);
-        $this->assertTrue($lens->covers((float) $suggestion->focalLength));
+        $this->assertTrue($lens->covers((float) $suggestion->lens->focalLength));
         $this->assertContains($suggestion->support, $request->kit->supports);
-        $this->assertContains($suggestion->filterStops, [0.0, ...$request->kit->filters]);
+        $this->assertContains($suggestion->exposure->filterStops, [0.0, ...$request->kit->filters]);
         $this->assertGreaterThanOrEqual(
-            $lens->widestAt((float) $suggestion->focalLength)->exact * 0.999,
-            $suggestion->settings->aperture->exact,
+            $lens->widestAt((float) $suggestion->lens->focalLength)->exact * 0.999,
+            $suggestion->exposure->settings->aperture->exact,
         );
-        $this->assertLessThanOrEqual($lens->smallest * 1.03, $suggestion->settings->aperture->exact);
-        $this->assertGreaterThanOrEqual($limits->fastest * 0.97, $suggestion->settings->time->exact);
-        $this->assertLessThanOrEqual($limits->slowest * 1.07, $suggestion->settings->time->exact);
-        $this->assertGreaterThanOrEqual($limits->isoMin * 0.97, $suggestion->settings->iso->exact);
-        $this->assertLessThanOrEqual($limits->isoMax * 1.03, $suggestion->settings->iso->exact);
+        $this->assertLessThanOrEqual($lens->smallest * 1.03, $suggestion->exposure->settings->aperture->exact);
+        $this->assertGreaterThanOrEqual($limits->fastest * 0.97, $suggestion->exposure->settings->time->exact);
+        $this->assertLessThanOrEqual($limits->slowest * 1.07, $suggestion->exposure->settings->time->exact);
+        $this->assertGreaterThanOrEqual($limits->isoMin * 0.97, $suggestion->exposure->settings->iso->exact);
+        $this->assertLessThanOrEqual($limits->isoMax * 1.03, $suggestion->exposure->settings->iso->exact);
     }
 
     private function assertMeets(AdviceRequest $request, Suggestion $suggestion): void
     {
         [$intent, $format] = [$request->intent, $request->kit->body->format];
         [$n, $t, $iso, $f] = [
-            $suggestion->settings->aperture->exact,
-            $suggestion->settings->time->exact,
-            $suggestion->settings->iso->exact,
-            (float) $suggestion->focalLength,
+            $suggestion->exposure->settings->aperture->exact,
+            $suggestion->exposure->settings->time->exact,
+            $suggestion->exposure->settings->iso->exact,
+            (float) $suggestion->lens->focalLength,
         ];
         $this->assertEqualsWithDelta(
-            $request->light->value - $suggestion->filterStops,
+            $request->light->value - $suggestion->exposure->filterStops,
             log($n ** 2 / $t, 2) - log($iso / 100, 2),
             1 / 6 + 1e-6,
             'the light balances',
         );
         $this->assertLessThanOrEqual(($intent->maxIso ?? INF) * 1.03, $iso);
-        if ($intent->near !== null && $intent->far !== null) {
-            $depth = DepthOfField::of($f, $n, (float) $suggestion->focusDistance, $format->circleOfConfusion());
-            $this->assertLessThanOrEqual($intent->near * 1.0001, $depth->near);
-            $this->assertGreaterThanOrEqual($intent->far * 0.9999, $depth->far ?? INF);
+        if ($intent->distances->near !== null && $intent->distances->far !== null) {
+            $depth = DepthOfField::of($f, $n, (float) $suggestion->lens->focusDistance, $format->circleOfConfusion());
+            $this->assertLessThanOrEqual($intent->distances->near * 1.0001, $depth->near);
+            $this->assertGreaterThanOrEqual($intent->distances->far * 0.9999, $depth->far ?? INF);
         }
         if ($intent->asksForSeparation()) {
             $this->assertGreaterThanOrEqual(
-                $intent->separation * 0.9999,
-                BlurDisc::of($f, $n, (float) $intent->subject, (float) $intent->background)->percentOfWidth($format),
+                $intent->distances->separation * 0.9999,
+                BlurDisc::of(
+                    $f,
+                    $n,
+                    (float) $intent->distances->subject,
+                    (float) $intent->distances->background,
+                )->percentOfWidth($format),
             );
         }
         if ($suggestion->support !== Support::Tripod) {
@@ -187,8 +195,9 @@ final class AdviserPropertiesTest extends PropertyTestCase
             in_array($intent->movement->want, [MovementLook::Freeze, MovementLook::Acceptable], true)
         ) {
             $circles =
-                SubjectBlur::of($intent->movement->speed, 0.0, $f, (float) $intent->subject, $format)->after($t) /
-                $format->circleOfConfusion();
+                SubjectBlur::of($intent->movement->speed, 0.0, $f, (float) $intent->distances->subject, $format)->after(
+                    $t,
+                ) / $format->circleOfConfusion();
             $this->assertLessThanOrEqual($intent->movement->want === MovementLook::Freeze ? 1.0001 : 4.0001, $circles);
         }
         if ($intent->movement?->want === MovementLook::Silk) {

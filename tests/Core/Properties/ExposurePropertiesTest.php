@@ -15,6 +15,7 @@ use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\LensLimits;
 use TruePupil\Core\Modes\ExposureRequest;
 use TruePupil\Core\Modes\ExposureSolver;
+use TruePupil\Core\Modes\SetValues;
 use TruePupil\Core\Optics\DepthOfField;
 
 final class ExposurePropertiesTest extends PropertyTestCase
@@ -105,13 +106,15 @@ final class ExposurePropertiesTest extends PropertyTestCase
                     mode: $mode,
                     lens: new LensLimits(2.8, 22),
                     body: new BodyLimits(fastest: 1 / 4000, isoMax: 12800),
-                    aperture: Aperture::atStep($aperture),
-                    time: ExposureTime::atStep($time),
-                    iso: $setup % 2 === 0 ? Iso::atStep($iso) : null,
-                    autoIso: $setup % 2 === 1
-                        ? new AutoIso(100, [800, 6400, 12800, 3200][$setup % 4], $setup > 3 ? 1 / 60 : null)
-                        : null,
-                    compensation: $compensation / 3,
+                    set: new SetValues(
+                        aperture: Aperture::atStep($aperture),
+                        time: ExposureTime::atStep($time),
+                        iso: $setup % 2 === 0 ? Iso::atStep($iso) : null,
+                        autoIso: $setup % 2 === 1
+                            ? new AutoIso(100, [800, 6400, 12800, 3200][$setup % 4], $setup > 3 ? 1 / 60 : null)
+                            : null,
+                        compensation: $compensation / 3,
+                    ),
                 );
                 $solved = ExposureSolver::solve($request);
                 $settings = $solved->settings;

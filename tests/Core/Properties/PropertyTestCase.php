@@ -9,6 +9,7 @@ use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\TestCase;
 use TruePupil\Core\Exposure\StopIncrement;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -103,11 +104,13 @@ abstract class PropertyTestCase extends TestCase
         $separates = $depth === 0 && intdiv($choice, 18) % 2 === 1;
 
         return new Intent(
-            subject: $distance,
-            near: $depth === 0 ? null : $distance * 0.85,
-            far: $depth === 0 ? null : $distance * ($depth === 1 ? 1.2 : 3),
-            background: $separates ? $distance * 5 : null,
-            separation: $separates ? 1.5 : null,
+            distances: new IntendedDistances(
+                subject: $distance,
+                near: $depth === 0 ? null : $distance * 0.85,
+                far: $depth === 0 ? null : $distance * ($depth === 1 ? 1.2 : 3),
+                background: $separates ? $distance * 5 : null,
+                separation: $separates ? 1.5 : null,
+            ),
             movement: $wants === 5 ? null : new Movement($looks[$wants], intdiv($choice, 36) % 2 === 0 ? 1.4 : null),
             focalLength35: intdiv($choice, 72) % 2 === 0 ? null : 50.0,
             maxIso: intdiv($choice, 144) % 2 === 0 ? null : 3200.0,

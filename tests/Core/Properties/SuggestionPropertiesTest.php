@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Properties;
 
 use Eris\Generators;
+use Tests\Core\Parts;
 use Tests\Core\Rules;
 use Tests\Core\Situations;
 use TruePupil\Core\Adviser\Suggestion;
@@ -48,12 +49,13 @@ final class SuggestionPropertiesTest extends PropertyTestCase
                 int $more,
             ): void {
                 $kit = $more % 3 === 0 ? null : Situations::kit(['stabiliserStops' => $more % 4]);
-                $intent = self::intent($choice, $centimetres / 100)->with([
-                    'stars' => $more % 17 === 0,
-                    'foliage' => $more % 13 === 0,
-                    'sunStar' => $more % 19 === 0,
-                    'focalLength35' => null,
-                ]);
+                $intent = Parts::changed(
+                    self::intent($choice, $centimetres / 100),
+                    stars: $more % 17 === 0,
+                    foliage: $more % 13 === 0,
+                    sunStar: $more % 19 === 0,
+                    focalLength35: null,
+                );
                 $situation = $this->frame(
                     Aperture::atStep($aperture)->nominal(),
                     ExposureTime::atStep($time)->nominal(),
@@ -76,7 +78,7 @@ final class SuggestionPropertiesTest extends PropertyTestCase
                 );
                 $critique = Critique::of($situation, Rules::critic());
                 foreach ($critique->advice->suggestions as $suggestion) {
-                    $this->assertGone($situation, $suggestion, $suggestion->fixes, $tone / 10);
+                    $this->assertGone($situation, $suggestion, $suggestion->effect->fixes, $tone / 10);
                 }
                 foreach ($critique->findings as $finding) {
                     if ($finding->suggestion !== null && $finding->topic !== Topic::Series) {
@@ -95,20 +97,21 @@ final class SuggestionPropertiesTest extends PropertyTestCase
         }
         $settings = $before->record->settings();
         $this->assertNotNull($settings);
-        $brighter = $suggestion->settings->stopsBrighterThan($settings)->value - $suggestion->filterStops;
+        $brighter =
+            $suggestion->exposure->settings->stopsBrighterThan($settings)->value - $suggestion->exposure->filterStops;
         $after = $this->frame(
-            $suggestion->settings->aperture->nominal(),
-            $suggestion->settings->time->nominal(),
-            $suggestion->settings->iso->nominal(),
-            $suggestion->mode,
-            $suggestion->focalLength ?? 50.0,
+            $suggestion->exposure->settings->aperture->nominal(),
+            $suggestion->exposure->settings->time->nominal(),
+            $suggestion->exposure->settings->iso->nominal(),
+            $suggestion->exposure->mode,
+            $suggestion->lens->focalLength ?? 50.0,
             $suggestion->support ?? Support::Hand,
-            (string) $suggestion->lens,
+            (string) $suggestion->lens->name,
             $tone + $brighter,
-            $suggestion->compensation,
+            $suggestion->exposure->compensation,
             $before->kit,
-            $before->intent,
-            $suggestion->focusDistance,
+            $before->statement->intent,
+            $suggestion->lens->focusDistance,
         );
         $left = array_map(
             fn (Finding $finding): string => $finding->id,
@@ -154,7 +157,7 @@ final class SuggestionPropertiesTest extends PropertyTestCase
             metering: array_fill_keys(['scene', 'centre', 'spot', 'highlight'], $tone),
             kit: $kit,
             intent: $intent,
-            record: ['lens' => $lens, 'focusDistance' => $focus],
+            record: ['name' => $lens, 'focusDistance' => $focus],
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Series;
 
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Parts;
 use Tests\Core\Situations;
 use TruePupil\Core\Series\Series;
 use TruePupil\Core\Series\SeriesKind;
@@ -17,7 +18,7 @@ final class SeriesTest extends TestCase
 
         $this->assertSame(
             [1 / 500, 1 / 125, 1 / 30],
-            array_map(fn ($frame) => $frame->exposureTime->nominal(), $series->frames ?? []),
+            array_map(fn ($frame) => $frame->exposure->exposureTime->nominal(), $series->frames ?? []),
         );
         $this->assertEqualsWithDelta(11.0, $series?->longestGap(), 0.01);
         foreach ($series->steps() as $step) {
@@ -58,8 +59,8 @@ final class SeriesTest extends TestCase
         $frames = Situations::frames([[8, 1 / 60, 100, 0], [8, 1 / 30, 100, 1]]);
 
         $this->assertNull(Series::of([$frames[0]]));
-        $this->assertNull(Series::of([$frames[0], $frames[1]->with(['iso' => null])]));
-        $this->assertNull(Series::of([$frames[0]->with(['takenAt' => null]), $frames[1]])?->longestGap());
+        $this->assertNull(Series::of([$frames[0], Parts::changed($frames[1], iso: null)]));
+        $this->assertNull(Series::of([Parts::changed($frames[0], takenAt: null), $frames[1]])?->longestGap());
     }
 
     public function test_direction(): void

@@ -6,6 +6,9 @@ namespace Tests\Core\Situation;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
+use TruePupil\Core\Adviser\SuggestedEffect;
+use TruePupil\Core\Adviser\SuggestedExposure;
+use TruePupil\Core\Adviser\SuggestedLens;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Kit\ExposureMode;
@@ -43,8 +46,8 @@ final class SituationTest extends TestCase
     {
         $taken = Situations::make(widest: 1.8);
 
-        $this->assertSame(1.8, $this->retaken($taken, 'Marlpit 50 mm')->record->widestFNumber);
-        $this->assertNull($this->retaken($taken, 'Marlpit 200 mm')->record->widestFNumber);
+        $this->assertSame(1.8, $this->retaken($taken, 'Marlpit 50 mm')->record->lens->widestFNumber);
+        $this->assertNull($this->retaken($taken, 'Marlpit 200 mm')->record->lens->widestFNumber);
         $this->assertNull($this->retaken($taken, 'Marlpit 200 mm')->widest());
     }
 
@@ -54,7 +57,7 @@ final class SituationTest extends TestCase
             Situations::make(record: ['stabiliser' => $on]),
             'Marlpit 50 mm',
             $support,
-        )->record->stabiliser;
+        )->record->handling->stabiliser;
 
         $this->assertFalse($switch(true, Support::Tripod));
         $this->assertTrue($switch(true, Support::Hand));
@@ -70,14 +73,10 @@ final class SituationTest extends TestCase
             new Suggestion(
                 kind: 'same',
                 title: 'The same',
-                settings: $settings,
-                mode: ExposureMode::Aperture,
-                compensation: null,
-                lens: $lens,
-                focalLength: 50,
+                exposure: new SuggestedExposure(settings: $settings, mode: ExposureMode::Aperture, compensation: null),
+                lens: new SuggestedLens(name: $lens, focalLength: 50),
                 support: $support,
-                gains: [],
-                costs: [],
+                effect: new SuggestedEffect(gains: [], costs: []),
             ),
         );
     }

@@ -8,6 +8,9 @@ use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
+use TruePupil\Core\Adviser\SuggestedEffect;
+use TruePupil\Core\Adviser\SuggestedExposure;
+use TruePupil\Core\Adviser\SuggestedLens;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Capture\StatedFields;
 use TruePupil\Core\Composition\Mark;
@@ -22,6 +25,8 @@ use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Intent\Idea;
+use TruePupil\Core\Intent\IntendedContents;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -47,19 +52,20 @@ final class CodecTest extends TestCase
         $suggestion = new Suggestion(
             kind: 'same',
             title: 'The same picture',
-            settings: new ExposureSettings(Aperture::of(4), ExposureTime::of(1 / 128), Iso::of(400)),
-            mode: ExposureMode::Manual,
-            compensation: -1 / 3,
-            lens: 'Marlpit 50 mm',
-            focalLength: 50,
+            exposure: new SuggestedExposure(
+                settings: new ExposureSettings(Aperture::of(4), ExposureTime::of(1 / 128), Iso::of(400)),
+                mode: ExposureMode::Manual,
+                compensation: -1 / 3,
+                filterStops: 3,
+            ),
+            lens: new SuggestedLens(name: 'Marlpit 50 mm', focalLength: 50, focusDistance: 2.5, widestFNumber: 1.8),
             support: Support::Monopod,
-            gains: ['a gain'],
-            costs: ['a cost', 'another'],
-            filterStops: 3,
-            meets: false,
-            focusDistance: 2.5,
-            fixes: ['noise.iso-slack'],
-            widestFNumber: 1.8,
+            effect: new SuggestedEffect(
+                gains: ['a gain'],
+                costs: ['a cost', 'another'],
+                meets: false,
+                fixes: ['noise.iso-slack'],
+            ),
         );
         $finding = new Finding(
             id: 'test.one',
@@ -84,11 +90,9 @@ final class CodecTest extends TestCase
         yield 'an intent' => [
             new IntentCodec(),
             new Intent(
-                subject: 3.0,
-                near: 1.5,
-                far: INF,
+                distances: new IntendedDistances(subject: 3.0, near: 1.5, far: INF),
                 movement: new Movement(MovementLook::Pan, 4.0, 30.0),
-                stars: true,
+                contents: new IntendedContents(stars: true),
                 sceneStops: 12.0,
                 idea: Idea::Thirds,
             ),
@@ -122,45 +126,55 @@ final class CodecTest extends TestCase
 
     public function test_stored_names_stay_as_they_are(): void
     {
-        $region = Envelope::open(
-            new RegionCodec(),
-            ['storedVersion' => 1, 'data' => ['x' => 0.1, 'y' => 0.2, 'width' => 0.3, 'height' => 0.4]],
-        );
+        $region = Envelope::open(new RegionCodec(), [
+            'storedVersion' => 1,
+            'data' => ['x' => 0.1, 'y' => 0.2, 'width' => 0.3, 'height' => 0.4],
+        ]);
         $this->assertEquals(Region::of(0.1, 0.2, 0.3, 0.4), $region);
-        $suggestion = Envelope::open(
-            new SuggestionCodec(),
-            [
-                'storedVersion' => 1,
-                'data' => ['fNumber' => 8, 'exposureTime' => 0.5, 'iso' => 100, 'mode' => 'manual'],
-            ],
-        );
-        $this->assertSame('ƒ/8', (string) $suggestion->settings->aperture);
-        $stated = Envelope::open(
-            new StatedFieldsCodec(),
-            ['storedVersion' => 1, 'data' => ['fNumber' => 8, 'support' => 'tripod', 'focalLength35' => 75]],
-        );
+        $suggestion = Envelope::open(new SuggestionCodec(), [
+            'storedVersion' => 1,
+            'data' => ['fNumber' => 8, 'exposureTime' => 0.5, 'iso' => 100, 'mode' => 'manual'],
+        ]);
+        $this->assertSame('ƒ/8', (string) $suggestion->exposure->settings->aperture);
+        $stated = Envelope::open(new StatedFieldsCodec(), [
+            'storedVersion' => 1,
+            'data' => ['fNumber' => 8, 'support' => 'tripod', 'focalLength35' => 75],
+        ]);
         $this->assertSame([Support::Tripod, 75.0], [$stated->support, $stated->focalLength35]);
     }
 
     public function test_texts_from_before_there_were_versions_are_brought_up(): void
     {
-        $stated = Envelope::open(
-            new StatedFieldsCodec(),
-            ['fNumber' => 'f/5,6', 'exposureTime' => '1/250', 'iso' => 'ISO 400', 'focalLength' => '50 mm',
-                'compensation' => '−1', 'support' => 'tripod', 'mode' => ''],
-        );
+        $stated = Envelope::open(new StatedFieldsCodec(), [
+            'fNumber' => 'f/5,6',
+            'exposureTime' => '1/250',
+            'iso' => 'ISO 400',
+            'focalLength' => '50 mm',
+            'compensation' => '−1',
+            'support' => 'tripod',
+            'mode' => '',
+        ]);
         $this->assertSame('ƒ/5.6', (string) $stated->fNumber);
         $this->assertSame('1/250 s', (string) $stated->exposureTime);
         $this->assertSame('ISO 400', (string) $stated->iso);
-        $this->assertSame([50.0, -1.0, Support::Tripod], [$stated->focalLength, $stated->compensation,
-            $stated->support]);
+        $this->assertSame(
+            [50.0, -1.0, Support::Tripod],
+            [$stated->focalLength, $stated->compensation, $stated->support],
+        );
         $this->assertNull($stated->mode);
 
-        $intent = Envelope::open(
-            new IntentCodec(),
-            ['near' => '1,5', 'far' => 'horizon', 'stars' => '1', 'want' => 'pan', 'speed' => '4', 'idea' => ''],
+        $intent = Envelope::open(new IntentCodec(), [
+            'near' => '1,5',
+            'far' => 'horizon',
+            'stars' => '1',
+            'want' => 'pan',
+            'speed' => '4',
+            'idea' => '',
+        ]);
+        $this->assertSame(
+            [1.5, INF, true],
+            [$intent->distances->near, $intent->distances->far, $intent->contents->stars],
         );
-        $this->assertSame([1.5, INF, true], [$intent->near, $intent->far, $intent->stars]);
         $this->assertSame([MovementLook::Pan, 4.0], [$intent->movement?->want, $intent->movement?->speed]);
         $this->assertNull($intent->idea);
     }

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\BackgroundNotSoft;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 
 final class BackgroundNotSoftTest extends TestCase
@@ -18,7 +19,7 @@ final class BackgroundNotSoftTest extends TestCase
         $finding = $this->judge(5.6, 4.0);
 
         $this->assertEqualsWithDelta((4.66 * 1.8) / 5.66, $finding?->evidence[0]->value, 0.02);
-        $this->assertSame(2.0, $finding->suggestion?->settings->aperture->nominal());
+        $this->assertSame(2.0, $finding->suggestion?->exposure->settings->aperture->nominal());
     }
 
     public function test_beyond_what_the_lens_opens_to(): void
@@ -30,7 +31,12 @@ final class BackgroundNotSoftTest extends TestCase
     {
         $this->assertNull($this->judge(1.8, 4.0));
         $this->assertNull(
-            (new BackgroundNotSoft())->judge(Situations::make(n: 11, intent: new Intent(subject: 2, background: 10))),
+            (new BackgroundNotSoft())->judge(
+                Situations::make(
+                    n: 11,
+                    intent: new Intent(distances: new IntendedDistances(subject: 2, background: 10)),
+                ),
+            ),
         );
     }
 
@@ -40,7 +46,9 @@ final class BackgroundNotSoftTest extends TestCase
             Situations::make(
                 n: $n,
                 focalLength: 85,
-                intent: new Intent(subject: 2, background: 10, separation: $separation),
+                intent: new Intent(
+                    distances: new IntendedDistances(subject: 2, background: 10, separation: $separation),
+                ),
             ),
         );
     }

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Rules\BaseIsoKept;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -30,7 +31,10 @@ final class BaseIsoKeptTest extends TestCase
 
     public function test_not_where_movement_blurs(): void
     {
-        $walking = new Intent(subject: 5, movement: new Movement(MovementLook::Freeze, 1.4));
+        $walking = new Intent(
+            distances: new IntendedDistances(subject: 5),
+            movement: new Movement(MovementLook::Freeze, 1.4),
+        );
 
         $this->assertNull((new BaseIsoKept())->judge(Situations::make(t: 1 / 100, iso: 100, intent: $walking)));
     }

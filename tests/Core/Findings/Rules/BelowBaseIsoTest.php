@@ -19,8 +19,8 @@ final class BelowBaseIsoTest extends TestCase
 
         $this->assertSame(Severity::Weakness, $finding?->severity);
         $this->assertEqualsWithDelta(1.0, $finding->evidence[0]->value, 1e-9);
-        $this->assertSame(100.0, $finding->suggestion?->settings->iso->nominal());
-        $this->assertSame(1 / 200, $finding->suggestion->settings->time->nominal());
+        $this->assertSame(100.0, $finding->suggestion?->exposure->settings->iso->nominal());
+        $this->assertSame(1 / 200, $finding->suggestion->exposure->settings->time->nominal());
     }
 
     public function test_the_approach_decides_how_much_it_weighs(): void

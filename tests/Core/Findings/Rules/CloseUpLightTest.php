@@ -7,6 +7,7 @@ namespace Tests\Core\Findings\Rules;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Rules\CloseUpLight;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 
 final class CloseUpLightTest extends TestCase
@@ -15,7 +16,11 @@ final class CloseUpLightTest extends TestCase
     {
         // 100 mm at 0.3 m: m = 0.5, f/8 works like f/12, 1.17 stops.
         $finding = (new CloseUpLight())->judge(
-            Situations::make(n: 8, focalLength: 100, intent: new Intent(subject: 0.3)),
+            Situations::make(
+                n: 8,
+                focalLength: 100,
+                intent: new Intent(distances: new IntendedDistances(subject: 0.3)),
+            ),
         );
 
         $this->assertEqualsWithDelta(0.5, $finding?->evidence[0]->value, 1e-9);
@@ -24,6 +29,10 @@ final class CloseUpLightTest extends TestCase
 
     public function test_ordinary_distances(): void
     {
-        $this->assertNull((new CloseUpLight())->judge(Situations::make(n: 8, intent: new Intent(subject: 2))));
+        $this->assertNull(
+            (new CloseUpLight())->judge(
+                Situations::make(n: 8, intent: new Intent(distances: new IntendedDistances(subject: 2))),
+            ),
+        );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Parts;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Rules\CompensationLeftOn;
 use TruePupil\Core\Kit\ExposureMode;
@@ -31,7 +32,7 @@ final class CompensationLeftOnTest extends TestCase
 
     public function test_the_frame_before_had_it_too(): void
     {
-        $earlier = [Situations::frames([[5.6, 1 / 100, 100, 0]])[0]->with(['compensation' => -2.0])];
+        $earlier = [Parts::changed(Situations::frames([[5.6, 1 / 100, 100, 0]])[0], compensation: -2.0)];
 
         $this->assertStringContainsString(
             'as in the frame before',

@@ -9,6 +9,7 @@ use Tests\Core\Situations;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\DepthTooShallow;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 
 final class DepthTooShallowTest extends TestCase
@@ -20,14 +21,14 @@ final class DepthTooShallowTest extends TestCase
 
         $this->assertSame(Severity::Fault, $finding?->severity);
         $this->assertEqualsWithDelta(2.729, $finding->evidence[0]->value, 0.005);
-        $this->assertSame(7.1, $finding->suggestion?->settings->aperture->nominal());
-        $this->assertEqualsWithDelta(3.0, $finding->suggestion->focusDistance, 1e-9);
+        $this->assertSame(7.1, $finding->suggestion?->exposure->settings->aperture->nominal());
+        $this->assertEqualsWithDelta(3.0, $finding->suggestion->lens->focusDistance, 1e-9);
     }
 
     public function test_where_only_the_focus_was_wrong(): void
     {
         $finding = (new DepthTooShallow())->judge(
-            Situations::make(n: 11, intent: new Intent(subject: 2, near: 2, far: 4)),
+            Situations::make(n: 11, intent: new Intent(distances: new IntendedDistances(subject: 2, near: 2, far: 4))),
         );
 
         $this->assertNull($finding?->suggestion);
@@ -42,7 +43,11 @@ final class DepthTooShallowTest extends TestCase
     public function test_a_horizon_that_no_aperture_reaches(): void
     {
         $finding = (new DepthTooShallow())->judge(
-            Situations::make(n: 11, focalLength: 200, intent: new Intent(subject: 5, near: 5, far: INF)),
+            Situations::make(
+                n: 11,
+                focalLength: 200,
+                intent: new Intent(distances: new IntendedDistances(subject: 5, near: 5, far: INF)),
+            ),
         );
 
         $this->assertNull($finding?->suggestion);
@@ -52,7 +57,10 @@ final class DepthTooShallowTest extends TestCase
     private function judge(float $n, float $near, float $far): ?Finding
     {
         return (new DepthTooShallow())->judge(
-            Situations::make(n: $n, intent: new Intent(subject: 3, near: $near, far: $far)),
+            Situations::make(
+                n: $n,
+                intent: new Intent(distances: new IntendedDistances(subject: 3, near: $near, far: $far)),
+            ),
         );
     }
 }

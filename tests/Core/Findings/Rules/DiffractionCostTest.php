@@ -10,6 +10,7 @@ use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Approach\LandscapeAperture;
 use TruePupil\Core\Findings\Rules\DiffractionCost;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 
 final class DiffractionCostTest extends TestCase
@@ -27,8 +28,12 @@ final class DiffractionCostTest extends TestCase
     {
         $this->assertSame(
             Severity::Choice,
-            (new DiffractionCost())->judge(Situations::make(n: 32, intent: new Intent(subject: 1, near: 0.8, far: 2)))
-                ?->severity,
+            (new DiffractionCost())->judge(
+                Situations::make(
+                    n: 32,
+                    intent: new Intent(distances: new IntendedDistances(subject: 1, near: 0.8, far: 2)),
+                ),
+            )?->severity,
         );
     }
 

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\FasterLensInKit;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 
 final class FasterLensInKitTest extends TestCase
@@ -42,8 +43,8 @@ final class FasterLensInKitTest extends TestCase
                 iso: $iso,
                 widest: 4,
                 kit: Situations::kit(),
-                record: ['lens' => 'Marlpit 24–70 mm'],
-                intent: new Intent(subject: $distance),
+                record: ['name' => 'Marlpit 24–70 mm'],
+                intent: new Intent(distances: new IntendedDistances(subject: $distance)),
             ),
         );
     }

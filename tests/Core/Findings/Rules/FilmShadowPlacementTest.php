@@ -10,6 +10,7 @@ use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\FilmShadowPlacement;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Plan\LightReadings;
 use TruePupil\Core\Plan\Plan;
 
 final class FilmShadowPlacementTest extends TestCase
@@ -35,7 +36,7 @@ final class FilmShadowPlacementTest extends TestCase
                 t: 1 / 125,
                 iso: 100,
                 kit: Situations::kit(more: ['film' => ['boxSpeed' => 100, 'kind' => $kind]]),
-                plan: new Plan(shadowReading: Ev100::of($shadows)),
+                plan: new Plan(readings: new LightReadings(shadow: Ev100::of($shadows))),
             ),
         );
     }

@@ -17,7 +17,7 @@ final class FlashAboveSyncTest extends TestCase
         );
 
         $this->assertEqualsWithDelta(-4 / 3, $finding?->evidence[0]->margin, 0.01);
-        $this->assertSame(1 / 200, $finding->suggestion?->settings->time->nominal());
+        $this->assertSame(1 / 200, $finding->suggestion?->exposure->settings->time->nominal());
     }
 
     public function test_at_sync_or_without_flash(): void

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\FlashOutOfRange;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 
 final class FlashOutOfRangeTest extends TestCase
@@ -35,7 +36,7 @@ final class FlashOutOfRangeTest extends TestCase
                 iso: $iso,
                 kit: Situations::kit(more: ['flash' => ['guideNumber' => 12]]),
                 record: ['flashFired' => true],
-                intent: new Intent(subject: $distance),
+                intent: new Intent(distances: new IntendedDistances(subject: $distance)),
             ),
         );
     }

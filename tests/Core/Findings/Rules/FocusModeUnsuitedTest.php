@@ -10,6 +10,7 @@ use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Approach\Focusing;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\FocusModeUnsuited;
+use TruePupil\Core\Intent\IntendedContents;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -41,7 +42,12 @@ final class FocusModeUnsuitedTest extends TestCase
         $this->assertNull($this->judge(Focusing::SinglePoint, FocusMode::Manual, Support::Tripod));
         $this->assertNull($this->judge(Focusing::SinglePoint, null, Support::Hand));
         $this->assertNull(
-            $this->judge(Focusing::SinglePoint, FocusMode::Manual, Support::Hand, new Intent(stars: true)),
+            $this->judge(
+                Focusing::SinglePoint,
+                FocusMode::Manual,
+                Support::Hand,
+                new Intent(contents: new IntendedContents(stars: true)),
+            ),
         );
         $this->assertNull(
             $this->judge(

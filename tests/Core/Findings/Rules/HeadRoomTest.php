@@ -10,6 +10,7 @@ use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\HeadRoom;
 use TruePupil\Core\Intent\Idea;
+use TruePupil\Core\Intent\IntendedContents;
 use TruePupil\Core\Intent\Intent;
 
 final class HeadRoomTest extends TestCase
@@ -30,11 +31,17 @@ final class HeadRoomTest extends TestCase
         $this->assertNull($this->judge(0.1, 0.8), 'a head near the top');
         $this->assertNull($this->judge(0.4, 0.2), 'as much below as above');
         $this->assertNull($this->judge(0.5, 0.4, new Intent()), 'nobody in it');
-        $this->assertNull($this->judge(0.5, 0.4, new Intent(person: true, idea: Idea::Thirds)), 'an idea was declared');
+        $this->assertNull(
+            $this->judge(0.5, 0.4, new Intent(contents: new IntendedContents(person: true), idea: Idea::Thirds)),
+            'an idea was declared',
+        );
     }
 
-    private function judge(float $y, float $height, Intent $intent = new Intent(person: true)): ?Finding
-    {
+    private function judge(
+        float $y,
+        float $height,
+        Intent $intent = new Intent(contents: new IntendedContents(person: true)),
+    ): ?Finding {
         return (new HeadRoom())->judge(Situations::make(region: Region::of(0.4, $y, 0.2, $height), intent: $intent));
     }
 }

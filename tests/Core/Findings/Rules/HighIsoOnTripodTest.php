@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Rules\HighIsoOnTripod;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\IntendedContents;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\Support;
 
@@ -19,14 +20,19 @@ final class HighIsoOnTripodTest extends TestCase
 
         $this->assertSame(Severity::Fault, $finding?->severity);
         $this->assertEqualsWithDelta(4.0, $finding->evidence[0]->value, 1e-9);
-        $this->assertSame('ƒ/5.6, 15 s, ISO 100', (string) $finding->suggestion?->settings);
+        $this->assertSame('ƒ/5.6, 15 s, ISO 100', (string) $finding->suggestion?->exposure->settings);
     }
 
     public function test_stars_leave_only_what_they_allow(): void
     {
         // 500/50 is 10 s, against 4 s: 1.32 stops.
         $finding = (new HighIsoOnTripod())->judge(
-            Situations::make(t: 4, iso: 3200, support: Support::Tripod, intent: new Intent(stars: true)),
+            Situations::make(
+                t: 4,
+                iso: 3200,
+                support: Support::Tripod,
+                intent: new Intent(contents: new IntendedContents(stars: true)),
+            ),
         );
 
         $this->assertEqualsWithDelta(log(10 / 4, 2), $finding?->evidence[0]->value, 1e-9);

@@ -9,6 +9,7 @@ use Tests\Core\Situations;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\HyperfocalFocus;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 
 final class HyperfocalFocusTest extends TestCase
@@ -35,7 +36,11 @@ final class HyperfocalFocusTest extends TestCase
     private function judge(float $focus): ?Finding
     {
         return (new HyperfocalFocus())->judge(
-            Situations::make(n: 8, record: ['focusDistance' => $focus], intent: new Intent(near: 5, far: INF)),
+            Situations::make(
+                n: 8,
+                record: ['focusDistance' => $focus],
+                intent: new Intent(distances: new IntendedDistances(near: 5, far: INF)),
+            ),
         );
     }
 }

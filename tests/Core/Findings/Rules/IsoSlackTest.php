@@ -10,6 +10,7 @@ use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Approach\IsoSetting;
 use TruePupil\Core\Findings\Rules\IsoSlack;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -33,7 +34,10 @@ final class IsoSlackTest extends TestCase
     public function test_movement_takes_the_room_that_hands_would_leave(): void
     {
         // Hands hold 1/50 s, a walker to be frozen only 1/471 s: of four stops at 1/800 s 0.7 are left.
-        $walker = new Intent(subject: 5, movement: new Movement(MovementLook::Freeze, 1.4));
+        $walker = new Intent(
+            distances: new IntendedDistances(subject: 5),
+            movement: new Movement(MovementLook::Freeze, 1.4),
+        );
         $finding = (new IsoSlack())->judge(Situations::make(t: 1 / 800, iso: 1600, intent: $walker));
 
         $this->assertEqualsWithDelta(log(812.7 / 471.4, 2), $finding?->evidence[0]->value, 0.02);

@@ -9,6 +9,7 @@ use Tests\Core\Situations;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\LineThroughSubject;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\IntendedContents;
 use TruePupil\Core\Intent\Intent;
 
 final class LineThroughSubjectTest extends TestCase
@@ -16,7 +17,10 @@ final class LineThroughSubjectTest extends TestCase
     public function test_a_pole_out_of_the_head_and_a_horizon_through_it(): void
     {
         $this->assertStringContainsString('grew out of it', (string) $this->judge(0.45, 0.9, true)?->sentence);
-        $this->assertSame(Severity::Weakness, $this->judge(0.36, 0.95, false, new Intent(person: true))?->severity);
+        $this->assertSame(
+            Severity::Weakness,
+            $this->judge(0.36, 0.95, false, new Intent(contents: new IntendedContents(person: true)))?->severity,
+        );
     }
 
     public function test_a_line_of_the_subject_itself_or_beside_it(): void

@@ -7,6 +7,8 @@ namespace Tests\Core\Findings\Rules;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Brief\Brief;
+use TruePupil\Core\Brief\BriefFrames;
+use TruePupil\Core\Brief\BriefWords;
 use TruePupil\Core\Brief\DecisionAsked;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\ModeAgainstBrief;
@@ -38,7 +40,15 @@ final class ModeAgainstBriefTest extends TestCase
 
     private function judge(ExposureMode $mode, DecisionAsked $asked, ?bool $automatic = null): ?Finding
     {
-        $brief = new Brief('it', 1, 'It', 'For a test.', [], 1, [], [], [], [$asked]);
+        $brief = new Brief(
+            id: 'it',
+            number: 1,
+            words: new BriefWords(title: 'It', purpose: 'For a test.', task: [], cautions: []),
+            frames: new BriefFrames(least: 1),
+            placements: [],
+            checks: [],
+            decisions: [$asked],
+        );
 
         return (new ModeAgainstBrief())->judge(
             Situations::make(mode: $mode, brief: $brief, record: ['isoAutomatic' => $automatic]),

@@ -9,6 +9,7 @@ use Tests\Core\Situations;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\MovementAsWanted;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -32,7 +33,10 @@ final class MovementAsWantedTest extends TestCase
     private function judge(float $time, Movement $movement): ?Finding
     {
         return (new MovementAsWanted())->judge(
-            Situations::make(t: $time, intent: new Intent(subject: 5, movement: $movement)),
+            Situations::make(
+                t: $time,
+                intent: new Intent(distances: new IntendedDistances(subject: 5), movement: $movement),
+            ),
         );
     }
 }

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\PanTime;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -29,7 +30,13 @@ final class PanTimeTest extends TestCase
     private function judge(float $time): ?Finding
     {
         return (new PanTime())->judge(
-            Situations::make(t: $time, intent: new Intent(subject: 8, movement: new Movement(MovementLook::Pan, 5))),
+            Situations::make(
+                t: $time,
+                intent: new Intent(
+                    distances: new IntendedDistances(subject: 8),
+                    movement: new Movement(MovementLook::Pan, 5),
+                ),
+            ),
         );
     }
 }

@@ -12,6 +12,7 @@ use TruePupil\Core\Findings\Rules\PlanFollowed;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Plan\Plan;
+use TruePupil\Core\Plan\PlannedExposure;
 
 final class PlanFollowedTest extends TestCase
 {
@@ -22,10 +23,12 @@ final class PlanFollowedTest extends TestCase
                 n: 5.6,
                 t: 1 / 100,
                 plan: new Plan(
-                    Aperture::of(5.6),
-                    ExposureTime::of(1 / 125),
+                    exposure: new PlannedExposure(
+                        fNumber: Aperture::of(5.6),
+                        exposureTime: ExposureTime::of(1 / 125),
+                        mode: ExposureMode::Aperture,
+                    ),
                     focalLength: 50,
-                    mode: ExposureMode::Aperture,
                 ),
             ),
         );
@@ -38,7 +41,11 @@ final class PlanFollowedTest extends TestCase
     {
         $this->assertNull(
             (new PlanFollowed())->judge(
-                Situations::make(plan: new Plan(Aperture::of(5.6), mode: ExposureMode::Manual)),
+                Situations::make(
+                    plan: new Plan(
+                        exposure: new PlannedExposure(fNumber: Aperture::of(5.6), mode: ExposureMode::Manual),
+                    ),
+                ),
             ),
         );
     }

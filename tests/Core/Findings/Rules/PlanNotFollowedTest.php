@@ -11,6 +11,7 @@ use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Findings\Rules\PlanNotFollowed;
 use TruePupil\Core\Plan\Plan;
+use TruePupil\Core\Plan\PlannedExposure;
 
 final class PlanNotFollowedTest extends TestCase
 {
@@ -21,7 +22,13 @@ final class PlanNotFollowedTest extends TestCase
                 n: 5.6,
                 t: 1 / 100,
                 iso: 400,
-                plan: new Plan(Aperture::of(8), ExposureTime::of(1 / 100), Iso::of(100)),
+                plan: new Plan(
+                    exposure: new PlannedExposure(
+                        fNumber: Aperture::of(8),
+                        exposureTime: ExposureTime::of(1 / 100),
+                        iso: Iso::of(100),
+                    ),
+                ),
             ),
         );
 
@@ -38,7 +45,10 @@ final class PlanNotFollowedTest extends TestCase
     {
         $this->assertNull(
             (new PlanNotFollowed())->judge(
-                Situations::make(t: 1 / 100, plan: new Plan(exposureTime: ExposureTime::of(1 / 125))),
+                Situations::make(
+                    t: 1 / 100,
+                    plan: new Plan(exposure: new PlannedExposure(exposureTime: ExposureTime::of(1 / 125))),
+                ),
             ),
         );
         $this->assertNull((new PlanNotFollowed())->judge(Situations::make()));

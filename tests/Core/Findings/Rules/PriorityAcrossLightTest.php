@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Rules\PriorityAcrossLight;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\IntendedContents;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\ExposureMode;
 
@@ -17,7 +18,9 @@ final class PriorityAcrossLightTest extends TestCase
     {
         $this->assertSame(
             Severity::Weakness,
-            (new PriorityAcrossLight())->judge(Situations::make(intent: new Intent(crossesLight: true)))?->severity,
+            (new PriorityAcrossLight())->judge(
+                Situations::make(intent: new Intent(contents: new IntendedContents(crossesLight: true))),
+            )?->severity,
         );
     }
 
@@ -25,7 +28,10 @@ final class PriorityAcrossLightTest extends TestCase
     {
         $this->assertNull(
             (new PriorityAcrossLight())->judge(
-                Situations::make(mode: ExposureMode::Manual, intent: new Intent(crossesLight: true)),
+                Situations::make(
+                    mode: ExposureMode::Manual,
+                    intent: new Intent(contents: new IntendedContents(crossesLight: true)),
+                ),
             ),
         );
         $this->assertNull((new PriorityAcrossLight())->judge(Situations::make()));

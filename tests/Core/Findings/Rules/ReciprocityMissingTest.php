@@ -11,6 +11,7 @@ use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\ReciprocityMissing;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Plan\Plan;
+use TruePupil\Core\Plan\PlannedExposure;
 
 final class ReciprocityMissingTest extends TestCase
 {
@@ -28,7 +29,11 @@ final class ReciprocityMissingTest extends TestCase
         $this->assertNull($this->judge(1, 1));
         $this->assertNull(
             (new ReciprocityMissing())->judge(
-                Situations::make(t: 10, kit: Situations::kit(), plan: new Plan(exposureTime: ExposureTime::of(10))),
+                Situations::make(
+                    t: 10,
+                    kit: Situations::kit(),
+                    plan: new Plan(exposure: new PlannedExposure(exposureTime: ExposureTime::of(10))),
+                ),
             ),
         );
     }
@@ -39,7 +44,7 @@ final class ReciprocityMissingTest extends TestCase
             Situations::make(
                 t: $taken,
                 kit: Situations::kit(more: ['film' => ['boxSpeed' => 100]]),
-                plan: new Plan(exposureTime: ExposureTime::of($metered)),
+                plan: new Plan(exposure: new PlannedExposure(exposureTime: ExposureTime::of($metered))),
             ),
         );
     }

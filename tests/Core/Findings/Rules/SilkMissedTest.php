@@ -21,9 +21,9 @@ final class SilkMissedTest extends TestCase
         $finding = $this->judge(1 / 8, 200);
 
         $this->assertSame(Severity::Weakness, $finding?->severity);
-        $this->assertSame('ƒ/5.6, 1 s, ISO 100', (string) $finding->suggestion?->settings);
+        $this->assertSame('ƒ/5.6, 1 s, ISO 100', (string) $finding->suggestion?->exposure->settings);
         // Three stops of time, one of them paid by ISO.
-        $this->assertEqualsWithDelta(2.0, $finding->suggestion->filterStops, 1e-9);
+        $this->assertEqualsWithDelta(2.0, $finding->suggestion->exposure->filterStops, 1e-9);
     }
 
     public function test_frozen_water_is_a_fault_and_silk_is_none(): void

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Rules\StarsTrail;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\IntendedContents;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\Support;
 
@@ -24,25 +25,36 @@ final class StarsTrailTest extends TestCase
                 focalLength: 20,
                 support: Support::Tripod,
                 kit: Situations::kit(),
-                intent: new Intent(stars: true),
+                intent: new Intent(contents: new IntendedContents(stars: true)),
             ),
         );
 
         $this->assertEqualsWithDelta(12.12, $finding?->evidence[0]->limit, 0.02);
         $this->assertSame(Severity::Fault, $finding->severity);
-        $this->assertSame(10.0, $finding->suggestion?->settings->time->nominal());
+        $this->assertSame(10.0, $finding->suggestion?->exposure->settings->time->nominal());
     }
 
     public function test_the_rough_rule_without_it(): void
     {
         $this->assertSame(
             25.0,
-            (new StarsTrail())->judge(Situations::make(n: 1.8, t: 60, focalLength: 20, intent: new Intent(stars: true)))
-                ?->evidence[0]->limit,
+            (new StarsTrail())->judge(
+                Situations::make(
+                    n: 1.8,
+                    t: 60,
+                    focalLength: 20,
+                    intent: new Intent(contents: new IntendedContents(stars: true)),
+                ),
+            )?->evidence[0]->limit,
         );
         $this->assertNull(
             (new StarsTrail())->judge(
-                Situations::make(n: 1.8, t: 20, focalLength: 20, intent: new Intent(stars: true)),
+                Situations::make(
+                    n: 1.8,
+                    t: 20,
+                    focalLength: 20,
+                    intent: new Intent(contents: new IntendedContents(stars: true)),
+                ),
             ),
         );
         $this->assertNull((new StarsTrail())->judge(Situations::make(n: 1.8, t: 60, focalLength: 20)));

@@ -9,6 +9,7 @@ use Tests\Core\Situations;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Findings\Rules\StretchedPerson;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\IntendedContents;
 use TruePupil\Core\Intent\Intent;
 
 final class StretchedPersonTest extends TestCase
@@ -17,7 +18,11 @@ final class StretchedPersonTest extends TestCase
     {
         // 16 mm at the corner: 1.68.
         $finding = (new StretchedPerson())->judge(
-            Situations::make(focalLength: 16, intent: new Intent(person: true), region: Region::of(0.8, 0.5, 0.2, 0.5)),
+            Situations::make(
+                focalLength: 16,
+                intent: new Intent(contents: new IntendedContents(person: true)),
+                region: Region::of(0.8, 0.5, 0.2, 0.5),
+            ),
         );
 
         $this->assertSame(Severity::Weakness, $finding?->severity);
@@ -30,7 +35,7 @@ final class StretchedPersonTest extends TestCase
             (new StretchedPerson())->judge(
                 Situations::make(
                     focalLength: 16,
-                    intent: new Intent(person: true),
+                    intent: new Intent(contents: new IntendedContents(person: true)),
                     region: Region::of(0.45, 0.4, 0.1, 0.2),
                 ),
             ),
@@ -39,7 +44,7 @@ final class StretchedPersonTest extends TestCase
             (new StretchedPerson())->judge(
                 Situations::make(
                     focalLength: 50,
-                    intent: new Intent(person: true),
+                    intent: new Intent(contents: new IntendedContents(person: true)),
                     region: Region::of(0.8, 0.5, 0.2, 0.5),
                 ),
             ),

@@ -9,6 +9,7 @@ use Tests\Core\Situations;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\SubjectBlurred;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -21,8 +22,8 @@ final class SubjectBlurredTest extends TestCase
 
         $this->assertSame(Severity::Fault, $finding?->severity);
         $this->assertEqualsWithDelta(-log(471.4 / 64, 2), $finding->evidence[0]->margin, 0.01);
-        $this->assertSame(1 / 500, $finding->suggestion?->settings->time->nominal());
-        $this->assertSame(800.0, $finding->suggestion->settings->iso->nominal());
+        $this->assertSame(1 / 500, $finding->suggestion?->exposure->settings->time->nominal());
+        $this->assertSame(800.0, $finding->suggestion->exposure->settings->iso->nominal());
     }
 
     public function test_sharp_enough_is_two_stops_easier(): void
@@ -48,7 +49,7 @@ final class SubjectBlurredTest extends TestCase
             Situations::make(
                 t: $time,
                 kit: Situations::kit(),
-                intent: new Intent(subject: 5, movement: new Movement($want, 1.4)),
+                intent: new Intent(distances: new IntendedDistances(subject: 5), movement: new Movement($want, 1.4)),
             ),
         );
     }

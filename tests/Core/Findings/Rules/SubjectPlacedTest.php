@@ -18,7 +18,7 @@ final class SubjectPlacedTest extends TestCase
         $this->assertSame(Severity::Fault, $finding?->severity);
         $this->assertStringContainsString('1 stop too dark', $finding->sentence);
         $this->assertEqualsWithDelta(1 / 3 - 1, $finding->evidence[0]->margin, 0.01);
-        $this->assertEqualsWithDelta(1.0, $finding->suggestion?->compensation, 0.01);
+        $this->assertEqualsWithDelta(1.0, $finding->suggestion?->exposure->compensation, 0.01);
     }
 
     public function test_half_a_stop_too_bright_is_a_weakness(): void

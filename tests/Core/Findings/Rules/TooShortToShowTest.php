@@ -7,6 +7,7 @@ namespace Tests\Core\Findings\Rules;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Rules\TooShortToShow;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
@@ -20,13 +21,16 @@ final class TooShortToShowTest extends TestCase
         $finding = (new TooShortToShow())->judge(
             Situations::make(
                 t: 1 / 250,
-                intent: new Intent(subject: 5, movement: new Movement(MovementLook::Streak, 1.4)),
+                intent: new Intent(
+                    distances: new IntendedDistances(subject: 5),
+                    movement: new Movement(MovementLook::Streak, 1.4),
+                ),
             ),
         );
 
         $this->assertEqualsWithDelta((0.03 * 36) / ((1400 * 50) / 4950), $finding?->evidence[0]->limit, 1e-9);
         $this->assertSame(Support::Tripod, $finding->suggestion?->support);
-        $this->assertEqualsWithDelta(4 + 1 / 3, $finding->suggestion->filterStops, 1e-6);
+        $this->assertEqualsWithDelta(4 + 1 / 3, $finding->suggestion->exposure->filterStops, 1e-6);
     }
 
     public function test_long_enough(): void
@@ -35,7 +39,10 @@ final class TooShortToShowTest extends TestCase
             (new TooShortToShow())->judge(
                 Situations::make(
                     t: 1 / 10,
-                    intent: new Intent(subject: 5, movement: new Movement(MovementLook::Streak, 1.4)),
+                    intent: new Intent(
+                        distances: new IntendedDistances(subject: 5),
+                        movement: new Movement(MovementLook::Streak, 1.4),
+                    ),
                 ),
             ),
         );

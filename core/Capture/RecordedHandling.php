@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Capture;
+
+use TruePupil\Core\Kit\DriveMode;
+use TruePupil\Core\Kit\FocusMode;
+
+/** How the camera was set apart from the exposure. */
+final readonly class RecordedHandling
+{
+    /**
+     * @param  ?float  $focusDistance  m
+     * @param  ?bool  $stabiliser  switched on
+     * @param  ?bool  $silent  the electronic shutter was in use
+     */
+    public function __construct(
+        public ?string $whiteBalance = null,
+        public ?FocusMode $focusMode = null,
+        public ?float $focusDistance = null,
+        public ?DriveMode $drive = null,
+        public ?bool $stabiliser = null,
+        public ?bool $silent = null,
+    ) {
+    }
+}

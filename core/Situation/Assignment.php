@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Situation;
+
+use TruePupil\Core\Brief\Brief;
+use TruePupil\Core\Brief\Placement;
+use TruePupil\Core\Raster\GreyGrid;
+use TruePupil\Core\Series\Series;
+use TruePupil\Core\Tone\ToneMeasures;
+
+/** What a frame was taken for: the brief, and the row that the frame is one of. */
+final readonly class Assignment
+{
+    /**
+     * @param  ?Series  $series
+     *   the row that this frame is the last of; findings about a row are made once, with its last frame
+     */
+    public function __construct(
+        public ?Brief $brief = null,
+        /** Where the brief wants the subject. */
+        public ?Placement $wanted = null,
+        /** The row of the brief that this frame belongs to. */
+        public ?string $row = null,
+        /** Whether it belongs to a row and is not the last of it. */
+        public bool $isWithinRow = false,
+        public ?Series $series = null,
+        /** @var list<GreyGrid> thumbnails of the frames of the row, in its order */
+        public array $rowPictures = [],
+        /** @var list<ToneMeasures> tones of the frames of the row, in its order; empty while one is not measured */
+        public array $rowTones = [],
+    ) {
+    }
+}

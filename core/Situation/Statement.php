@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Situation;
+
+use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Plan\Plan;
+
+/** What the student says of a frame. */
+final readonly class Statement
+{
+    public function __construct(
+        public Intent $intent = new Intent(),
+        public ?Plan $plan = null,
+        /**
+         * Why the picture is composed so, in the student's words; null where nobody was asked, empty where nothing was
+         * said.
+         */
+        public ?string $reason = null,
+    ) {
+    }
+}
