@@ -148,6 +148,8 @@ final class DrillsTest extends TestCase
             $this->assertTrue(AnswerUnit::Stops->isRight((string) $text, $stops), (string) $text);
         }
         $this->assertFalse(AnswerUnit::Stops->isRight('-1', 1.0));
+        $this->assertTrue(AnswerUnit::Iso->isRight('440', 400.0), 'a seventh of a stop');
+        $this->assertFalse(AnswerUnit::Iso->isRight('460', 400.0), 'a fifth of a stop');
         $this->expectException(InvalidArgumentException::class);
         AnswerUnit::Stops->isRight('a bit', 1.0);
     }

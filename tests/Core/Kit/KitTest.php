@@ -7,6 +7,7 @@ namespace Tests\Core\Kit;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Situations;
 use TruePupil\Core\Exposure\StopIncrement;
 use TruePupil\Core\Film\FilmKind;
 use TruePupil\Core\Json\Fields;
@@ -141,5 +142,10 @@ final class KitTest extends TestCase
             [['filters' => [3, -1]], '"filters.1" must be a number greater than zero; got -1'],
             [['film' => ['kind' => 'slide']], '"film.boxSpeed" is missing'],
         ];
+    }
+
+    public function test_a_polariser_takes_a_stop_and_a_third(): void
+    {
+        $this->assertSame([6.0, 4 / 3], Situations::kit(more: ['filters' => [6], 'polariser' => true])->filters);
     }
 }

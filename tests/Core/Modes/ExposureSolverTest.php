@@ -34,6 +34,20 @@ final class ExposureSolverTest extends TestCase
         $this->assertSame([], $solved->limits);
     }
 
+    public function test_program_shares_the_light_between_time_and_aperture(): void
+    {
+        // From f/5.6 at 1/125 s, EV 12: two stops more light are one of each.
+        foreach (
+            [
+                [12.0, 'ƒ/5.6, 1/125 s, ISO 100'],
+                [14.0, 'ƒ/8, 1/250 s, ISO 100'],
+                [10.0, 'ƒ/4, 1/60 s, ISO 100'],
+            ] as [$ev, $settings]
+        ) {
+            $this->assertSame($settings, (string) $this->solve($ev, ExposureMode::Program, iso: 100)->settings);
+        }
+    }
+
     public function test_automatic_iso_rises_when_the_time_has_reached_the_slowest_it_may(): void
     {
         // EV 7 at f/2.8 and ISO 100 wants 1/15 s; 1/80 s is the slowest allowed, so ISO takes the 2⅓ stops.

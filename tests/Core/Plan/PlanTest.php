@@ -88,4 +88,22 @@ final class PlanTest extends TestCase
         );
         $this->assertEqualsWithDelta(2.0, $compared?->moved()[0]->stops, 1e-9);
     }
+
+    public function test_one_click_and_a_tenth_of_a_doubling_are_a_plan_kept(): void
+    {
+        $record = Situations::make(n: 8, t: 1 / 60, iso: 400, focalLength: 50)->record;
+        $moved = fn (Plan $plan): array => array_map(
+            fn (PlanDifference $difference): string => $difference->name,
+            PlanComparison::of($plan, $record)?->moved() ?? [],
+        );
+        $time = fn (float $seconds): Plan => new Plan(
+            exposure: new PlannedExposure(exposureTime: ExposureTime::of($seconds)),
+        );
+
+        $this->assertSame([], $moved($time(1 / 80)));
+        $this->assertSame(['exposure time'], $moved($time(1 / 100)));
+        $this->assertSame([], $moved(new Plan(focalLength: 50 * 2 ** 0.095)));
+        $this->assertSame(['focal length'], $moved(new Plan(focalLength: 50 * 2 ** 0.105)));
+        $this->assertSame(['focal length'], $moved(new Plan(focalLength: 50 / 2 ** 0.105)));
+    }
 }
