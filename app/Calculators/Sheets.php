@@ -9,6 +9,7 @@ use Closure;
 use DateTimeImmutable;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Optics\Metres;
+use TruePupil\Core\Optics\SensorFormat;
 use TruePupil\Core\Sky\Weather;
 
 /** Every calculator as a sheet of the Bench. */
@@ -555,16 +556,7 @@ final class Sheets
 
     public static function format(): SheetField
     {
-        return new SheetField('format', 'Format', '', '36x24', [
-            '36x24' => '36 × 24 mm, full frame',
-            '23.5x15.6' => '23.5 × 15.6 mm',
-            '22.3x14.9' => '22.3 × 14.9 mm',
-            '17.3x13' => '17.3 × 13 mm',
-            '13.2x8.8' => '13.2 × 8.8 mm',
-            '43.8x32.9' => '43.8 × 32.9 mm',
-            '56x56' => '6 × 6 film',
-            '120x95' => '4 × 5 inch film',
-        ]);
+        return new SheetField('format', 'Format', '', '36x24', SensorFormat::NAMED);
     }
 
     /** @param  Closure(mixed): string  $text */

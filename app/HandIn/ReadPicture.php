@@ -8,7 +8,9 @@ use App\Imaging\PictureTags;
 use App\Models\Frame;
 use App\Models\FrameState;
 use TruePupil\Core\Capture\PictureRecord;
+use TruePupil\Core\Capture\StatedFields;
 use TruePupil\Core\Capture\UnreadablePicture;
+use TruePupil\Core\Kit\Support;
 
 /** Reads the record of a frame that has just arrived and makes its working copy. */
 final readonly class ReadPicture
@@ -39,10 +41,19 @@ final readonly class ReadPicture
         $picture = PictureRecord::fromTags($found);
         $frame->update([
             'tags' => $found,
+            'stated' => $frame->stated ?? self::knownFromPractice($frame),
             'width' => $picture->width,
             'height' => $picture->height,
             'state' => FrameState::Ready,
         ]);
+    }
+
+    /** No tag of a file tells what held the camera; of a frame of the practice camera it is known all the same. */
+    private static function knownFromPractice(Frame $frame): ?StatedFields
+    {
+        $support = Support::tryFrom($frame->picture->practiceShot->shot['support'] ?? '');
+
+        return $support === null ? null : new StatedFields(support: $support);
     }
 
     /** After every try has failed. */

@@ -11,10 +11,8 @@ use TruePupil\Core\Capture\UnreadablePicture;
 /** Metadata through exiftool: only the tags that are used, so that nothing of where a picture was taken is kept. */
 final readonly class ExifTool implements PictureTags
 {
-    /** Tags that are read as numbers. */
+    /** EXIF's own tags that are read as numbers; exports often keep them in XMP alone. */
     private const NUMBERS = [
-        'ImageWidth',
-        'ImageHeight',
         'Orientation',
         'ColorSpace',
         'FNumber',
@@ -24,6 +22,7 @@ final readonly class ExifTool implements PictureTags
         'ISO',
         'PhotographicSensitivity',
         'RecommendedExposureIndex',
+        'StandardOutputSensitivity',
         'ExposureCompensation',
         'ExposureProgram',
         'ExposureMode',
@@ -34,33 +33,83 @@ final readonly class ExifTool implements PictureTags
         'FocalPlaneXResolution',
         'FocalPlaneResolutionUnit',
         'ExifImageWidth',
+        'ExifImageHeight',
         'WhiteBalance',
         'SubjectDistance',
-        'FocusDistance',
+        'SubjectArea',
         'MaxApertureValue',
+        'LensInfo',
     ];
 
-    /** Tags that are read as words; the makers' codes for these differ, their words hardly. */
-    private const WORDS = [
+    /** EXIF's own tags that are read as words. */
+    private const WORDS = ['Make', 'Model', 'LensModel', 'Lens', 'DateTimeOriginal', 'OffsetTimeOriginal',
+        'OffsetTime'];
+
+    /** Of the file and its parts, wherever they stand. */
+    private const ANYWHERE = [
         'FileType',
         'ProfileDescription',
-        'Make',
-        'Model',
-        'LensModel',
-        'Lens',
-        'DateTimeOriginal',
-        'ISOSetting',
+        'ImageWidth#',
+        'ImageHeight#',
+        'CreatorTool',
+        // Put together from XMP's parts.
+        'Composite:Flash#',
+    ];
+
+    /** Printed by maker's notes; the codes behind the words differ from maker to maker. */
+    private const MAKER_WORDS = [
+        'ISO',
         'ISOAuto',
+        'ISOSetting',
+        'ISOSelection',
+        'CameraISO',
+        'CanonExposureMode',
+        'ExposureMode',
+        'ExposureProgram',
+        'MeteringMode',
+        'MeteringMode2',
+        'AEMeteringMode',
+        'LensModel',
+        'LensID',
+        'Lens',
+        'LensType',
+        'CanonImageWidth',
+        'CanonImageHeight',
+        'OriginalImageWidth',
+        'FullImageSize',
+        'WhiteBalance',
+        'ColorTemperature',
+        'ColorTempAsShot',
+        'ColorTempKelvin',
+        'FocusMode',
+        'AFMode',
+        'AFPointPosition',
+        'FocusDistance',
+        'ObjectDistance',
+        'DriveMode',
+        'ContinuousDrive',
+        'ReleaseMode',
+        'ShootingMode',
+        'AutoExposureBracketing',
+        'BracketMode',
         'ImageStabilization',
         'VibrationReduction',
+        'ShakeReduction',
+        'ShutterType',
+        'ShutterMode',
+        'SilentPhotography',
         'PictureStyle',
         'PictureMode',
         'PictureControlName',
         'CreativeStyle',
         'FilmMode',
         'PhotoStyle',
+        'ColorMode',
         'HighISONoiseReduction',
+        'NoiseReduction',
+        'NoiseFilter',
         'LongExposureNoiseReduction',
+        'LongExposureNoiseReduction2',
         'PeripheralLighting',
         'VignetteControl',
         'VignettingCorrection',
@@ -71,12 +120,7 @@ final readonly class ExifTool implements PictureTags
         'RAWFileType',
         'NEFCompression',
         'RawCompression',
-        'ShutterType',
-        'ShutterMode',
-        'FocusMode',
-        'DriveMode',
-        'ContinuousDrive',
-        'ReleaseMode',
+        'RawJpgQuality',
     ];
 
     public function __construct(private OutsideProgram $exiftool)
@@ -93,8 +137,13 @@ final readonly class ExifTool implements PictureTags
         $reading = $this->exiftool->begin([
             '-json',
             '-q',
-            ...array_map(fn (string $tag): string => '-'.$tag.'#', self::NUMBERS),
-            ...array_map(fn (string $tag): string => '-'.$tag, self::WORDS),
+            '-G0',
+            ...array_map(fn (string $tag): string => '-EXIF:'.$tag.'#', self::NUMBERS),
+            ...array_map(fn (string $tag): string => '-XMP:'.$tag.'#', self::NUMBERS),
+            ...array_map(fn (string $tag): string => '-EXIF:'.$tag, self::WORDS),
+            ...array_map(fn (string $tag): string => '-XMP:'.$tag, self::WORDS),
+            ...array_map(fn (string $tag): string => '-MakerNotes:'.$tag, self::MAKER_WORDS),
+            ...array_map(fn (string $tag): string => '-'.$tag, self::ANYWHERE),
             '--',
             $path,
         ]);
@@ -119,7 +168,28 @@ final readonly class ExifTool implements PictureTags
         $tags = is_array($files) && is_array($files[0] ?? null) ? $files[0] : [];
         unset($tags['SourceFile']);
 
-        return $tags;
+        return self::named($tags);
+    }
+
+    /**
+     * EXIF's tags, and those of the file itself, by their plain names.
+     *
+     * @param  array<mixed>  $tags  with the group before each name
+     * @return array<string, mixed>
+     */
+    private static function named(array $tags): array
+    {
+        $named = [];
+        foreach ($tags as $name => $value) {
+            [$group, $tag] = array_pad(explode(':', (string) $name, 2), 2, '');
+            match ($group) {
+                'EXIF' => $named[$tag] = $value,
+                'XMP', 'MakerNotes' => $named[$name] = $value,
+                default => $named[$tag] ??= $value,
+            };
+        }
+
+        return $named;
     }
 
     private function withoutPath(string $message, string $path): string

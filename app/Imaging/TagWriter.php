@@ -60,7 +60,7 @@ final readonly class TagWriter
 
         $arguments = [];
         foreach ($tags as $name => $value) {
-            $arguments[] = '-'.$name.'='.$value;
+            $arguments[] = '-EXIF:'.$name.'='.$value;
         }
         $this->exiftool->run(['-overwrite_original', '-q', '-n', ...$arguments, '--', $path]);
     }

@@ -128,6 +128,15 @@ final readonly class PlanInput
         };
     }
 
+    /**
+     * Whether that light is what falls on the subject, rather than what a meter read from it. Every tone then falls into
+     * its own place, and no placement is applied.
+     */
+    public function isIncident(): bool
+    {
+        return ! in_array($this->way(), ['spot', 'earlier'], true);
+    }
+
     /** @throws InvalidArgumentException */
     public function intent(): Intent
     {

@@ -144,8 +144,8 @@ final class PlanSheet
         $wanted = $this->wanted();
         if ($wanted->inThirds() !== 0) {
             $lines[] = $who->compensation
-                ? sprintf('Compensation %s, if the meter reads the subject alone', $wanted->signed())
-                : sprintf('The meter then shows %s on the subject', $wanted->signed());
+                ? sprintf('Compensation about %s, if the meter reads the subject alone', $wanted->signed())
+                : sprintf('The meter then shows about %s on the subject', $wanted->signed());
         }
 
         return $lines;
@@ -171,8 +171,8 @@ final class PlanSheet
             return;
         }
         $kit = $this->input->support() === null ? $this->kit : $this->kit->withSupports([$this->input->support()]);
-        // Brighter than mid-grey wants that much more light than the meter would give.
-        $light = Ev100::of($this->light->value - $this->wanted()->value);
+        // Brighter than mid-grey wants that much more light than a meter that reads the subject would give.
+        $light = $this->input->isIncident() ? $this->light : Ev100::of($this->light->value - $this->wanted()->value);
         $this->advice = KitAdviser::advise(
             new AdviceRequest($light, $kit, $this->intent, $this->plan->setBrief->course->approachChoices()),
         );

@@ -18,8 +18,7 @@ use TruePupil\Core\PracticeCamera\GraduatedFilter;
 
 /**
  * What is set on the practice camera, as texts by name, whether from its screen or from a command line. Empty means "as
- * the
- * camera sees fit"; values that the mode leaves to the camera are put aside and not lost.
+ * the camera sees fit"; values that the mode leaves to the camera are put aside and not lost.
  */
 final readonly class ShotInput
 {

@@ -29,6 +29,7 @@ final class RecordArray
                 'focalLength' => $record->lens->focalLength,
                 'focalLength35' => $record->lens->focalLength35,
                 'whiteBalance' => $record->handling->whiteBalance,
+                'kelvin' => $record->handling->kelvin,
                 'focusDistance' => $record->handling->focusDistance,
                 'takenAt' => $record->takenAt?->format('Y-m-d\TH:i:s'),
             ],

@@ -10,6 +10,7 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\Kit;
+use TruePupil\Core\Kit\Support;
 
 /** What the adviser is asked: the light, the kit, and what the picture is meant to show. */
 final readonly class AdviceRequest
@@ -20,6 +21,7 @@ final readonly class AdviceRequest
      * @param  Ev100  $light  the exposure that places the subject where it is wanted, at ISO 100
      * @param  ?Aperture  $taken
      *   the aperture of a frame that is to be taken better: left alone unless something is gained
+     * @param  bool  $isSupportKnown  false where nobody said what held the camera: hands are then only supposed
      */
     public function __construct(
         public Ev100 $light,
@@ -28,8 +30,15 @@ final readonly class AdviceRequest
         public Approach $approach = new Approach(),
         ?Weights $weights = null,
         public ?Aperture $taken = null,
+        public bool $isSupportKnown = true,
     ) {
         $this->weights = $weights ?? Weights::of($approach);
+    }
+
+    /** How a support is called here. */
+    public function supportLabel(Support $support): string
+    {
+        return $this->isSupportKnown || $support !== Support::Hand ? $support->label() : 'if held by hand';
     }
 
     public function with(?Ev100 $light = null, ?Kit $kit = null, ?Intent $intent = null): self
@@ -41,6 +50,7 @@ final readonly class AdviceRequest
             $this->approach,
             $this->weights,
             $this->taken,
+            $this->isSupportKnown,
         );
     }
 }

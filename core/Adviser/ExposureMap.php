@@ -65,7 +65,7 @@ final readonly class ExposureMap
             $light,
             $apertures,
             $times,
-            self::zones($setup->demands, $setup, $light, $per, $apertures, $times),
+            self::zones($request, $setup, $light, $per, $apertures, $times),
             $points,
         );
     }
@@ -110,7 +110,7 @@ final readonly class ExposureMap
      * @return list<MapZone>
      */
     private static function zones(
-        Demands $demands,
+        AdviceRequest $request,
         Setup $setup,
         float $light,
         int $per,
@@ -122,7 +122,7 @@ final readonly class ExposureMap
             $grid[$a] = array_map(fn (int $t): array => [$a, $t], $times);
         }
         $zones = [];
-        foreach (self::bounds($demands, $setup) as [$reason, $label, $why, $bars, $axis, $from, $to]) {
+        foreach (self::bounds($request, $setup) as [$reason, $label, $why, $bars, $axis, $from, $to]) {
             // The forced ISO is rounded to the dial: half a third either way still balances.
             $slack = $axis === 'sv' ? 1 / 6 + 1e-6 : 1e-6;
             [$low, $high] = [($from - $slack) * $per, ($to + $slack) * $per];
@@ -154,8 +154,9 @@ final readonly class ExposureMap
      * @return list<array{string, string, string, bool, 'av'|'tv'|'sv', float, float}>
      *   reason, label, why, bars, axis, and what is free of it
      */
-    private static function bounds(Demands $demands, Setup $setup): array
+    private static function bounds(AdviceRequest $request, Setup $setup): array
     {
+        $demands = $setup->demands;
         $aperture = fn (float $av): string => (string) Aperture::nearest(2 ** ($av / 2));
         $time = fn (float $tv): string => (string) ExposureTime::nearest(2 ** -$tv);
         $lens = $setup->choice->lens->name;
@@ -220,7 +221,7 @@ final readonly class ExposureMap
                         '%s mm is held still for %s %s.',
                         $focal,
                         $time($demands->time->shake),
-                        $setup->support->label(),
+                        $request->supportLabel($setup->support),
                     ),
                 true,
                 'tv',

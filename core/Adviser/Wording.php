@@ -241,7 +241,11 @@ final readonly class Wording
             : sprintf(
                 '%s inside what hands hold%s',
                 $this->stops($room),
-                $candidate->support === Support::Hand ? '' : ' '.$candidate->support->label(),
+                match (true) {
+                    $candidate->support !== Support::Hand => ' '.$candidate->support->label(),
+                    $this->request->isSupportKnown => '',
+                    default => ', if it was held by hand',
+                },
             );
     }
 

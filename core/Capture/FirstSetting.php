@@ -72,15 +72,18 @@ enum FirstSetting: string
      */
     public function read(PictureRecord $picture, CaptureRecord $record, array $tags): array
     {
-        $word = fn (string ...$names): ?string => self::first($tags, $names);
+        $file = new FileTags($tags);
+        $word = $file->maker(...);
         $isOff = fn (?string $text): ?bool => $text === null
             ? null
             : preg_match('/^(off|no|none|0|disable|disabled)\b/i', $text) === 1;
         [$style, $highIso, $long] = [
-            $word('PictureStyle', 'PictureMode', 'PictureControlName', 'CreativeStyle', 'FilmMode', 'PhotoStyle'),
-            $word('HighISONoiseReduction', 'HighIsoNoiseReduction'),
+            $word('PictureStyle', 'PictureControlName', 'CreativeStyle', 'FilmMode', 'PhotoStyle', 'ColorMode',
+                'PictureMode'),
+            $word('HighISONoiseReduction', 'NoiseReduction', 'NoiseFilter'),
             $word('LongExposureNoiseReduction', 'LongExposureNoiseReduction2'),
         ];
+        $raw = $word('RAWFileType', 'NEFCompression', 'RawCompression', 'RawJpgQuality');
         $corrections = array_filter([
             $word('PeripheralLighting', 'VignetteControl', 'VignettingCorrection', 'ShadingCompensation'),
             $word('DistortionCorrection', 'AutoDistortionControl', 'DistortionControl'),
@@ -88,21 +91,35 @@ enum FirstSetting: string
 
         return match ($this) {
             // A JPEG may have a raw file beside it on the card.
-            self::FileKind => in_array($picture->format, ['JPEG', 'HEIC'], true)
-                ? [$picture->format.'; whether a raw file lies beside it, only the card tells', null]
-                : (in_array($picture->format, ['PNG', 'WEBP', 'TIFF'], true)
-                    ? [$picture->format.', which no camera writes for itself: an export', false]
-                    : ['camera raw', true]),
-            self::Compression => match (($raw = $word('RAWFileType', 'NEFCompression', 'RawCompression'))) {
-                null => ['not in the file', null],
-                default => [$raw, preg_match('/lossless|uncompressed/i', $raw) === 1],
+            self::FileKind => match (true) {
+                $picture->isRaw() => ['camera raw', true],
+                in_array($picture->format, ['JPEG', 'HEIC'], true) => [
+                    $picture->format.'; whether a raw file lies beside it, only the card tells',
+                    null,
+                ],
+                default => [$picture->format.', which no camera writes for itself: an export', false],
             },
-            self::ColourSpace => $picture->colourSpace === null
+            self::Compression => $raw === null
                 ? ['not in the file', null]
-                : [$picture->colourSpace, str_contains($picture->colourSpace, 'sRGB')],
+                : [$raw, preg_match('/lossless|uncompressed/i', $raw) === 1],
+            // Raw has no colour space of its own, and what its preview has was not chosen. A phone writes the wide
+            // gamut of its screen with the profile that goes with it; there is nothing to choose.
+            self::ColourSpace => match (true) {
+                $picture->isRaw() => ['raw, which depends on no colour space', null],
+                $picture->colourSpace === null => ['not in the file', null],
+                $picture->format === 'HEIC' => [$picture->colourSpace, null],
+                default => [
+                    $picture->colourSpace,
+                    str_contains($picture->colourSpace, 'sRGB') || str_contains($picture->colourSpace, 'P3') ?: false,
+                ],
+            },
             self::WhiteBalance => $record->handling->whiteBalance === null
                 ? ['not in the file', null]
-                : [$record->handling->whiteBalance === 'auto' ? 'automatic' : 'set by hand', true],
+                : [
+                    ($record->handling->whiteBalance === 'auto' ? 'automatic' : 'set by hand').
+                    ($record->handling->kelvin === null ? '' : ', '.$record->handling->kelvin.' K'),
+                    true,
+                ],
             self::PictureStyle => $style === null
                 ? ['not in the file', null]
                 : [$style, preg_match(self::PLAIN_STYLE, $style) === 1],
@@ -132,21 +149,5 @@ enum FirstSetting: string
                     true,
                 ],
         };
-    }
-
-    /**
-     * @param  array<string, mixed>  $tags
-     * @param  array<string>  $names
-     */
-    private static function first(array $tags, array $names): ?string
-    {
-        foreach ($names as $name) {
-            $value = $tags[$name] ?? null;
-            if (is_scalar($value) && trim((string) $value) !== '') {
-                return mb_substr(mb_scrub(trim((string) $value)), 0, 60);
-            }
-        }
-
-        return null;
     }
 }

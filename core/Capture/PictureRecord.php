@@ -19,6 +19,12 @@ final readonly class PictureRecord
     ) {
     }
 
+    /** Whether it holds what the sensor saw, and only a preview of it can be looked at. */
+    public function isRaw(): bool
+    {
+        return ! in_array($this->format, ['JPEG', 'HEIC', 'HEIF', 'AVIF', 'PNG', 'WEBP', 'TIFF', 'unknown'], true);
+    }
+
     /**
      * What the tags of a file tell, as the metadata reader names them.
      *

@@ -9,6 +9,8 @@ enum Provenance: string
 {
     /** Recorded in the picture file. */
     case File = 'file';
+    /** Printed by the maker's notes of the picture file; EXIF itself has no tag for it, or left it out. */
+    case Maker = 'maker';
     /** Typed in by the student. */
     case Student = 'student';
     /** Worked out from other fields. */
@@ -18,6 +20,7 @@ enum Provenance: string
     {
         return match ($this) {
             self::File => 'from the file',
+            self::Maker => 'from the maker\'s notes',
             self::Student => 'typed in',
             self::Derived => 'worked out',
         };

@@ -11,9 +11,12 @@ use TruePupil\Core\Kit\FocusMode;
 final readonly class RecordedHandling
 {
     /**
+     * @param  ?string  $whiteBalance  "auto" or "set"
      * @param  ?float  $focusDistance  m
      * @param  ?bool  $stabiliser  switched on
      * @param  ?bool  $silent  the electronic shutter was in use
+     * @param  ?int  $kelvin  colour temperature that the picture was balanced for
+     * @param  ?FocusPoint  $focusPoint  in the picture as it is shown
      */
     public function __construct(
         public ?string $whiteBalance = null,
@@ -22,6 +25,8 @@ final readonly class RecordedHandling
         public ?DriveMode $drive = null,
         public ?bool $stabiliser = null,
         public ?bool $silent = null,
+        public ?int $kelvin = null,
+        public ?FocusPoint $focusPoint = null,
     ) {
     }
 }

@@ -10,32 +10,40 @@ use TruePupil\Core\Kit\Lens;
 use TruePupil\Core\Kit\Support;
 
 /**
- * A kit made up from one frame's record, for want of a real one: the lens as it was used on a typical body of its
- * format.
+ * A kit made up from one frame's record, for want of a real one: the lens as its description has it, else as it was
+ * used, on a typical body of its format.
  */
 final class RecordedKit
 {
-    /** Lenses commonly close to here. */
-    private const SMALLEST = 22.0;
-
     /** @return ?Kit null while focal length, format or aperture is not recorded */
     public static function of(CaptureRecord $record): ?Kit
     {
         $format = $record->format();
-        if ($record->lens->focalLength === null || $format === null || $record->exposure->fNumber === null) {
+        $aperture = $record->exposure->fNumber;
+        $focalLength = $record->lens->focalLength;
+        if ($focalLength === null || $format === null || $aperture === null) {
             return null;
         }
         // Nobody can promise that it opens further than it did, unless the file says so.
-        $widest = min($record->lens->widestFNumber ?? INF, $record->exposure->fNumber->nominal());
-        $lens = Lens::prime(
-            $record->lens->name ?? 'the lens used',
-            $record->lens->focalLength,
-            $widest,
-            max(self::SMALLEST, $record->exposure->fNumber->nominal()),
-        );
+        $seen = min($record->lens->widestFNumber ?? INF, $aperture->nominal());
+        $range = $record->lens->range;
+        $isWithin =
+            $range !== null && $focalLength >= $range->minFocal * 0.95 && $focalLength <= $range->maxFocal * 1.05;
+        $smallest = max(SmallestAperture::of($record) ?? 0.0, $aperture->nominal(), $range->widestAtMax ?? 0.0);
+        $name = $record->lens->name ?? 'the lens used';
+        $lens = $isWithin
+            ? new Lens(
+                $name,
+                min($range->minFocal, $focalLength),
+                max($range->maxFocal, $focalLength),
+                $range->widestAtMin ?? $seen,
+                $range->widestAtMax ?? $seen,
+                $smallest,
+            )
+            : Lens::prime($name, $focalLength, $seen, $smallest);
 
         return new Kit(
-            new Body($record->camera->model ?? 'the body used', $format),
+            new Body($record->camera->model ?? 'the body used', $format->nearestNamed()),
             [$lens],
             [$record->support ?? Support::Hand],
         );

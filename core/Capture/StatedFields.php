@@ -43,6 +43,7 @@ final readonly class StatedFields
                 $lens->focalLength ?? $this->focalLength,
                 $lens->focalLength35 ?? $this->focalLength35,
                 $lens->widestFNumber,
+                $lens->range,
             ),
             new RecordedExposure(
                 $exposure->fNumber ?? $this->fNumber,

@@ -101,6 +101,7 @@ final readonly class FrameAdviser
             $intent,
             $situation->approach,
             taken: $situation->record->exposure->fNumber,
+            isSupportKnown: $situation->record->support !== null,
         );
     }
 

@@ -10,6 +10,21 @@ final readonly class SensorFormat
     /** Diagonal divided by this is the circle of confusion: 0.0300 mm on 36x24 (the usual print criterion). */
     private const DIAGONAL_PARTS = 1442;
 
+    /** Formats that have a name, mm. */
+    public const NAMED = [
+        '36x24' => '36 × 24 mm, full frame',
+        '23.5x15.6' => '23.5 × 15.6 mm',
+        '22.3x14.9' => '22.3 × 14.9 mm',
+        '17.3x13' => '17.3 × 13 mm',
+        '13.2x8.8' => '13.2 × 8.8 mm',
+        '43.8x32.9' => '43.8 × 32.9 mm',
+        '56x56' => '6 × 6 film',
+        '120x95' => '4 × 5 inch film',
+    ];
+
+    /** A rounded focal length and its equivalent name a format this exactly: share of the diagonal. */
+    private const ROUNDED = 0.06;
+
     private function __construct(public float $width, public float $height, private ?float $ownCircle = null)
     {
     }
@@ -46,6 +61,17 @@ final readonly class SensorFormat
         $scale = $focalLength / $focalLength35;
 
         return new self(36 * $scale, 24 * $scale);
+    }
+
+    /** The named format that a rounded equivalent means; itself where none is near. */
+    public function nearestNamed(): self
+    {
+        $named = array_map(self::parse(...), array_keys(self::NAMED));
+        $off = array_map(fn (self $other): float => abs($other->diagonal() / $this->diagonal() - 1), $named);
+        asort($off);
+        $nearest = array_key_first($off);
+
+        return $off[$nearest] <= self::ROUNDED ? $named[$nearest] : $this;
     }
 
     public function diagonal(): float

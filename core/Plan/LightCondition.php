@@ -19,6 +19,7 @@ enum LightCondition: string
     case LowSun = 'low-sun';
     case ThinCloud = 'thin-cloud';
     case Overcast = 'overcast';
+    case HeavyOvercast = 'heavy-overcast';
     case OpenShade = 'open-shade';
     case Sunset = 'sunset';
     case Dusk = 'dusk';
@@ -39,7 +40,8 @@ enum LightCondition: string
             self::Sun => 'full sun',
             self::LowSun => 'sun low, 8° up',
             self::ThinCloud => 'thin or broken cloud',
-            self::Overcast => 'overcast',
+            self::Overcast => 'bright overcast',
+            self::HeavyOvercast => 'heavy overcast',
             self::OpenShade => 'open shade under a clear sky',
             self::Sunset => 'sunset, the sun on the horizon',
             self::Dusk => 'dusk, the sun 5° down',
@@ -63,6 +65,7 @@ enum LightCondition: string
             self::LowSun => LightTable::ev100(8, Weather::Clear),
             self::ThinCloud => LightTable::ev100(45, Weather::ThinCloud),
             self::Overcast => LightTable::ev100(45, Weather::Overcast),
+            self::HeavyOvercast => LightTable::ev100(45, Weather::HeavyOvercast),
             self::OpenShade => LightTable::ev100(45, Weather::OpenShade),
             self::Sunset => LightTable::ev100(0, Weather::Clear),
             self::Dusk => LightTable::ev100(-5, Weather::Clear),

@@ -22,8 +22,8 @@ final readonly class Outing
     }
 
     /**
-     * Minutes between the planned moment and when a picture was taken; positive when it was later. A camera's clock
-     * shows local time.
+     * Minutes between the planned moment and when a picture was taken; positive when it was later. Instants are
+     * compared where the record has its offset.
      */
     public function minutesOff(DateTimeImmutable $taken): float
     {
@@ -49,10 +49,10 @@ final readonly class Outing
         );
     }
 
-    /** A record without a time zone, which is read as UTC, is the time of the place. */
+    /** The clock of a record without an offset, which is read as UTC, is taken for the time of the place. */
     private function local(DateTimeImmutable $taken): DateTimeImmutable
     {
-        return $taken->getOffset() !== 0
+        return $taken->getTimezone()->getName() !== 'UTC'
             ? $taken
             : new DateTimeImmutable($taken->format('Y-m-d H:i:s'), $this->at->getTimezone());
     }

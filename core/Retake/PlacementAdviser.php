@@ -36,8 +36,6 @@ final class PlacementAdviser
     private const DEPTH_WEIGHT = 0.8;
 
     /** Limits assumed where no kit says otherwise. */
-    private const SMALLEST_F_NUMBER = 22.0;
-
     private const ISO_CEILING = 12800.0;
 
     private const FASTEST = 1 / 8000;
@@ -102,11 +100,12 @@ final class PlacementAdviser
     private function byAperture(Situation $situation, ExposureSettings $settings, Stops $change): ?array
     {
         $aperture = Aperture::nearest($settings->aperture->exact / sqrt($change->ratio()));
-        $widest = $situation->record->lens->widestFNumber;
+        $widest = $situation->widest()?->exact;
         // Without the lens's widest aperture nobody can promise that it opens further than it did.
         $opensTooFar =
             $widest === null ? $aperture->exact < $settings->aperture->exact : $aperture->exact < $widest * 0.97;
-        if ($opensTooFar || $aperture->exact > self::SMALLEST_F_NUMBER * 1.03) {
+        $smallest = $situation->smallestAperture() ?? $settings->aperture->exact;
+        if ($situation->hasOneAperture() || $opensTooFar || $aperture->exact > $smallest * 1.03) {
             return null;
         }
 

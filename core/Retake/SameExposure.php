@@ -23,8 +23,6 @@ final class SameExposure
     /** Where no kit says how far ISO goes. */
     private const ISO_CEILING = 12800.0;
 
-    private const SMALLEST = 22.0;
-
     /**
      * @param  string  $gain  what the new value is for
      * @return ?Suggestion null when settings are not known or ISO would have to go beyond the body
@@ -47,6 +45,10 @@ final class SameExposure
             return null;
         }
         $iso = Iso::nearest(max($wanted, $lowest->exact));
+        $isFree = $time === null && $iso->exact > $wanted * 2 ** (1 / 6);
+        // A shorter time costs nothing where only the aperture was to move; a filter is the last resort.
+        $moved = $isFree ? self::shortened($situation, $moved, $wanted / $iso->exact) : $moved;
+        $wanted = $isFree ? $before->iso->exact / $moved->stopsBrighterThan($before)->ratio() : $wanted;
         // Whole thirds, as filters are sold and combined.
         $filter = max(0.0, round(3 * log($iso->exact / $wanted, 2)) / 3);
         $settings = $moved->withIso($iso);
@@ -90,6 +92,14 @@ final class SameExposure
         );
     }
 
+    /** @param  float  $share  of the light that is to be left */
+    private static function shortened(Situation $situation, ExposureSettings $settings, float $share): ExposureSettings
+    {
+        $time = ExposureTime::nearest($settings->time->exact * $share);
+
+        return $time->exact >= $situation->limits()->fastest * 0.97 ? $settings->withTime($time) : $settings;
+    }
+
     /**
      * Within what body and lens can do; a lens that nobody described opens no further than it was seen to, and closes
      * to a usual end.
@@ -102,7 +112,7 @@ final class SameExposure
     ): bool {
         $limits = $situation->limits();
         $widest = $situation->widest()->exact ?? $before->aperture->exact;
-        $smallest = $situation->lens()->smallest ?? self::SMALLEST;
+        $smallest = $situation->smallestAperture() ?? $before->aperture->exact;
 
         return ($time === null ||
             ($time->exact >= $limits->fastest * 0.97 &&

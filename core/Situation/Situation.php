@@ -11,6 +11,7 @@ use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\RecordedExposure;
 use TruePupil\Core\Capture\RecordedHandling;
 use TruePupil\Core\Capture\RecordedLens;
+use TruePupil\Core\Capture\SmallestAperture;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureTime;
@@ -53,9 +54,21 @@ final readonly class Situation
     ) {
     }
 
+    /** The body's, where the kit has it; else the usual one, or the lowest that this camera was seen at. */
     public function baseIso(): Iso
     {
-        return Iso::of($this->kit === null ? self::TYPICAL_BASE_ISO : $this->kit->body->limits->isoBase);
+        if ($this->kit !== null) {
+            return Iso::of($this->kit->body->limits->isoBase);
+        }
+        $seen = array_map(
+            fn (CaptureRecord $frame): float => $frame->exposure->iso->exact ?? INF,
+            array_filter(
+                [$this->record, ...$this->earlier],
+                fn (CaptureRecord $frame): bool => $frame->camera->model === $this->record->camera->model,
+            ),
+        );
+
+        return Iso::of(min(self::TYPICAL_BASE_ISO, ...array_values($seen)));
     }
 
     /** The lowest ISO that this course counts as clean. */
@@ -125,6 +138,18 @@ final readonly class Situation
         }
 
         return $this->record->lens->widestFNumber === null ? null : Aperture::of($this->record->lens->widestFNumber);
+    }
+
+    /** As an f-number: the kit's word, else what is known of such cameras. Null: nobody can say. */
+    public function smallestAperture(): ?float
+    {
+        return $this->lens()->smallest ?? SmallestAperture::of($this->record);
+    }
+
+    /** Whether the lens has one aperture, which nobody can change. */
+    public function hasOneAperture(): bool
+    {
+        return $this->lens() === null && SmallestAperture::isFixed($this->record);
     }
 
     /** How far the subject lies from where the brief wants it; positive is too bright. */
@@ -303,6 +328,7 @@ final readonly class Situation
                 $focalLength,
                 $focalLength === null || $format === null ? $lens->focalLength35 : $focalLength * $format->crop(),
                 $suggestion->lens->name === $lens->name ? $lens->widestFNumber : null,
+                $suggestion->lens->name === null || $suggestion->lens->name === $lens->name ? $lens->range : null,
             ),
             new RecordedExposure(
                 $suggestion->exposure->settings->aperture,
@@ -324,6 +350,8 @@ final readonly class Situation
                     ? false
                     : $handling->stabiliser,
                 $handling->silent,
+                $handling->kelvin,
+                $handling->focusPoint,
             ),
             $this->record->takenAt,
             $suggestion->support ?? $this->record->support,

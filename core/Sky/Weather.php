@@ -11,6 +11,7 @@ enum Weather: string
     case OpenShade = 'open-shade';
     case ThinCloud = 'thin-cloud';
     case Overcast = 'overcast';
+    case HeavyOvercast = 'heavy-overcast';
 
     public function label(): string
     {
@@ -18,7 +19,8 @@ enum Weather: string
             self::Clear => 'clear, subject in the sun',
             self::OpenShade => 'clear, subject in open shade',
             self::ThinCloud => 'thin or broken cloud',
-            self::Overcast => 'overcast',
+            self::Overcast => 'bright overcast',
+            self::HeavyOvercast => 'heavy overcast',
         };
     }
 }

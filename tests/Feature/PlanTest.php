@@ -127,6 +127,21 @@ final class PlanTest extends TestCase
         $this->assertEqualsWithDelta(10.0 + 2, $exposure(['placement' => 'black']), 1 / 6);
     }
 
+    public function test_where_the_light_itself_is_known_every_tone_falls_into_its_own_place(): void
+    {
+        $world = World::make();
+        $world->student->update(['kit' => self::KIT]);
+        $exposure = fn (array $input): string => (string) $this->sheet($world, [
+            'way' => 'condition',
+            'condition' => 'sun',
+            'support' => 'hand',
+            ...$input,
+        ])->advice->suggestions[0]->exposure->settings;
+
+        $this->assertSame($exposure([]), $exposure(['placement' => 'white']));
+        $this->assertSame($exposure([]), $exposure(['placement' => 'black']));
+    }
+
     public function test_silk_in_the_sun_wants_a_filter_and_the_sum_is_said(): void
     {
         $world = World::make();

@@ -19,6 +19,7 @@ use Tests\TestCase;
 use TruePupil\Core\Capture\RecordReader;
 use TruePupil\Core\Drill\DrillKind;
 use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Metering\MeteringPattern;
 
 final class PracticeTest extends TestCase
@@ -331,6 +332,7 @@ final class PracticeTest extends TestCase
             ->assertRedirect();
         $handedIn = $world->setBrief->attempts()->sole()->frames()->sole();
         $this->assertSame($frame->fileName(), $handedIn->original_name);
+        $this->assertSame(Support::Hand, $handedIn->record()?->support, 'the practice camera knows what held it');
         $this->assertFileExists($frame->path());
         $this->actingAs($world->outsider)->post(route('practice.press', 'pots'), self::SET);
         $other = RollFrame::query()->where('user_id', $world->outsider->id)->sole();

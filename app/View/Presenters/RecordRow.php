@@ -22,6 +22,6 @@ final readonly class RecordRow
     /** Whether the student is asked for it: the file has nothing, or what is there the student stated before. */
     public function isAsked(): bool
     {
-        return $this->asked && ! in_array($this->source, [Provenance::File, Provenance::Derived], true);
+        return $this->asked && ($this->source === null || $this->source === Provenance::Student);
     }
 }

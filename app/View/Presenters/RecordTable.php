@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Presenters;
 
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Composition\PlaceName;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Metering\MeteringPattern;
@@ -78,11 +79,35 @@ final class RecordTable
             ),
             $row('focusMode', 'Focus mode', $record->handling->focusMode?->value),
             $row('drive', 'Drive', $record->handling->drive?->value),
-            $row('whiteBalance', 'White balance', $record->handling->whiteBalance),
+            $row('whiteBalance', 'White balance', self::whiteBalance($record)),
+            $row('focusPoint', 'Focus point', self::focusPoint($record)),
             $row('model', 'Camera', $record->camera->model),
             $row('lens', 'Lens', $record->lens->name),
-            $row('takenAt', 'Taken', $record->takenAt?->format('j M Y, H:i:s')),
+            $row('takenAt', 'Taken', self::taken($record)),
         ];
+    }
+
+    private static function whiteBalance(CaptureRecord $record): ?string
+    {
+        $words = ['auto' => 'automatic', 'set' => 'set by hand'][$record->handling->whiteBalance ?? ''] ?? null;
+        $kelvin = $record->handling->kelvin;
+
+        return $kelvin === null ? $words : trim(($words ?? '').', '.$kelvin.' K', ', ');
+    }
+
+    private static function focusPoint(CaptureRecord $record): ?string
+    {
+        $point = $record->handling->focusPoint;
+
+        return $point === null ? null : PlaceName::of($point->x, $point->y);
+    }
+
+    /** By the camera's clock, with its offset where the file records one. */
+    private static function taken(CaptureRecord $record): ?string
+    {
+        $zoned = $record->takenAt?->getTimezone()->getName() !== 'UTC' ? ' P' : '';
+
+        return $record->takenAt?->format('j M Y, H:i:s'.$zoned);
     }
 
     /**

@@ -26,8 +26,6 @@ final class DepthTooShallow implements FindingRule
     /** Distances are estimates: five hundredths is no difference. */
     private const HAIR = 0.05;
 
-    private const USUAL_SMALLEST = 22.0;
-
     public function id(): string
     {
         return 'depth.too-shallow';
@@ -68,7 +66,7 @@ final class DepthTooShallow implements FindingRule
         $needed = Aperture::nearest($plan->fNumber * 2 ** (1 / 12));
         $short = Stops::of(max(0.0, 2 * log($plan->fNumber / $aperture->exact, 2)));
         $byFocusAlone = $plan->fNumber <= $aperture->exact * 1.001;
-        $smallest = $situation->lens()->smallest ?? self::USUAL_SMALLEST;
+        $smallest = $situation->smallestAperture() ?? $aperture->nominal();
         $isBeyond = $plan->fNumber > $smallest * 1.03;
 
         return new Finding(

@@ -30,16 +30,18 @@ final class FocusModeUnsuited implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $mode = $situation->record->handling->focusMode;
+        $support = $situation->record->support;
         // What moves and what shines at night have rules of their own.
         if (
             $mode === null ||
+            $support === null ||
             $situation->statement->intent->movement !== null ||
             $situation->statement->intent->contents->stars
         ) {
             return null;
         }
         $isByHand = $mode === FocusMode::Manual;
-        $onTripod = $situation->record->support === Support::Tripod;
+        $onTripod = $support === Support::Tripod;
         [$sentence, $other] = match (true) {
             $situation->approach->focusing === Focusing::ByHand && ! $isByHand && $onTripod => [
                 'The camera stood on a tripod and was left to focus by itself. With the picture magnified, focus by '.

@@ -46,6 +46,7 @@ final class WideOpenUnneeded implements FindingRule
         if (
             $settings === null ||
             $widest === null ||
+            $situation->hasOneAperture() ||
             $intent->asksForSeparation() ||
             $intent->contents->stars ||
             $settings->aperture->exact > $widest->exact * 1.03 ||

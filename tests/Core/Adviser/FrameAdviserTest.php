@@ -8,9 +8,11 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Rules;
 use Tests\Core\Situations;
 use TruePupil\Core\Adviser\Advice;
+use TruePupil\Core\Adviser\MapZone;
 use TruePupil\Core\Critique\FrameAdviser;
 use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Situation\Situation;
 
 final class FrameAdviserTest extends TestCase
@@ -22,6 +24,20 @@ final class FrameAdviserTest extends TestCase
         $this->assertEqualsWithDelta(4 / 3, $advice->suggestions[0]->exposure->compensation, 0.01);
         $this->assertNotNull($advice->map, 'the map is drawn all the same, with what the record tells');
         $this->assertSame('frame', $advice->map->points[0]->what);
+    }
+
+    public function test_hands_are_only_supposed_where_nobody_said_what_held_the_camera(): void
+    {
+        $why = fn (?Support $support): string => implode(
+            ' ',
+            array_map(
+                fn (MapZone $zone): string => $zone->reason === 'shake' ? $zone->why : '',
+                $this->advise(Situations::make(t: 1 / 200, support: $support))->map->zones ?? [],
+            ),
+        );
+
+        $this->assertStringContainsString('if held by hand', $why(null));
+        $this->assertStringNotContainsString('if held', $why(Support::Hand));
     }
 
     public function test_with_a_kit_the_whole_of_it_is_searched_and_compensation_says_how_to_get_there(): void

@@ -23,6 +23,19 @@ final class SameExposureTest extends TestCase
         $this->assertEqualsWithDelta(4.0, $longer->exposure->filterStops, 1e-9);
     }
 
+    public function test_a_shorter_time_comes_before_a_filter(): void
+    {
+        // ISO 100 cannot come down: two stops wider are two stops shorter.
+        $wider = SameExposure::with(
+            Situations::make(n: 8, t: 1 / 60, iso: 100, kit: Situations::kit(['isoMin' => 100])),
+            'softer',
+            aperture: Aperture::of(4),
+        );
+
+        $this->assertSame('ƒ/4, 1/250 s, ISO 100', (string) $wider?->exposure->settings);
+        $this->assertSame(0.0, $wider->exposure->filterStops);
+    }
+
     public function test_never_beyond_body_or_lens(): void
     {
         $situation = Situations::make(

@@ -105,10 +105,86 @@ final class RecordTest extends TestCase
             'FocalPlaneXResolution' => (6000 / 23.5) * 25.4,
             'FocalPlaneResolutionUnit' => 2,
             'ExifImageWidth' => 6000,
+            'MakerNotes:FocusMode' => 'AF-S',
         ]);
 
         $this->assertEqualsWithDelta(77, $record->lens->focalLength35, 1);
         $this->assertSame(Provenance::Derived, $record->sourceOf('focalLength35'));
+    }
+
+    public function test_the_width_of_an_export_says_nothing_of_the_sensor(): void
+    {
+        $export = [
+            'FocalLength' => 108.5,
+            'FocalPlaneXResolution' => (3888 / 22.2) * 25.4,
+            'FocalPlaneResolutionUnit' => 2,
+            'ExifImageWidth' => 2163,
+        ];
+        $of = fn (array $more): ?float => (new RecordNormaliser())->normalise([...$export, ...$more])->lens
+            ->focalLength35;
+
+        $this->assertNull($of([]));
+        $this->assertNull($of(['MakerNotes:FocusMode' => 'AF-S', 'XMP:CreatorTool' => 'a darkroom']));
+        $this->assertEqualsWithDelta(
+            173.6,
+            $of(['MakerNotes:CanonImageWidth' => 3888, 'XMP:CreatorTool' => 'a darkroom']),
+            3,
+        );
+        $this->assertSame(160.0, $of(['FocalLengthIn35mmFormat' => 160]));
+    }
+
+    public function test_the_same_number_means_other_things_to_a_maker(): void
+    {
+        $record = (new RecordNormaliser())->normalise([
+            'ISO' => 200,
+            'ExposureProgram' => 1,
+            'MeteringMode' => 5,
+            'MakerNotes:ISO' => 9,
+            'MakerNotes:ExposureProgram' => 3,
+            'MakerNotes:MeteringMode' => 3,
+        ]);
+
+        $this->assertSame('ISO 200', (string) $record->exposure->iso);
+        $this->assertSame(ExposureMode::Manual, $record->exposure->mode);
+        $this->assertSame(MeteringPattern::Scene, $record->exposure->metering);
+    }
+
+    public function test_what_only_the_maker_s_notes_print_fills_the_gaps_and_says_so(): void
+    {
+        $record = (new RecordNormaliser())->normalise([
+            'Orientation' => 6,
+            'MakerNotes:ISO' => '400',
+            'MakerNotes:MeteringMode' => 'Multi-segment',
+            'MakerNotes:WhiteBalance' => 'Daylight',
+            'MakerNotes:ColorTemperature' => '5200',
+            'MakerNotes:AFPointPosition' => '0.25 0.5',
+            'MakerNotes:FocusDistance' => '2.24 m',
+            'MakerNotes:Lens' => '18-200mm f/3.5-5.6',
+            'MakerNotes:ShakeReduction' => 'On (7)',
+        ]);
+
+        $this->assertSame('ISO 400', (string) $record->exposure->iso);
+        $this->assertSame(MeteringPattern::Scene, $record->exposure->metering);
+        $this->assertSame(['set', 5200], [$record->handling->whiteBalance, $record->handling->kelvin]);
+        // A frame that stands upright: what lay left on the sensor lies at the top.
+        $this->assertSame([0.5, 0.25], [$record->handling->focusPoint?->x, $record->handling->focusPoint?->y]);
+        $this->assertSame(2.24, $record->handling->focusDistance);
+        $this->assertSame([18.0, 200.0], [$record->lens->range?->minFocal, $record->lens->range?->maxFocal]);
+        $this->assertSame([3.5, 5.6], [$record->lens->range?->widestAtMin, $record->lens->range?->widestAtMax]);
+        $this->assertTrue($record->handling->stabiliser);
+        foreach (['iso', 'metering', 'whiteBalance', 'kelvin', 'focusPoint', 'focusDistance', 'lens'] as $field) {
+            $this->assertSame(Provenance::Maker, $record->sourceOf($field), $field);
+        }
+    }
+
+    public function test_the_clock_has_a_zone_where_the_file_records_its_offset(): void
+    {
+        $taken = ['DateTimeOriginal' => '2026:06:21 18:30:00'];
+        $zoned = (new RecordNormaliser())->normalise([...$taken, 'OffsetTimeOriginal' => '+00:00'])->takenAt;
+        $plain = (new RecordNormaliser())->normalise($taken)->takenAt;
+
+        $this->assertSame('+00:00', $zoned?->getTimezone()->getName());
+        $this->assertSame('UTC', $plain?->getTimezone()->getName());
     }
 
     public function test_an_iso_too_large_for_its_tag_is_read_elsewhere(): void
@@ -135,7 +211,12 @@ final class RecordTest extends TestCase
             [['ExposureProgram' => 4], ExposureMode::Shutter],
             [['ExposureProgram' => 7], ExposureMode::Scene],
             [['ExposureProgram' => 9], ExposureMode::Bulb],
-            [['ExposureProgram' => 0, 'ExposureMode' => 0], ExposureMode::Auto],
+            [['ExposureProgram' => 0, 'ExposureMode' => 0], ExposureMode::Unknown],
+            [['ExposureMode' => 0], ExposureMode::Unknown],
+            [['ExposureProgram' => 0, 'ExposureMode' => 1], ExposureMode::Manual],
+            [['MakerNotes:ExposureMode' => 'Aperture-priority AE'], ExposureMode::Aperture],
+            [['ExposureProgram' => 1, 'MakerNotes:ExposureMode' => 'Aperture-priority AE'], ExposureMode::Manual],
+            [['ExposureProgram' => 1, 'MakerNotes:ISOSetting' => '200'], ExposureMode::Manual],
             [['ExposureMode' => 1], ExposureMode::Manual],
         ];
     }

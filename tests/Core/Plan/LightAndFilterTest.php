@@ -73,6 +73,19 @@ final class LightAndFilterTest extends TestCase
         );
     }
 
+    public function test_instants_are_compared_where_the_record_has_its_offset(): void
+    {
+        $outing = new Outing(
+            Location::of(50.0, 10.0),
+            new DateTimeImmutable('2026-06-21 20:30', new DateTimeZone('Europe/Berlin')),
+        );
+
+        $this->assertSame(0.0,
+            $outing->minutesOff(new DateTimeImmutable('2026-06-21 18:30', new DateTimeZone('+00:00'))));
+        // A clock without an offset is the clock of the place.
+        $this->assertSame(0.0, $outing->minutesOff(new DateTimeImmutable('2026-06-21 20:30', new DateTimeZone('UTC'))));
+    }
+
     public function test_an_outing_travels_with_a_plan_file(): void
     {
         $plan = PlanFormat::read(

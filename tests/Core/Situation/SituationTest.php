@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Situation;
 
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Parts;
 use Tests\Core\Situations;
 use TruePupil\Core\Adviser\SuggestedEffect;
 use TruePupil\Core\Adviser\SuggestedExposure;
@@ -79,5 +80,16 @@ final class SituationTest extends TestCase
                 effect: new SuggestedEffect(gains: [], costs: []),
             ),
         );
+    }
+
+    public function test_the_lowest_iso_that_a_camera_was_seen_at_is_a_floor(): void
+    {
+        $this->assertSame(100.0, Situations::make(iso: 400)->baseIso()->exact);
+        $this->assertSame('ISO 64', (string) Situations::make(iso: 64)->baseIso());
+        $seen = [Situations::make(iso: 50)->record];
+        $this->assertSame('ISO 50', (string) Situations::make(iso: 400, earlier: $seen)->baseIso());
+        $another = [Parts::changed(Situations::make(iso: 50)->record, model: 'Another')];
+        $this->assertSame('ISO 100', (string) Situations::make(iso: 400, earlier: $another)->baseIso());
+        $this->assertSame('ISO 100', (string) Situations::make(iso: 64, kit: Situations::kit())->baseIso());
     }
 }

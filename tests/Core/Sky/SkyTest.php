@@ -186,6 +186,28 @@ final class SkyTest extends TestCase
         }
     }
 
+    public function test_clouds_and_shade_take_whole_stops_from_the_sun(): void
+    {
+        $under = fn (float $height, Weather $weather): float => LightTable::ev100($height, Weather::Clear)->value -
+            LightTable::ev100($height, $weather)->value;
+        foreach ([50.0, 20.0, 2.0, 0.5, -4.0] as $height) {
+            $this->assertEqualsWithDelta(1.0, $under($height, Weather::ThinCloud), 0.2, "thin cloud at $height");
+            $this->assertEqualsWithDelta(2.0, $under($height, Weather::Overcast), 0.2, "overcast at $height");
+            $this->assertEqualsWithDelta(3.0, $under($height, Weather::HeavyOvercast), 0.2, "heavy at $height");
+            $this->assertGreaterThanOrEqual(0.0, $under($height, Weather::OpenShade), "shade at $height");
+        }
+        $this->assertEqualsWithDelta(3.0, $under(60, Weather::OpenShade), 0.2);
+        $this->assertLessThan(1.5, $under(2, Weather::OpenShade));
+    }
+
+    public function test_light_does_not_fall_by_stops_in_the_last_degree(): void
+    {
+        foreach (Weather::cases() as $weather) {
+            $fall = LightTable::ev100(1.0, $weather)->value - LightTable::ev100(-0.01, $weather)->value;
+            $this->assertLessThan(2.0, $fall, $weather->value);
+        }
+    }
+
     public function test_less_sun_is_never_more_light(): void
     {
         foreach (Weather::cases() as $weather) {

@@ -41,6 +41,7 @@ final class FocusModeUnsuitedTest extends TestCase
         $this->assertNull($this->judge(Focusing::ByHand, FocusMode::Single, Support::Hand));
         $this->assertNull($this->judge(Focusing::SinglePoint, FocusMode::Manual, Support::Tripod));
         $this->assertNull($this->judge(Focusing::SinglePoint, null, Support::Hand));
+        $this->assertNull($this->judge(Focusing::SinglePoint, FocusMode::Manual, null), 'nobody said what held it');
         $this->assertNull(
             $this->judge(
                 Focusing::SinglePoint,
@@ -62,7 +63,7 @@ final class FocusModeUnsuitedTest extends TestCase
     private function judge(
         Focusing $school,
         ?FocusMode $mode,
-        Support $support,
+        ?Support $support,
         Intent $intent = new Intent(),
     ): ?Finding {
         return (new FocusModeUnsuited())->judge(

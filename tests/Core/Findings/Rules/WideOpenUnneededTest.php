@@ -34,5 +34,11 @@ final class WideOpenUnneededTest extends TestCase
             ),
         );
         $this->assertNull((new WideOpenUnneeded())->judge(Situations::make(n: 2.8, t: 1 / 1000)));
+        $this->assertNull(
+            (new WideOpenUnneeded())->judge(
+                Situations::make(n: 1.8, t: 1 / 2000, focalLength: 4.2, record: ['focalLength35' => 26.0]),
+            ),
+            'a phone has no other aperture',
+        );
     }
 }
