@@ -10,6 +10,7 @@ use TruePupil\Core\Intent\Idea;
 use TruePupil\Core\Intent\IntendedContents;
 use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Intent\MeantTone;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
 use TruePupil\Core\Optics\InvalidOptics;
@@ -76,6 +77,7 @@ final class IntentInput
             sceneStops: self::number($input, 'sceneStops'),
             idea: Idea::tryFrom(self::text($input, 'idea')),
             facing: Facing::tryFrom(self::text($input, 'facing')),
+            tone: MeantTone::tryFrom(self::text($input, 'tone')),
         );
     }
 
@@ -104,6 +106,7 @@ final class IntentInput
                 'person' => $flag($intent->contents->person),
                 'idea' => $intent->idea?->value,
                 'facing' => $intent->facing?->value,
+                'tone' => $intent->tone?->value,
             ],
             fn (?string $text): bool => $text !== null,
         );

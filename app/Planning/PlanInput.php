@@ -65,6 +65,7 @@ final readonly class PlanInput
         'angle' => 20,
         'idea' => 40,
         'facing' => 20,
+        'tone' => 20,
         'foliage' => 1,
         'stars' => 1,
         'sunStar' => 1,
@@ -129,8 +130,8 @@ final readonly class PlanInput
     }
 
     /**
-     * Whether that light is what falls on the subject, rather than what a meter read from it. Every tone then falls into
-     * its own place, and no placement is applied.
+     * Whether that light is what falls on the subject, rather than what a meter read from it. Every tone then falls
+     * into its own place, and no placement is applied.
      */
     public function isIncident(): bool
     {

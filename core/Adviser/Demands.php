@@ -8,11 +8,13 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Intent\MovementLook;
 use TruePupil\Core\Kit\Body;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Motion\HandHeldLimit;
 use TruePupil\Core\Motion\StarTrail;
 use TruePupil\Core\Optics\BlurDisc;
+use TruePupil\Core\Optics\CloseUp;
 use TruePupil\Core\Optics\Diffraction;
 use TruePupil\Core\Optics\FocusPlan;
 
@@ -22,6 +24,9 @@ use TruePupil\Core\Optics\FocusPlan;
  */
 final readonly class Demands
 {
+    /** Seconds. */
+    private const LONGEST_FOR_SKY_AND_WATER = 1 / 8;
+
     private function __construct(
         public ApertureDemands $aperture,
         public TimeDemands $time,
@@ -45,6 +50,7 @@ final readonly class Demands
                 (float) $intent->distances->background,
             )->percentOfWidth($format) / (float) $intent->distances->separation
             : null;
+        $closeUp = CloseUp::factor($f, $focus);
         $steadier = $support->stopsSteadier();
         $stabiliser = max($body->stabiliserStops, $choice->lens->stabiliserStops);
         $band = $intent->movement?->band($f, $intent->distances->subject, $format);
@@ -53,8 +59,8 @@ final readonly class Demands
                 $band?->longest,
                 $intent->contents->stars
                     ? ($pitch === null
-                        ? StarTrail::roughLimit($f, $format)
-                        : StarTrail::pixelLimit($f, $widest->exact, $pitch))
+                        ? StarTrail::roughLimit($f, $format, $intent->contents->declination)
+                        : StarTrail::pixelLimit($f, $widest->exact, $pitch, $intent->contents->declination))
                     : null,
             ],
             fn (?float $seconds): bool => $seconds !== null,
@@ -66,15 +72,15 @@ final readonly class Demands
                 smallest: Aperture::of($choice->lens->smallest)->apex(),
                 depth: $depth,
                 separation: $separation === null ? null : 2 * log($separation, 2),
-                print: 2 * log(Diffraction::printLimit($format), 2),
-                pixel: $pitch === null ? null : 2 * log(Diffraction::pixelLimit($pitch), 2),
+                print: 2 * log(Diffraction::printLimit($format) / $closeUp, 2),
+                pixel: $pitch === null ? null : 2 * log(Diffraction::pixelLimit($pitch) / $closeUp, 2),
             ),
             time: new TimeDemands(
                 slowest: ExposureTime::of($limits->slowest)->apex(),
                 fastest: ExposureTime::of($limits->fastest)->apex(),
                 shake: $steadier === null
                     ? null
-                    : -log(HandHeldLimit::of($f, $format, $steadier + $stabiliser)->seconds, 2),
+                    : -log(self::held(HandHeldLimit::of($f, $format, $steadier + $stabiliser), $intent, $support), 2),
                 movement: $sharp === [] ? null : -log(min($sharp), 2),
                 look: $band?->shortest === null ? null : -log($band->shortest, 2),
             ),
@@ -111,22 +117,25 @@ final readonly class Demands
         return min($this->time->fastest, $this->time->look ?? INF);
     }
 
+    /** What stars and flowing water ask for, nobody holds by hand, however well a stabiliser works. */
+    private static function held(HandHeldLimit $limit, Intent $intent, Support $support): float
+    {
+        $mustStand = $intent->contents->stars || $intent->movement?->want === MovementLook::Silk;
+
+        return $mustStand && $support !== Support::Monopod
+            ? min($limit->seconds, self::LONGEST_FOR_SKY_AND_WATER)
+            : $limit->seconds;
+    }
+
     /** @return array{?float, ?float} Av that holds the wanted depth, and where to focus for it in m */
     private static function depth(Intent $intent, float $focalLength, float $circle): array
     {
         if (! $intent->asksForDepth()) {
             return [null, $intent->distances->subject];
         }
-        [$near, $far] = [(float) $intent->sharpFrom(), $intent->sharpTo()];
-        if ($intent->distances->subject !== null) {
-            [$n, $focus] = [
-                FocusPlan::fNumberAt($intent->distances->subject, $near, $far, $focalLength, $circle),
-                $intent->distances->subject,
-            ];
-        } else {
-            $plan = FocusPlan::forLimits($near, $far, $focalLength, $circle);
-            [$n, $focus] = [$plan->fNumber, $plan->distance];
-        }
+        // The range is what must be sharp: focus lies where the widest aperture holds it.
+        $plan = FocusPlan::forLimits((float) $intent->sharpFrom(), $intent->sharpTo(), $focalLength, $circle);
+        [$n, $focus] = [$plan->fNumber, $plan->distance];
 
         return [$n <= 0.0 ? null : 2 * log($n, 2), $focus];
     }

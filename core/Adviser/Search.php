@@ -27,7 +27,7 @@ final readonly class Search
         foreach (LensChoice::all($request->kit, $request->intent) as $choice) {
             foreach ($request->kit->supports as $support) {
                 $demands = Demands::of($request->kit->body, $choice, $request->intent, $support);
-                foreach ([0.0, ...$request->kit->filters] as $filter) {
+                foreach ($request->kit->filterSums() as $filter) {
                     $setups[] = new Setup($choice, $demands, $support, $filter);
                 }
             }

@@ -12,6 +12,7 @@ use TruePupil\Core\Adviser\MapPoint;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Capture\RecordedKit;
 use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Severity;
@@ -105,14 +106,10 @@ final readonly class FrameAdviser
         );
     }
 
-    /** The exposure that places the subject where it is wanted; the frame's own where nobody said where that is. */
+    /** The exposure that puts right what the frame is off by; the frame's own where nothing says that it is. */
     private function light(Situation $situation): ?Ev100
     {
-        $subject = $situation->subjectLight();
-
-        return $subject !== null && $situation->assignment->wanted !== null
-            ? $subject->plus($situation->assignment->wanted->stops->negated())
-            : $situation->record->settings()?->ev100();
+        return $situation->record->settings()?->ev100()->plus($situation->exposureError() ?? Stops::none());
     }
 
     private function withSupport(Kit $kit, ?Support $support): Kit
@@ -135,7 +132,7 @@ final readonly class FrameAdviser
      */
     private function compensated(Situation $situation, Suggestion $suggestion): Suggestion
     {
-        $error = $situation->placementError();
+        $error = $situation->exposureError();
         if (
             $error === null ||
             ! $situation->record->exposure->mode->followsTheMeter() ||
@@ -186,7 +183,7 @@ final readonly class FrameAdviser
 
     private function isMisplaced(Situation $situation): bool
     {
-        return abs($situation->placementError()->value ?? 0.0) > 1 / 3 + 1e-9;
+        return abs($situation->exposureError()->value ?? 0.0) > 1 / 3 + 1e-9;
     }
 
     /** @return list<MapPoint> the frame and its plan */

@@ -12,6 +12,7 @@ final readonly class Intent
     /**
      * @param  ?float  $focalLength35  framing, as a 35 mm equivalent focal length in mm
      * @param  ?float  $maxIso  the most noise that is acceptable
+     * @param  ?MeantTone  $tone  declared where it is not as bright as usual
      * @param  ?float  $sceneStops  from the darkest to the brightest place that should keep detail, stops
      * @param  ?Idea  $idea  of composition, where one was declared
      * @param  ?Facing  $facing  where the subject looks or goes, as seen in the picture
@@ -27,6 +28,7 @@ final readonly class Intent
         public ?float $sceneStops = null,
         public ?Idea $idea = null,
         public ?Facing $facing = null,
+        public ?MeantTone $tone = null,
     ) {
         foreach (
             [
@@ -83,6 +85,7 @@ final readonly class Intent
             $this->sceneStops,
             $this->idea,
             $this->facing,
+            $this->tone,
         );
     }
 

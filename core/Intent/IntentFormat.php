@@ -43,6 +43,7 @@ final class IntentFormat
             sceneStops: $intent->positiveOrNull('sceneStops'),
             idea: $intent->choice('idea', Idea::class),
             facing: $intent->choice('facing', Facing::class),
+            tone: $intent->choice('tone', MeantTone::class),
         );
     }
 
@@ -79,6 +80,7 @@ final class IntentFormat
                 'sceneStops' => $intent->sceneStops,
                 'idea' => $intent->idea?->value,
                 'facing' => $intent->facing?->value,
+                'tone' => $intent->tone?->value,
             ],
             fn (mixed $part): bool => $part !== null,
         );

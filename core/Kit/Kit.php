@@ -37,6 +37,27 @@ final readonly class Kit
     }
 
     /**
+     * What the filters take, alone and screwed onto one another, in stops; nothing first. No more than two are stacked:
+     * three darken the corners.
+     *
+     * @return list<float>
+     */
+    public function filterSums(): array
+    {
+        $sums = [0.0];
+        foreach ($this->filters as $first => $stops) {
+            $sums[] = $stops;
+            foreach (array_slice($this->filters, $first + 1) as $more) {
+                $sums[] = $stops + $more;
+            }
+        }
+        $sums = array_values(array_unique($sums));
+        sort($sums);
+
+        return $sums;
+    }
+
+    /**
      * The same things, held in these ways.
      *
      * @param  list<Support>  $supports

@@ -33,4 +33,17 @@ final readonly class CloseUp
 
         return new self($magnification, $fNumber * (1 + $magnification), Stops::ofRatio((1 + $magnification) ** 2));
     }
+
+    /**
+     * How many times the effective f-number is the marked one: 1 + m. Focal length in mm; a distance in m that is not
+     * known counts as far.
+     *
+     * @throws InvalidOptics
+     */
+    public static function factor(float $focalLength, ?float $distance): float
+    {
+        return $distance === null || $distance * 1000 <= $focalLength
+            ? 1.0
+            : self::of($focalLength, 1.0, $distance)->effectiveFNumber;
+    }
 }

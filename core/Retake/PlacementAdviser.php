@@ -8,6 +8,7 @@ use TruePupil\Core\Adviser\SuggestedEffect;
 use TruePupil\Core\Adviser\SuggestedExposure;
 use TruePupil\Core\Adviser\SuggestedLens;
 use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Approach\Start;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
@@ -49,7 +50,7 @@ final class PlacementAdviser
     public function suggest(Situation $situation): array
     {
         $settings = $situation->record->settings();
-        $error = $situation->placementError();
+        $error = $situation->exposureError();
         if ($settings === null || $error === null || $error->isWithin(Stops::of(self::IN_PLACE))) {
             return [];
         }
@@ -154,12 +155,15 @@ final class PlacementAdviser
         Stops $change,
     ): array {
         $record = $situation->record;
+        $wanted = $situation->assignment->wanted;
         $gains = [
-            sprintf(
-                'the %s sits at %s from mid-grey, where the brief wants it',
-                $situation->assignment->wanted->label ?? 'subject',
-                $situation->assignment->wanted?->stops->signed() ?? '0',
-            ),
+            $wanted === null || $situation->placementError() === null
+                ? sprintf('%s %s light', $change->inWords(), $change->value > 0 ? 'more' : 'less')
+                : sprintf(
+                    'the %s sits at %s from mid-grey, where the brief wants it',
+                    $wanted->label,
+                    $wanted->stops->signed(),
+                ),
         ];
         $costs = [];
         $cost = 0.0;
@@ -196,7 +200,9 @@ final class PlacementAdviser
             $cost += self::DEPTH_WEIGHT * abs($wider->value);
         }
 
-        $compensated = $record->exposure->mode->takesCompensation();
+        // A course that begins in manual is not told to steer the camera's choice.
+        $compensated =
+            $record->exposure->mode->takesCompensation() && $situation->approach->start !== Start::Manual;
 
         return [
             'cost' => $cost,

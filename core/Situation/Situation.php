@@ -23,6 +23,7 @@ use TruePupil\Core\Kit\BodyLimits;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Lens;
 use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Measures\ExposureVerdict;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Motion\HandHeldLimit;
 use TruePupil\Core\Motion\StarTrail;
@@ -35,6 +36,9 @@ final readonly class Situation
 {
     /** Used where no kit says otherwise: the base ISO of most bodies. */
     public const TYPICAL_BASE_ISO = 100.0;
+
+    /** Stops that a hand-held time may be shorter than the limit without anything being wasted. */
+    private const SAFETY = 1.0;
 
     /** Leaves in a light wind blur beyond about this time; a rule of thumb. */
     public const WIND_HOLDS = 1 / 125;
@@ -162,6 +166,21 @@ final readonly class Situation
             : $subject->placement()->minus($this->assignment->wanted->stops);
     }
 
+    /** Whether the frame is far too dark or too bright; null where nothing is certain, or where it was meant so. */
+    public function exposureVerdict(): ?ExposureVerdict
+    {
+        $verdict = ExposureVerdict::of($this->measures);
+        $meant = $this->statement->intent->tone;
+
+        return $verdict === null || $meant?->isDark() === ($verdict->error->value < 0) ? null : $verdict;
+    }
+
+    /** How far the exposure is known to be off; positive is too bright. Null where nothing says that it is. */
+    public function exposureError(): ?Stops
+    {
+        return $this->placementError() ?? $this->exposureVerdict()?->error;
+    }
+
     /** The light that the subject offered: the settings' EV100 corrected by where its tone fell. */
     public function subjectLight(): ?Ev100
     {
@@ -228,8 +247,13 @@ final readonly class Situation
 
         return match (true) {
             ! $this->statement->intent->contents->stars || $f === null || $format === null => null,
-            $pitch !== null && $n !== null => StarTrail::pixelLimit($f, $n->exact, $pitch),
-            default => StarTrail::roughLimit($f, $format),
+            $pitch !== null && $n !== null => StarTrail::pixelLimit(
+                $f,
+                $n->exact,
+                $pitch,
+                $this->statement->intent->contents->declination,
+            ),
+            default => StarTrail::roughLimit($f, $format, $this->statement->intent->contents->declination),
         };
     }
 
@@ -266,7 +290,8 @@ final readonly class Situation
             if ($limit === null || $time === null) {
                 return null;
             }
-            $slack = min($slack, $limit->roomFor($time->exact)->value);
+            // A stop faster than hands just hold is good practice, and no slack.
+            $slack = min($slack, $limit->roomFor($time->exact)->value - self::SAFETY);
         }
         $movement = $this->longestForMovement();
         if ($movement !== null && $time !== null) {

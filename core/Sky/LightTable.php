@@ -7,15 +7,15 @@ namespace TruePupil\Core\Sky;
 use TruePupil\Core\Exposure\Ev100;
 
 /**
- * Light by condition: the EV at ISO 100 that sun height, weather and moon usually give. It is the light that falls on the
- * subject, so that every tone falls into its own place. A starting point for a plan, good to about a stop; a meter on the
- * spot is always better.
+ * Light by condition: the EV at ISO 100 that sun height, weather and moon usually give. It is the light that falls on
+ * the subject, so that every tone falls into its own place. A starting point for a plan, good to about a stop; a meter
+ * on the spot is always better.
  *
  * By day in the sun: the direct and diffuse daylight of the Illuminating Engineering Society's availability model,
  * E_direct = 128 klx·e^(−c·m), E_diffuse = A + B·sin^C(h), on a subject turned 45° from the sun. Clouds and shade take
  * whole stops from that, as photographers' tables have them: thin cloud one, a bright overcast two, a heavy one three,
- * open shade three under a high sun and less as the sun goes down. In twilight: the usual illuminances at 6°, 12° and 18°
- * below the horizon (3.4, 0.008 and 0.0006 lx), interpolated in stops. By night: moonlight of
+ * open shade three under a high sun and less as the sun goes down. In twilight: the usual illuminances at 6°, 12° and
+ * 18° below the horizon (3.4, 0.008 and 0.0006 lx), interpolated in stops. By night: moonlight of
  * 10^(−0.4·(0.026·φ + 4·10⁻⁹·φ⁴)) of full (Krisciunas and Schaefer 1991) with 0.27 lx for a full moon overhead.
  */
 final class LightTable

@@ -12,6 +12,7 @@ use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Optics\CloseUp;
 use TruePupil\Core\Optics\Diffraction;
 use TruePupil\Core\Optics\FocusPlan;
 use TruePupil\Core\Retake\SameExposure;
@@ -37,11 +38,15 @@ final class DiffractionCost implements FindingRule
         if ($aperture === null || $format === null) {
             return null;
         }
+        // Near subjects make the lens work at a smaller aperture than it is marked.
         $print = Diffraction::printLimit($format);
         $pitch = $situation->kit?->body->pixelPitch();
         $pixel = $pitch === null ? null : Diffraction::pixelLimit($pitch);
-        $beyondPrint = Stops::of(2 * log($aperture->exact / $print, 2));
-        $beyondPixel = $pixel === null ? null : Stops::of(2 * log($aperture->exact / $pixel, 2));
+        $effective =
+            $aperture->exact *
+            CloseUp::factor($situation->record->lens->focalLength ?? 0.0, $situation->focusDistance());
+        $beyondPrint = Stops::of(2 * log($effective / $print, 2));
+        $beyondPixel = $pixel === null ? null : Stops::of(2 * log($effective / $pixel, 2));
         $showsInPrint = $beyondPrint->value > 1 / 6;
         if (! $showsInPrint && ($beyondPixel === null || $beyondPixel->value < 1.0)) {
             return null;
@@ -63,7 +68,7 @@ final class DiffractionCost implements FindingRule
             ($planned !== null && $planned > $aperture->exact / 2 ** (1 / 4)) ||
             $situation->statement->intent->contents->sunStar;
         $small = $situation->approach->landscapeAperture === LandscapeAperture::Small;
-        $airy = Diffraction::at($aperture->exact)->airyMicrometres;
+        $airy = Diffraction::at($effective)->airyMicrometres;
 
         return new Finding(
             id: $this->id(),

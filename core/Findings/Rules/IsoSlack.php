@@ -19,7 +19,7 @@ use TruePupil\Core\Situation\Situation;
 final class IsoSlack implements FindingRule
 {
     /** Less than this is within what hands differ by. */
-    private const LIMIT = 2 / 3;
+    private const LIMIT = 1.0;
 
     private const FAULT = 2.0;
 

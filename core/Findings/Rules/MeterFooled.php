@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Approach\Start;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
@@ -54,11 +55,13 @@ final class MeterFooled implements FindingRule
             severity: Severity::Fault,
             sentence: sprintf(
                 'The meter was believed. It renders whatever it sees as mid-grey, and this scene is mainly %s, so the '.
-                    '%s came out %s. Compensation of %s would have placed it.',
+                    '%s came out %s. %s would have placed it.',
                 $wanted->stops->value > 0 ? 'bright' : 'dark',
                 $wanted->label,
                 $wanted->stops->value > 0 ? 'grey instead of light' : 'grey instead of dark',
-                $needed->signed(),
+                $situation->approach->start === Start::Manual
+                    ? sprintf('In manual, settings with the meter\'s mark at %s', $needed->signed())
+                    : sprintf('Compensation of %s', $needed->signed()),
             ),
             evidence: [
                 new Evidence(

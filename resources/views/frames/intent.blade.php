@@ -1,4 +1,5 @@
 @use(TruePupil\Core\Intent\Facing)
+@use(TruePupil\Core\Intent\MeantTone)
 @use(TruePupil\Core\Intent\Idea)
 @use(TruePupil\Core\Intent\MovementLook)
 <details class="intent" @if (array_filter($input) || $errors->has('intent*')) open @endif>
@@ -46,6 +47,14 @@
                 @foreach (Facing::cases() as $facing)
                     <option value="{{ $facing->value }}"
                         @selected(($input['facing'] ?? '') === $facing->value)>{{ $facing->label() }}</option>
+                @endforeach
+            </select></label>
+        <label>It is meant to be
+            <select name="intent[tone]">
+                <option value="">as bright as usual</option>
+                @foreach (MeantTone::cases() as $tone)
+                    <option value="{{ $tone->value }}"
+                        @selected(($input['tone'] ?? '') === $tone->value)>{{ $tone->label() }}</option>
                 @endforeach
             </select></label>
     </div>

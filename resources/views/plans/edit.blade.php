@@ -1,6 +1,7 @@
 @use(App\Planning\PlanInput)
 @use(TruePupil\Core\Kit\Support)
 @use(TruePupil\Core\Intent\Facing)
+@use(TruePupil\Core\Intent\MeantTone)
 @use(TruePupil\Core\Intent\Idea)
 @use(TruePupil\Core\Intent\MovementLook)
 @use(TruePupil\Core\Plan\LightCondition)
@@ -180,6 +181,14 @@
                                 <option value="{{ $facing->value }}"
                                     @selected($sheet->input->text('facing') === $facing->value)>
                                     {{ $facing->label() }}</option>
+                            @endforeach
+                        </select></label>
+                    <label>It is meant to be <select name="tone">
+                            <option value="">as bright as usual</option>
+                            @foreach (MeantTone::cases() as $tone)
+                                <option value="{{ $tone->value }}"
+                                    @selected($sheet->input->text('tone') === $tone->value)>
+                                    {{ $tone->label() }}</option>
                             @endforeach
                         </select></label>
                 </div>

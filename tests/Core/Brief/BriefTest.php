@@ -64,21 +64,21 @@ final class BriefTest extends TestCase
         yield 'glints' => ['highlights', Situations::make(subject: 1.3, lostPct: 0.4), Verdict::Met, 0.6];
         yield 'a little lost' => ['highlights', Situations::make(subject: 1.3, lostPct: 1.6), Verdict::Close, -0.6];
         yield 'much lost' => ['highlights', Situations::make(subject: 2.0, lostPct: 12), Verdict::Missed, -11.0];
-        yield 'base ISO' => ['iso', Situations::make(iso: 100), Verdict::Met, 2 / 3];
-        // By hand 1/50 s would have held at 50 mm; 1/200 s (exactly 1/203) leaves 2.02 stops, and ISO 800 has three to
-        // give.
+        yield 'base ISO' => ['iso', Situations::make(iso: 100), Verdict::Met, 1.0];
+        // By hand 1/50 s would have held at 50 mm, and a stop faster is no waste; 1/400 s (exactly 1/406) leaves 2.02
+        // stops, and ISO 800 has three to give.
         yield 'ISO 800 with time to spare' => [
             'iso',
-            Situations::make(t: 1 / 200, iso: 800),
+            Situations::make(t: 1 / 400, iso: 800),
             Verdict::Missed,
-            2 / 3 - 2.023,
+            1 - 2.023,
         ];
-        yield 'ISO 800 with no time to spare' => ['iso', Situations::make(t: 1 / 50, iso: 800), Verdict::Met, 0.65];
+        yield 'ISO 800 with no time to spare' => ['iso', Situations::make(t: 1 / 50, iso: 800), Verdict::Met, 1.0];
         yield 'ISO 400 on a tripod' => [
             'iso',
             Situations::make(iso: 400, support: Support::Tripod),
             Verdict::Missed,
-            2 / 3 - 2,
+            1 - 2,
         ];
     }
 

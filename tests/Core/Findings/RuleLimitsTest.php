@@ -228,8 +228,8 @@ final class RuleLimitsTest extends TestCase
         yield 'ISO by hand' => [
             new Rules\IsoSlack(),
             fn (float $stops): Situation => self::slack($stops, Support::Hand),
-            2 / 3,
             1.0,
+            4 / 3,
         ];
         yield 'noise where no comfortable ISO was entered' => [
             new Rules\FasterLensInKit(),

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Approach\IsoSetting;
+use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\IsoSlack;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Intent\IntendedDistances;
@@ -20,10 +21,20 @@ final class IsoSlackTest extends TestCase
 {
     public function test_two_stops_of_room_by_hand(): void
     {
-        $finding = (new IsoSlack())->judge(Situations::make(t: 1 / 200, iso: 800));
+        $finding = (new IsoSlack())->judge(Situations::make(t: 1 / 400, iso: 800));
 
         $this->assertSame(Severity::Fault, $finding?->severity);
         $this->assertEqualsWithDelta(2.02, $finding->evidence[0]->value, 0.01);
+    }
+
+    public function test_a_stop_faster_than_hands_just_hold_is_good_practice(): void
+    {
+        $wide = fn (float $time): ?Finding => (new IsoSlack())->judge(
+            Situations::make(t: $time, iso: 400, focalLength: 27),
+        );
+
+        $this->assertNull($wide(1 / 100));
+        $this->assertNotNull($wide(1 / 125));
     }
 
     public function test_a_tripod_is_another_finding_s_business(): void
@@ -33,14 +44,14 @@ final class IsoSlackTest extends TestCase
 
     public function test_movement_takes_the_room_that_hands_would_leave(): void
     {
-        // Hands hold 1/50 s, a walker to be frozen only 1/471 s: of four stops at 1/800 s 0.7 are left.
+        // Hands hold 1/50 s, a walker to be frozen only 1/471 s: of more than four stops at 1/1000 s 1.1 are left.
         $walker = new Intent(
             distances: new IntendedDistances(subject: 5),
             movement: new Movement(MovementLook::Freeze, 1.4),
         );
-        $finding = (new IsoSlack())->judge(Situations::make(t: 1 / 800, iso: 1600, intent: $walker));
+        $finding = (new IsoSlack())->judge(Situations::make(t: 1 / 1000, iso: 1600, intent: $walker));
 
-        $this->assertEqualsWithDelta(log(812.7 / 471.4, 2), $finding?->evidence[0]->value, 0.02);
+        $this->assertEqualsWithDelta(log(1024 / 471.4, 2), $finding?->evidence[0]->value, 0.02);
         $this->assertStringContainsString('before the movement blurs', $finding->sentence);
     }
 

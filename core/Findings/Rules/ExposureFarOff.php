@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Findings\Rules;
+
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Measures\ExposureVerdict;
+use TruePupil\Core\Retake\PlacementAdviser;
+use TruePupil\Core\Situation\Situation;
+
+/** A picture far too dark or too bright, where no brief says how bright its subject should be. */
+final class ExposureFarOff implements FindingRule
+{
+    public function id(): string
+    {
+        return 'exposure.far-off';
+    }
+
+    public function needs(): array
+    {
+        return [];
+    }
+
+    public function judge(Situation $situation): ?Finding
+    {
+        $verdict = $situation->placementError() === null ? $situation->exposureVerdict() : null;
+        if ($verdict === null) {
+            return null;
+        }
+        $isBright = $verdict->error->value > 0;
+        $tone = $verdict->isOfSubject ? $situation->measures->subject->tone ?? null : null;
+        $tone ??= $situation->measures->tone;
+        $stops = Stops::of(abs($verdict->error->inThirds()) / 3);
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Exposure,
+            severity: $verdict->isOfSubject || $isBright ? Severity::Fault : Severity::Weakness,
+            sentence: sprintf(
+                '%s too %s by about %s%s. If it was meant so, say so with what the picture was meant to show.',
+                $verdict->isOfSubject ? 'The subject is' : 'The picture is',
+                $isBright ? 'bright' : 'dark',
+                $stops->inWords(),
+                match (true) {
+                    $isBright => ', or more: what is lost cannot be counted',
+                    $verdict->isOfSubject => sprintf(': it lies %s from mid-grey', $verdict->error->signed()),
+                    default => ': even its brightest parts do not reach mid-grey',
+                },
+            ),
+            evidence: $isBright
+                ? [
+                    new Evidence(
+                        'lost in some channel',
+                        max($tone->lostHighlightsPctByChannel),
+                        '%',
+                        $verdict->isOfSubject ? ExposureVerdict::SUBJECT_LOST_PCT : ExposureVerdict::LOST_PCT,
+                    ),
+                ]
+                : [
+                    $verdict->isOfSubject
+                        ? new Evidence('subject', $tone->meanStops, 'stops', ExposureVerdict::SUBJECT_DARK)
+                        : new Evidence(
+                            'brightest twentieth',
+                            $situation->measures->metering['highlight'],
+                            'stops',
+                            ExposureVerdict::BRIGHTEST,
+                        ),
+                ],
+            source: 'Limits from photographs judged by eye; nothing is said of what lies between.',
+            suggestion: (new PlacementAdviser())->suggest($situation)[0] ?? null,
+            confidence: $verdict->isOfSubject || $isBright ? null : 0.7,
+        );
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Adviser;
+
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Situations;
+use TruePupil\Core\Adviser\AdviceRequest;
+use TruePupil\Core\Adviser\KitAdviser;
+use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\Start;
+use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Findings\Rules\MeterFooled;
+use TruePupil\Core\Intent\IntendedContents;
+use TruePupil\Core\Intent\IntendedDistances;
+use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Intent\Movement;
+use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Motion\HandHeldLimit;
+use TruePupil\Core\Motion\StarTrail;
+use TruePupil\Core\Optics\CloseUp;
+use TruePupil\Core\Optics\SensorFormat;
+use TruePupil\Core\Retake\PlacementAdviser;
+
+/** What is advised, against numbers worked out by hand. */
+final class AdvisedNumbersTest extends TestCase
+{
+    public function test_depth_that_is_asked_for_is_focused_for(): void
+    {
+        // 35 mm from 2 m to the horizon: focused at 4 m, N = f²/(c·4 m) = 10.2.
+        $kit = Situations::kit(
+            more: ['lenses' => [['name' => 'Marlpit 35 mm', 'minFocal' => 35, 'widestAtMin' => 2, 'smallest' => 22]]],
+        );
+        $intent = new Intent(distances: new IntendedDistances(subject: 10, near: 2, far: INF), focalLength35: 35);
+        $best = KitAdviser::advise(new AdviceRequest(Ev100::of(12), $kit, $intent))->suggestions[0];
+
+        $this->assertEqualsWithDelta(4.0, $best->lens->focusDistance, 0.1);
+        $this->assertSame('ƒ/11', (string) $best->exposure->settings->aperture);
+    }
+
+    public function test_filters_are_screwed_onto_one_another(): void
+    {
+        $this->assertSame([0.0, 3.0, 6.0], Situations::kit(more: ['filters' => [3, 3]])->filterSums());
+        $this->assertSame(
+            [0.0, 2.0, 3.0, 5.0, 6.0, 8.0, 9.0],
+            Situations::kit(more: ['filters' => [3, 6, 2]])->filterSums(),
+            'two at a time, no more',
+        );
+    }
+
+    public function test_no_stabiliser_holds_longer_than_a_second_and_none_holds_stars_or_water(): void
+    {
+        $wide = HandHeldLimit::of(16, SensorFormat::fullFrame(), 8);
+        $this->assertSame(1.0, $wide->seconds);
+        $kit = Situations::kit(['stabiliserStops' => 8], ['supports' => ['hand']]);
+        foreach (
+            [
+                new Intent(movement: new Movement(MovementLook::Silk), focalLength35: 24),
+                new Intent(focalLength35: 24, contents: new IntendedContents(stars: true)),
+            ] as $intent
+        ) {
+            $advice = KitAdviser::advise(new AdviceRequest(Ev100::of(-5), $kit, $intent));
+            $met = array_filter($advice->suggestions, fn (Suggestion $one): bool => $one->effect->meets);
+            $this->assertSame([], $met, 'nothing that is held by hand meets it');
+        }
+    }
+
+    public function test_stars_near_the_pole_hardly_move(): void
+    {
+        $equator = StarTrail::roughLimit(50, SensorFormat::fullFrame());
+
+        $this->assertEqualsWithDelta(10.0, $equator, 1e-9);
+        $this->assertEqualsWithDelta(20.0, StarTrail::roughLimit(50, SensorFormat::fullFrame(), 60), 1e-9);
+        $this->assertGreaterThan(30.0, StarTrail::roughLimit(50, SensorFormat::fullFrame(), 89));
+        $this->assertEqualsWithDelta(2.0, StarTrail::pixelLimit(50, 2, 6, 60) / StarTrail::pixelLimit(50, 2, 6), 1e-9);
+        $polar = Situations::make(
+            n: 2,
+            t: 30,
+            support: Support::Tripod,
+            intent: new Intent(contents: new IntendedContents(stars: true, declination: 89)),
+        );
+        $this->assertGreaterThan(30.0, $polar->starLimit());
+    }
+
+    public function test_near_subjects_take_light_and_bring_diffraction(): void
+    {
+        $this->assertEqualsWithDelta(2.0, CloseUp::factor(100, 0.2), 1e-9, 'life size: two stops');
+        $this->assertEqualsWithDelta(1.0, CloseUp::factor(100, null), 1e-9);
+        $this->assertEqualsWithDelta(1.01, CloseUp::factor(50, 5.05), 1e-9);
+    }
+
+    public function test_a_course_that_begins_in_manual_is_never_told_to_set_compensation(): void
+    {
+        $manual = new Approach(start: Start::Manual);
+        $situation = Situations::make(subject: 0.0, wanted: 4 / 3, approach: $manual);
+        foreach ((new PlacementAdviser())->suggest($situation) as $suggestion) {
+            $this->assertNull($suggestion->exposure->compensation);
+            $this->assertStringNotContainsStringIgnoringCase('compensation', $suggestion->title);
+            $this->assertStringContainsString('manual', $suggestion->title);
+        }
+        $this->assertStringNotContainsStringIgnoringCase(
+            'compensation',
+            (string) (new MeterFooled())->judge($situation)?->sentence,
+        );
+        $this->assertStringContainsStringIgnoringCase(
+            'compensation',
+            (string) (new MeterFooled())->judge(Situations::make(subject: 0.0, wanted: 4 / 3))?->sentence,
+        );
+    }
+}
