@@ -8,13 +8,15 @@ use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Modes\Decider;
 use TruePupil\Core\Modes\WhoDecides;
 
-/** A value that a brief wants the student to decide. */
+/** A value that a brief wants the student to decide, or one of several. */
 enum DecisionAsked: string
 {
     case Aperture = 'aperture';
     case Time = 'time';
     case Iso = 'iso';
     case Compensation = 'compensation';
+    case ApertureOrTime = 'aperture-or-time';
+    case TimeOrCompensation = 'time-or-compensation';
 
     public function label(): string
     {
@@ -23,6 +25,8 @@ enum DecisionAsked: string
             self::Time => 'the exposure time',
             self::Iso => 'ISO',
             self::Compensation => 'exposure compensation',
+            self::ApertureOrTime => 'the aperture or the exposure time',
+            self::TimeOrCompensation => 'the exposure time, or compensation that moves it',
         };
     }
 
@@ -36,6 +40,8 @@ enum DecisionAsked: string
             self::Time => $who->time === Decider::Person,
             self::Iso => $who->iso === Decider::Person || ($who->iso === null && $isoAutomatic !== true),
             self::Compensation => $who->compensation || $mode === ExposureMode::Manual,
+            self::ApertureOrTime => $who->aperture === Decider::Person || $who->time === Decider::Person,
+            self::TimeOrCompensation => $who->time === Decider::Person || $who->compensation,
         };
     }
 }

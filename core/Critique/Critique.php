@@ -31,12 +31,12 @@ final readonly class Critique
 
     public static function of(Situation $situation, Critic $critic): self
     {
-        $findings = $critic->judge($situation);
+        $brief = $situation->assignment->brief;
+        $checks = $brief === null ? [] : CheckEvaluation::of($brief, $situation);
+        $findings = Agreement::of($critic->judge($situation), $checks);
 
         return new self(
-            $situation->assignment->brief === null
-                ? []
-                : CheckEvaluation::of($situation->assignment->brief, $situation),
+            $checks,
             $findings,
             (new FrameAdviser($critic))->advise($situation, $findings),
             $critic->unmetNeeds($situation),
