@@ -12,6 +12,7 @@ use TruePupil\Core\Intent\MovementLook;
 use TruePupil\Core\Kit\Body;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Motion\HandHeldLimit;
+use TruePupil\Core\Motion\Pan;
 use TruePupil\Core\Motion\StarTrail;
 use TruePupil\Core\Optics\BlurDisc;
 use TruePupil\Core\Optics\CloseUp;
@@ -121,6 +122,10 @@ final readonly class Demands
     private static function held(HandHeldLimit $limit, Intent $intent, Support $support): float
     {
         $mustStand = $intent->contents->stars || $intent->movement?->want === MovementLook::Silk;
+
+        if ($intent->movement?->want === MovementLook::Pan) {
+            return $limit->seconds * 2 ** Pan::SHAKE_STOPS;
+        }
 
         return $mustStand && $support !== Support::Monopod
             ? min($limit->seconds, self::LONGEST_FOR_SKY_AND_WATER)

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace TruePupil\Core\Adviser;
 
 use TruePupil\Core\Approach\Start;
+use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Support;
@@ -49,7 +51,8 @@ final class KitAdviser
         Candidate $candidate,
         Candidate|false|null $first,
     ): Suggestion {
-        $settings = $candidate->settings($request->kit->body->limits->increment);
+        $metered = $candidate->settings($request->kit->body->limits->increment);
+        $settings = self::onFilm($request, $metered);
         $compared = $first instanceof Candidate && $candidate->meets();
 
         return new Suggestion(
@@ -79,11 +82,24 @@ final class KitAdviser
                     array_unique([
                         ...$compared ? $wording->costsAgainst($candidate, $first) : [],
                         ...$wording->costs($candidate),
+                        ...$settings->time->exact > $metered->time->exact
+                            ? [sprintf('%s metered become %s: the film tires', $metered->time, $settings->time)]
+                            : [],
                     ]),
                 ),
                 meets: $candidate->meets(),
             ),
         );
+    }
+
+    /** Beyond a second a film needs longer than the meter says (reciprocity). */
+    private static function onFilm(AdviceRequest $request, ExposureSettings $settings): ExposureSettings
+    {
+        $film = $request->kit->film;
+
+        return $film === null || $settings->time->exact <= 1.0
+            ? $settings
+            : $settings->withTime(ExposureTime::of(round($film->correctedTime($settings->time->recorded))));
     }
 
     private static function title(string $kind, Candidate $candidate, Candidate|false|null $first): string

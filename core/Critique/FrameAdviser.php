@@ -103,6 +103,7 @@ final readonly class FrameAdviser
             $situation->approach,
             taken: $situation->record->exposure->fNumber,
             isSupportKnown: $situation->record->support !== null,
+            exposureIndex: $situation->record->exposure->iso,
         );
     }
 

@@ -20,7 +20,8 @@ final readonly class Critic
     {
         $findings = [];
         foreach ($this->rules as $rule) {
-            $finding = $this->missing($rule, $situation) === [] ? $rule->judge($situation) : null;
+            $isAsked = ! $rule instanceof SensorRule || ! $situation->isFilm();
+            $finding = $isAsked && $this->missing($rule, $situation) === [] ? $rule->judge($situation) : null;
             if ($finding !== null) {
                 $findings[] = $finding;
             }

@@ -20,6 +20,9 @@ final readonly class Movement
 
     private const STREAK_UNKNOWN = 1 / 16;
 
+    /** A subject that crosses this share of the frame's width reads as a streak. */
+    private const STREAK_SHARE = 0.03;
+
     /**
      * @param  ?float  $speed  m/s; null: not known
      * @param  float  $angle  degrees from straight across the frame
@@ -38,12 +41,17 @@ final readonly class Movement
      *
      * @param  float  $focalLength  mm
      * @param  ?float  $distance  m; null: not known
+     * @param  ?float  $offAxis  mm on the sensor from its middle to the farthest part of the subject; null: a person's
      *
      * @throws InvalidOptics
      */
-    public function band(float $focalLength, ?float $distance, SensorFormat $format): TimeBand
-    {
-        $blur = $this->blur($focalLength, $distance, $format);
+    public function band(
+        float $focalLength,
+        ?float $distance,
+        SensorFormat $format,
+        ?float $offAxis = null,
+    ): TimeBand {
+        $blur = $this->blur($focalLength, $distance, $format, $offAxis);
 
         return match ($this->want) {
             MovementLook::Freeze => new TimeBand(
@@ -59,18 +67,22 @@ final readonly class Movement
     }
 
     /** How the subject blurs; null while speed or distance is not known. @throws InvalidOptics */
-    public function blur(float $focalLength, ?float $distance, SensorFormat $format): ?SubjectBlur
-    {
+    public function blur(
+        float $focalLength,
+        ?float $distance,
+        SensorFormat $format,
+        ?float $offAxis = null,
+    ): ?SubjectBlur {
         return $this->speed === null || $distance === null
             ? null
-            : SubjectBlur::of($this->speed, $this->angle, $focalLength, $distance, $format);
+            : SubjectBlur::of($this->speed, $this->angle, $focalLength, $distance, $format, $offAxis);
     }
 
     private function streak(?SubjectBlur $blur, SensorFormat $format): float
     {
         $speed = $blur?->after(1.0) ?? 0.0;
 
-        return $speed < 1e-6 ? self::STREAK_UNKNOWN : (Pan::STREAK_SHARE * $format->width) / $speed;
+        return $speed < 1e-6 ? self::STREAK_UNKNOWN : (self::STREAK_SHARE * $format->width) / $speed;
     }
 
     private function pan(float $focalLength, ?float $distance, SensorFormat $format): TimeBand

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Kit;
 
 use TruePupil\Core\Exposure\InvalidExposure;
+use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Film\Film;
 
 /** What a person has at hand. */
@@ -34,6 +35,44 @@ final readonly class Kit
         if ($flashGuideNumber !== null) {
             InvalidExposure::unlessPositive('guide number', $flashGuideNumber);
         }
+    }
+
+    /**
+     * The same kit with its film's speed as the only ISO there is; itself where there is no film.
+     *
+     * @param  ?Iso  $exposureIndex  at which the roll is exposed; box speed where nobody said
+     */
+    public function atFilmSpeed(?Iso $exposureIndex = null): self
+    {
+        if ($this->film === null) {
+            return $this;
+        }
+        $speed = ($exposureIndex ?? $this->film->boxSpeed)->exact;
+        $limits = $this->body->limits;
+        $body = new Body(
+            $this->body->name,
+            $this->body->format,
+            new BodyLimits(
+                $limits->fastest,
+                $limits->slowest,
+                $speed,
+                $speed,
+                $limits->flashSync,
+                $speed,
+                increment: $limits->increment,
+                silentFastest: $limits->silentFastest,
+            ),
+            stabiliserStops: $this->body->stabiliserStops,
+        );
+
+        return new self(
+            $body,
+            $this->lenses,
+            $this->supports,
+            $this->filters,
+            $this->flashGuideNumber,
+            $this->film,
+        );
     }
 
     /**

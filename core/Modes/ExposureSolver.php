@@ -153,7 +153,14 @@ final class ExposureSolver
     {
         $ev = $this->target() + $iso->stopsAbove100();
         // Shutter priority leaves the aperture all of the light; program and automatic share it with the time.
-        $apex = $time === null ? self::PROGRAM_APEX + ($ev - self::PROGRAM_EV) / 2 : $ev - $time->apex();
+        $apex =
+            $time === null
+                // Where the shutter, or a flash, goes no faster, the aperture takes the rest.
+                ? max(
+                    self::PROGRAM_APEX + ($ev - self::PROGRAM_EV) / 2,
+                    $ev - ExposureTime::of($this->request->fastest())->apex(),
+                )
+                : $ev - $time->apex();
         [$widest, $smallest] = [
             Aperture::of($this->request->lens->widest),
             Aperture::of($this->request->lens->smallest),

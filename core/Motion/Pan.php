@@ -13,11 +13,14 @@ use TruePupil\Core\Optics\SensorFormat;
  */
 final readonly class Pan
 {
-    /** A streak of this share of the frame's width reads as speed. */
-    public const STREAK_SHARE = 0.03;
+    /** From this share of the frame's width on, what stands still is seen to streak. */
+    public const STREAK_SHARE = 0.01;
 
-    /** How exactly most people follow: a tenth of the subject's speed is left over. */
-    public const TYPICAL_SLIP = 0.1;
+    /** How exactly people follow after some practice: 5 to 10 % of the subject's speed is left over. */
+    public const TYPICAL_SLIP = 0.07;
+
+    /** Stops by which shake counts less: the swing takes what goes along it, and only what goes across it blurs. */
+    public const SHAKE_STOPS = 2.0;
 
     private function __construct(private float $backgroundSpeed, private float $width, public SubjectBlur $subject)
     {

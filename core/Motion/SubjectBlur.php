@@ -8,7 +8,8 @@ use TruePupil\Core\Optics\InvalidOptics;
 use TruePupil\Core\Optics\SensorFormat;
 
 /**
- * How far a moving subject's image travels on the sensor: v·cosα·t·m, with magnification m = f/(s−f).
+ * How far a moving subject's image travels on the sensor: v·cosα·t·m across it, with magnification m = f/(s−f), and
+ * v·sinα·t/s of its distance from the middle, since what comes nearer grows.
  *
  * Critical is one circle of confusion, acceptable four. A person walking at 1.4 m/s across the frame at 5 m with 50 mm
  * on 36x24: 1/471 s and 1/118 s.
@@ -16,6 +17,9 @@ use TruePupil\Core\Optics\SensorFormat;
 final readonly class SubjectBlur
 {
     private const ACCEPTABLE_CIRCLES = 4;
+
+    /** Half of a person's height, m: how far from the axis a subject reaches where nothing else is known. */
+    private const PERSON = 0.9;
 
     private function __construct(
         /** Speed of the image, mm/s. */
@@ -29,6 +33,7 @@ final readonly class SubjectBlur
      * @param  float  $angle  degrees from straight across the frame
      * @param  float  $focalLength  mm
      * @param  float  $distance  m
+     * @param  ?float  $offAxis  mm on the sensor from its middle to the farthest part of the subject; null: a person's
      *
      * @throws InvalidOptics
      */
@@ -38,6 +43,7 @@ final readonly class SubjectBlur
         float $focalLength,
         float $distance,
         SensorFormat $format,
+        ?float $offAxis = null,
     ): self {
         InvalidOptics::unlessPositive('focal length', $focalLength, 'mm');
         InvalidOptics::unlessPositive('distance', $distance, 'm');
@@ -46,7 +52,11 @@ final readonly class SubjectBlur
         }
         $magnification = $focalLength / ($distance * 1000 - $focalLength);
 
-        return new self(abs($speed * 1000 * cos(deg2rad($angle))) * $magnification, $format->circleOfConfusion());
+        $across = abs($speed * 1000 * cos(deg2rad($angle))) * $magnification;
+        $reach = $offAxis ?? self::PERSON * 1000 * $magnification;
+        $growing = (abs($speed * sin(deg2rad($angle))) / $distance) * $reach;
+
+        return new self(hypot($across, $growing), $format->circleOfConfusion());
     }
 
     /** Blur on the sensor in millimetres after an exposure in seconds. */

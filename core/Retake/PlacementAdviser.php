@@ -62,6 +62,9 @@ final class PlacementAdviser
             ExposureMode::ManualAutoIso => ['iso'],
             default => ['time', 'iso', 'aperture', 'time-and-iso'],
         };
+        if ($situation->isFilm()) {
+            $kinds = ['time', 'aperture'];
+        }
         $ways = array_filter(
             array_map(
                 fn (string $kind): ?array => match ($kind) {

@@ -39,9 +39,16 @@ final class SameExposure
             return null;
         }
         $moved = new ExposureSettings($aperture ?? $before->aperture, $time ?? $before->time, $before->iso);
+        if ($situation->isFilm()) {
+            $moved = self::atOneSpeed($before, $aperture, $time);
+            if (! self::canBeSet($situation, $before, $moved->aperture, $moved->time)) {
+                return null;
+            }
+        }
         $wanted = $before->iso->exact / $moved->stopsBrighterThan($before)->ratio();
-        $lowest = $situation->lowestIso();
-        if ($wanted > ($situation->kit->body->limits->isoMax ?? self::ISO_CEILING) * 2 ** (1 / 6)) {
+        $lowest = $situation->isFilm() ? $before->iso : $situation->lowestIso();
+        $highest = $situation->kit->body->limits->isoMax ?? self::ISO_CEILING;
+        if (! $situation->isFilm() && $wanted > $highest * 2 ** (1 / 6)) {
             return null;
         }
         $iso = Iso::nearest(max($wanted, $lowest->exact));
@@ -90,6 +97,24 @@ final class SameExposure
             support: $support ?? $situation->record->support,
             effect: new SuggestedEffect(gains: $gains, costs: $costs),
         );
+    }
+
+    /** On film aperture and time answer one another. */
+    private static function atOneSpeed(
+        ExposureSettings $before,
+        ?Aperture $aperture,
+        ?ExposureTime $time,
+    ): ExposureSettings {
+        $aperture ??= $time === null
+            ? $before->aperture
+            : Aperture::nearest(
+                $before->aperture->exact * 2 ** ($time->stopsMoreLightThan($before->time)->value / 2),
+            );
+        $time ??= ExposureTime::nearest(
+            $before->time->exact * $before->aperture->stopsMoreLightThan($aperture)->ratio(),
+        );
+
+        return new ExposureSettings($aperture, $time, $before->iso);
     }
 
     /** @param  float  $share  of the light that is to be left */

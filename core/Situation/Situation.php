@@ -103,6 +103,12 @@ final readonly class Situation
         );
     }
 
+    /** Whether there is a film in the camera instead of a sensor. */
+    public function isFilm(): bool
+    {
+        return $this->kit?->film !== null;
+    }
+
     /** What the same person took just before this frame. */
     public function frameBefore(): ?CaptureRecord
     {
@@ -222,6 +228,7 @@ final readonly class Situation
                 $this->record->lens->focalLength,
                 $this->focusDistance(),
                 $format,
+                $this->offAxis($format),
             );
     }
 
@@ -236,6 +243,20 @@ final readonly class Situation
                 $this->record->lens->focalLength,
                 $this->focusDistance(),
                 $format,
+                $this->offAxis($format),
+            );
+    }
+
+    /** How far the marked subject reaches from the middle of the frame, mm on the sensor; null where none is marked. */
+    private function offAxis(SensorFormat $format): ?float
+    {
+        $region = $this->measures->subject?->region;
+
+        return $region === null
+            ? null
+            : hypot(
+                max(abs($region->x - 0.5), abs($region->x + $region->width - 0.5)) * $format->width,
+                max(abs($region->y - 0.5), abs($region->y + $region->height - 0.5)) * $format->height,
             );
     }
 
@@ -281,7 +302,8 @@ final readonly class Situation
     {
         $iso = $this->record->exposure->iso;
         $time = $this->record->exposure->exposureTime;
-        if ($iso === null || $this->record->support === null) {
+        // A film has one speed; there is nothing to bring down.
+        if ($iso === null || $this->record->support === null || $this->isFilm()) {
             return null;
         }
         $slack = $iso->stopsMoreThan($this->lowestIso())->value;

@@ -6,7 +6,7 @@ namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
-use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\SensorRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Kit\ExposureMode;
@@ -14,7 +14,7 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Automatic ISO ran to the end of its range. */
-final class AutomaticIsoAtEnd implements FindingRule
+final class AutomaticIsoAtEnd implements SensorRule
 {
     public function id(): string
     {

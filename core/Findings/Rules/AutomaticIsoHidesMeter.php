@@ -7,7 +7,7 @@ namespace TruePupil\Core\Findings\Rules;
 use TruePupil\Core\Approach\IsoSetting;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
-use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\SensorRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Kit\ExposureMode;
@@ -15,7 +15,7 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Automatic ISO in manual: the meter always says zero. */
-final class AutomaticIsoHidesMeter implements FindingRule
+final class AutomaticIsoHidesMeter implements SensorRule
 {
     public function id(): string
     {

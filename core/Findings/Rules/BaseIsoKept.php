@@ -6,14 +6,14 @@ namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
-use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\SensorRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** The lowest clean ISO, with a time that hands or tripod hold. */
-final class BaseIsoKept implements FindingRule
+final class BaseIsoKept implements SensorRule
 {
     public function id(): string
     {

@@ -7,7 +7,7 @@ namespace TruePupil\Core\Findings\Rules;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
-use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\SensorRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Retake\SameExposure;
@@ -17,7 +17,7 @@ use TruePupil\Core\Situation\Situation;
 /**
  * ISO below the sensor's base: the file gets darker, the sensor is full as soon as before, so highlights clip earlier.
  */
-final class BelowBaseIso implements FindingRule
+final class BelowBaseIso implements SensorRule
 {
     public function id(): string
     {

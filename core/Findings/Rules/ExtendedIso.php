@@ -7,14 +7,14 @@ namespace TruePupil\Core\Findings\Rules;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
-use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\SensorRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** ISO above the range that the sensor amplifies: only the file is brightened. */
-final class ExtendedIso implements FindingRule
+final class ExtendedIso implements SensorRule
 {
     public function id(): string
     {

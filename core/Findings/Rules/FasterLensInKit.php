@@ -8,14 +8,14 @@ use TruePupil\Core\Adviser\LensChoice;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
-use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\SensorRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A frame that wanted light while a faster lens lay in the bag. */
-final class FasterLensInKit implements FindingRule
+final class FasterLensInKit implements SensorRule
 {
     /** Where no comfortable ISO was entered. */
     private const NOISY = 3200.0;

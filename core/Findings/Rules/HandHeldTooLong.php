@@ -11,6 +11,7 @@ use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Intent\MovementLook;
 use TruePupil\Core\Retake\SameExposure;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
@@ -36,7 +37,10 @@ final class HandHeldTooLong implements FindingRule
         $limit = $situation->handHeldLimit();
         $time = $situation->record->exposure->exposureTime;
         $support = $situation->record->support;
-        if ($limit === null || $time === null || $support === null) {
+        // Along a pan nothing is to be held still; a time that suits the pan is no fault of the hands.
+        $isPan = $situation->statement->intent->movement?->want === MovementLook::Pan;
+        $isPannedWell = $isPan && ($situation->movementBand()?->holds($time->exact ?? 0.0) ?? false);
+        if ($limit === null || $time === null || $support === null || $isPannedWell) {
             return null;
         }
         $beyond = $limit->roomFor($time->exact)->negated();

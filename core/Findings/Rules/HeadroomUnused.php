@@ -8,14 +8,14 @@ use TruePupil\Core\Approach\Protects;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
-use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\SensorRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Thresholds;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** Room left above the brightest tones, which raw files turn into cleaner shadows. */
-final class HeadroomUnused implements FindingRule
+final class HeadroomUnused implements SensorRule
 {
     public function id(): string
     {

@@ -7,7 +7,7 @@ namespace TruePupil\Core\Findings\Rules;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
-use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\SensorRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Retake\SameExposure;
@@ -15,7 +15,7 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A long exposure at high ISO on a tripod, where a longer time at a lower ISO was free. */
-final class HighIsoOnTripod implements FindingRule
+final class HighIsoOnTripod implements SensorRule
 {
     /** Stops: less is not worth turning a dial for. */
     private const LIMIT = 2 / 3;

@@ -8,7 +8,7 @@ use TruePupil\Core\Approach\IsoSetting;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
-use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\SensorRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Retake\SameExposure;
@@ -16,7 +16,7 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** ISO higher than the light needed: the exposure time had room above what hands hold and what movement allows. */
-final class IsoSlack implements FindingRule
+final class IsoSlack implements SensorRule
 {
     /** Less than this is within what hands differ by. */
     private const LIMIT = 1.0;

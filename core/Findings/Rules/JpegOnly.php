@@ -8,13 +8,13 @@ use TruePupil\Core\Approach\Protects;
 use TruePupil\Core\Approach\WideRange;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
-use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\SensorRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** A JPEG where the picture needs the latitude of raw. */
-final class JpegOnly implements FindingRule
+final class JpegOnly implements SensorRule
 {
     /** Stops between black and white in a finished rendering. */
     private const JPEG_RANGE = 9.0;

@@ -81,7 +81,7 @@ final class PanTime implements FindingRule
                     'stops',
                 ),
             ],
-            source: 'A background streak of three hundredths of the width, and a tenth of the speed left over in the '.
+            source: 'A background streak of a hundredth of the width at least, and 7 % of the speed left over in the '.
                 'following.',
             suggestion: SameExposure::with($situation, 'the background streaks and the subject stays', time: $better),
         );

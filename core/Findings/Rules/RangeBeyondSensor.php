@@ -8,7 +8,7 @@ use TruePupil\Core\Approach\WideRange;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
-use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\SensorRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Kit\UsableRange;
@@ -17,7 +17,7 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A scene with more range than the sensor holds at this ISO: how many frames hold it all. */
-final class RangeBeyondSensor implements FindingRule
+final class RangeBeyondSensor implements SensorRule
 {
     /** Stops between frames: what bodies commonly offer and what merges without seams. */
     private const STEP = 2;

@@ -6,13 +6,13 @@ namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
-use TruePupil\Core\Findings\FindingRule;
+use TruePupil\Core\Findings\SensorRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** A JPEG in a colour space that most screens and labs do not expect. */
-final class WideColourSpace implements FindingRule
+final class WideColourSpace implements SensorRule
 {
     public function id(): string
     {

@@ -5,25 +5,32 @@ declare(strict_types=1);
 namespace Tests\Core\Adviser;
 
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Rules;
 use Tests\Core\Situations;
 use TruePupil\Core\Adviser\AdviceRequest;
 use TruePupil\Core\Adviser\KitAdviser;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Approach\Start;
+use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\MeterFooled;
 use TruePupil\Core\Intent\IntendedContents;
 use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Motion\HandHeldLimit;
 use TruePupil\Core\Motion\StarTrail;
 use TruePupil\Core\Optics\CloseUp;
 use TruePupil\Core\Optics\SensorFormat;
 use TruePupil\Core\Retake\PlacementAdviser;
+use TruePupil\Core\Retake\SameExposure;
 
 /** What is advised, against numbers worked out by hand. */
 final class AdvisedNumbersTest extends TestCase
@@ -109,5 +116,64 @@ final class AdvisedNumbersTest extends TestCase
             'compensation',
             (string) (new MeterFooled())->judge(Situations::make(subject: 0.0, wanted: 4 / 3))?->sentence,
         );
+    }
+
+    public function test_on_film_its_speed_is_the_only_iso_there_is(): void
+    {
+        $kit = Situations::kit(more: ['film' => ['name' => 'a film', 'boxSpeed' => 400]]);
+        foreach ([12.0, 6.0, 1.0] as $light) {
+            $request = new AdviceRequest(Ev100::of($light), $kit, new Intent(focalLength35: 50));
+            foreach (KitAdviser::advise($request)->suggestions as $suggestion) {
+                $this->assertSame('ISO 400', (string) $suggestion->exposure->settings->iso);
+            }
+        }
+        $rated = new AdviceRequest(
+            Ev100::of(12),
+            $kit,
+            new Intent(focalLength35: 50),
+            exposureIndex: Iso::of(200),
+        );
+        $this->assertSame('ISO 200', (string) KitAdviser::advise($rated)->suggestions[0]->exposure->settings->iso);
+
+        $frame = Situations::make(n: 8, t: 1 / 60, iso: 400, subject: 0.0, wanted: 4 / 3, kit: $kit);
+        $suggested = (new PlacementAdviser())->suggest($frame);
+        $this->assertNotSame([], $suggested);
+        foreach ($suggested as $suggestion) {
+            $this->assertSame('ISO 400', (string) $suggestion->exposure->settings->iso);
+        }
+        $wider = SameExposure::with($frame, 'softer', aperture: Aperture::of(4));
+        $this->assertSame('ƒ/4, 1/250 s, ISO 400', (string) $wider?->exposure->settings);
+        $longer = SameExposure::with($frame, 'a streak', time: ExposureTime::of(1 / 15));
+        $this->assertSame('ƒ/16, 1/15 s, ISO 400', (string) $longer?->exposure->settings);
+        $this->assertNull($frame->isoSlack());
+    }
+
+    public function test_eight_seconds_metered_become_fifteen_on_film(): void
+    {
+        // p = 1.3: 8^1.3 = 14.9.
+        $kit = Situations::kit(
+            more: [
+                'film' => ['name' => 'a film', 'boxSpeed' => 100, 'reciprocity' => 1.3],
+                'lenses' => [['name' => 'Marlpit 50 mm', 'minFocal' => 50, 'widestAtMin' => 8, 'smallest' => 8]],
+                'supports' => ['tripod'],
+            ],
+        );
+        $request = new AdviceRequest(Ev100::of(3), $kit, new Intent(focalLength35: 50));
+        $best = KitAdviser::advise($request)->suggestions[0];
+
+        $this->assertSame('15 s', (string) $best->exposure->settings->time);
+        $this->assertStringContainsString('8 s metered become 15 s', implode(' ', $best->effect->costs));
+    }
+
+    public function test_what_only_a_sensor_does_is_not_said_of_film(): void
+    {
+        $film = Situations::kit(more: ['film' => ['name' => 'a film', 'boxSpeed' => 3200]]);
+        $said = fn (Kit $kit): array => array_map(
+            fn (Finding $finding): string => $finding->id,
+            Rules::critic()->judge(Situations::make(t: 1 / 1000, iso: 6400, kit: $kit)),
+        );
+
+        $this->assertContains('noise.iso-slack', $said(Situations::kit()));
+        $this->assertSame([], preg_grep('/^noise|iso-below-base|headroom|range-beyond/', $said($film)));
     }
 }

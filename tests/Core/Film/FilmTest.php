@@ -73,11 +73,28 @@ final class FilmTest extends TestCase
 
     public function test_panning_streaks_what_stands_and_keeps_what_is_followed(): void
     {
-        // A tricycle at 5 m/s, 10 m away, with 50 mm: the wall passes at 25 mm/s; 3 % of 36 mm is 1.08 mm.
+        // A tricycle at 5 m/s, 10 m away, with 50 mm: the wall passes at 25 mm/s; 1 % of 36 mm is 0.36 mm, and 7 % of
+        // the speed is left over.
         $pan = Pan::of(5, 50, 10, SensorFormat::fullFrame());
 
-        $this->assertEqualsWithDelta(1.08 / 25, $pan->shortest(), 1e-6);
-        $this->assertEqualsWithDelta((4 * 0.03) / 2.5, $pan->longest(), 0.001);
+        $this->assertEqualsWithDelta(0.36 / 25, $pan->shortest(), 1e-6);
+        $this->assertEqualsWithDelta((4 * 0.03) / 1.75, $pan->longest(), 0.001);
+    }
+
+    public function test_pans_that_ordinary_practice_makes_are_possible(): void
+    {
+        // A cyclist at 8 m/s, 10 m away, with 50 mm: 1/30 to 1/60 s.
+        $cyclist = Pan::of(8, 50, 10, SensorFormat::fullFrame());
+        $this->assertLessThan(1 / 60, $cyclist->shortest());
+        $this->assertGreaterThan(1 / 30, $cyclist->longest());
+        foreach ([24, 50, 100, 200] as $focalLength) {
+            foreach ([3, 10, 30] as $speed) {
+                foreach ([5, 15, 40] as $distance) {
+                    $pan = Pan::of($speed, $focalLength, $distance, SensorFormat::fullFrame());
+                    $this->assertGreaterThan(2 * $pan->shortest(), $pan->longest());
+                }
+            }
+        }
     }
 
     public function test_the_sensor_s_numbers(): void

@@ -66,8 +66,8 @@ final class IntentTest extends TestCase
         $this->assertSame(0.5, $band(MovementLook::Silk)->shortest);
         $this->assertSame(1 / 500, $band(MovementLook::Freeze, null)->longest);
         $this->assertNull(
-            (new Movement(MovementLook::Freeze, 1.4, 90))->band(50, 5, $format)->longest,
-            'straight towards the camera nothing crosses the frame',
+            (new Movement(MovementLook::Freeze, 1.4, 90))->band(50, 5, $format, 0.0)->longest,
+            'straight towards the camera a point in the middle does not move',
         );
         $this->expectExceptionMessage('-3');
         new Movement(MovementLook::Freeze, -3);

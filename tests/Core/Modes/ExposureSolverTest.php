@@ -48,6 +48,24 @@ final class ExposureSolverTest extends TestCase
         }
     }
 
+    public function test_program_closes_the_aperture_where_a_flash_holds_the_shutter_back(): void
+    {
+        // EV 15 at ISO 100 and 1/200 s: f/13, not f/10 and a stop too bright.
+        $solved = ExposureSolver::solve(
+            new ExposureRequest(
+                15.0,
+                ExposureMode::Program,
+                new LensLimits(1.8, 22, 50),
+                new BodyLimits(flashSync: 1 / 200),
+                new SetValues(iso: Iso::of(100)),
+                flash: true,
+            ),
+        );
+
+        $this->assertSame('ƒ/13, 1/200 s, ISO 100', (string) $solved->settings);
+        $this->assertEqualsWithDelta(0.0, $solved->error->value, 0.2);
+    }
+
     public function test_automatic_iso_rises_when_the_time_has_reached_the_slowest_it_may(): void
     {
         // EV 7 at f/2.8 and ISO 100 wants 1/15 s; 1/80 s is the slowest allowed, so ISO takes the 2⅓ stops.

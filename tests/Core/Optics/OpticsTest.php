@@ -180,10 +180,14 @@ final class OpticsTest extends TestCase
         );
         $this->assertEqualsWithDelta(
             $walking->after(0.01) / 2,
-            SubjectBlur::of(1.4, 60, 50, 5, SensorFormat::fullFrame())->after(0.01),
+            SubjectBlur::of(1.4, 60, 50, 5, SensorFormat::fullFrame(), 0.0)->after(0.01),
             1e-9,
         );
-        $this->assertNull(SubjectBlur::of(1.4, 90, 50, 5, SensorFormat::fullFrame())->criticalLimit());
+        $this->assertNull(SubjectBlur::of(1.4, 90, 50, 5, SensorFormat::fullFrame(), 0.0)->criticalLimit());
+        // A runner at 7 m/s towards the camera, 8 m away, with 100 mm: the head, 11.4 mm from the middle, at 10 mm/s.
+        $towards = SubjectBlur::of(7, 90, 100, 8, SensorFormat::fullFrame());
+        $this->assertEqualsWithDelta(10.0, $towards->after(1.0), 0.1);
+        $this->assertEqualsWithDelta(330, 1 / $towards->criticalLimit(), 6);
     }
 
     public function test_stars(): void

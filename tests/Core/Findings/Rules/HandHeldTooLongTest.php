@@ -6,8 +6,13 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
+use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\HandHeldTooLong;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\IntendedDistances;
+use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Intent\Movement;
+use TruePupil\Core\Intent\MovementLook;
 use TruePupil\Core\Kit\Support;
 
 final class HandHeldTooLongTest extends TestCase
@@ -28,5 +33,20 @@ final class HandHeldTooLongTest extends TestCase
     public function test_a_tripod_sets_no_limit(): void
     {
         $this->assertNull((new HandHeldTooLong())->judge(Situations::make(t: 8.0, support: Support::Tripod)));
+    }
+
+    public function test_a_pan_that_suits_its_subject_is_no_fault_of_the_hands(): void
+    {
+        $cyclist = new Intent(
+            distances: new IntendedDistances(subject: 10),
+            movement: new Movement(MovementLook::Pan, 8),
+        );
+        $said = fn (float $time, ?Intent $intent): ?Finding => (new HandHeldTooLong())->judge(
+            Situations::make(t: $time, focalLength: 100, intent: $intent ?? new Intent()),
+        );
+
+        $this->assertNotNull($said(1 / 60, null));
+        $this->assertNull($said(1 / 60, $cyclist));
+        $this->assertNotNull($said(1 / 8, $cyclist), 'longer than anybody follows');
     }
 }
