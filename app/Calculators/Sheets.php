@@ -443,7 +443,7 @@ final class Sheets
         );
         $moment = fn (?string $at): string => $at === null
             ? 'not on this day'
-            : (new DateTimeImmutable($at))->format('H:i');
+            : (new DateTimeImmutable($at))->format('H:i, j M');
 
         return [
             new Sheet(

@@ -7,10 +7,13 @@ namespace App\Input;
 use InvalidArgumentException;
 
 /** The numbers and words a calculator was given, by key. */
-final readonly class CalculatorInput
+final class CalculatorInput
 {
+    /** @var array<string, true> what was asked for so far */
+    private array $known = [];
+
     /** @param  array<string, string>  $values */
-    private function __construct(private array $values)
+    private function __construct(private readonly array $values)
     {
     }
 
@@ -37,11 +40,15 @@ final readonly class CalculatorInput
 
     public function has(string $key): bool
     {
+        $this->known[$key] = true;
+
         return isset($this->values[$key]);
     }
 
     public function text(string $key): string
     {
+        $this->known[$key] = true;
+
         return $this->values[$key] ?? throw new InvalidArgumentException(sprintf('"%s" is missing.', $key));
     }
 
@@ -78,5 +85,18 @@ final readonly class CalculatorInput
     public function positiveOr(string $key, float $default): float
     {
         return $this->has($key) ? $this->positive($key) : $default;
+    }
+
+    /** @throws InvalidArgumentException naming what was given and no calculation asked for */
+    public function refuseRest(): void
+    {
+        $rest = array_keys(array_diff_key($this->values, $this->known));
+        if ($rest !== []) {
+            $known = array_keys($this->known);
+            sort($known);
+            throw new InvalidArgumentException(
+                sprintf('There is no "%s" here; there is %s.', $rest[0], implode(', ', $known)),
+            );
+        }
     }
 }

@@ -70,36 +70,42 @@ final readonly class Stops
         return abs($this->value) <= abs($tolerance->value) + 1e-9;
     }
 
-    /** Signed thirds, as the trade writes them: "+1⅔", "−⅓", "0". */
+    /** Signed, as the trade writes it, in thirds or halves, whichever is nearer: "+1⅔", "−½", "0". */
     public function signed(): string
     {
-        $thirds = $this->inThirds();
+        $text = $this->amount();
 
-        return ($thirds > 0 ? '+' : ($thirds < 0 ? '−' : '')).self::thirdsAsText(abs($thirds));
+        return ($text === '0' ? '' : ($this->value > 0 ? '+' : '−')).$text;
     }
 
     /** Without a sign, for an amount whose direction the sentence gives: "1⅔". */
     public function amount(): string
     {
-        return self::thirdsAsText(abs($this->inThirds()));
+        $amount = abs($this->value);
+        [$halves, $thirds] = [(int) round($amount * 2), (int) round($amount * 3)];
+        // Cameras step in thirds or in halves; what was measured is told by the nearer of both.
+        $isHalf = $halves % 2 === 1 && abs($halves / 2 - $amount) < abs($thirds / 3 - $amount);
+        $whole = $isHalf ? intdiv($halves, 2) : intdiv($thirds, 3);
+        $part = $isHalf ? '½' : ['', '⅓', '⅔'][$thirds % 3];
+
+        return $whole === 0 && $part !== '' ? $part : $whole.$part;
     }
 
-    /** An amount with its unit: "⅓ stop", "1 stop", "1⅔ stops". */
+    /** An amount with its unit: "⅓ stop", "1 stop", "1⅔ stops"; less than half a third in tenths. */
     public function inWords(): string
     {
-        return $this->amount().(abs($this->inThirds()) <= 3 && $this->inThirds() !== 0 ? ' stop' : ' stops');
+        $text = $this->amount();
+        $tenths = round(abs($this->value), 1);
+
+        return match (true) {
+            $text === '0' && $tenths > 0.0 => $tenths.' stop',
+            in_array($text, ['⅓', '½', '⅔', '1'], true) => $text.' stop',
+            default => $text.' stops',
+        };
     }
 
     public function __toString(): string
     {
         return $this->signed();
-    }
-
-    private static function thirdsAsText(int $thirds): string
-    {
-        $whole = intdiv($thirds, 3);
-        $part = ['', '⅓', '⅔'][$thirds % 3];
-
-        return $whole === 0 && $part !== '' ? $part : $whole.$part;
     }
 }

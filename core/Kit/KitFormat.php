@@ -104,7 +104,7 @@ final class KitFormat
     private static function autoIso(Fields $automatic, BodyLimits $limits): AutoIso
     {
         return new AutoIso(
-            $automatic->positiveOr('floor', $limits->isoMin),
+            $automatic->positiveOr('floor', $limits->isoBase),
             $automatic->positiveOr('ceiling', $limits->isoMax),
             $automatic->positiveOrNull('slowest'),
         );

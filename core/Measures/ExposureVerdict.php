@@ -67,8 +67,8 @@ final readonly class ExposureVerdict
             $subject !== null &&
                 $subject->tone->meanStops <= self::SUBJECT_DARK &&
                 $subject->tone->p99Stops <= self::SUBJECT_BRIGHTEST => new self($subject->placement(), true, false),
-            $measures->metering['highlight'] < self::BRIGHTEST => new self(
-                Stops::of(min($measures->metering['scene'], $measures->metering['highlight'] - 1.0)),
+            $measures->brightestTwentieth() < self::BRIGHTEST => new self(
+                Stops::of(min($measures->metering['scene'], $measures->brightestTwentieth() - 1.0)),
                 false,
                 false,
             ),

@@ -41,6 +41,12 @@ final readonly class FrameMeasures
     ) {
     }
 
+    /** Where the brightest twentieth of the frame lies, stops from mid-grey. */
+    public function brightestTwentieth(): float
+    {
+        return $this->metering['highlight'] + PatternMeter::HIGHLIGHT_PLACE;
+    }
+
     public static function of(PixelReading $reading, Marks $marks = new Marks()): self
     {
         [$subject, $aspect] = [$marks->subject, $reading->width / $reading->height];

@@ -17,7 +17,8 @@ use TruePupil\Core\Tone\Srgb;
  * - spot: a circle of 2.5 % of the frame's area round the chosen point, nothing else;
  * - whole scene: everything counts, what lies near the focus point up to three times as much (a bell a quarter of the
  *   frame height wide), and parts more than three stops over the median half as much, so that a lamp does not rule;
- * - highlight-weighted: the brightest twentieth, nothing else.
+ * - highlight-weighted: the brightest twentieth, nothing else, and it is to lie two stops over mid-grey, near white and
+ *   not at it.
  */
 final readonly class PatternMeter
 {
@@ -37,6 +38,9 @@ final readonly class PatternMeter
 
     private const HIGHLIGHT_SHARE = 0.05;
 
+    /** Highlight weighting keeps the brightest parts bright: so many stops over mid-grey, half a stop under white. */
+    public const HIGHLIGHT_PLACE = 2.0;
+
     /**
      * @param  array{x: float, y: float}  $point  where the spot and the focus point lie, as fractions of the frame
      */
@@ -54,7 +58,12 @@ final readonly class PatternMeter
             MeteringPattern::Other, MeteringPattern::Unknown => null,
         };
 
-        return $weights === null ? null : Stops::of(Srgb::stopsFromMidGrey($this->grid->weightedMean($weights)));
+        if ($weights === null) {
+            return null;
+        }
+        $place = $pattern === MeteringPattern::Highlight ? self::HIGHLIGHT_PLACE : 0.0;
+
+        return Stops::of(Srgb::stopsFromMidGrey($this->grid->weightedMean($weights)) - $place);
     }
 
     /** @return array{scene: float, centre: float, spot: float, highlight: float} stops */

@@ -94,10 +94,13 @@ final readonly class SensorModel
         return $this->fullWell / 2 ** $iso->stopsMoreThan($this->baseIso)->value;
     }
 
-    /** Dynamic range in stops: log2(full well at the ISO / read noise). */
+    /**
+     * Dynamic range in stops: log2(full well at the ISO / read noise). Below base the sensor is full all the same, so
+     * that nothing is won.
+     */
     public function dynamicRange(Iso $iso): Stops
     {
-        return Stops::ofRatio($this->wellAt($iso) / $this->readNoise);
+        return Stops::ofRatio(min($this->fullWell, $this->wellAt($iso)) / $this->readNoise);
     }
 
     /**

@@ -33,23 +33,30 @@ final readonly class SunDay
 
     private const STEP = 600;
 
-    private int $midnight;
+    /** Half a turn of the sky, and a little more, so that a sun that just grazes an altitude is found; seconds. */
+    private const HALF = 43_800;
 
-    private int $length;
+    private int $noon;
 
     public function __construct(private Location $place, private DateTimeImmutable $day)
     {
-        $this->midnight = $day->setTime(0, 0)->getTimestamp();
+        $midnight = $day->setTime(0, 0)->getTimestamp();
         // Not always 86 400 s: clocks go forward and back.
-        $this->length = $day->setTime(0, 0)->modify('+1 day')->getTimestamp() - $this->midnight;
+        $end = $day->setTime(0, 0)->modify('+1 day')->getTimestamp();
+        $rough = $this->highest($midnight, $end, 1800);
+        $this->noon = $this->highest(max($midnight, $rough - 1800), min($end, $rough + 1800), 60);
     }
 
-    /** First moment of the day at which the sun climbs through an altitude in degrees; null when it does not. */
+    /**
+     * The last moment before the day's noon at which the sun climbs through an altitude in degrees, before midnight
+     * where nights are short; null when it does not.
+     */
     public function rises(float $altitude = self::RISE): ?DateTimeImmutable
     {
         return $this->crossing($altitude, true);
     }
 
+    /** The first moment after noon at which it sinks through an altitude, after midnight where nights are short. */
     public function sets(float $altitude = self::RISE): ?DateTimeImmutable
     {
         return $this->crossing($altitude, false);
@@ -62,7 +69,7 @@ final readonly class SunDay
             return null;
         }
 
-        return $this->altitude($this->midnight + intdiv($this->length, 2)) > self::RISE
+        return $this->altitude($this->noon) > self::RISE
             ? PolarDay::SunStaysUp
             : PolarDay::SunStaysDown;
     }
@@ -82,31 +89,40 @@ final readonly class SunDay
     /** When the sun stands highest. */
     public function noon(): DateTimeImmutable
     {
-        [$best, $bestAltitude] = [$this->midnight, -91.0];
-        for ($at = $this->midnight; $at < $this->midnight + $this->length; $at += 60) {
+        return $this->moment($this->noon);
+    }
+
+    private function highest(int $from, int $to, int $step): int
+    {
+        [$best, $bestAltitude] = [$from, -91.0];
+        for ($at = $from; $at < $to; $at += $step) {
             $altitude = $this->altitude($at);
             if ($altitude > $bestAltitude) {
                 [$best, $bestAltitude] = [$at, $altitude];
             }
         }
 
-        return $this->moment($best);
+        return $best;
     }
 
+    /** Upwards it is looked for from the night before to noon, downwards from noon to the night after. */
     private function crossing(float $altitude, bool $upwards): ?DateTimeImmutable
     {
-        $before = $this->altitude($this->midnight) - $altitude;
-        for ($at = $this->midnight; $at < $this->midnight + $this->length; $at += self::STEP) {
+        $start = $upwards ? $this->noon - self::HALF : $this->noon;
+        $found = null;
+        $before = $this->altitude($start) - $altitude;
+        for ($at = $start; $at < $start + self::HALF; $at += self::STEP) {
             $after = $this->altitude($at + self::STEP) - $altitude;
             if ($upwards ? $before < 0 && $after >= 0 : $before >= 0 && $after < 0) {
-                $moment = $this->between($at, $at + self::STEP, $altitude);
-
-                return $moment < $this->midnight + $this->length ? $this->moment((int) round($moment)) : null;
+                $found = $this->moment((int) round($this->between($at, $at + self::STEP, $altitude)));
+                if (! $upwards) {
+                    return $found;
+                }
             }
             $before = $after;
         }
 
-        return null;
+        return $found;
     }
 
     /** Halves the interval down to less than a second. */

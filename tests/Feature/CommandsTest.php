@@ -356,6 +356,7 @@ final class CommandsTest extends TestCase
         return [
             [['pupil:read', '/nowhere/at-all.jpg'], 'unreadable-picture', 'no such file'],
             [['pupil:calc', 'pupil', 'f=50', 'n=0'], 'bad-input', '"n"'],
+            [['pupil:calc', 'pupil', 'f=50', 'n=2', 'fokal=3'], 'bad-input', 'There is no "fokal" here; there is f, n'],
             [['pupil:calc', 'pupil', 'f=50'], 'bad-input', '"n" is missing'],
             [['pupil:calc', 'dof', 'f=50', 'n=8', 's=3', 'format=big'], 'bad-input', '"big"'],
             [['pupil:calc', 'phase-of-tea'], 'bad-input', 'phase-of-tea'],

@@ -15,9 +15,10 @@ final class Calculate extends JsonCommand
 
     protected function answer(): array
     {
-        return Calculators::run(
-            (string) $this->argument('name'),
-            CalculatorInput::parse((array) $this->argument('given')),
-        );
+        $input = CalculatorInput::parse((array) $this->argument('given'));
+        $answer = Calculators::run((string) $this->argument('name'), $input);
+        $input->refuseRest();
+
+        return $answer;
     }
 }

@@ -79,18 +79,27 @@ final class SkyPath
             'evening' => $this->day->goldenEvening(),
         ];
         foreach ($golden as $name => ['from' => $from, 'to' => $to]) {
-            if ($from !== null && $to !== null && $to > $from) {
-                $bands[] = [
-                    'x' => $this->x($from),
-                    'width' => $this->x($to) - $this->x($from),
-                    'label' => sprintf(
-                        'low light of the %s, %s to %s',
-                        $name,
-                        $from->format('H:i'),
-                        $to->format('H:i'),
-                    ),
-                ];
+            if ($from === null && $to === null) {
+                continue;
             }
+            // What goes on past midnight is drawn to the edge of the day, and told with its date.
+            [$left, $right] = [
+                max(self::LEFT, $this->x($from ?? $this->midnight)),
+                min(self::RIGHT, $to === null ? self::RIGHT : $this->x($to)),
+            ];
+            $bands[] = [
+                'x' => $left,
+                'width' => max(0.0, $right - $left),
+                'label' => sprintf(
+                    'low light of the %s, %s',
+                    $name,
+                    match (true) {
+                        $from === null => 'until '.$this->clock($to),
+                        $to === null => 'from '.$this->clock($from).' on',
+                        default => $this->clock($from).' to '.$this->clock($to),
+                    },
+                ),
+            ];
         }
 
         return $bands;
@@ -160,7 +169,7 @@ final class SkyPath
         $sun = $this->sunAt($at);
         $now = JulianDay::fromTimestamp((float) $at->getTimestamp());
         [$moonAt, $moon] = [Moon::seenFrom($this->outing->place, $now), Moon::at($now)];
-        $time = fn (?DateTimeImmutable $moment): string => $moment?->format('H:i') ?? 'not on this day';
+        $time = $this->clock(...);
         $rows = [
             ['planned for', $at->format('j M Y, H:i')],
             [
@@ -231,6 +240,16 @@ final class SkyPath
         }
 
         return $path;
+    }
+
+    /** With the date where it is another day's. */
+    private function clock(?DateTimeImmutable $moment): string
+    {
+        return match (true) {
+            $moment === null => 'not on this day',
+            $moment->format('Y-m-d') === $this->midnight->format('Y-m-d') => $moment->format('H:i'),
+            default => $moment->format('H:i \o\n j M'),
+        };
     }
 
     private function x(DateTimeImmutable $at): float

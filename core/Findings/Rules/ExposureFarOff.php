@@ -67,7 +67,7 @@ final class ExposureFarOff implements FindingRule
                         ? new Evidence('subject', $tone->meanStops, 'stops', ExposureVerdict::SUBJECT_DARK)
                         : new Evidence(
                             'brightest twentieth',
-                            $situation->measures->metering['highlight'],
+                            $situation->measures->brightestTwentieth(),
                             'stops',
                             ExposureVerdict::BRIGHTEST,
                         ),

@@ -45,8 +45,8 @@ final class ToneMeant implements FindingRule
         if ($meant === null || $subject === null) {
             return null;
         }
-        $metering = $situation->measures->metering;
-        $step = $metering['scene'] - $subject->tone->meanStops;
+        $brightest = $situation->measures->brightestTwentieth();
+        $step = $situation->measures->metering['scene'] - $subject->tone->meanStops;
         [$holds, $good, $bad, $evidence] = match ($meant) {
             MeantTone::Silhouette => [
                 $subject->tone->meanStops <= self::OUTLINE_DARK && $step >= self::OUTLINE_STEP,
@@ -59,16 +59,16 @@ final class ToneMeant implements FindingRule
                 new Evidence('subject under the frame', $step, 'stops', self::OUTLINE_STEP, $step - self::OUTLINE_STEP),
             ],
             MeantTone::LowKey, MeantTone::Darker => [
-                $metering['highlight'] >= self::SHINES,
+                $brightest >= self::SHINES,
                 'Dark, as it was meant, and what it is about still shines.',
                 'Even in a dark picture something should shine: nothing here comes near mid-grey. A little more '.
                     'light, or a brighter place for the subject, keeps it dark and lets it be seen.',
                 new Evidence(
                     'brightest twentieth',
-                    $metering['highlight'],
+                    $brightest,
                     'stops',
                     self::SHINES,
-                    $metering['highlight'] - self::SHINES,
+                    $brightest - self::SHINES,
                 ),
             ],
             MeantTone::HighKey, MeantTone::Brighter => [

@@ -12,8 +12,11 @@ use TruePupil\Core\Exposure\Stops;
 final class StopsTest extends TestCase
 {
     #[DataProvider('written')]
-    public function test_stops_are_written_in_signed_thirds(float $value, string $signed, string $words): void
-    {
+    public function test_stops_are_written_in_thirds_or_halves_whichever_is_nearer(
+        float $value,
+        string $signed,
+        string $words,
+    ): void {
         $this->assertSame($signed, Stops::of($value)->signed());
         $this->assertSame($words, Stops::of($value)->inWords());
     }
@@ -25,7 +28,12 @@ final class StopsTest extends TestCase
             [-1 / 3, '−⅓', '⅓ stop'],
             [0.0, '0', '0 stops'],
             [-1.0, '−1', '1 stop'],
-            [0.1, '0', '0 stops'],
+            [0.1, '0', '0.1 stop'],
+            [0.04, '0', '0 stops'],
+            [0.5, '+½', '½ stop'],
+            [-1.5, '−1½', '1½ stops'],
+            [0.41, '+⅓', '⅓ stop'],
+            [0.43, '+½', '½ stop'],
             [-0.17, '−⅓', '⅓ stop'],
             [12.34, '+12⅓', '12⅓ stops'],
             [2 / 3, '+⅔', '⅔ stop'],

@@ -51,9 +51,9 @@ final class PatternWeightsTest extends TestCase
             ),
         ))->verdict(MeteringPattern::Highlight)?->value;
 
-        $this->assertEqualsWithDelta(2.0, $verdict(10), 1e-6);
-        $this->assertEqualsWithDelta(log((9 * 0.72 + 0.09) / 10 / 0.18, 2), $verdict(9), 1e-6);
-        $this->assertEqualsWithDelta(2.0, $verdict(30), 1e-6);
+        $this->assertEqualsWithDelta(0.0, $verdict(10), 1e-6, 'two stops over mid-grey is their place');
+        $this->assertEqualsWithDelta(log((9 * 0.72 + 0.09) / 10 / 0.18, 2) - 2, $verdict(9), 1e-6);
+        $this->assertEqualsWithDelta(0.0, $verdict(30), 1e-6);
     }
 
     public function test_the_spot_reaches_to_its_edge(): void

@@ -250,4 +250,26 @@ final class SkyTest extends TestCase
     {
         return JulianDay::fromTimestamp((float) strtotime($date.'T00:00:00Z') - 70);
     }
+
+    public function test_low_light_goes_on_past_midnight_where_nights_are_short(): void
+    {
+        $text = fn (?DateTimeImmutable $at): ?string => $at?->format('j H:i');
+        $day = new SunDay(Location::of(62.5, 10.0), new DateTimeImmutable('2026-06-21T12:00:00+02:00'));
+        $evening = $day->goldenEvening();
+        $this->assertSame('21', $evening['from']?->format('j'));
+        $this->assertStringStartsWith('22 0', (string) $text($evening['to']));
+
+        // Trondheim: the low sun of 1 June lasts into the next day.
+        $trondheim = new SunDay(Location::of(63.43, 10.40), new DateTimeImmutable('2026-06-01T12:00:00+02:00'));
+        $low = $trondheim->goldenEvening();
+        $expected = ['2026-06-01T21:32:00+02:00', '2026-06-02T00:33:00+02:00'];
+        foreach ([$low['from'], $low['to']] as $which => $moment) {
+            $this->assertEqualsWithDelta(
+                (new DateTimeImmutable($expected[$which]))->getTimestamp(),
+                $moment?->getTimestamp(),
+                240,
+            );
+        }
+        $this->assertSame('1', $trondheim->sets()?->format('j'), 'sunset belongs to the evening asked for');
+    }
 }

@@ -49,7 +49,7 @@ final class ToneMeantTest extends TestCase
             Situations::make(
                 subject: $subject,
                 wanted: null,
-                metering: ['scene' => $scene, 'highlight' => $highlight],
+                metering: ['scene' => $scene, 'highlight' => $highlight - 2.0],
                 intent: new Intent(tone: $tone),
             ),
         )?->severity;
