@@ -6,7 +6,9 @@ namespace TruePupil\Core\Checks;
 
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\Check;
+use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\Comparison;
+use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
@@ -47,10 +49,12 @@ final class CheckEvaluation
 
             return new CheckResult($check, $value, null, $met ? Verdict::Met : Verdict::Missed);
         }
+        // A limit is typed as it is engraved; the frame's value is exact. Both are laid on the same scale.
+        $limit = self::onScale($check->measure, $check->limit);
         $margin = match ($check->comparison) {
-            Comparison::Within => $check->limit - abs($value),
-            Comparison::AtLeast => $value - $check->limit,
-            default => $check->limit - $value,
+            Comparison::Within => $limit - abs($value),
+            Comparison::AtLeast => $value - $limit,
+            default => $limit - $value,
         };
         // A hair of slack: thirds that went through logarithms must still equal thirds.
         $verdict = match (true) {
@@ -60,5 +64,12 @@ final class CheckEvaluation
         };
 
         return new CheckResult($check, $value, $margin, $verdict);
+    }
+
+    private static function onScale(CheckMeasure $measure, float $limit): float
+    {
+        return $measure === CheckMeasure::ExposureTime && $limit > 1e-6 && $limit <= 3600.0
+            ? ExposureTime::of($limit)->exact
+            : $limit;
     }
 }

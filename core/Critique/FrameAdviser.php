@@ -30,6 +30,9 @@ use TruePupil\Core\Situation\Situation;
  */
 final readonly class FrameAdviser
 {
+    /** More would be a list to choose from, and no advice. */
+    private const OFFERED = 4;
+
     public function __construct(private Critic $critic, private PlacementAdviser $placement = new PlacementAdviser())
     {
     }
@@ -49,6 +52,7 @@ final readonly class FrameAdviser
             }
         }
 
+        array_push($offered, ...$this->ofRules($situation, $findings, $offered));
         $map = $advice?->map;
 
         return new Advice(
@@ -56,6 +60,42 @@ final readonly class FrameAdviser
             $usesKit ? $advice->impossible : null,
             $map?->with(...$this->points($situation, $map)),
         );
+    }
+
+    /**
+     * What single rules suggest, beside what was searched for: each once, and none that repeats an exposure which is
+     * known to be off.
+     *
+     * @param  list<Finding>  $findings
+     * @param  list<Suggestion>  $offered
+     * @return list<Suggestion>
+     */
+    private function ofRules(Situation $situation, array $findings, array $offered): array
+    {
+        $before = $situation->record->settings();
+        $error = $situation->exposureError()->value ?? 0.0;
+        $seen = array_map(self::key(...), $offered);
+        $more = [];
+        foreach ($this->faults($findings) as $finding) {
+            $suggestion = $finding->suggestion;
+            if ($before === null || $suggestion === null || in_array(self::key($suggestion), $seen, true)) {
+                continue;
+            }
+            $change =
+                $suggestion->exposure->settings->stopsBrighterThan($before)->value -
+                $suggestion->exposure->filterStops;
+            if (abs($change + $error) <= 1 / 3 + 1e-6 || abs($error) <= 1 / 3) {
+                $seen[] = self::key($suggestion);
+                $more[] = $suggestion->fixing($this->fixes($situation, $suggestion, $findings));
+            }
+        }
+
+        return array_slice($more, 0, max(0, self::OFFERED - count($offered)));
+    }
+
+    private static function key(Suggestion $suggestion): string
+    {
+        return $suggestion->exposure->settings.' '.$suggestion->exposure->mode->value.' '.$suggestion->lens->name;
     }
 
     /**

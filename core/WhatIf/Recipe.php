@@ -76,14 +76,17 @@ final readonly class Recipe
 
     /**
      * Light that lifting shadows or holding highlights gives to a tone, in stops: all of it three stops from mid-grey
-     * on, none on the other side of it, with a smooth way between.
+     * on, none on the other side of it, with a smooth way between. Beyond two stops the way is longer, so that a
+     * brighter tone never ends up darker than a darker one.
      *
      * @param  float  $stops  positive lifts what is dark, negative holds what is bright
      * @param  float  $tone  stops from mid-grey
      */
     public static function toneGain(float $stops, float $tone): float
     {
-        $way = max(0.0, min(1.0, ($stops > 0 ? -$tone : $tone) / 3.0));
+        // The way rises by 1.5 times its height over its length at the steepest: less than a stop a stop.
+        $length = max(3.0, 1.6 * abs($stops) - 0.2);
+        $way = max(0.0, min(1.0, ($stops > 0 ? -$tone : $tone) / $length));
 
         return $stops * $way * $way * (3.0 - 2.0 * $way);
     }

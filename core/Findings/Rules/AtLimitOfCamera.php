@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -56,6 +61,8 @@ final class AtLimitOfCamera implements FindingRule
             return null;
         }
 
+        $left = self::left($situation, $settings, $error);
+
         return new Finding(
             id: $this->id(),
             topic: Topic::Exposure,
@@ -65,15 +72,17 @@ final class AtLimitOfCamera implements FindingRule
                 implode(' and ', array_keys($at)),
                 $error->inWords(),
                 $error->value > 0 ? 'bright' : 'dark',
-                $error->value > 0
-                    ? sprintf(
-                        'A neutral-density filter of %s, or a smaller aperture, takes the rest.',
+                match (true) {
+                    $left !== [] => sprintf('%s puts it right.', ucfirst(implode(', or ', $left))),
+                    $error->value > 0 => sprintf(
+                        'A neutral-density filter of %s takes the rest.',
                         $error->inWords(),
-                    )
-                    : sprintf(
+                    ),
+                    default => sprintf(
                         'It wants %s more light: a faster lens, a flash where it is allowed, or another hour.',
                         $error->inWords(),
                     ),
+                },
             ),
             evidence: [
                 new Evidence(
@@ -89,6 +98,29 @@ final class AtLimitOfCamera implements FindingRule
                 ),
             ],
             source: 'The limits of the body and lens in the kit.',
+        );
+    }
+
+    /** @return list<string> what one value alone can still do, within body and lens */
+    private static function left(Situation $situation, ExposureSettings $settings, Stops $error): array
+    {
+        $limits = $situation->limits();
+        $less = $error->ratio();
+        [$iso, $time] = [$settings->iso->exact / $less, $settings->time->exact / $less];
+        $fNumber = $settings->aperture->exact * sqrt($less);
+        [$widest, $smallest] = [$situation->widest()?->exact, $situation->smallestAperture()];
+        $fits = fn (float $value, float $least, float $most): bool => $value >= $least * 0.97 && $value <= $most * 1.07;
+
+        return array_values(
+            array_filter([
+                ! $situation->isFilm() && $fits($iso, $limits->isoMin, $limits->isoMax)
+                    ? (string) Iso::nearest($iso)
+                    : null,
+                $fits($time, $limits->fastest, $limits->slowest) ? (string) ExposureTime::nearest($time) : null,
+                $widest !== null && $smallest !== null && $fits($fNumber, $widest, $smallest)
+                    ? (string) Aperture::nearest($fNumber)
+                    : null,
+            ]),
         );
     }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Adviser\SuggestedEffect;
+use TruePupil\Core\Adviser\SuggestedExposure;
+use TruePupil\Core\Adviser\SuggestedLens;
+use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Approach\Start;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
@@ -50,9 +54,33 @@ final class DecisionLeftToCamera implements FindingRule
             ),
             evidence: [new Evidence('exposure mode', $mode->value, '', 'program, aperture, shutter or manual')],
             source: 'Who decides aperture, time, ISO and compensation in each mode.',
+            suggestion: self::takenOver($situation),
             otherView: $automaticFirst
                 ? 'This course starts from automatic; courses that start in manual would not take this frame.'
                 : 'Some courses start from automatic and take over one value at a time.',
+        );
+    }
+
+    /** The same exposure, with the aperture in the person's hands: a beginning. */
+    private static function takenOver(Situation $situation): ?Suggestion
+    {
+        $settings = $situation->record->settings();
+        if ($settings === null || $situation->hasOneAperture()) {
+            return null;
+        }
+        $mode = $situation->approach->start === Start::Manual ? ExposureMode::Manual : ExposureMode::Aperture;
+
+        return new Suggestion(
+            'mode',
+            sprintf('Begin with the same exposure in %s: %s', $mode->label(), $settings),
+            new SuggestedExposure($settings, $mode, null),
+            new SuggestedLens(
+                $situation->record->lens->name,
+                $situation->record->lens->focalLength,
+                $situation->widest()?->nominal(),
+            ),
+            $situation->record->support,
+            new SuggestedEffect(['the decision is yours'], []),
         );
     }
 }

@@ -9,9 +9,11 @@ use Tests\Core\Rules;
 use Tests\Core\Situations;
 use TruePupil\Core\Adviser\Advice;
 use TruePupil\Core\Adviser\MapZone;
+use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Critique\FrameAdviser;
 use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Situation\Situation;
 
@@ -87,6 +89,47 @@ final class FrameAdviserTest extends TestCase
                 Situations::make(n: 8, t: 1 / 60, subject: 0.0, wanted: 0.0, kit: Situations::kit(), intent: $wish),
             )->impossible,
         );
+    }
+
+    public function test_what_a_rule_suggests_appears_with_the_others(): void
+    {
+        $titles = fn (Situation $situation): array => array_map(
+            fn (Suggestion $suggestion): string => $suggestion->title,
+            $this->advise($situation)->suggestions,
+        );
+        $auto = $titles(Situations::make(mode: ExposureMode::Auto, wanted: null));
+
+        $this->assertContains('Begin with the same exposure in aperture priority: ƒ/5.6, 1/100 s, ISO 100', $auto);
+        $this->assertSame([], $titles(Situations::make(wanted: null)), 'nothing where nothing is wrong');
+    }
+
+    public function test_no_suggestion_repeats_an_exposure_that_was_judged_wrong(): void
+    {
+        foreach ([null, Situations::kit()] as $kit) {
+            foreach ([-7.0, -4.0] as $subject) {
+                $situation = Situations::make(
+                    n: 5.6,
+                    t: 1 / 2000,
+                    iso: 800,
+                    mode: ExposureMode::Auto,
+                    subject: $subject,
+                    wanted: null,
+                    kit: $kit,
+                );
+                $before = $situation->record->settings() ?? throw new \LogicException();
+                $suggestions = $this->advise($situation)->suggestions;
+                $this->assertNotSame([], $suggestions);
+                foreach ($suggestions as $suggestion) {
+                    $this->assertEqualsWithDelta(
+                        -$subject,
+                        $suggestion->exposure->settings->stopsBrighterThan($before)->value -
+                            $suggestion->exposure->filterStops,
+                        0.4,
+                        $suggestion->title,
+                    );
+                }
+            }
+        }
     }
 
     private function advise(Situation $situation): Advice

@@ -12,6 +12,10 @@ use Tests\Core\Rules;
 use Tests\Core\Situations;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\BriefFormat;
+use TruePupil\Core\Brief\Check;
+use TruePupil\Core\Brief\CheckMeasure;
+use TruePupil\Core\Brief\Comparison;
+use TruePupil\Core\Checks\CheckEvaluation;
 use TruePupil\Core\Checks\CheckResult;
 use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Critique\Critique;
@@ -104,6 +108,20 @@ final class NothingContradictsTest extends TestCase
         $this->assertSame([Verdict::Met, Verdict::Met], [$check('20:40', 'low'), $check('20:40', 'up')]);
         $this->assertSame(Verdict::Missed, $check('15:00', 'low'));
         $this->assertSame(Verdict::Missed, $check('23:30', 'up'));
+    }
+
+    public function test_a_frame_on_the_limit_meets_it(): void
+    {
+        $of = fn (Comparison $comparison, float $limit, float $time): Verdict => CheckEvaluation::one(
+            new Check('time', CheckMeasure::ExposureTime, $comparison, $limit, 0.0, 'A time', 'It is asked for'),
+            Situations::make(t: $time),
+        )->verdict;
+
+        $this->assertSame(Verdict::Met, $of(Comparison::AtMost, 30, 30));
+        $this->assertSame(Verdict::Met, $of(Comparison::AtLeast, 1 / 60, 1 / 60));
+        $this->assertSame(Verdict::Met, $of(Comparison::AtMost, 1 / 60, 1 / 60));
+        $this->assertSame(Verdict::Missed, $of(Comparison::AtMost, 1 / 60, 1 / 50));
+        $this->assertSame(Verdict::Missed, $of(Comparison::AtLeast, 1 / 60, 1 / 80));
     }
 
     private static function brief(string $id): Brief

@@ -80,4 +80,16 @@ final class RecipeTest extends TestCase
             1e-9,
         );
     }
+
+    public function test_tones_keep_their_order_at_every_strength(): void
+    {
+        foreach ([-4.0, -3.0, -2.0, 2.0, 2.5, 3.0, 4.0] as $stops) {
+            $before = -INF;
+            for ($tone = -8.0; $tone <= 2.5; $tone += 0.02) {
+                $after = $tone + Recipe::toneGain($stops, $tone);
+                $this->assertGreaterThan($before, $after, "$stops stops at $tone");
+                $before = $after;
+            }
+        }
+    }
 }

@@ -13,11 +13,32 @@ final class AtLimitOfCameraTest extends TestCase
     public function test_the_fastest_time_and_still_too_bright(): void
     {
         $finding = (new AtLimitOfCamera())->judge(
-            Situations::make(n: 2.8, t: 1 / 8000, subject: 2.0, wanted: 0.0, kit: Situations::kit()),
+            Situations::make(n: 16, t: 1 / 8000, iso: 50, subject: 2.0, wanted: 0.0, kit: Situations::kit()),
         );
 
         $this->assertStringContainsString('fastest exposure time', (string) $finding?->sentence);
         $this->assertStringContainsString('filter of 2 stops', $finding->sentence);
+    }
+
+    public function test_what_another_value_can_still_do_is_told(): void
+    {
+        $said = fn (float $n, float $t, float $iso, float $subject): string => (string) (new AtLimitOfCamera())->judge(
+            Situations::make(
+                n: $n,
+                t: $t,
+                iso: $iso,
+                subject: $subject,
+                wanted: 0.0,
+                kit: Situations::kit(['isoMin' => 100, 'isoMax' => 100 * 2 ** 9]),
+                record: ['name' => $n > 16 ? 'Marlpit 200 mm' : 'Marlpit 50 mm'],
+                focalLength: $n > 16 ? 200 : 50,
+            ),
+        )?->sentence;
+
+        $bright = $said(22, 1 / 8, 400, 2.0);
+        $this->assertStringContainsString('ISO 100, or 1/30 s puts it right', $bright);
+        $this->assertStringNotContainsString('smaller aperture', $bright);
+        $this->assertStringContainsString('ƒ/5 puts it right', $said(8, 30, 100, -4 / 3));
     }
 
     public function test_the_longest_time_and_still_too_dark(): void
