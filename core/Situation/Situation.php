@@ -30,6 +30,7 @@ use TruePupil\Core\Motion\StarTrail;
 use TruePupil\Core\Motion\SubjectBlur;
 use TruePupil\Core\Optics\DepthOfField;
 use TruePupil\Core\Optics\SensorFormat;
+use TruePupil\Core\Series\SeriesKind;
 
 /** All that is known of one frame when it is judged. What follows from several parts is worked out here, once. */
 final readonly class Situation
@@ -172,13 +173,24 @@ final readonly class Situation
             : $subject->placement()->minus($this->assignment->wanted->stops);
     }
 
-    /** Whether the frame is far too dark or too bright; null where nothing is certain, or where it was meant so. */
+    /**
+     * Whether the frame is far too dark or too bright; null where nothing is certain, or where it was meant so:
+     * declared, or a step of a bracket.
+     */
     public function exposureVerdict(): ?ExposureVerdict
     {
-        $verdict = ExposureVerdict::of($this->measures);
+        $verdict = $this->isOfBracket() ? null : ExposureVerdict::of($this->measures);
         $meant = $this->statement->intent->tone;
 
         return $verdict === null || $meant?->isDark() === ($verdict->error->value < 0) ? null : $verdict;
+    }
+
+    private function isOfBracket(): bool
+    {
+        $row = $this->assignment->brief?->row($this->assignment->row);
+
+        return $row?->kind === SeriesKind::Bracket ||
+            $this->assignment->series?->kind() === SeriesKind::Bracket;
     }
 
     /** How far the exposure is known to be off; positive is too bright. Null where nothing says that it is. */

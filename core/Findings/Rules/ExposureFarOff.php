@@ -49,7 +49,7 @@ final class ExposureFarOff implements FindingRule
                 $stops->inWords(),
                 match (true) {
                     $isBright => ', or more: what is lost cannot be counted',
-                    $verdict->isOfSubject => sprintf(': it lies %s from mid-grey', $verdict->error->signed()),
+                    $verdict->isOfSubject => ', counted from mid-grey',
                     default => ': even its brightest parts do not reach mid-grey',
                 },
             ),

@@ -49,9 +49,9 @@
                         @selected(($input['facing'] ?? '') === $facing->value)>{{ $facing->label() }}</option>
                 @endforeach
             </select></label>
-        <label>It is meant to be
+        <label>How bright
             <select name="intent[tone]">
-                <option value="">as bright as usual</option>
+                <option value="">as usual</option>
                 @foreach (MeantTone::cases() as $tone)
                     <option value="{{ $tone->value }}"
                         @selected(($input['tone'] ?? '') === $tone->value)>{{ $tone->label() }}</option>

@@ -183,8 +183,8 @@
                                     {{ $facing->label() }}</option>
                             @endforeach
                         </select></label>
-                    <label>It is meant to be <select name="tone">
-                            <option value="">as bright as usual</option>
+                    <label>How bright <select name="tone">
+                            <option value="">as usual</option>
                             @foreach (MeantTone::cases() as $tone)
                                 <option value="{{ $tone->value }}"
                                     @selected($sheet->input->text('tone') === $tone->value)>

@@ -13,6 +13,8 @@ use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\MeantTone;
 use TruePupil\Core\Retake\PlacementAdviser;
+use TruePupil\Core\Series\Series;
+use TruePupil\Core\Series\SeriesKind;
 use TruePupil\Core\Situation\Situation;
 
 final class ExposureFarOffTest extends TestCase
@@ -91,6 +93,14 @@ final class ExposureFarOffTest extends TestCase
         $this->assertNull($dark(MeantTone::Darker));
         $this->assertNotNull($dark(MeantTone::HighKey));
         $this->assertNotNull($dark(MeantTone::Brighter));
+    }
+
+    public function test_the_steps_of_a_bracket_are_meant_to_differ(): void
+    {
+        $bracket = Series::of(Situations::frames([[8, 1 / 500, 100, 0], [8, 1 / 125, 100, 1], [8, 1 / 30, 100, 2]]));
+
+        $this->assertSame(SeriesKind::Bracket, $bracket?->kind());
+        $this->assertNull(self::judge(Situations::make(subject: -7.0, wanted: null, series: $bracket)));
     }
 
     public function test_where_the_brief_has_a_place_for_the_subject_that_is_what_counts(): void
