@@ -69,6 +69,7 @@ final class FrameSituation
                 rowTones: array_map(fn (FrameMeasures $one) => $one->tone, $row),
                 row: $brief->row($frame->row)?->id,
                 isWithinRow: $isWithinRow,
+                rowFrames: $brief->row($frame->row) === null ? null : $frames->count(),
             ),
             kit: KitInUse::of($attempt->user, $record->camera->model),
             statement: new Statement(

@@ -74,9 +74,7 @@ final class MeasureReading
                     ? 'sRGB'
                     : 'other'),
             CheckMeasure::FocusMode => $record->handling->focusMode?->value,
-            CheckMeasure::SeriesFrames => $situation->assignment->series === null
-                ? null
-                : (float) $situation->assignment->series->count(),
+            CheckMeasure::SeriesFrames => self::frames($situation),
             CheckMeasure::SeriesMoving,
             CheckMeasure::SeriesExposureRange,
             CheckMeasure::SeriesApertureRange,
@@ -105,6 +103,14 @@ final class MeasureReading
             CheckMeasure::Reason => trim((string) $situation->statement->reason) === '' ? 'none' : 'given',
             CheckMeasure::Idea => $situation->statement->intent->idea->value ?? 'none',
         };
+    }
+
+    /** Frames can be counted whether or not their records tell anything. */
+    private static function frames(Situation $situation): ?float
+    {
+        $count = $situation->assignment->rowFrames ?? $situation->assignment->series?->count();
+
+        return $count === null ? null : (float) $count;
     }
 
     /** @return list<Need> what must be known for it, the most telling first */

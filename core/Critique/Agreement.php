@@ -12,10 +12,18 @@ use TruePupil\Core\Findings\Severity;
 
 /**
  * A finding never faults what a check of the same brief met: the brief was read first, and what it asked for is right
- * here, whatever the rule thinks elsewhere.
+ * here, whatever the rule thinks elsewhere. And where the cause of a fault is found, the fault is not told beside it.
  */
 final class Agreement
 {
+    /** What is told with its cause, by the rule that knows the cause. */
+    private const CAUSES = [
+        'exposure.left-over' => ['exposure.far-off', 'exposure.subject-placed'],
+        'exposure.compensation-left-on' => ['exposure.subject-placed'],
+        'exposure.meter-fooled' => ['exposure.subject-placed'],
+        'exposure.at-limit' => ['exposure.subject-placed'],
+    ];
+
     /**
      * @param  list<Finding>  $findings
      * @param  list<CheckResult>  $checks
@@ -27,6 +35,12 @@ final class Agreement
         foreach ($checks as $result) {
             if ($result->verdict === Verdict::Met) {
                 array_push($met, ...self::rules($result->check->measure));
+            }
+        }
+
+        foreach (self::CAUSES as $cause => $told) {
+            if (in_array($cause, array_map(fn (Finding $finding): string => $finding->id, $findings), true)) {
+                array_push($met, ...$told);
             }
         }
 

@@ -30,6 +30,8 @@ final readonly class Assignment
         public array $rowPictures = [],
         /** @var list<ToneMeasures> tones of the frames of the row, in its order; empty while one is not measured */
         public array $rowTones = [],
+        /** How many frames the row has, with a record or without; null for a frame that stands alone. */
+        public ?int $rowFrames = null,
     ) {
     }
 }

@@ -27,12 +27,12 @@ final class ExposureLeftOver implements FindingRule
 
     public function needs(): array
     {
-        return [Need::Settings, Need::Mode, Need::Subject, Need::Placement];
+        return [Need::Settings, Need::Mode];
     }
 
     public function judge(Situation $situation): ?Finding
     {
-        $error = $situation->placementError();
+        $error = $situation->exposureError();
         $settings = $situation->record->settings();
         $last = $situation->frameBefore();
         if (
@@ -45,6 +45,7 @@ final class ExposureLeftOver implements FindingRule
             return null;
         }
         $before = $last->settings();
+        $subject = $situation->measures->subject === null ? 'picture' : 'subject';
         if (
             $before === null ||
             abs($settings->time->stopsMoreLightThan($before->time)->value) > Series::SAME ||
@@ -62,13 +63,13 @@ final class ExposureLeftOver implements FindingRule
                     'In manual, read the meter again whenever the light moves.',
                 $settings->time,
                 $settings->aperture,
-                $situation->assignment->wanted->label ?? 'subject',
+                $situation->assignment->wanted->label ?? $subject,
                 $error->inWords(),
                 $error->value > 0 ? 'bright' : 'dark',
             ),
             evidence: [
                 new Evidence(
-                    'subject from its place',
+                    'exposure off by',
                     $error->value,
                     'stops',
                     self::MISS,

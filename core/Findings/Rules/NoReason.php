@@ -14,9 +14,6 @@ use TruePupil\Core\Situation\Situation;
 /** An exposure and a composition without a reason. */
 final class NoReason implements FindingRule
 {
-    /** Characters; less is not a reason. */
-    private const LEAST = 8;
-
     public function id(): string
     {
         return 'composition.no-reason';
@@ -29,7 +26,7 @@ final class NoReason implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        if ($situation->statement->reason === null || mb_strlen(trim($situation->statement->reason)) >= self::LEAST) {
+        if ($situation->statement->reason === null || trim($situation->statement->reason) !== '') {
             return null;
         }
 
@@ -40,12 +37,7 @@ final class NoReason implements FindingRule
             sentence: 'You did not say why you took it this way. A reason, even a short one, is what makes the next '.
                 'picture better than the last.',
             evidence: [
-                new Evidence(
-                    'reason',
-                    trim($situation->statement->reason) === '' ? 'none' : trim($situation->statement->reason),
-                    '',
-                    'a sentence',
-                ),
+                new Evidence('reason', 'none', '', 'a few words'),
             ],
             source: 'A decision without a reason is a finding of its own.',
         );

@@ -10,11 +10,13 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Rules;
 use Tests\Core\Situations;
+use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\BriefFormat;
 use TruePupil\Core\Brief\Check;
 use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\Comparison;
+use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Checks\CheckEvaluation;
 use TruePupil\Core\Checks\CheckResult;
 use TruePupil\Core\Checks\Verdict;
@@ -27,6 +29,7 @@ use TruePupil\Core\Intent\MovementLook;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Plan\Outing;
 use TruePupil\Core\Plan\Plan;
+use TruePupil\Core\Situation\Assignment;
 use TruePupil\Core\Situation\Situation;
 use TruePupil\Core\Sky\Location;
 
@@ -86,6 +89,14 @@ final class NothingContradictsTest extends TestCase
         $this->assertContains('movement.hand-held-too-long', self::faulted($other), 'elsewhere it is');
     }
 
+    public function test_one_cause_is_told_once(): void
+    {
+        $critique = self::critique(Situations::make(subject: 0.0, wanted: 4 / 3));
+        $told = array_values(preg_grep('/^exposure/', self::faulted($critique)) ?: []);
+
+        $this->assertSame(['exposure.meter-fooled'], $told);
+    }
+
     public function test_a_sun_that_has_set_is_not_low(): void
     {
         $check = fn (string $time, string $id): Verdict => self::check(
@@ -108,6 +119,22 @@ final class NothingContradictsTest extends TestCase
         $this->assertSame([Verdict::Met, Verdict::Met], [$check('20:40', 'low'), $check('20:40', 'up')]);
         $this->assertSame(Verdict::Missed, $check('15:00', 'low'));
         $this->assertSame(Verdict::Missed, $check('23:30', 'up'));
+    }
+
+    public function test_frames_without_a_record_are_counted_all_the_same(): void
+    {
+        $check = new Check('frames', CheckMeasure::SeriesFrames, Comparison::AtLeast, 3.0, 0.0, 'Three', 'A row');
+        $of = fn (int $frames): Verdict => CheckEvaluation::one(
+            $check,
+            new Situation(
+                record: new CaptureRecord(),
+                measures: Situations::make()->measures,
+                approach: new Approach(),
+                assignment: new Assignment(rowFrames: $frames),
+            ),
+        )->verdict;
+
+        $this->assertSame([Verdict::Missed, Verdict::Met], [$of(2), $of(3)]);
     }
 
     public function test_a_frame_on_the_limit_meets_it(): void

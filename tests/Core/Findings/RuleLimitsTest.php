@@ -383,8 +383,8 @@ final class RuleLimitsTest extends TestCase
         yield 'a reason' => [
             new Rules\NoReason(),
             fn (float $characters): Situation => Situations::make(reason: str_repeat('x', (int) $characters)),
-            8,
-            7,
+            1,
+            0,
         ];
         yield 'a bracket that took its time' => [
             new Rules\BracketSlow(),

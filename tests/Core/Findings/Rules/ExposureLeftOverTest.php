@@ -44,4 +44,24 @@ final class ExposureLeftOverTest extends TestCase
             ),
         );
     }
+
+    public function test_in_any_brief_it_is_found_from_the_frames_before(): void
+    {
+        $indoors = Situations::make(n: 2.8, t: 1 / 30, iso: 800, mode: ExposureMode::Manual)->record;
+        $finding = (new ExposureLeftOver())->judge(
+            Situations::make(
+                n: 2.8,
+                t: 1 / 30,
+                iso: 800,
+                mode: ExposureMode::Manual,
+                subject: null,
+                wanted: null,
+                frame: Situations::tones([255 => 77, 180 => 23]),
+                metering: ['scene' => 2.3, 'highlight' => 0.4],
+                earlier: [$indoors],
+            ),
+        );
+
+        $this->assertStringContainsString('the picture came out 3½ stops too bright', (string) $finding?->sentence);
+    }
 }
