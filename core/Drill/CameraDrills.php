@@ -83,7 +83,12 @@ final class CameraDrills extends DrillMaker
                             implode(' ', array_map(fn ($limit): string => $limit->message, $solved->limits))),
                 ledgers: [
                     LightLedger::of(Ev100::of($light), $about, Stops::none()),
-                    LightLedger::of(Ev100::of($light), $solved->settings, Stops::of($compensation)),
+                    LightLedger::of(
+                        Ev100::of($light),
+                        $solved->settings,
+                        Stops::of($compensation),
+                        wantedLabel: 'Compensation asks for',
+                    ),
                 ],
             ),
         );

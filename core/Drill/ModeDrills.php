@@ -76,14 +76,14 @@ final class ModeDrills extends DrillMaker
             ],
             'snapshot' => [
                 sprintf(
-                    'A quick souvenir of %s people %s; nothing matters but that it is not lost, and somebody else '.
-                        'will press the shutter.',
+                    'A quick souvenir of %s people %s: the camera may find aperture and time, but ISO is to stay where '.
+                        'you set it, and the picture a little brighter than the camera would have it.',
                     $draw->whole(3, 14),
                     $draw->one(['at the long table', 'by the fountain', 'under the lanterns', 'in the arcade']),
                 ),
                 'program',
-                'The camera may choose both values, and you still choose ISO and can ask for more or less light; full '.
-                'automatic would take that away too.',
+                'The camera finds both values, and you still choose ISO and can ask for more light by compensation; '.
+                'full automatic would take both away.',
             ],
             'silk' => [
                 sprintf(

@@ -20,7 +20,8 @@ final class PlaceDrills extends DrillMaker
         $grain = $level === 1 ? 3 : 1;
         $place = $scene->places === [] ? 'the middle' : $draw->one(array_keys($scene->places));
         $metered = self::settings($draw, $scene->places[$place] ?? $scene->ev100, $grain);
-        $wanted = $grain * $draw->either(1, intdiv($level < 3 ? 6 : 9, $grain));
+        // Two stops either way: beyond, hardly anything is placed.
+        $wanted = $grain * $draw->either(1, intdiv(6, $grain));
         $asksIso = $level >= 4;
         $step = (int) round(3 * log($metered->time->exact, 2)) + $wanted;
         $isoStep = (int) round(3 * $metered->iso->stopsAbove100()) + $wanted;

@@ -20,7 +20,7 @@ final readonly class LightLedger
 
     /**
      * @param  Ev100  $light  what the subject offered
-     * @param  Stops  $wanted  where the brief wants the subject, from mid-grey
+     * @param  Stops  $wanted  where the subject belongs, from mid-grey
      * @param  ?Stops  $compensation  what the camera was told; a memorandum, since it shows in the values already
      */
     public static function of(
@@ -29,6 +29,7 @@ final readonly class LightLedger
         Stops $wanted,
         ?Stops $compensation = null,
         ?Stops $filter = null,
+        string $wantedLabel = 'The subject belongs at',
     ): self {
         $lines = [
             new LedgerLine(
@@ -54,7 +55,7 @@ final readonly class LightLedger
         if ($filter !== null && $filter->inThirds() !== 0) {
             $lines[] = new LedgerLine('filter', 'Filter takes', $filter->inWords(), $filter->negated());
         }
-        $lines[] = new LedgerLine('wanted', 'The brief wants the subject at', $wanted->signed(), $wanted->negated());
+        $lines[] = new LedgerLine('wanted', $wantedLabel, $wanted->signed(), $wanted->negated());
         $balance = array_reduce(
             $lines,
             fn (Stops $sum, LedgerLine $line): Stops => $sum->plus($line->stops),
@@ -105,6 +106,11 @@ final readonly class LightLedger
             $known = $after ?? $before;
             if ($known === null) {
                 continue;
+            }
+            // A filter that is not there takes nothing; the lines then add up to the balance on both sides.
+            if ($id === 'filter') {
+                $none = new LedgerLine('filter', $known->label, 'none', Stops::none());
+                [$before, $after] = [$before ?? $none, $after ?? $none];
             }
             $change = $before === null || $after === null ? null : $after->stops->minus($before->stops);
             $rows[] = [

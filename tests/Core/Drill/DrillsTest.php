@@ -113,6 +113,33 @@ final class DrillsTest extends TestCase
         }
     }
 
+    public function test_the_lines_of_every_ledger_add_up_to_its_balance(): void
+    {
+        foreach (DrillKind::cases() as $kind) {
+            foreach ($this->drills($kind) as $drill) {
+                [$before, $after] = $drill->answer->ledgers ?? [null, null];
+                if ($before === null || $after === null) {
+                    continue;
+                }
+                $rows = array_filter($after->against($before), fn (array $row): bool => $row['id'] !== 'compensation');
+                $sum = fn (string $side): float => array_sum(
+                    array_map(fn (array $row): float => $row[$side]->stops->value ?? NAN, $rows),
+                );
+                $this->assertEqualsWithDelta($before->balance->value, $sum('before'), 1e-9, $drill->question);
+                $this->assertEqualsWithDelta($after->balance->value, $sum('after'), 1e-9, $drill->question);
+                $this->assertStringNotContainsString('brief', json_encode(array_column($rows, 'label')));
+            }
+        }
+    }
+
+    public function test_nothing_is_placed_where_hardly_anything_belongs(): void
+    {
+        foreach ($this->drills(DrillKind::Place) as $drill) {
+            $wanted = $drill->answer->ledgers[1]?->line('wanted')?->stops->value ?? NAN;
+            $this->assertLessThanOrEqual(2.0 + 1e-9, abs($wanted), $drill->question);
+        }
+    }
+
     public function test_the_strip_belongs_to_one_of_four_different_frames(): void
     {
         foreach ($this->drills(DrillKind::Histogram) as $drill) {
