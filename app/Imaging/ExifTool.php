@@ -42,8 +42,15 @@ final readonly class ExifTool implements PictureTags
     ];
 
     /** EXIF's own tags that are read as words. */
-    private const WORDS = ['Make', 'Model', 'LensModel', 'Lens', 'DateTimeOriginal', 'OffsetTimeOriginal',
-        'OffsetTime'];
+    private const WORDS = [
+        'Make',
+        'Model',
+        'LensModel',
+        'Lens',
+        'DateTimeOriginal',
+        'OffsetTimeOriginal',
+        'OffsetTime',
+    ];
 
     /** Of the file and its parts, wherever they stand. */
     private const ANYWHERE = [
@@ -183,9 +190,9 @@ final readonly class ExifTool implements PictureTags
         foreach ($tags as $name => $value) {
             [$group, $tag] = array_pad(explode(':', (string) $name, 2), 2, '');
             match ($group) {
-                'EXIF' => $named[$tag] = $value,
-                'XMP', 'MakerNotes' => $named[$name] = $value,
-                default => $named[$tag] ??= $value,
+                'EXIF' => ($named[$tag] = $value),
+                'XMP', 'MakerNotes' => ($named[$name] = $value),
+                default => ($named[$tag] ??= $value),
             };
         }
 

@@ -37,8 +37,14 @@ final readonly class Demands
     ) {
     }
 
-    public static function of(Body $body, LensChoice $choice, Intent $intent, Support $support): self
-    {
+    /** @param  float  $handStops  by which hands hold longer than the usual rule has it */
+    public static function of(
+        Body $body,
+        LensChoice $choice,
+        Intent $intent,
+        Support $support,
+        float $handStops = 0.0,
+    ): self {
         [$f, $format, $limits] = [$choice->focalLength, $body->format, $body->limits];
         $pitch = $body->pixelPitch();
         $widest = $choice->lens->widestAt($f);
@@ -81,7 +87,14 @@ final readonly class Demands
                 fastest: ExposureTime::of($limits->fastest)->apex(),
                 shake: $steadier === null
                     ? null
-                    : -log(self::held(HandHeldLimit::of($f, $format, $steadier + $stabiliser), $intent, $support), 2),
+                    : -log(
+                        self::held(
+                            HandHeldLimit::of($f, $format, $steadier + $stabiliser + $handStops),
+                            $intent,
+                            $support,
+                        ),
+                        2,
+                    ),
                 movement: $sharp === [] ? null : -log(min($sharp), 2),
                 look: $band?->shortest === null ? null : -log($band->shortest, 2),
             ),

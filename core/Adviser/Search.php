@@ -26,7 +26,13 @@ final readonly class Search
         $setups = [];
         foreach (LensChoice::all($request->kit, $request->intent) as $choice) {
             foreach ($request->kit->supports as $support) {
-                $demands = Demands::of($request->kit->body, $choice, $request->intent, $support);
+                $demands = Demands::of(
+                    $request->kit->body,
+                    $choice,
+                    $request->intent,
+                    $support,
+                    $request->approach->handHeld->stops(),
+                );
                 foreach ($request->kit->filterSums() as $filter) {
                     $setups[] = new Setup($choice, $demands, $support, $filter);
                 }

@@ -11,19 +11,14 @@ final readonly class Approach
 {
     public function __construct(
         public Start $start = Start::AperturePriority,
-        public Protects $protects = Protects::Highlights,
-        public IsoSetting $iso = IsoSetting::ByHand,
-        public LowestIso $lowestIso = LowestIso::Base,
-        public WideRange $wideRange = WideRange::Bracket,
-        public LandscapeAperture $landscapeAperture = LandscapeAperture::Middle,
+        public ApproachToLight $light = new ApproachToLight(),
+        public ApproachToPicture $picture = new ApproachToPicture(),
         /**
          * @var array<string, float>
          *   what departures cost the adviser, where this course weighs them otherwise, by name
          */
         public array $weights = [],
-        public PlacingSubject $placing = PlacingSubject::CentreIsAChoice,
-        public WhiteBalanceSetting $whiteBalance = WhiteBalanceSetting::Automatic,
-        public Focusing $focusing = Focusing::SinglePoint,
+        public HandHeldRule $handHeld = HandHeldRule::Usual,
     ) {
     }
 
@@ -36,17 +31,27 @@ final readonly class Approach
     {
         $default = new self();
 
+        [$light, $picture] = [$default->light, $default->picture];
+
         return new self(
             self::choice($choices, 'start', Start::tryFrom(...)) ?? $default->start,
-            self::choice($choices, 'protects', Protects::tryFrom(...)) ?? $default->protects,
-            self::choice($choices, 'iso', IsoSetting::tryFrom(...)) ?? $default->iso,
-            self::choice($choices, 'lowestIso', LowestIso::tryFrom(...)) ?? $default->lowestIso,
-            self::choice($choices, 'wideRange', WideRange::tryFrom(...)) ?? $default->wideRange,
-            self::choice($choices, 'landscapeAperture', LandscapeAperture::tryFrom(...)) ?? $default->landscapeAperture,
+            new ApproachToLight(
+                self::choice($choices, 'protects', Protects::tryFrom(...)) ?? $light->protects,
+                self::choice($choices, 'wideRange', WideRange::tryFrom(...)) ?? $light->wideRange,
+                self::choice($choices, 'iso', IsoSetting::tryFrom(...)) ?? $light->iso,
+                self::choice($choices, 'lowestIso', LowestIso::tryFrom(...)) ?? $light->lowestIso,
+                self::choice($choices, 'exposing', Exposing::tryFrom(...)) ?? $light->exposing,
+                self::choice($choices, 'filmRating', FilmRating::tryFrom(...)) ?? $light->filmRating,
+            ),
+            new ApproachToPicture(
+                self::choice($choices, 'landscapeAperture', LandscapeAperture::tryFrom(...)) ??
+                    $picture->landscapeAperture,
+                self::choice($choices, 'placing', PlacingSubject::tryFrom(...)) ?? $picture->placing,
+                self::choice($choices, 'whiteBalance', WhiteBalanceSetting::tryFrom(...)) ?? $picture->whiteBalance,
+                self::choice($choices, 'focusing', Focusing::tryFrom(...)) ?? $picture->focusing,
+            ),
             self::weights($choices['weights'] ?? []),
-            self::choice($choices, 'placing', PlacingSubject::tryFrom(...)) ?? $default->placing,
-            self::choice($choices, 'whiteBalance', WhiteBalanceSetting::tryFrom(...)) ?? $default->whiteBalance,
-            self::choice($choices, 'focusing', Focusing::tryFrom(...)) ?? $default->focusing,
+            self::choice($choices, 'handHeld', HandHeldRule::tryFrom(...)) ?? $default->handHeld,
         );
     }
 
@@ -55,14 +60,17 @@ final readonly class Approach
     {
         return [
             'start' => $this->start->value,
-            'protects' => $this->protects->value,
-            'iso' => $this->iso->value,
-            'lowestIso' => $this->lowestIso->value,
-            'wideRange' => $this->wideRange->value,
-            'landscapeAperture' => $this->landscapeAperture->value,
-            'placing' => $this->placing->value,
-            'whiteBalance' => $this->whiteBalance->value,
-            'focusing' => $this->focusing->value,
+            'protects' => $this->light->protects->value,
+            'iso' => $this->light->iso->value,
+            'lowestIso' => $this->light->lowestIso->value,
+            'wideRange' => $this->light->wideRange->value,
+            'landscapeAperture' => $this->picture->landscapeAperture->value,
+            'placing' => $this->picture->placing->value,
+            'whiteBalance' => $this->picture->whiteBalance->value,
+            'focusing' => $this->picture->focusing->value,
+            'exposing' => $this->light->exposing->value,
+            'filmRating' => $this->light->filmRating->value,
+            'handHeld' => $this->handHeld->value,
             ...$this->weights === [] ? [] : ['weights' => $this->weights],
         ];
     }

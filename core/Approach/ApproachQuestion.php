@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Approach;
 
-/** The questions that an approach answers, each with what the answer changes. */
+/**
+ * The questions that an approach answers, each with what the answer changes.
+ *
+ * @phpstan-type ExposureAnswer Start|IsoSetting|Protects|LowestIso|WideRange|Exposing|FilmRating|HandHeldRule
+ * @phpstan-type PictureAnswer LandscapeAperture|PlacingSubject|WhiteBalanceSetting|Focusing
+ * @phpstan-type ApproachAnswer ExposureAnswer|PictureAnswer
+ */
 enum ApproachQuestion: string
 {
     case Start = 'start';
@@ -16,6 +22,9 @@ enum ApproachQuestion: string
     case Placing = 'placing';
     case WhiteBalance = 'whiteBalance';
     case Focusing = 'focusing';
+    case Exposing = 'exposing';
+    case FilmRating = 'filmRating';
+    case HandHeld = 'handHeld';
 
     public function label(): string
     {
@@ -29,6 +38,9 @@ enum ApproachQuestion: string
             self::Placing => 'The subject goes',
             self::WhiteBalance => 'White balance is',
             self::Focusing => 'What stays in place is focused by',
+            self::Exposing => 'Raw is exposed',
+            self::FilmRating => 'Negative film is exposed',
+            self::HandHeld => 'Hands are judged by',
         };
     }
 
@@ -40,8 +52,8 @@ enum ApproachQuestion: string
                 'yet. Where it begins in manual, suggestions are given as values to set by hand.',
             self::Iso => 'Decides whether an ISO above what the light needed, and automatic ISO in manual, are a '.
                 'decision of the student or of how automatic ISO was set up.',
-            self::Protects => 'Decides how hard lost highlights in the subject weigh, and whether unused room at the '.
-                'bright end is pointed out. Where mid-tones are protected, JPEG alone is no fault.',
+            self::Protects => 'Decides whether lost highlights or blocked shadows in the subject weigh harder. Where '.
+                'mid-tones are protected, JPEG alone is no fault.',
             self::LowestIso => 'Decides whether an extended ISO below base is a fault, since the sensor is full '.
                 'before the picture is, or simply the longest time to be had.',
             self::LandscapeAperture => 'Decides how diffraction at small apertures is taken: as a cost to put right, '.
@@ -52,6 +64,11 @@ enum ApproachQuestion: string
                 'it, or is only asked for its reason as any other place is.',
             self::WhiteBalance => 'Decides whether automatic white balance is pointed out: it changes from frame to '.
                 'frame, which raw files forgive and rows of JPEGs do not.',
+            self::Exposing => 'Decides whether unused room at the bright end of a raw frame is pointed out: light '.
+                'that would have made the shadows cleaner.',
+            self::FilmRating => 'Decides whether a negative film that got up to a stop more light than its box asks '.
+                'for is pointed out.',
+            self::HandHeld => 'Decides how long hands are taken to hold still, in findings, checks and suggestions.',
             self::Focusing => 'Decides which focus mode is pointed out on things that stay where they are. Movement '.
                 'and stars have rules of their own, whatever is chosen here.',
         };
@@ -72,22 +89,21 @@ enum ApproachQuestion: string
     {
         return match ($this) {
             self::Start => $approach->start->value,
-            self::Iso => $approach->iso->value,
-            self::Protects => $approach->protects->value,
-            self::LowestIso => $approach->lowestIso->value,
-            self::LandscapeAperture => $approach->landscapeAperture->value,
-            self::WideRange => $approach->wideRange->value,
-            self::Placing => $approach->placing->value,
-            self::WhiteBalance => $approach->whiteBalance->value,
-            self::Focusing => $approach->focusing->value,
+            self::Iso => $approach->light->iso->value,
+            self::Protects => $approach->light->protects->value,
+            self::LowestIso => $approach->light->lowestIso->value,
+            self::LandscapeAperture => $approach->picture->landscapeAperture->value,
+            self::WideRange => $approach->light->wideRange->value,
+            self::Placing => $approach->picture->placing->value,
+            self::WhiteBalance => $approach->picture->whiteBalance->value,
+            self::Focusing => $approach->picture->focusing->value,
+            self::Exposing => $approach->light->exposing->value,
+            self::FilmRating => $approach->light->filmRating->value,
+            self::HandHeld => $approach->handHeld->value,
         };
     }
 
-    /**
-     * @return list<
-     *     Start|IsoSetting|Protects|LowestIso|LandscapeAperture|WideRange|PlacingSubject|WhiteBalanceSetting|Focusing
-     * >
-     */
+    /** @return list<ApproachAnswer> */
     private function answers(): array
     {
         return match ($this) {
@@ -100,6 +116,9 @@ enum ApproachQuestion: string
             self::Placing => PlacingSubject::cases(),
             self::WhiteBalance => WhiteBalanceSetting::cases(),
             self::Focusing => Focusing::cases(),
+            self::Exposing => Exposing::cases(),
+            self::FilmRating => FilmRating::cases(),
+            self::HandHeld => HandHeldRule::cases(),
         };
     }
 }

@@ -51,8 +51,8 @@ final readonly class Weights
     {
         return new self(
             ...[
-                'belowBase' => $approach->lowestIso->valuesBaseIso() ? 1.5 : 0.0,
-                'preferredAv' => $approach->landscapeAperture->preferredAv(),
+                'belowBase' => $approach->light->lowestIso->valuesBaseIso() ? 1.5 : 0.0,
+                'preferredAv' => $approach->picture->landscapeAperture->preferredAv(),
                 ...$approach->weights,
             ],
         );

@@ -53,7 +53,7 @@ final readonly class FileTags
     public function numbers(string $name): array
     {
         $value = $this->tags[$name] ?? ($this->tags['XMP:'.$name] ?? null);
-        $parts = is_scalar($value) ? preg_split('/[\s,]+/', trim((string) $value)) ?: [] : [];
+        $parts = is_scalar($value) ? (preg_split('/[\s,]+/', trim((string) $value)) ?: []) : [];
         $numbers = array_filter($parts, fn (string $part): bool => is_numeric($part) && is_finite((float) $part));
 
         return count($numbers) === count($parts) ? array_map(floatval(...), array_values($numbers)) : [];

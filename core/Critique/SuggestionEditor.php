@@ -49,7 +49,7 @@ final readonly class SuggestionEditor
         $body = $request->kit->body;
         $choice = $this->choice($request->kit, $situation, $change);
         $support = $change->support ?? ($situation->record->support ?? Support::Hand);
-        $demands = Demands::of($body, $choice, $request->intent, $support);
+        $demands = Demands::of($body, $choice, $request->intent, $support, $request->approach->handHeld->stops());
         $setup = new Setup($choice, $demands, $support, $change->filterStops);
         $light = $request->light->value - $change->filterStops;
         [$settings, $held] = $this->within($body, $demands, $change);

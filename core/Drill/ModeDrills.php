@@ -76,8 +76,8 @@ final class ModeDrills extends DrillMaker
             ],
             'snapshot' => [
                 sprintf(
-                    'A quick souvenir of %s people %s: the camera may find aperture and time, but ISO is to stay where '.
-                        'you set it, and the picture a little brighter than the camera would have it.',
+                    'A quick souvenir of %s people %s: the camera may find aperture and time, but ISO is to stay '.
+                        'where you set it, and the picture a little brighter than the camera would have it.',
                     $draw->whole(3, 14),
                     $draw->one(['at the long table', 'by the fountain', 'under the lanterns', 'in the arcade']),
                 ),

@@ -20,7 +20,7 @@ final readonly class Critic
     {
         $findings = [];
         foreach ($this->rules as $rule) {
-            $isAsked = ! $rule instanceof SensorRule || ! $situation->isFilm();
+            $isAsked = ! ($rule instanceof SensorRule) || ! $situation->isFilm();
             $finding = $isAsked && $this->missing($rule, $situation) === [] ? $rule->judge($situation) : null;
             if ($finding !== null) {
                 $findings[] = $finding;

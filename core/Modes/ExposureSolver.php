@@ -155,8 +155,8 @@ final class ExposureSolver
         // Shutter priority leaves the aperture all of the light; program and automatic share it with the time.
         $apex =
             $time === null
-                // Where the shutter, or a flash, goes no faster, the aperture takes the rest.
-                ? max(
+                ? // Where the shutter, or a flash, goes no faster, the aperture takes the rest.
+                max(
                     self::PROGRAM_APEX + ($ev - self::PROGRAM_EV) / 2,
                     $ev - ExposureTime::of($this->request->fastest())->apex(),
                 )

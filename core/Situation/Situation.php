@@ -79,7 +79,7 @@ final readonly class Situation
     /** The lowest ISO that this course counts as clean. */
     public function lowestIso(): Iso
     {
-        return $this->kit === null || $this->approach->lowestIso->valuesBaseIso()
+        return $this->kit === null || $this->approach->light->lowestIso->valuesBaseIso()
             ? $this->baseIso()
             : Iso::of($this->kit->body->limits->isoMin);
     }
@@ -182,15 +182,14 @@ final readonly class Situation
         $verdict = $this->isOfBracket() ? null : ExposureVerdict::of($this->measures);
         $meant = $this->statement->intent->tone;
 
-        return $verdict === null || $meant?->isDark() === ($verdict->error->value < 0) ? null : $verdict;
+        return $verdict === null || $meant?->isDark() === $verdict->error->value < 0 ? null : $verdict;
     }
 
     private function isOfBracket(): bool
     {
         $row = $this->assignment->brief?->row($this->assignment->row);
 
-        return $row?->kind === SeriesKind::Bracket ||
-            $this->assignment->series?->kind() === SeriesKind::Bracket;
+        return $row?->kind === SeriesKind::Bracket || $this->assignment->series?->kind() === SeriesKind::Bracket;
     }
 
     /** How far the exposure is known to be off; positive is too bright. Null where nothing says that it is. */
@@ -224,7 +223,11 @@ final readonly class Situation
 
         return $this->record->lens->focalLength === null || $format === null || $steadier === null
             ? null
-            : HandHeldLimit::of($this->record->lens->focalLength, $format, $steadier + $this->stabiliserStops());
+            : HandHeldLimit::of(
+                $this->record->lens->focalLength,
+                $format,
+                $steadier + $this->stabiliserStops() + $this->approach->handHeld->stops(),
+            );
     }
 
     /** The times that the intended look of a movement allows; null when none is intended or too little is known. */

@@ -117,7 +117,10 @@ final class PracticeCameraTest extends BrowserTestCase
 
     private function picture(): string
     {
-        return md5((string) $this->find('[data-sight]')->getAttribute('src'));
+        // In one step: while it is drawn anew, an element that was found is gone.
+        return md5(
+            (string) $this->browser()->executeScript('return document.querySelector("[data-sight]")?.src ?? ""'),
+        );
     }
 
     private function field(string $name): string

@@ -33,7 +33,7 @@ final class CourseSettingsTest extends TestCase
             ->put(route('courses.settings.update', $world->course), $this->settings(['protects' => 'shadows']))
             ->assertRedirect(route('courses.show', $world->course));
         $course = Course::query()->findOrFail($world->course->id);
-        $this->assertSame(Protects::Shadows, $course->approachChoices()->protects);
+        $this->assertSame(Protects::Shadows, $course->approachChoices()->light->protects);
         $this->assertSame(['noise' => 1.5], $course->approachChoices()->weights);
         $this->actingAs($world->student)
             ->get(route('courses.show', $course))

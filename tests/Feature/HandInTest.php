@@ -361,13 +361,13 @@ final class HandInTest extends TestCase
     {
         $world = World::make();
         $frame = $world->prepared(Pictures::jpeg(patch: 118));
-        $finding = $frame->findings()->where('rule_id', 'exposure.subject-placed')->sole();
+        $finding = $frame->findings()->where('rule_id', 'exposure.meter-fooled')->sole();
         $finding->update(['decision' => Decision::Reworded, 'wording' => 'A touch dark.']);
         JudgeFrame::dispatchSync($frame->id, $frame->revision);
 
         $this->assertSame('A touch dark.', $finding->fresh()->sentence());
         $this->assertTrue($finding->fresh()->current);
-        $this->assertSame(1, $frame->findings()->where('rule_id', 'exposure.subject-placed')->count());
+        $this->assertSame(1, $frame->findings()->where('rule_id', 'exposure.meter-fooled')->count());
     }
 
     public function test_an_expired_form_comes_back_with_what_was_typed(): void

@@ -33,7 +33,7 @@ final class AutomaticIsoHidesMeter implements SensorRule
         if ($mode !== ExposureMode::ManualAutoIso) {
             return null;
         }
-        $byHand = $situation->approach->iso === IsoSetting::ByHand;
+        $byHand = $situation->approach->light->iso === IsoSetting::ByHand;
 
         return new Finding(
             id: $this->id(),

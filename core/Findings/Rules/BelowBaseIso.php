@@ -38,7 +38,7 @@ final class BelowBaseIso implements SensorRule
             return null;
         }
         $lost = $base->stopsMoreThan($iso);
-        $valuesBase = $situation->approach->lowestIso->valuesBaseIso();
+        $valuesBase = $situation->approach->light->lowestIso->valuesBaseIso();
         $time = $situation->record->exposure->exposureTime;
 
         return new Finding(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Approach\Protects;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -38,7 +39,9 @@ final class BlockedShadows implements FindingRule
         return new Finding(
             id: $this->id(),
             topic: Topic::Tone,
-            severity: Severity::Weakness,
+            severity: $situation->approach->light->protects === Protects::Shadows
+                ? Severity::Fault
+                : Severity::Weakness,
             sentence: sprintf(
                 '%.1f %% of the subject is pure black. A little true black is fine; here the form disappears in it.',
                 $blocked,

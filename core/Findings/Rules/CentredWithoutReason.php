@@ -38,7 +38,7 @@ final class CentredWithoutReason implements FindingRule
         $region = $situation->measures->subject?->region;
         if (
             $region === null ||
-            $situation->approach->placing !== PlacingSubject::OffCentreFirst ||
+            $situation->approach->picture->placing !== PlacingSubject::OffCentreFirst ||
             $region->sharePct() > self::FILLS
         ) {
             return null;

@@ -67,7 +67,7 @@ final class DiffractionCost implements FindingRule
         $wasNeeded =
             ($planned !== null && $planned > $aperture->exact / 2 ** (1 / 4)) ||
             $situation->statement->intent->contents->sunStar;
-        $small = $situation->approach->landscapeAperture === LandscapeAperture::Small;
+        $small = $situation->approach->picture->landscapeAperture === LandscapeAperture::Small;
         $airy = Diffraction::at($effective)->airyMicrometres;
 
         return new Finding(

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Approach\FilmRating;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Film\FilmKind;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -16,6 +18,9 @@ use TruePupil\Core\Situation\Situation;
 /** Film exposed at another index than its box says, held against what its kind forgives. */
 final class FilmExposureIndex implements FindingRule
 {
+    /** Stops. */
+    private const GENEROUS = 1.0 + 1e-6;
+
     public function id(): string
     {
         return 'film.exposure-index';
@@ -33,7 +38,13 @@ final class FilmExposureIndex implements FindingRule
             return null;
         }
         $generous = $film->generosity($index);
-        if ($generous->inThirds() === 0) {
+        // A course that exposes negative film generously takes a stop more as it is meant.
+        $isMeant =
+            $situation->approach->light->filmRating === FilmRating::Generous &&
+            $film->kind !== FilmKind::Slide &&
+            $generous->value > 0 &&
+            $generous->value <= self::GENEROUS;
+        if ($generous->inThirds() === 0 || $isMeant) {
             return null;
         }
         [$under, $over] = $film->kind->latitude();

@@ -43,13 +43,13 @@ final class FocusModeUnsuited implements FindingRule
         $isByHand = $mode === FocusMode::Manual;
         $onTripod = $support === Support::Tripod;
         [$sentence, $other] = match (true) {
-            $situation->approach->focusing === Focusing::ByHand && ! $isByHand && $onTripod => [
+            $situation->approach->picture->focusing === Focusing::ByHand && ! $isByHand && $onTripod => [
                 'The camera stood on a tripod and was left to focus by itself. With the picture magnified, focus by '.
                 'hand lands on the very spot, and stays there from frame to frame.',
                 'Others trust a single automatic point, which is quicker.',
             ],
-            $situation->approach->focusing !== Focusing::ByHand && $isByHand && ! $onTripod => [
-                $situation->approach->focusing === Focusing::Detection
+            $situation->approach->picture->focusing !== Focusing::ByHand && $isByHand && ! $onTripod => [
+                $situation->approach->picture->focusing === Focusing::Detection
                     ? 'Focus was set by hand, hand-held. Subject detection would have kept to the subject while you '.
                         'swayed.'
                     : 'Focus was set by hand, hand-held, where swaying by a hand\'s width moves it. A single '.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
-use TruePupil\Core\Approach\Protects;
+use TruePupil\Core\Approach\Exposing;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
@@ -31,7 +31,7 @@ final class HeadroomUnused implements SensorRule
     {
         $room = $situation->measures->toneDetail()->headroomStops;
         if (
-            $situation->approach->protects !== Protects::Highlights ||
+            $situation->approach->light->exposing !== Exposing::ToTheRight ||
             $situation->assignment->wanted !== null ||
             $room < Thresholds::HEADROOM
         ) {

@@ -51,7 +51,7 @@ final class IsoSlack implements SensorRule
         ) {
             return null;
         }
-        $handsSet = $situation->approach->iso === IsoSetting::ByHand;
+        $handsSet = $situation->approach->light->iso === IsoSetting::ByHand;
         $movement = $situation->longestForMovement();
 
         return new Finding(

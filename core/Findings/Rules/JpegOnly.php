@@ -37,7 +37,7 @@ final class JpegOnly implements SensorRule
         if (
             $situation->file->format !== 'JPEG' ||
             $situation->kit?->film !== null ||
-            $situation->approach->protects === Protects::MidTones
+            $situation->approach->light->protects === Protects::MidTones
         ) {
             return null;
         }
@@ -45,8 +45,8 @@ final class JpegOnly implements SensorRule
         $offBy = abs($situation->placementError()->value ?? 0.0);
         $reasons = array_filter([
             'the scene spans more than a JPEG holds' => $range > self::JPEG_RANGE,
-            'the shadows are to be lifted' => $situation->approach->wideRange === WideRange::LiftedShadows &&
-                $range > self::JPEG_RANGE - 1,
+            'the shadows are to be lifted' => $situation->approach->light->wideRange === WideRange::LiftedShadows
+                && $range > self::JPEG_RANGE - 1,
             'the exposure is off by more than a JPEG forgives' => $offBy > self::FORGIVES,
         ]);
         if ($reasons === []) {

@@ -35,7 +35,7 @@ final class LostHighlightsInSubject implements FindingRule
         if ($lost === null || $lost < self::LIMIT_PCT) {
             return null;
         }
-        $protected = $situation->approach->protects === Protects::Highlights;
+        $protected = $situation->approach->light->protects === Protects::Highlights;
 
         return new Finding(
             id: $this->id(),
@@ -54,7 +54,7 @@ final class LostHighlightsInSubject implements FindingRule
                 ? 'This course protects highlights; where shadows or mid-tones come first, a small loss can be the '.
                     'price of an open subject.'
                 : 'This course puts '.
-                    $situation->approach->protects->label().
+                    $situation->approach->light->protects->label().
                     ' first; a course that protects highlights would call this a fault.',
         );
     }

@@ -45,7 +45,7 @@ final class RangeBeyondSensor implements SensorRule
             return null;
         }
         $frames = BracketLength::frames($scene, $usable->value, self::STEP);
-        [$advice, $other] = match ($situation->approach->wideRange) {
+        [$advice, $other] = match ($situation->approach->light->wideRange) {
             WideRange::Bracket => [
                 sprintf('A bracket of %d frames, %d stops apart, holds it.', $frames, self::STEP),
                 'Others keep one frame, expose for the highlights and lift the shadows, or hold a graduated filter '.

@@ -29,7 +29,7 @@ final class WhiteBalanceLeftToCamera implements FindingRule
     {
         if (
             $situation->record->handling->whiteBalance !== 'auto' ||
-            $situation->approach->whiteBalance !== WhiteBalanceSetting::Fixed ||
+            $situation->approach->picture->whiteBalance !== WhiteBalanceSetting::Fixed ||
             $situation->kit?->film !== null
         ) {
             return null;

@@ -12,6 +12,7 @@ use TruePupil\Core\Adviser\KitAdviser;
 use TruePupil\Core\Adviser\Remedy;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\ApproachToPicture;
 use TruePupil\Core\Approach\LandscapeAperture;
 use TruePupil\Core\Approach\Weights;
 use TruePupil\Core\Exposure\Ev100;
@@ -145,7 +146,10 @@ final class KitAdviserTest extends TestCase
             ),
         )->suggestions[0]->exposure->settings->aperture->exact;
 
-        $this->assertGreaterThan($at(new Approach()), $at(new Approach(landscapeAperture: LandscapeAperture::Small)));
+        $this->assertGreaterThan(
+            $at(new Approach()),
+            $at(new Approach(picture: new ApproachToPicture(landscapeAperture: LandscapeAperture::Small))),
+        );
         $weights = Weights::of(Approach::fromArray(['weights' => ['noise' => 0, 'preferredAv' => 2.0]]));
         $this->assertSame(
             2.0,

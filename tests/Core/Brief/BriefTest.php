@@ -219,7 +219,7 @@ final class BriefTest extends TestCase
 
     public function test_an_approach_keeps_its_defaults_and_refuses_what_is_no_choice(): void
     {
-        $this->assertSame(Protects::Shadows, Approach::fromArray(['protects' => 'shadows'])->protects);
+        $this->assertSame(Protects::Shadows, Approach::fromArray(['protects' => 'shadows'])->light->protects);
         $this->assertEquals(new Approach(), Approach::fromArray((new Approach())->toArray()));
         $this->expectException(InvalidArgumentException::class);
         $this->expectExceptionMessage('protects');

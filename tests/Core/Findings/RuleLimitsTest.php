@@ -10,6 +10,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Grids;
 use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\ApproachToPicture;
 use TruePupil\Core\Approach\PlacingSubject;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Ev100;
@@ -350,7 +351,7 @@ final class RuleLimitsTest extends TestCase
         yield 'well beyond it' => [new Rules\HyperfocalFocus(), $hyperfocal, 0.98, 1.02];
         yield 'people near the edge' => [new Rules\StretchedPerson(), self::stretched(...), 32.0, 31.5];
         $centred = fn (Region $region): Situation => Situations::make(
-            approach: new Approach(placing: PlacingSubject::OffCentreFirst),
+            approach: new Approach(picture: new ApproachToPicture(placing: PlacingSubject::OffCentreFirst)),
             region: $region,
         );
         yield 'the middle' => [

@@ -260,7 +260,7 @@ final class SkyTest extends TestCase
         $this->assertStringStartsWith('22 0', (string) $text($evening['to']));
 
         // Trondheim: the low sun of 1 June lasts into the next day.
-        $trondheim = new SunDay(Location::of(63.43, 10.40), new DateTimeImmutable('2026-06-01T12:00:00+02:00'));
+        $trondheim = new SunDay(Location::of(63.43, 10.4), new DateTimeImmutable('2026-06-01T12:00:00+02:00'));
         $low = $trondheim->goldenEvening();
         $expected = ['2026-06-01T21:32:00+02:00', '2026-06-02T00:33:00+02:00'];
         foreach ([$low['from'], $low['to']] as $which => $moment) {

@@ -7,6 +7,7 @@ namespace Tests\Core\Findings\Rules;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\ApproachToLight;
 use TruePupil\Core\Approach\IsoSetting;
 use TruePupil\Core\Findings\Rules\AutomaticIsoHidesMeter;
 use TruePupil\Core\Findings\Severity;
@@ -16,7 +17,7 @@ final class AutomaticIsoHidesMeterTest extends TestCase
 {
     public function test_the_approach_decides_how_much_it_weighs(): void
     {
-        $automatic = new Approach(iso: IsoSetting::Automatic);
+        $automatic = new Approach(light: new ApproachToLight(iso: IsoSetting::Automatic));
 
         $this->assertSame(
             Severity::Weakness,

@@ -7,6 +7,7 @@ namespace Tests\Core\Findings\Rules;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\ApproachToLight;
 use TruePupil\Core\Approach\LowestIso;
 use TruePupil\Core\Findings\Rules\BelowBaseIso;
 use TruePupil\Core\Findings\Severity;
@@ -25,7 +26,7 @@ final class BelowBaseIsoTest extends TestCase
 
     public function test_the_approach_decides_how_much_it_weighs(): void
     {
-        $lowest = new Approach(lowestIso: LowestIso::LowestNumber);
+        $lowest = new Approach(light: new ApproachToLight(lowestIso: LowestIso::LowestNumber));
 
         $this->assertSame(
             Severity::Choice,

@@ -7,6 +7,7 @@ namespace Tests\Core\Findings\Rules;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\ApproachToPicture;
 use TruePupil\Core\Approach\PlacingSubject;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Findings\Rules\CentredWithoutReason;
@@ -45,6 +46,6 @@ final class CentredWithoutReasonTest extends TestCase
 
     private function offCentre(): Approach
     {
-        return new Approach(placing: PlacingSubject::OffCentreFirst);
+        return new Approach(picture: new ApproachToPicture(placing: PlacingSubject::OffCentreFirst));
     }
 }

@@ -7,6 +7,7 @@ namespace Tests\Core\Findings\Rules;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\ApproachToPicture;
 use TruePupil\Core\Approach\LandscapeAperture;
 use TruePupil\Core\Findings\Rules\DiffractionCost;
 use TruePupil\Core\Findings\Severity;
@@ -50,7 +51,10 @@ final class DiffractionCostTest extends TestCase
     public function test_an_approach_of_small_apertures_takes_it_as_a_choice(): void
     {
         $finding = (new DiffractionCost())->judge(
-            Situations::make(n: 32, approach: new Approach(landscapeAperture: LandscapeAperture::Small)),
+            Situations::make(
+                n: 32,
+                approach: new Approach(picture: new ApproachToPicture(landscapeAperture: LandscapeAperture::Small)),
+            ),
         );
 
         $this->assertSame(Severity::Choice, $finding?->severity);

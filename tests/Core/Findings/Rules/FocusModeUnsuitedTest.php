@@ -7,6 +7,7 @@ namespace Tests\Core\Findings\Rules;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\ApproachToPicture;
 use TruePupil\Core\Approach\Focusing;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\FocusModeUnsuited;
@@ -69,7 +70,7 @@ final class FocusModeUnsuitedTest extends TestCase
         return (new FocusModeUnsuited())->judge(
             Situations::make(
                 support: $support,
-                approach: new Approach(focusing: $school),
+                approach: new Approach(picture: new ApproachToPicture(focusing: $school)),
                 record: ['focusMode' => $mode],
                 intent: $intent,
             ),

@@ -7,7 +7,8 @@ namespace Tests\Core\Findings\Rules;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
-use TruePupil\Core\Approach\Protects;
+use TruePupil\Core\Approach\ApproachToLight;
+use TruePupil\Core\Approach\Exposing;
 use TruePupil\Core\Findings\Rules\HeadroomUnused;
 
 final class HeadroomUnusedTest extends TestCase
@@ -16,7 +17,11 @@ final class HeadroomUnusedTest extends TestCase
     {
         // Code 118 is mid-grey: white lies 2.47 stops above it.
         $finding = (new HeadroomUnused())->judge(
-            Situations::make(wanted: null, frame: Situations::tones([40 => 500_000, 118 => 500_000])),
+            Situations::make(
+                wanted: null,
+                frame: Situations::tones([40 => 500_000, 118 => 500_000]),
+                approach: self::toTheRight(),
+            ),
         );
 
         $this->assertEqualsWithDelta(2.47, $finding?->evidence[0]->value, 0.02);
@@ -27,7 +32,11 @@ final class HeadroomUnusedTest extends TestCase
     {
         $this->assertNull(
             (new HeadroomUnused())->judge(
-                Situations::make(wanted: null, frame: Situations::tones([40 => 500_000, 240 => 500_000])),
+                Situations::make(
+                    wanted: null,
+                    frame: Situations::tones([40 => 500_000, 240 => 500_000]),
+                    approach: self::toTheRight(),
+                ),
             ),
         );
         $this->assertNull(
@@ -35,9 +44,14 @@ final class HeadroomUnusedTest extends TestCase
                 Situations::make(
                     wanted: null,
                     frame: Situations::tones([40 => 500_000, 118 => 500_000]),
-                    approach: new Approach(protects: Protects::Shadows),
+                    approach: new Approach(),
                 ),
             ),
         );
+    }
+
+    private static function toTheRight(): Approach
+    {
+        return new Approach(light: new ApproachToLight(exposing: Exposing::ToTheRight));
     }
 }

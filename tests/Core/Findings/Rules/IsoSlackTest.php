@@ -7,6 +7,7 @@ namespace Tests\Core\Findings\Rules;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\ApproachToLight;
 use TruePupil\Core\Approach\IsoSetting;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\IsoSlack;
@@ -68,7 +69,11 @@ final class IsoSlackTest extends TestCase
     public function test_where_iso_is_automatic_it_is_the_camera_s_doing(): void
     {
         $finding = (new IsoSlack())->judge(
-            Situations::make(t: 1 / 200, iso: 800, approach: new Approach(iso: IsoSetting::Automatic)),
+            Situations::make(
+                t: 1 / 200,
+                iso: 800,
+                approach: new Approach(light: new ApproachToLight(iso: IsoSetting::Automatic)),
+            ),
         );
 
         $this->assertSame(Severity::Weakness, $finding?->severity);

@@ -7,6 +7,7 @@ namespace Tests\Core\Findings\Rules;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\ApproachToLight;
 use TruePupil\Core\Approach\Protects;
 use TruePupil\Core\Findings\Rules\JpegOnly;
 use TruePupil\Core\Intent\Intent;
@@ -36,7 +37,7 @@ final class JpegOnlyTest extends TestCase
                     file: 'JPEG',
                     subject: -1.0,
                     wanted: 1.0,
-                    approach: new Approach(protects: Protects::MidTones),
+                    approach: new Approach(light: new ApproachToLight(protects: Protects::MidTones)),
                 ),
             ),
         );

@@ -7,6 +7,7 @@ namespace Tests\Core\Findings\Rules;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\ApproachToLight;
 use TruePupil\Core\Approach\Protects;
 use TruePupil\Core\Findings\Rules\LostHighlightsInSubject;
 use TruePupil\Core\Findings\Severity;
@@ -24,7 +25,11 @@ final class LostHighlightsInSubjectTest extends TestCase
     public function test_a_course_that_protects_shadows_takes_it_lighter_and_names_the_other_view(): void
     {
         $finding = (new LostHighlightsInSubject())->judge(
-            Situations::make(subject: 2.0, lostPct: 12, approach: new Approach(protects: Protects::Shadows)),
+            Situations::make(
+                subject: 2.0,
+                lostPct: 12,
+                approach: new Approach(light: new ApproachToLight(protects: Protects::Shadows)),
+            ),
         );
 
         $this->assertSame(Severity::Weakness, $finding?->severity);

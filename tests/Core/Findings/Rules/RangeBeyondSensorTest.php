@@ -7,6 +7,7 @@ namespace Tests\Core\Findings\Rules;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\ApproachToLight;
 use TruePupil\Core\Approach\WideRange;
 use TruePupil\Core\Findings\Rules\RangeBeyondSensor;
 use TruePupil\Core\Intent\Intent;
@@ -33,7 +34,7 @@ final class RangeBeyondSensorTest extends TestCase
                 iso: 6400,
                 kit: Situations::kit(),
                 intent: new Intent(sceneStops: 10),
-                approach: new Approach(wideRange: WideRange::LiftedShadows),
+                approach: new Approach(light: new ApproachToLight(wideRange: WideRange::LiftedShadows)),
             ),
         );
 
