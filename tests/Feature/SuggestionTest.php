@@ -290,4 +290,22 @@ final class SuggestionTest extends TestCase
 
         return $sum / 32;
     }
+
+    public function test_where_nothing_can_be_suggested_the_page_says_what_would_have_to_be_known(): void
+    {
+        $world = World::make();
+        $bare = Pictures::drawn(fn (\GdImage $image) => imagefill($image, 0, 0, 0x101010), 600, 400);
+        $frame = $world->prepared($bare);
+
+        $this->actingAs($world->student)
+            ->get(route('frames.edit', $frame))
+            ->assertOk()
+            ->assertSee('cannot be suggested until these are stated above')
+            ->assertSee('the aperture, the exposure time, ISO');
+        $told = $world->prepared(Pictures::jpeg(patch: 118), $world->neighbour);
+        $this->actingAs($world->neighbour)
+            ->get(route('frames.edit', $told))
+            ->assertOk()
+            ->assertDontSee('cannot be suggested');
+    }
 }

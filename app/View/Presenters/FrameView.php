@@ -252,6 +252,28 @@ final readonly class FrameView
         return $this->frame->offeredSuggestions();
     }
 
+    /**
+     * What would have to be known before other settings can be suggested; empty where there are some, or where nothing
+     * asks for them.
+     *
+     * @return list<string>
+     */
+    public function missingForSuggestions(): array
+    {
+        $record = $this->situation?->record;
+        if ($record === null || $this->suggestions() !== [] || $this->serious()->isEmpty()) {
+            return [];
+        }
+
+        return array_keys(
+            array_filter([
+                'the aperture' => $record->exposure->fNumber === null,
+                'the exposure time' => $record->exposure->exposureTime === null,
+                'ISO' => $record->exposure->iso === null,
+            ]),
+        );
+    }
+
     /** The suggestion that goes with the return. */
     public function suggestion(): ?Suggestion
     {

@@ -12,5 +12,8 @@
             @endforeach
             <x-retake :frame="$view->frame" :number="$view->frame->chosen_suggestion ?? 0" />
         </fieldset>
+    @elseif ($view->missingForSuggestions())
+        <p class="fine">Other settings cannot be suggested: the file does not record, and nobody stated,
+            {{ implode(', ', $view->missingForSuggestions()) }}.</p>
     @endif
 </div>

@@ -37,6 +37,9 @@
         @endif
         @if ($view->suggestion())
             <h3>What would have been better</h3><x-suggestion :suggestion="$view->suggestion()" />
+        @elseif ($view->missingForSuggestions())
+            <p class="word">Other settings cannot be suggested until these are stated above:
+                {{ implode(', ', $view->missingForSuggestions()) }}.</p>
         @endif
     </div>
     <div class="sheet">
