@@ -42,6 +42,7 @@ final class BankConflicts
         if (
             $bank->exposure->mode === ExposureMode::ManualAutoIso &&
             $bank->exposure->compensation === 0.0 &&
+            ! $bank->kind->letsIsoFollow() &&
             $bank->exposure->metering !== \TruePupil\Core\Metering\MeteringPattern::Spot
         ) {
             $found[] =
@@ -49,13 +50,13 @@ final class BankConflicts
                 'wants. Check that your body takes compensation here, or set ISO by hand when the meter is '.
                 'fooled.';
         }
-        if (
-            ($bank->exposure->mode === ExposureMode::Manual && $iso === null) ||
-            ($bank->exposure->mode === ExposureMode::Bulb && $iso === null)
-        ) {
+        if ($bank->exposure->mode === ExposureMode::Manual && $iso === null) {
             $found[] =
                 'Manual asks for an ISO of your own; automatic ISO makes it another mode. Give it a value, or store '.
                 'it as manual with automatic ISO.';
+        }
+        if ($bank->exposure->mode === ExposureMode::Bulb && $iso === null) {
+            $found[] = 'In bulb nothing is metered, so that automatic ISO has nothing to follow. Give ISO a value.';
         }
         if (
             ! in_array(
@@ -73,7 +74,7 @@ final class BankConflicts
         if (
             ! in_array(
                 $bank->exposure->mode,
-                [ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Shutter],
+                [ExposureMode::Manual, ExposureMode::ManualAutoIso, ExposureMode::Shutter, ExposureMode::Bulb],
                 true,
             ) &&
             $time !== null

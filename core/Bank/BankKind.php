@@ -63,6 +63,12 @@ enum BankKind: string
         };
     }
 
+    /** Whether time and aperture are what counts, and ISO follows the light on purpose. */
+    public function letsIsoFollow(): bool
+    {
+        return in_array($this, [self::SmallFastAnimals, self::Sport, self::Stage], true);
+    }
+
     public function start(): Bank
     {
         [$continuous, $manual] = [FocusMode::Continuous, FocusMode::Manual];

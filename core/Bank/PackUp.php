@@ -24,10 +24,12 @@ final class PackUp
         if ($bank->handling->focus === FocusMode::Continuous) {
             $list[] = 'focus back to single';
         }
-        $list[] =
-            $bank->exposure->iso === null
-                ? sprintf('ISO automatic, down to %s', $base)
-                : sprintf('ISO from %s back to %s, or to automatic', Iso::of($bank->exposure->iso), $base);
+        $iso = $bank->isoValue();
+        if ($iso === null) {
+            $list[] = sprintf('ISO automatic, down to %s', $base);
+        } elseif ($iso->exact !== $base->exact) {
+            $list[] = sprintf('ISO from %s back to %s, or to automatic', $iso, $base);
+        }
         $list[] =
             abs($bank->exposure->compensation) > 1e-6
                 ? sprintf('compensation from %s back to 0', Stops::of($bank->exposure->compensation)->signed())

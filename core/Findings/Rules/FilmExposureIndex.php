@@ -44,7 +44,9 @@ final class FilmExposureIndex implements FindingRule
             $film->kind !== FilmKind::Slide &&
             $generous->value > 0 &&
             $generous->value <= self::GENEROUS;
-        if ($generous->inThirds() === 0 || $isMeant) {
+        // What age asks for is no generosity; another rule speaks of it.
+        $isForAge = $generous->value > 0 && $generous->value <= $film->ageing()->value + 1 / 6;
+        if ($generous->inThirds() === 0 || $isMeant || $isForAge) {
             return null;
         }
         [$under, $over] = $film->kind->latitude();

@@ -9,6 +9,8 @@ use Tests\Core\Parts;
 use TruePupil\Core\Bank\Bank;
 use TruePupil\Core\Bank\BankConflicts;
 use TruePupil\Core\Bank\BankKind;
+use TruePupil\Core\Bank\PackUp;
+use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Kit\BodyLimits;
 use TruePupil\Core\Kit\ExposureMode;
 
@@ -43,6 +45,41 @@ final class BankConflictLimitsTest extends TestCase
         );
         $this->assertStringContainsString('whatever you set', $bank(0.0));
         $this->assertStringNotContainsString('whatever you set', $bank(1 / 3));
+    }
+
+    public function test_ready_starts_carry_no_conflict_of_their_own(): void
+    {
+        foreach (BankKind::cases() as $kind) {
+            $this->assertSame([], BankConflicts::of($kind->start(), new BodyLimits(flashSync: 1 / 200)), $kind->value);
+        }
+    }
+
+    public function test_bulb_keeps_its_time_and_wants_an_iso(): void
+    {
+        $bulb = fn (?float $iso): string => self::found(mode: ExposureMode::Bulb, exposureTime: 240, iso: $iso);
+
+        $this->assertSame('', $bulb(100));
+        $this->assertStringContainsString('In bulb nothing is metered', $bulb(null));
+        $this->assertStringNotContainsString('Manual asks', $bulb(null));
+    }
+
+    public function test_an_iso_that_is_at_base_already_goes_nowhere(): void
+    {
+        $back = fn (float $iso): string => implode(
+            ' ',
+            PackUp::after(
+                Parts::of(Bank::class, [
+                    'kind' => BankKind::Street,
+                    'name' => 'Test',
+                    'mode' => ExposureMode::Manual,
+                    'iso' => $iso,
+                ]),
+                Iso::of(100),
+            ),
+        );
+
+        $this->assertStringNotContainsString('ISO', $back(100));
+        $this->assertStringContainsString('ISO 400 back to ISO 100', $back(400));
     }
 
     public function test_the_ends_of_the_body(): void

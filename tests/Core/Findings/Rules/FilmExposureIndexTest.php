@@ -35,4 +35,28 @@ final class FilmExposureIndexTest extends TestCase
             ),
         );
     }
+
+    public function test_what_age_asks_for_is_no_generosity(): void
+    {
+        // Twenty years at a stop a decade: ISO 400 exposed at 100.
+        $of = fn (float $years): ?Finding => (new FilmExposureIndex())->judge(
+            Situations::make(
+                iso: 100,
+                kit: Situations::kit(
+                    more: [
+                        'film' => [
+                            'name' => 'a film',
+                            'boxSpeed' => 400,
+                            'kind' => 'slide',
+                            'yearsExpired' => $years,
+                        ],
+                    ],
+                ),
+            ),
+        );
+
+        $this->assertNotNull($of(0));
+        $this->assertNull($of(20));
+        $this->assertNotNull($of(10));
+    }
 }
