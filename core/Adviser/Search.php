@@ -172,7 +172,7 @@ final readonly class Search
 
         return $weights->framing * abs($setup->choice->framing) +
             $weights->tripod * $carrying +
-            ($setup->filter > 0 ? $weights->filter : 0.0);
+            count($this->request->kit->filtersFor($setup->filter)) * $weights->filter;
     }
 
     public function isoCost(Demands $demands, float $sv): float

@@ -80,9 +80,7 @@ final readonly class Wording
                 $candidate->support === Support::Hand
                     ? null
                     : sprintf('needs support: %s', $candidate->support->label()),
-                $candidate->filter > 0
-                    ? sprintf('a filter of %s: compose and focus before it goes on', $this->stops($candidate->filter))
-                    : null,
+                $this->filters($candidate->filter),
             ]),
         );
     }
@@ -247,6 +245,21 @@ final readonly class Wording
                     default => ', if it was held by hand',
                 },
             );
+    }
+
+    private function filters(float $stops): ?string
+    {
+        $filters = $this->request->kit->filtersFor($stops);
+
+        return match (count($filters)) {
+            0 => null,
+            1 => sprintf('a filter of %s: compose and focus before it goes on', $this->stops($stops)),
+            default => sprintf(
+                'filters of %s and %s on one another: compose and focus before they go on',
+                $this->stops($filters[0]),
+                $this->stops($filters[1]),
+            ),
+        };
     }
 
     private function framing(Candidate $candidate): ?string

@@ -97,6 +97,33 @@ final readonly class Kit
     }
 
     /**
+     * The filters that take so much together: none, one of the kit's, or two.
+     *
+     * @return list<float>
+     */
+    public function filtersFor(float $stops): array
+    {
+        $isIt = fn (float $sum): bool => abs($sum - $stops) < 1e-6;
+        if ($isIt(0.0)) {
+            return [];
+        }
+        foreach ($this->filters as $one) {
+            if ($isIt($one)) {
+                return [$one];
+            }
+        }
+        foreach ($this->filters as $first => $one) {
+            foreach (array_slice($this->filters, $first + 1) as $other) {
+                if ($isIt($one + $other)) {
+                    return [$one, $other];
+                }
+            }
+        }
+
+        return [$stops];
+    }
+
+    /**
      * The same things, held in these ways.
      *
      * @param  list<Support>  $supports

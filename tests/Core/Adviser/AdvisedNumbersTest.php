@@ -58,6 +58,35 @@ final class AdvisedNumbersTest extends TestCase
         );
     }
 
+    public function test_one_filter_that_is_enough_comes_before_two(): void
+    {
+        $kit = Situations::kit(more: ['filters' => [3, 6], 'supports' => ['hand', 'tripod']]);
+        $advise = fn (float $light): Suggestion => KitAdviser::advise(
+            new AdviceRequest(
+                Ev100::of($light),
+                $kit,
+                new Intent(movement: new Movement(MovementLook::Silk), focalLength35: 50),
+            ),
+        )->suggestions[0];
+
+        $this->assertSame(6.0, $advise(13.0)->exposure->filterStops);
+        $this->assertSame([3.0, 6.0], $kit->filtersFor(9.0));
+        $this->assertSame([6.0], $kit->filtersFor(6.0));
+        $this->assertSame([], $kit->filtersFor(0.0));
+        $stacked = KitAdviser::advise(
+            new AdviceRequest(
+                Ev100::of(15.0),
+                Situations::kit(['isoMin' => 100], ['filters' => [2, 4], 'supports' => ['tripod']]),
+                new Intent(
+                    distances: new IntendedDistances(subject: 3.0, background: 20.0, separation: 1.0),
+                    movement: new Movement(MovementLook::Silk),
+                    focalLength35: 50,
+                ),
+            ),
+        )->suggestions[0];
+        $this->assertStringContainsString('on one another', implode(' ', $stacked->effect->costs));
+    }
+
     public function test_no_stabiliser_holds_longer_than_a_second_and_none_holds_stars_or_water(): void
     {
         $wide = HandHeldLimit::of(16, SensorFormat::fullFrame(), 8);
