@@ -21,6 +21,7 @@ use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Modes\WhoDecides;
 use TruePupil\Core\Retake\PlacementAdviser;
+use TruePupil\Core\Situation\RetakenFrame;
 use TruePupil\Core\Situation\Situation;
 
 /**
@@ -203,7 +204,7 @@ final readonly class FrameAdviser
         }
         $left = array_map(
             fn (Finding $finding): string => $finding->id,
-            $this->faults($this->critic->judge($situation->retaken($suggestion))),
+            $this->faults($this->critic->judge(RetakenFrame::of($situation, $suggestion))),
         );
 
         return array_values(array_diff(array_map(fn (Finding $finding): string => $finding->id, $faults), $left));

@@ -4,13 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Situation;
 
-use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Capture\CaptureRecord;
-use TruePupil\Core\Capture\RecordedExposure;
-use TruePupil\Core\Capture\RecordedHandling;
-use TruePupil\Core\Capture\RecordedLens;
 use TruePupil\Core\Capture\SmallestAperture;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
@@ -22,7 +18,6 @@ use TruePupil\Core\Intent\TimeBand;
 use TruePupil\Core\Kit\BodyLimits;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Lens;
-use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Measures\ExposureVerdict;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Motion\HandHeldLimit;
@@ -365,70 +360,5 @@ final readonly class Situation
         $isSame = $body !== null && $format !== null && abs(log($body->crop() / $format->crop(), 2)) < 0.05;
 
         return $isSame ? $body->circleOfConfusion() : $format?->circleOfConfusion();
-    }
-
-    /**
-     * The same scene taken at other settings: the record as it would be, and the picture as much brighter or darker.
-     *
-     * What was lost stays lost when it is darkened; a picture cannot tell how much brighter it had been.
-     */
-    public function retaken(Suggestion $suggestion): self
-    {
-        $before = $this->record->settings();
-        $brighter =
-            $before === null
-                ? 0.0
-                : $suggestion->exposure->settings->stopsBrighterThan($before)->value -
-                    $suggestion->exposure->filterStops;
-        $format = $this->format();
-        $focalLength = $suggestion->lens->focalLength ?? $this->record->lens->focalLength;
-        [$exposure, $lens, $handling] = [$this->record->exposure, $this->record->lens, $this->record->handling];
-        $record = new CaptureRecord(
-            $this->record->camera,
-            new RecordedLens(
-                $suggestion->lens->name ?? $lens->name,
-                $focalLength,
-                $focalLength === null || $format === null ? $lens->focalLength35 : $focalLength * $format->crop(),
-                $suggestion->lens->name === $lens->name ? $lens->widestFNumber : null,
-                $suggestion->lens->name === null || $suggestion->lens->name === $lens->name ? $lens->range : null,
-            ),
-            new RecordedExposure(
-                $suggestion->exposure->settings->aperture,
-                $suggestion->exposure->settings->time,
-                $suggestion->exposure->settings->iso,
-                $exposure->isoAutomatic === null ? null : false,
-                $suggestion->exposure->compensation ??
-                    ($suggestion->exposure->mode->takesCompensation() ? $exposure->compensation : 0.0),
-                $suggestion->exposure->mode,
-                $exposure->metering,
-                $exposure->flashFired,
-            ),
-            new RecordedHandling(
-                $handling->whiteBalance,
-                $handling->focusMode,
-                $suggestion->lens->focusDistance ?? $handling->focusDistance,
-                $handling->drive,
-                $suggestion->support === Support::Tripod && $handling->stabiliser !== null
-                    ? false
-                    : $handling->stabiliser,
-                $handling->silent,
-                $handling->kelvin,
-                $handling->focusPoint,
-            ),
-            $this->record->takenAt,
-            $suggestion->support ?? $this->record->support,
-            $this->record->provenance,
-        );
-
-        return new self(
-            record: $record,
-            measures: $this->measures->brightened(Stops::of($brighter)),
-            approach: $this->approach,
-            assignment: new Assignment($this->assignment->brief, $this->assignment->wanted),
-            kit: $this->kit,
-            statement: $this->statement,
-            earlier: $this->earlier,
-            file: $this->file,
-        );
     }
 }

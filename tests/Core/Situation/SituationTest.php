@@ -14,6 +14,7 @@ use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Situation\RetakenFrame;
 use TruePupil\Core\Situation\Situation;
 
 /** What follows from a record and a kit, and what a retake at other settings would record. */
@@ -70,7 +71,8 @@ final class SituationTest extends TestCase
         $settings = $taken->record->settings();
         $this->assertInstanceOf(ExposureSettings::class, $settings);
 
-        return $taken->retaken(
+        return RetakenFrame::of(
+            $taken,
             new Suggestion(
                 kind: 'same',
                 title: 'The same',
