@@ -16,6 +16,9 @@ final class Spacing
     /** Right answers in a row after which a kind gets harder. */
     private const RIGHT_FOR_NEXT_LEVEL = 3;
 
+    /** Missed answers in a row after which it gets easier. */
+    private const MISSES_FOR_LEVEL_BEFORE = 2;
+
     public const HARDEST = 5;
 
     /**
@@ -32,25 +35,32 @@ final class Spacing
     }
 
     /**
-     * The level for the next new question of a kind.
+     * The level for the next new question of a kind. Only answers at the level where somebody stands move it: a question
+     * that comes back from an easier level does not lower it, and one from a harder level does not raise it.
      *
      * @param  list<array{level: int, isRight: bool}>  $answers  latest first
      */
     public static function level(array $answers): int
     {
-        $level = $answers[0]['level'] ?? 1;
-        $run = array_slice($answers, 0, self::RIGHT_FOR_NEXT_LEVEL);
-        if (
-            count($run) === self::RIGHT_FOR_NEXT_LEVEL &&
-            array_filter($run, fn (array $answer): bool => ! $answer['isRight'] || $answer['level'] !== $level) === []
-        ) {
-            return min(self::HARDEST, $level + 1);
+        $inOrder = array_reverse($answers);
+        $level = $inOrder[0]['level'] ?? 1;
+        [$right, $missed, $above] = [0, 0, 0];
+        foreach ($inOrder as $answer) {
+            // Where the answers begin in the middle, two in a row from a harder level tell where somebody stands.
+            $above = $answer['level'] > $level ? $above + 1 : 0;
+            if ($above >= self::MISSES_FOR_LEVEL_BEFORE) {
+                [$level, $right, $missed, $above] = [$answer['level'], 0, 0, 0];
+            }
+            if ($answer['level'] !== $level) {
+                continue;
+            }
+            [$right, $missed] = $answer['isRight'] ? [$right + 1, 0] : [0, $missed + 1];
+            if ($right >= self::RIGHT_FOR_NEXT_LEVEL || $missed >= self::MISSES_FOR_LEVEL_BEFORE) {
+                $level = max(1, min(self::HARDEST, $level + ($right > 0 ? 1 : -1)));
+                [$right, $missed] = [0, 0];
+            }
         }
-        // Two misses in a row: one step back.
-        $two = array_slice($answers, 0, 2);
 
-        return count($two) === 2 && array_filter($two, fn (array $answer): bool => $answer['isRight']) === []
-            ? max(1, $level - 1)
-            : $level;
+        return $level;
     }
 }

@@ -213,6 +213,10 @@ final class DrillsTest extends TestCase
             Spacing::level([...$answers(3, '+'), ...$answers(2, '+++')]),
             'a new level takes three of its own',
         );
+        // Latest first: an easy one that came back does not lower the level, a hard one does not raise it.
+        $this->assertSame(3, Spacing::level([...$answers(1, '+'), ...$answers(3, '+-+')]));
+        $this->assertSame(2, Spacing::level([...$answers(4, '+'), ...$answers(2, '+-+')]));
+        $this->assertSame(3, Spacing::level([...$answers(1, '-'), ...$answers(3, '-+')]), 'nor does a miss of it');
     }
 
     /** @return iterable<Drill> */
