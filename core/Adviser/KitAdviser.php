@@ -57,7 +57,7 @@ final class KitAdviser
 
         return new Suggestion(
             kind: $candidate->meets() ? $kind : 'nearest',
-            title: self::title($candidate->meets() ? $kind : 'nearest', $candidate, $first).': '.$settings,
+            title: self::title($request, $candidate->meets() ? $kind : 'nearest', $candidate, $first).': '.$settings,
             exposure: new SuggestedExposure(
                 settings: $settings,
                 mode: self::mode($request, $candidate),
@@ -102,8 +102,12 @@ final class KitAdviser
             : $settings->withTime(ExposureTime::of(round($film->correctedTime($settings->time->recorded))));
     }
 
-    private static function title(string $kind, Candidate $candidate, Candidate|false|null $first): string
-    {
+    private static function title(
+        AdviceRequest $request,
+        string $kind,
+        Candidate $candidate,
+        Candidate|false|null $first,
+    ): string {
         $lens = $candidate->choice->lens->name;
         $isNoisier = $first instanceof Candidate && $candidate->sv > $first->sv + 1e-6;
 
@@ -115,7 +119,12 @@ final class KitAdviser
             'softer' => 'A softer background',
             'support' => 'On a tripod',
             'other-support' => ucfirst($candidate->support->label()),
-            'filter' => sprintf('With a filter of %s', Stops::of($candidate->filter)->inWords()),
+            'filter' => sprintf(
+                count($request->kit->filtersFor($candidate->filter)) > 1
+                    ? 'With filters of %s together'
+                    : 'With a filter of %s',
+                Stops::of($candidate->filter)->inWords(),
+            ),
             'no-filter' => 'Without a filter',
             'other-lens' => sprintf('With %s', $lens),
             default => 'Comes nearest',
