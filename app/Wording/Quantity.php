@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use TruePupil\Core\Exposure\Duration;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Optics\Metres;
@@ -27,7 +28,7 @@ final class Quantity
                 (abs(Stops::of($value)->inThirds()) < 3 && Stops::of($value)->inThirds() !== 0)
                     ? 'stop'
                     : 'stops'),
-            's' => (string) ExposureTime::of($value),
+            's' => $value >= 120 ? Duration::text($value) : (string) ExposureTime::of($value),
             '%' => number_format($value, $value > 0 && $value < 9.95 ? 1 : 0).' %',
             'm' => Metres::text($value),
             default => trim(round($value, abs($value) < 0.1 ? 4 : 2).' '.$unit),

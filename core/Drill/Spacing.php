@@ -35,8 +35,8 @@ final class Spacing
     }
 
     /**
-     * The level for the next new question of a kind. Only answers at the level where somebody stands move it: a question
-     * that comes back from an easier level does not lower it, and one from a harder level does not raise it.
+     * The level for the next new question of a kind. Only answers at the level where somebody stands move it: a
+     * question that comes back from an easier level does not lower it, and one from a harder level does not raise it.
      *
      * @param  list<array{level: int, isRight: bool}>  $answers  latest first
      */

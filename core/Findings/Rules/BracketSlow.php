@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Exposure\Duration;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -17,6 +18,9 @@ use TruePupil\Core\Situation\Situation;
 final class BracketSlow implements FindingRule
 {
     private const SECONDS = 3;
+
+    /** A day, s: nobody waits so long between two frames of one bracket. */
+    private const NO_WAITING = 86_400;
 
     public function id(): string
     {
@@ -35,18 +39,25 @@ final class BracketSlow implements FindingRule
         if ($series?->kind() !== SeriesKind::Bracket || $gap === null || $gap <= self::SECONDS) {
             return null;
         }
+        $isClock = $gap >= self::NO_WAITING;
         $isSingle = $situation->record->handling->drive === DriveMode::Single;
 
         return new Finding(
             id: $this->id(),
             topic: Topic::Series,
-            severity: Severity::Weakness,
-            sentence: sprintf(
-                '%s s went by between two frames of this bracket%s: clouds, people and the camera move meanwhile. Set '.
-                    'the drive to bracket or continuous, and take the row with one press or a release.',
-                round($gap),
-                $isSingle ? ', in single drive' : '',
-            ),
+            severity: $isClock ? Severity::Choice : Severity::Weakness,
+            sentence: $isClock
+                ? sprintf(
+                    'By their clocks %s lie between two frames of this bracket, which is no waiting time. Is the '.
+                        'clock of the camera set, and do the frames belong together?',
+                    Duration::text($gap),
+                )
+                : sprintf(
+                    '%s went by between two frames of this bracket%s: clouds, people and the camera move meanwhile. '.
+                        'Set the drive to bracket or continuous, and take the row with one press or a release.',
+                    Duration::text($gap),
+                    $isSingle ? ', in single drive' : '',
+                ),
             evidence: [
                 new Evidence('longest gap', $gap, 's', (float) self::SECONDS, self::SECONDS - $gap),
                 ...$isSingle ? [new Evidence('drive', 'single', '', 'bracket')] : [],

@@ -30,4 +30,15 @@ final class BracketSlowTest extends TestCase
             (new BracketSlow())->judge(Situations::series([[8, 8, 100, 0], [8, 30, 100, 9], [8, 2, 100, 42]])),
         );
     }
+
+    public function test_years_between_two_frames_are_a_wrong_clock(): void
+    {
+        $said = fn (int $seconds): string => (string) (new BracketSlow())->judge(
+            Situations::series([[8, 1 / 125, 100, 0], [8, 1 / 30, 100, 1], [8, 1 / 8, 100, $seconds]]),
+        )?->sentence;
+
+        $this->assertStringContainsString('10 minutes went by', $said(601));
+        $this->assertStringContainsString('clock of the camera set', $said(215_222_899));
+        $this->assertStringContainsString('7 years', $said(215_222_899));
+    }
 }
