@@ -99,7 +99,7 @@ final class KitAdviser
 
         return $film === null || $settings->time->exact <= 1.0
             ? $settings
-            : $settings->withTime(ExposureTime::of(round($film->correctedTime($settings->time->recorded))));
+            : $settings->withTime(ExposureTime::noShorterThan($film->correctedTime($settings->time->recorded)));
     }
 
     private static function title(

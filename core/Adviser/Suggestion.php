@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Adviser;
 
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Optics\Metres;
 
@@ -52,6 +53,19 @@ final readonly class Suggestion
             $this->exposure->settings,
             $this->exposure->mode,
             $stops,
+            $this->exposure->filterStops,
+        );
+
+        return new self($this->kind, $this->title, $exposure, $this->lens, $this->support, $this->effect);
+    }
+
+    /** The same settings, all set by hand. */
+    public function byHand(): self
+    {
+        $exposure = new SuggestedExposure(
+            $this->exposure->settings,
+            ExposureMode::Manual,
+            null,
             $this->exposure->filterStops,
         );
 

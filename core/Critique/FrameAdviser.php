@@ -183,9 +183,11 @@ final readonly class FrameAdviser
             return $suggestion;
         }
 
-        return $suggestion->compensatedBy(
-            round((($situation->record->exposure->compensation ?? 0.0) - $error->value) * 3) / 3,
-        );
+        $told = round((($situation->record->exposure->compensation ?? 0.0) - $error->value) * 3) / 3;
+
+        return abs($told) <= PlacementAdviser::COMPENSATION_END
+            ? $suggestion->compensatedBy($told)
+            : $suggestion->byHand();
     }
 
     /**

@@ -36,6 +36,9 @@ final class PlacementAdviser
 
     private const DEPTH_WEIGHT = 0.8;
 
+    /** Stops that compensation goes either way on most bodies. */
+    public const COMPENSATION_END = 5.0;
+
     /** Limits assumed where no kit says otherwise. */
     private const ISO_CEILING = 12800.0;
 
@@ -203,9 +206,12 @@ final class PlacementAdviser
             $cost += self::DEPTH_WEIGHT * abs($wider->value);
         }
 
-        // A course that begins in manual is not told to steer the camera's choice.
+        $told = ($record->exposure->compensation ?? 0.0) + $change->value;
+        // A course that begins in manual is not told to steer the camera's choice, and no dial goes on for ever.
         $compensated =
-            $record->exposure->mode->takesCompensation() && $situation->approach->start !== Start::Manual;
+            $record->exposure->mode->takesCompensation() &&
+            $situation->approach->start !== Start::Manual &&
+            abs($told) <= self::COMPENSATION_END + 1e-6;
 
         return [
             'cost' => $cost,
@@ -219,7 +225,7 @@ final class PlacementAdviser
                     mode: $compensated || ! $record->exposure->mode->followsTheMeter()
                         ? $record->exposure->mode
                         : ExposureMode::Manual,
-                    compensation: $compensated ? ($record->exposure->compensation ?? 0.0) + $change->value : null,
+                    compensation: $compensated ? $told : null,
                 ),
                 lens: new SuggestedLens(
                     name: $record->lens->name,

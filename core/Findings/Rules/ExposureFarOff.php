@@ -43,7 +43,8 @@ final class ExposureFarOff implements FindingRule
             topic: Topic::Exposure,
             severity: $verdict->isOfSubject || $isBright ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
-                '%s too %s by about %s%s. If it was meant so, say so with what the picture was meant to show.',
+                '%s too %s by about %s%s. Meant so, it is no fault: that can be declared with what the picture is to '.
+                    'show.',
                 $verdict->isOfSubject ? 'The subject is' : 'The picture is',
                 $isBright ? 'bright' : 'dark',
                 $stops->inWords(),

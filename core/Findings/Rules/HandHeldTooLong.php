@@ -62,8 +62,11 @@ final class HandHeldTooLong implements FindingRule
                 Stops::of($beyond->value)->inWords(),
             ),
             evidence: [new Evidence('exposure time', $time->exact, 's', $limit->seconds, -$beyond->value, 'stops')],
-            source: 'One over the 35 mm equivalent focal length, longer by the stabiliser\'s stops, by one braced and '.
-                'by two on a monopod. Hands differ.',
+            source: sprintf(
+                'One over the 35 mm equivalent focal length, longer by the stabiliser\'s stops, by one braced and by '.
+                    'two on a monopod. Hands differ; this course takes %s.',
+                $situation->approach->handHeld->label(),
+            ),
             suggestion: SameExposure::with(
                 $situation,
                 'hands hold it still',

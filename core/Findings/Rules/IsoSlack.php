@@ -63,7 +63,8 @@ final class IsoSlack implements SensorRule
                 $iso,
                 $slack->inWords(),
                 $time,
-                $movement !== null && $movement < $limit->seconds ? 'the movement blurs' : 'hands begin to shake',
+                $movement !== null && $movement < $limit->seconds ? 'the movement blurs'
+                    : 'hands come within a stop of shaking',
             ),
             evidence: [
                 new Evidence('ISO slack', $slack->value, 'stops', self::LIMIT, self::LIMIT - $slack->value),
@@ -89,7 +90,8 @@ final class IsoSlack implements SensorRule
                     ],
             ],
             source: sprintf(
-                'Hand-held limit of one over the 35 mm equivalent focal length; base %s.',
+                'Hand-held limit of one over the 35 mm equivalent focal length, and a stop faster is good practice; '.
+                    'base %s.',
                 $situation->baseIso(),
             ),
             suggestion: SameExposure::with(

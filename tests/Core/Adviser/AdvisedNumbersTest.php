@@ -205,4 +205,36 @@ final class AdvisedNumbersTest extends TestCase
         $this->assertContains('noise.iso-slack', $said(Situations::kit()));
         $this->assertSame([], preg_grep('/^noise|iso-below-base|headroom|range-beyond/', $said($film)));
     }
+
+    public function test_a_film_is_never_given_less_than_the_meter_says(): void
+    {
+        foreach ([2.0, 3.5, 5.0] as $light) {
+            $kit = Situations::kit(
+                more: [
+                    'film' => ['name' => 'a film', 'boxSpeed' => 100, 'reciprocity' => 1.3],
+                    'lenses' => [['name' => 'Marlpit 50 mm', 'minFocal' => 50, 'widestAtMin' => 8, 'smallest' => 8]],
+                    'supports' => ['tripod'],
+                ],
+            );
+            $request = new AdviceRequest(Ev100::of($light), $kit, new Intent(focalLength35: 50));
+            $settings = KitAdviser::advise($request)->suggestions[0]->exposure->settings;
+
+            $metered = 64 / 2 ** $light;
+            $this->assertGreaterThanOrEqual($metered ** 1.3 * 0.85, $settings->time->exact, "EV $light");
+        }
+    }
+
+    public function test_compensation_ends_where_the_dial_does(): void
+    {
+        $of = fn (float $subject): array => (new PlacementAdviser())->suggest(
+            Situations::make(iso: 800, subject: $subject, wanted: 0.0),
+        );
+        foreach ($of(-5.0) as $suggestion) {
+            $this->assertEqualsWithDelta(5.0, $suggestion->exposure->compensation, 0.01);
+        }
+        foreach ($of(-6.0) as $suggestion) {
+            $this->assertNull($suggestion->exposure->compensation);
+            $this->assertStringContainsString('manual', $suggestion->title);
+        }
+    }
 }

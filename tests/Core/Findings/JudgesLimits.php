@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Findings;
 
 use Closure;
+use PHPUnit\Framework\Attributes\DataProvider;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Situation\Situation;
 
-/** What a rule says a hair inside its limit and a hair beyond it. */
+/** What a rule says a hair inside its limit and a hair beyond it; a test has limitsOfWeight() of its own. */
 trait JudgesLimits
 {
     /** @param  Closure(float): Situation  $of */
@@ -21,7 +22,8 @@ trait JudgesLimits
     }
 
     /** @param  Closure(float): Situation  $of */
-    private function assertChangesWeight(
+    #[DataProvider('limitsOfWeight')]
+    public function test_a_finding_changes_its_weight_at_its_limit(
         FindingRule $rule,
         Closure $of,
         float $before,

@@ -511,19 +511,6 @@ final class RuleLimitsTest extends TestCase
         ];
     }
 
-    /** @param  Closure(float): Situation  $of */
-    #[DataProvider('limitsOfWeight')]
-    public function test_a_finding_changes_its_weight_at_its_limit(
-        FindingRule $rule,
-        Closure $of,
-        float $before,
-        Severity $then,
-        float $after,
-        Severity $now,
-    ): void {
-        $this->assertChangesWeight($rule, $of, $before, $then, $after, $now);
-    }
-
     public function test_a_movement_of_unknown_speed_is_taken_for_walking(): void
     {
         $finding = (new Rules\SingleFocusOnMovement())->judge(

@@ -365,19 +365,6 @@ final class ThresholdsTest extends TestCase
         ];
     }
 
-    /** @param  Closure(float): Situation  $of */
-    #[DataProvider('limitsOfWeight')]
-    public function test_a_finding_changes_its_weight_at_its_limit(
-        FindingRule $rule,
-        Closure $of,
-        float $before,
-        Severity $then,
-        float $after,
-        Severity $now,
-    ): void {
-        $this->assertChangesWeight($rule, $of, $before, $then, $after, $now);
-    }
-
     public function test_blur_has_a_direction_from_eight_tenths_of_a_stop_on(): void
     {
         $words = fn (float $stops): string => (string) (new Rules\WholeFrameSoft())->judge(
