@@ -9,6 +9,7 @@ use JsonException;
 use TruePupil\Core\Capture\UnreadablePicture;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Focus\DetailMap;
+use TruePupil\Core\Focus\EdgeEnergy;
 use TruePupil\Core\Measures\PixelReading;
 use TruePupil\Core\Metering\LuminanceGrid;
 use TruePupil\Core\Raster\ColourGrid;
@@ -70,29 +71,20 @@ final readonly class VipsEngine implements PixelEngine
                     (string) base64_decode($answer['ends']['lost'], true),
                     (string) base64_decode($answer['ends']['blocked'], true),
                 ),
-            $answer['eye'] === null ? null : self::detail($answer['eye']),
+            $answer['face'] === null ? null : self::detail($answer['face']),
         );
     }
 
-    /**
-     * @param  array{
-     *     columns: int,
-     *     rows: int,
-     *     slopeX: list<float>,
-     *     slopeY: list<float>,
-     *     bendX: list<float>,
-     *     bendY: list<float>,
-     * }  $detail
-     */
+    /** @param  array{columns: int, rows: int, fine: string, blurred: string}  $detail */
     private static function detail(array $detail): DetailMap
     {
+        $energy = fn (string $bytes): EdgeEnergy => EdgeEnergy::ofBytes((string) base64_decode($bytes, true));
+
         return new DetailMap(
             $detail['columns'],
             $detail['rows'],
-            $detail['slopeX'],
-            $detail['slopeY'],
-            $detail['bendX'],
-            $detail['bendY'],
+            $energy($detail['fine']),
+            $energy($detail['blurred']),
         );
     }
 

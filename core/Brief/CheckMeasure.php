@@ -36,8 +36,10 @@ enum CheckMeasure: string
     case SubjectLostHighlights = 'subject.lostHighlightsPct';
     case SubjectBlockedShadows = 'subject.blockedShadowsPct';
     case SubjectShare = 'subject.sharePct';
-    case SubjectSharpness = 'focus.subjectRatio';
-    case EyeSharpness = 'focus.eyeRatio';
+    case SubjectSharpness = 'focus.subjectSharpness';
+    case SubjectRatio = 'focus.subjectRatio';
+    case EyeSharpness = 'focus.eyeSharpness';
+    case EyeRatio = 'focus.eyeRatio';
     case Tilt = 'composition.tiltDeg';
     case Symmetry = 'composition.symmetry';
     case EdgeDistractions = 'composition.edges';
@@ -93,8 +95,10 @@ enum CheckMeasure: string
             self::SubjectLostHighlights => 'lost highlights in the subject',
             self::SubjectBlockedShadows => 'blocked shadows in the subject',
             self::SubjectShare => 'share of the frame that the subject fills',
-            self::SubjectSharpness => 'sharpness of the subject against the sharpest part',
-            self::EyeSharpness => 'sharpness of the eye against the sharpest part',
+            self::SubjectSharpness => 'sharpness of the subject',
+            self::SubjectRatio => 'sharpness of the subject against the sharpest part',
+            self::EyeSharpness => 'sharpness of the eye',
+            self::EyeRatio => 'sharpness of the eye against what lies round it',
             self::Tilt => 'tilt',
             self::Symmetry => 'symmetry about the middle',
             self::EdgeDistractions => 'distractions at the edges',
@@ -172,7 +176,9 @@ enum CheckMeasure: string
             self::FNumber,
             self::Iso,
             self::SubjectSharpness,
+            self::SubjectRatio,
             self::EyeSharpness,
+            self::EyeRatio,
             self::Symmetry,
             self::EdgeDistractions,
             self::Reason,

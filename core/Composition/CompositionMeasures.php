@@ -32,7 +32,8 @@ use TruePupil\Core\Raster\ColourGrid;
  *     subjectAttention: ?float,
  *     ideas: ?IdeaDistances,
  *     aspect: float,
- *     tiltFrom?: 'mark'|'lines'|null,
+ *     tiltFrom?: 'mark'|'horizon'|'lines'|null,
+ *     tiltCertain?: bool,
  *     segments?: list<Segment>,
  * }
  */
@@ -40,6 +41,9 @@ final readonly class CompositionMeasures
 {
     /** Columns on which lines are looked for: Fine enough for a fraction of a degree. */
     private const LINES = 384;
+
+    /** Columns on which the horizon is looked for: soft edges are steep there. */
+    private const HORIZON = 96;
 
     /** Columns for mirroring: half a column is less than a hundredth of the width. */
     private const MIRROR = 128;
@@ -80,11 +84,7 @@ final readonly class CompositionMeasures
         [$subject, $marked] = [$marks->subject, $marks->tilt($aspect)];
 
         return new self(
-            lean: new LeanMeasures(
-                tiltDeg: $marked ?? $lines->tilt(),
-                convergenceDeg: $lines->convergence(),
-                tiltFrom: $marked !== null ? 'mark' : ($lines->tilt() === null ? null : 'lines'),
-            ),
+            lean: LeanMeasures::of($lines, Horizon::in($grid->reduced(self::HORIZON)->grey()), $marked),
             symmetry: new SymmetryMeasures(score: $symmetry->score, axis: $symmetry->axis, best: $symmetry->best),
             attention: new AttentionMeasures(
                 peaks: $attention->peaks,
@@ -120,6 +120,7 @@ final readonly class CompositionMeasures
             'ideas' => $this->ideas,
             'aspect' => $this->aspect,
             'tiltFrom' => $this->lean->tiltFrom,
+            'tiltCertain' => $this->lean->isCertain,
             'segments' => $this->segments,
         ];
     }
@@ -133,6 +134,7 @@ final readonly class CompositionMeasures
                 tiltDeg: $stored['tiltDeg'],
                 convergenceDeg: $stored['convergenceDeg'],
                 tiltFrom: $stored['tiltFrom'] ?? null,
+                isCertain: $stored['tiltCertain'] ?? true,
             ),
             symmetry: new SymmetryMeasures(
                 score: $stored['symmetry'],

@@ -8,14 +8,30 @@ namespace TruePupil\Core\Composition;
 final readonly class LeanMeasures
 {
     /**
-     * @param  ?float  $tiltDeg  positive clockwise; null where no line says
+     * @param  ?float  $tiltDeg  positive clockwise; null where nothing says
      * @param  ?float  $convergenceDeg  upright lines leaning together from side to side; null where too few
-     * @param  'mark'|'lines'|null  $tiltFrom  what says so: a line that somebody marked, or lines that were found
+     * @param  'mark'|'horizon'|'lines'|null  $tiltFrom
+     *   what says so: a line that somebody marked, the horizon, or lines that agree
+     * @param  bool  $isCertain  a marked line, or several kinds of lines
      */
     public function __construct(
         public ?float $tiltDeg,
         public ?float $convergenceDeg,
         public ?string $tiltFrom = null,
+        public bool $isCertain = true,
     ) {
+    }
+
+    /** @param  ?float  $marked  degrees of a marked line */
+    public static function of(Lines $lines, ?Horizon $horizon, ?float $marked): self
+    {
+        $convergence = Lean::convergence($lines->lines);
+        $lean = Lean::of($lines->lines, $horizon);
+
+        return match (true) {
+            $marked !== null => new self($marked, $convergence, 'mark'),
+            $lean === null => new self(null, $convergence),
+            default => new self($lean->degrees, $convergence, $lean->from, $lean->isCertain),
+        };
     }
 }

@@ -54,55 +54,6 @@ final readonly class Lines
         return new self($lines);
     }
 
-    /**
-     * How far the picture leans: the angle of the longest level lines, or of upright ones that agree with each other.
-     *
-     * @return ?float degrees, positive clockwise; null where no line says
-     */
-    public function tilt(): ?float
-    {
-        $level = array_filter($this->lines, fn (array $line): bool => ! $line['upright']);
-        $upright = array_values(array_filter($this->lines, fn (array $line): bool => $line['upright']));
-        $best = array_values($level)[0] ?? null;
-        // Upright lines that converge say nothing of tilt one by one; their mean does, when both sides have some.
-        $uprightMean = null;
-        if (count($upright) >= 2) {
-            $weight = array_sum(array_column($upright, 'length'));
-            $uprightMean =
-                array_sum(array_map(fn (array $line): float => $line['angle'] * $line['length'], $upright)) / $weight;
-        }
-        if ($best !== null && ($upright === [] || $best['length'] >= 0.5 * $upright[0]['length'])) {
-            return $best['angle'];
-        }
-
-        return $uprightMean ?? ($upright[0]['angle'] ?? null);
-    }
-
-    /**
-     * Degrees by which upright lines lean towards each other from one side of the frame to the other: positive meets
-     * above. Null for fewer than three.
-     */
-    public function convergence(): ?float
-    {
-        $upright = array_values(array_filter($this->lines, fn (array $line): bool => $line['upright']));
-        if (count($upright) < 3) {
-            return null;
-        }
-        [$n, $x, $y, $xx, $xy] = [0.0, 0.0, 0.0, 0.0, 0.0];
-        foreach ($upright as $line) {
-            [$w, $at] = [$line['length'], $line['at']];
-            $n += $w;
-            $x += $w * $at;
-            $y += $w * $line['angle'];
-            $xx += $w * $at * $at;
-            $xy += $w * $at * $line['angle'];
-        }
-        $spread = $xx - ($x * $x) / $n;
-
-        // Leaning right on the left and left on the right is negative slope, and meets above.
-        return $spread < 0.01 * $n ? null : -($xy - ($x * $y) / $n) / $spread;
-    }
-
     /** Share of the picture that is left when it is turned level by an angle and cut to its own shape. */
     public static function keptAfterTurning(float $degrees, float $aspect): float
     {

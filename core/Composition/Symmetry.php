@@ -7,7 +7,8 @@ namespace TruePupil\Core\Composition;
 use TruePupil\Core\Raster\GreyGrid;
 
 /**
- * How alike the two sides of an upright axis are: normalised correlation of the picture with its mirror image, −1 to 1.
+ * How alike the two sides of an axis are: normalised correlation of the picture with its mirror image, −1 to 1. What
+ * runs evenly across the axis is taken out first: sky over ground mirrors by itself, and nobody calls that symmetrical.
  */
 final readonly class Symmetry
 {
@@ -26,6 +27,7 @@ final readonly class Symmetry
 
     public static function of(GreyGrid $grid): self
     {
+        $grid = $grid->withoutBands(0.0, 1.0);
         $middle = self::about($grid, $grid->columns);
         $best = [$grid->columns, $middle];
         // Axes lie on and between columns: doubled, they are whole numbers.
@@ -76,6 +78,7 @@ final readonly class Symmetry
         // Square to the axis, pointing right, or down where the axis is level.
         [$nx, $ny] = [($by - $ay) / $long, -($bx - $ax) / $long];
         [$nx, $ny] = $nx < -1e-9 || (abs($nx) <= 1e-9 && $ny < 0) ? [-$nx, -$ny] : [$nx, $ny];
+        $grid = $grid->withoutBands(-$ny, $nx);
         $reach = (int) round(self::SEARCH * $grid->columns);
         $best = [0, ($declared = self::mirrored($grid, $nx, $ny, $ax * $nx + $ay * $ny))];
         for ($step = -2 * $reach; $step <= 2 * $reach; $step++) {

@@ -22,6 +22,8 @@ final class Agreement
         'exposure.compensation-left-on' => ['exposure.subject-placed'],
         'exposure.meter-fooled' => ['exposure.subject-placed'],
         'exposure.at-limit' => ['exposure.subject-placed'],
+        'composition.tilted' => ['composition.converging-verticals', 'composition.line-at-edge'],
+        'composition.converging-verticals' => ['composition.line-at-edge'],
     ];
 
     /**
@@ -88,8 +90,8 @@ final class Agreement
             CheckMeasure::LostHighlights => ['tone.lost-highlights-elsewhere'],
             CheckMeasure::UsedStops => ['tone.flat-light'],
             CheckMeasure::SubjectShare => ['composition.subject-size'],
-            CheckMeasure::SubjectSharpness => ['focus.on-subject'],
-            CheckMeasure::EyeSharpness => ['focus.eye'],
+            CheckMeasure::SubjectSharpness, CheckMeasure::SubjectRatio => ['focus.on-subject'],
+            CheckMeasure::EyeSharpness, CheckMeasure::EyeRatio => ['focus.eye'],
             CheckMeasure::Tilt => ['composition.tilted'],
             CheckMeasure::Symmetry => ['composition.almost-centred', 'composition.axis'],
             CheckMeasure::EdgeDistractions => ['composition.edge-pull'],

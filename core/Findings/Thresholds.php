@@ -19,20 +19,29 @@ final class Thresholds
     /** Degrees from which a tilt reads as meant. */
     public const TILT_MEANT = 9.0;
 
-    /** Share of the sharpest part's sharpness below which a subject looks out of focus beside it. */
-    public const FOCUS_MISSED = 0.6;
-
-    /** Share from which it counts as the sharpest part. */
-    public const FOCUS_HELD = 0.85;
-
     /**
-     * Sharpness (1 is an edge one pixel wide) below which nothing in a full-size picture is crisp: edges spread over
-     * five pixels.
+     * Sharpness, as EdgeBlur::sharpness() has it, from which a subject is called sharp: edges spread by 1.3 pixels of
+     * 1600, about four circles of confusion.
      */
-    public const SOFT = 0.2;
+    public const SHARP = 0.52;
 
-    /** Stops by which edges in one direction are softer, from which blur has a direction. */
-    public const DIRECTIONAL = 0.8;
+    /** Sharpness below which a subject is called soft: edges spread by 1.7 pixels of 1600. */
+    public const SUBJECT_SOFT = 0.43;
+
+    /** The same, plainly: 2.4 pixels. */
+    public const SUBJECT_LOST = 0.32;
+
+    /** Of the edges of a subject, the share that must be crisp before the focus is praised. */
+    public const CRISP_SHARE = 0.4;
+
+    /** Sharpness of the sharpest part below which nothing in the picture is crisp: 1.1 pixels of 1600. */
+    public const SOFT = 0.59;
+
+    /** Share of the sharpness round it below which an eye looks out of focus. */
+    public const EYE_MISSED = 0.7;
+
+    /** Share from which it counts as sharp as what lies round it. */
+    public const EYE_HELD = 0.85;
 
     /** Part of the frame that must have texture before sharpness is judged. */
     public const FOCUS_CONFIDENCE = 0.2;
@@ -58,8 +67,8 @@ final class Thresholds
     /** Share of the frame's width between the balance of attention and the subject that leaves it to one side. */
     public const UNBALANCED = 0.28;
 
-    /** Correlation with its mirror image from which a picture is built on symmetry. */
-    public const SYMMETRICAL = 0.8;
+    /** Correlation with its mirror image, apart from what mirrors by itself, from which a picture is symmetrical. */
+    public const SYMMETRICAL = 0.62;
 
     /** Share of the width by which an axis of symmetry may miss the middle before the eye sees it. */
     public const AXIS_OFF = 0.012;

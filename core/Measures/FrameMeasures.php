@@ -57,7 +57,7 @@ final readonly class FrameMeasures
             ToneMeasures::from($reading->statistics[0]),
             $meter->verdicts(),
             $subject === null ? null : new SubjectMeasures($subject, ToneMeasures::from($reading->statistics[1])),
-            FocusMeasures::of($reading->detail, $subject, $reading->eye),
+            FocusMeasures::of($reading->detail, $subject, $reading->face),
             CompositionMeasures::of($reading->colours, $attention, $aspect, $marks),
             ColourMeasures::of($reading->colours),
             $reading->isPreview,

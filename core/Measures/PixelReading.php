@@ -26,8 +26,8 @@ final readonly class PixelReading
         public bool $isPreview = false,
         /** Null where no pixel is at an end of the scale. */
         public ?EndAreas $ends = null,
-        /** Of a small square round the marked eye. */
-        public ?DetailMap $eye = null,
+        /** Of a square round the marked eye. */
+        public ?DetailMap $face = null,
     ) {
     }
 }

@@ -94,6 +94,35 @@ final readonly class GreyGrid
         return new self($w, $h, array_values($both));
     }
 
+    /**
+     * Less the mean of each band one cell wide, counted along a direction: what is left has nothing that runs evenly
+     * across that direction from end to end.
+     *
+     * @param  float  $x  across and downwards, of a vector of length one
+     */
+    public function withoutBands(float $x, float $y): self
+    {
+        $sums = $counts = $bands = [];
+        for ($row = 0, $i = 0; $row < $this->rows; $row++) {
+            for ($column = 0; $column < $this->columns; $column++, $i++) {
+                $band = (int) floor(($column + 0.5) * $x + ($row + 0.5) * $y);
+                $bands[] = $band;
+                $sums[$band] = ($sums[$band] ?? 0.0) + $this->cells[$i];
+                $counts[$band] = ($counts[$band] ?? 0) + 1;
+            }
+        }
+
+        return new self(
+            $this->columns,
+            $this->rows,
+            array_map(
+                fn (float $cell, int $band): float => $cell - $sums[$band] / $counts[$band],
+                $this->cells,
+                $bands,
+            ),
+        );
+    }
+
     public function mean(): float
     {
         return array_sum($this->cells) / count($this->cells);

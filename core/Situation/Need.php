@@ -66,7 +66,7 @@ enum Need: string
             self::ExposureTime => $situation->record->exposure->exposureTime !== null,
             self::Mode => $situation->record->exposure->mode->value !== 'unknown',
             self::Subject => $situation->measures->subject !== null,
-            self::Eye => $situation->measures->focus?->eyeRatio !== null,
+            self::Eye => $situation->measures->focus?->eye !== null,
             self::Stars => $situation->statement->intent->contents->stars,
             self::Series => $situation->assignment->series !== null,
             self::Film => $situation->kit?->film !== null,

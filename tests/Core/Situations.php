@@ -125,15 +125,17 @@ final class Situations
                 : FocusMeasures::restore([
                     ...[
                         'sharpest' => ['x' => 0.5, 'y' => 0.5],
-                        'sharpness' => 0.6,
-                        'subjectRatio' => 1.0,
-                        'directional' => 0.0,
+                        'sharpness' => 0.9,
+                        'eye' => null,
+                        'smear' => null,
                         'confidence' => 1.0,
                         'columns' => 1,
                         'rows' => 1,
-                        'map' => [0.6],
+                        'map' => [0.9],
                     ],
                     ...$focus,
+                    'subject' => self::area($focus['subject'] ?? []),
+                    'eye' => isset($focus['eye']) ? self::area($focus['eye']) : null,
                 ]),
             $composition === null
                 ? null
@@ -319,6 +321,17 @@ final class Situations
     }
 
     /** An even tone of two neighbouring codes, mixed so that its mean is right. */
+    /**
+     * @param  array<string, mixed>|false  $area  what differs from a crisp part; false for none
+     * @return ?array<string, mixed>
+     */
+    private static function area(array|false $area): ?array
+    {
+        $crisp = ['sharpness' => 0.9, 'ratio' => 1.0, 'crisp' => 1.0, 'moved' => null];
+
+        return $area === false ? null : [...$crisp, ...$area];
+    }
+
     private static function tone(float $stops, float $lostPct, float $blockedPct): ToneMeasures
     {
         $linear = 0.18 * 2 ** $stops;

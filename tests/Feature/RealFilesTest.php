@@ -19,6 +19,8 @@ use TruePupil\Core\Capture\UnreadablePicture;
 use TruePupil\Core\Composition\Mark;
 use TruePupil\Core\Composition\MarkKind;
 use TruePupil\Core\Composition\Marks;
+use TruePupil\Core\Findings\Thresholds;
+use TruePupil\Core\Focus\EdgeBlur;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Stored\MeasuresReading;
 
@@ -266,8 +268,8 @@ final class RealFilesTest extends TestCase
         $blurred = $this->measure($picture, '0.55,0.2,0.4,0.6')->focus;
 
         $this->assertLessThan(0.5, $sharp->sharpest['x'] ?? 1);
-        $this->assertGreaterThan(0.85, $sharp?->subjectRatio);
-        $this->assertLessThan(0.6, $blurred?->subjectRatio);
+        $this->assertGreaterThan(Thresholds::SHARP, $sharp?->subject?->sharpness);
+        $this->assertLessThan(Thresholds::SUBJECT_SOFT, $blurred?->subject?->sharpness);
     }
 
     public function test_an_eye_in_the_sharp_half_and_one_in_the_blurred(): void
@@ -276,11 +278,11 @@ final class RealFilesTest extends TestCase
         $eye = fn (float $x): ?float => app(FileAnalysis::class)->measure(
             $picture,
             new Marks(null, [Mark::of(MarkKind::Eye, [[$x, 0.43]])]),
-        )->focus?->eyeRatio;
+        )->focus?->eye?->sharpness;
 
-        $this->assertGreaterThan(0.75, $eye(0.25));
-        $this->assertLessThan(0.6, $eye(0.75));
-        $this->assertNull($this->measure($picture, null)->focus?->eyeRatio);
+        $this->assertGreaterThan(Thresholds::SHARP, $eye(0.25));
+        $this->assertLessThan(Thresholds::SUBJECT_SOFT, $eye(0.75));
+        $this->assertNull($this->measure($picture, null)->focus?->eye);
     }
 
     public function test_a_smear_across_has_a_direction_and_an_even_blur_has_none(): void
@@ -301,12 +303,28 @@ final class RealFilesTest extends TestCase
             }
         });
 
-        $this->assertLessThan(-0.8, $this->measure($smeared, null)->focus?->directional);
-        $this->assertEqualsWithDelta(0.0, $this->measure($even, null)->focus?->directional, 0.4);
+        $this->assertSame(0.0, $this->measure($smeared, null)->focus?->smear?->degrees);
+        $this->assertNull($this->measure($even, null)->focus?->smear);
         $this->assertLessThan(
             $this->measure(Pictures::drawn($this->texture(...)), null)->focus?->sharpness,
             $this->measure($even, null)->focus?->sharpness,
         );
+    }
+
+    /** The steps of a drawn edge follow the normal distribution, so that its blur is known exactly. */
+    public function test_the_blur_of_a_drawn_edge_is_measured_back(): void
+    {
+        foreach ([0.6, 1.5, 3.0] as $blur) {
+            $picture = Pictures::drawn(fn (GdImage $image) => $this->edges($image, $blur), 1600, 1000);
+
+            $this->assertEqualsWithDelta(
+                // A slope over two pixels adds the blur of a box of that width.
+                EdgeBlur::sharpness(hypot($blur, 1 / sqrt(3))),
+                $this->measure($picture, '0.1,0.1,0.8,0.6')->focus?->subject?->sharpness,
+                0.03,
+                "blur of $blur px",
+            );
+        }
     }
 
     public function test_a_known_cast_comes_back(): void
@@ -335,6 +353,19 @@ final class RealFilesTest extends TestCase
             }
             imagecopy($image, $right, 900, 0, 0, 0, 900, 1200);
         });
+    }
+
+    /** Upright edges every 50 pixels, each spread by a standard deviation of so many pixels; plain below. */
+    private function edges(GdImage $image, float $blur): void
+    {
+        imagefill($image, 0, 0, 0x808080);
+        for ($x = 0; $x < 1600; $x++) {
+            $away = (($x + 25) % 50) - 24.5;
+            // Rising and falling in turn; the logistic curve of this steepness follows the normal one within 1 %.
+            $share = 1 / (1 + exp((-1.702 * $away) / $blur));
+            $grey = (int) round(60 + 130 * (intdiv($x + 25, 50) % 2 === 0 ? $share : 1 - $share));
+            imageline($image, $x, 0, $x, 820, ($grey << 16) | ($grey << 8) | $grey);
+        }
     }
 
     /** Small squares of many greys, with a plain band that shows the noise. */

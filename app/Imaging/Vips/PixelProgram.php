@@ -42,15 +42,13 @@ final class PixelProgram
 
     private const WEIGHTS = [0.2126, 0.7152, 0.0722];
 
-    /** Rows of full-resolution pixels that each row of the detail map looks at, and how many such rows. */
-    private const STRIP = 48;
+    /** Side of a cell of the map of edges, pixels of the middle-sized picture. */
+    private const CELL = 25;
 
-    private const STRIPS = 12;
+    /** Side of the square round an eye, as a share of the longer side of the picture, and cells along it. */
+    private const FACE = 0.15;
 
-    private const BLOCK = 64;
-
-    /** Side of the square round an eye, as a share of the longer side of the picture. */
-    private const EYE = 0.03;
+    private const FACE_CELLS = 15;
 
     /** Longer side of what the small maps are made from, pixels. */
     private const MIDDLE = 1600;
@@ -73,8 +71,11 @@ final class PixelProgram
     /** Of the luminance grid: a spot of 2.5 % of the frame then holds hundreds of cells. */
     private const LIGHT_COLUMNS = 144;
 
+    private readonly Edges $edges;
+
     public function __construct(private readonly Vips $vips)
     {
+        $this->edges = new Edges($vips);
     }
 
     /**
@@ -108,8 +109,8 @@ final class PixelProgram
             ];
         }
         if ($task['detail'] ?? false) {
-            $answer['detail'] = $this->detail($picture);
-            $answer['eye'] = isset($task['eye']) ? $this->detail($this->around($picture, $task['eye'])) : null;
+            $answer['detail'] = $this->edges->of($middle, self::CELL);
+            $answer['face'] = isset($task['eye']) ? $this->face($middle, $task['eye']) : null;
             $small = $this->vips->keep($this->small($middle, self::COLOUR_COLUMNS));
             $answer['colours'] = $this->colours($small);
             $answer['light'] = $this->light($small);
@@ -206,7 +207,7 @@ final class PixelProgram
     private function around(Picture $picture, array $place): Picture
     {
         [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
-        $side = min($width, $height, max(self::STRIP, (int) round(self::EYE * max($width, $height))));
+        $side = min($width, $height, (int) round(self::FACE * max($width, $height)));
         $start = fn (float $share, int $size): int => (int) max(
             0,
             min($size - $side, round($share * $size - $side / 2)),
@@ -215,6 +216,19 @@ final class PixelProgram
         return $this->vips->keep(
             $this->vips->run('crop', $picture, [$start($place[0], $width), $start($place[1], $height), $side, $side]),
         );
+    }
+
+    /**
+     * The edges round a marked eye.
+     *
+     * @param  array{float, float}  $eye  fractions
+     * @return array{columns: int, rows: int, fine: string, blurred: string}
+     */
+    private function face(Picture $middle, array $eye): array
+    {
+        $face = $this->around($middle, $eye);
+
+        return $this->edges->of($face, max(1, intdiv($this->vips->fact($face, 'width'), self::FACE_CELLS)));
     }
 
     /** @return array{luminance: list<int>, r: list<int>, g: list<int>, b: list<int>, lost: int, blocked: int} */
@@ -364,119 +378,6 @@ final class PixelProgram
         return $scale >= 1
             ? $picture
             : $this->vips->run('resize', $picture, [$scale], ['kernel' => self::LINEAR_KERNEL]);
-    }
-
-    /**
-     * Mean first and second differences of neighbouring pixels of the green channel, across and downwards, in blocks of
-     * strips that lie evenly over the picture. Values in 8-bit codes.
-     *
-     * @return array{
-     *     columns: int,
-     *     rows: int,
-     *     slopeX: list<float>,
-     *     slopeY: list<float>,
-     *     bendX: list<float>,
-     *     bendY: list<float>,
-     * }
-     */
-    private function detail(Picture $picture): array
-    {
-        [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
-        $columns = max(1, min(64, intdiv($width, self::BLOCK)));
-        $rows = max(1, min(self::STRIPS, intdiv($height, self::STRIP)));
-        // Second differences take two more columns than they give.
-        [$blockWidth, $strip] = [intdiv($width - 2, $columns), min(self::STRIP, $height)];
-        $strips = array_map(function (int $row) use ($picture, $height, $rows, $strip, $columns, $blockWidth): Picture {
-            $top = max(0, min($height - $strip, (int) round((($row + 0.5) * $height) / $rows - $strip / 2)));
-
-            return $this->vips->keep(
-                $this->vips->run(
-                    'extract_band',
-                    $this->vips->run('crop', $picture, [0, $top, $columns * $blockWidth + 2, $strip]),
-                    [1],
-                ),
-            );
-        }, range(0, $rows - 1));
-        $maps = [];
-        $stack = $this->vips->keep($this->vips->stack($strips));
-        unset($strips);
-        foreach (['X' => [1, 0], 'Y' => [0, 1]] as $direction => $step) {
-            $slopes = $this->vips->keep($this->difference($stack, $step));
-            // Downwards, the last row of a strip has its neighbour in the next strip, and does not count.
-            $maps['slope'.$direction] = $this->blockMeans(
-                $slopes,
-                $rows,
-                $strip,
-                $strip - $step[1],
-                $columns,
-                $blockWidth,
-            );
-            $maps['bend'.$direction] = $this->blockMeans(
-                $this->difference($slopes, $step),
-                $rows,
-                $strip,
-                $strip - 2 * $step[1],
-                $columns,
-                $blockWidth,
-            );
-        }
-
-        return ['columns' => $columns, 'rows' => $rows, ...$maps];
-    }
-
-    /**
-     * Each pixel less its neighbour one step on.
-     *
-     * @param  array{int, int}  $step  across and downwards
-     */
-    private function difference(Picture $picture, array $step): Picture
-    {
-        [$width, $height] = [
-            $this->vips->fact($picture, 'width') - $step[0],
-            $this->vips->fact($picture, 'height') - $step[1],
-        ];
-        $part = fn (int $left, int $top): Picture => $this->vips->run('crop', $picture, [$left, $top, $width, $height]);
-
-        return $this->vips->pair('subtract', $part($step[0], $step[1]), $part(0, 0));
-    }
-
-    /**
-     * Mean size of the values in blocks of columns of strips that lie below each other.
-     *
-     * @param  int  $counted  rows of each strip that count, from its top
-     * @return list<float>
-     */
-    private function blockMeans(
-        Picture $values,
-        int $strips,
-        int $strip,
-        int $counted,
-        int $columns,
-        int $blockWidth,
-    ): array {
-        // Kept before they are added up: the sums ask for them in pieces, and would have each piece worked out anew.
-        // Means of whole numbers are whole numbers; 64ths of a code fit 16 bits and are fine enough.
-        $sizes = $this->vips->keep(
-            $this->vips->run('cast_short', $this->vips->run('lshift_const1', $this->vips->run('abs', $values), [6])),
-        );
-        $part = fn (int $top, int $rows): Picture => $this->vips->run('crop', $sizes, [
-            0,
-            $top,
-            $columns * $blockWidth,
-            $rows,
-        ]);
-        $counting =
-            $counted === $strip
-                ? $part(0, $strips * $strip)
-                : $this->vips->stack(
-                    array_map(fn (int $index): Picture => $part($index * $strip, $counted), range(0, $strips - 1)),
-                );
-        $means = $this->vips->run('shrinkh', $this->vips->run('shrinkv', $counting, [$counted]), [$blockWidth]);
-
-        return array_map(
-            fn (int $mean): float => $mean / 64,
-            array_values(unpack('v*', $this->vips->bytes($means)) ?: []),
-        );
     }
 
     /** @return list<int> unsigned 32-bit numbers */

@@ -47,12 +47,8 @@ final class Vips
         int vips_crop(VipsImage *in, VipsImage **out, int left, int top, int width, int height, ...);
         int vips_resize(VipsImage *in, VipsImage **out, double scale, ...);
         int vips_subtract(VipsImage *left, VipsImage *right, VipsImage **out, ...);
-        int vips_arrayjoin(VipsImage **in, VipsImage **out, int count, ...);
         int vips_shrinkv(VipsImage *in, VipsImage **out, int by, ...);
         int vips_shrinkh(VipsImage *in, VipsImage **out, int by, ...);
-        int vips_cast_short(VipsImage *in, VipsImage **out, ...);
-        int vips_lshift_const1(VipsImage *in, VipsImage **out, double by, ...);
-        int vips_abs(VipsImage *in, VipsImage **out, ...);
         int vips_autorot(VipsImage *in, VipsImage **out, ...);
         int vips_flatten(VipsImage *in, VipsImage **out, ...);
         int vips_rotate(VipsImage *in, VipsImage **out, double angle, ...);
@@ -266,16 +262,6 @@ final class Vips
         }
 
         return $this->own($out);
-    }
-
-    /**
-     * Pictures of one size below each other.
-     *
-     * @param  non-empty-list<Picture>  $pictures
-     */
-    public function stack(array $pictures): Picture
-    {
-        return $this->together('arrayjoin', $pictures, ['across' => 1]);
     }
 
     /**

@@ -12,6 +12,7 @@ use App\Imaging\Vips\Vips;
 
 require __DIR__.'/Picture.php';
 require __DIR__.'/Vips.php';
+require __DIR__.'/Edges.php';
 require __DIR__.'/PixelProgram.php';
 
 try {

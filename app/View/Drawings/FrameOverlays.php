@@ -264,10 +264,11 @@ final readonly class FrameOverlays
         if ($found?->surround !== null) {
             $said[] = sprintf('the frame within the frame holds %.0f %% of the subject', $found->surround['holdsPct']);
         }
-        if ($this->measures->focus?->eyeRatio !== null) {
+        if ($this->measures->focus?->eye !== null) {
             $said[] = sprintf(
-                'the eye is %.0f %% as sharp as the sharpest part',
-                100 * $this->measures->focus->eyeRatio,
+                'the eye is %.0f %% sharp, %.0f %% of what lies round it',
+                100 * $this->measures->focus->eye->sharpness,
+                100 * $this->measures->focus->eye->ratio,
             );
         }
         foreach ($found->distractions ?? [] as $place) {
@@ -308,12 +309,13 @@ final readonly class FrameOverlays
         }
 
         return sprintf(
-            'Sharpest at %.0f %% across and %.0f %% down%s. Darker is sharper; plain parts are left out.',
+            'Sharpest (%.0f %%) at %.0f %% across and %.0f %% down%s. Darker is sharper; plain parts are left out.',
+            100 * ($focus->sharpness ?? 0.0),
             100 * $focus->sharpest['x'],
             100 * $focus->sharpest['y'],
-            $focus->subjectRatio === null
+            $focus->subject === null
                 ? ''
-                : sprintf('; the subject is %.0f %% as sharp', 100 * $focus->subjectRatio),
+                : sprintf('; the subject is %.0f %% sharp', 100 * $focus->subject->sharpness),
         );
     }
 

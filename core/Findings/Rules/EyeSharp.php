@@ -11,6 +11,7 @@ use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Thresholds;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
@@ -30,37 +31,57 @@ final class EyeSharp implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $focus = $situation->measures->focus;
-        $ratio = $focus?->eyeRatio;
+        $eye = $focus?->eye;
         if (
             $focus === null ||
-            $ratio === null ||
+            $eye === null ||
             $focus->confidence < Thresholds::FOCUS_CONFIDENCE ||
+            $focus->smear !== null ||
             ($focus->sharpness ?? 0.0) < Thresholds::SOFT
         ) {
             return null;
         }
-        if ($ratio >= Thresholds::FOCUS_MISSED && $ratio < Thresholds::FOCUS_HELD) {
+        $held = $eye->sharpness >= Thresholds::SHARP && $eye->ratio >= Thresholds::EYE_HELD;
+        $isBehind = $eye->ratio < Thresholds::EYE_MISSED;
+        if (! $held && ! $isBehind && $eye->sharpness >= Thresholds::SUBJECT_SOFT) {
             return null;
         }
-        $held = $ratio >= Thresholds::FOCUS_HELD;
-        $limit = $held ? Thresholds::FOCUS_HELD : Thresholds::FOCUS_MISSED;
 
         return new Finding(
             id: $this->id(),
             topic: Topic::Focus,
             severity: $held ? Severity::Praise : Severity::Fault,
-            sentence: $held
-                ? 'The eye is as sharp as anything in the picture: that is where one looks first.'
-                : sprintf(
-                    'The eye is %.0f %% as sharp as the sharpest part, which lies %s. Put a single focus point on the '.
-                        'near eye, or let the camera find it, and take more than one.',
-                    100 * $ratio,
+            sentence: match (true) {
+                $held => 'The eye is crisp: that is where one looks first.',
+                $isBehind => sprintf(
+                    'The eye is %.0f %% as sharp as what lies round it. Put a single focus point on the near eye, or '.
+                        'let the camera find it, and take more than one.',
+                    100 * $eye->ratio,
+                ),
+                default => sprintf(
+                    'The eye is soft; the sharpest part of the picture lies in the %s. Put a single focus point on '.
+                        'the near eye, or let the camera find it, and take more than one.',
                     PlaceName::of($focus->sharpest['x'] ?? 0.5, $focus->sharpest['y'] ?? 0.5),
                 ),
+            },
             evidence: [
-                new Evidence('eye against the sharpest part', 100 * $ratio, '%', 100 * $limit, 100 * ($ratio - $limit)),
+                $isBehind
+                    ? new Evidence(
+                        'eye against what lies round it',
+                        100 * $eye->ratio,
+                        '%',
+                        100 * Thresholds::EYE_MISSED,
+                        100 * ($eye->ratio - Thresholds::EYE_MISSED),
+                    )
+                    : new Evidence(
+                        'sharpness of the eye',
+                        100 * $eye->sharpness,
+                        '%',
+                        100 * ($held ? Thresholds::SHARP : Thresholds::SUBJECT_SOFT),
+                        100 * ($eye->sharpness - ($held ? Thresholds::SHARP : Thresholds::SUBJECT_SOFT)),
+                    ),
             ],
-            source: 'Second over first differences of neighbouring pixels in a square round the mark, noise taken off.',
+            source: FocusMeasures::METHOD,
             confidence: $focus->confidence,
         );
     }

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Composition\PlaceName;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Thresholds;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Focus\AreaFocus;
+use TruePupil\Core\Focus\FocusMeasures;
+use TruePupil\Core\Focus\Smear;
+use TruePupil\Core\Intent\MovementLook;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
@@ -29,63 +34,79 @@ final class FocusOnSubject implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $focus = $situation->measures->focus;
-        $ratio = $focus?->subjectRatio;
+        $subject = $focus?->subject;
         if (
             $focus === null ||
-            $ratio === null ||
-            $focus->sharpest === null ||
-            $focus->sharpness === null ||
+            $subject === null ||
             $focus->confidence < Thresholds::FOCUS_CONFIDENCE ||
-            $focus->sharpness < Thresholds::SOFT
+            // What is soft everywhere is another finding.
+            $focus->smear !== null ||
+            ($focus->sharpness ?? 0.0) < Thresholds::SOFT
         ) {
             return null;
         }
-        if ($ratio >= Thresholds::FOCUS_HELD) {
-            return new Finding(
-                id: $this->id(),
-                topic: Topic::Focus,
-                severity: Severity::Praise,
-                sentence: 'The subject is the sharpest part of the picture: the focus sits where it should.',
-                evidence: [
-                    new Evidence(
-                        'subject against the sharpest part',
-                        100 * $ratio,
-                        '%',
-                        100 * Thresholds::FOCUS_HELD,
-                        100 * ($ratio - Thresholds::FOCUS_HELD),
-                    ),
-                ],
-                source: 'Second over first differences of neighbouring pixels, noise taken off.',
-                confidence: $focus->confidence,
-            );
+        if ($subject->sharpness >= Thresholds::SHARP) {
+            return $subject->crisp >= Thresholds::CRISP_SHARE ? $this->held($subject, $focus->confidence) : null;
         }
-        if ($ratio >= Thresholds::FOCUS_MISSED) {
+        // A subject that is to streak or to flow is soft by intention.
+        $look = $situation->statement->intent->movement?->want;
+        if (
+            $subject->sharpness >= Thresholds::SUBJECT_SOFT ||
+            in_array($look, [MovementLook::Streak, MovementLook::Silk], true)
+        ) {
             return null;
         }
-        $side = $focus->sharpest['x'] < 0.36 ? 'left' : ($focus->sharpest['x'] > 0.64 ? 'right' : 'middle');
-        $height = $focus->sharpest['y'] < 0.36 ? 'upper' : ($focus->sharpest['y'] > 0.64 ? 'lower' : 'middle');
 
+        return $this->missed($situation, $focus, $subject);
+    }
+
+    private function held(AreaFocus $subject, float $confidence): Finding
+    {
         return new Finding(
             id: $this->id(),
             topic: Topic::Focus,
-            severity: $ratio < 0.4 ? Severity::Fault : Severity::Weakness,
-            sentence: sprintf(
-                'The sharpest part lies in the %s, not on the subject, which is only %.0f %% as sharp. Put the focus '.
-                    'point on it, and check it large on the screen before you leave.',
-                $side === $height ? 'middle' : trim($height.' '.$side),
-                100 * $ratio,
-            ),
-            evidence: [
-                new Evidence(
-                    'subject against the sharpest part',
-                    100 * $ratio,
-                    '%',
-                    100 * Thresholds::FOCUS_MISSED,
-                    100 * ($ratio - Thresholds::FOCUS_MISSED),
+            severity: Severity::Praise,
+            sentence: 'The subject is crisp: the focus sits where it should.',
+            evidence: [$this->evidence($subject, Thresholds::SHARP)],
+            source: FocusMeasures::METHOD,
+            confidence: $confidence,
+        );
+    }
+
+    private function missed(Situation $situation, FocusMeasures $focus, AreaFocus $subject): Finding
+    {
+        $time = $situation->record->exposure->exposureTime;
+        $place = PlaceName::of($focus->sharpest['x'] ?? 0.5, $focus->sharpest['y'] ?? 0.5);
+
+        return new Finding(
+            id: $this->id(),
+            topic: $subject->moved === null ? Topic::Focus : Topic::Movement,
+            severity: $subject->sharpness < Thresholds::SUBJECT_LOST ? Severity::Fault : Severity::Weakness,
+            sentence: $subject->moved === null
+                ? sprintf(
+                    'The subject is soft; the sharpest part lies %s. Put the focus point on the subject, and check it '.
+                        'large on the screen before you leave.',
+                    $place === 'centre' ? 'in the centre' : 'in the '.$place,
+                )
+                : sprintf(
+                    'The subject is blurred %s and not the other way: it moved%s. A shorter time holds it.',
+                    Smear::way($subject->moved),
+                    $time === null ? '' : sprintf(' during %s', $time),
                 ),
-            ],
-            source: 'Second over first differences of neighbouring pixels, noise taken off.',
+            evidence: [$this->evidence($subject, Thresholds::SUBJECT_SOFT)],
+            source: FocusMeasures::METHOD,
             confidence: $focus->confidence,
+        );
+    }
+
+    private function evidence(AreaFocus $subject, float $limit): Evidence
+    {
+        return new Evidence(
+            'sharpness of the subject',
+            100 * $subject->sharpness,
+            '%',
+            100 * $limit,
+            100 * ($subject->sharpness - $limit),
         );
     }
 }

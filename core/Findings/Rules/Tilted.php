@@ -40,25 +40,42 @@ final class Tilted implements FindingRule
             return null;
         }
         $lost = 100 * (1 - Lines::keptAfterTurning($tilt, $composition->aspect));
-        $longest = $composition->lines[0]['length'] ?? 0.0;
+        $isCertain = $composition->lean->isCertain;
+        $way = $tilt > 0 ? 'clockwise' : 'anticlockwise';
 
         return new Finding(
             id: $this->id(),
             topic: Topic::Composition,
-            severity: abs($tilt) >= Thresholds::TILT_DISTURBS ? Severity::Fault : Severity::Weakness,
-            sentence: sprintf(
-                'The picture leans %.1f° %s. Straightening it afterwards costs %.0f %% of the frame; a level in the '.
-                    'finder costs nothing.',
-                abs($tilt),
-                $tilt > 0 ? 'clockwise' : 'anticlockwise',
-                $lost,
-            ),
+            severity: $isCertain && abs($tilt) >= Thresholds::TILT_DISTURBS ? Severity::Fault : Severity::Weakness,
+            sentence: match (true) {
+                $isCertain => sprintf(
+                    'The picture leans %.1f° %s. Straightening it afterwards costs %.0f %% of the frame; a level in '.
+                        'the finder costs nothing.',
+                    abs($tilt),
+                    $way,
+                    $lost,
+                ),
+                $composition->lean->tiltFrom === 'horizon' => sprintf(
+                    'The line between sky and ground leans %.1f° %s. Is it level there? Then straighten the picture, '.
+                        'for %.0f %% of the frame, and watch the horizon next time.',
+                    abs($tilt),
+                    $way,
+                    $lost,
+                ),
+                default => sprintf(
+                    'Several lines lean %.1f° %s together. Are they level or upright there? Then straighten the '.
+                        'picture, for %.0f %% of the frame.',
+                    abs($tilt),
+                    $way,
+                    $lost,
+                ),
+            },
             evidence: [
                 new Evidence('tilt', $tilt, '°', Thresholds::TILT_SEEN, Thresholds::TILT_SEEN - abs($tilt)),
                 new Evidence('lost by straightening', $lost, '%'),
             ],
-            source: 'The longest straight lines that are nearly level or upright, by the Hough transform.',
-            confidence: min(1.0, $longest + 0.2),
+            source: 'Straight lines that agree, by the Hough transform, with convergence taken out; or the horizon.',
+            confidence: $isCertain ? 0.9 : 0.5,
         );
     }
 }

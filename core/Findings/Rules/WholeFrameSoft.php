@@ -10,6 +10,10 @@ use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Thresholds;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Focus\EdgeBlur;
+use TruePupil\Core\Focus\FocusMeasures;
+use TruePupil\Core\Focus\Smear;
+use TruePupil\Core\Intent\MovementLook;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
@@ -29,46 +33,57 @@ final class WholeFrameSoft implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $focus = $situation->measures->focus;
+        $look = $situation->statement->intent->movement?->want;
         if (
             $focus?->sharpness === null ||
             $focus->confidence < Thresholds::FOCUS_CONFIDENCE ||
-            $focus->sharpness >= Thresholds::SOFT
+            ($focus->smear === null && $focus->sharpness >= Thresholds::SOFT) ||
+            // Everything may streak that was meant to.
+            in_array($look, [MovementLook::Streak, MovementLook::Silk], true)
         ) {
             return null;
         }
-        $directional = $focus->directional !== null && abs($focus->directional) >= Thresholds::DIRECTIONAL;
+        $smear = $focus->smear;
         $limit = $situation->handHeldLimit();
         $time = $situation->record->exposure->exposureTime;
         $slow = $limit !== null && $time !== null && $limit->roomFor($time->exact)->value < 0;
+        $limitOfBlur = EdgeBlur::FIRST * sqrt(Thresholds::SOFT ** -2 - 1);
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Focus,
+            topic: $smear === null ? Topic::Focus : Topic::Movement,
             severity: Severity::Fault,
             sentence: match (true) {
-                $directional && $slow => sprintf(
-                    'The whole picture is soft, and more so in one direction: the camera moved during %s.',
+                $smear === null => 'Nothing in the picture is crisp, whichever way one looks at it: the focus missed, '.
+                    'or the lens was not clean. Try again with one focus point, or by hand with magnification.',
+                $slow => sprintf(
+                    'The whole picture is blurred %s: the camera moved during %s.',
+                    Smear::way($smear->degrees),
                     $time,
                 ),
-                $directional => 'The whole picture is soft, and more so in one direction: something moved, the camera '.
-                    'or all of the scene.',
-                default => 'The whole picture is evenly soft, without a direction: the focus missed, or the lens was '.
-                    'not clean. Try again with one focus point, or by hand with magnification.',
+                default => sprintf(
+                    'The whole picture is blurred %s and not the other way: the camera moved, or all of the scene.',
+                    Smear::way($smear->degrees),
+                ),
             },
             evidence: [
-                new Evidence(
-                    'sharpness of the sharpest part',
-                    $focus->sharpness,
-                    '',
-                    Thresholds::SOFT,
-                    $focus->sharpness - Thresholds::SOFT,
-                ),
-                ...$focus->directional === null
-                    ? []
-                    : [new Evidence('softer in one direction', $focus->directional, 'stops', Thresholds::DIRECTIONAL)],
+                $smear === null
+                    ? new Evidence(
+                        'sharpness of the sharpest part',
+                        100 * $focus->sharpness,
+                        '%',
+                        100 * Thresholds::SOFT,
+                        100 * ($focus->sharpness - Thresholds::SOFT),
+                    )
+                    : new Evidence(
+                        'blur of the sharpest part, that way',
+                        $smear->along,
+                        'px of 1600',
+                        $limitOfBlur,
+                        $limitOfBlur - $smear->along,
+                    ),
             ],
-            source: 'Edges that spread over five pixels and more at full size; directions compared across and '.
-                'downwards.',
+            source: FocusMeasures::METHOD,
             confidence: 0.6 * $focus->confidence,
         );
     }

@@ -12,9 +12,14 @@ use TruePupil\Core\Composition\Lines;
 final class LinesTest extends TestCase
 {
     #[DataProvider('angles')]
-    public function test_a_known_tilt_is_measured_back_to_a_third_of_a_degree(float $degrees): void
+    public function test_a_level_line_is_found_with_its_angle_place_and_length(float $degrees): void
     {
-        $this->assertEqualsWithDelta($degrees, Lines::of(Grids::horizon($degrees)->grey())->tilt(), 0.3);
+        $line = Lines::of(Grids::horizon($degrees)->grey())->lines[0];
+
+        $this->assertFalse($line['upright']);
+        $this->assertEqualsWithDelta($degrees, $line['angle'], 0.3);
+        $this->assertEqualsWithDelta(0.55, $line['at'], 0.01);
+        $this->assertGreaterThan(0.9, $line['length']);
     }
 
     /** @return list<array{float}> */
@@ -24,47 +29,35 @@ final class LinesTest extends TestCase
     }
 
     #[DataProvider('angles')]
-    public function test_upright_lines_say_it_too(float $degrees): void
+    public function test_upright_lines_are_found_with_theirs(float $degrees): void
     {
         $slope = tan(deg2rad($degrees));
         // Doors: a clockwise turn leans their tops to the right.
-        $grid = Grids::grey(
-            fn (float $x, float $y): float => fmod(
-                floor(($x * Grids::COLUMNS + $slope * ($y - 0.5) * Grids::ROWS) / 64) + 10,
-                2,
-            ) === 0.0
-                ? 70.0
-                : 180.0,
-        );
+        $lines = Lines::of(
+            Grids::grey(
+                fn (float $x, float $y): float => fmod(
+                    floor(($x * Grids::COLUMNS + $slope * ($y - 0.5) * Grids::ROWS) / 64) + 10,
+                    2,
+                ) === 0.0
+                    ? 70.0
+                    : 180.0,
+            )->grey(),
+        )->lines;
 
-        $this->assertEqualsWithDelta($degrees, Lines::of($grid->grey())->tilt(), 0.3);
+        $this->assertGreaterThanOrEqual(5, count($lines));
+        foreach ($lines as $line) {
+            $this->assertTrue($line['upright']);
+            $this->assertEqualsWithDelta($degrees, $line['angle'], 0.5);
+        }
     }
 
-    public function test_a_picture_without_lines_says_nothing(): void
+    public function test_a_picture_without_lines_has_none(): void
     {
-        $this->assertNull(
+        $this->assertSame(
+            [],
             Lines::of(
                 Grids::grey(fn (float $x, float $y): float => 120 + 40 * sin(9 * $x) * cos(7 * $y))->grey(),
-            )->tilt(),
-        );
-    }
-
-    public function test_verticals_that_meet_above_converge(): void
-    {
-        // Walls that lean inwards by two degrees at either edge of the frame.
-        $grid = Grids::grey(function (float $x, float $y): float {
-            $lean = (tan(deg2rad(4.0)) * ($x - 0.5) * ($y - 0.5) * Grids::ROWS) / Grids::COLUMNS;
-
-            return fmod(floor(($x - $lean) * 8) + 10, 2) === 0.0 ? 70.0 : 180.0;
-        });
-
-        $this->assertEqualsWithDelta(4.0, Lines::of($grid->grey())->convergence(), 0.8);
-        $this->assertEqualsWithDelta(
-            0.0,
-            Lines::of(
-                Grids::grey(fn (float $x): float => fmod(floor($x * 8), 2) === 0.0 ? 70.0 : 180.0)->grey(),
-            )->convergence() ?? 0.0,
-            0.3,
+            )->lines,
         );
     }
 

@@ -42,6 +42,25 @@ final class SymmetryTest extends TestCase
         $this->assertSame(0.0, Symmetry::of(Grids::grey(fn (): float => 90.0, 64, 40)->grey())->score);
     }
 
+    public function test_sky_over_ground_does_not_count_as_its_own_mirror_image(): void
+    {
+        $layers = fn (float $y): float => $y < 0.4 ? 210 - 60 * $y : 70 + 20 * sin(30 * $y);
+        $place = fn (callable $more): Symmetry => Symmetry::of(
+            Grids::grey(fn (float $x, float $y): float => $layers($y) + $more($x, $y), 128, 85)->grey(),
+        );
+        $lopsided = fn (float $x, float $y): float => 25 * sin(21 * $x + 9 * $y) * cos(13 * $x * $y);
+
+        $this->assertLessThan(0.4, $place($lopsided)->best);
+        $this->assertGreaterThan(0.95, $place(fn (float $x, float $y): float => $lopsided(abs($x - 0.5), $y))->score);
+        $this->assertLessThan(
+            0.4,
+            Symmetry::aboutLine(
+                Grids::grey(fn (float $x, float $y): float => $layers($y) + $lopsided($x, $y), 128, 85)->grey(),
+                Mark::of(MarkKind::Axis, [[0.5, 0.0], [0.5, 1.0]]),
+            )['score'],
+        );
+    }
+
     public function test_about_a_level_and_about_a_slanting_axis(): void
     {
         // Water that mirrors what stands above a line at 0.6 of the height.

@@ -44,13 +44,13 @@ final class ThresholdsTest extends TestCase
         yield 'softness of a whole frame' => [
             new Rules\WholeFrameSoft(),
             fn (float $sharpness): Situation => Situations::make(focus: ['sharpness' => $sharpness]),
-            0.205,
-            0.195,
+            0.595,
+            0.585,
         ];
         yield 'texture to judge the focus by' => [
             new Rules\FocusOnSubject(),
             fn (float $confidence): Situation => Situations::make(
-                focus: ['subjectRatio' => 0.3, 'confidence' => $confidence],
+                focus: ['subject' => ['sharpness' => 0.3], 'confidence' => $confidence],
             ),
             0.195,
             0.205,
@@ -58,17 +58,28 @@ final class ThresholdsTest extends TestCase
         yield 'a frame that has something sharp to be missed' => [
             new Rules\FocusOnSubject(),
             fn (float $sharpness): Situation => Situations::make(
-                focus: ['subjectRatio' => 0.3, 'sharpness' => $sharpness],
+                focus: ['subject' => ['sharpness' => 0.3], 'sharpness' => $sharpness],
             ),
-            0.195,
-            0.205,
+            0.585,
+            0.595,
         ];
-        $ratio = fn (float $ratio): Situation => Situations::make(focus: ['subjectRatio' => $ratio]);
-        yield 'focus that is missed' => [new Rules\FocusOnSubject(), $ratio, 0.61, 0.59];
-        yield 'focus that is held' => [new Rules\FocusOnSubject(), $ratio, 0.84, 0.86];
-        $eye = fn (float $ratio): Situation => Situations::make(focus: ['eyeRatio' => $ratio]);
-        yield 'an eye that is missed' => [new Rules\EyeSharp(), $eye, 0.61, 0.59];
-        yield 'an eye that is held' => [new Rules\EyeSharp(), $eye, 0.84, 0.86];
+        $subject = fn (float $sharpness): Situation => Situations::make(
+            focus: ['subject' => ['sharpness' => $sharpness]],
+        );
+        yield 'focus that is missed' => [new Rules\FocusOnSubject(), $subject, 0.435, 0.425];
+        yield 'focus that is held' => [new Rules\FocusOnSubject(), $subject, 0.515, 0.525];
+        yield 'a subject of which enough is crisp' => [
+            new Rules\FocusOnSubject(),
+            fn (float $share): Situation => Situations::make(focus: ['subject' => ['crisp' => $share]]),
+            0.39,
+            0.41,
+        ];
+        $eye = fn (float $sharpness): Situation => Situations::make(focus: ['eye' => ['sharpness' => $sharpness]]);
+        yield 'an eye that is soft' => [new Rules\EyeSharp(), $eye, 0.435, 0.425];
+        yield 'an eye that is crisp' => [new Rules\EyeSharp(), $eye, 0.515, 0.525];
+        $beside = fn (float $ratio): Situation => Situations::make(focus: ['eye' => ['ratio' => $ratio]]);
+        yield 'an eye behind its face' => [new Rules\EyeSharp(), $beside, 0.71, 0.69];
+        yield 'an eye as sharp as its face' => [new Rules\EyeSharp(), $beside, 0.84, 0.86];
         yield 'a subject lost in the frame' => [
             new Rules\SubjectSize(),
             fn (float $percent): Situation => Situations::make(region: Region::of(0.4, 0.4, $percent / 10, 0.1)),
@@ -134,8 +145,8 @@ final class ThresholdsTest extends TestCase
             fn (float $likeness): Situation => Situations::make(
                 composition: ['symmetryBest' => $likeness, 'symmetryAxis' => 0.53],
             ),
-            0.79,
-            0.81,
+            0.61,
+            0.63,
         ];
         yield 'an axis that misses the middle' => [
             new Rules\AlmostCentred(),
@@ -337,9 +348,9 @@ final class ThresholdsTest extends TestCase
             fn (float $likeness): Situation => Situations::make(
                 marks: ['axis' => ['score' => $likeness, 'offPct' => 0.0, 'best' => $likeness]],
             ),
-            0.79,
+            0.61,
             Severity::Weakness,
-            0.81,
+            0.63,
             Severity::Praise,
         ];
         yield 'a subject framed by something' => [
@@ -363,17 +374,6 @@ final class ThresholdsTest extends TestCase
             0.79,
             Severity::Praise,
         ];
-    }
-
-    public function test_blur_has_a_direction_from_eight_tenths_of_a_stop_on(): void
-    {
-        $words = fn (float $stops): string => (string) (new Rules\WholeFrameSoft())->judge(
-            Situations::make(focus: ['sharpness' => 0.1, 'directional' => $stops]),
-        )?->sentence;
-
-        $this->assertSame($words(0.0), $words(0.78));
-        $this->assertNotSame($words(0.0), $words(0.82));
-        $this->assertNotSame($words(0.0), $words(-0.82));
     }
 
     /** Looking to the right, with that much more room ahead than behind. */

@@ -9,28 +9,54 @@ use Tests\Core\Situations;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\FocusOnSubject;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Intent\Movement;
+use TruePupil\Core\Intent\MovementLook;
 
 final class FocusOnSubjectTest extends TestCase
 {
-    public function test_held_and_missed(): void
+    public function test_a_crisp_subject_is_praised_and_a_soft_one_told_where_the_focus_lies(): void
     {
-        $this->assertSame(Severity::Praise, $this->judge(['subjectRatio' => 0.95])?->severity);
-        $missed = $this->judge(['subjectRatio' => 0.3, 'sharpest' => ['x' => 0.9, 'y' => 0.8]]);
-        $this->assertSame(Severity::Fault, $missed?->severity);
-        $this->assertStringContainsString('lower right', $missed->sentence);
+        $this->assertSame(Severity::Praise, $this->judge([])?->severity);
+        $missed = $this->judge(['sharpness' => 0.25]);
+        $this->assertSame([Severity::Fault, Topic::Focus], [$missed?->severity, $missed?->topic]);
+        $this->assertStringContainsString('lower right', (string) $missed?->sentence);
+        $this->assertSame(Severity::Weakness, $this->judge(['sharpness' => 0.4])?->severity);
+    }
+
+    public function test_a_subject_that_is_blurred_one_way_moved(): void
+    {
+        $moved = $this->judge(['sharpness' => 0.25, 'moved' => 0.0]);
+
+        $this->assertSame(Topic::Movement, $moved?->topic);
+        $this->assertStringContainsString('from side to side', $moved->sentence);
+        $this->assertStringContainsString('1/100 s', $moved->sentence);
     }
 
     public function test_silence_rather_than_a_guess(): void
     {
-        $this->assertNull($this->judge(['subjectRatio' => 0.7]));
-        $this->assertNull($this->judge(['subjectRatio' => null]));
-        $this->assertNull($this->judge(['subjectRatio' => 0.3, 'confidence' => 0.1]));
-        $this->assertNull($this->judge(['subjectRatio' => 0.3, 'sharpness' => 0.1]));
+        $this->assertNull($this->judge(['sharpness' => 0.48]));
+        $this->assertNull($this->judge(['crisp' => 0.2]), 'most of what can be judged is soft');
+        $this->assertNull($this->judge(false));
+        $this->assertNull($this->judge(['sharpness' => 0.25], ['confidence' => 0.1]));
+        $this->assertNull($this->judge(['sharpness' => 0.25], ['sharpness' => 0.3]), 'soft everywhere');
+        $this->assertNull($this->judge([], ['smear' => ['degrees' => 0.0, 'along' => 2.0, 'across' => 0.5]]));
+        $this->assertNull($this->judge(['sharpness' => 0.25], look: MovementLook::Silk));
     }
 
-    /** @param  array<string, mixed>  $focus */
-    private function judge(array $focus): ?Finding
+    /**
+     * @param  array<string, mixed>|false  $subject
+     * @param  array<string, mixed>  $focus
+     */
+    private function judge(array|false $subject, array $focus = [], ?MovementLook $look = null): ?Finding
     {
-        return (new FocusOnSubject())->judge(Situations::make(focus: $focus));
+        return (new FocusOnSubject())->judge(
+            Situations::make(
+                t: 1 / 100,
+                focus: ['subject' => $subject, 'sharpest' => ['x' => 0.9, 'y' => 0.8], ...$focus],
+                intent: new Intent(movement: $look === null ? null : new Movement($look, 1.0)),
+            ),
+        );
     }
 }

@@ -8,34 +8,51 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\WholeFrameSoft;
+use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Intent\Movement;
+use TruePupil\Core\Intent\MovementLook;
 
 final class WholeFrameSoftTest extends TestCase
 {
-    public function test_shaken_where_the_time_was_long_and_blur_has_a_direction(): void
+    private const SMEAR = ['degrees' => 90.0, 'along' => 2.5, 'across' => 0.4];
+
+    public function test_a_blur_one_way_is_movement_and_shake_where_the_time_was_long(): void
     {
+        $moved = $this->judge(['smear' => self::SMEAR]);
+        $this->assertSame(Topic::Movement, $moved?->topic);
+        $this->assertStringContainsString('up and down', $moved->sentence);
+        $this->assertStringNotContainsString('during', $moved->sentence, 'what moved is not known at 1/100 s');
         $this->assertStringContainsString(
             'the camera moved during 1/10 s',
-            (string) $this->judge(['sharpness' => 0.1, 'directional' => 1.4], 1 / 10)?->sentence,
+            (string) $this->judge(['smear' => self::SMEAR], 1 / 10)?->sentence,
         );
     }
 
-    public function test_out_of_focus_where_it_has_none(): void
+    public function test_a_blur_every_way_is_focus(): void
     {
-        $this->assertStringContainsString(
-            'evenly soft',
-            (string) $this->judge(['sharpness' => 0.1, 'directional' => 0.1])?->sentence,
-        );
+        $soft = $this->judge(['sharpness' => 0.3]);
+
+        $this->assertSame(Topic::Focus, $soft?->topic);
+        $this->assertStringContainsString('the focus missed', $soft->sentence);
     }
 
-    public function test_crisp_somewhere_or_too_plain_to_judge(): void
+    public function test_crisp_somewhere_too_plain_to_judge_or_blurred_on_purpose(): void
     {
-        $this->assertNull($this->judge(['sharpness' => 0.5]));
-        $this->assertNull($this->judge(['sharpness' => 0.1, 'confidence' => 0.1]));
+        $this->assertNull($this->judge(['sharpness' => 0.7]));
+        $this->assertNull($this->judge(['sharpness' => 0.3, 'confidence' => 0.1]));
+        $this->assertNull($this->judge(['smear' => self::SMEAR], look: MovementLook::Streak));
     }
 
     /** @param  array<string, mixed>  $focus */
-    private function judge(array $focus, float $time = 1 / 100): ?Finding
+    private function judge(array $focus, float $time = 1 / 100, ?MovementLook $look = null): ?Finding
     {
-        return (new WholeFrameSoft())->judge(Situations::make(t: $time, focus: $focus));
+        return (new WholeFrameSoft())->judge(
+            Situations::make(
+                t: $time,
+                focus: $focus,
+                intent: new Intent(movement: $look === null ? null : new Movement($look, 1.0)),
+            ),
+        );
     }
 }

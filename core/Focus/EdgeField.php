@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Focus;
+
+use TruePupil\Core\Composition\Region;
+
+/**
+ * The strong edges of a picture: noise, as the plainest cells show it, is taken off, and cells that hold no more than
+ * noise say nothing.
+ */
+final readonly class EdgeField
+{
+    /** Share of the cells, the plainest ones, whose changes count as noise. */
+    private const PLAIN = 0.1;
+
+    /** Squared codes per pixel: a cell with weaker edges than these is not judged. */
+    private const LEAST = 4.0;
+
+    /** The same, as a multiple of the noise. */
+    private const ABOVE_NOISE = 4.0;
+
+    /** Of what the edges hold both ways, as much must lie one way for a blur that way: half is an even mixture. */
+    private const ONE_WAY = 0.15;
+
+    /** Of the nine cells of a window, as many must hold edges. */
+    private const OF_WINDOW = 4;
+
+    /**
+     * @param  array{fine: array{float, float, float}, blurred: array{float, float, float}}  $noise
+     * @param  list<int>  $judged  cells with strong edges
+     */
+    private function __construct(
+        public DetailMap $map,
+        public array $noise,
+        private EdgeEnergy $fine,
+        private EdgeEnergy $blurred,
+        private float $least,
+        public array $judged,
+    ) {
+    }
+
+    /** @param  ?self  $whole  the picture that this is a part of: a part has no plain cells to know its noise from */
+    public static function of(DetailMap $map, ?self $whole = null): self
+    {
+        $noise = $whole->noise ?? self::noise($map);
+        $fine = $map->fine->without($noise['fine']);
+        $least = max(self::LEAST, self::ABOVE_NOISE * ($noise['fine'][0] + $noise['fine'][1]));
+
+        return new self(
+            $map,
+            $noise,
+            $fine,
+            $map->blurred->without($noise['blurred']),
+            $least,
+            array_keys(array_filter($fine->total(), fn (float $energy): bool => $energy >= $least)),
+        );
+    }
+
+    /** @return list<int> the judged cells whose middle lies within a part of the picture */
+    public function within(Region $region): array
+    {
+        return array_values(
+            array_filter($this->judged, function (int $cell) use ($region): bool {
+                [$x, $y] = $this->map->place($cell);
+
+                return $x >= $region->x &&
+                    $x <= $region->x + $region->width &&
+                    $y >= $region->y &&
+                    $y <= $region->y + $region->height;
+            }),
+        );
+    }
+
+    /**
+     * The blur of the edges of some cells together, each counting by how strong its edges are.
+     *
+     * @param  list<int>  $cells
+     * @param  ?float  $degrees  going this way; every way when null
+     * @return ?float pixels; null where there are no edges to go by, or none that stand across that way
+     */
+    public function blur(array $cells, ?float $degrees = null): ?float
+    {
+        $total = $this->fine->total();
+        [$fine, $blurred] = $this->energies($degrees);
+        $sums = [0.0, 0.0];
+        $both = 0.0;
+        foreach ($cells as $cell) {
+            // By the slope, not by its square: one hard edge must not drown all others.
+            $slope = sqrt($total[$cell]);
+            $sums[0] += $fine[$cell] / $slope;
+            $sums[1] += $blurred[$cell] / $slope;
+            $both += $slope;
+        }
+
+        return $sums[0] > 0.0 && $sums[0] >= self::ONE_WAY * $both ? EdgeBlur::of(...$sums) : null;
+    }
+
+    /** @return array<int, float> blur by judged cell, pixels */
+    public function blurs(): array
+    {
+        [$fine, $blurred] = $this->energies(null);
+        $blurs = [];
+        foreach ($this->judged as $cell) {
+            $blurs[$cell] = EdgeBlur::of($fine[$cell], $blurred[$cell]);
+        }
+
+        return $blurs;
+    }
+
+    /**
+     * The blur of windows of three by three cells, by the cell in their middle; those with too few edges are left out.
+     *
+     * @param  ?float  $degrees  going this way; every way when null
+     * @return array<int, float>
+     */
+    public function windows(?float $degrees = null): array
+    {
+        [$fine, $blurred] = $this->energies($degrees);
+        // One way, a cell holds about half of what it holds both ways.
+        $least = $degrees === null ? $this->least : $this->least / 2;
+        $parts = array_map(
+            fn (float $fine, float $blurred): array => $fine < $least
+                ? [0.0, 0.0, 0]
+                : [sqrt($fine), $blurred / sqrt($fine), 1],
+            $fine,
+            $blurred,
+        );
+        [$columns, $rows] = [$this->map->columns, $this->map->rows];
+        $threes = [];
+        for ($y = 0; $y < $rows; $y++) {
+            for ($x = 1; $x < $columns - 1; $x++) {
+                $cell = $y * $columns + $x;
+                [$left, $middle, $right] = [$parts[$cell - 1], $parts[$cell], $parts[$cell + 1]];
+                $threes[$cell] = [
+                    $left[0] + $middle[0] + $right[0],
+                    $left[1] + $middle[1] + $right[1],
+                    $left[2] + $middle[2] + $right[2],
+                ];
+            }
+        }
+        $windows = [];
+        for ($y = 1; $y < $rows - 1; $y++) {
+            for ($x = 1; $x < $columns - 1; $x++) {
+                $cell = $y * $columns + $x;
+                [$above, $middle, $below] = [$threes[$cell - $columns], $threes[$cell], $threes[$cell + $columns]];
+                if ($above[2] + $middle[2] + $below[2] >= self::OF_WINDOW) {
+                    $windows[$cell] = EdgeBlur::of(
+                        $above[0] + $middle[0] + $below[0],
+                        $above[1] + $middle[1] + $below[1],
+                    );
+                }
+            }
+        }
+
+        return $windows;
+    }
+
+    /** @return array{list<float>, list<float>} fine and blurred */
+    private function energies(?float $degrees): array
+    {
+        return $degrees === null
+            ? [$this->fine->total(), $this->blurred->total()]
+            : [$this->fine->along($degrees), $this->blurred->along($degrees)];
+    }
+
+    /** @return array{fine: array{float, float, float}, blurred: array{float, float, float}} */
+    private static function noise(DetailMap $map): array
+    {
+        // The second blur takes most of the noise, so what is plain after it is plain.
+        $energies = $map->blurred->total();
+        asort($energies);
+        $plain = array_slice(array_keys($energies), 0, max(1, (int) floor(self::PLAIN * count($energies))));
+
+        return ['fine' => $map->fine->mean($plain), 'blurred' => $map->blurred->mean($plain)];
+    }
+}
