@@ -21,7 +21,19 @@ final readonly class ColourMeasures
     /** The least saturated share of the mid-tones that the cast is taken from. */
     private const SHARE = 0.25;
 
+    /** Of the cast, the share that the darker and the brighter half must both have to show the same light. */
+    private const THROUGHOUT = 0.5;
+
     private const OVER = 0.92;
+
+    /** Side of a corner, as a share of the frame's. */
+    private const CORNER = 0.1;
+
+    /** Stops of standard deviation up to which a corner is plain, falling off as it may. */
+    private const PLAIN = 0.5;
+
+    /** Stops by which the corners may differ and still have one cause. */
+    private const ALIKE = 0.35;
 
     /** Columns on which colours are counted. */
     private const COLOUR = 96;
@@ -29,8 +41,8 @@ final readonly class ColourMeasures
     /** Columns on which halos are looked for: single pixels of sharpening are gone there. */
     private const FINISH = 192;
 
-    /** Columns on which the edge of a graduated filter is looked for. */
-    private const EDGE = 128;
+    /** Columns on which the edge of a graduated filter is looked for: a hard one takes no more than two rows there. */
+    private const EDGE = 384;
 
     private const HUES = [
         'red',
@@ -53,7 +65,8 @@ final readonly class ColourMeasures
      * @param  float  $overSaturatedPct  % of the frame
      * @param  ?array{hue: string, sharePct: float}  $dominant
      *   the hue that holds most of the colour; null in a picture without colour
-     * @param  float  $cornerStops  stops by which the corners are darker than the middle; negative is darker
+     * @param  float  $cornerStops
+     *   stops by which both upper corners are darker than the plain ground between them, as a negative number; else 0
      * @param  float  $saturation  mean, 0–1
      * @param  ?float  $halo
      *   overshoot along strong edges as a share of their step; null where too few lie on plain ground
@@ -164,9 +177,34 @@ final readonly class ColourMeasures
      */
     private static function castOf(array $neutrals, ColourGrid $grid): ?array
     {
-        if (count($neutrals) < 0.02 * $grid->columns * $grid->rows) {
+        if (count($neutrals) < max(2, 0.02 * $grid->columns * $grid->rows)) {
             return null;
         }
+        $cast = self::meanCast($neutrals, $grid);
+        // Light tints dark and bright alike; the blue of a sky or the brown of earth is only in one of them.
+        usort($neutrals, fn (array $a, array $b): int => $grid->codes[$a[1] + 1] <=> $grid->codes[$b[1] + 1]);
+        $half = intdiv(count($neutrals), 2);
+        [$dark, $bright] = [
+            self::meanCast(array_slice($neutrals, 0, $half), $grid),
+            self::meanCast(array_slice($neutrals, $half), $grid),
+        ];
+        $throughout = fn (string $way): float => min($dark[$way] / $cast[$way], $bright[$way] / $cast[$way]) >=
+            self::THROUGHOUT
+            ? $cast[$way]
+            : 0.0;
+
+        return [
+            'warm' => round($cast['warm'] === 0.0 ? 0.0 : $throughout('warm'), 3),
+            'green' => round($cast['green'] === 0.0 ? 0.0 : $throughout('green'), 3),
+        ];
+    }
+
+    /**
+     * @param  list<array{float, int}>  $neutrals  saturation and place; at least one
+     * @return array{warm: float, green: float} of their least saturated part
+     */
+    private static function meanCast(array $neutrals, ColourGrid $grid): array
+    {
         usort($neutrals, fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $linear = Srgb::linearByCode();
         [$r, $g, $b] = [0.0, 0.0, 0.0];
@@ -176,7 +214,7 @@ final readonly class ColourMeasures
             $b += $linear[$grid->codes[$i + 2]];
         }
 
-        return ['warm' => round(log($r / $b, 2), 3), 'green' => round(log($g / sqrt($r * $b), 2), 3)];
+        return ['warm' => log($r / $b, 2), 'green' => log($g / sqrt($r * $b), 2)];
     }
 
     /** Which twelfth of the colour circle. */
@@ -192,29 +230,40 @@ final readonly class ColourMeasures
         return (int) round($sixths * 2) % 12;
     }
 
-    /** Mean of the four corners against the middle, each a ninth of the width across. */
+    /**
+     * The brighter of the upper corners against the middle of the upper edge, in stops. Only plain ground that darkens
+     * alike on both sides tells; the lower corners are ground, and differ anyhow. 0 where there is none.
+     */
     private static function corners(ColourGrid $grid): float
     {
         $linear = Srgb::linearByCode();
-        [$w, $h] = [$grid->columns, $grid->rows];
-        $mean = function (float $x, float $y) use ($grid, $linear, $w, $h): float {
-            [$sum, $n] = [0.0, 0];
-            for ($v = (int) ($y * $h); $v < min($h, (int) ceil(($y + 1 / 9) * $h)); $v++) {
-                for ($u = (int) ($x * $w); $u < min($w, (int) ceil(($x + 1 / 9) * $w)); $u++) {
-                    $i = 3 * ($v * $w + $u);
-                    $sum +=
-                        0.2126 * $linear[$grid->codes[$i]] +
-                        0.7152 * $linear[$grid->codes[$i + 1]] +
-                        0.0722 * $linear[$grid->codes[$i + 2]];
-                    $n++;
+        $box = function (float $from) use ($grid, $linear): array {
+            $stops = [];
+            $last = max(1, (int) ceil(self::CORNER * $grid->rows));
+            [$left, $width] = [(int) ($from * $grid->columns), max(1, (int) ceil(self::CORNER * $grid->columns))];
+            for ($y = 0; $y < $last; $y++) {
+                for ($x = $left; $x < min($grid->columns, $left + $width); $x++) {
+                    $i = 3 * ($y * $grid->columns + $x);
+                    $stops[] = log(
+                        max(
+                            1e-4,
+                            0.2126 * $linear[$grid->codes[$i]] +
+                                0.7152 * $linear[$grid->codes[$i + 1]] +
+                                0.0722 * $linear[$grid->codes[$i + 2]],
+                        ),
+                        2,
+                    );
                 }
             }
+            $mean = array_sum($stops) / count($stops);
 
-            return max(1e-4, $sum / max(1, $n));
+            $squares = array_map(fn (float $stop): float => ($stop - $mean) ** 2, $stops);
+
+            return [$mean, sqrt(array_sum($squares) / count($stops))];
         };
-        // The brightest corner decides: a vignette darkens all four, a scene hardly ever does.
-        $corners = max($mean(0, 0), $mean(8 / 9, 0), $mean(0, 8 / 9), $mean(8 / 9, 8 / 9));
+        [[$left, $roughLeft], [$middle, $rough], [$right, $roughRight]] = [$box(0.0), $box(0.45), $box(0.9)];
+        $isPlain = max($roughLeft, $rough, $roughRight) <= self::PLAIN;
 
-        return log($corners / max($mean(4 / 9, 4 / 9), $mean(3 / 9, 4 / 9), $mean(5 / 9, 4 / 9)), 2);
+        return $isPlain && abs($left - $right) <= self::ALIKE ? min(0.0, max($left, $right) - $middle) : 0.0;
     }
 }

@@ -6,20 +6,26 @@ namespace TruePupil\Core\Composition;
 
 use TruePupil\Core\Raster\ColourGrid;
 
-/** What pulls the eye out of the frame: bright or saturated runs within 3 % of the border. */
+/**
+ * What pulls the eye out of the frame: runs within 3 % of the border that are far brighter than the picture, or of a
+ * strong colour in a picture that hardly has any.
+ */
 final readonly class EdgeScan
 {
     private const BORDER = 0.03;
 
     /** Codes above the mean of the picture that count as bright there. */
-    private const BRIGHTER = 70.0;
+    private const BRIGHTER = 122.0;
 
-    private const BRIGHT_FROM = 190.0;
+    private const BRIGHT_FROM = 210.0;
 
     /** Saturation (HSV) and codes of value that count as a strong colour. */
     private const SATURATED = 0.72;
 
     private const COLOURED_FROM = 110;
+
+    /** Share of the picture in strong colours from which they are what it is made of. */
+    private const COLOURFUL = 0.04;
 
     /** Shorter runs, as shares of the side, are specks; longer ones are the sky or a wall. */
     private const SHORTEST = 0.02;
@@ -37,10 +43,13 @@ final readonly class EdgeScan
     public static function of(ColourGrid $grid): self
     {
         $mean = $grid->grey()->mean();
+        $isColourful = self::colourful($grid) > self::COLOURFUL;
         $runs = [];
         foreach (['top', 'bottom', 'left', 'right'] as $side) {
             foreach (self::kinds($grid, $side, $mean) as $kind => $strengths) {
-                array_push($runs, ...self::runs($side, $kind, $strengths));
+                if ($kind === 'bright' || ! $isColourful) {
+                    array_push($runs, ...self::runs($side, $kind, $strengths));
+                }
             }
         }
         usort(
@@ -50,6 +59,19 @@ final readonly class EdgeScan
         );
 
         return new self(array_slice($runs, 0, 8));
+    }
+
+    /** Share of the picture in strong colours, 0–1. */
+    private static function colourful(ColourGrid $grid): float
+    {
+        $strong = 0;
+        for ($i = 0, $end = count($grid->codes); $i < $end; $i += 3) {
+            [$r, $g, $b] = [$grid->codes[$i], $grid->codes[$i + 1], $grid->codes[$i + 2]];
+            $most = max($r, $g, $b);
+            $strong += $most >= self::COLOURED_FROM && $most - min($r, $g, $b) >= self::SATURATED * $most ? 1 : 0;
+        }
+
+        return $strong / ($grid->columns * $grid->rows);
     }
 
     /** @return array{bright: list<float>, saturated: list<float>} strength along the side, 0 where there is none */

@@ -81,7 +81,12 @@ final readonly class Lean
         $fan = self::fan($uprights);
 
         // Leaning right on the left and left on the right is a negative slope, and meets above.
-        return $fan === null || $places === [] || min($places) > self::SIDES[0] || max($places) < self::SIDES[1] ? null : -$fan;
+        return $fan === null ||
+            $places === [] ||
+            min($places) > self::SIDES[0] ||
+            max($places) < self::SIDES[1]
+            ? null
+            : -$fan;
     }
 
     /** @param  list<FoundLine>  $lines */

@@ -10,12 +10,15 @@ use TruePupil\Core\Situation\Situation;
 /** Asks every rule what it notices. */
 final readonly class Critic
 {
+    /** Below this confidence nothing is called something to put right. */
+    private const SURE = 0.5;
+
     /** @param  list<FindingRule>  $rules */
     public function __construct(public array $rules)
     {
     }
 
-    /** @return list<Finding> what must be put right first, praise last */
+    /** @return list<Finding> by harm times confidence, praise last */
     public function judge(Situation $situation): array
     {
         $findings = [];
@@ -23,12 +26,13 @@ final readonly class Critic
             $isAsked = ! ($rule instanceof SensorRule) || ! $situation->isFilm();
             $finding = $isAsked && $this->missing($rule, $situation) === [] ? $rule->judge($situation) : null;
             if ($finding !== null) {
-                $findings[] = $finding;
+                $isUnsure = $finding->severity === Severity::Fault && ($finding->confidence ?? 1.0) < self::SURE;
+                $findings[] = $isUnsure ? $finding->lessSevere() : $finding;
             }
         }
         usort(
             $findings,
-            fn (Finding $a, Finding $b): int => [$a->severity->rank(), $a->id] <=> [$b->severity->rank(), $b->id],
+            fn (Finding $a, Finding $b): int => $a->order() <=> $b->order(),
         );
 
         return $findings;

@@ -29,6 +29,38 @@ final readonly class Finding
     ) {
     }
 
+    /** What it weighs among others: its severity, times the harm of its topic, times how sure it is. */
+    public function weight(): float
+    {
+        return $this->severity->weight() * $this->topic->harm() * ($this->confidence ?? 1.0);
+    }
+
+    /**
+     * Where it stands in a list: by harm times confidence, praise last.
+     *
+     * @return array{bool, float, string} to be compared with those of others
+     */
+    public function order(): array
+    {
+        return [$this->severity === Severity::Praise, -$this->weight(), $this->id];
+    }
+
+    /** The same, as something that could be better: what is not sure is never called something to put right. */
+    public function lessSevere(): self
+    {
+        return new self(
+            $this->id,
+            $this->topic,
+            Severity::Weakness,
+            $this->sentence,
+            $this->evidence,
+            $this->source,
+            $this->suggestion,
+            $this->otherView,
+            $this->confidence,
+        );
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

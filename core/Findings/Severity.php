@@ -22,7 +22,7 @@ enum Severity: string
         };
     }
 
-    /** Order in a list: what must be put right first, praise last. */
+    /** Order of the kinds: what must be put right first, praise last. */
     public function rank(): int
     {
         return match ($this) {
@@ -30,6 +30,16 @@ enum Severity: string
             self::Weakness => 1,
             self::Choice => 2,
             self::Praise => 3,
+        };
+    }
+
+    /** Against a choice to know about. Praise stands apart. */
+    public function weight(): float
+    {
+        return match ($this) {
+            self::Fault => 3.0,
+            self::Weakness => 2.0,
+            self::Choice, self::Praise => 1.0,
         };
     }
 }

@@ -65,7 +65,7 @@ final class Thresholds
     public const COMPETES = 0.8;
 
     /** Share of the frame's width between the balance of attention and the subject that leaves it to one side. */
-    public const UNBALANCED = 0.28;
+    public const UNBALANCED = 0.36;
 
     /** Correlation with its mirror image, apart from what mirrors by itself, from which a picture is symmetrical. */
     public const SYMMETRICAL = 0.62;
@@ -80,7 +80,7 @@ final class Thresholds
     public const IDEA_KEPT = 5.0;
 
     /** Of the length of all straight edges, the part that leads to the subject from which they do it together. */
-    public const LEADING = 0.4;
+    public const LEADING = 0.6;
 
     /** Share of the diagonal within which a line of the background and the outline of the subject become one. */
     public const MERGES = 0.012;
@@ -103,25 +103,17 @@ final class Thresholds
     /** Share of the frame's height above a person that is more than a head needs. */
     public const HEAD_ROOM = 0.3;
 
-    /** % of the frame between which a subject is neither near nor far. */
-    public const HALF_WAY = [4.0, 14.0];
-
-    /**
-     * Attention against area under which a subject does not hold the picture: little more than any other part of it.
-     */
-    public const HOLDS = 1.5;
-
     /** Stops of red over blue (or green over both) in what should be neutral. */
     public const CAST = 0.35;
 
     /** % of the frame in which colour has nothing left to differ by. */
-    public const OVER_SATURATED = 5.0;
+    public const OVER_SATURATED = 7.5;
 
     /** % of all colour in one hue that makes a picture of it. */
     public const ONE_HUE = 80.0;
 
-    /** Stops by which all four corners are darker than the middle. */
-    public const DARK_CORNERS = 1.3;
+    /** Stops by which both upper corners are darker than the plain ground between them. */
+    public const DARK_CORNERS = 1.0;
 
     /** Overshoot on both sides of strong edges, as a share of the step, that the eye sees as a glow. */
     public const HALO = 0.07;
@@ -130,7 +122,7 @@ final class Thresholds
     public const HEADROOM = 1.0;
 
     /** Stops between the twentieth parts at both ends under which light is flat. */
-    public const FLAT = 2.2;
+    public const FLAT = 1.6;
 
     /** % of the codes between dark and bright that no pixel has: a picture pulled apart too far. */
     public const BANDING = 8.0;

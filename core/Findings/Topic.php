@@ -23,6 +23,21 @@ enum Topic: string
     case Film = 'film';
     case File = 'file';
 
+    /** How much it harms a picture when something is wrong there, against exposure, focus and movement: 0–1. */
+    public function harm(): float
+    {
+        return match ($this) {
+            self::Exposure, self::Focus, self::Movement => 1.0,
+            self::Tone, self::Flash => 0.9,
+            self::Mode, self::Depth, self::Series, self::Film => 0.8,
+            self::Plan => 0.7,
+            self::Noise => 0.6,
+            self::Lens, self::Composition => 0.5,
+            self::Colour => 0.45,
+            self::File => 0.4,
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

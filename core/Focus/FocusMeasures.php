@@ -81,6 +81,60 @@ final readonly class FocusMeasures
         );
     }
 
+    /** Of the cells outside a part that could be judged, the share that is crisp; null where none could be. */
+    public function crispOutside(Region $part): ?float
+    {
+        $least = EdgeBlur::sharpness(self::CRISP);
+        [$crisp, $all] = [0, 0];
+        foreach ($this->map as $cell => $sharpness) {
+            [$x, $y] = [
+                (($cell % $this->columns) + 0.5) / $this->columns,
+                (intdiv($cell, $this->columns) + 0.5) / $this->rows,
+            ];
+            if ($sharpness !== null && ! $part->holds($x, $y)) {
+                $crisp += $sharpness >= $least ? 1 : 0;
+                $all++;
+            }
+        }
+
+        return $all === 0 ? null : $crisp / $all;
+    }
+
+    /**
+     * How much sharp detail lies round each place of a map of another size: the mean of the squared sharpness of a
+     * square of a ninth of the width, plain places counting as none.
+     *
+     * @return ?list<float> row by row, 0–1; null where nothing could be judged
+     */
+    public function around(int $columns, int $rows): ?array
+    {
+        if ($this->sharpness === null) {
+            return null;
+        }
+        $sums = [array_fill(0, $columns + 1, 0.0)];
+        for ($y = 0; $y < $rows; $y++) {
+            $sums[] = [0.0];
+            $row = min($this->rows - 1, intdiv((2 * $y + 1) * $this->rows, 2 * $rows));
+            for ($x = 0; $x < $columns; $x++) {
+                $column = min($this->columns - 1, intdiv((2 * $x + 1) * $this->columns, 2 * $columns));
+                $sharp = ($this->map[$row * $this->columns + $column] ?? 0.0) ** 2;
+                $sums[$y + 1][] = $sums[$y + 1][$x] + $sums[$y][$x + 1] - $sums[$y][$x] + $sharp;
+            }
+        }
+        $reach = max(1, intdiv($columns, 18));
+        $around = [];
+        for ($y = 0; $y < $rows; $y++) {
+            [$top, $bottom] = [max(0, $y - $reach), min($rows, $y + $reach + 1)];
+            for ($x = 0; $x < $columns; $x++) {
+                [$left, $right] = [max(0, $x - $reach), min($columns, $x + $reach + 1)];
+                $sum = $sums[$bottom][$right] - $sums[$top][$right] - $sums[$bottom][$left] + $sums[$top][$left];
+                $around[] = $sum / (($bottom - $top) * ($right - $left));
+            }
+        }
+
+        return $around;
+    }
+
     /**
      * @return array{
      *     sharpest: ?array{x: float, y: float},

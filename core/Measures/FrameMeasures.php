@@ -50,14 +50,24 @@ final readonly class FrameMeasures
     public static function of(PixelReading $reading, Marks $marks = new Marks()): self
     {
         [$subject, $aspect] = [$marks->subject, $reading->width / $reading->height];
-        $attention = Attention::of($reading->colours->reduced(CompositionMeasures::COARSE));
+        $focus = FocusMeasures::of($reading->detail, $subject, $reading->face);
+        $attention = Attention::of(
+            $reading->colours->reduced(CompositionMeasures::COARSE),
+            $focus->around(Attention::columns(), Attention::rows()),
+        );
         $meter = new PatternMeter($reading->luminance, $subject?->centre() ?? ['x' => 0.5, 'y' => 0.5]);
 
         return new self(
             ToneMeasures::from($reading->statistics[0]),
             $meter->verdicts(),
-            $subject === null ? null : new SubjectMeasures($subject, ToneMeasures::from($reading->statistics[1])),
-            FocusMeasures::of($reading->detail, $subject, $reading->face),
+            $subject === null
+                ? null
+                : new SubjectMeasures(
+                    $subject,
+                    ToneMeasures::from($reading->statistics[1]),
+                    BurntTones::percentIn($subject, $reading->colours, $reading->statistics[0]),
+                ),
+            $focus,
             CompositionMeasures::of($reading->colours, $attention, $aspect, $marks),
             ColourMeasures::of($reading->colours),
             $reading->isPreview,
@@ -80,7 +90,9 @@ final readonly class FrameMeasures
         return new self(
             $this->tone->brightened($stops),
             array_map(fn (float $verdict): float => $verdict + $stops->value, $this->metering),
-            $subject === null ? null : new SubjectMeasures($subject->region, $subject->tone->brightened($stops)),
+            $subject === null
+                ? null
+                : new SubjectMeasures($subject->region, $subject->tone->brightened($stops), $subject->burntPct),
             // Where things lie does not change with the light.
             $this->focus,
             $this->composition,

@@ -11,8 +11,12 @@ use TruePupil\Core\Tone\ToneMeasures;
 /** The measures of the marked subject. */
 final readonly class SubjectMeasures
 {
-    public function __construct(public Region $region, public ToneMeasures $tone)
-    {
+    public function __construct(
+        public Region $region,
+        public ToneMeasures $tone,
+        /** % of it in which a channel is at its end in a pale tone, as BurntTones has it; white is part of it. */
+        public float $burntPct = 0.0,
+    ) {
     }
 
     /** Where the subject's mean luminance fell, in stops from mid-grey. */
@@ -27,6 +31,7 @@ final readonly class SubjectMeasures
         return [
             'region' => $this->region->toArray(),
             'sharePct' => $this->region->sharePct(),
+            'burntPct' => round($this->burntPct, 3),
             ...$this->tone->toArray(),
         ];
     }

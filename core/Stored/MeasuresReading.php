@@ -73,6 +73,8 @@ final class MeasuresReading
                 self::number($region, 'height'),
             ),
             self::tone($stored),
+            // Measures of older rules did not know it.
+            isset($stored['burntPct']) ? self::number($stored, 'burntPct') : 0.0,
         );
     }
 

@@ -8,27 +8,27 @@ use TruePupil\Core\Raster\ColourGrid;
 
 /**
  * The hard edge of a graduated filter, or of a gradient drawn afterwards: across the whole width everything turns
- * darker by the same number of stops within a few rows, whatever it is that stands there.
+ * darker by the same number of stops within two rows, whatever it is that stands there.
  *
  * A horizon or a roof does not do that: above and below it lie different things. So the line is only one where what
  * lies above follows what lies below from column to column, and where there is something to follow.
  */
 final readonly class GraduatedEdge
 {
-    /** Rows that a hard edge takes, of about 128 columns' worth: 3 % of the width. */
-    private const ROWS = 4;
-
     /** Stops by which it must darken, on the median of all columns. */
-    private const LEAST = 0.6;
+    private const LEAST = 0.9;
 
     /** Correlation of what is above with what is below. */
-    private const SAME_THINGS = 0.9;
+    private const SAME_THINGS = 0.85;
 
     /** Stops that the things along the line must differ by among themselves. */
-    private const SOMETHING = 0.5;
+    private const SOMETHING = 0.4;
 
-    /** Of the columns that must darken, by about as much. */
-    private const ACROSS = 0.85;
+    /** Of the columns that must darken by about as much. */
+    private const ACROSS = 0.65;
+
+    /** Rows next to the border that are left out: a frame drawn round a picture is no filter. */
+    private const BORDER = 8;
 
     private function __construct(
         /** Where the line runs, as a fraction of the height. */
@@ -43,21 +43,30 @@ final readonly class GraduatedEdge
     /**
      * The strongest edge of its kind; null where there is none.
      *
-     * @param  ColourGrid  $grid  about 128 columns
+     * @param  ColourGrid  $grid  about 384 columns
      */
     public static function in(ColourGrid $grid): ?self
     {
         $stops = self::stops($grid);
         $best = null;
-        for ($row = 6; $row < $grid->rows - 6 - self::ROWS; $row++) {
-            [$above, $below] = [self::band($stops, $grid, $row - 3), self::band($stops, $grid, $row + self::ROWS)];
+        $means = array_map(
+            fn (int $row): float => array_sum(array_slice($stops, $row * $grid->columns, $grid->columns)) /
+                $grid->columns,
+            range(0, $grid->rows - 1),
+        );
+        for ($row = self::BORDER; $row < $grid->rows - self::BORDER; $row++) {
+            // Most rows are done with after a look at their means.
+            if (abs($means[$row + 2] - $means[$row - 2]) < self::LEAST / 2) {
+                continue;
+            }
+            [$above, $below] = [self::band($stops, $grid, $row - 2), self::band($stops, $grid, $row + 1)];
             $steps = array_map(fn (float $low, float $high): float => $low - $high, $below, $above);
             $typical = self::median($steps);
             if (abs($typical) < self::LEAST || ($best !== null && abs($typical) <= abs($best->stops))) {
                 continue;
             }
             $agreeing = count(
-                array_filter($steps, fn (float $step): bool => abs($step - $typical) < 0.35 * abs($typical) + 0.1),
+                array_filter($steps, fn (float $step): bool => abs($step - $typical) < 0.25 * abs($typical) + 0.1),
             );
             [$spread, $alike] = self::likeness($above, $below);
             // The same things go on in the rows beyond, so that the step is a line and not a slope.
@@ -78,7 +87,7 @@ final readonly class GraduatedEdge
                 $alike >= self::SAME_THINGS &&
                 $goesOn
             ) {
-                $best = new self(round(($row + self::ROWS / 2) / $grid->rows, 4), round($typical, 2), round($alike, 3));
+                $best = new self(round(($row + 0.5) / $grid->rows, 4), round($typical, 2), round($alike, 3));
             }
         }
 
@@ -119,17 +128,14 @@ final readonly class GraduatedEdge
 
     /**
      * @param  list<float>  $stops
-     * @return list<float> the mean of three rows, column by column
+     * @return list<float> the mean of two rows, column by column
      */
     private static function band(array $stops, ColourGrid $grid, int $top): array
     {
         $w = $grid->columns;
 
         return array_map(
-            fn (int $x): float => ($stops[$top * $w + $x] +
-                $stops[($top + 1) * $w + $x] +
-                $stops[($top + 2) * $w + $x]) /
-                3,
+            fn (int $x): float => ($stops[$top * $w + $x] + $stops[($top + 1) * $w + $x]) / 2,
             range(0, $w - 1),
         );
     }

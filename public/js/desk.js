@@ -119,7 +119,9 @@ export function watchDesk() {
 function step(from, by) {
     const all = [...document.querySelectorAll('[data-desk] [data-finding]')];
     const next = all[Math.min(all.length - 1, Math.max(0, (from ? all.indexOf(from) : by > 0 ? -1 : all.length) + by))];
-    next?.closest('details.desk-fold')?.setAttribute('open', '');
+    for (let fold = next?.closest('details'); fold; fold = fold.parentElement.closest('details')) {
+        fold.open = true;
+    }
     next?.focus();
 }
 

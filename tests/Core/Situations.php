@@ -68,6 +68,7 @@ final class Situations
         float $lostPct = 0.0,
         float $blockedPct = 0.0,
         float $frameLostPct = 0.0,
+        float $burntPct = 0.0,
         array $metering = [],
         MeteringPattern $pattern = MeteringPattern::Scene,
         Approach $approach = new Approach(),
@@ -119,6 +120,7 @@ final class Situations
                 : new SubjectMeasures(
                     $region ?? Region::of(0.4, 0.3, 0.2, 0.4),
                     self::tone($subject, $lostPct, $blockedPct),
+                    $burntPct,
                 ),
             $focus === null
                 ? null

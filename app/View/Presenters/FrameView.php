@@ -39,6 +39,9 @@ use TruePupil\Core\Situation\Situation;
 /** A frame as the screens show it. */
 final readonly class FrameView
 {
+    /** Findings that are read at once; the others are folded away. */
+    private const SHOWN = 5;
+
     /** @param  list<RecordRow>  $record */
     private function __construct(
         public Frame $frame,
@@ -229,13 +232,25 @@ final readonly class FrameView
             );
     }
 
-    /** @return Collection<int, FrameFinding> what the newest analysis says, what must be put right first */
+    /** @return Collection<int, FrameFinding> what the newest analysis says, what weighs most first */
     public function findings(): Collection
     {
         return $this->frame->findings
             ->filter(fn (FrameFinding $finding): bool => $finding->current || $finding->decision !== Decision::Open)
-            ->sortBy(fn (FrameFinding $finding): array => [$finding->severity()->rank(), $finding->rule_id])
+            ->sortBy(fn (FrameFinding $finding): array => $finding->found()->order())
             ->values();
+    }
+
+    /** @return Collection<int, FrameFinding> the few that are shown at once */
+    public function firstFindings(): Collection
+    {
+        return $this->findings()->take(self::SHOWN);
+    }
+
+    /** @return Collection<int, FrameFinding> the others, folded away */
+    public function otherFindings(): Collection
+    {
+        return $this->findings()->slice(self::SHOWN)->values();
     }
 
     /** @return Collection<int, FrameFinding> what the student reads: everything that was not dismissed */

@@ -33,10 +33,7 @@ final class BalanceElsewhere implements FindingRule
         if ($composition === null || $centre === null) {
             return null;
         }
-        $away = hypot(
-            $composition->attention->balance['x'] - $centre['x'],
-            ($composition->attention->balance['y'] - $centre['y']) / $composition->aspect,
-        );
+        $away = abs($composition->attention->balance['x'] - $centre['x']);
         if ($away < Thresholds::UNBALANCED) {
             return null;
         }
@@ -46,8 +43,8 @@ final class BalanceElsewhere implements FindingRule
             topic: Topic::Composition,
             severity: Severity::Choice,
             sentence: sprintf(
-                'What draws the eye lies, taken together, %.0f %% of the width away from the subject: the picture '.
-                    'tips to the %s. A step to one side, or a darker ground there, would bring it back.',
+                'What draws the eye lies, taken together, %.0f %% of the width to the %s of the subject. Does the '.
+                    'picture tip over there? A step to one side, or a darker ground, would bring it back.',
                 100 * $away,
                 $composition->attention->balance['x'] < $centre['x'] ? 'left' : 'right',
             ),

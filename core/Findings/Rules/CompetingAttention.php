@@ -14,9 +14,15 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
-/** Two things that draw the eye equally. */
+/** Something away from the subject that draws the eye as much. */
 final class CompetingAttention implements FindingRule
 {
+    /** Share of the frame's side from the subject within which a place belongs to it. */
+    private const APART = 0.15;
+
+    /** Share of all attention from which the subject holds the picture whatever else there is. */
+    private const HOLDS = 0.35;
+
     public function id(): string
     {
         return 'composition.competing-attention';
@@ -24,7 +30,7 @@ final class CompetingAttention implements FindingRule
 
     public function needs(): array
     {
-        return [Need::Composition];
+        return [Need::Composition, Need::Subject];
     }
 
     public function judge(Situation $situation): ?Finding
@@ -32,46 +38,43 @@ final class CompetingAttention implements FindingRule
         $composition = $situation->measures->composition;
         $peaks = $composition->attention->peaks ?? [];
         $subject = $situation->measures->subject?->region;
-        if (count($peaks) < 2 || $peaks[1]['weight'] < Thresholds::COMPETES) {
-            return null;
-        }
-        // Two within the subject do not compete with it.
-        $inside = fn (array $peak): bool => $subject !== null &&
-            $peak['x'] >= $subject->x - 0.05 &&
-            $peak['x'] <= $subject->x + $subject->width + 0.05 &&
-            $peak['y'] >= $subject->y - 0.05 &&
-            $peak['y'] <= $subject->y + $subject->height + 0.05;
-        $rivals = array_values(array_filter(array_slice($peaks, 0, 2), fn (array $peak): bool => ! $inside($peak)));
         if (
-            $rivals === [] ||
-            ($subject !== null && count($rivals) === 2 && $composition?->attention->subjectShare > 0.3)
+            $subject === null ||
+            count($peaks) < 2 ||
+            $peaks[1]['weight'] < Thresholds::COMPETES ||
+            $composition?->attention->subjectShare >= self::HOLDS
         ) {
             return null;
         }
+        // What lies on the subject, or beside it, belongs to it.
+        $apart = fn (array $peak): bool => $peak['x'] < $subject->x - self::APART ||
+            $peak['x'] > $subject->x + $subject->width + self::APART ||
+            $peak['y'] < $subject->y - self::APART ||
+            $peak['y'] > $subject->y + $subject->height + self::APART;
+        $rivals = array_values(array_filter(array_slice($peaks, 0, 2), $apart));
 
-        return new Finding(
-            id: $this->id(),
-            topic: Topic::Composition,
-            severity: Severity::Choice,
-            sentence: $subject === null
-                ? 'Two places in the picture draw the eye equally. Decide for one: leave the other out, darken it, or '.
-                    'let them speak to each other on purpose.'
-                : sprintf(
-                    'Something in the %s draws the eye as much as the subject does. Leave it out, hide it behind the '.
-                        'subject, or darken it.',
+        return $rivals === []
+            ? null
+            : new Finding(
+                id: $this->id(),
+                topic: Topic::Composition,
+                severity: Severity::Choice,
+                sentence: sprintf(
+                    'Does something in the %s draw the eye as much as the subject does? Then leave it out, hide it '.
+                        'behind the subject, or darken it.',
                     PlaceName::of($rivals[0]['x'], $rivals[0]['y']),
                 ),
-            evidence: [
-                new Evidence(
-                    'second centre against the first',
-                    $peaks[1]['weight'],
-                    '',
-                    Thresholds::COMPETES,
-                    Thresholds::COMPETES - $peaks[1]['weight'],
-                ),
-            ],
-            source: 'Image signature (Hou, Harel and Koch 2012): what stands out sparsely from its ground.',
-            confidence: 0.5,
-        );
+                evidence: [
+                    new Evidence(
+                        'second centre against the first',
+                        $peaks[1]['weight'],
+                        '',
+                        Thresholds::COMPETES,
+                        Thresholds::COMPETES - $peaks[1]['weight'],
+                    ),
+                ],
+                source: 'Image signature (Hou, Harel and Koch 2012) joined with what is sharp.',
+                confidence: 0.4,
+            );
     }
 }

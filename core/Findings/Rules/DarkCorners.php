@@ -44,11 +44,11 @@ final class DarkCorners implements FindingRule
             topic: Topic::Colour,
             severity: Severity::Choice,
             sentence: sprintf(
-                'Even the brightest corner is %s darker than the middle. %s',
+                'Both upper corners are %s darker than the plain ground between them. %s',
                 Stops::of(-$corners)->inWords(),
                 $isOpen
                     ? 'At its widest a lens often does that; two stops closed, it goes.'
-                    : 'If the scene is not like that, a hood, a filter ring or the finish did it.',
+                    : 'Was it so there? If not, a hood, a filter ring or the finish did it.',
             ),
             evidence: [
                 new Evidence(
@@ -59,7 +59,7 @@ final class DarkCorners implements FindingRule
                     $corners + Thresholds::DARK_CORNERS,
                 ),
             ],
-            source: 'Mean luminance of the four corners, the brightest of them, against the middle.',
+            source: 'Mean luminance of both upper corners, where they are plain and alike, against the middle between.',
             confidence: 0.5,
         );
     }

@@ -9,6 +9,7 @@ use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Thresholds;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Kit\FocusMode;
 use TruePupil\Core\Kit\Support;
@@ -35,6 +36,8 @@ final class FocusModeUnsuited implements FindingRule
         if (
             $mode === null ||
             $support === null ||
+            // What was hit was not unsuited.
+            ($situation->measures->focus->subject->sharpness ?? 0.0) >= Thresholds::SHARP ||
             $situation->statement->intent->movement !== null ||
             $situation->statement->intent->contents->stars
         ) {

@@ -21,6 +21,9 @@ use TruePupil\Core\Situation\Situation;
 /** Whether the marked subject is the sharpest part of the picture. */
 final class FocusOnSubject implements FindingRule
 {
+    /** Of what can be judged outside the subject, the share that may be crisp where the subject stands out. */
+    private const SOFT_ROUND = 0.15;
+
     public function id(): string
     {
         return 'focus.on-subject';
@@ -46,7 +49,7 @@ final class FocusOnSubject implements FindingRule
             return null;
         }
         if ($subject->sharpness >= Thresholds::SHARP) {
-            return $subject->crisp >= Thresholds::CRISP_SHARE ? $this->held($subject, $focus->confidence) : null;
+            return $subject->crisp >= Thresholds::CRISP_SHARE ? $this->held($situation, $focus, $subject) : null;
         }
         // A subject that is to streak or to flow is soft by intention.
         $look = $situation->statement->intent->movement?->want;
@@ -60,16 +63,21 @@ final class FocusOnSubject implements FindingRule
         return $this->missed($situation, $focus, $subject);
     }
 
-    private function held(AreaFocus $subject, float $confidence): Finding
+    private function held(Situation $situation, FocusMeasures $focus, AreaFocus $subject): Finding
     {
+        $region = $situation->measures->subject?->region;
+        $outside = $region === null ? null : $focus->crispOutside($region);
+
         return new Finding(
             id: $this->id(),
             topic: Topic::Focus,
             severity: Severity::Praise,
-            sentence: 'The subject is crisp: the focus sits where it should.',
+            sentence: $outside !== null && $outside <= self::SOFT_ROUND
+                ? 'The subject is crisp and what lies round it soft: it stands out.'
+                : 'The subject is crisp: the focus sits where it should.',
             evidence: [$this->evidence($subject, Thresholds::SHARP)],
             source: FocusMeasures::METHOD,
-            confidence: $confidence,
+            confidence: $focus->confidence,
         );
     }
 

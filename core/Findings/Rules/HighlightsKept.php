@@ -20,6 +20,9 @@ final class HighlightsKept implements FindingRule
 
     private const LIMIT_PCT = 1.0;
 
+    /** % of the subject in which a channel may be at its end. */
+    private const BURNT_PCT = 5.0;
+
     public function id(): string
     {
         return 'tone.highlights-kept';
@@ -36,7 +39,8 @@ final class HighlightsKept implements FindingRule
         if (
             $subject === null ||
             $subject->tone->meanStops < self::LIGHT ||
-            $subject->tone->lostHighlightsPct >= self::LIMIT_PCT
+            $subject->tone->lostHighlightsPct >= self::LIMIT_PCT ||
+            $subject->burntPct >= self::BURNT_PCT
         ) {
             return null;
         }

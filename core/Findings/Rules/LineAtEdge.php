@@ -33,7 +33,7 @@ final class LineAtEdge implements FindingRule
             if (
                 $gap > 0.005 &&
                 $gap < 0.03 &&
-                $line['length'] > 0.4 &&
+                $line['length'] > 0.6 &&
                 ($near === null || $line['length'] > $near['length'])
             ) {
                 $near = $line;

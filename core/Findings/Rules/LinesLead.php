@@ -18,6 +18,11 @@ use TruePupil\Core\Situation\Situation;
 /** Straight lines that lead to the subject, or were meant to. */
 final class LinesLead implements FindingRule
 {
+    /** One line leads by chance, and two may be the edges of one thing: meant, two will do; unsaid, three. */
+    private const MEANT = 2;
+
+    private const UNSAID = 3;
+
     public function id(): string
     {
         return 'composition.lines-lead';
@@ -41,11 +46,11 @@ final class LinesLead implements FindingRule
         $leads = Leads::to($subject->region, $composition->segments, $composition->aspect);
         $all = array_sum(array_column($composition->segments, 'length'));
         $share = $all > 0 ? array_sum(array_column($leads, 'length')) / $all : 0.0;
+        $declared = $situation->statement->intent->idea === Idea::Lines || $marked !== null;
         $isKept =
             $marked !== null
                 ? $marked['leading'] === $marked['marked']
-                : count($leads) >= 2 && $share >= Thresholds::LEADING;
-        $declared = $situation->statement->intent->idea === Idea::Lines || $marked !== null;
+                : count($leads) >= ($declared ? self::MEANT : self::UNSAID) && $share >= Thresholds::LEADING;
         if (! $isKept && ! $declared) {
             return null;
         }

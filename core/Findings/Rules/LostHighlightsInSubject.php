@@ -13,11 +13,17 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
-/** Highlights without any detail left inside the subject. */
+/** Light tones of the subject without any detail left: white, or at the end of a channel and not white yet. */
 final class LostHighlightsInSubject implements FindingRule
 {
-    /** Glints on glaze, metal or water stay below this share of a subject. */
-    private const LIMIT_PCT = 1.0;
+    /** % of a subject: glints on glaze, metal or water stay below. */
+    private const LIMIT_PCT = 1.5;
+
+    /** % from which form is lost and not only a spot. */
+    private const FAULT_PCT = 3.0;
+
+    /** % of a subject in which a channel may be at its end in pale tones. */
+    private const BURNT_PCT = 6.0;
 
     public function id(): string
     {
@@ -31,8 +37,10 @@ final class LostHighlightsInSubject implements FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $lost = $situation->measures->subject?->tone->lostHighlightsPct;
-        if ($lost === null || $lost < self::LIMIT_PCT) {
+        $subject = $situation->measures->subject;
+        $lost = $subject->tone->lostHighlightsPct ?? 0.0;
+        $isWhite = $lost >= self::LIMIT_PCT;
+        if ($subject === null || (! $isWhite && $subject->burntPct < self::BURNT_PCT)) {
             return null;
         }
         $protected = $situation->approach->light->protects === Protects::Highlights;
@@ -40,22 +48,44 @@ final class LostHighlightsInSubject implements FindingRule
         return new Finding(
             id: $this->id(),
             topic: Topic::Tone,
-            severity: $protected ? Severity::Fault : Severity::Weakness,
-            sentence: sprintf(
-                '%.1f %% of the subject is pure white with nothing left in it. Give less light until only glints are '.
-                    'lost.',
-                $lost,
-            ),
+            severity: $protected && $lost >= self::FAULT_PCT ? Severity::Fault : Severity::Weakness,
+            sentence: $isWhite
+                ? sprintf(
+                    '%.1f %% of the subject is pure white with nothing left in it. Give less light until only glints '.
+                        'are lost.',
+                    $lost,
+                )
+                : sprintf(
+                    'In %.0f %% of the subject the pale tones have one colour at its end: they lose their shades '.
+                        'there, though they are not white yet. Give less light until they come back.',
+                    $subject->burntPct,
+                ),
             evidence: [
-                new Evidence('lost highlights in the subject', $lost, '%', self::LIMIT_PCT, self::LIMIT_PCT - $lost),
+                $isWhite
+                    ? new Evidence(
+                        'lost highlights in the subject',
+                        $lost,
+                        '%',
+                        self::LIMIT_PCT,
+                        self::LIMIT_PCT - $lost,
+                    )
+                    : new Evidence(
+                        'pale tones at the end of a channel',
+                        $subject->burntPct,
+                        '%',
+                        self::BURNT_PCT,
+                        self::BURNT_PCT - $subject->burntPct,
+                    ),
             ],
-            source: 'All three channels at 254 or 255; under 1 % passes as glints.',
+            source: $isWhite
+                ? 'All three channels at 254 or 255; under 1.5 % passes as glints.'
+                : 'Red or green where the tones of the file pile up, in tones that are no strong colour.',
             otherView: $protected
                 ? 'This course protects highlights; where shadows or mid-tones come first, a small loss can be the '.
                     'price of an open subject.'
                 : 'This course puts '.
                     $situation->approach->light->protects->label().
-                    ' first; a course that protects highlights would call this a fault.',
+                    ' first; a course that protects highlights would weigh it heavier.',
         );
     }
 }

@@ -18,6 +18,9 @@ final class OnlyGlints implements FindingRule
     /** % of the frame. */
     private const LITTLE = 1.0;
 
+    /** % of the frame below which there are no glints to speak of. */
+    private const LEAST = 0.02;
+
     public function id(): string
     {
         return 'tone.only-glints';
@@ -32,7 +35,12 @@ final class OnlyGlints implements FindingRule
     {
         $ends = $situation->measures->ends;
         $lost = $situation->measures->tone->lostHighlightsPct;
-        if ($ends === null || $lost <= 0.0 || $lost > self::LITTLE || $ends->largestLostPct > EndAreas::GLINT_PCT) {
+        if (
+            $ends === null ||
+            $lost < self::LEAST ||
+            $lost > self::LITTLE ||
+            $ends->largestLostPct > EndAreas::GLINT_PCT
+        ) {
             return null;
         }
 
@@ -41,8 +49,8 @@ final class OnlyGlints implements FindingRule
             topic: Topic::Tone,
             severity: Severity::Praise,
             sentence: sprintf(
-                'What is lost in the highlights are glints (%.2f %% in all, none larger than %.2f %% of the frame): '.
-                    'that is how light on a glaze or on water looks.',
+                'All that is lost in the highlights are small glints: %.2f %% in all, none larger than %.2f %% of the '.
+                    'frame. They show that the surface shines, and cost nothing.',
                 $lost,
                 max(0.01, $ends->largestLostPct),
             ),

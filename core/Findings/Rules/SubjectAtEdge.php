@@ -16,6 +16,12 @@ use TruePupil\Core\Situation\Situation;
 /** A subject cut by the edge of the frame, or standing against it. */
 final class SubjectAtEdge implements FindingRule
 {
+    /** % of the frame from which a subject that is as sharp as all round it is a piece of landscape. */
+    private const LARGE = 20.0;
+
+    /** Share of what can be judged outside the subject that is crisp. */
+    private const CRISP_ALL_OVER = 0.4;
+
     public function id(): string
     {
         return 'composition.subject-at-edge';
@@ -38,6 +44,11 @@ final class SubjectAtEdge implements FindingRule
             'right' => 1 - $region->x - $region->width,
             'bottom' => 1 - $region->y - $region->height,
         ];
+        // A landscape goes on beyond the frame; only what stands out from its surroundings is cut off.
+        $outside = $situation->measures->focus?->crispOutside($region);
+        if ($region->sharePct() > self::LARGE && $outside !== null && $outside >= self::CRISP_ALL_OVER) {
+            return null;
+        }
         // A subject that fills the frame touches several edges on purpose.
         $touching = array_filter($gaps, fn (float $gap): bool => $gap < Thresholds::EDGE_NEAR);
         if ($touching === [] || count($touching) > 2 || $region->sharePct() > 60) {

@@ -138,13 +138,25 @@
                     @endif
                     <section class="sheet">
                         <h2>Findings</h2>
-                        @foreach ($view->findings() as $finding)
+                        @foreach ($view->firstFindings() as $finding)
                             @include('desk.finding', [
                                 'finding' => $finding,
                                 'decides' => $decides,
                                 'ownWording' => $wordings[$finding->rule_id] ?? null,
                             ])
                         @endforeach
+                        @if ($view->otherFindings()->isNotEmpty())
+                            <details class="more-findings">
+                                <summary>{{ $view->otherFindings()->count() }} more, of less weight</summary>
+                                @foreach ($view->otherFindings() as $finding)
+                                    @include('desk.finding', [
+                                        'finding' => $finding,
+                                        'decides' => $decides,
+                                        'ownWording' => $wordings[$finding->rule_id] ?? null,
+                                    ])
+                                @endforeach
+                            </details>
+                        @endif
                         @if ($view->frame->impossible)
                             <x-impossible :impossible="$view->frame->impossible" />
                         @endif

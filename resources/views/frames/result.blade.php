@@ -19,16 +19,17 @@
     </div>
     <div class="sheet">
         <h2>What was noticed</h2>
-        @foreach ($view->findings() as $finding)
-            <article class="finding finding-{{ $finding->severity()->value }}">
-                <p class="finding-head"><span class="severity">{{ $finding->severity()->label() }}</span> <span
-                        class="fine">{{ $finding->topic()->label() }}</span></p>
-                <p>{{ $finding->found()->sentence }}</p>
-                <details>
-                    <summary>Evidence</summary><x-evidence :finding="$finding->found()" />
-                </details>
-            </article>
+        @foreach ($view->firstFindings() as $finding)
+            <x-noticed :finding="$finding" />
         @endforeach
+        @if ($view->otherFindings()->isNotEmpty())
+            <details class="more-findings">
+                <summary>{{ $view->otherFindings()->count() }} more, of less weight</summary>
+                @foreach ($view->otherFindings() as $finding)
+                    <x-noticed :finding="$finding" />
+                @endforeach
+            </details>
+        @endif
         @if ($view->unknowns())
             <p class="fine">More could be said if these were known: {{ implode(', ', $view->unknowns()) }}.</p>
         @endif

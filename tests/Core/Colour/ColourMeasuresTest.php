@@ -43,20 +43,35 @@ final class ColourMeasuresTest extends TestCase
         $this->assertNull(ColourMeasures::of(Grids::grey(fn (): float => 118.0, 96, 64))->dominant);
     }
 
-    public function test_dark_corners_in_stops(): void
+    public function test_dark_upper_corners_in_stops_on_plain_ground_only(): void
     {
         $code = fn (float $linear): float => 255 * Srgb::encoded($linear);
-        $grid = Grids::grey(
-            fn (float $x, float $y): float => $code(0.3 * 2 ** ((-2 * (($x - 0.5) ** 2 + ($y - 0.5) ** 2)) / 0.5)),
-            96,
-            64,
-        );
+        // A sky that falls off by 2 stops towards either corner; ground below.
+        $sky = fn (float $left, float $right, float $rough = 0.0): float => ColourMeasures::of(
+            Grids::grey(
+                fn (float $x, float $y): float => $y > 0.5
+                    ? 40.0
+                    : $code(0.5 * 2 ** (-($x < 0.5 ? $left : $right) * (2 * $x - 1) ** 4 - $rough * sin(90 * $x))),
+                96,
+                64,
+            ),
+        )->cornerStops;
 
-        $this->assertEqualsWithDelta(-1.6, ColourMeasures::of($grid)->cornerStops, 0.25);
-        $this->assertEqualsWithDelta(
-            0.0,
-            ColourMeasures::of(Grids::grey(fn (): float => 118.0, 96, 64))->cornerStops,
-            0.01,
-        );
+        // The mean of (2x − 1)⁴ over the outer tenth is 0.67.
+        $this->assertEqualsWithDelta(-2.0 * 0.67, $sky(2.0, 2.0), 0.1);
+        $this->assertSame(0.0, $sky(2.0, 0.0), 'one side alone is the scene');
+        $this->assertSame(0.0, $sky(2.0, 2.0, 1.5), 'leaves are not plain');
+        $this->assertSame(0.0, $sky(-1.0, -1.0), 'brighter corners are not dark ones');
+        $this->assertEqualsWithDelta(0.0, $sky(0.0, 0.0), 0.01);
+    }
+
+    public function test_blue_in_the_bright_part_alone_is_no_cast(): void
+    {
+        $cast = fn (array $above, array $below): float => ColourMeasures::of(
+            Grids::paint(fn (float $x, float $y): array => $y < 0.5 ? $above : $below, 96, 64),
+        )->cast['warm'] ?? 0.0;
+
+        $this->assertSame(0.0, $cast([170.0, 190.0, 220.0], [90.0, 90.0, 90.0]), 'a hazy sky over grey stone');
+        $this->assertLessThan(-0.5, $cast([170.0, 190.0, 220.0], [70.0, 80.0, 95.0]), 'shade tints both');
     }
 }

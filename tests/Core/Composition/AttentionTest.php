@@ -22,6 +22,31 @@ final class AttentionTest extends TestCase
         $this->assertEqualsWithDelta(1.0, array_sum($attention->map), 1e-6);
     }
 
+    public function test_what_is_sharp_draws_the_eye_from_what_is_soft(): void
+    {
+        $two = $this->spots([[0.3, 0.5], [0.7, 0.5]]);
+        $columns = Attention::columns();
+        $sharpOn = fn (float $x): array => array_map(
+            fn (int $cell): float => abs((($cell % $columns) + 0.5) / $columns - $x) < 0.1 ? 1.0 : 0.0,
+            range(0, Attention::columns() * Attention::rows() - 1),
+        );
+
+        foreach ([0.3, 0.7] as $x) {
+            $attention = Attention::of($two, $sharpOn($x));
+            $this->assertEqualsWithDelta($x, $attention->peaks[0]['x'], 0.05);
+            $this->assertLessThan(0.5, $attention->peaks[1]['weight'] ?? 0.0);
+        }
+    }
+
+    public function test_the_border_and_the_corners_draw_less_than_the_middle(): void
+    {
+        $even = array_fill(0, Attention::columns() * Attention::rows(), 1.0);
+        $attention = Attention::of($this->spots([[0.04, 0.5], [0.45, 0.5]]), $even);
+
+        $this->assertEqualsWithDelta(0.45, $attention->peaks[0]['x'], 0.05);
+        $this->assertLessThan(0.6, $attention->peaks[1]['weight'] ?? 0.0);
+    }
+
     public function test_two_spots_compete_and_one_does_not(): void
     {
         $two = Attention::of($this->spots([[0.2, 0.4], [0.8, 0.6]]))->peaks;

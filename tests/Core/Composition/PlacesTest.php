@@ -38,6 +38,29 @@ final class PlacesTest extends TestCase
         );
     }
 
+    public function test_a_patch_must_stand_out_by_far(): void
+    {
+        $patch = fn (float $code): array => EdgeScan::of(
+            Grids::grey(fn (float $x, float $y): float => $x > 0.96 && $y > 0.2 && $y < 0.4 ? $code : 100.0, 192, 128),
+        )->runs;
+
+        $this->assertSame([], $patch(218.0), 'not far above the mean of the picture');
+        $this->assertCount(1, $patch(228.0));
+    }
+
+    public function test_a_strong_colour_in_a_picture_full_of_it_is_what_it_is_made_of(): void
+    {
+        $grid = Grids::paint(
+            fn (float $x, float $y): array => ($y > 0.96 && $x < 0.1) || ($x > 0.4 && $x < 0.6 && $y < 0.6)
+                ? [220.0, 20.0, 30.0]
+                : [100.0, 100.0, 100.0],
+            192,
+            128,
+        );
+
+        $this->assertSame([], EdgeScan::of($grid)->runs);
+    }
+
     public function test_a_strong_colour_at_the_edge(): void
     {
         $grid = Grids::paint(

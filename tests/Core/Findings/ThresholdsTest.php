@@ -137,8 +137,8 @@ final class ThresholdsTest extends TestCase
                 region: Region::of(0.1, 0.4, 0.2, 0.2),
                 composition: ['balance' => ['x' => 0.2 + $away, 'y' => 0.5]],
             ),
-            0.275,
-            0.285,
+            0.355,
+            0.365,
         ];
         yield 'a picture built on symmetry' => [
             new Rules\AlmostCentred(),
@@ -169,14 +169,15 @@ final class ThresholdsTest extends TestCase
                 composition: [
                     'aspect' => 1.0,
                     'segments' => [
-                        ['x1' => 0.1, 'y1' => 0.1, 'x2' => 0.3, 'y2' => 0.3, 'length' => $share / 2],
-                        ['x1' => 0.1, 'y1' => 0.9, 'x2' => 0.3, 'y2' => 0.7, 'length' => $share / 2],
+                        ['x1' => 0.1, 'y1' => 0.1, 'x2' => 0.3, 'y2' => 0.3, 'length' => $share / 3],
+                        ['x1' => 0.1, 'y1' => 0.9, 'x2' => 0.3, 'y2' => 0.7, 'length' => $share / 3],
+                        ['x1' => 0.9, 'y1' => 0.9, 'x2' => 0.7, 'y2' => 0.7, 'length' => $share / 3],
                         ['x1' => 0.1, 'y1' => 0.02, 'x2' => 0.9, 'y2' => 0.02, 'length' => 1 - $share],
                     ],
                 ],
             ),
-            0.39,
-            0.41,
+            0.59,
+            0.61,
         ];
         yield 'a line beside the outline' => [
             new Rules\EdgesMerge(),
@@ -219,24 +220,6 @@ final class ThresholdsTest extends TestCase
             0.295,
             0.305,
         ];
-        yield 'near from the far side' => [
-            new Rules\NeitherNearNorFar(),
-            fn (float $percent): Situation => self::halfWay($percent, 0.5),
-            3.9,
-            4.1,
-        ];
-        yield 'near from the near side' => [
-            new Rules\NeitherNearNorFar(),
-            fn (float $percent): Situation => self::halfWay($percent, 0.5),
-            14.1,
-            13.9,
-        ];
-        yield 'attention that holds against area' => [
-            new Rules\NeitherNearNorFar(),
-            fn (float $times): Situation => self::halfWay(9.0, $times),
-            1.52,
-            1.48,
-        ];
         $cast = fn (float $warm, float $green): Situation => Situations::make(
             colour: ['cast' => ['warm' => $warm, 'green' => $green]],
         );
@@ -255,8 +238,8 @@ final class ThresholdsTest extends TestCase
         yield 'colour without anything left' => [
             new Rules\OverSaturated(),
             fn (float $percent): Situation => Situations::make(colour: ['overSaturatedPct' => $percent]),
-            4.95,
-            5.05,
+            7.45,
+            7.55,
         ];
         yield 'one hue' => [
             new Rules\OneHue(),
@@ -269,8 +252,8 @@ final class ThresholdsTest extends TestCase
         yield 'dark corners' => [
             new Rules\DarkCorners(),
             fn (float $stops): Situation => Situations::make(colour: ['cornerStops' => -$stops]),
-            1.28,
-            1.32,
+            0.98,
+            1.02,
         ];
         yield 'a glow along edges' => [
             new Rules\HaloAlongEdges(),
@@ -382,14 +365,5 @@ final class ThresholdsTest extends TestCase
         $behind = 0.8 / (1 + $ratio);
 
         return Situations::make(intent: new Intent(facing: Facing::Right), region: Region::of($behind, 0.3, 0.2, 0.4));
-    }
-
-    /** A subject of a share of the frame, with that much more attention than its share. */
-    private static function halfWay(float $percent, float $times): Situation
-    {
-        return Situations::make(
-            region: Region::of(0.3, 0.3, $percent / 40, 0.4),
-            composition: ['subjectAttention' => ($times * $percent) / 100],
-        );
     }
 }

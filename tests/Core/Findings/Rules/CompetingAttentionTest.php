@@ -29,11 +29,31 @@ final class CompetingAttentionTest extends TestCase
         $this->assertNull($this->judge([]));
     }
 
+    public function test_what_lies_beside_the_subject_belongs_to_it(): void
+    {
+        // The subject ends at 0.6 of the width.
+        $rival = fn (float $x): array => [
+            ['x' => 0.5, 'y' => 0.5, 'weight' => 1.0],
+            ['x' => $x, 'y' => 0.5, 'weight' => 0.9],
+        ];
+
+        $this->assertNull($this->judge($rival(0.74)));
+        $this->assertNotNull($this->judge($rival(0.76)));
+    }
+
+    public function test_a_subject_that_holds_the_picture_has_no_rival(): void
+    {
+        $peaks = [['x' => 0.5, 'y' => 0.5, 'weight' => 1.0], ['x' => 0.9, 'y' => 0.2, 'weight' => 0.9]];
+
+        $this->assertNotNull($this->judge($peaks, 0.34));
+        $this->assertNull($this->judge($peaks, 0.36));
+    }
+
     /** @param  list<array{x: float, y: float, weight: float}>  $peaks */
-    private function judge(array $peaks): ?Finding
+    private function judge(array $peaks, float $held = 0.2): ?Finding
     {
         return (new CompetingAttention())->judge(
-            Situations::make(composition: ['attention' => $peaks, 'subjectAttention' => 0.2]),
+            Situations::make(composition: ['attention' => $peaks, 'subjectAttention' => $held]),
         );
     }
 }

@@ -19,5 +19,6 @@ final class HighlightsKeptTest extends TestCase
     {
         $this->assertNull((new HighlightsKept())->judge(Situations::make(subject: 0.2)));
         $this->assertNull((new HighlightsKept())->judge(Situations::make(subject: 1.9, lostPct: 4)));
+        $this->assertNull((new HighlightsKept())->judge(Situations::make(subject: 1.4, burntPct: 78.0)), 'red is gone');
     }
 }

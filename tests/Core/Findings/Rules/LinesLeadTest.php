@@ -13,18 +13,24 @@ use TruePupil\Core\Intent\Intent;
 
 final class LinesLeadTest extends TestCase
 {
-    public function test_two_lines_that_meet_in_the_subject(): void
+    public function test_three_lines_that_meet_in_the_subject_or_two_that_were_meant_to(): void
     {
-        $segments = [$this->line(0.0, 1.0, 0.35, 0.65), $this->line(1.0, 1.0, 0.65, 0.65)];
+        $segments = [
+            $this->line(0.0, 1.0, 0.35, 0.65),
+            $this->line(1.0, 1.0, 0.65, 0.65),
+            $this->line(0.0, 0.0, 0.35, 0.35),
+        ];
+        $judge = fn (int $lines, ?Idea $idea = null): ?Severity => (new LinesLead())->judge(
+            Situations::make(
+                composition: ['segments' => array_slice($segments, 0, $lines)],
+                intent: new Intent(idea: $idea),
+            ),
+        )?->severity;
 
-        $this->assertSame(
-            Severity::Praise,
-            (new LinesLead())->judge(Situations::make(composition: ['segments' => $segments]))?->severity,
-        );
-        $this->assertNull(
-            (new LinesLead())->judge(Situations::make(composition: ['segments' => [$segments[0]]])),
-            'one line may be chance',
-        );
+        $this->assertSame(Severity::Praise, $judge(3));
+        $this->assertNull($judge(2), 'two may be the edges of one thing');
+        $this->assertSame(Severity::Praise, $judge(2, Idea::Lines));
+        $this->assertSame(Severity::Weakness, $judge(1, Idea::Lines));
     }
 
     public function test_declared_and_missed(): void

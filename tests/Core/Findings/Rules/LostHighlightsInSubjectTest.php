@@ -19,7 +19,7 @@ final class LostHighlightsInSubjectTest extends TestCase
         $finding = (new LostHighlightsInSubject())->judge(Situations::make(subject: 2.0, lostPct: 12));
 
         $this->assertSame(Severity::Fault, $finding?->severity);
-        $this->assertEqualsWithDelta(-11.0, $finding->evidence[0]->margin, 0.01);
+        $this->assertEqualsWithDelta(-10.5, $finding->evidence[0]->margin, 0.01);
     }
 
     public function test_a_course_that_protects_shadows_takes_it_lighter_and_names_the_other_view(): void
@@ -36,8 +36,28 @@ final class LostHighlightsInSubjectTest extends TestCase
         $this->assertStringContainsString('shadows', (string) $finding->otherView);
     }
 
+    public function test_pale_tones_at_the_end_of_one_channel_are_lost_before_they_are_white(): void
+    {
+        $burnt = (new LostHighlightsInSubject())->judge(Situations::make(subject: 1.5, burntPct: 40.0));
+
+        $this->assertSame(Severity::Weakness, $burnt?->severity);
+        $this->assertStringContainsString('In 40 % of the subject', $burnt->sentence);
+        $this->assertNull((new LostHighlightsInSubject())->judge(Situations::make(subject: 1.5, burntPct: 5.9)));
+        $this->assertNotNull((new LostHighlightsInSubject())->judge(Situations::make(subject: 1.5, burntPct: 6.1)));
+    }
+
+    public function test_a_spot_weighs_less_than_a_lost_form(): void
+    {
+        $severity = fn (float $lost) => (new LostHighlightsInSubject())->judge(
+            Situations::make(subject: 1.5, lostPct: $lost),
+        )?->severity;
+
+        $this->assertSame(Severity::Weakness, $severity(2.9));
+        $this->assertSame(Severity::Fault, $severity(3.1));
+    }
+
     public function test_glints_say_nothing(): void
     {
-        $this->assertNull((new LostHighlightsInSubject())->judge(Situations::make(lostPct: 0.9)));
+        $this->assertNull((new LostHighlightsInSubject())->judge(Situations::make(lostPct: 1.4)));
     }
 }

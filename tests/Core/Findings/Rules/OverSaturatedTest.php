@@ -13,7 +13,7 @@ final class OverSaturatedTest extends TestCase
     public function test_a_tenth_of_the_picture(): void
     {
         $this->assertEqualsWithDelta(
-            -5.0,
+            -2.5,
             (new OverSaturated())->judge(Situations::make(colour: ['overSaturatedPct' => 10.0]))?->evidence[0]->margin,
             1e-9,
         );

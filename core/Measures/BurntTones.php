@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Measures;
+
+use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Raster\ColourGrid;
+use TruePupil\Core\Tone\Histogram;
+use TruePupil\Core\Tone\PixelStatistics;
+
+/**
+ * Where light tones have lost their shades though they are not white: skin in hard light burns in red long before green
+ * and blue come to their end. A strong colour is not burnt: of a red petal nothing else was there.
+ */
+final class BurntTones
+{
+    /** A channel is at its end within so many codes of it: the mean of a cell lies a little below its pixels. */
+    private const NEAR = 3;
+
+    /** Saturation (HSV) up to which a tone is light rather than colour. */
+    private const PALE = 0.5;
+
+    /** The lowest code at which the tones of a finished file pile up. */
+    private const LOWEST_END = 236;
+
+    /** So many times as many pixels as at the codes below make a pile, and so large a share of all pixels. */
+    private const PILE = 4;
+
+    private const SHARE = 0.0005;
+
+    /**
+     * @param  ColourGrid  $grid  of the whole picture
+     * @param  PixelStatistics  $pixels  of the whole picture
+     * @return float % of the region in which red or green is at its end and the tone is pale
+     */
+    public static function percentIn(Region $region, ColourGrid $grid, PixelStatistics $pixels): float
+    {
+        $end = self::end($pixels) - self::NEAR;
+        [$left, $right] = self::cells($region->x, $region->width, $grid->columns);
+        [$top, $bottom] = self::cells($region->y, $region->height, $grid->rows);
+        $burnt = 0;
+        for ($y = $top; $y < $bottom; $y++) {
+            for ($x = $left; $x < $right; $x++) {
+                $i = 3 * ($y * $grid->columns + $x);
+                [$r, $g, $b] = [$grid->codes[$i], $grid->codes[$i + 1], $grid->codes[$i + 2]];
+                $most = max($r, $g, $b);
+                $burnt += max($r, $g) >= $end && $most - min($r, $g, $b) <= self::PALE * $most ? 1 : 0;
+            }
+        }
+
+        return (100 * $burnt) / (($right - $left) * ($bottom - $top));
+    }
+
+    /**
+     * The code from which nothing more can be told: where red and green pile up together below white, as in files that
+     * were finished with a duller white; else 255.
+     */
+    private static function end(PixelStatistics $pixels): int
+    {
+        [$red, $green] = [self::pile($pixels->red), self::pile($pixels->green)];
+
+        return $red !== null && $green !== null && abs($red - $green) <= self::NEAR ? max($red, $green) : 255;
+    }
+
+    private static function pile(Histogram $channel): ?int
+    {
+        $counts = $channel->counts;
+        for ($code = 255; $code >= self::LOWEST_END; $code--) {
+            $below = array_sum(array_slice($counts, $code - 8, 7)) / 7;
+            if (
+                $counts[$code] >= self::PILE * max(1, $below) &&
+                $counts[$code] >= self::SHARE * $channel->total &&
+                array_sum(array_slice($counts, $code + 1)) <= $counts[$code] / self::PILE
+            ) {
+                return $code;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{int, int} the first cell along a side, and the one after the last */
+    private static function cells(float $from, float $size, int $count): array
+    {
+        $first = min($count - 1, (int) round($from * $count));
+
+        return [$first, max($first + 1, min($count, (int) round(($from + $size) * $count)))];
+    }
+}
