@@ -26,36 +26,39 @@ final readonly class Shutter
     public function press(Shot $shot, string $target): ExposureSettings
     {
         $reading = $this->finder->look($shot);
-        $settings = $reading->settings();
-        $setup = $shot->setup;
         File::put($target, $this->renderer->picture($reading->rendering, RenderQuality::frame())->jpeg(self::QUALITY));
-        $this->tags->write(
-            $target,
-            new CaptureRecord(
-                camera: new RecordedCamera(make: $setup->make, model: $setup->body->name),
-                lens: new RecordedLens(
-                    name: $setup->lens->name,
-                    focalLength: $setup->focalLength,
-                    focalLength35: round($setup->focalLength35()),
-                    widestFNumber: $setup->lens->widestAt($setup->focalLength)->nominal(),
-                ),
-                exposure: new RecordedExposure(
-                    fNumber: $settings->aperture,
-                    exposureTime: $settings->time,
-                    iso: $settings->iso,
-                    compensation: $shot->exposure->compensation->value,
-                    mode: $shot->exposure->mode,
-                    metering: $shot->exposure->metering,
-                    flashFired: $shot->light->flash !== null,
-                ),
-                handling: new RecordedHandling(
-                    whiteBalance: $shot->light->kelvin === null ? 'auto' : 'set',
-                    focusDistance: round($reading->rendering->optics->focused, 2),
-                ),
-                takenAt: $shot->press->takenAt,
-            ),
-        );
+        $this->tags->write($target, self::record($shot, $reading));
 
-        return $settings;
+        return $reading->settings();
+    }
+
+    /** What the camera writes down of a frame. */
+    public static function record(Shot $shot, FinderReading $reading): CaptureRecord
+    {
+        [$setup, $settings] = [$shot->setup, $reading->settings()];
+
+        return new CaptureRecord(
+            camera: new RecordedCamera(make: $setup->make, model: $setup->body->name),
+            lens: new RecordedLens(
+                name: $setup->lens->name,
+                focalLength: $setup->focalLength,
+                focalLength35: round($setup->focalLength35()),
+                widestFNumber: $setup->lens->widestAt($setup->focalLength)->nominal(),
+            ),
+            exposure: new RecordedExposure(
+                fNumber: $settings->aperture,
+                exposureTime: $settings->time,
+                iso: $settings->iso,
+                compensation: $shot->exposure->compensation->value,
+                mode: $shot->exposure->mode,
+                metering: $shot->exposure->metering,
+                flashFired: $shot->light->flash !== null,
+            ),
+            handling: new RecordedHandling(
+                whiteBalance: $shot->light->kelvin === null ? 'auto' : 'set',
+                focusDistance: round($reading->rendering->optics->focused, 2),
+            ),
+            takenAt: $shot->press->takenAt,
+        );
     }
 }

@@ -25,8 +25,8 @@ final class Thresholds
      */
     public const SHARP = 0.52;
 
-    /** Sharpness below which a subject is called soft: edges spread by 1.7 pixels of 1600. */
-    public const SUBJECT_SOFT = 0.43;
+    /** Sharpness below which a subject is called soft: edges spread by 1.9 pixels of 1600. */
+    public const SUBJECT_SOFT = 0.39;
 
     /** The same, plainly: 2.4 pixels. */
     public const SUBJECT_LOST = 0.32;

@@ -10,7 +10,10 @@ final readonly class AreaFocus
     /** Pixels of blur one way, and how many times the blur another way, from which a part moved. */
     private const MOVED = 1.2;
 
-    private const ONE_WAY = 1.8;
+    private const ONE_WAY = 2.0;
+
+    /** With fewer cells the few edges there are say which way they run, and nothing else. */
+    private const LEAST_CELLS = 30;
 
     /** Pixels: blurs below are as good as none, and no ratio hangs on them. */
     private const NONE = 0.5;
@@ -49,8 +52,17 @@ final readonly class AreaFocus
             EdgeBlur::sharpness($softest),
             min(1.0, EdgeBlur::sharpness($blur) / $sharpest),
             count($crisp) / count($cells),
-            $softest >= self::MOVED && $softest >= self::ONE_WAY * max(self::NONE, $least) ? $degrees : null,
+            count($cells) >= self::LEAST_CELLS &&
+            $softest >= self::MOVED &&
+            $softest >= self::ONE_WAY * max(self::NONE, $least)
+                ? $degrees
+                : null,
         );
+    }
+
+    public function atMost(float $sharpness): self
+    {
+        return new self(min($sharpness, $this->sharpness), $this->ratio, $this->crisp, $this->moved);
     }
 
     /** @return ?self null where nothing could be judged */

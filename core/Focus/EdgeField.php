@@ -18,6 +18,9 @@ final readonly class EdgeField
     /** Squared codes per pixel: a cell with weaker edges than these is not judged. */
     private const LEAST = 4.0;
 
+    /** The same where only softness is looked for: edges that are spread far are weak. */
+    private const FAINT = 0.5;
+
     /** The same, as a multiple of the noise. */
     private const ABOVE_NOISE = 4.0;
 
@@ -44,9 +47,20 @@ final readonly class EdgeField
     /** @param  ?self  $whole  the picture that this is a part of: a part has no plain cells to know its noise from */
     public static function of(DetailMap $map, ?self $whole = null): self
     {
-        $noise = $whole->noise ?? self::noise($map);
+        return self::from($map, $whole->noise ?? self::noise($map), self::LEAST);
+    }
+
+    /** With weak edges too: they may tell that something is soft, but never that it is sharp. */
+    public function withFaintEdges(): self
+    {
+        return self::from($this->map, $this->noise, self::FAINT);
+    }
+
+    /** @param  array{fine: array{float, float, float}, blurred: array{float, float, float}}  $noise */
+    private static function from(DetailMap $map, array $noise, float $least): self
+    {
         $fine = $map->fine->without($noise['fine']);
-        $least = max(self::LEAST, self::ABOVE_NOISE * ($noise['fine'][0] + $noise['fine'][1]));
+        $least = max($least, self::ABOVE_NOISE * ($noise['fine'][0] + $noise['fine'][1]));
 
         return new self(
             $map,
@@ -58,17 +72,20 @@ final readonly class EdgeField
         );
     }
 
-    /** @return list<int> the judged cells whose middle lies within a part of the picture */
+    /**
+     * @return list<int>
+     *   the judged cells within the ellipse that a rectangle holds: what is marked fills it, and its corners show what
+     *   lies behind
+     */
     public function within(Region $region): array
     {
+        ['x' => $across, 'y' => $down] = $region->centre();
+
         return array_values(
-            array_filter($this->judged, function (int $cell) use ($region): bool {
+            array_filter($this->judged, function (int $cell) use ($region, $across, $down): bool {
                 [$x, $y] = $this->map->place($cell);
 
-                return $x >= $region->x &&
-                    $x <= $region->x + $region->width &&
-                    $y >= $region->y &&
-                    $y <= $region->y + $region->height;
+                return hypot(($x - $across) / $region->width, ($y - $down) / $region->height) <= 0.5;
             }),
         );
     }

@@ -18,6 +18,12 @@ final readonly class FocusMeasures
     /** Pixels of blur up to which edges of the judged picture look crisp. */
     public const CRISP = 1.5;
 
+    /** What is smeared all over is nowhere sharper than this, however lively its texture: blurred by 1.8 pixels. */
+    private const SMEARED = 0.4;
+
+    /** Where only weak edges are left, they must be spread this far to tell anything: by 4 pixels. */
+    private const PLAINLY_SOFT = 0.2;
+
     /** Fewer cells with edges than this are no basis. */
     private const LEAST_CELLS = 4;
 
@@ -64,6 +70,8 @@ final readonly class FocusMeasures
         }
         asort($windows);
         $sharpness = EdgeBlur::sharpness(array_values($windows)[(int) floor(self::CHANCE * count($windows))]);
+        $smear = Smear::of($edges);
+        $most = $smear === null ? 1.0 : self::SMEARED;
 
         return new self(
             self::place(
@@ -71,9 +79,9 @@ final readonly class FocusMeasures
                 $detail,
             ),
             $sharpness,
-            $subject === null ? null : AreaFocus::of($edges, $edges->within($subject), $sharpness),
-            $face === null ? null : self::eye(EdgeField::of($face, $edges)),
-            Smear::of($edges),
+            $subject === null ? null : self::subject($edges, $subject, $sharpness)?->atMost($most),
+            $face === null ? null : self::eye(EdgeField::of($face, $edges))?->atMost($most),
+            $smear,
             min(1.0, (4 * count($blurs)) / count($map)),
             $map,
             $detail->columns,
@@ -197,6 +205,18 @@ final readonly class FocusMeasures
             $stored['columns'],
             $stored['rows'],
         );
+    }
+
+    private static function subject(EdgeField $edges, Region $region, float $sharpest): ?AreaFocus
+    {
+        $found = AreaFocus::of($edges, $edges->within($region), $sharpest);
+        if ($found !== null) {
+            return $found;
+        }
+        $faint = $edges->withFaintEdges();
+        $soft = AreaFocus::of($faint, $faint->within($region), $sharpest);
+
+        return $soft !== null && $soft->sharpness <= self::PLAINLY_SOFT ? $soft : null;
     }
 
     /** The eye against the sharpest of what lies round it. */

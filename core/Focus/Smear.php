@@ -20,7 +20,7 @@ final readonly class Smear
     private const LEAST_WINDOWS = 20;
 
     /** Pixels: sharper than this, something stood still. */
-    private const STILL = 0.4;
+    private const STILL = 0.45;
 
     /** Pixels from which the sharpest part is plainly soft that way, and how much sharper it then is another way. */
     private const SOFT = 0.9;
@@ -28,7 +28,7 @@ final readonly class Smear
     private const SHARPER = 1.4;
 
     /** Or how much more all of the picture is blurred one way than another. */
-    private const ONE_WAY = 1.8;
+    private const ONE_WAY = 2.0;
 
     /** Pixels: blurs below are as good as none, and no ratio hangs on them. */
     private const NONE = 0.3;

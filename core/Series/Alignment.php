@@ -15,6 +15,11 @@ final readonly class Alignment
     /** Cells that are tried to every side. */
     private const REACH = 8;
 
+    /** Where the best of these lies at their rim: so far and in such steps, and then finely round the best. */
+    private const FAR = 24;
+
+    private const STEP = 2;
+
     /** Every second cell is compared: enough to tell, and four times quicker. */
     private const STRIDE = 2;
 
@@ -37,9 +42,48 @@ final readonly class Alignment
         if ($first->columns !== $second->columns || $first->rows !== $second->rows) {
             return null;
         }
+        $best = self::best($first, $second, [0, 0], self::REACH, 1);
+        if (max(abs($best[0]), abs($best[1])) === self::REACH || $best[2] < self::ALIKE) {
+            [$dx, $dy] = self::best($first, $second, [0, 0], self::FAR, self::STEP);
+            $best = self::best($first, $second, [$dx, $dy], self::STEP, 1);
+        }
+
+        return new self((100 * $best[0]) / $first->columns, (100 * $best[1]) / $first->columns, $best[2]);
+    }
+
+    /**
+     * @param  list<GreyGrid>  $pictures
+     * @return ?self
+     *   of the picture that lies farthest from the first, or from the one before it; null where none is of one scene
+     */
+    public static function largest(array $pictures): ?self
+    {
+        $largest = null;
+        foreach (array_slice($pictures, 1) as $index => $picture) {
+            foreach (array_unique([0, $index]) as $other) {
+                $found = self::between($pictures[$other], $picture);
+                if (
+                    $found !== null &&
+                    $found->likeness >= self::ALIKE &&
+                    ($largest === null || $found->distance() > $largest->distance())
+                ) {
+                    $largest = $found;
+                }
+            }
+        }
+
+        return $largest;
+    }
+
+    /**
+     * @param  array{int, int}  $round
+     * @return array{int, int, float} shift across and down, and the likeness there
+     */
+    private static function best(GreyGrid $first, GreyGrid $second, array $round, int $reach, int $step): array
+    {
         $best = [0, 0, -2.0];
-        for ($dy = -self::REACH; $dy <= self::REACH; $dy++) {
-            for ($dx = -self::REACH; $dx <= self::REACH; $dx++) {
+        for ($dy = $round[1] - $reach; $dy <= $round[1] + $reach; $dy += $step) {
+            for ($dx = $round[0] - $reach; $dx <= $round[0] + $reach; $dx += $step) {
                 $likeness = self::likeness($first, $second, $dx, $dy);
                 // A tie goes to the smaller shift.
                 if (
@@ -51,28 +95,7 @@ final readonly class Alignment
             }
         }
 
-        return new self((100 * $best[0]) / $first->columns, (100 * $best[1]) / $first->columns, $best[2]);
-    }
-
-    /**
-     * @param  list<GreyGrid>  $pictures
-     * @return ?self of the picture that lies farthest from the first; null where none is of the same scene
-     */
-    public static function largest(array $pictures): ?self
-    {
-        $largest = null;
-        foreach (array_slice($pictures, 1) as $picture) {
-            $found = self::between($pictures[0], $picture);
-            if (
-                $found !== null &&
-                $found->likeness >= self::ALIKE &&
-                ($largest === null || $found->distance() > $largest->distance())
-            ) {
-                $largest = $found;
-            }
-        }
-
-        return $largest;
+        return $best;
     }
 
     /** % of the width. */

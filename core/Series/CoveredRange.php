@@ -52,7 +52,7 @@ final readonly class CoveredRange
 
         return new self(
             $tops === [] || $bottoms === [] ? 0.0 : max($tops) - min($bottoms),
-            $tones[$darkest]->lostHighlightsPct,
+            $tones[$darkest]->lostInTwoPct(),
             $tones[$brightest]->blockedShadowsPct,
         );
     }

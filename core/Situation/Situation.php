@@ -71,6 +71,20 @@ final readonly class Situation
         return Iso::of(min(self::TYPICAL_BASE_ISO, ...array_values($seen)));
     }
 
+    /** Stops by which ISO lies over the lowest one; 0 where it is not known. */
+    public function isoOverBase(): float
+    {
+        $iso = $this->record->exposure->iso;
+
+        return $iso === null ? 0.0 : Stops::ofRatio($iso->exact / $this->baseIso()->exact)->value;
+    }
+
+    /** Whether the frame is one of a row that shows what a value does: there a value is as it is to be seen. */
+    public function comparesValues(): bool
+    {
+        return $this->assignment->brief?->row($this->assignment->row)?->kind === SeriesKind::OneVariable;
+    }
+
     /** The lowest ISO that this course counts as clean. */
     public function lowestIso(): Iso
     {

@@ -92,6 +92,18 @@ final readonly class ToneMeasures
         ];
     }
 
+    /**
+     * % in which at least two channels are at their end: warm light, as of a fire, is lost before the third is. Where
+     * one channel ends another mostly has, so that the second largest share says it.
+     */
+    public function lostInTwoPct(): float
+    {
+        $shares = array_values($this->lostHighlightsPctByChannel);
+        sort($shares);
+
+        return max($this->lostHighlightsPct, $shares[1]);
+    }
+
     /** Stops between the darkest and the brightest hundredth. */
     public function usedStops(): float
     {

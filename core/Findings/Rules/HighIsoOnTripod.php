@@ -22,6 +22,9 @@ final class HighIsoOnTripod implements SensorRule
 
     private const FAULT = 2.0;
 
+    /** Stops over base below which noise is not seen: there it is never something to put right. */
+    private const SEEN = 3.0;
+
     public function id(): string
     {
         return 'noise.tripod-high-iso';
@@ -44,6 +47,7 @@ final class HighIsoOnTripod implements SensorRule
             $iso === null ||
             $time === null ||
             $slack === null ||
+            $situation->comparesValues() ||
             $slack->value <= self::LIMIT + 1e-9
         ) {
             return null;
@@ -54,7 +58,9 @@ final class HighIsoOnTripod implements SensorRule
         return new Finding(
             id: $this->id(),
             topic: Topic::Noise,
-            severity: $slack->value >= self::FAULT ? Severity::Fault : Severity::Weakness,
+            severity: $slack->value >= self::FAULT && $situation->isoOverBase() >= self::SEEN
+                ? Severity::Fault
+                : Severity::Weakness,
             sentence: sprintf(
                 '%s is %s more than the light needed: on a tripod %s, so %s would have given the same picture with '.
                     'less noise.',

@@ -23,6 +23,9 @@ final class IsoSlack implements SensorRule
 
     private const FAULT = 2.0;
 
+    /** Stops over base below which noise is not seen: there it is never something to put right. */
+    private const SEEN = 3.0;
+
     public function id(): string
     {
         return 'noise.iso-slack';
@@ -47,6 +50,7 @@ final class IsoSlack implements SensorRule
             $time === null ||
             $support === null ||
             $limit === null ||
+            $situation->comparesValues() ||
             $slack->value <= self::LIMIT + 1e-9
         ) {
             return null;
@@ -57,7 +61,9 @@ final class IsoSlack implements SensorRule
         return new Finding(
             id: $this->id(),
             topic: Topic::Noise,
-            severity: $handsSet && $slack->value >= self::FAULT ? Severity::Fault : Severity::Weakness,
+            severity: $handsSet && $slack->value >= self::FAULT && $situation->isoOverBase() >= self::SEEN
+                ? Severity::Fault
+                : Severity::Weakness,
             sentence: sprintf(
                 '%s is %s more than the light needed: at %s there was that much room before %s.',
                 $iso,

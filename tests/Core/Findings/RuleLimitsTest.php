@@ -447,20 +447,34 @@ final class RuleLimitsTest extends TestCase
             1.05,
             Severity::Fault,
         ];
-        yield 'ISO on a tripod, two stops' => [
+        yield 'ISO on a tripod whose noise is seen' => [
             new Rules\HighIsoOnTripod(),
             fn (float $stops): Situation => self::slack($stops, Support::Tripod),
-            5 / 3,
+            8 / 3,
             Severity::Weakness,
-            2.0,
+            3.0,
             Severity::Fault,
         ];
-        yield 'ISO by hand, two stops' => [
+        yield 'ISO by hand whose noise is seen' => [
             new Rules\IsoSlack(),
             fn (float $stops): Situation => self::slack($stops, Support::Hand),
+            8 / 3,
+            Severity::Weakness,
+            3.0,
+            Severity::Fault,
+        ];
+        yield 'ISO by hand, two stops more than hands ask for' => [
+            new Rules\IsoSlack(),
+            // A stop of safety, and so many beyond, before 1/50 s.
+            fn (float $stops): Situation => Situations::make(
+                t: 1 / 50 / 2 ** (1 + $stops),
+                iso: 1600,
+                support: Support::Hand,
+                kit: Situations::kit(),
+            ),
             5 / 3,
             Severity::Weakness,
-            2.0,
+            2.02,
             Severity::Fault,
         ];
         yield 'a movement that blurs by a stop' => [

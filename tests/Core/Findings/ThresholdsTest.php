@@ -66,7 +66,7 @@ final class ThresholdsTest extends TestCase
         $subject = fn (float $sharpness): Situation => Situations::make(
             focus: ['subject' => ['sharpness' => $sharpness]],
         );
-        yield 'focus that is missed' => [new Rules\FocusOnSubject(), $subject, 0.435, 0.425];
+        yield 'focus that is missed' => [new Rules\FocusOnSubject(), $subject, 0.395, 0.385];
         yield 'focus that is held' => [new Rules\FocusOnSubject(), $subject, 0.515, 0.525];
         yield 'a subject of which enough is crisp' => [
             new Rules\FocusOnSubject(),
@@ -75,7 +75,7 @@ final class ThresholdsTest extends TestCase
             0.41,
         ];
         $eye = fn (float $sharpness): Situation => Situations::make(focus: ['eye' => ['sharpness' => $sharpness]]);
-        yield 'an eye that is soft' => [new Rules\EyeSharp(), $eye, 0.435, 0.425];
+        yield 'an eye that is soft' => [new Rules\EyeSharp(), $eye, 0.395, 0.385];
         yield 'an eye that is crisp' => [new Rules\EyeSharp(), $eye, 0.515, 0.525];
         $beside = fn (float $ratio): Situation => Situations::make(focus: ['eye' => ['ratio' => $ratio]]);
         yield 'an eye behind its face' => [new Rules\EyeSharp(), $beside, 0.71, 0.69];

@@ -70,6 +70,20 @@ final class FocusMeasuresTest extends TestCase
         $this->assertSame([null, 0.0], [$only->sharpness, $only->confidence]);
     }
 
+    public function test_weak_edges_may_tell_that_a_subject_is_lost_but_never_that_it_is_sharp(): void
+    {
+        // On the right, steps too low to be judged; on the left, crisp ones of full height.
+        $subject = Region::of(0.7, 0.1, 0.25, 0.7);
+        $right = fn (float $blur, float $height): ?float => FocusMeasures::of(
+            self::map(fn (int $x): array => $x < 16 ? [0.4, 0.4] : [$blur, $blur, $height]),
+            $subject,
+        )->subject?->sharpness;
+
+        $this->assertEqualsWithDelta(EdgeBlur::sharpness(8.0), $right(8.0, 32.0), 0.02, 'blurred away');
+        $this->assertNull($right(0.5, 10.0), 'a faint pattern, however crisp, is no basis');
+        $this->assertNull($right(8.0, 4.0), 'and nothing at all is none');
+    }
+
     public function test_a_picture_without_edges_is_not_judged(): void
     {
         $focus = FocusMeasures::of(self::map(fn (): array => [0.5, 0.5, 5.0]), Region::of(0.2, 0.2, 0.2, 0.2));

@@ -20,13 +20,26 @@ final class AlignmentTest extends TestCase
         $this->assertNull(Alignment::between(self::scene(), GreyGrid::of(2, 2, [0.0, 0.1, 0.2, 0.3])), 'another shape');
     }
 
-    public function test_the_largest_is_of_the_frame_that_lies_farthest_from_the_first(): void
+    public function test_the_largest_is_of_the_frame_that_lies_farthest_from_the_first_or_the_one_before(): void
     {
-        $row = [self::scene(), self::scene(1), self::scene(-4), self::scene(2)];
+        $drift = [self::scene(), self::scene(-2), self::scene(-4), self::scene(-5)];
+        $jump = [self::scene(), self::scene(1), self::scene(-4), self::scene(2)];
 
-        $this->assertEqualsWithDelta((-100 * 4) / 64, Alignment::largest($row)->across, 1e-9);
+        $this->assertEqualsWithDelta((-100 * 5) / 64, Alignment::largest($drift)->across, 1e-9);
+        $this->assertEqualsWithDelta((100 * 6) / 64, Alignment::largest($jump)->across, 1e-9);
         $this->assertNull(Alignment::largest([self::scene()]), 'one frame has nothing to be shifted against');
         $this->assertNull(Alignment::largest([]));
+    }
+
+    public function test_a_shift_beyond_eight_cells_is_found_too(): void
+    {
+        foreach ([8, 9, 12, 15] as $cells) {
+            $this->assertEqualsWithDelta(
+                (100 * $cells) / 64,
+                Alignment::between(self::scene(), self::scene($cells))?->across,
+                1e-9,
+            );
+        }
     }
 
     public function test_a_frame_of_another_scene_says_nothing_of_a_shift(): void

@@ -22,7 +22,7 @@ final class FocusOnSubjectTest extends TestCase
         $missed = $this->judge(['sharpness' => 0.25]);
         $this->assertSame([Severity::Fault, Topic::Focus], [$missed?->severity, $missed?->topic]);
         $this->assertStringContainsString('lower right', (string) $missed?->sentence);
-        $this->assertSame(Severity::Weakness, $this->judge(['sharpness' => 0.4])?->severity);
+        $this->assertSame(Severity::Weakness, $this->judge(['sharpness' => 0.37])?->severity);
     }
 
     public function test_a_subject_that_is_blurred_one_way_moved(): void
