@@ -138,11 +138,12 @@ final readonly class EdgeField
         // One way, a cell holds about half of what it holds both ways.
         $least = $degrees === null ? $this->least : $this->least / 2;
         $parts = array_map(
-            fn (float $fine, float $blurred): array => $fine < $least
+            fn (float $fine, float $blurred, float $total): array => $fine < $least || $fine < self::ONE_WAY * $total
                 ? [0.0, 0.0, 0]
                 : [sqrt($fine), $blurred / sqrt($fine), 1],
             $fine,
             $blurred,
+            $this->fine->total(),
         );
         [$columns, $rows] = [$this->map->columns, $this->map->rows];
         $threes = [];
