@@ -99,8 +99,9 @@ final class BriefAttempts
                 'white, by spot' => $white(
                     ['metering' => 'spot', 'px' => '0.435', 'py' => '0.55', 'compensation' => '1.3333'],
                 ),
-                'black, compensated' =>
-                    $black(['metering' => 'spot', 'px' => '0.765', 'py' => '0.6', 'compensation' => '-1.6667']),
+                'black, compensated' => $black([
+                    'metering' => 'spot', 'px' => '0.765', 'py' => '0.6', 'compensation' => '-1.6667',
+                ]),
                 'white, by hand' => $white(['mode' => 'manual', 't' => '1/50']),
             ],
             'refused' => [
@@ -144,8 +145,15 @@ final class BriefAttempts
                 'far too bright' => ['subject-highlights', $pots(['compensation' => '3'])],
                 'a kiln by its bricks' => [
                     'subject-highlights',
-                    [['scene' => 'kiln', 'n' => '5.6', 'iso' => '800', 'support' => 'tripod', 'subject' =>
-                        [0.36, 0.3, 0.2, 0.33]]],
+                    [
+                        [
+                            'scene' => 'kiln',
+                            'n' => '5.6',
+                            'iso' => '800',
+                            'support' => 'tripod',
+                            'subject' => [0.36, 0.3, 0.2, 0.33],
+                        ],
+                    ],
                 ],
                 'full automatic' => ['mode', $pots(['mode' => 'auto'])],
             ],
@@ -290,8 +298,9 @@ final class BriefAttempts
                 'two stops' => ['span', $steps(['4', '5.6', '8'])],
                 'one is darker' => ['equal', $steps(['1.8', '5.6', '16'], [], ['compensation' => '-1'])],
                 'ISO follows' => ['iso', $steps(['1.8', '5.6', '16'], ['mode' => 'manual-auto-iso', 't' => '1/60'])],
-                'the camera went along' =>
-                    ['shift', $steps(['1.8', '5.6', '16'], ['lens' => 'Marlpit 85 mm 1:1.8'], ['x' => '0.62'])],
+                'the camera went along' => [
+                    'shift', $steps(['1.8', '5.6', '16'], ['lens' => 'Marlpit 85 mm 1:1.8'], ['x' => '0.62']),
+                ],
                 'two frames' => ['frames', $steps(['1.8', '16'])],
             ],
         ];
@@ -323,8 +332,9 @@ final class BriefAttempts
                 'a thirtieth is not fast' => ['look', $water('freeze', ['t' => '1/30'])],
                 'no silk at a sixtieth' => ['look', $water('silk', ['t' => '1/60'])],
                 'left to the camera' => ['mode', $water('freeze', ['mode' => 'program'])],
-                'far too much light' =>
-                    ['highlights', $water('silk', ['mode' => 'manual', 'n' => '8', 't' => '2', 'iso' => '100'])],
+                'far too much light' => [
+                    'highlights', $water('silk', ['mode' => 'manual', 'n' => '8', 't' => '2', 'iso' => '100']),
+                ],
             ],
         ];
     }
@@ -344,8 +354,9 @@ final class BriefAttempts
                 ...$set,
             ],
         ];
-        $pots = fn (array $set): array =>
-            [['scene' => 'pots', 'n' => '4', 'iso' => '200', 'subject' => self::BOTTLE, ...$set]];
+        $pots = fn (array $set): array => [
+            ['scene' => 'pots', 'n' => '4', 'iso' => '200', 'subject' => self::BOTTLE, ...$set],
+        ];
 
         return [
             'accepted' => [
@@ -451,15 +462,17 @@ final class BriefAttempts
             'accepted' => [
                 'manual' => $bust([]),
                 'more room light' => $bust(['t' => '1/60', 'iso' => '400', 'flash' => '0.04']),
-                'aperture priority' =>
-                    $bust(['mode' => 'aperture', 'support' => 'tripod', 'flash' => '0.03', 'compensation' => '-1']),
+                'aperture priority' => $bust([
+                    'mode' => 'aperture', 'support' => 'tripod', 'flash' => '0.03', 'compensation' => '-1',
+                ]),
             ],
             'refused' => [
                 'no flash' => ['flash', $bust(['flash' => '0', 'n' => '4', 'iso' => '800'])],
                 'a whole flash' => ['highlights', $bust(['flash' => '1', 'n' => '2.8', 'iso' => '800'])],
                 'full automatic' => ['mode', $bust(['mode' => 'auto'])],
-                'focused on the wall' =>
-                    ['sharp', $bust(['n' => '2', 'iso' => '100', 'flash' => '0.03', 'focus' => '4.5'])],
+                'focused on the wall' => [
+                    'sharp', $bust(['n' => '2', 'iso' => '100', 'flash' => '0.03', 'focus' => '4.5']),
+                ],
             ],
         ];
     }
@@ -489,9 +502,10 @@ final class BriefAttempts
             ],
             'refused' => [
                 'leaning' => ['level', $arcade(['turned' => 3.0])],
-                'focused on the first tile' =>
-                    ['sharp', $arcade(['lens' => 'Marlpit 50 mm 1:1.8', 'n' => '1.8', 'iso' => '100', 'focus' =>
-                        '1.5'])],
+                'focused on the first tile' => [
+                    'sharp',
+                    $arcade(['lens' => 'Marlpit 50 mm 1:1.8', 'n' => '1.8', 'iso' => '100', 'focus' => '1.5']),
+                ],
                 'burnt' => ['highlights', $arcade(['compensation' => '3'])],
                 'shaken' => ['sharp',
                     $arcade(['n' => '22', 'iso' => '50', 'mode' => 'manual', 't' => '1', 'filter' => '3',
@@ -523,8 +537,9 @@ final class BriefAttempts
             'accepted' => [
                 'by hand' => $bust([]),
                 'from a tripod' => $bust(['support' => 'tripod', 'n' => '8', 'iso' => '100']),
-                'the fountain' => [['scene' => 'fountain', 'n' => '8', 'iso' => '400', 'subject' =>
-                    [0.18, 0.2, 0.64, 0.75]]],
+                'the fountain' => [['scene' => 'fountain', 'n' => '8', 'iso' => '400', 'subject' => [
+                    0.18, 0.2, 0.64, 0.75]],
+                ],
             ],
             'refused' => [
                 'from far away' => ['share',
@@ -601,8 +616,9 @@ final class BriefAttempts
             'accepted' => [
                 'at the limit' => $pots([]),
                 'beyond it, with luck' => $pots(['t' => '1/8', 'seed' => '5']),
-                'without a stabiliser' =>
-                    $pots(['t' => '1/50', 'stabiliser' => 'off', 'seed' => '4', 'kit' => self::kit(stabiliser: 0)]),
+                'without a stabiliser' => $pots([
+                    't' => '1/50', 'stabiliser' => 'off', 'seed' => '4', 'kit' => self::kit(stabiliser: 0),
+                ]),
             ],
             'refused' => [
                 'from a tripod' => ['by-hand', $pots(['support' => 'tripod'])],
@@ -678,16 +694,18 @@ final class BriefAttempts
                     'low',
                     $evening([
                         'at' => '2026-05-04 13:00:00+02:00',
-                        'plan' => ['outing' =>
-                            ['latitude' => 52.0, 'longitude' => 10.0, 'at' => '2026-05-04T13:00:00+02:00']],
+                        'plan' => ['outing' => [
+                            'latitude' => 52.0, 'longitude' => 10.0, 'at' => '2026-05-04T13:00:00+02:00'],
+                        ],
                     ]),
                 ],
                 'at night' => [
                     'up',
                     $evening([
                         'at' => '2026-05-04 23:00:00+02:00',
-                        'plan' => ['outing' =>
-                            ['latitude' => 52.0, 'longitude' => 10.0, 'at' => '2026-05-04T23:00:00+02:00']],
+                        'plan' => ['outing' => [
+                            'latitude' => 52.0, 'longitude' => 10.0, 'at' => '2026-05-04T23:00:00+02:00'],
+                        ],
                     ]),
                 ],
                 'nothing said' => ['reason', $evening(['reason' => ''])],
@@ -754,8 +772,9 @@ final class BriefAttempts
             'refused' => [
                 'pushed in one frame' => ['index', $roll([], ['iso' => '1600', 't' => '1/1000'])],
                 'shaken' => ['shake',
-                    $roll(['n' => '22', 't' => '1/4', 'kit' =>
-                        [...self::kit(stabiliser: 0), 'film' => $film['film']]])],
+                    $roll(['n' => '22', 't' => '1/4', 'kit' => [
+                        ...self::kit(stabiliser: 0), 'film' => $film['film']]]),
+                ],
                 'no word of the metering' => ['reason', $roll(['reason' => ''])],
                 'three stops under' => ['index', $roll(['iso' => '3200', 't' => '1/2000'])],
             ],
