@@ -30,6 +30,9 @@ final readonly class Smear
     /** Or how much more all of the picture is blurred one way than another. */
     private const ONE_WAY = 2.0;
 
+    /** Under this ratio between ways the whole is blurred alike every way. */
+    private const ALIKE = 1.25;
+
     /** Pixels: blurs below are as good as none, and no ratio hangs on them. */
     private const NONE = 0.3;
 
@@ -45,18 +48,24 @@ final readonly class Smear
 
     public static function of(EdgeField $edges): ?self
     {
-        $sharpest = $all = [];
+        $all = [];
         for ($degrees = 0.0; $degrees < 180.0; $degrees += self::STEP) {
-            $windows = array_values($edges->windows($degrees));
             $blur = $edges->blur($edges->judged, $degrees);
-            if (count($windows) < self::LEAST_WINDOWS || $blur === null) {
-                continue;
-            }
-            sort($windows);
-            $sharpest[] = [$windows[(int) floor(self::SHARPEST * count($windows))], $degrees];
-            $all[] = [$blur, $degrees];
+            $all = $blur === null ? $all : [...$all, [$blur, $degrees]];
         }
-        if ($sharpest === [] || $all === []) {
+        // Most pictures are done with here: blurred alike every way.
+        if ($all === [] || self::over(max($all)[0], min($all)[0]) < self::ALIKE) {
+            return null;
+        }
+        $sharpest = [];
+        foreach ($all as [, $degrees]) {
+            $windows = array_values($edges->windows($degrees));
+            if (count($windows) >= self::LEAST_WINDOWS) {
+                sort($windows);
+                $sharpest[] = [$windows[(int) floor(self::SHARPEST * count($windows))], $degrees];
+            }
+        }
+        if ($sharpest === []) {
             return null;
         }
         [[$along, $degrees], [$across]] = [max($sharpest), min($sharpest)];

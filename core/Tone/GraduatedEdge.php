@@ -47,19 +47,18 @@ final readonly class GraduatedEdge
      */
     public static function in(ColourGrid $grid): ?self
     {
-        $stops = self::stops($grid);
+        $stops = [];
+        $band = function (int $top) use ($grid, &$stops): array {
+            return $stops[$top] ??= self::band($grid, $top);
+        };
         $best = null;
-        $means = array_map(
-            fn (int $row): float => array_sum(array_slice($stops, $row * $grid->columns, $grid->columns)) /
-                $grid->columns,
-            range(0, $grid->rows - 1),
-        );
+        $means = self::rowMeans($grid);
         for ($row = self::BORDER; $row < $grid->rows - self::BORDER; $row++) {
             // Most rows are done with after a look at their means.
             if (abs($means[$row + 2] - $means[$row - 2]) < self::LEAST / 2) {
                 continue;
             }
-            [$above, $below] = [self::band($stops, $grid, $row - 2), self::band($stops, $grid, $row + 1)];
+            [$above, $below] = [$band($row - 2), $band($row + 1)];
             $steps = array_map(fn (float $low, float $high): float => $low - $high, $below, $above);
             $typical = self::median($steps);
             if (abs($typical) < self::LEAST || ($best !== null && abs($typical) <= abs($best->stops))) {
@@ -75,7 +74,7 @@ final readonly class GraduatedEdge
                     self::median(
                         array_map(
                             fn (float $far, float $near): float => $far - $near,
-                            self::band($stops, $grid, $row - 6),
+                            $band($row - 6),
                             $above,
                         ),
                     ),
@@ -106,38 +105,46 @@ final readonly class GraduatedEdge
         return new self($stored['at'], $stored['stops'], $stored['confidence']);
     }
 
-    /** @return list<float> luminance of each cell in stops */
-    private static function stops(ColourGrid $grid): array
+    /** @return list<float> stops of the mean brightness of each row, by its codes: close enough to look nearer */
+    private static function rowMeans(ColourGrid $grid): array
     {
         $linear = Srgb::linearByCode();
-        $stops = [];
-        for ($i = 0, $end = 3 * $grid->columns * $grid->rows; $i < $end; $i += 3) {
-            $stops[] = log(
-                max(
-                    1e-3,
-                    0.2126 * $linear[$grid->codes[$i]] +
-                        0.7152 * $linear[$grid->codes[$i + 1]] +
-                        0.0722 * $linear[$grid->codes[$i + 2]],
-                ),
-                2,
-            );
+        $means = [];
+        foreach (array_chunk($grid->codes, max(1, 3 * $grid->columns)) as $codes) {
+            // Every fourth cell; green is most of luminance.
+            $sum = 0.0;
+            for ($i = 1, $end = count($codes); $i < $end; $i += 12) {
+                $sum += log(max(1e-3, $linear[$codes[$i]]), 2);
+            }
+            $means[] = (12 * $sum) / count($codes);
         }
 
-        return $stops;
+        return $means;
     }
 
-    /**
-     * @param  list<float>  $stops
-     * @return list<float> the mean of two rows, column by column
-     */
-    private static function band(array $stops, ColourGrid $grid, int $top): array
+    /** @return list<float> luminance in stops, the mean of two rows, column by column */
+    private static function band(ColourGrid $grid, int $top): array
     {
-        $w = $grid->columns;
+        $linear = Srgb::linearByCode();
+        $means = [];
+        for ($x = 0; $x < $grid->columns; $x++) {
+            $sum = 0.0;
+            foreach ([$top, $top + 1] as $row) {
+                $i = 3 * ($row * $grid->columns + $x);
+                $sum += log(
+                    max(
+                        1e-3,
+                        0.2126 * $linear[$grid->codes[$i]] +
+                            0.7152 * $linear[$grid->codes[$i + 1]] +
+                            0.0722 * $linear[$grid->codes[$i + 2]],
+                    ),
+                    2,
+                );
+            }
+            $means[] = $sum / 2;
+        }
 
-        return array_map(
-            fn (int $x): float => ($stops[$top * $w + $x] + $stops[($top + 1) * $w + $x]) / 2,
-            range(0, $w - 1),
-        );
+        return $means;
     }
 
     /** @param  list<float>  $values */
