@@ -62,6 +62,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/', HomeController::class)->name('home');
 
     // Everybody's tools, and everybody's own kit.
+    Route::view('faces', 'pages.faces')->name('faces');
     Route::get('bench', [BenchController::class, 'index'])->name('bench');
     Route::get('bench/{sheet}', [BenchController::class, 'show'])->name('bench.show');
     Route::get('kit', [KitController::class, 'edit'])->name('kit.edit');

@@ -31,7 +31,7 @@ final readonly class ReadPicture
         try {
             // The record is read while the pixels are.
             $record = $this->tags->begin($this->store->original($frame->picture));
-            $this->copies->path($frame->picture);
+            $sight = $this->copies->sight($frame->picture);
             $found = $record();
         } catch (UnreadablePicture $problem) {
             $frame->update(['state' => FrameState::Refused, 'problem' => $problem->getMessage()]);
@@ -44,6 +44,7 @@ final readonly class ReadPicture
             'stated' => $frame->stated ?? self::knownFromPractice($frame),
             'width' => $picture->width,
             'height' => $picture->height,
+            'proposed' => $sight->proposedSubject(),
             'state' => FrameState::Ready,
         ]);
     }

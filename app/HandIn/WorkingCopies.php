@@ -8,7 +8,9 @@ use App\Imaging\AtomicFile;
 use App\Imaging\FileCache;
 use App\Imaging\PixelEngine;
 use App\Models\Picture;
+use LogicException;
 use TruePupil\Core\Capture\UnreadablePicture;
+use TruePupil\Core\Measures\PixelSight;
 
 /**
  * The upright sRGB copies without metadata that are shown: made once, and again where they are gone, as after a move.
@@ -31,6 +33,26 @@ final readonly class WorkingCopies
             'jpg',
             fn (string $partial) => $this->pixels->workingCopy($this->store->original($picture), $partial, PHP_INT_MAX),
         );
+    }
+
+    /**
+     * A first look at the picture; its working copy is made with it where there is none yet.
+     *
+     * @throws UnreadablePicture
+     */
+    public function sight(Picture $picture): PixelSight
+    {
+        $copy = $this->store->workingCopy($picture);
+        $side = (int) config('pupil.working_side');
+        if (is_file($copy)) {
+            return $this->pixels->sight($copy, null, $side);
+        }
+        $sight = null;
+        AtomicFile::write($copy, function (string $partial) use ($picture, $side, &$sight): void {
+            $sight = $this->pixels->sight($this->store->original($picture), $partial, $side);
+        });
+
+        return $sight ?? throw new LogicException('The copy was written without a look at it.');
     }
 
     /** @throws UnreadablePicture when the original is gone or cannot be decoded */

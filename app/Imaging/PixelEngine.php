@@ -6,6 +6,7 @@ namespace App\Imaging;
 
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Measures\PixelReading;
+use TruePupil\Core\Measures\PixelSight;
 
 /** What is asked of pixels: upright, in sRGB, whatever the file was. */
 interface PixelEngine
@@ -16,6 +17,13 @@ interface PixelEngine
      * @throws \TruePupil\Core\Capture\UnreadablePicture
      */
     public function workingCopy(string $source, string $target, int $side): void;
+
+    /**
+     * A first look, from one decode; on the way, the working copy where a target is given.
+     *
+     * @throws \TruePupil\Core\Capture\UnreadablePicture
+     */
+    public function sight(string $source, ?string $target, int $side): PixelSight;
 
     /**
      * Everything that measuring needs, from one decode: counts of every full-resolution pixel of the picture and of

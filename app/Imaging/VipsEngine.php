@@ -10,7 +10,9 @@ use TruePupil\Core\Capture\UnreadablePicture;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Focus\DetailMap;
 use TruePupil\Core\Focus\EdgeEnergy;
+use TruePupil\Core\Measures\FaceReading;
 use TruePupil\Core\Measures\PixelReading;
+use TruePupil\Core\Measures\PixelSight;
 use TruePupil\Core\Metering\LuminanceGrid;
 use TruePupil\Core\Raster\ColourGrid;
 use TruePupil\Core\Tone\EndAreas;
@@ -45,6 +47,13 @@ final readonly class VipsEngine implements PixelEngine
         $this->run($source, ['working' => $target, 'side' => $side]);
     }
 
+    public function sight(string $source, ?string $target, int $side): PixelSight
+    {
+        [$answer] = $this->run($source, ['detail' => true, 'side' => $side, 'working' => $target]);
+
+        return new PixelSight(self::colours($answer['colours']), self::detail($answer['detail']));
+    }
+
     public function read(string $source, array $regions = [], ?array $eye = null): PixelReading
     {
         [$answer, $isPreview] = $this->run($source, [
@@ -60,7 +69,7 @@ final readonly class VipsEngine implements PixelEngine
             $answer['height'],
             array_values(array_map($this->statistics(...), $answer['counts'])),
             LuminanceGrid::of($light['columns'], $light['rows'], $light['cells']),
-            ColourGrid::ofBytes($colours['columns'], $colours['rows'], (string) base64_decode($colours['bytes'], true)),
+            self::colours($colours),
             self::detail($answer['detail']),
             $isPreview,
             $answer['ends'] === null
@@ -71,7 +80,19 @@ final readonly class VipsEngine implements PixelEngine
                     (string) base64_decode($answer['ends']['lost'], true),
                     (string) base64_decode($answer['ends']['blocked'], true),
                 ),
-            $answer['face'] === null ? null : self::detail($answer['face']),
+            $answer['face'] === null
+                ? null
+                : new FaceReading(self::detail($answer['face']['detail']), self::colours($answer['face']['colours'])),
+        );
+    }
+
+    /** @param  array{columns: int, rows: int, bytes: string}  $colours */
+    private static function colours(array $colours): ColourGrid
+    {
+        return ColourGrid::ofBytes(
+            $colours['columns'],
+            $colours['rows'],
+            (string) base64_decode($colours['bytes'], true),
         );
     }
 

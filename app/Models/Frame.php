@@ -42,6 +42,7 @@ use TruePupil\Core\Stored\SuggestionsCodec;
  * @property ?Intent $intent
  * @property ?array<string, mixed> $impossible
  * @property ?Region $subject
+ * @property ?Region $proposed  where the subject probably is
  * @property ?string $placement_id
  * @property ?list<Mark> $marks
  * @property ?string $about
@@ -75,6 +76,7 @@ final class Frame extends Model
         'stated',
         'intent',
         'subject',
+        'proposed',
         'marks',
         'placement_id',
         'about',
@@ -167,6 +169,7 @@ final class Frame extends Model
             'intent' => Stored::class.':'.IntentCodec::class,
             'impossible' => 'array',
             'subject' => Stored::class.':'.RegionCodec::class,
+            'proposed' => Stored::class.':'.RegionCodec::class,
             'marks' => Stored::class.':'.MarksCodec::class,
             'measures' => Stored::class.':'.MeasuresCodec::class,
             'checks' => 'array',

@@ -40,6 +40,8 @@ enum CheckMeasure: string
     case SubjectRatio = 'focus.subjectRatio';
     case EyeSharpness = 'focus.eyeSharpness';
     case EyeRatio = 'focus.eyeRatio';
+    case EyeLight = 'eye.lightStops';
+    case SubjectBurnt = 'subject.burntPct';
     case Tilt = 'composition.tiltDeg';
     case Symmetry = 'composition.symmetry';
     case EdgeDistractions = 'composition.edges';
@@ -99,6 +101,8 @@ enum CheckMeasure: string
             self::SubjectRatio => 'sharpness of the subject against the sharpest part',
             self::EyeSharpness => 'sharpness of the eye',
             self::EyeRatio => 'sharpness of the eye against what lies round it',
+            self::EyeLight => 'lightest part of the eye against the face',
+            self::SubjectBurnt => 'pale tones of the subject at the end of a channel',
             self::Tilt => 'tilt',
             self::Symmetry => 'symmetry about the middle',
             self::EdgeDistractions => 'distractions at the edges',
@@ -141,12 +145,14 @@ enum CheckMeasure: string
             self::MeanStops,
             self::UsedStops,
             self::BrightEnd,
+            self::EyeLight,
             self::SubjectMean => 'stops',
             self::SubjectLostHighlights,
             self::SubjectBlockedShadows,
             self::LostHighlights,
             self::BlockedShadows,
             self::SubjectShare,
+            self::SubjectBurnt,
             self::OverSaturated => '%',
             self::SeriesExposureRange,
             self::SeriesApertureRange,

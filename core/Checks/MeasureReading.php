@@ -60,6 +60,8 @@ final class MeasureReading
             CheckMeasure::SubjectRatio => $measures->focus?->subject?->ratio,
             CheckMeasure::EyeSharpness => $measures->focus?->eye?->sharpness,
             CheckMeasure::EyeRatio => $measures->focus?->eye?->ratio,
+            CheckMeasure::EyeLight => $measures->subject?->eyeLight?->stops,
+            CheckMeasure::SubjectBurnt => $measures->subject?->burntPct,
             CheckMeasure::Tilt => $measures->composition?->lean->tiltDeg,
             CheckMeasure::Symmetry => $measures->composition?->symmetry->score,
             CheckMeasure::EdgeDistractions => $measures->composition === null
@@ -132,6 +134,8 @@ final class MeasureReading
             CheckMeasure::SubjectShare => [Need::Subject],
             CheckMeasure::SubjectSharpness, CheckMeasure::SubjectRatio => [Need::Subject, Need::FocusMap],
             CheckMeasure::EyeSharpness, CheckMeasure::EyeRatio => [Need::Eye, Need::FocusMap],
+            CheckMeasure::EyeLight => [Need::Subject, Need::Eye],
+            CheckMeasure::SubjectBurnt => [Need::Subject],
             CheckMeasure::IsoSlack => [Need::Support, Need::Iso, Need::ExposureTime, Need::FocalLength, Need::Format],
             CheckMeasure::ShakeRoom => [Need::Support, Need::ExposureTime, Need::FocalLength, Need::Format],
             CheckMeasure::MovementBandError => [Need::Movement, Need::ExposureTime],

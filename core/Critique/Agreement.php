@@ -92,6 +92,8 @@ final class Agreement
             CheckMeasure::SubjectShare => ['composition.subject-size'],
             CheckMeasure::SubjectSharpness, CheckMeasure::SubjectRatio => ['focus.on-subject'],
             CheckMeasure::EyeSharpness, CheckMeasure::EyeRatio => ['focus.eye'],
+            CheckMeasure::EyeLight => ['tone.eyes-in-shadow'],
+            CheckMeasure::SubjectBurnt => ['tone.lost-highlights-subject'],
             CheckMeasure::Tilt => ['composition.tilted'],
             CheckMeasure::Symmetry => ['composition.almost-centred', 'composition.axis'],
             CheckMeasure::EdgeDistractions => ['composition.edge-pull'],

@@ -133,6 +133,9 @@ final class Thresholds
     /** % of a frame lost or blocked that another frame of a bracket should hold. */
     public const END_OPEN = 0.3;
 
+    /** Stops of the lightest part of an eye under the mean of the face, from which the eye lies in shadow. */
+    public const EYE_DARK = -0.8;
+
     /** Stops by which a face may be darker than the picture round it. */
     public const DARK_FACE = 1.0;
 

@@ -9,6 +9,7 @@ use TruePupil\Core\Composition\Attention;
 use TruePupil\Core\Composition\CompositionMeasures;
 use TruePupil\Core\Composition\MarkMeasures;
 use TruePupil\Core\Composition\Marks;
+use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Metering\PatternMeter;
@@ -50,7 +51,7 @@ final readonly class FrameMeasures
     public static function of(PixelReading $reading, Marks $marks = new Marks()): self
     {
         [$subject, $aspect] = [$marks->subject, $reading->width / $reading->height];
-        $focus = FocusMeasures::of($reading->detail, $subject, $reading->face);
+        $focus = FocusMeasures::of($reading->detail, $subject, $reading->face?->detail);
         $attention = Attention::of(
             $reading->colours->reduced(CompositionMeasures::COARSE),
             $focus->around(Attention::columns(), Attention::rows()),
@@ -60,13 +61,7 @@ final readonly class FrameMeasures
         return new self(
             ToneMeasures::from($reading->statistics[0]),
             $meter->verdicts(),
-            $subject === null
-                ? null
-                : new SubjectMeasures(
-                    $subject,
-                    ToneMeasures::from($reading->statistics[1]),
-                    BurntTones::percentIn($subject, $reading->colours, $reading->statistics[0]),
-                ),
+            $subject === null ? null : self::subject($subject, $reading),
             $focus,
             CompositionMeasures::of($reading->colours, $attention, $aspect, $marks),
             ColourMeasures::of($reading->colours),
@@ -74,6 +69,18 @@ final readonly class FrameMeasures
             $reading->ends,
             $reading->colours->reduced(self::THUMB)->grey(),
             MarkMeasures::of($marks, $reading->colours, $attention, $aspect),
+        );
+    }
+
+    private static function subject(Region $region, PixelReading $reading): SubjectMeasures
+    {
+        $tone = ToneMeasures::from($reading->statistics[1]);
+
+        return new SubjectMeasures(
+            $region,
+            $tone,
+            BurntTones::percentIn($region, $reading->colours, $reading->statistics[0]),
+            $reading->face === null ? null : EyeLight::of($reading->face->colours, Stops::of($tone->meanStops)),
         );
     }
 
@@ -92,7 +99,13 @@ final readonly class FrameMeasures
             array_map(fn (float $verdict): float => $verdict + $stops->value, $this->metering),
             $subject === null
                 ? null
-                : new SubjectMeasures($subject->region, $subject->tone->brightened($stops), $subject->burntPct),
+                : new SubjectMeasures(
+                    $subject->region,
+                    $subject->tone->brightened($stops),
+                    $subject->burntPct,
+                    // Eye and face brighten alike.
+                    $subject->eyeLight,
+                ),
             // Where things lie does not change with the light.
             $this->focus,
             $this->composition,

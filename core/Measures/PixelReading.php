@@ -26,8 +26,7 @@ final readonly class PixelReading
         public bool $isPreview = false,
         /** Null where no pixel is at an end of the scale. */
         public ?EndAreas $ends = null,
-        /** Of a square round the marked eye. */
-        public ?DetailMap $face = null,
+        public ?FaceReading $face = null,
     ) {
     }
 }

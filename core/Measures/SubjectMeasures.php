@@ -16,6 +16,8 @@ final readonly class SubjectMeasures
         public ToneMeasures $tone,
         /** % of it in which a channel is at its end in a pale tone, as BurntTones has it; white is part of it. */
         public float $burntPct = 0.0,
+        /** Where an eye of the subject is marked. */
+        public ?EyeLight $eyeLight = null,
     ) {
     }
 
@@ -32,6 +34,7 @@ final readonly class SubjectMeasures
             'region' => $this->region->toArray(),
             'sharePct' => $this->region->sharePct(),
             'burntPct' => round($this->burntPct, 3),
+            'eyeLight' => $this->eyeLight?->toArray(),
             ...$this->tone->toArray(),
         ];
     }

@@ -10,6 +10,7 @@ use TruePupil\Core\Composition\CompositionMeasures;
 use TruePupil\Core\Composition\MarkMeasures;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Focus\FocusMeasures;
+use TruePupil\Core\Measures\EyeLight;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Measures\SubjectMeasures;
 use TruePupil\Core\Raster\GreyGrid;
@@ -75,6 +76,7 @@ final class MeasuresReading
             self::tone($stored),
             // Measures of older rules did not know it.
             isset($stored['burntPct']) ? self::number($stored, 'burntPct') : 0.0,
+            EyeLight::restore($stored['eyeLight'] ?? null),
         );
     }
 

@@ -26,6 +26,8 @@ function watch(picture) {
         const drawn = SIDES.every((side) => Number.isFinite(mark[side])) && mark.width > 0 && mark.height > 0;
         rectangle.hidden = !drawn;
         if (drawn) {
+            // Where something is marked, nothing need be proposed.
+            picture.querySelector('[data-proposed]')?.remove();
             Object.assign(rectangle.style, {
                 left: `${mark.x}%`,
                 top: `${mark.y}%`,
@@ -41,6 +43,19 @@ function watch(picture) {
 
         return { x: inside((event.clientX - box.left) / box.width), y: inside((event.clientY - box.top) / box.height) };
     };
+
+    // What is proposed is outlined, and taken by one tap.
+    const proposed = picture.querySelector('[data-proposed]');
+    const take = (box) => {
+        put({ x: 100 * box.x, y: 100 * box.y, width: 100 * box.width, height: 100 * box.height });
+    };
+    picture.addEventListener('take-subject', (event) => take(event.detail));
+    proposed?.addEventListener('pointerdown', (event) => event.stopPropagation());
+    proposed?.addEventListener('click', () => {
+        const [x, y, width, height] = proposed.dataset.proposed.split(',').map(Number);
+        take({ x, y, width, height });
+        rectangle.focus();
+    });
 
     let from = null;
     picture.addEventListener('pointerdown', (event) => {

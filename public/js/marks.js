@@ -80,7 +80,7 @@ function watch(list) {
         );
         layer.append(path);
     };
-    const put = (corners) => {
+    const put = (corners, kind = tool.value) => {
         const count = rows.querySelectorAll('[data-mark-row]').length;
         if (count >= Number(list.dataset.most)) {
             hint.textContent = `A frame takes ${list.dataset.most} marks; remove one first.`;
@@ -92,8 +92,8 @@ function watch(list) {
         for (const field of row.querySelectorAll('[name]')) {
             field.name = field.name.replace('NEW', index);
         }
-        row.querySelector('[data-kind]').value = tool.value;
-        const label = tool.selectedOptions[0].textContent;
+        row.querySelector('[data-kind]').value = kind;
+        const label = tool.querySelector(`option[value="${kind}"]`).textContent.trim();
         row.querySelector('[data-name]').textContent = label.charAt(0).toUpperCase() + label.slice(1);
         row.querySelector('[data-points]').value = corners;
         rows.append(row);
@@ -124,6 +124,15 @@ function watch(list) {
     });
     add.addEventListener('click', () => put(START[shape()])?.querySelector('[data-points]').focus());
     close.addEventListener('click', finish);
+    // One eye is marked: another one takes its place.
+    picture.addEventListener('take-eye', (event) => {
+        for (const row of rows.querySelectorAll('[data-mark-row]')) {
+            if (row.querySelector('[data-kind]').value === 'eye') {
+                row.remove();
+            }
+        }
+        put(text([[100 * event.detail.x, 100 * event.detail.y]]), 'eye');
+    });
     rows.addEventListener('input', draw);
     rows.addEventListener('click', (event) => {
         if (event.target.closest('[data-remove]')) {

@@ -28,6 +28,7 @@ use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\KitFormat;
 use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Measures\EyeLight;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Measures\SubjectMeasures;
 use TruePupil\Core\Metering\MeteringPattern;
@@ -69,6 +70,7 @@ final class Situations
         float $blockedPct = 0.0,
         float $frameLostPct = 0.0,
         float $burntPct = 0.0,
+        ?array $eyeLight = null,
         array $metering = [],
         MeteringPattern $pattern = MeteringPattern::Scene,
         Approach $approach = new Approach(),
@@ -121,6 +123,7 @@ final class Situations
                     $region ?? Region::of(0.4, 0.3, 0.2, 0.4),
                     self::tone($subject, $lostPct, $blockedPct),
                     $burntPct,
+                    EyeLight::restore($eyeLight),
                 ),
             $focus === null
                 ? null

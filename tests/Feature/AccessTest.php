@@ -23,6 +23,7 @@ final class AccessTest extends TestCase
         'start',
         'sign-out',
         'home',
+        'faces',
         'bench',
         'bench.show',
         'kit.edit',

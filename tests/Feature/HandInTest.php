@@ -74,6 +74,28 @@ final class HandInTest extends TestCase
         $this->assertEquals($handedIn, $frame->attempt->fresh()->handed_in_at, 'a second click changes nothing');
     }
 
+    public function test_a_subject_is_proposed_until_one_is_marked(): void
+    {
+        $world = World::make();
+        $this->actingAs($world->student);
+        $page = $this->post(
+            route('frames.store', $world->setBrief),
+            ['pictures' => [World::upload(Pictures::jpeg(patch: 220))]],
+            ['Accept' => 'application/json'],
+        )->json('next');
+
+        $frame = Frame::query()->sole();
+        // The patch stands in the middle of a plain ground, from 0.4 to 0.6 across.
+        $this->assertEqualsWithDelta(0.5, $frame->proposed?->centre()['x'], 0.05);
+        $this->assertNull($frame->subject, 'nothing is marked by itself');
+        $this->get($page)->assertOk()->assertSee('Is it this?')->assertSee('Look for faces and eyes');
+        $this->put(route('frames.update', $frame), World::form())->assertRedirect();
+        $this->get($page)->assertOk()->assertDontSee('Is it this?');
+        $this->post(route('attempts.hand-in', $frame->attempt));
+        $this->get(route('frames.edit', $frame))->assertOk()->assertDontSee('Look for faces and eyes');
+        $this->get(route('faces'))->assertOk()->assertSee('does not know who somebody is');
+    }
+
     public function test_every_ready_brief_can_be_handed_in_for_and_asks_only_what_it_offers(): void
     {
         $world = World::make();

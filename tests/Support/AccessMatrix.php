@@ -29,6 +29,7 @@ final class AccessMatrix
         'POST start' => 'everybody',
         'POST sign-out' => 'signed-in',
         'GET /' => 'signed-in',
+        'GET faces' => 'signed-in',
         'GET bench' => 'signed-in',
         'GET bench/{sheet}' => 'signed-in',
         'GET kit' => 'signed-in',

@@ -50,6 +50,9 @@ final class PixelProgram
 
     private const FACE_CELLS = 15;
 
+    /** Of the small picture of that square: an eye is then a dozen cells across. */
+    private const FACE_COLUMNS = 60;
+
     /** Longer side of what the small maps are made from, pixels. */
     private const MIDDLE = 1600;
 
@@ -82,7 +85,7 @@ final class PixelProgram
      * @param  array{
      *     source: string,
      *     megapixels?: int,
-     *     working?: string,
+     *     working?: ?string,
      *     side?: int,
      *     counts?: bool,
      *     detail?: bool,
@@ -219,16 +222,22 @@ final class PixelProgram
     }
 
     /**
-     * The edges round a marked eye.
+     * The edges and the colours round a marked eye.
      *
      * @param  array{float, float}  $eye  fractions
-     * @return array{columns: int, rows: int, fine: string, blurred: string}
+     * @return array{
+     *     detail: array{columns: int, rows: int, fine: string, blurred: string},
+     *     colours: array{columns: int, rows: int, bytes: string},
+     * }
      */
     private function face(Picture $middle, array $eye): array
     {
         $face = $this->around($middle, $eye);
 
-        return $this->edges->of($face, max(1, intdiv($this->vips->fact($face, 'width'), self::FACE_CELLS)));
+        return [
+            'detail' => $this->edges->of($face, max(1, intdiv($this->vips->fact($face, 'width'), self::FACE_CELLS))),
+            'colours' => $this->colours($this->vips->keep($this->small($face, self::FACE_COLUMNS))),
+        ];
     }
 
     /** @return array{luminance: list<int>, r: list<int>, g: list<int>, b: list<int>, lost: int, blocked: int} */

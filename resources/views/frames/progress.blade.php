@@ -33,9 +33,22 @@
                                 $view->subject(old('subject'))['width'] }}%; height: {{
                                 $view->subject(old('subject'))['height'] }}%" @endif>
                             <span>subject</span></div>
+                        @if ($frame->attempt->state === AttemptState::Draft && $frame->proposed
+                            && !$view->subject(old('subject')))
+                            <button type="button" class="proposed-mark"
+                                data-proposed="{{ implode(',', $frame->proposed->toArray()) }}"
+                                style="left: {{ 100 * $frame->proposed->x }}%; top: {{ 100 * $frame->proposed->y
+                                }}%; width: {{ 100 * $frame->proposed->width }}%; height: {{ 100 *
+                                $frame->proposed->height }}%"><span>Is it this? Tap to take it</span></button>
+                        @endif
                     </div>
                 </div>
                 @if ($frame->attempt->state === AttemptState::Draft)
+                    <div class="faces" data-faces data-takes hidden>
+                        <button type="button">Look for faces and eyes</button>
+                        <a class="fine" href="{{ route('faces') }}">what this does</a>
+                        <p class="fine" data-faces-words aria-live="polite"></p>
+                    </div>
                     @include('frames.marks', ['marks' => array_values(old('marks', $view->marks()))])
                     <details class="numbers">
                         <summary>The subject in numbers (% of the frame)</summary>

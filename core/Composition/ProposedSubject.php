@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Composition;
+
+/**
+ * Where the subject probably is, from what draws the eye: all that hangs together round the strongest place with at
+ * least a quarter of its weight. A proposal that somebody takes or does not take; nothing is judged by it.
+ */
+final class ProposedSubject
+{
+    private const SHARE = 0.25;
+
+    /** Shares of the frame outside of which a proposal helps nobody. */
+    private const SIZES = [0.004, 0.7];
+
+    /** @return ?Region null where nothing stands out, or all of the picture does */
+    public static function in(Attention $attention): ?Region
+    {
+        [$columns, $rows] = [Attention::columns(), Attention::rows()];
+        $strongest = max($attention->map ?: [0.0]);
+        $start = (int) array_search($strongest, $attention->map, true);
+        $found = [$start => true];
+        $stack = [$start];
+        while ($stack !== []) {
+            $cell = array_pop($stack);
+            $column = $cell % $columns;
+            foreach (
+                [
+                    $column > 0 ? $cell - 1 : -1,
+                    $column < $columns - 1 ? $cell + 1 : -1,
+                    $cell - $columns,
+                    $cell + $columns,
+                ] as $next
+            ) {
+                if (! isset($found[$next]) && ($attention->map[$next] ?? 0.0) >= self::SHARE * $strongest) {
+                    $found[$next] = true;
+                    $stack[] = $next;
+                }
+            }
+        }
+        $across = array_map(fn (int $cell): int => $cell % $columns, array_keys($found));
+        $down = array_map(fn (int $cell): int => intdiv($cell, $columns), array_keys($found));
+        $region = Region::of(
+            min($across) / $columns,
+            min($down) / $rows,
+            (max($across) - min($across) + 1) / $columns,
+            (max($down) - min($down) + 1) / $rows,
+        );
+        $share = $region->width * $region->height;
+
+        return $strongest <= 0.0 || $share < self::SIZES[0] || $share > self::SIZES[1] ? null : $region;
+    }
+}
