@@ -42,7 +42,11 @@ final readonly class FrameAdviser
     public function advise(Situation $situation, array $findings): Advice
     {
         $advice = $this->search($situation);
-        $usesKit = $advice !== null && ($situation->kit !== null || ! $situation->statement->intent->isEmpty());
+        // What was searched for knows one light; a flash is a second one.
+        $usesKit =
+            $advice !== null &&
+            ($situation->kit !== null || ! $situation->statement->intent->isEmpty()) &&
+            ! ($situation->isLitByFlash() && $this->isMisplaced($situation));
         $offered = [];
         foreach ($usesKit ? $advice->suggestions : $this->placement->suggest($situation) as $suggestion) {
             $suggestion = $usesKit
@@ -82,9 +86,11 @@ final readonly class FrameAdviser
             if ($before === null || $suggestion === null || in_array(self::key($suggestion), $seen, true)) {
                 continue;
             }
-            $change =
-                $suggestion->exposure->settings->stopsBrighterThan($before)->value -
-                $suggestion->exposure->filterStops;
+            $settings = $suggestion->exposure->settings;
+            $change = $settings->stopsBrighterThan($before)->value - $suggestion->exposure->filterStops;
+            if ($situation->isLitByFlash()) {
+                $change -= $settings->time->stopsMoreLightThan($before->time)->value;
+            }
             if (abs($change + $error) <= 1 / 3 + 1e-6 || abs($error) <= 1 / 3) {
                 $seen[] = self::key($suggestion);
                 $more[] = $suggestion->fixing($this->fixes($situation, $suggestion, $findings));
@@ -183,7 +189,9 @@ final readonly class FrameAdviser
             return $suggestion;
         }
 
-        $told = round((($situation->record->exposure->compensation ?? 0.0) - $error->value) * 3) / 3;
+        $told = $situation->onDial(
+            Stops::of(($situation->record->exposure->compensation ?? 0.0) - $error->value),
+        )->value;
 
         return abs($told) <= PlacementAdviser::COMPENSATION_END
             ? $suggestion->compensatedBy($told)

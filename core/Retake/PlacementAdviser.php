@@ -13,6 +13,7 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\StopIncrement;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Situation\Situation;
@@ -57,7 +58,7 @@ final class PlacementAdviser
         if ($settings === null || $error === null || $error->isWithin(Stops::of(self::IN_PLACE))) {
             return [];
         }
-        $change = Stops::of(-$error->inThirds() / 3);
+        $change = $situation->onDial($error->negated());
         // Compensation moves what the camera decides, and a person can always set another ISO with it.
         $kinds = match ($situation->record->exposure->mode) {
             ExposureMode::Aperture, ExposureMode::Program => ['time', 'iso', 'time-and-iso'],
@@ -67,6 +68,10 @@ final class PlacementAdviser
         };
         if ($situation->isFilm()) {
             $kinds = ['time', 'aperture'];
+        }
+        // A flash is over long before the shutter closes: time lights the surroundings and not what it lit.
+        if ($situation->isLitByFlash()) {
+            $kinds = $situation->isFilm() ? ['aperture'] : ['aperture', 'iso'];
         }
         $ways = array_filter(
             array_map(
@@ -87,7 +92,7 @@ final class PlacementAdviser
     /** @return ?array{cost: float, suggestion: Suggestion} */
     private function byTime(Situation $situation, ExposureSettings $settings, Stops $change): ?array
     {
-        $time = $this->timeOnScale($settings->time->exact * $change->ratio());
+        $time = $this->timeOnScale($settings->time->exact * $change->ratio(), $situation->increment());
 
         return $time === null ? null : $this->way($situation, $settings, $settings->withTime($time), 'time', $change);
     }
@@ -95,7 +100,7 @@ final class PlacementAdviser
     /** @return ?array{cost: float, suggestion: Suggestion} */
     private function byIso(Situation $situation, ExposureSettings $settings, Stops $change): ?array
     {
-        $iso = Iso::nearest($settings->iso->exact * $change->ratio());
+        $iso = Iso::nearest($settings->iso->exact * $change->ratio(), $situation->increment());
         if ($iso->exact < $situation->baseIso()->exact * 0.99 || $iso->exact > self::ISO_CEILING * 1.01) {
             return null;
         }
@@ -106,7 +111,7 @@ final class PlacementAdviser
     /** @return ?array{cost: float, suggestion: Suggestion} */
     private function byAperture(Situation $situation, ExposureSettings $settings, Stops $change): ?array
     {
-        $aperture = Aperture::nearest($settings->aperture->exact / sqrt($change->ratio()));
+        $aperture = Aperture::nearest($settings->aperture->exact / sqrt($change->ratio()), $situation->increment());
         $widest = $situation->widest()?->exact;
         // Without the lens's widest aperture nobody can promise that it opens further than it did.
         $opensTooFar =
@@ -130,13 +135,14 @@ final class PlacementAdviser
         if ($limit === null || $change->value <= 0) {
             return null;
         }
-        // Whole thirds downwards, so that the time stays within the limit.
-        $room = floor($limit->roomFor($settings->time->exact)->value * 3 + 0.01) / 3;
+        // Whole steps downwards, so that the time stays within the limit.
+        $steps = $situation->increment()->perStop();
+        $room = floor($limit->roomFor($settings->time->exact)->value * $steps + 0.01) / $steps;
         if ($room <= 0 || $room >= $change->value) {
             return null;
         }
-        $time = $this->timeOnScale($settings->time->exact * 2 ** $room);
-        $iso = Iso::nearest($settings->iso->exact * 2 ** ($change->value - $room));
+        $time = $this->timeOnScale($settings->time->exact * 2 ** $room, $situation->increment());
+        $iso = Iso::nearest($settings->iso->exact * 2 ** ($change->value - $room), $situation->increment());
         if ($time === null || $iso->exact > self::ISO_CEILING * 1.01) {
             return null;
         }
@@ -144,10 +150,10 @@ final class PlacementAdviser
         return $this->way($situation, $settings, $settings->withTime($time)->withIso($iso), 'time-and-iso', $change);
     }
 
-    private function timeOnScale(float $seconds): ?ExposureTime
+    private function timeOnScale(float $seconds, StopIncrement $increment): ?ExposureTime
     {
-        $time = ExposureTime::nearest($seconds);
-        $isOff = abs(log($time->exact / $seconds, 2)) > 1 / 6;
+        $time = ExposureTime::nearest($seconds, $increment);
+        $isOff = abs(log($time->exact / $seconds, 2)) > 1 / (2 * $increment->perStop()) + 1e-6;
 
         return $isOff || $time->exact < self::FASTEST * 0.97 || $time->exact > self::SLOWEST * 1.07 ? null : $time;
     }
@@ -171,6 +177,9 @@ final class PlacementAdviser
                     $wanted->stops->signed(),
                 ),
         ];
+        if ($situation->isLitByFlash()) {
+            $gains[] = 'the flash itself could also give it: its power, or its distance';
+        }
         $costs = [];
         $cost = 0.0;
 
@@ -210,6 +219,8 @@ final class PlacementAdviser
         // A course that begins in manual is not told to steer the camera's choice, and no dial goes on for ever.
         $compensated =
             $record->exposure->mode->takesCompensation() &&
+            // It would move the time, and with it only the surroundings.
+            ! $situation->isLitByFlash() &&
             $situation->approach->start !== Start::Manual &&
             abs($told) <= self::COMPENSATION_END + 1e-6;
 

@@ -12,6 +12,7 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\StopIncrement;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Support;
@@ -38,6 +39,12 @@ final class SameExposure
         if ($before === null || ! self::canBeSet($situation, $before, $aperture, $time)) {
             return null;
         }
+        $increment = $situation->increment();
+        // Rules think in thirds, as most dials step; a dial in halves takes what is nearest.
+        if ($increment === StopIncrement::Half) {
+            $aperture = $aperture === null ? null : Aperture::nearest($aperture->exact, $increment);
+            $time = $time === null ? null : ExposureTime::nearest($time->exact, $increment);
+        }
         $moved = new ExposureSettings($aperture ?? $before->aperture, $time ?? $before->time, $before->iso);
         if ($situation->isFilm()) {
             $moved = self::atOneSpeed($before, $aperture, $time);
@@ -51,7 +58,7 @@ final class SameExposure
         if (! $situation->isFilm() && $wanted > $highest * 2 ** (1 / 6)) {
             return null;
         }
-        $iso = Iso::nearest(max($wanted, $lowest->exact));
+        $iso = Iso::nearest(max($wanted, $lowest->exact), $increment);
         $isFree = $time === null && $iso->exact > $wanted * 2 ** (1 / 6);
         // A shorter time costs nothing where only the aperture was to move; a filter is the last resort.
         $moved = $isFree ? self::shortened($situation, $moved, $wanted / $iso->exact) : $moved;

@@ -13,6 +13,7 @@ use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\LightLedger;
+use TruePupil\Core\Exposure\StopIncrement;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Intent\TimeBand;
 use TruePupil\Core\Kit\BodyLimits;
@@ -77,6 +78,26 @@ final readonly class Situation
         $iso = $this->record->exposure->iso;
 
         return $iso === null ? 0.0 : Stops::ofRatio($iso->exact / $this->baseIso()->exact)->value;
+    }
+
+    /** The step of the camera's dials; thirds where no kit says otherwise. */
+    public function increment(): StopIncrement
+    {
+        return $this->kit->body->limits->increment ?? StopIncrement::Third;
+    }
+
+    /** To the nearest step that this camera can be set to. */
+    public function onDial(Stops $stops): Stops
+    {
+        $steps = $this->increment()->perStop();
+
+        return Stops::of(round($steps * $stops->value) / $steps);
+    }
+
+    /** Whether a flash fired: aperture, ISO and distance then set what it lights, and time the rest. */
+    public function isLitByFlash(): bool
+    {
+        return $this->record->exposure->flashFired === true;
     }
 
     /** Whether the frame is one of a row that shows what a value does: there a value is as it is to be seen. */

@@ -36,7 +36,7 @@ final class ExposureFarOff implements FindingRule
         $isBright = $verdict->error->value > 0;
         $tone = $verdict->isOfSubject ? $situation->measures->subject->tone ?? null : null;
         $tone ??= $situation->measures->tone;
-        $stops = Stops::of(abs($verdict->error->inThirds()) / 3);
+        $stops = $situation->onDial(Stops::of(abs($verdict->error->value)));
 
         return new Finding(
             id: $this->id(),

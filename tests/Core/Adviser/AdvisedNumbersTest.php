@@ -12,6 +12,7 @@ use TruePupil\Core\Adviser\KitAdviser;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Approach\Start;
+use TruePupil\Core\Critique\FrameAdviser;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureTime;
@@ -236,5 +237,53 @@ final class AdvisedNumbersTest extends TestCase
             $this->assertNull($suggestion->exposure->compensation);
             $this->assertStringContainsString('manual', $suggestion->title);
         }
+    }
+
+    public function test_what_a_flash_lit_is_brightened_by_aperture_or_iso_and_never_by_time(): void
+    {
+        $flash = Situations::make(
+            n: 8,
+            t: 1 / 125,
+            iso: 200,
+            subject: -2.0,
+            wanted: 0.0,
+            record: ['flashFired' => true],
+            kit: Situations::kit(),
+        );
+        $suggestions = (new FrameAdviser(Rules::critic()))->advise($flash, [])->suggestions;
+
+        $this->assertNotSame([], $suggestions);
+        foreach ($suggestions as $suggestion) {
+            $settings = $suggestion->exposure->settings;
+            $this->assertSame('1/125 s', (string) $settings->time, $suggestion->title);
+            $this->assertNull($suggestion->exposure->compensation, 'it would move the time');
+            $this->assertEqualsWithDelta(
+                2.0,
+                $settings->aperture->stopsMoreLightThan(Aperture::of(8))->value +
+                    $settings->iso->stopsMoreThan(Iso::of(200))->value,
+                0.1,
+            );
+        }
+    }
+
+    public function test_a_camera_that_steps_in_halves_is_spoken_to_in_halves(): void
+    {
+        $kit = Situations::kit(body: ['stepsPerStop' => 2]);
+        // Off by 1.4 stops: one and a half on its dials, one and a third on others.
+        $of = fn (?Kit $kit): array => (new PlacementAdviser())->suggest(
+            Situations::make(n: 5.6, t: 1 / 250, iso: 400, subject: -1.4, wanted: 0.0, kit: $kit),
+        );
+        foreach ($of($kit) as $suggestion) {
+            $this->assertEqualsWithDelta(1.5, $suggestion->exposure->compensation, 1e-6);
+            $this->assertStringContainsString('+1½', $suggestion->title);
+            $this->assertEqualsWithDelta(
+                1.5,
+                $suggestion->exposure->settings->stopsBrighterThan(
+                    Situations::make(n: 5.6, t: 1 / 250, iso: 400)->record->settings(),
+                )->value,
+                0.02,
+            );
+        }
+        $this->assertEqualsWithDelta(4 / 3, $of(null)[0]->exposure->compensation, 1e-6);
     }
 }
