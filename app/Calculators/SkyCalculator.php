@@ -14,6 +14,7 @@ use TruePupil\Core\Sky\JulianDay;
 use TruePupil\Core\Sky\LightTable;
 use TruePupil\Core\Sky\Location;
 use TruePupil\Core\Sky\Moon;
+use TruePupil\Core\Sky\MoonDay;
 use TruePupil\Core\Sky\SkyPosition;
 use TruePupil\Core\Sky\Sun;
 use TruePupil\Core\Sky\SunDay;
@@ -33,6 +34,7 @@ final class SkyCalculator
         $now = JulianDay::fromTimestamp((float) $at->getTimestamp());
         $day = new SunDay($place, $at);
         $moon = Moon::at($now);
+        $moonDay = new MoonDay($place, $at);
         $sunPosition = Sun::seenFrom($place, $now);
         $moonPosition = Moon::seenFrom($place, $now);
 
@@ -57,6 +59,8 @@ final class SkyCalculator
                 ...self::position($moonPosition),
                 'illuminated' => $moon->illuminated,
                 'phaseName' => $moon->phase->value,
+                'rises' => self::text($moonDay->rises()),
+                'sets' => self::text($moonDay->sets()),
             ],
             'lightEv100' => LightTable::ev100(
                 $sunPosition->altitude,

@@ -48,6 +48,7 @@ final class Note extends Model
     {
         return new PanelNote(
             $this->id,
+            $this->author_id,
             $this->author->name,
             $this->kind === NoteKind::Keep,
             $this->topic?->value,

@@ -123,6 +123,22 @@ final readonly class Attention
         );
     }
 
+    /** Share of all attention that falls into a marked area, by its outline; of a speck, into its box. */
+    public function shareOf(Mark $area): float
+    {
+        $share = 0.0;
+        $cells = 0;
+        foreach ($this->map as $i => $value) {
+            $x = (($i % self::COLUMNS) + 0.5) / self::COLUMNS;
+            if ($area->holds($x, (intdiv($i, self::COLUMNS) + 0.5) / self::ROWS)) {
+                $share += $value;
+                $cells++;
+            }
+        }
+
+        return $cells === 0 ? $this->shareIn($area->bounds()) : $share;
+    }
+
     /**
      * @param  list<float>  $map
      * @return list<float>

@@ -62,7 +62,7 @@ final readonly class MarkMeasures
             array_map(
                 fn (Mark $mark): array => [
                     ...$mark->bounds()->centre(),
-                    'attentionPct' => round(100 * $attention->shareIn($mark->bounds()), 2),
+                    'attentionPct' => round(100 * $attention->shareOf($mark), 2),
                 ],
                 $marks->ofKind(MarkKind::Distraction),
             ),

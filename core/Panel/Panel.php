@@ -9,7 +9,8 @@ use TruePupil\Core\Composition\Region;
 /**
  * Brings the remarks of several critics together: two are about the same thing when they have the same topic and lie in
  * the same place. Places are the same when their overlap is at least a third of what both cover; a remark on the whole
- * frame meets others on the whole frame. A remark without a topic stands alone.
+ * frame meets others on the whole frame. A remark without a topic stands alone. What meets a remark of a group belongs
+ * to the group, so that the order in which they came does not matter.
  */
 final class Panel
 {
@@ -24,17 +25,32 @@ final class Panel
         /** @var list<non-empty-list<PanelNote>> $groups */
         $groups = [];
         foreach ($notes as $note) {
-            foreach ($groups as $at => $group) {
-                if (self::isSame($group[0], $note)) {
-                    $groups[$at][] = $note;
-
-                    continue 2;
-                }
+            $met = array_keys(
+                array_filter($groups, fn (array $group): bool => self::meets($group, $note)),
+            );
+            // A remark that meets several groups shows that they are one.
+            $merged = array_merge(...array_map(fn (int $at): array => $groups[$at], $met), ...[[$note]]);
+            $first = $met[0] ?? count($groups);
+            foreach (array_slice($met, 1) as $at) {
+                unset($groups[$at]);
             }
-            $groups[] = [$note];
+            $groups[$first] = $merged;
+            $groups = array_values($groups);
         }
 
         return array_map(fn (array $group): PanelGroup => new PanelGroup($group), $groups);
+    }
+
+    /** @param  non-empty-list<PanelNote>  $group */
+    private static function meets(array $group, PanelNote $note): bool
+    {
+        foreach ($group as $one) {
+            if (self::isSame($one, $note)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function isSame(PanelNote $a, PanelNote $b): bool

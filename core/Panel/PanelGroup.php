@@ -12,34 +12,46 @@ final readonly class PanelGroup
     {
     }
 
-    /** @return list<string> who spoke of it, each once */
+    /** @return list<string> the names of those who spoke of it, each person once */
     public function authors(): array
     {
-        return array_values(array_unique(array_map(fn (PanelNote $note): string => $note->author, $this->notes)));
+        return array_values(array_column($this->notes, 'author', 'authorId'));
     }
 
-    /** Two or more people say the same of it. */
+    /** Two or more people say the same of it, and none of them anything else. */
     public function agrees(): bool
     {
-        return count($this->authors()) > 1 && ! $this->disagrees();
+        return count($this->authors()) > 1 && count($this->kinds()) === 1;
     }
 
     /** One would keep what another would change. */
     public function disagrees(): bool
     {
-        $keeps = array_unique(
-            array_map(
-                fn (PanelNote $note): string => $note->author,
-                array_filter($this->notes, fn (PanelNote $note): bool => $note->isPraise),
-            ),
-        );
-        $changes = array_unique(
-            array_map(
-                fn (PanelNote $note): string => $note->author,
-                array_filter($this->notes, fn (PanelNote $note): bool => ! $note->isPraise),
-            ),
-        );
+        $kinds = $this->kinds();
 
-        return array_diff($keeps, $changes) !== [] && array_diff($changes, $keeps) !== [];
+        return count($kinds) === 2 &&
+            array_diff_key($kinds[1], $kinds[0]) !== [] &&
+            array_diff_key($kinds[0], $kinds[1]) !== [];
+    }
+
+    /** @return list<string> the names of those who would keep it and change it as well */
+    public function undecided(): array
+    {
+        $kinds = $this->kinds();
+
+        return array_values(array_intersect_key($kinds[1] ?? [], $kinds[0] ?? []));
+    }
+
+    /**
+     * @return array<int, array<int|string, string>> names by person, of those who would keep it (1) and change it (0)
+     */
+    private function kinds(): array
+    {
+        $kinds = [];
+        foreach ($this->notes as $note) {
+            $kinds[(int) $note->isPraise][$note->authorId] = $note->author;
+        }
+
+        return $kinds;
     }
 }

@@ -177,6 +177,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->press('Mark the subject');
         $this->see('The same marks and words for every frame of this row');
+        $this->find('[name=for_row]')->click();
         $this->subjectInNumbers(42, 32, 16, 36);
         $this->press('Check this frame');
         $this->see('The marks and words are with every frame of the row');

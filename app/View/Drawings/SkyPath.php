@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use TruePupil\Core\Plan\Outing;
 use TruePupil\Core\Sky\JulianDay;
 use TruePupil\Core\Sky\Moon;
+use TruePupil\Core\Sky\MoonDay;
 use TruePupil\Core\Sky\PolarDay;
 use TruePupil\Core\Sky\SkyPosition;
 use TruePupil\Core\Sky\Sun;
@@ -202,6 +203,8 @@ final class SkyPath
         foreach ($this->golden() as $band) {
             $rows[] = [explode(',', $band['label'])[0], trim(explode(',', $band['label'])[1])];
         }
+        $moonDay = new MoonDay($this->outing->place, $at);
+        $rows[] = ['moonrise and moonset', $time($moonDay->rises()).' and '.$time($moonDay->sets())];
         $rows[] = [
             'the moon then',
             sprintf(

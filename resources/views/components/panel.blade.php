@@ -8,6 +8,9 @@
             @endforeach
         </div>
     @else
+        @if ($group->undecided())
+            <p class="fine">{{ implode(', ', $group->undecided()) }} would keep this and change it as well.</p>
+        @endif
         <x-note :note="$view->note($group->notes[0]->id)" :group="$group" />
         @if (count($group->notes) > 1)
             <details class="also">

@@ -155,9 +155,8 @@
                 @if ($frame->attempt->state === AttemptState::Draft)
                     @if ($view->brief()->rows() && $frame->attempt->frames->where('row', $frame->row)->count() > 1)
                         <label class="choice"><input type="checkbox" name="for_row" value="1"
-                                @checked(old('for_row', $frame->subject === null))> The same marks and words for every
-                                    frame of this
-                            row</label>
+                                @checked(old('for_row'))> The same marks and words for every frame of this
+                            row: they show the same view</label>
                     @endif
                     <button class="{{ $frame->state === FrameState::Judged ? '' : 'primary' }}"
                         @disabled($frame->state === FrameState::Judging)>{{ $frame->state === FrameState::Judged
