@@ -99,6 +99,17 @@ abstract class BrowserTestCase extends TestCase
         $this->find($css)->clear()->sendKeys($text);
     }
 
+    /** Brings it into view, as a person would, and clicks or taps it. */
+    protected function tap(string $css): void
+    {
+        $found = $this->find($css);
+        $this->browser()->executeScript(
+            'arguments[0].scrollIntoView({block: "center", behavior: "instant"})',
+            [$found],
+        );
+        $found->click();
+    }
+
     /** Presses the button, or follows the link, that reads so. */
     protected function press(string $label): void
     {
@@ -177,7 +188,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->press('Mark the subject');
         $this->see('The same marks and words for every frame of this row');
-        $this->find('[name=for_row]')->click();
+        $this->tap('[name=for_row]');
         $this->subjectInNumbers(42, 32, 16, 36);
         $this->press('Check this frame');
         $this->see('The marks and words are with every frame of the row');

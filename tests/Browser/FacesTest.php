@@ -31,8 +31,8 @@ final class FacesTest extends BrowserTestCase
         $this->assertNothingSticksOut();
         $this->assertAccessible();
 
-        $this->find('.numbers summary')->click();
-        $this->find('[data-proposed]')->click();
+        $this->tap('.numbers summary');
+        $this->tap('[data-proposed]');
         $this->assertSame(0, $this->howMany('[data-proposed]'));
         $proposed = $this->subject();
         $this->assertTrue($this->holds($proposed, 50.0, 40.0), 'the head lies in what was proposed');
@@ -41,7 +41,7 @@ final class FacesTest extends BrowserTestCase
         $this->see('One face found', 60);
         $this->assertSame(2, $this->howMany('.found-eye'));
         $this->assertAccessible();
-        $this->find('.found-face')->click();
+        $this->tap('.found-face');
         $face = $this->subject();
         $this->assertTrue($this->holds($face, 50.0, 39.0), 'between the eyes');
         $this->assertLessThan($proposed['width'] * $proposed['height'], $face['width'] * $face['height']);
