@@ -8,7 +8,7 @@ use RuntimeException;
 
 /**
  * Decodes a picture once and takes from that one decode everything that is asked of its pixels: an upright copy in
- * sRGB, counts of every full-resolution pixel, and how strongly neighbouring pixels differ, block by block.
+ * sRGB, counts of every full-resolution pixel, small maps of colour and light, and the edges at a fixed size.
  *
  * Run by pixels.php in a process of its own; needs nothing of the framework.
  *
