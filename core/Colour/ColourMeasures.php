@@ -18,6 +18,12 @@ final readonly class ColourMeasures
     /** Saturation (HSV) up to which a mid-tone counts as meant to be neutral. */
     private const NEUTRAL = 0.3;
 
+    /** The same where nothing is less coloured: a cast of more than a stop leaves nothing near grey. */
+    private const TINTED = 0.5;
+
+    /** Standard deviation of a strong cast, stops: light tints all things alike, and things differ. */
+    private const ALL_ALIKE = 0.25;
+
     /** The least saturated share of the mid-tones that the cast is taken from. */
     private const SHARE = 0.25;
 
@@ -87,7 +93,7 @@ final readonly class ColourMeasures
         $halo = Halo::strength($grid->reduced(self::FINISH)->grey());
         $edge = GraduatedEdge::in($grid->reduced(self::EDGE));
         $grid = $grid->reduced(self::COLOUR);
-        $neutrals = [];
+        $tinted = [];
         $hues = array_fill(0, 12, 0.0);
         [$over, $saturations, $cells] = [0, 0.0, $grid->columns * $grid->rows];
         for ($i = 0, $end = 3 * $cells; $i < $end; $i += 3) {
@@ -101,8 +107,8 @@ final readonly class ColourMeasures
             if ($most - $least > 20) {
                 $hues[self::hue($r, $g, $b)] += $most - $least;
             }
-            if ($saturation <= self::NEUTRAL && $most > 50 && $most < 235) {
-                $neutrals[] = [$saturation, $i];
+            if ($saturation <= self::TINTED && $most > 50 && $most < 235) {
+                $tinted[] = [$saturation, $i];
             }
         }
         $colour = array_sum($hues);
@@ -110,7 +116,7 @@ final readonly class ColourMeasures
         $hue = array_key_first($hues);
 
         return new self(
-            self::castOf($neutrals, $grid),
+            self::castOf($tinted, $grid),
             round((100 * $over) / $cells, 2),
             $colour < 5.0 * $cells * 0.2
                 ? null
@@ -172,13 +178,19 @@ final readonly class ColourMeasures
     }
 
     /**
-     * @param  list<array{float, int}>  $neutrals  saturation and place
+     * @param  list<array{float, int}>  $tinted  saturation and place
      * @return ?array{warm: float, green: float}
      */
-    private static function castOf(array $neutrals, ColourGrid $grid): ?array
+    private static function castOf(array $tinted, ColourGrid $grid): ?array
     {
-        if (count($neutrals) < max(2, 0.02 * $grid->columns * $grid->rows)) {
-            return null;
+        $least = max(2, 0.02 * $grid->columns * $grid->rows);
+        $neutrals = array_values(array_filter($tinted, fn (array $cell): bool => $cell[0] <= self::NEUTRAL));
+        if (count($neutrals) < $least) {
+            // Half of the picture, and all of it alike: then it is the light.
+            if (count($tinted) < 25 * $least || self::spread($tinted, $grid) > self::ALL_ALIKE) {
+                return null;
+            }
+            $neutrals = $tinted;
         }
         $cast = self::meanCast($neutrals, $grid);
         // Light tints dark and bright alike; the blue of a sky or the brown of earth is only in one of them.
@@ -197,6 +209,26 @@ final readonly class ColourMeasures
             'warm' => round($cast['warm'] === 0.0 ? 0.0 : $throughout('warm'), 3),
             'green' => round($cast['green'] === 0.0 ? 0.0 : $throughout('green'), 3),
         ];
+    }
+
+    /**
+     * Standard deviation of red over blue, in stops.
+     *
+     * @param  list<array{float, int}>  $cells
+     */
+    private static function spread(array $cells, ColourGrid $grid): float
+    {
+        $linear = Srgb::linearByCode();
+        $warm = array_map(
+            fn (array $cell): float => log(
+                max(1e-4, $linear[$grid->codes[$cell[1]]]) / max(1e-4, $linear[$grid->codes[$cell[1] + 2]]),
+                2,
+            ),
+            $cells,
+        );
+        $mean = array_sum($warm) / count($warm);
+
+        return sqrt(array_sum(array_map(fn (float $one): float => ($one - $mean) ** 2, $warm)) / count($warm));
     }
 
     /**

@@ -38,6 +38,16 @@ final class ColourCast implements FindingRule
         if (abs($amount) < ($isGreen ? Thresholds::CAST / 2 : Thresholds::CAST)) {
             return null;
         }
+        $handling = $situation->record->handling;
+        $set = match (true) {
+            $handling->whiteBalance === 'set' && $handling->kelvin !== null => sprintf(
+                ' White balance was set to %d K.',
+                $handling->kelvin,
+            ),
+            $handling->whiteBalance === 'set' => ' White balance was set by hand.',
+            $handling->whiteBalance === 'auto' => ' The camera chose the white balance.',
+            default => '',
+        };
         $name = $isGreen ? ($green > 0 ? 'green' : 'magenta') : ($warm > 0 ? 'warm' : 'cold');
 
         return new Finding(
@@ -45,10 +55,11 @@ final class ColourCast implements FindingRule
             topic: Topic::Colour,
             severity: Severity::Choice,
             sentence: sprintf(
-                'What should be grey is %s by %.1f stop. If that is the light of the place, keep it; if not, set '.
+                'What should be grey is %s by %.1f stop.%s If that is the light of the place, keep it; if not, set '.
                     'white balance by the light, or on something neutral.',
                 $name,
                 abs($amount),
+                $set,
             ),
             evidence: [
                 new Evidence(

@@ -84,18 +84,13 @@ final class FocusOnSubject implements FindingRule
     private function missed(Situation $situation, FocusMeasures $focus, AreaFocus $subject): Finding
     {
         $time = $situation->record->exposure->exposureTime;
-        $place = PlaceName::of($focus->sharpest['x'] ?? 0.5, $focus->sharpest['y'] ?? 0.5);
 
         return new Finding(
             id: $this->id(),
             topic: $subject->moved === null ? Topic::Focus : Topic::Movement,
             severity: $subject->sharpness < Thresholds::SUBJECT_LOST ? Severity::Fault : Severity::Weakness,
             sentence: $subject->moved === null
-                ? sprintf(
-                    'The subject is soft; the sharpest part lies %s. Put the focus point on the subject, and check it '.
-                        'large on the screen before you leave.',
-                    $place === 'centre' ? 'in the centre' : 'in the '.$place,
-                )
+                ? $this->why($situation, $focus)
                 : sprintf(
                     'The subject is blurred %s and not the other way: it moved%s. A shorter time holds it.',
                     Smear::way($subject->moved),
@@ -104,6 +99,29 @@ final class FocusOnSubject implements FindingRule
             evidence: [$this->evidence($subject, Thresholds::SUBJECT_SOFT)],
             source: FocusMeasures::METHOD,
             confidence: $focus->confidence,
+        );
+    }
+
+    /** What is known of the reason: the record of the focus point, else where the sharpest part lies. */
+    private function why(Situation $situation, FocusMeasures $focus): string
+    {
+        $point = $situation->record->handling->focusPoint;
+        $region = $situation->measures->subject?->region;
+        if ($point !== null && $region !== null) {
+            return $region->holds($point->x, $point->y)
+                ? 'The subject is soft although the camera focused on it: it moved, or you did, after the focus was '.
+                    'found, or it was nearer than the lens goes. Focus anew just before you press.'
+                : sprintf(
+                    'The subject is soft: the camera focused in the %s, beside it. Choose the focus point yourself '.
+                        'and put it on the subject.',
+                    PlaceName::of($point->x, $point->y),
+                );
+        }
+
+        return sprintf(
+            'The subject is soft; the sharpest part lies in the %s. Put the focus point on the subject, and check it '.
+                'large on the screen before you leave.',
+            PlaceName::of($focus->sharpest['x'] ?? 0.5, $focus->sharpest['y'] ?? 0.5),
         );
     }
 

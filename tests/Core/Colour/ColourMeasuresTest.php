@@ -65,6 +65,34 @@ final class ColourMeasuresTest extends TestCase
         $this->assertEqualsWithDelta(0.0, $sky(0.0, 0.0), 0.01);
     }
 
+    public function test_a_cast_of_more_than_a_stop_is_the_strongest_and_not_none(): void
+    {
+        // Greys from dark to bright under light with so many stops more of red than of blue.
+        $under = fn (float $stops): ?array => ColourMeasures::of(
+            Grids::paint(
+                fn (float $x, float $y): array => array_map(
+                    fn (float $gain): float => 255 * Srgb::encoded((0.08 + 0.3 * $x) * 2 ** $gain),
+                    [$stops / 2, 0.0, -$stops / 2],
+                ),
+                96,
+                64,
+            ),
+        )->cast;
+
+        $this->assertEqualsWithDelta(1.5, $under(1.5)['warm'] ?? 0, 0.1);
+        $this->assertEqualsWithDelta(-1.8, $under(-1.8)['warm'] ?? 0, 0.1);
+        $this->assertNull(
+            ColourMeasures::of(
+                Grids::paint(
+                    fn (float $x): array => $x < 0.5 ? [190.0, 150.0, 105.0] : [110.0, 150.0, 200.0],
+                    96,
+                    64,
+                ),
+            )->cast,
+            'things of several colours',
+        );
+    }
+
     public function test_blue_in_the_bright_part_alone_is_no_cast(): void
     {
         $cast = fn (array $above, array $below): float => ColourMeasures::of(

@@ -27,6 +27,18 @@ final class ColourCastTest extends TestCase
         }
     }
 
+    public function test_what_the_record_says_of_white_balance_is_said_with_it(): void
+    {
+        $with = fn (array $record): string => (string) (new ColourCast())->judge(
+            Situations::make(colour: ['cast' => ['warm' => 0.6, 'green' => 0.0]], record: $record),
+        )?->sentence;
+
+        $this->assertStringContainsString('set to 5600 K', $with(['whiteBalance' => 'set', 'kelvin' => 5600]));
+        $this->assertStringContainsString('set by hand', $with(['whiteBalance' => 'set']));
+        $this->assertStringContainsString('The camera chose', $with(['whiteBalance' => 'auto', 'kelvin' => 4100]));
+        $this->assertStringNotContainsString('was', $with([]), 'unknown is not guessed');
+    }
+
     public function test_neutral_or_nothing_to_tell_by(): void
     {
         $this->assertNull($this->judge(['warm' => 0.2, 'green' => 0.05]));

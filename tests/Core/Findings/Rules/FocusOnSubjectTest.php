@@ -6,6 +6,7 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
+use TruePupil\Core\Capture\FocusPoint;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\FocusOnSubject;
 use TruePupil\Core\Findings\Severity;
@@ -23,6 +24,20 @@ final class FocusOnSubjectTest extends TestCase
         $this->assertSame([Severity::Fault, Topic::Focus], [$missed?->severity, $missed?->topic]);
         $this->assertStringContainsString('lower right', (string) $missed?->sentence);
         $this->assertSame(Severity::Weakness, $this->judge(['sharpness' => 0.37])?->severity);
+    }
+
+    public function test_a_recorded_focus_point_says_why(): void
+    {
+        $at = fn (float $x, float $y): string => (string) (new FocusOnSubject())->judge(
+            Situations::make(
+                focus: ['subject' => ['sharpness' => 0.25]],
+                record: ['focusPoint' => FocusPoint::of($x, $y)],
+            ),
+        )?->sentence;
+
+        // The subject lies from 0.4 to 0.6 across and from 0.3 to 0.7 down.
+        $this->assertStringContainsString('focused in the upper left, beside it', $at(0.1, 0.1));
+        $this->assertStringContainsString('although the camera focused on it', $at(0.5, 0.5));
     }
 
     public function test_a_subject_that_is_blurred_one_way_moved(): void
