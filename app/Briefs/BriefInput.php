@@ -10,6 +10,7 @@ use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\Comparison;
 use TruePupil\Core\Brief\InvalidBrief;
 use TruePupil\Core\Brief\PlainSentence;
+use TruePupil\Core\Brief\TypedNumber;
 
 /** A brief as the composer's form has it: texts, kept as typed, and the brief file that they make. */
 final readonly class BriefInput
@@ -185,9 +186,15 @@ final readonly class BriefInput
         $lines = fn (string $field): array => array_values(
             array_filter(array_map(trim(...), preg_split('/\R/', $this->text($field)) ?: [])),
         );
-        $number = fn (string $text): float|int|string => is_numeric($plain = str_replace([',', '−'], ['.', '-'], $text))
-            ? $plain + 0
-            : $text;
+        $number = function (string $text): float|int|string {
+            $typed = TypedNumber::parse($text);
+
+            return match (true) {
+                $typed === null => $text,
+                $typed === floor($typed) && abs($typed) < 1e9 => (int) $typed,
+                default => $typed,
+            };
+        };
         $used = [];
         $placements = [];
         foreach ($this->placements as $placement) {
@@ -355,8 +362,14 @@ final readonly class BriefInput
     /** @return list<Comparison> that make sense for a measure */
     public static function comparisons(?CheckMeasure $measure): array
     {
-        return $measure !== null && $measure->words() !== []
-            ? [Comparison::OneOf, Comparison::NoneOf]
-            : [Comparison::AtMost, Comparison::AtLeast, Comparison::Within];
+        return match (true) {
+            $measure !== null && $measure->words() !== [] => [Comparison::OneOf, Comparison::NoneOf],
+            $measure === null || $measure->isAboutZero() => [
+                Comparison::AtMost,
+                Comparison::AtLeast,
+                Comparison::Within,
+            ],
+            default => [Comparison::AtMost, Comparison::AtLeast],
+        };
     }
 }

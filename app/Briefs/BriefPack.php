@@ -59,7 +59,7 @@ final readonly class BriefPack
         $pack = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
         foreach ($pack['briefs'] as $brief) {
             // What a schema cannot say.
-            BriefFormat::read($brief);
+            BriefFormat::refuseSenseless(BriefFormat::read($brief));
         }
         $ids = array_column($pack['briefs'], 'id');
         if (count($ids) !== count(array_unique($ids))) {

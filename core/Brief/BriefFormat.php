@@ -131,6 +131,32 @@ final class BriefFormat
         );
     }
 
+    /**
+     * What a new brief may not ask, since it makes no sense; briefs that are set already are read as they are.
+     *
+     * @throws InvalidBrief naming the part that is wrong
+     */
+    public static function refuseSenseless(Brief $brief): void
+    {
+        foreach ($brief->checks as $check) {
+            if ($check->comparison === Comparison::Within && ! $check->measure->isAboutZero()) {
+                throw InvalidBrief::at(
+                    'comparison',
+                    sprintf(
+                        '"%s" does not go to both sides of zero; use "atMost" or "atLeast"',
+                        $check->measure->label(),
+                    ),
+                );
+            }
+            if ($check->comparison === Comparison::Within && is_float($check->limit) && $check->limit < 0.0) {
+                throw InvalidBrief::at('limit', 'what lies within a distance has no sign; leave out the minus');
+            }
+            if ($check->tolerance < 0.0) {
+                throw InvalidBrief::at('tolerance', 'expected 0 or more');
+            }
+        }
+    }
+
     /** @param  array<mixed>  $data */
     private static function text(array $data, string $key): string
     {

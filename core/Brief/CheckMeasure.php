@@ -40,7 +40,7 @@ enum CheckMeasure: string
     case SubjectRatio = 'focus.subjectRatio';
     case EyeSharpness = 'focus.eyeSharpness';
     case EyeRatio = 'focus.eyeRatio';
-    case EyeLight = 'eye.lightStops';
+    case EyeLight = 'subject.eyeLightStops';
     case SubjectBurnt = 'subject.burntPct';
     case Tilt = 'composition.tiltDeg';
     case Symmetry = 'composition.symmetry';
@@ -190,6 +190,32 @@ enum CheckMeasure: string
             self::Reason,
             self::Idea => '',
         };
+    }
+
+    /** Whether it goes to both sides of zero, so that it can lie within a distance of it. */
+    public function isAboutZero(): bool
+    {
+        return in_array(
+            $this,
+            [
+                self::Compensation,
+                self::IsoSlack,
+                self::ShakeRoom,
+                self::MovementBandError,
+                self::StarRoom,
+                self::MeanStops,
+                self::BrightEnd,
+                self::PlacementError,
+                self::SubjectMean,
+                self::EyeLight,
+                self::Tilt,
+                self::FilmIndex,
+                self::FilmSunRule,
+                self::PlanMinutes,
+                self::SunAltitude,
+            ],
+            true,
+        );
     }
 
     /** Whether it is said of a row of frames, and not of one. */
