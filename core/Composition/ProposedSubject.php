@@ -12,10 +12,10 @@ final class ProposedSubject
 {
     private const SHARE = 0.25;
 
-    /** Shares of the frame outside of which a proposal helps nobody. */
-    private const SIZES = [0.004, 0.7];
+    /** Shares of the frame outside of which a proposal helps nobody: what draws the eye all over is no one thing. */
+    private const SIZES = [0.004, 0.4];
 
-    /** @return ?Region null where nothing stands out, or all of the picture does */
+    /** @return ?Region null where nothing stands out, or much of the picture does */
     public static function in(Attention $attention): ?Region
     {
         [$columns, $rows] = [Attention::columns(), Attention::rows()];

@@ -100,6 +100,19 @@ final readonly class Region
         );
     }
 
+    /** With this share of its sides more on every side, as far as the frame goes. */
+    public function grown(float $share): self
+    {
+        [$left, $top] = [max(0.0, $this->x - $share * $this->width), max(0.0, $this->y - $share * $this->height)];
+
+        return self::of(
+            $left,
+            $top,
+            min(1.0, $this->x + (1 + $share) * $this->width) - $left,
+            min(1.0, $this->y + (1 + $share) * $this->height) - $top,
+        );
+    }
+
     /** @return array{x: float, y: float} */
     public function centre(): array
     {

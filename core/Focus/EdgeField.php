@@ -79,15 +79,13 @@ final readonly class EdgeField
      */
     public function within(Region $region): array
     {
-        ['x' => $across, 'y' => $down] = $region->centre();
+        return $this->inEllipse($this->judged, $region);
+    }
 
-        return array_values(
-            array_filter($this->judged, function (int $cell) use ($region, $across, $down): bool {
-                [$x, $y] = $this->map->place($cell);
-
-                return hypot(($x - $across) / $region->width, ($y - $down) / $region->height) <= 0.5;
-            }),
-        );
+    /** How many cells there are, judged or not, in the same ellipse. */
+    public function cellsWithin(Region $region): int
+    {
+        return count($this->inEllipse(range(0, $this->map->columns * $this->map->rows - 1), $region));
     }
 
     /**
@@ -173,6 +171,23 @@ final readonly class EdgeField
         }
 
         return $windows;
+    }
+
+    /**
+     * @param  list<int>  $cells
+     * @return list<int>
+     */
+    private function inEllipse(array $cells, Region $region): array
+    {
+        ['x' => $across, 'y' => $down] = $region->centre();
+
+        return array_values(
+            array_filter($cells, function (int $cell) use ($region, $across, $down): bool {
+                [$x, $y] = $this->map->place($cell);
+
+                return hypot(($x - $across) / $region->width, ($y - $down) / $region->height) <= 0.5;
+            }),
+        );
     }
 
     /** @return array{list<float>, list<float>} fine and blurred */

@@ -24,6 +24,17 @@ final readonly class FocusMeasures
     /** Where only weak edges are left, they must be spread this far to tell anything: by 4 pixels. */
     private const PLAINLY_SOFT = 0.2;
 
+    /** A subject with edges in a smaller share of its cells, or in fewer cells in all, is smooth or tiny. */
+    private const PLAIN = 0.2;
+
+    private const FEW = 12;
+
+    /** As a share of its sides, how far round a smooth subject its outline is looked for. */
+    private const OUTLINE = 0.2;
+
+    /** Sharpness by which the outline must differ from what it holds. */
+    private const SHARPER = 0.1;
+
     /** Fewer cells with edges than this are no basis. */
     private const LEAST_CELLS = 4;
 
@@ -207,16 +218,22 @@ final readonly class FocusMeasures
         );
     }
 
+    /** A smooth thing has only soft shades on it, however sharp it is: with a sharper outline it is not judged. */
     private static function subject(EdgeField $edges, Region $region, float $sharpest): ?AreaFocus
     {
-        $found = AreaFocus::of($edges, $edges->within($region), $sharpest);
-        if ($found !== null) {
+        $cells = $edges->within($region);
+        $found = count($cells) >= self::LEAST_CELLS ? AreaFocus::of($edges, $cells, $sharpest) : null;
+        if ($found !== null && count($cells) >= max(self::FEW, self::PLAIN * $edges->cellsWithin($region))) {
             return $found;
         }
-        $faint = $edges->withFaintEdges();
-        $soft = AreaFocus::of($faint, $faint->within($region), $sharpest);
+        if ($found === null) {
+            $faint = $edges->withFaintEdges();
+            $soft = AreaFocus::of($faint, $faint->within($region), $sharpest);
+            $found = $soft !== null && $soft->sharpness <= self::PLAINLY_SOFT ? $soft : null;
+        }
+        $outline = AreaFocus::of($edges, $edges->within($region->grown(self::OUTLINE)), $sharpest);
 
-        return $soft !== null && $soft->sharpness <= self::PLAINLY_SOFT ? $soft : null;
+        return $outline !== null && $outline->sharpness >= ($found->sharpness ?? 0.0) + self::SHARPER ? null : $found;
     }
 
     /** The eye against the sharpest of what lies round it. */

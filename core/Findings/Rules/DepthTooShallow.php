@@ -74,14 +74,16 @@ final class DepthTooShallow implements FindingRule
             topic: Topic::Depth,
             severity: $short->value >= 1.0 ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
-                'At %s focused at %s it looks sharp from %s to %s; you wanted %s to %s, so the %s is soft. %s',
+                'At %s focused at %s it looks sharp from %s to %s; you wanted %s to %s, so %s soft. %s',
                 $aperture,
                 Metres::text($focus),
                 Metres::text($depth->near),
                 Metres::text($depth->far),
                 Metres::text($near),
                 Metres::text($far),
-                $missesNear && $missesFar ? 'near and the far end' : ($missesNear ? 'near end' : 'far end'),
+                $missesNear && $missesFar
+                    ? 'both ends are'
+                    : ($missesNear ? 'the near end is' : 'the far end is'),
                 match (true) {
                     $byFocusAlone => sprintf(
                         'The aperture is small enough: focus at %s and it holds both.',

@@ -5,11 +5,11 @@
             <button type="button" data-show="{{ $name }}" aria-pressed="false">{{ $one['label'] }}</button>
         @endforeach
         <button type="button" data-show="spot" aria-pressed="false">spot reading</button>
-    </div>
-    <div class="faces" data-faces hidden>
-        <button type="button">faces and eyes</button>
-        <a class="fine" href="{{ route('faces') }}">what this does</a>
-        <span class="fine" data-faces-words aria-live="polite"></span>
+        <div class="faces" data-faces hidden>
+            <button type="button">faces and eyes</button>
+            <a class="fine" href="{{ route('faces') }}">what this does</a>
+            <span class="fine" data-faces-words aria-live="polite"></span>
+        </div>
     </div>
     <div class="view-words" aria-live="polite">
         @foreach ($overlays->views() as $name => $one)

@@ -31,6 +31,23 @@ final class ProposedSubjectTest extends TestCase
         $this->assertNull(ProposedSubject::in(Attention::of(Grids::grey(fn (): float => 120.0, 192, 128))));
     }
 
+    public function test_what_takes_much_of_the_picture_is_no_proposal(): void
+    {
+        // One bright glow in the middle, so wide.
+        $glow = fn (float $width): ?Region => ProposedSubject::in(
+            Attention::of(
+                Grids::grey(
+                    fn (float $x, float $y): float => 90 + 130 * exp(-(hypot($x - 0.5, $y - 0.5) / $width) ** 2),
+                    192,
+                    128,
+                ),
+            ),
+        );
+
+        $this->assertLessThan(40.0, $glow(0.11)?->sharePct());
+        $this->assertNull($glow(0.12));
+    }
+
     public function test_of_two_things_alike_the_sharp_one_is_proposed(): void
     {
         $columns = Attention::columns();

@@ -84,6 +84,32 @@ final class FocusMeasuresTest extends TestCase
         $this->assertNull($right(8.0, 4.0), 'and nothing at all is none');
     }
 
+    public function test_a_smooth_subject_is_not_soft_because_its_shades_are(): void
+    {
+        // Shades within the subject, plain ground, and between them an outline of this blur.
+        $subject = Region::of(0.25, 0.25, 0.5, 0.5);
+        $sharpness = fn (float $outline, float $blur, int $shaded): ?float => FocusMeasures::of(
+            self::map(function (int $x, int $y) use ($outline, $blur, $shaded): array {
+                $away = max(abs($x - 15.5) / 8, abs($y - 9.5) / 5);
+
+                return match (true) {
+                    $x < 3 => [0.4, 0.4],
+                    $away < 1 && in_array($y, [9, 10], true) && abs($x - 15.5) < $shaded / 2 => [$blur, $blur, 30.0],
+                    $away > 1 && $away < 1.3 => [$outline, $outline],
+                    default => [0.0, 0.0, 0.0],
+                };
+            }),
+            $subject,
+        )->subject?->sharpness;
+
+        $this->assertNull($sharpness(0.5, 5.0, 10), 'a crisp outline: the thing is smooth');
+        $this->assertNull($sharpness(0.5, 9.0, 10), 'so faint that only weak edges show it');
+        $this->assertEqualsWithDelta(EdgeBlur::sharpness(5.0), $sharpness(5.0, 5.0, 10), 0.01, 'soft all over');
+        $this->assertEqualsWithDelta(EdgeBlur::sharpness(2.0), $sharpness(1.6, 2.0, 10), 0.01, 'hardly sharper');
+        $this->assertEqualsWithDelta(EdgeBlur::sharpness(5.0), $sharpness(0.5, 5.0, 14), 0.01, 'detail enough');
+        $this->assertNull($sharpness(0.5, 5.0, 2), 'four cells tell too little');
+    }
+
     public function test_a_picture_without_edges_is_not_judged(): void
     {
         $focus = FocusMeasures::of(self::map(fn (): array => [0.5, 0.5, 5.0]), Region::of(0.2, 0.2, 0.2, 0.2));

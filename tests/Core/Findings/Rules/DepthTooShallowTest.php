@@ -25,6 +25,13 @@ final class DepthTooShallowTest extends TestCase
         $this->assertEqualsWithDelta(3.0, $finding->suggestion->lens->focusDistance, 1e-9);
     }
 
+    public function test_it_says_which_end_is_soft(): void
+    {
+        $this->assertStringContainsString('so both ends are soft.', (string) $this->judge(2.8, 2.4, 4.0)?->sentence);
+        $this->assertStringContainsString('so the near end is soft.', (string) $this->judge(2.8, 2.4, 3.2)?->sentence);
+        $this->assertStringContainsString('so the far end is soft.', (string) $this->judge(2.8, 2.8, 4.0)?->sentence);
+    }
+
     public function test_where_only_the_focus_was_wrong(): void
     {
         $finding = (new DepthTooShallow())->judge(
