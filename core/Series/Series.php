@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Series;
 
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Kit\DriveMode;
 
 /**
  * Frames taken as a row, in the order of their times. All differences in stops; half a third is no difference, since
@@ -20,6 +21,9 @@ final readonly class Series
 
     /** A row taken within this many seconds a frame was meant as a bracket, where nothing else says what it was. */
     private const BURST_SECONDS = 4;
+
+    /** Focal lengths within this ratio are one: records of a zoom wander a little. */
+    private const ONE_LENGTH = 1.03;
 
     /** @param  list<CaptureRecord>  $frames */
     private function __construct(public array $frames, public ?SeriesKind $declared)
@@ -55,8 +59,7 @@ final readonly class Series
         return $this->declared ??
             match (true) {
                 ! $exposureMoves && count($moving) >= 2 => SeriesKind::EqualExposures,
-                $moving === ['time'],
-                $exposureMoves && in_array('time', $moving, true) && $this->isBurst() => SeriesKind::Bracket,
+                $exposureMoves && ($this->isBracketDrive() || $this->isQuickBracket($moving)) => SeriesKind::Bracket,
                 default => SeriesKind::OneVariable,
             };
     }
@@ -156,6 +159,45 @@ final readonly class Series
     public function range(array $values): float
     {
         return $values === [] ? 0.0 : max($values) - min($values);
+    }
+
+    /** Whether all frames were taken with one lens at one focal length, as far as both are recorded. */
+    public function isOneView(): bool
+    {
+        [$names, $lengths] = [[], []];
+        foreach ($this->frames as $frame) {
+            if ($frame->lens->name !== null) {
+                $names[] = $frame->lens->name;
+            }
+            if ($frame->lens->focalLength !== null) {
+                $lengths[] = $frame->lens->focalLength;
+            }
+        }
+
+        return count(array_unique($names)) <= 1 &&
+            ($lengths === [] || max($lengths) <= min($lengths) * self::ONE_LENGTH);
+    }
+
+    /** Whether the camera itself bracketed, as its record says. */
+    private function isBracketDrive(): bool
+    {
+        foreach ($this->frames as $frame) {
+            if ($frame->handling->drive !== DriveMode::Bracket) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Whether times were moved in one go, of one view.
+     *
+     * @param  list<'aperture'|'time'|'iso'>  $moving
+     */
+    private function isQuickBracket(array $moving): bool
+    {
+        return in_array('time', $moving, true) && $this->isBurst() && $this->isOneView();
     }
 
     private function isBurst(): bool

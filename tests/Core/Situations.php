@@ -264,7 +264,8 @@ final class Situations
     /**
      * Frames one after another.
      *
-     * @param  list<array{float, float, float, int}>  $frames  f-number, seconds, ISO, second at which it was taken
+     * @param  list<array{0: float, 1: float, 2: float, 3: int, 4?: float}>  $frames
+     *   f-number, seconds, ISO, second at which it was taken, focal length in mm
      * @return list<CaptureRecord>
      */
     public static function frames(array $frames, ?DriveMode $drive = null): array
@@ -277,6 +278,7 @@ final class Situations
                     iso: Iso::of($frame[2]),
                     mode: ExposureMode::Manual,
                 ),
+                lens: new RecordedLens(focalLength: $frame[4] ?? null),
                 takenAt: (new DateTimeImmutable('2026-10-03 18:00:00'))->modify('+'.$frame[3].' seconds'),
                 handling: new RecordedHandling(drive: $drive),
             ),
@@ -287,7 +289,7 @@ final class Situations
     /**
      * A situation that closes a series.
      *
-     * @param  list<array{float, float, float, int}>  $frames
+     * @param  list<array{0: float, 1: float, 2: float, 3: int, 4?: float}>  $frames
      */
     public static function series(
         array $frames,

@@ -34,6 +34,8 @@ final class OneValueMoved implements FindingRule
             $series === null ||
             $series->kind() !== SeriesKind::OneVariable ||
             count($moving) !== 1 ||
+            // Another lens or another focal length is a second value.
+            ! $series->isOneView() ||
             ! $series->isMonotonic($moving[0])
         ) {
             return null;

@@ -6,6 +6,9 @@ namespace Tests\Core\Series;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
+use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordedLens;
+use TruePupil\Core\Kit\DriveMode;
 use TruePupil\Core\Series\Series;
 use TruePupil\Core\Series\SeriesKind;
 
@@ -39,6 +42,44 @@ final class SeriesLimitsTest extends TestCase
 
         $this->assertSame(SeriesKind::Bracket, $kind(4));
         $this->assertSame(SeriesKind::OneVariable, $kind(5));
+    }
+
+    public function test_times_alone_are_a_bracket_in_one_go_and_of_one_view(): void
+    {
+        $kind = function (int $seconds, array $lengths, array $names = [null, null]): ?SeriesKind {
+            $frames = Situations::frames([[8, 1 / 60, 100, 0], [8, 1 / 15, 100, $seconds]]);
+
+            return Series::of(
+                array_map(
+                    fn (CaptureRecord $frame, ?float $length, ?string $name): CaptureRecord => new CaptureRecord(
+                        lens: new RecordedLens(name: $name, focalLength: $length),
+                        exposure: $frame->exposure,
+                        takenAt: $seconds < 0 ? null : $frame->takenAt,
+                    ),
+                    $frames,
+                    $lengths,
+                    $names,
+                ),
+            )?->kind();
+        };
+
+        $this->assertSame(SeriesKind::Bracket, $kind(4, [50.0, 50.0]));
+        $this->assertSame(SeriesKind::OneVariable, $kind(60, [50.0, 50.0]), 'not in one go');
+        $this->assertSame(SeriesKind::OneVariable, $kind(-1, [50.0, 50.0]), 'nobody knows when');
+        $this->assertSame(SeriesKind::Bracket, $kind(1, [50.0, 51.5]), 'a zoom whose record wanders');
+        $this->assertSame(SeriesKind::OneVariable, $kind(1, [50.0, 52.0]), 'another view');
+        $this->assertSame(SeriesKind::Bracket, $kind(1, [50.0, null]), 'not recorded is no difference');
+        $this->assertSame(SeriesKind::OneVariable, $kind(1, [50.0, 50.0], ['one', 'other']), 'another lens');
+    }
+
+    public function test_what_the_camera_bracketed_is_a_bracket(): void
+    {
+        $kind = fn (DriveMode $drive): ?SeriesKind => Series::of(
+            Situations::frames([[8, 1 / 60, 100, 0], [8, 1 / 15, 100, 60]], $drive),
+        )?->kind();
+
+        $this->assertSame(SeriesKind::Bracket, $kind(DriveMode::Bracket));
+        $this->assertSame(SeriesKind::OneVariable, $kind(DriveMode::Continuous));
     }
 
     /** @param  array{float, float, float, int}  ...$frames  f-number, time, ISO, second */

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Rules\BracketSlow;
 use TruePupil\Core\Kit\DriveMode;
+use TruePupil\Core\Series\SeriesKind;
 
 final class BracketSlowTest extends TestCase
 {
@@ -16,6 +17,7 @@ final class BracketSlowTest extends TestCase
         $finding = (new BracketSlow())->judge(
             Situations::series(
                 [[8, 1 / 500, 100, 0], [8, 1 / 125, 100, 30], [8, 1 / 30, 100, 60]],
+                SeriesKind::Bracket,
                 drive: DriveMode::Single,
             ),
         );
@@ -27,14 +29,19 @@ final class BracketSlowTest extends TestCase
     public function test_long_exposures_are_not_gaps(): void
     {
         $this->assertNull(
-            (new BracketSlow())->judge(Situations::series([[8, 8, 100, 0], [8, 30, 100, 9], [8, 2, 100, 42]])),
+            (new BracketSlow())->judge(
+                Situations::series([[8, 8, 100, 0], [8, 30, 100, 9], [8, 2, 100, 42]], SeriesKind::Bracket),
+            ),
         );
     }
 
     public function test_years_between_two_frames_are_a_wrong_clock(): void
     {
         $said = fn (int $seconds): string => (string) (new BracketSlow())->judge(
-            Situations::series([[8, 1 / 125, 100, 0], [8, 1 / 30, 100, 1], [8, 1 / 8, 100, $seconds]]),
+            Situations::series(
+                [[8, 1 / 125, 100, 0], [8, 1 / 30, 100, 1], [8, 1 / 8, 100, $seconds]],
+                SeriesKind::Bracket,
+            ),
         )?->sentence;
 
         $this->assertStringContainsString('10 minutes went by', $said(601));
