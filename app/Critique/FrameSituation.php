@@ -141,7 +141,7 @@ final class FrameSituation
         }
         $previous = $attempt->previous();
         $suggestion =
-            $previous?->state === AttemptState::Returned ? $previous->frames->first()?->chosenSuggestion() : null;
+            $previous?->state === AttemptState::Returned ? $previous->frameToReshoot()?->chosenSuggestion() : null;
 
         return $suggestion === null ? null : Plan::ofSuggestion($suggestion);
     }

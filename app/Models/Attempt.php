@@ -60,6 +60,13 @@ final class Attempt extends Model
         return $this->hasMany(Frame::class)->orderBy('id');
     }
 
+    /** The frame whose setting the return names first, which a reshoot begins with: the first that has one. */
+    public function frameToReshoot(): ?Frame
+    {
+        return $this->frames->first(fn (Frame $frame): bool => $frame->chosenSuggestion() !== null) ??
+            $this->frames->first();
+    }
+
     /** The name of its only frame, or how many there are. */
     public function describeFrames(): string
     {

@@ -18,7 +18,7 @@ final class StartReshoot
         if ($plan->exists) {
             return $plan;
         }
-        $frame = $returned->frames->first();
+        $frame = $returned->frameToReshoot();
         $suggestion = $frame?->chosenSuggestion();
         $input = array_filter(
             [

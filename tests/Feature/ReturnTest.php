@@ -142,6 +142,25 @@ final class ReturnTest extends TestCase
         $this->assertSame(['Another pot.', 'white'], [$frame->about, $frame->placement_id]);
     }
 
+    public function test_the_reshoot_begins_with_the_setting_that_the_return_names_first(): void
+    {
+        $world = World::make();
+        $attempt = $world->handedIn(Pictures::jpeg(patch: 118));
+        $good = $attempt->frames->first();
+        $picture = $world->handedIn(Pictures::jpeg(patch: 176), $world->neighbour)->frames->first()->picture_id;
+        $other = $good->replicate()->forceFill(['about' => 'The other pot.', 'picture_id' => $picture]);
+        $other->save();
+        $good->update(['suggestions' => []]);
+        $this->actingAs($world->instructor)->post(route('desk.publish', $attempt));
+
+        $this->actingAs($world->student)->post(route('attempts.reshoot', $attempt));
+        $plan = SavedPlan::query()->sole();
+        $this->assertSame(
+            [(string) $other->id, 'The other pot.', (string) $other->chosenSuggestion()->exposure->settings],
+            [$plan->input['earlier'], $plan->input['about'], (string) $plan->chosen?->exposure->settings],
+        );
+    }
+
     public function test_a_student_decides_whether_the_class_may_see(): void
     {
         $world = World::make();
