@@ -24,10 +24,16 @@ final readonly class FocusMeasures
     /** Where only weak edges are left, they must be spread this far to tell anything: by 4 pixels. */
     private const PLAINLY_SOFT = 0.2;
 
-    /** A subject with edges in a smaller share of its cells, or in fewer cells in all, is smooth or tiny. */
+    /** A subject with edges in a smaller share of its cells is smooth. */
     private const PLAIN = 0.2;
 
+    /** The same where the edges are few in all. */
+    private const PLAIN_OF_FEW = 0.5;
+
     private const FEW = 12;
+
+    /** Nothing is held against a subject from here on, so that nothing needs to be doubted: blurred by 1.6 pixels. */
+    private const HARDLY_SOFT = 0.44;
 
     /** As a share of its sides, how far round a smooth subject its outline is looked for. */
     private const OUTLINE = 0.2;
@@ -222,14 +228,17 @@ final readonly class FocusMeasures
     private static function subject(EdgeField $edges, Region $region, float $sharpest): ?AreaFocus
     {
         $cells = $edges->within($region);
-        $found = count($cells) >= self::LEAST_CELLS ? AreaFocus::of($edges, $cells, $sharpest) : null;
-        if ($found !== null && count($cells) >= max(self::FEW, self::PLAIN * $edges->cellsWithin($region))) {
-            return $found;
-        }
+        $found = AreaFocus::of($edges, $cells, $sharpest);
         if ($found === null) {
             $faint = $edges->withFaintEdges();
             $soft = AreaFocus::of($faint, $faint->within($region), $sharpest);
             $found = $soft !== null && $soft->sharpness <= self::PLAINLY_SOFT ? $soft : null;
+        } elseif (
+            $found->sharpness >= self::HARDLY_SOFT ||
+            count($cells) >= (count($cells) < self::FEW ? self::PLAIN_OF_FEW : self::PLAIN) *
+                $edges->cellsWithin($region)
+        ) {
+            return $found;
         }
         $outline = AreaFocus::of($edges, $edges->within($region->grown(self::OUTLINE)), $sharpest);
 

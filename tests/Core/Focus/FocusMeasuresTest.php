@@ -108,6 +108,17 @@ final class FocusMeasuresTest extends TestCase
         $this->assertEqualsWithDelta(EdgeBlur::sharpness(2.0), $sharpness(1.6, 2.0, 10), 0.01, 'hardly sharper');
         $this->assertEqualsWithDelta(EdgeBlur::sharpness(5.0), $sharpness(0.5, 5.0, 14), 0.01, 'detail enough');
         $this->assertNull($sharpness(0.5, 5.0, 2), 'four cells tell too little');
+        $this->assertEqualsWithDelta(EdgeBlur::sharpness(1.5), $sharpness(0.4, 1.5, 10), 0.01, 'held against nobody');
+    }
+
+    public function test_a_tiny_subject_full_of_edges_is_judged_however_crisp_what_lies_round_it(): void
+    {
+        $tiny = FocusMeasures::of(
+            self::map(fn (int $x, int $y): array => $x === 15 && in_array($y, [8, 9], true) ? [4.0, 4.0] : [0.5, 0.5]),
+            Region::of(15 / 32, 8 / 20, 1 / 32, 2 / 20),
+        );
+
+        $this->assertEqualsWithDelta(EdgeBlur::sharpness(4.0), $tiny->subject?->sharpness, 0.01);
     }
 
     public function test_a_picture_without_edges_is_not_judged(): void
