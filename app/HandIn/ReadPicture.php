@@ -8,9 +8,8 @@ use App\Imaging\PictureTags;
 use App\Models\Frame;
 use App\Models\FrameState;
 use TruePupil\Core\Capture\PictureRecord;
-use TruePupil\Core\Capture\StatedFields;
+use TruePupil\Core\Capture\RecordNormaliser;
 use TruePupil\Core\Capture\UnreadablePicture;
-use TruePupil\Core\Kit\Support;
 
 /** Reads the record of a frame that has just arrived and makes its working copy. */
 final readonly class ReadPicture
@@ -32,7 +31,7 @@ final readonly class ReadPicture
             // The record is read while the pixels are.
             $record = $this->tags->begin($this->store->original($frame->picture));
             $sight = $this->copies->sight($frame->picture);
-            $found = $record();
+            $found = [...$record(), ...self::knownFromPractice($frame)];
         } catch (UnreadablePicture $problem) {
             $frame->update(['state' => FrameState::Refused, 'problem' => $problem->getMessage()]);
 
@@ -41,7 +40,6 @@ final readonly class ReadPicture
         $picture = PictureRecord::fromTags($found);
         $frame->update([
             'tags' => $found,
-            'stated' => $frame->stated ?? self::knownFromPractice($frame),
             'width' => $picture->width,
             'height' => $picture->height,
             'proposed' => $sight->proposedSubject(),
@@ -49,12 +47,16 @@ final readonly class ReadPicture
         ]);
     }
 
-    /** No tag of a file tells what held the camera; of a frame of the practice camera it is known all the same. */
-    private static function knownFromPractice(Frame $frame): ?StatedFields
+    /**
+     * No tag of a file tells what held the camera; of a frame of the practice camera it is known all the same.
+     *
+     * @return array<string, string>
+     */
+    private static function knownFromPractice(Frame $frame): array
     {
-        $support = Support::tryFrom($frame->picture->practiceShot->shot['support'] ?? '');
+        $support = $frame->picture->practiceShot->shot['support'] ?? null;
 
-        return $support === null ? null : new StatedFields(support: $support);
+        return is_string($support) ? [RecordNormaliser::PRACTICE_SUPPORT => $support] : [];
     }
 
     /** After every try has failed. */

@@ -39,7 +39,7 @@ final class KitCsv
         'filter' => ['stops'],
         'polariser' => [],
         'flash' => ['guideNumber'],
-        'film' => ['boxSpeed', 'kind', 'reciprocity', 'yearsExpired'],
+        'film' => ['boxSpeed', 'kind', 'reciprocity', 'yearsExpired', 'pushed', 'exposureIndex'],
     ];
 
     private const TIMES = ['fastest', 'slowest', 'silentFastest', 'flashSync'];

@@ -12,9 +12,11 @@ use Exception;
 use InvalidArgumentException;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Plan\LightCondition;
+use TruePupil\Core\Plan\LightReadings;
 use TruePupil\Core\Plan\Outing;
 use TruePupil\Core\Sky\Location;
 use TruePupil\Core\Sky\Weather;
@@ -30,6 +32,7 @@ final readonly class PlanInput
         'spot' => 'from a spot reading',
         'earlier' => 'from an earlier frame',
         'sky' => 'from date, place and sky',
+        'shadow' => 'from the shadows, for film',
     ];
 
     /** Every field, and how long it may be. */
@@ -40,6 +43,10 @@ final readonly class PlanInput
         'spotT' => 12,
         'spotIso' => 10,
         'spotEv' => 10,
+        'shadowN' => 10,
+        'shadowT' => 12,
+        'shadowIso' => 10,
+        'shadowEv' => 10,
         'earlier' => 20,
         'earlierN' => 10,
         'earlierT' => 12,
@@ -121,7 +128,8 @@ final readonly class PlanInput
     {
         return match ($this->way()) {
             'condition' => LightCondition::tryFrom($this->text('condition'))?->ev100(),
-            'spot' => $this->text('spotEv') !== '' ? Ev100::of($this->number('spotEv')) : $this->exposure('spot'),
+            'spot' => $this->reading('spot'),
+            'shadow' => $this->shadow()?->plus(Stops::of(-LightReadings::SHADOWS)),
             'earlier' => isset($earlier[$this->text('earlier')])
                 ? $earlier[$this->text('earlier')]
                 : $this->earlierExposure(),
@@ -130,8 +138,18 @@ final readonly class PlanInput
     }
 
     /**
-     * Whether that light is what falls on the subject, rather than what a meter read from it. Every tone then falls
-     * into its own place, and no placement is applied.
+     * What the meter says of the darkest place that is to keep its detail.
+     *
+     * @throws InvalidArgumentException naming what cannot be used
+     */
+    public function shadow(): ?Ev100
+    {
+        return $this->way() === 'shadow' ? $this->reading('shadow') : null;
+    }
+
+    /**
+     * Whether that light is what falls on the subject, rather than what a meter read from it, or places the shadows.
+     * Every tone then falls into its own place, and no placement is applied.
      */
     public function isIncident(): bool
     {
@@ -187,6 +205,14 @@ final readonly class PlanInput
             : Ev100::of($exposure->value + $this->number('earlierStops'));
     }
 
+    /** As an exposure value, or as three settings. */
+    private function reading(string $prefix): ?Ev100
+    {
+        return $this->text($prefix.'Ev') === ''
+            ? $this->exposure($prefix)
+            : Ev100::of($this->number($prefix.'Ev'));
+    }
+
     private function exposure(string $prefix): ?Ev100
     {
         if (
@@ -223,6 +249,9 @@ final readonly class PlanInput
             'spotEv' => 'reading',
             'spotN' => 'aperture',
             'spotIso' => 'ISO',
+            'shadowEv' => 'reading',
+            'shadowN' => 'aperture',
+            'shadowIso' => 'ISO',
             'earlierN' => 'aperture',
             'earlierIso' => 'ISO',
         ];

@@ -88,6 +88,18 @@ final class PlanSheet
         return new self($plan, self::earlierFrames($plan));
     }
 
+    /**
+     * Ways of knowing the light, by their names in the form. Only negative film is exposed for its shadows.
+     *
+     * @return array<string, string>
+     */
+    public function ways(): array
+    {
+        $isOffered = $this->kit->film?->kind->protectsShadows() === true || $this->input->way() === 'shadow';
+
+        return $isOffered ? PlanInput::WAYS : array_diff_key(PlanInput::WAYS, ['shadow' => true]);
+    }
+
     /** Where the subject belongs, from mid-grey. */
     public function wanted(): Stops
     {

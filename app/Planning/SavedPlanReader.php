@@ -38,7 +38,7 @@ final class SavedPlanReader
             ),
             focalLength: $chosen->focalLength,
             support: $chosen->support ?? $input->support(),
-            readings: new LightReadings(light: $tried($input->light(...)), shadow: null),
+            readings: new LightReadings(light: $tried($input->light(...)), shadow: $tried($input->shadow(...))),
             intent: $tried($input->intent(...)) ?? new Intent(),
             outing: $tried($input->outing(...)),
         );

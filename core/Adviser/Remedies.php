@@ -133,19 +133,34 @@ final readonly class Remedies
         return new Remedy('tripod', 1.0, '', 'A tripod: hands then set no limit to the time.');
     }
 
+    /** One more filter, alone or screwed onto the strongest at hand: what is at hand stays. */
     private function filter(LightGap $gap): ?Remedy
     {
+        $atHand = $this->request->kit->filters;
+        rsort($atHand);
+        // Two go together: the new one has to do what the second strongest did, and what is too much on top.
         $stops =
             $gap->surplus === null || $gap->surplus <= 0
                 ? null
                 : $this->thirds(
-                    $gap->surplus,
-                    fn (float $stops): bool => $this->isPossible(kit: $this->kitWith(filters: [$stops])),
+                    $gap->surplus + ($atHand[1] ?? 0.0),
+                    fn (float $stops): bool => $this->isPossible(kit: $this->kitWith(filters: [...$atHand, $stops])),
                 );
 
         return $stops === null
             ? null
-            : new Remedy('filter', $stops, 'stops', sprintf('A neutral-density filter of %s.', $this->words($stops)));
+            : new Remedy(
+                'filter',
+                $stops,
+                'stops',
+                $atHand === []
+                    ? sprintf('A neutral-density filter of %s.', $this->words($stops))
+                    : sprintf(
+                        'Another neutral-density filter, of %s, together with the one of %s.',
+                        $this->words($stops),
+                        Stops::of($atHand[0])->inWords(),
+                    ),
+            );
     }
 
     private function light(LightGap $gap): ?Remedy

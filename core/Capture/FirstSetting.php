@@ -24,9 +24,6 @@ enum FirstSetting: string
     case Metering = 'metering';
     case FocusMode = 'focus-mode';
 
-    /** Words that files record for a rendering without additions. */
-    private const PLAIN_STYLE = '/standard|neutral|natural|normal|faithful|flat|auto/i';
-
     public function label(): string
     {
         return match ($this) {
@@ -74,15 +71,9 @@ enum FirstSetting: string
     {
         $file = new FileTags($tags);
         $word = $file->maker(...);
-        $isOff = fn (?string $text): ?bool => $text === null
-            ? null
-            : preg_match('/^(off|no|none|0|disable|disabled)\b/i', $text) === 1;
-        [$style, $highIso, $long] = [
-            $word('PictureStyle', 'PictureControlName', 'CreativeStyle', 'FilmMode', 'PhotoStyle', 'ColorMode',
-                'PictureMode'),
-            $word('HighISONoiseReduction', 'NoiseReduction', 'NoiseFilter'),
-            $word('LongExposureNoiseReduction', 'LongExposureNoiseReduction2'),
-        ];
+        $isOff = RecordedProcessing::isOff(...);
+        $processing = $record->handling->processing;
+        [$highIso, $long] = [$processing->highIsoNoise, $processing->longExposureNoise];
         $raw = $word('RAWFileType', 'NEFCompression', 'RawCompression', 'RawJpgQuality');
         $corrections = array_filter([
             $word('PeripheralLighting', 'VignetteControl', 'VignettingCorrection', 'ShadingCompensation'),
@@ -120,9 +111,7 @@ enum FirstSetting: string
                     ($record->handling->kelvin === null ? '' : ', '.$record->handling->kelvin.' K'),
                     true,
                 ],
-            self::PictureStyle => $style === null
-                ? ['not in the file', null]
-                : [$style, preg_match(self::PLAIN_STYLE, $style) === 1],
+            self::PictureStyle => [$processing->style ?? 'not in the file', $processing->isPlain()],
             self::Corrections => $corrections === []
                 ? ['not in the file', null]
                 : [implode(', ', array_unique($corrections)), ! in_array(false, array_map($isOff, $corrections), true)],

@@ -13,12 +13,24 @@ final class HandlingTags
     /** Colour temperatures that a camera can be set to or measure, kelvin. */
     private const KELVIN = [1500.0, 25_000.0];
 
+    /** Fields that EXIF has no tag for. */
+    private const PRINTED = [
+        'kelvin',
+        'focusMode',
+        'drive',
+        'stabiliser',
+        'silent',
+        'style',
+        'highIsoNoise',
+        'longExposureNoise',
+    ];
+
     /** @var array<string, Provenance> by field, where it is not the EXIF tag of that name */
     public array $sources = [];
 
     public function __construct(private readonly FileTags $tags)
     {
-        foreach (['kelvin', 'focusMode', 'drive', 'stabiliser', 'silent'] as $field) {
+        foreach (self::PRINTED as $field) {
             $this->sources[$field] = Provenance::Maker;
         }
     }
@@ -34,6 +46,7 @@ final class HandlingTags
             $this->silent(),
             $this->kelvin(),
             $this->focusPoint(),
+            RecordedProcessing::of($this->tags),
         );
     }
 

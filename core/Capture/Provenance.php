@@ -11,6 +11,8 @@ enum Provenance: string
     case File = 'file';
     /** Printed by the maker's notes of the picture file; EXIF itself has no tag for it, or left it out. */
     case Maker = 'maker';
+    /** Known from the practice camera that took the picture; no standard tag could carry it. */
+    case PracticeCamera = 'practice-camera';
     /** Typed in by the student. */
     case Student = 'student';
     /** Worked out from other fields. */
@@ -21,6 +23,7 @@ enum Provenance: string
         return match ($this) {
             self::File => 'from the file',
             self::Maker => 'from the maker\'s notes',
+            self::PracticeCamera => 'from the practice camera',
             self::Student => 'typed in',
             self::Derived => 'worked out',
         };

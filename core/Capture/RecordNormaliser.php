@@ -7,6 +7,7 @@ namespace TruePupil\Core\Capture;
 use DateTimeImmutable;
 use DateTimeZone;
 use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Metering\MeteringPattern;
 
 /**
@@ -16,6 +17,9 @@ use TruePupil\Core\Metering\MeteringPattern;
  */
 final class RecordNormaliser
 {
+    /** What held the practice camera. No tag of any file tells what held a camera. */
+    public const PRACTICE_SUPPORT = 'PracticeCamera:Support';
+
     /** @param  array<string, mixed>  $tags  EXIF numbers by plain name; other groups with their name before a colon */
     public function normalise(array $tags): CaptureRecord
     {
@@ -28,6 +32,7 @@ final class RecordNormaliser
         [$exposure, $lens, $handling] = [$exposureTags->read(), $lensTags->read(), $handlingTags->read()];
         $camera = new RecordedCamera($file->text('Make'), $file->text('Model'));
         $takenAt = self::takenAt($file);
+        $support = Support::tryFrom($file->text(self::PRACTICE_SUPPORT) ?? '');
         $sources = [...$exposureTags->sources, ...$lensTags->sources, ...$handlingTags->sources];
 
         return new CaptureRecord(
@@ -36,6 +41,7 @@ final class RecordNormaliser
             $exposure,
             $handling,
             $takenAt,
+            $support,
             provenance: self::provenance(
                 [
                     'make' => $camera->make,
@@ -60,9 +66,13 @@ final class RecordNormaliser
                     'drive' => $handling->drive,
                     'stabiliser' => $handling->stabiliser,
                     'silent' => $handling->silent,
+                    'style' => $handling->processing->style,
+                    'highIsoNoise' => $handling->processing->highIsoNoise,
+                    'longExposureNoise' => $handling->processing->longExposureNoise,
                     'takenAt' => $takenAt,
+                    'support' => $support,
                 ],
-                $sources,
+                [...$sources, 'support' => Provenance::PracticeCamera],
             ),
         );
     }

@@ -27,6 +27,7 @@ final readonly class RecordedHandling
         public ?bool $silent = null,
         public ?int $kelvin = null,
         public ?FocusPoint $focusPoint = null,
+        public RecordedProcessing $processing = new RecordedProcessing(),
     ) {
     }
 }

@@ -92,7 +92,7 @@ final class MeasureReading
             CheckMeasure::SeriesFocalRange => RowMeasureReading::of($measure, $situation),
             CheckMeasure::FilmIndex => $record->exposure->iso === null
                 ? null
-                : $situation->kit?->film?->generosity($record->exposure->iso)->value,
+                : $situation->kit?->film?->beyondDevelopment($record->exposure->iso)->value,
             CheckMeasure::FilmSunRule => $record->settings() === null
                 ? null
                 : Ev100::BRIGHT_SUN - $record->settings()->ev100()->value,

@@ -87,7 +87,8 @@ final readonly class FrameAdviser
                 continue;
             }
             $settings = $suggestion->exposure->settings;
-            $change = $settings->stopsBrighterThan($before)->value - $suggestion->exposure->filterStops;
+            $change = $situation->ev100Of($before)->minus($situation->ev100Of($settings))->value -
+                $suggestion->exposure->filterStops;
             if ($situation->isLitByFlash()) {
                 $change -= $settings->time->stopsMoreLightThan($before->time)->value;
             }
@@ -157,7 +158,11 @@ final readonly class FrameAdviser
     /** The exposure that puts right what the frame is off by; the frame's own where nothing says that it is. */
     private function light(Situation $situation): ?Ev100
     {
-        return $situation->record->settings()?->ev100()->plus($situation->exposureError() ?? Stops::none());
+        $settings = $situation->record->settings();
+
+        return $settings === null
+            ? null
+            : $situation->ev100Of($settings)->plus($situation->exposureError() ?? Stops::none());
     }
 
     private function withSupport(Kit $kit, ?Support $support): Kit

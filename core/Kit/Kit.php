@@ -40,14 +40,14 @@ final readonly class Kit
     /**
      * The same kit with its film's speed as the only ISO there is; itself where there is no film.
      *
-     * @param  ?Iso  $exposureIndex  at which the roll is exposed; box speed where nobody said
+     * @param  ?Iso  $exposureIndex  at which the roll is exposed; as the film is rated where nobody said
      */
     public function atFilmSpeed(?Iso $exposureIndex = null): self
     {
         if ($this->film === null) {
             return $this;
         }
-        $speed = ($exposureIndex ?? $this->film->boxSpeed)->exact;
+        $speed = ($exposureIndex ?? $this->film->ratedSpeed())->exact;
         $limits = $this->body->limits;
         $body = new Body(
             $this->body->name,

@@ -118,6 +118,8 @@ final class KitFormat
             kind: $film->choice('kind', FilmKind::class) ?? FilmKind::Negative,
             reciprocity: $film->numberOr('reciprocity', Reciprocity::TYPICAL),
             yearsExpired: $film->numberOr('yearsExpired', 0.0),
+            pushed: $film->numberOr('pushed', 0.0),
+            exposureIndex: $film->has('exposureIndex') ? Iso::of($film->positive('exposureIndex')) : null,
         );
     }
 }

@@ -92,7 +92,10 @@ final class PlacementAdviser
     /** @return ?array{cost: float, suggestion: Suggestion} */
     private function byTime(Situation $situation, ExposureSettings $settings, Stops $change): ?array
     {
-        $time = $this->timeOnScale($settings->time->exact * $change->ratio(), $situation->increment());
+        // Beyond a second a film tires: what is missing takes longer than the stops alone say.
+        $seconds = $situation->kit?->film?->timeWith($change, $settings->time->exact)
+            ?? $settings->time->exact * $change->ratio();
+        $time = $this->timeOnScale($seconds, $situation->increment());
 
         return $time === null ? null : $this->way($situation, $settings, $settings->withTime($time), 'time', $change);
     }

@@ -47,7 +47,7 @@ final class SameExposure
         }
         $moved = new ExposureSettings($aperture ?? $before->aperture, $time ?? $before->time, $before->iso);
         if ($situation->isFilm()) {
-            $moved = self::atOneSpeed($before, $aperture, $time);
+            $moved = self::atOneSpeed($situation, $before, $aperture, $time);
             if (! self::canBeSet($situation, $before, $moved->aperture, $moved->time)) {
                 return null;
             }
@@ -108,18 +108,19 @@ final class SameExposure
 
     /** On film aperture and time answer one another. */
     private static function atOneSpeed(
+        Situation $situation,
         ExposureSettings $before,
         ?Aperture $aperture,
         ?ExposureTime $time,
     ): ExposureSettings {
-        $aperture ??= $time === null
-            ? $before->aperture
-            : Aperture::nearest(
-                $before->aperture->exact * 2 ** ($time->stopsMoreLightThan($before->time)->value / 2),
-            );
-        $time ??= ExposureTime::nearest(
-            $before->time->exact * $before->aperture->stopsMoreLightThan($aperture)->ratio(),
-        );
+        if ($aperture === null && $time !== null) {
+            $more = $situation->ev100Of($before)->minus($situation->ev100Of($before->withTime($time)));
+            $aperture = Aperture::nearest($before->aperture->exact * 2 ** ($more->value / 2));
+        }
+        $aperture ??= $before->aperture;
+        $less = $before->aperture->stopsMoreLightThan($aperture);
+        $seconds = $situation->kit?->film?->timeWith($less, $before->time->exact) ?? $before->time->exact;
+        $time ??= ExposureTime::nearest($seconds);
 
         return new ExposureSettings($aperture, $time, $before->iso);
     }

@@ -26,7 +26,7 @@ final class RetakenFrame
         $brighter =
             $before === null
                 ? 0.0
-                : $suggestion->exposure->settings->stopsBrighterThan($before)->value -
+                : $situation->ev100Of($before)->minus($situation->ev100Of($suggestion->exposure->settings))->value -
                     $suggestion->exposure->filterStops;
         $format = $situation->format();
         $focalLength = $suggestion->lens->focalLength ?? $situation->record->lens->focalLength;
@@ -63,6 +63,7 @@ final class RetakenFrame
                 $handling->silent,
                 $handling->kelvin,
                 $handling->focusPoint,
+                $handling->processing,
             ),
             $situation->record->takenAt,
             $suggestion->support ?? $situation->record->support,

@@ -10,6 +10,7 @@ use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\SmallestAperture;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\LightLedger;
@@ -138,6 +139,17 @@ final readonly class Situation
     public function isFilm(): bool
     {
         return $this->kit?->film !== null;
+    }
+
+    /**
+     * The light that settings render as mid-grey on what is in the camera: a film tires in long times, and then needs
+     * more of it.
+     */
+    public function ev100Of(ExposureSettings $settings): Ev100
+    {
+        $lost = $this->kit?->film?->lostToReciprocity($settings->time->exact) ?? Stops::none();
+
+        return $settings->ev100()->plus($lost);
     }
 
     /** What the same person took just before this frame. */

@@ -7,6 +7,7 @@ import { keepDrafts } from './drafts.js';
 import { watchDesk } from './desk.js';
 import { onceOnly } from './once.js';
 import { tellProblems } from './problems.js';
+import { tellAtFields } from './fields.js';
 import { watchMaps } from './map.js';
 import { watchViews } from './views.js';
 import { watchFinder } from './finder.js';
@@ -16,6 +17,7 @@ import { watchWipes } from './wipe.js';
 import { watchZooms } from './zoom.js';
 
 tellProblems();
+tellAtFields();
 const start = (root) => {
     watchUploads(root);
     watchMarks(root);

@@ -78,6 +78,27 @@ final class ScreensTest extends BrowserTestCase
         }
     }
 
+    public function test_what_cannot_be_read_is_told_at_its_field(): void
+    {
+        $this->open();
+        $this->signIn('tobin');
+        $this->visit('/kit');
+        $this->type('[name="isoMin"]', 'few');
+        $this->type('[name="slowest"]', 'long');
+        $this->press('Keep this kit');
+        $this->see('Something needs another look');
+
+        foreach (['isoMin' => 'is no number', 'slowest' => 'cannot be read'] as $name => $says) {
+            $field = $this->find('[name="'.$name.'"]');
+            $this->assertSame('true', $field->getAttribute('aria-invalid'));
+            $told = $this->find('#'.$field->getAttribute('aria-describedby'));
+            $this->assertStringContainsString($says, $told->getText());
+            $this->assertSame(1, substr_count($this->pageText(), $says), 'said once, at its field');
+        }
+        $this->assertSame('few', $this->find('[name="isoMin"]')->getAttribute('value'));
+        $this->assertSame('isoMin', $this->browser()->switchTo()->activeElement()->getAttribute('name'));
+    }
+
     public static function widths(): iterable
     {
         yield 'a desk' => [1280, 800];

@@ -339,7 +339,7 @@ final class Situations
         return $area === false ? null : [...$crisp, ...$area];
     }
 
-    private static function tone(float $stops, float $lostPct, float $blockedPct): ToneMeasures
+    public static function tone(float $stops, float $lostPct, float $blockedPct): ToneMeasures
     {
         $linear = 0.18 * 2 ** $stops;
         $code = min(254, (int) floor(Srgb::encoded(min(1.0, $linear)) * 255));

@@ -87,7 +87,7 @@ final class BankTest extends TestCase
             ->from(route('banks.create'))
             ->post(route('banks.store'), [...self::FORM, 'fNumber' => 'wide'])
             ->assertRedirect(route('banks.create'))
-            ->assertSessionHasErrors('bank');
+            ->assertSessionHasErrors('fNumber');
         $this->get(route('banks.create'))->assertMarkup('value="wide"');
         $this->assertSame(0, SettingsBank::query()->count());
     }

@@ -51,14 +51,14 @@ final class KitTest extends TestCase
     }
 
     #[DataProvider('nonsense')]
-    public function test_nonsense_is_told_and_what_was_typed_is_kept(array $changes, string $says): void
+    public function test_nonsense_is_told_at_its_field_and_what_was_typed_is_kept(array $changes, string $says): void
     {
         $student = World::make()->student;
         $response = $this->actingAs($student)
             ->from(route('kit.edit'))
             ->put(route('kit.update'), [...self::FORM, ...$changes]);
 
-        $response->assertRedirect(route('kit.edit'))->assertSessionHasErrors();
+        $response->assertRedirect(route('kit.edit'))->assertSessionHasErrors(array_keys($changes));
         $this->assertNull($student->fresh()->kit);
         $this->get(route('kit.edit'))->assertSee($says)->assertSee('value="Marlpit One"', escape: false);
     }
@@ -74,6 +74,11 @@ final class KitTest extends TestCase
             [['fastest' => 'quick'], 'cannot be read as an exposure time'],
             [['format' => 'big'], 'big'],
             [['stabiliserStops' => '40'], '40'],
+            [['filmYears' => 'old', 'filmSpeed' => '-5'], 'greater than zero'],
+            [['isoMin' => 'few', 'slowest' => 'long', 'lenses' => 'the fast one'], 'cannot be read as a lens'],
+            [['filters' => '3 dark'], 'is no number of stops'],
+            [['filters' => '3 -6'], 'greater than zero'],
+            [['autoFloor' => '-1'], 'greater than zero'],
         ];
     }
 

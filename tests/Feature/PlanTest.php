@@ -8,6 +8,7 @@ use App\HandIn\AddPicture;
 use App\Models\Frame;
 use App\Models\SavedPlan;
 use App\Planning\PlanSheet;
+use App\Planning\SavedPlanReader;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Pictures;
@@ -140,6 +141,28 @@ final class PlanTest extends TestCase
 
         $this->assertSame($exposure([]), $exposure(['placement' => 'white']));
         $this->assertSame($exposure([]), $exposure(['placement' => 'black']));
+    }
+
+    public function test_negative_film_is_exposed_for_its_shadows(): void
+    {
+        $world = World::make();
+        $film = ['name' => 'a film', 'boxSpeed' => 400, 'kind' => 'black-and-white', 'exposureIndex' => 200];
+        $world->student->update(['kit' => [...self::KIT, 'film' => $film]]);
+        $input = ['way' => 'shadow', 'shadowN' => '4', 'shadowT' => '1/60', 'shadowIso' => '100', 'support' => 'hand'];
+        $sheet = $this->sheet($world, $input);
+        $settings = $sheet->advice->suggestions[0]->exposure->settings;
+
+        // ƒ/4 and 1/60 s at ISO 100 are EV 10; what was read there is placed two stops below mid-grey.
+        $this->assertSame('ISO 200', (string) $settings->iso);
+        $this->assertEqualsWithDelta(10.0 + 2.0, $settings->ev100()->value, 1 / 6);
+        $this->assertEqualsWithDelta(10.0, SavedPlanReader::read($sheet->plan)->readings->shadow?->value, 0.1);
+        $this->actingAs($world->student)
+            ->get(route('plans.edit', $world->setBrief))
+            ->assertSee('From the shadows, for film')
+            ->assertSee('name="shadowN"', escape: false);
+        $world->student->update(['kit' => self::KIT]);
+        SavedPlan::query()->delete();
+        $this->get(route('plans.edit', $world->setBrief))->assertDontSee('From the shadows');
     }
 
     public function test_silk_in_the_sun_wants_a_filter_and_the_sum_is_said(): void

@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Queue;
 use Tests\Support\World;
 use Tests\TestCase;
+use TruePupil\Core\Capture\Provenance;
 use TruePupil\Core\Capture\RecordReader;
 use TruePupil\Core\Drill\DrillKind;
 use TruePupil\Core\Kit\ExposureMode;
@@ -333,6 +334,7 @@ final class PracticeTest extends TestCase
         $handedIn = $world->setBrief->attempts()->sole()->frames()->sole();
         $this->assertSame($frame->fileName(), $handedIn->original_name);
         $this->assertSame(Support::Hand, $handedIn->record()?->support, 'the practice camera knows what held it');
+        $this->assertSame(Provenance::PracticeCamera, $handedIn->record()->sourceOf('support'), 'nobody typed it in');
         $this->assertFileExists($frame->path());
         $this->actingAs($world->outsider)->post(route('practice.press', 'pots'), self::SET);
         $other = RollFrame::query()->where('user_id', $world->outsider->id)->sole();

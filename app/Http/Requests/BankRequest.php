@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Input\FaultyFields;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -19,6 +20,9 @@ use TruePupil\Core\Metering\MeteringPattern;
 /** A settings bank as its form has it. */
 final class BankRequest extends FormRequest
 {
+    /** Fields in which something can stand that cannot be read. */
+    private const READ = ['fNumber', 'exposureTime', 'iso', 'slowest', 'compensation', 'mode'];
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -47,10 +51,8 @@ final class BankRequest extends FormRequest
             if ($validator->errors()->isNotEmpty()) {
                 return;
             }
-            try {
-                BankFormat::read(Fields::of($this->bank()));
-            } catch (InvalidArgumentException $problem) {
-                $validator->errors()->add('bank', $problem->getMessage());
+            foreach (FaultyFields::of($this, self::READ, self::read(...)) as $field => $problem) {
+                $validator->errors()->add($field, $problem);
             }
         });
     }
@@ -93,6 +95,12 @@ final class BankRequest extends FormRequest
             ],
             fn (mixed $value): bool => $value !== null && $value !== '',
         );
+    }
+
+    /** @throws InvalidArgumentException naming what is wrong */
+    private static function read(self $request): void
+    {
+        BankFormat::read(Fields::of($request->bank()));
     }
 
     private function text(string $key): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Input\FaultyFields;
 use App\Input\LensLine;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -30,6 +31,23 @@ final class KitRequest extends FormRequest
 
     private const TIMES = ['fastest', 'slowest', 'flashSync', 'silentFastest'];
 
+    /** Fields in which something can stand that cannot be read, or that does not go with the rest. */
+    private const READ = [
+        ...self::NUMBERS,
+        ...self::TIMES,
+        'lenses',
+        'filters',
+        'guideNumber',
+        'filmIndex',
+        'filmYears',
+        // Without its speed there is no film at all, and without a format no kit: they come after what they hold.
+        'filmSpeed',
+        'autoFloor',
+        'autoCeiling',
+        'autoSlowest',
+        'format',
+    ];
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -46,6 +64,8 @@ final class KitRequest extends FormRequest
             'filmName' => ['nullable', 'string', 'max:80'],
             'filmSpeed' => ['nullable', 'string', 'max:20'],
             'filmYears' => ['nullable', 'string', 'max:10'],
+            'filmPushed' => ['nullable', 'numeric', 'between:-3,3'],
+            'filmIndex' => ['nullable', 'string', 'max:20'],
             'filmKind' => ['nullable', Rule::enum(FilmKind::class)],
             'autoFloor' => ['nullable', 'string', 'max:20'],
             'autoCeiling' => ['nullable', 'string', 'max:20'],
@@ -59,10 +79,8 @@ final class KitRequest extends FormRequest
             if ($validator->errors()->isNotEmpty()) {
                 return;
             }
-            try {
-                KitFormat::read(Fields::of($this->kit()));
-            } catch (InvalidArgumentException $problem) {
-                $validator->errors()->add('kit', $problem->getMessage());
+            foreach (FaultyFields::of($this, self::READ, self::read(...)) as $field => $problem) {
+                $validator->errors()->add($field, $problem);
             }
         });
     }
@@ -92,24 +110,36 @@ final class KitRequest extends FormRequest
             }
         }
         $guideNumber = $this->number('guideNumber');
-        $filters = array_map(
-            floatval(...),
-            array_filter(
-                preg_split('/[\s;]+/', str_replace(',', ' ', (string) $this->input('filters'))) ?: [],
-                is_numeric(...),
-            ),
-        );
 
         return [
             'body' => $body,
             'lenses' => array_map(get_object_vars(...), LensLine::all((string) $this->input('lenses'))),
             'supports' => array_values(array_unique(['hand', ...(array) $this->input('supports', [])])),
-            'filters' => array_values(array_filter($filters, fn (float $stops): bool => $stops > 0)),
+            'filters' => $this->filters(),
             ...$guideNumber === null ? [] : ['flash' => ['guideNumber' => $guideNumber]],
             ...$this->boolean('polariser') ? ['polariser' => true] : [],
             ...$this->film(),
             ...$this->automaticIso(),
         ];
+    }
+
+    /** @throws InvalidArgumentException naming what is wrong */
+    private static function read(self $request): void
+    {
+        KitFormat::read(Fields::of($request->kit()));
+    }
+
+    /** @return list<float> stops */
+    private function filters(): array
+    {
+        $words = preg_split('/[\s;]+/', str_replace(',', ' ', trim((string) $this->input('filters')))) ?: [];
+
+        return array_map(
+            fn (string $word): float => is_numeric($word)
+                ? (float) $word
+                : throw new InvalidArgumentException(sprintf('"%s" is no number of stops.', $word)),
+            array_values(array_filter($words, fn (string $word): bool => $word !== '')),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -126,6 +156,8 @@ final class KitRequest extends FormRequest
                         'boxSpeed' => $speed,
                         'kind' => $this->input('filmKind') ?: null,
                         'yearsExpired' => $this->number('filmYears'),
+                        'pushed' => $this->number('filmPushed') ?: null,
+                        'exposureIndex' => $this->number('filmIndex'),
                     ],
                     fn (mixed $value): bool => $value !== null,
                 ),

@@ -64,6 +64,8 @@ final readonly class KitForm
                 'filmSpeed' => $number($kit->film?->boxSpeed->nominal()),
                 'filmKind' => $kit->film?->kind->value ?? '',
                 'filmYears' => ($kit->film->yearsExpired ?? 0.0) > 0 ? $number($kit->film?->yearsExpired) : '',
+                'filmPushed' => $number($kit->film->pushed ?? 0.0),
+                'filmIndex' => $number($kit->film?->exposureIndex?->nominal()),
                 'autoFloor' => $number($kit->autoIso?->floor),
                 'autoCeiling' => $number($kit->autoIso?->ceiling),
                 'autoSlowest' => $time($kit->autoIso?->slowest),

@@ -37,7 +37,8 @@ final class FilmExposureIndex implements FindingRule
         if ($film === null || $index === null) {
             return null;
         }
-        $generous = $film->generosity($index);
+        $generous = $film->beyondDevelopment($index);
+        $isKept = $film->exposureIndex !== null && $film->exposureIndex->stopsMoreThan($index)->inThirds() === 0;
         // A course that exposes negative film generously takes a stop more as it is meant.
         $isMeant =
             $situation->approach->light->filmRating === FilmRating::Generous &&
@@ -46,20 +47,27 @@ final class FilmExposureIndex implements FindingRule
             $generous->value <= self::GENEROUS;
         // What age asks for is no generosity; another rule speaks of it.
         $isForAge = $generous->value > 0 && $generous->value <= $film->ageing()->value + 1 / 6;
-        if ($generous->inThirds() === 0 || $isMeant || $isForAge) {
-            return null;
-        }
         [$under, $over] = $film->kind->latitude();
         $isInside = $generous->value >= $under - 1e-9 && $generous->value <= $over + 1e-9;
+        // The roll's own index is a choice that was made and is kept to.
+        if ($generous->inThirds() === 0 || $isMeant || $isForAge || ($isKept && $isInside)) {
+            return null;
+        }
 
         return new Finding(
             id: $this->id(),
             topic: Topic::Film,
             severity: $isInside ? Severity::Choice : Severity::Fault,
             sentence: sprintf(
-                '%s has a box speed of %s and was exposed at %s: %s %s. %s',
+                '%s has a box speed of %s%s and was exposed at %s: %s %s. %s',
                 ucfirst($film->name),
                 $film->boxSpeed,
+                match (true) {
+                    $film->exposureIndex !== null => sprintf(', is rated at %s', $film->exposureIndex),
+                    $film->pushed > 0.0 => sprintf(', is pushed to %s', $film->developedSpeed()),
+                    $film->pushed < 0.0 => sprintf(', is pulled to %s', $film->developedSpeed()),
+                    default => '',
+                },
                 $index,
                 $generous->inWords(),
                 $generous->value > 0 ? 'more light' : 'less light',

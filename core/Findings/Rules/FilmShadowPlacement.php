@@ -10,15 +10,13 @@ use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Plan\LightReadings;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Where a spot reading of the shadows was placed on negative film. */
 final class FilmShadowPlacement implements FindingRule
 {
-    /** Stops from mid-grey at which shadows keep their detail: zone III. */
-    private const SHADOWS = -2.0;
-
     private const LIMIT = 0.5;
 
     public function id(): string
@@ -41,8 +39,8 @@ final class FilmShadowPlacement implements FindingRule
         if ($film === null || $reading === null || $settings === null || ! $film->kind->protectsShadows()) {
             return null;
         }
-        $placed = $reading->minus($settings->ev100());
-        $off = $placed->minus(Stops::of(self::SHADOWS));
+        $placed = $reading->minus($situation->ev100Of($settings));
+        $off = $placed->minus(Stops::of(LightReadings::SHADOWS));
         if (abs($off->value) <= self::LIMIT) {
             return new Finding(
                 id: $this->id(),
@@ -57,7 +55,7 @@ final class FilmShadowPlacement implements FindingRule
                         'shadows from mid-grey',
                         $placed->value,
                         'stops',
-                        self::SHADOWS,
+                        LightReadings::SHADOWS,
                         self::LIMIT - abs($off->value),
                     ),
                 ],
@@ -84,7 +82,7 @@ final class FilmShadowPlacement implements FindingRule
                     'shadows from mid-grey',
                     $placed->value,
                     'stops',
-                    self::SHADOWS,
+                    LightReadings::SHADOWS,
                     self::LIMIT - abs($off->value),
                 ),
             ],

@@ -61,9 +61,9 @@
             @if (isset($errors) && $errors->any() && !$attributes->has('own-errors'))
                 <div class="word word-problem">
                     <p>Something needs another look; what you typed is still here.</p>
-                    <ul>
-                        @foreach (array_unique($errors->all()) as $error)
-                            <li>{{ $error }}</li>
+                    <ul data-problems>
+                        @foreach ($errors->keys() as $field)
+                            <li data-field="{{ $field }}">{{ $errors->first($field) }}</li>
                         @endforeach
                     </ul>
                 </div>

@@ -86,6 +86,16 @@
                 </label>
                 <label>Expired <span class="fine">years ago</span> <input name="filmYears"
                         value="{{ $form->field('filmYears') }}" maxlength="10" placeholder="0"></label>
+                <label>Exposed at <span class="fine">if not at its box speed</span> <input name="filmIndex"
+                        value="{{ $form->field('filmIndex') }}" maxlength="20" placeholder="100"></label>
+                <label>Developed <select name="filmPushed">
+                        @foreach (['0' => 'as usual', '1' => 'pushed 1 stop', '2' => 'pushed 2 stops',
+                            '3' => 'pushed 3 stops', '-1' => 'pulled 1 stop', '-2' => 'pulled 2 stops']
+                            as $stops => $label)
+                            <option value="{{ $stops }}"
+                                @selected((string) $form->field('filmPushed') === (string) $stops)>{{ $label }}</option>
+                        @endforeach
+                    </select></label>
                 <label>Automatic ISO from <input name="autoFloor" value="{{ $form->field('autoFloor') }}" maxlength="20"
                         placeholder="100"></label>
                 <label>up to <input name="autoCeiling" value="{{ $form->field('autoCeiling') }}" maxlength="20"

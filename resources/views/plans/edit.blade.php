@@ -1,4 +1,3 @@
-@use(App\Planning\PlanInput)
 @use(TruePupil\Core\Kit\Support)
 @use(TruePupil\Core\Intent\Facing)
 @use(TruePupil\Core\Intent\MeantTone)
@@ -26,7 +25,7 @@
             @csrf @method('put')
             <fieldset>
                 <legend>The light</legend>
-                @foreach (PlanInput::WAYS as $way => $label)
+                @foreach ($sheet->ways() as $way => $label)
                     <div class="plan-way">
                         <label class="choice"><input type="radio" name="way" value="{{ $way }}"
                                 @checked($sheet->input->way() === $way)> {{ ucfirst($label) }}</label>
@@ -50,16 +49,14 @@
                                     <p class="fine">What the meter says of the subject alone: three settings, or the
                                         exposure
                                         value at ISO 100.</p>
-                                    <div class="number-row">
-                                        <label>Aperture <input name="spotN" value="{{ $sheet->input->text('spotN') }}"
-                                                inputmode="decimal" placeholder="5.6" autocomplete="off"></label>
-                                        <label>Time <input name="spotT" value="{{ $sheet->input->text('spotT') }}"
-                                                placeholder="1/60" autocomplete="off"></label>
-                                        <label>ISO <input name="spotIso" value="{{ $sheet->input->text('spotIso') }}"
-                                                inputmode="decimal" placeholder="400" autocomplete="off"></label>
-                                        <label>or EV <input name="spotEv" value="{{ $sheet->input->text('spotEv') }}"
-                                                inputmode="decimal" placeholder="9" autocomplete="off"></label>
-                                    </div>
+                                    @include('plans.reading', ['prefix' => 'spot', 'ev' => 9])
+                                @break
+
+                                @case ('shadow')
+                                    <p class="fine">What the meter says of the darkest place that is to keep its
+                                        detail. It is placed two stops below mid-grey; the rest falls where it falls.
+                                    </p>
+                                    @include('plans.reading', ['prefix' => 'shadow', 'ev' => 6])
                                 @break
 
                                 @case ('earlier')

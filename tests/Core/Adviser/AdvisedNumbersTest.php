@@ -32,6 +32,7 @@ use TruePupil\Core\Optics\CloseUp;
 use TruePupil\Core\Optics\SensorFormat;
 use TruePupil\Core\Retake\PlacementAdviser;
 use TruePupil\Core\Retake\SameExposure;
+use TruePupil\Core\Situation\RetakenFrame;
 
 /** What is advised, against numbers worked out by hand. */
 final class AdvisedNumbersTest extends TestCase
@@ -193,6 +194,26 @@ final class AdvisedNumbersTest extends TestCase
 
         $this->assertSame('15 s', (string) $best->exposure->settings->time);
         $this->assertStringContainsString('8 s metered become 15 s', implode(' ', $best->effect->costs));
+    }
+
+    public function test_what_is_suggested_for_film_beyond_a_second_is_no_other_exposure(): void
+    {
+        $kit = Situations::kit(more: ['film' => ['name' => 'a film', 'boxSpeed' => 100, 'reciprocity' => 1.3]]);
+        $frame = Situations::make(n: 16, t: 10, subject: 0.0, wanted: 1.0, kit: $kit, support: Support::Tripod);
+        $byKind = [];
+        foreach ((new PlacementAdviser())->suggest($frame) as $suggestion) {
+            $byKind[$suggestion->kind] = $suggestion;
+        }
+
+        // 10 s count for 5.9 s; a stop more is 11.8 s, which takes 24.6 s.
+        $this->assertSame('25 s', (string) $byKind['time']->exposure->settings->time);
+        $retaken = RetakenFrame::of($frame, $byKind['time']);
+        $this->assertEqualsWithDelta(1.0, $retaken->measures->subject?->placement()->value, 0.1);
+
+        // Two stops wider by aperture: 2.5 s would do on a sensor that never tires. 5.9 s less two stops are 1.5 s,
+        // which take 1.65 s.
+        $wider = SameExposure::with($frame, 'softer', aperture: Aperture::of(8));
+        $this->assertSame('1.6 s', (string) $wider?->exposure->settings->time);
     }
 
     public function test_what_only_a_sensor_does_is_not_said_of_film(): void

@@ -120,6 +120,34 @@ final class KitAdviserTest extends TestCase
         $this->assertEqualsWithDelta(5.0, $helps['filter'], 0.34);
     }
 
+    public function test_a_filter_that_helps_adds_to_those_at_hand(): void
+    {
+        $helps = function (array $filters): ?Remedy {
+            $kit = Situations::kit(['isoMin' => 100], ['supports' => ['tripod'], 'filters' => $filters]);
+            $advice = KitAdviser::advise(
+                new AdviceRequest(
+                    Ev100::of(15.0),
+                    $kit,
+                    new Intent(movement: new Movement(MovementLook::Silk), focalLength35: 200),
+                ),
+            );
+            foreach ($advice->impossible->wouldHelp ?? [] as $remedy) {
+                if ($remedy->what === 'filter') {
+                    return $remedy;
+                }
+            }
+
+            return null;
+        };
+
+        // Five stops are too many: beside one of three, two more do; two stacked ones have the second replaced.
+        $this->assertEqualsWithDelta(2.0, $helps([3.0])?->amount, 0.34);
+        $this->assertStringContainsString('Another', $helps([3.0])->sentence);
+        $this->assertStringContainsString('the one of 3 stops', $helps([3.0])->sentence);
+        $this->assertEqualsWithDelta(2.0, $helps([1.0, 3.0])?->amount, 0.34);
+        $this->assertNull($helps([6.0]), 'one of six is enough');
+    }
+
     public function test_no_lens_that_focuses_so_near_says_how_far_to_step_back(): void
     {
         $advice = $this->advise(10.0, new Intent(distances: new IntendedDistances(subject: 0.2), focalLength35: 50));

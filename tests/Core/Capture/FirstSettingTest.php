@@ -6,10 +6,12 @@ namespace Tests\Core\Capture;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Parts;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\FirstSetting;
 use TruePupil\Core\Capture\PictureRecord;
 use TruePupil\Core\Capture\RecordedHandling;
+use TruePupil\Core\Capture\RecordNormaliser;
 use TruePupil\Core\Kit\Support;
 
 final class FirstSettingTest extends TestCase
@@ -24,6 +26,10 @@ final class FirstSettingTest extends TestCase
         array $tags,
         ?bool $isRight,
     ): void {
+        // What stands in the notes reaches the list through the record.
+        $read = (new RecordNormaliser())->normalise($tags)->handling->processing;
+        $record = Parts::changed($record, processing: $read);
+
         $this->assertSame(
             $isRight,
             $setting->read(new PictureRecord($record, 600, 400, $format, 1, $space), $record, $tags)[1],

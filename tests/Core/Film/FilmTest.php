@@ -10,6 +10,7 @@ use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\InvalidExposure;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Film\Film;
 use TruePupil\Core\Film\FilmKind;
 use TruePupil\Core\Motion\Pan;
@@ -40,6 +41,38 @@ final class FilmTest extends TestCase
             [true, false, true],
             array_map(fn (FilmKind $kind): bool => $kind->protectsShadows(), FilmKind::cases()),
         );
+    }
+
+    public function test_push_and_pull_move_what_the_development_is_meant_for(): void
+    {
+        $film = fn (float $pushed, ?Iso $index = null): Film => new Film(
+            'Kilnyard 400',
+            Iso::of(400),
+            FilmKind::BlackAndWhite,
+            pushed: $pushed,
+            exposureIndex: $index,
+        );
+
+        $this->assertSame('ISO 1600', (string) $film(2.0)->ratedSpeed());
+        $this->assertSame('ISO 200', (string) $film(-1.0)->ratedSpeed());
+        $this->assertEqualsWithDelta(0.0, $film(2.0)->beyondDevelopment(Iso::of(1600))->value, 1e-9);
+        $this->assertEqualsWithDelta(-1.0, $film(0.0)->beyondDevelopment(Iso::of(800))->value, 1e-9);
+        $this->assertSame('ISO 320', (string) $film(1.0, Iso::of(320))->ratedSpeed());
+        $this->assertSame(3.0, $film(3.0)->pushed);
+        $this->expectException(InvalidExposure::class);
+        $film(3.1);
+    }
+
+    public function test_a_long_exposure_counts_for_less(): void
+    {
+        $film = new Film('x', Iso::of(100), FilmKind::Negative, reciprocity: 1.3);
+
+        // 10 s metered become 20 s: so 20 s count for 10, a stop is lost.
+        $this->assertEqualsWithDelta(1.0, $film->lostToReciprocity(10 ** 1.3)->value, 0.01);
+        $this->assertSame(0.0, $film->lostToReciprocity(1.0)->value);
+        $this->assertEqualsWithDelta(20 ** 1.3, $film->timeWith(Stops::of(1), 10 ** 1.3), 0.01);
+        $this->assertEqualsWithDelta(2 ** 1.3, $film->timeWith(Stops::of(2), 0.5), 0.001);
+        $this->assertSame(0.5, $film->timeWith(Stops::of(-1), 1.0));
     }
 
     public function test_a_film_that_cannot_be(): void

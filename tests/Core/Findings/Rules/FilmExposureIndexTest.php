@@ -26,12 +26,31 @@ final class FilmExposureIndexTest extends TestCase
         $this->assertNull($this->judge(100, 'slide'));
     }
 
-    private function judge(float $index, string $kind): ?Finding
+    public function test_a_rating_and_a_development_that_were_declared_are_kept_to(): void
+    {
+        $this->assertNotNull($this->judge(400, 'black-and-white'), 'two stops under, beyond what it forgives');
+        $this->assertNull($this->judge(400, 'black-and-white', ['pushed' => 2]));
+        $this->assertStringContainsString(
+            'is pushed to ISO 400',
+            (string) $this->judge(100, 'black-and-white', ['pushed' => 2])?->sentence,
+        );
+        $this->assertNull($this->judge(50, 'negative', ['exposureIndex' => 50]));
+        $this->assertStringContainsString(
+            'is rated at ISO 50',
+            (string) $this->judge(64, 'negative', ['exposureIndex' => 50])?->sentence,
+        );
+        $this->assertNotNull($this->judge(200, 'slide', ['exposureIndex' => 200]), 'no slide forgives that');
+    }
+
+    /** @param  array<string, float>  $film */
+    private function judge(float $index, string $kind, array $film = []): ?Finding
     {
         return (new FilmExposureIndex())->judge(
             Situations::make(
                 iso: $index,
-                kit: Situations::kit(more: ['film' => ['name' => 'the roll', 'boxSpeed' => 100, 'kind' => $kind]]),
+                kit: Situations::kit(
+                    more: ['film' => ['name' => 'the roll', 'boxSpeed' => 100, 'kind' => $kind, ...$film]],
+                ),
             ),
         );
     }
