@@ -21,7 +21,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // No other origin is ever answered.
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [App\Http\Middleware\SecureHeaders::class]);
+        $middleware->web(append: [App\Http\Middleware\SecureHeaders::class, App\Http\Middleware\ReadByPerson::class]);
         $middleware->redirectGuestsTo(fn () => route('sign-in'));
         $middleware->redirectUsersTo(fn () => route('home'));
     })

@@ -1,3 +1,7 @@
 <?php
 
-return [App\Providers\AppServiceProvider::class, App\Providers\ImagingServiceProvider::class];
+return [
+    App\Providers\AppServiceProvider::class,
+    App\Providers\AccountServiceProvider::class,
+    App\Providers\ImagingServiceProvider::class,
+];

@@ -3,7 +3,10 @@
 return [
     'defaults' => ['guard' => 'web', 'passwords' => 'users'],
     'guards' => ['web' => ['driver' => 'session', 'provider' => 'users']],
-    'providers' => ['users' => ['driver' => 'eloquent', 'model' => App\Models\User::class]],
-    'passwords' => [],
+    'providers' => ['users' => ['driver' => 'addresses', 'model' => App\Models\User::class]],
+    'passwords' => [
+        // Minutes that a link counts, and seconds until another may be asked for.
+        'users' => ['provider' => 'users', 'table' => 'password_reset_tokens', 'expire' => 60, 'throttle' => 60],
+    ],
     'password_timeout' => 10800,
 ];

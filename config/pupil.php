@@ -7,6 +7,12 @@ return [
         // Larger pictures are refused before they are decoded.
         'megapixels' => 120,
     ],
+    // Pictures that are kept, in megabytes, and files that are on their way.
+    'quota' => [
+        'person_megabytes' => (int) env('PUPIL_QUOTA_PERSON', 3_000),
+        'course_megabytes' => (int) env('PUPIL_QUOTA_COURSE', 60_000),
+        'upload_megabytes' => (int) env('PUPIL_QUOTA_UPLOAD', 1_000),
+    ],
     // Longest side of the copy that is shown and measured on, pixels.
     'working_side' => 1600,
     // What the practice camera's unpacked plates may take on the disk; those unused for longest go first.
@@ -19,5 +25,6 @@ return [
         'prlimit' => env('PUPIL_PRLIMIT', 'prlimit'),
         'seconds' => 60,
     ],
-    'demo' => ['password' => 'eight-evenings'],
+    // Whether this is the demo: then its letterbox is open to all.
+    'demo' => ['password' => 'eight-evenings', 'shown' => (bool) env('PUPIL_DEMO', false)],
 ];

@@ -2,12 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\BankController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CalendarController;
+use App\Http\Controllers\ClaimController;
 use App\Http\Controllers\ComposerController;
+use App\Http\Controllers\ConfirmController;
 use App\Http\Controllers\CourseController;
 use App\Http\Controllers\CourseSettingsController;
 use App\Http\Controllers\DeskController;
@@ -20,11 +23,15 @@ use App\Http\Controllers\FramePictureController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\JoinController;
+use App\Http\Controllers\KeptController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\KitListController;
+use App\Http\Controllers\LetterboxController;
 use App\Http\Controllers\MemberController;
 use App\Http\Controllers\NoteController;
+use App\Http\Controllers\NoticeController;
 use App\Http\Controllers\PackController;
+use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
@@ -38,6 +45,7 @@ use App\Http\Controllers\SkillController;
 use App\Http\Controllers\SpotController;
 use App\Http\Controllers\StartCourseController;
 use App\Http\Controllers\SuggestionController;
+use App\Http\Controllers\TrailController;
 use App\Http\Controllers\UploadController;
 use App\Http\Controllers\WhatIfController;
 use Illuminate\Support\Facades\Route;
@@ -47,19 +55,57 @@ Route::get('healthz', HealthController::class)->withoutMiddleware('web')->name('
 Route::middleware('guest')->group(function (): void {
     Route::get('sign-in', [SessionController::class, 'create'])->name('sign-in');
     Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('forgotten', [PasswordController::class, 'forgotten'])->name('password.forgotten');
+    Route::post('forgotten', [PasswordController::class, 'send'])->middleware('throttle:forgotten');
+    Route::get('new-password/{token}', [PasswordController::class, 'edit'])->name('password.reset');
+    Route::put('new-password', [PasswordController::class, 'update'])
+        ->middleware('throttle:forgotten')
+        ->name('password.update');
 });
+
+// Links that prove something. Opening one changes nothing.
+Route::middleware('signed')->group(function (): void {
+    Route::get('confirm/{user}/{address}', [ConfirmController::class, 'show'])->name('address.confirm');
+    Route::post('confirm/{user}/{address}', [ConfirmController::class, 'store']);
+    Route::get('set-password/{user}/{was}', [PasswordController::class, 'byHand'])->name('password.by-hand');
+    Route::post('set-password/{user}/{was}', [PasswordController::class, 'storeByHand']);
+    Route::get('claim/{user}/{mark}', [ClaimController::class, 'show'])->name('claim');
+    Route::post('claim/{user}/{mark}', [ClaimController::class, 'store']);
+});
+
+Route::get('what-is-kept', KeptController::class)->name('kept');
+Route::get('letterbox', LetterboxController::class)->name('letterbox');
 
 // A course is joined by its code, by somebody new or by somebody who has signed in.
 Route::get('join', [JoinController::class, 'create'])->name('join');
-Route::post('join', [JoinController::class, 'store'])->middleware('throttle:20,1');
+Route::post('join', [JoinController::class, 'store'])->middleware('throttle:join');
 
 // A course is begun by somebody new or by somebody who has signed in.
 Route::get('start', [StartCourseController::class, 'create'])->name('start');
-Route::post('start', [StartCourseController::class, 'store'])->middleware('throttle:10,1');
+Route::post('start', [StartCourseController::class, 'store'])->middleware('throttle:join');
 
 Route::middleware('auth')->group(function (): void {
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/', HomeController::class)->name('home');
+
+    // One's own account.
+    Route::get('account', [AccountController::class, 'show'])->name('account');
+    Route::middleware('throttle:account')->group(function (): void {
+        Route::put('account', [AccountController::class, 'update'])->name('account.update');
+        Route::put('account/address', [AccountController::class, 'address'])->name('account.address');
+        Route::post('account/confirm', [AccountController::class, 'confirm'])->name('account.confirm');
+        Route::put('account/password', [AccountController::class, 'password'])->name('account.password');
+        Route::put('account/notices', [AccountController::class, 'notices'])->name('account.notices');
+        Route::delete('account/devices', [AccountController::class, 'signOutOthers'])->name('account.devices');
+        Route::delete('account', [AccountController::class, 'destroy'])->name('account.destroy');
+        Route::post('account/keep', [AccountController::class, 'keep'])->name('account.keep');
+    });
+    Route::post('account/takeout', [AccountController::class, 'takeout'])
+        ->middleware('throttle:takeout')
+        ->name('account.takeout');
+    Route::get('notices', [NoticeController::class, 'index'])->name('notices');
+    Route::post('notices/read', [NoticeController::class, 'readAll'])->name('notices.read');
+    Route::post('notices/{notice}', [NoticeController::class, 'open'])->name('notices.open');
 
     // Everybody's tools, and everybody's own kit.
     Route::view('faces', 'pages.faces')->name('faces');
@@ -140,6 +186,13 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('courses/{course}/members/{user}', [MemberController::class, 'destroy'])
         ->can('teach', 'course')
         ->name('courses.members.destroy');
+    Route::post('courses/{course}/members/{user}/link', [MemberController::class, 'link'])
+        ->can('teach', 'course')
+        ->name('courses.members.link');
+    Route::get('courses/{course}/trail', TrailController::class)->can('teach', 'course')->name('courses.trail');
+    Route::delete('courses/{course}', [CourseSettingsController::class, 'destroy'])
+        ->can('teach', 'course')
+        ->name('courses.destroy');
     Route::post('courses/{course}/code', [MemberController::class, 'code'])
         ->can('teach', 'course')
         ->name('courses.code');

@@ -8,6 +8,7 @@ use App\Models\Course;
 use App\Models\Membership;
 use App\Models\Role;
 use App\Models\User;
+use Illuminate\Support\Carbon;
 
 /** Who is what in which course, asked for once in a request; anew after any membership has changed. */
 final class Roles
@@ -29,6 +30,17 @@ final class Roles
         }
 
         return $this->known[$key];
+    }
+
+    /** Since when somebody is in a course. */
+    public function since(Course $course, User $user): Carbon
+    {
+        return Carbon::parse(
+            (string) Membership::query()
+                ->where('course_id', $course->id)
+                ->where('user_id', $user->id)
+                ->value('created_at'),
+        );
     }
 
     public function forget(): void

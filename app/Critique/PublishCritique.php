@@ -8,14 +8,22 @@ use App\HandIn\LockedAttempt;
 use App\Models\Attempt;
 use App\Models\AttemptStep;
 use App\Models\FrameState;
+use App\Models\User;
+use App\Notices\Returned;
+use App\Trail\Trail;
+use App\Trail\TrailEvent;
 
 /** Publishes a critique: from now on its student reads it. A second time changes nothing. */
 final class PublishCritique
 {
-    /** @throws StillJudging when a frame is being judged */
-    public function handle(Attempt $attempt, CritiqueDraft $draft): void
+    /**
+     * @param  ?User  $by  whoever publishes
+     *
+     * @throws StillJudging when a frame is being judged
+     */
+    public function handle(Attempt $attempt, CritiqueDraft $draft, ?User $by = null): void
     {
-        LockedAttempt::change($attempt->id, function (Attempt $attempt) use ($draft): void {
+        LockedAttempt::change($attempt->id, function (Attempt $attempt) use ($draft, $by): void {
             $state = $attempt->state->after(AttemptStep::Publish);
             if ($state === null) {
                 return;
@@ -25,6 +33,14 @@ final class PublishCritique
             }
             $draft->storeIn($attempt);
             $attempt->update(['state' => $state, 'returned_at' => now()]);
+            $attempt->user->notify(new Returned($attempt));
+            Trail::note(
+                $attempt->setBrief->course,
+                $by,
+                TrailEvent::Published,
+                $attempt->setBrief->content()->words->title,
+                $attempt->user,
+            );
         });
     }
 }

@@ -15,6 +15,7 @@ use App\Models\Decision;
 use App\Models\Frame;
 use App\Models\SetBrief;
 use App\Models\User;
+use App\Notices\Returned as ReturnedNotice;
 use App\Practice\ShotNote;
 use App\Practice\Shutter;
 use Illuminate\Support\Carbon;
@@ -132,6 +133,9 @@ final readonly class AttemptMaker
         ]);
         foreach ($returned ? $attempt->frames : [] as $frame) {
             $this->critique($frame, $instructor, $facts['notes'] ?? []);
+        }
+        if ($returned) {
+            $attempt->user->notify(new ReturnedNotice($attempt));
         }
     }
 

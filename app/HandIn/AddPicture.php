@@ -17,21 +17,28 @@ use App\Planning\PlannedFrame;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Throwable;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Capture\UnreadablePicture;
 
 /** Puts a picture into the attempt that a student prepares, starting one if there is none. */
 final readonly class AddPicture
 {
-    public function __construct(private PictureGate $gate, private PictureStore $store, private FrameQueue $queue)
-    {
+    public function __construct(
+        private PictureGate $gate,
+        private PictureStore $store,
+        private FrameQueue $queue,
+        private Quota $quota,
+        private UnusedPictures $unused,
+    ) {
     }
 
     /**
      * The same file is added once, however often it comes.
      *
      * @throws UnreadablePicture when the file cannot be taken
-     * @throws HandInRefused when the last attempt is not back yet, or has as many frames as the brief takes
+     * @throws HandInRefused when the last attempt is not back yet, has as many frames as the brief takes, or no room is
+     *     left for more pictures
      */
     public function handle(
         SetBrief $setBrief,
@@ -40,23 +47,47 @@ final readonly class AddPicture
         string $originalName,
         ?string $row = null,
     ): AddedPicture {
+        if ($setBrief->course->asks_confirmed && $student->email_verified_at === null) {
+            throw HandInRefused::because(
+                'This course asks for a confirmed address. Follow the link in the mail that was sent to you, or ask '.
+                    'for another under your account; nothing was kept of this picture.',
+            );
+        }
         $this->gate->admit($path);
+        $this->quota->makeSure($setBrief, $student, (int) filesize($path));
         $picture = $this->store->keep($path);
         $name = basename(mb_scrub($originalName));
 
-        return DB::transaction(function () use ($setBrief, $student, $picture, $name, $row): AddedPicture {
-            $attempt = $this->draft($setBrief, $student);
-            $existing = $attempt->frames()->where('picture_id', $picture->id)->first();
-            if ($existing !== null) {
-                return $this->readAgain($existing);
-            }
-            $brief = $setBrief->content();
-            $this->makeRoom($attempt, $brief, $name);
-            $frame = $this->create($attempt, $brief, $picture, $name, $row);
-            $this->queue->read($frame->id);
+        try {
+            return DB::transaction(function () use ($setBrief, $student, $picture, $name, $row): AddedPicture {
+                $added = $this->toDraft($this->draft($setBrief, $student), $setBrief->content(), $picture, $name, $row);
+                // From here on its frame keeps it.
+                $this->store->arrived($picture);
 
-            return new AddedPicture($frame, true, $this->handedInBefore($attempt, $picture->id));
-        });
+                return $added;
+            });
+        } catch (Throwable $problem) {
+            $this->store->arrived($picture);
+            throw $problem;
+        }
+    }
+
+    private function toDraft(
+        Attempt $attempt,
+        Brief $brief,
+        Picture $picture,
+        string $name,
+        ?string $row,
+    ): AddedPicture {
+        $existing = $attempt->frames()->where('picture_id', $picture->id)->first();
+        if ($existing !== null) {
+            return $this->readAgain($existing);
+        }
+        $this->makeRoom($attempt, $brief, $name);
+        $frame = $this->create($attempt, $brief, $picture, $name, $row);
+        $this->queue->read($frame->id);
+
+        return new AddedPicture($frame, true, $this->handedInBefore($attempt, $picture->id));
     }
 
     /** Handing the same file in again is how a failed reading is tried once more. */
@@ -86,7 +117,11 @@ final readonly class AddPicture
             );
         }
         // Where one frame is wanted, another picture takes its place.
-        $attempt->frames()->orderByDesc('id')->first()?->delete();
+        $replaced = $attempt->frames()->orderByDesc('id')->first();
+        if ($replaced !== null) {
+            $replaced->delete();
+            $this->unused->forget([$replaced->picture_id]);
+        }
     }
 
     private function create(Attempt $attempt, Brief $brief, Picture $picture, string $name, ?string $row): Frame

@@ -20,7 +20,7 @@ final class PartialUpload
     public const PIECE = 1 << 20;
 
     /** What was begun and left is kept for so long. */
-    private const KEPT_SECONDS = 3 * 86400;
+    private const KEPT_SECONDS = 86400;
 
     /** So many files may be under way at once for one person. */
     private const MOST = 60;
@@ -42,6 +42,7 @@ final class PartialUpload
                     sprintf('%d files are under way already. Let some of them arrive first.', self::MOST),
                 );
             }
+            self::makeRoom($folder, $size);
             File::put($path, '');
         }
 
@@ -98,6 +99,38 @@ final class PartialUpload
     public function forget(): void
     {
         File::delete($this->path);
+    }
+
+    /** @throws HandInRefused when too many bytes are under way */
+    private static function makeRoom(string $folder, int $size): void
+    {
+        $most = (int) config('pupil.quota.upload_megabytes');
+        $sizes = array_map(fn (string $path): int => (int) @filesize($path), File::glob($folder.'/*.part'));
+        if (array_sum($sizes) + $size > $most * 1_000_000) {
+            throw HandInRefused::because(
+                sprintf(
+                    'More than %d MB are under way already. Let some of the files arrive first; nothing was kept of '.
+                        'this one.',
+                    $most,
+                ),
+            );
+        }
+    }
+
+    /**
+     * What was begun by anybody and left for a day.
+     *
+     * @return int how many went
+     */
+    public static function sweep(): int
+    {
+        $before = count(File::glob(storage_path('app/uploads/*/*.part')));
+        foreach (File::glob(storage_path('app/uploads/*'), GLOB_ONLYDIR) as $folder) {
+            self::tidy($folder);
+            @rmdir($folder);
+        }
+
+        return $before - count(File::glob(storage_path('app/uploads/*/*.part')));
     }
 
     private static function folder(User $user): string

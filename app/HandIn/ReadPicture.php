@@ -7,6 +7,7 @@ namespace App\HandIn;
 use App\Imaging\PictureTags;
 use App\Models\Frame;
 use App\Models\FrameState;
+use App\Notices\FrameRefused;
 use TruePupil\Core\Capture\PictureRecord;
 use TruePupil\Core\Capture\RecordNormaliser;
 use TruePupil\Core\Capture\UnreadablePicture;
@@ -18,12 +19,13 @@ final readonly class ReadPicture
         private PictureStore $store,
         private PictureTags $tags,
         private WorkingCopies $copies,
+        private ForgetPlace $places,
     ) {
     }
 
     public function handle(int $frameId): void
     {
-        $frame = Frame::query()->with('picture')->find($frameId);
+        $frame = Frame::query()->with(['picture', 'attempt.user'])->find($frameId);
         if ($frame === null || $frame->state !== FrameState::Reading) {
             return;
         }
@@ -34,8 +36,13 @@ final readonly class ReadPicture
             $found = [...$record(), ...self::knownFromPractice($frame)];
         } catch (UnreadablePicture $problem) {
             $frame->update(['state' => FrameState::Refused, 'problem' => $problem->getMessage()]);
+            $frame->attempt->user->notify(new FrameRefused($frame));
 
             return;
+        }
+        $hasPlace = isset($found[PictureTags::HAS_PLACE]) && ! $frame->attempt->user->keeps_location;
+        if ($hasPlace && $this->places->of($frame)) {
+            unset($found[PictureTags::HAS_PLACE]);
         }
         $picture = PictureRecord::fromTags($found);
         $frame->update([

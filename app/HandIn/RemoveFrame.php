@@ -11,7 +11,7 @@ use App\Models\Frame;
 /** Takes a frame out of an attempt that is still being prepared. */
 final readonly class RemoveFrame
 {
-    public function __construct(private RequestJudging $judging)
+    public function __construct(private RequestJudging $judging, private UnusedPictures $unused)
     {
     }
 
@@ -24,6 +24,7 @@ final readonly class RemoveFrame
             }
             $row = $frame->row;
             $frame->delete();
+            $this->unused->forget([$frame->picture_id]);
             $this->judging->ofRow($attempt, $row);
         });
     }

@@ -55,6 +55,12 @@ final readonly class WorkingCopies
         return $sight ?? throw new LogicException('The copy was written without a look at it.');
     }
 
+    /** What was made of a picture that is no longer there. */
+    public function forget(string $hash): void
+    {
+        $this->wholes->forget($hash);
+    }
+
     /** @throws UnreadablePicture when the original is gone or cannot be decoded */
     public function path(Picture $picture): string
     {

@@ -130,6 +130,18 @@ final readonly class ExifTool implements PictureTags
         'RawJpgQuality',
     ];
 
+    /** That a place is recorded is told; the place itself goes no further than here. */
+    private const PLACES = [
+        'GPSLatitude',
+        'GPSLongitude',
+        'XMP:Location',
+        'XMP:City',
+        'XMP:LocationCreatedCity',
+        'XMP:LocationShownCity',
+        'IPTC:City',
+        'IPTC:Sub-location',
+    ];
+
     public function __construct(private OutsideProgram $exiftool)
     {
     }
@@ -150,7 +162,7 @@ final readonly class ExifTool implements PictureTags
             ...array_map(fn (string $tag): string => '-EXIF:'.$tag, self::WORDS),
             ...array_map(fn (string $tag): string => '-XMP:'.$tag, self::WORDS),
             ...array_map(fn (string $tag): string => '-MakerNotes:'.$tag, self::MAKER_WORDS),
-            ...array_map(fn (string $tag): string => '-'.$tag, self::ANYWHERE),
+            ...array_map(fn (string $tag): string => '-'.$tag, [...self::ANYWHERE, ...self::PLACES]),
             '--',
             $path,
         ]);
@@ -174,8 +186,12 @@ final readonly class ExifTool implements PictureTags
         }
         $tags = is_array($files) && is_array($files[0] ?? null) ? $files[0] : [];
         unset($tags['SourceFile']);
+        $places = preg_grep('/:(GPS|Location|City|Sub-location)/', array_keys($tags)) ?: [];
 
-        return self::named($tags);
+        return [
+            ...self::named(array_diff_key($tags, array_flip($places))),
+            ...$places === [] ? [] : [PictureTags::HAS_PLACE => true],
+        ];
     }
 
     /**

@@ -34,6 +34,11 @@ final readonly class FileCache
         return $path;
     }
 
+    public function forget(string $name): void
+    {
+        File::delete(File::glob($this->folder.'/'.$name.'.*'));
+    }
+
     private function makeRoom(string $newest): void
     {
         $files = [];

@@ -12,6 +12,9 @@ use Closure;
  */
 interface PictureTags
 {
+    /** Present where the file says where it was taken; the place itself is not among the tags. */
+    public const HAS_PLACE = 'HasPlace';
+
     /**
      * @return array<string, mixed> EXIF names; File:… facts under FileType, ImageWidth, ImageHeight, Orientation
      *

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -18,15 +19,28 @@ use TruePupil\Core\Approach\Approach;
  * @property string $join_code  of students
  * @property ?string $critic_code  of guest critics
  * @property array<string, string> $approach
+ * @property bool $asks_confirmed  whether students need a confirmed address to hand in
+ * @property ?int $keeps_months  after hand-in that attempts are kept; null: as long as the course
+ * @property ?Carbon $told_until  hand-ins up to here have been told to its instructors
  */
 final class Course extends Model
 {
     /** Without letters and digits that look alike when read from a board. */
     private const CODE_LETTERS = 'ACDEFGHJKLMNPQRTUVWXY34679';
 
-    protected $fillable = ['name', 'place', 'timezone', 'join_code', 'critic_code', 'approach'];
+    protected $fillable = [
+        'name',
+        'place',
+        'timezone',
+        'join_code',
+        'critic_code',
+        'approach',
+        'asks_confirmed',
+        'keeps_months',
+        'told_until',
+    ];
 
-    protected $attributes = ['timezone' => 'UTC'];
+    protected $attributes = ['timezone' => 'UTC', 'asks_confirmed' => false, 'keeps_months' => null];
 
     public static function newJoinCode(): string
     {
@@ -51,6 +65,12 @@ final class Course extends Model
         return $this->hasMany(Membership::class);
     }
 
+    /** @return BelongsToMany<User, $this> */
+    public function people(Role $role): BelongsToMany
+    {
+        return $this->belongsToMany(User::class, 'memberships')->wherePivot('role', $role->value)->orderBy('users.id');
+    }
+
     /** @return HasMany<SetBrief, $this> */
     public function setBriefs(): HasMany
     {
@@ -60,15 +80,19 @@ final class Course extends Model
     /** A moment as people of the course say it. */
     public function formatMoment(Carbon $moment): string
     {
-        return $moment->clone()->setTimezone($this->timezone)->format('j M Y, H:i').
-            ' '.
-            ($this->timezone === 'UTC' ? 'UTC' : '('.$this->timezone.')');
+        return Moments::write($moment, $this->timezone, 'D MMM YYYY, HH:mm').' '.Moments::zone($this->timezone);
     }
 
     /** A day as people of the course say it. */
     public function formatDay(?Carbon $moment): string
     {
-        return (string) $moment?->clone()->setTimezone($this->timezone)->format('j M');
+        return $moment === null ? '' : Moments::write($moment, $this->timezone, 'D MMM');
+    }
+
+    /** A day and an hour, as in a list. */
+    public function formatHour(?Carbon $moment): string
+    {
+        return $moment === null ? '' : Moments::write($moment, $this->timezone, 'D MMM, HH:mm');
     }
 
     public function approachChoices(): Approach
@@ -78,6 +102,11 @@ final class Course extends Model
 
     protected function casts(): array
     {
-        return ['approach' => 'array'];
+        return [
+            'approach' => 'array',
+            'asks_confirmed' => 'boolean',
+            'keeps_months' => 'integer',
+            'told_until' => 'datetime',
+        ];
     }
 }

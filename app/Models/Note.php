@@ -17,7 +17,7 @@ use TruePupil\Core\Stored\RegionCodec;
  * A remark by the instructor or a guest critic.
  *
  * @property int $id
- * @property int $author_id
+ * @property ?int $author_id  null: whoever wrote it has left
  * @property NoteKind $kind
  * @property ?string $fixed
  * @property string $body
@@ -40,7 +40,7 @@ final class Note extends Model
     /** @return BelongsTo<User, $this> */
     public function author(): BelongsTo
     {
-        return $this->belongsTo(User::class);
+        return $this->belongsTo(User::class)->withDefault(['name' => 'somebody who has left']);
     }
 
     /** As the panel compares it with others. */
@@ -48,7 +48,8 @@ final class Note extends Model
     {
         return new PanelNote(
             $this->id,
-            $this->author_id,
+            // Two who have left are two people.
+            $this->author_id ?? -$this->id,
             $this->author->name,
             $this->kind === NoteKind::Keep,
             $this->topic?->value,

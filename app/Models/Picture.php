@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
@@ -14,11 +15,18 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $hash
  * @property int $bytes
  * @property string $mime
+ * @property ?string $source_hash  of the file as it came, where its location was taken out
  * @property ?PracticeShot $practiceShot
  */
 final class Picture extends Model
 {
-    protected $fillable = ['hash', 'bytes', 'mime'];
+    protected $fillable = ['hash', 'bytes', 'mime', 'source_hash'];
+
+    /** @return HasMany<Frame, $this> */
+    public function frames(): HasMany
+    {
+        return $this->hasMany(Frame::class);
+    }
 
     /**
      * What was set on the practice camera, where that made the file.

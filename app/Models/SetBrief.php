@@ -20,11 +20,12 @@ use TruePupil\Core\Brief\BriefFormat;
  * @property int $revision
  * @property array<mixed> $brief
  * @property ?Carbon $due_at
+ * @property ?Carbon $reminded_at  when its students were told that it is due
  * @property Course $course
  */
 final class SetBrief extends Model
 {
-    protected $fillable = ['course_id', 'brief_id', 'revision', 'brief', 'due_at'];
+    protected $fillable = ['course_id', 'brief_id', 'revision', 'brief', 'due_at', 'reminded_at'];
 
     /** @return BelongsTo<Course, $this> */
     public function course(): BelongsTo
@@ -61,6 +62,6 @@ final class SetBrief extends Model
 
     protected function casts(): array
     {
-        return ['brief' => 'array', 'due_at' => 'datetime'];
+        return ['brief' => 'array', 'due_at' => 'datetime', 'reminded_at' => 'datetime'];
     }
 }

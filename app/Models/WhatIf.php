@@ -15,7 +15,7 @@ use TruePupil\Core\WhatIf\StepKind;
  *
  * @property int $id
  * @property int $frame_id
- * @property int $author_id
+ * @property ?int $author_id  null: whoever wrote it has left
  * @property string $title
  * @property array<mixed> $recipe
  * @property Frame $frame
@@ -34,7 +34,7 @@ final class WhatIf extends Model
     /** @return BelongsTo<User, $this> */
     public function author(): BelongsTo
     {
-        return $this->belongsTo(User::class);
+        return $this->belongsTo(User::class)->withDefault(['name' => 'somebody who has left']);
     }
 
     public function content(): Recipe

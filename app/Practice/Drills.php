@@ -10,6 +10,7 @@ use App\Models\DrillReturn;
 use App\Models\Membership;
 use App\Models\Role;
 use App\Models\User;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -148,12 +149,20 @@ final readonly class Drills
             ->get()
             ->map(fn (Membership $membership): User => $membership->user);
         $answers = DrillAnswer::query()
-            ->whereIn('user_id', $students->modelKeys())
-            ->selectRaw(
-                'user_id, kind, count(*) as asked, sum(is_right) as correct, max(case when is_right then level else 0 '.
-                    'end) as hardest',
+            // What was practised before this course is none of its business.
+            ->join(
+                'memberships',
+                fn (JoinClause $join) => $join
+                    ->on('memberships.user_id', '=', 'drill_answers.user_id')
+                    ->on('memberships.created_at', '<=', 'drill_answers.created_at')
+                    ->where('memberships.course_id', $course->id),
             )
-            ->groupBy('user_id', 'kind')
+            ->whereIn('drill_answers.user_id', $students->modelKeys())
+            ->selectRaw(
+                'drill_answers.user_id, kind, count(*) as asked, sum(is_right) as correct, '.
+                    'max(case when is_right then level else 0 end) as hardest',
+            )
+            ->groupBy('drill_answers.user_id', 'kind')
             ->toBase()
             ->get()
             ->groupBy('user_id');

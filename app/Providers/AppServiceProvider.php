@@ -10,16 +10,12 @@ use App\Jobs\QueuedFrames;
 use App\Jobs\QueuedRoll;
 use App\Models\Membership;
 use App\Practice\RollQueue;
-use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Console\AboutCommand;
-use Illuminate\Http\Request;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\File;
-use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
-use Illuminate\Support\Str;
 use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Findings\FindingRule;
 
@@ -55,24 +51,6 @@ final class AppServiceProvider extends ServiceProvider
         Membership::deleted(fn () => $this->app->make(Roles::class)->forget());
         AboutCommand::add('True Pupil', ['Version' => fn (): string => (string) config('app.version')]);
         Model::shouldBeStrict(! $this->app->isProduction());
-        RateLimiter::for(
-            'sign-in',
-            fn (Request $request) => [
-                Limit::perMinute(5)
-                    ->by(Str::lower((string) $request->input('email')).'|'.$request->ip())
-                    ->response(
-                        fn (Request $request, array $headers) => back()
-                            ->withInput($request->only('email'))
-                            ->with(
-                                'problem',
-                                'Too many tries for this address. Wait '.
-                                    ($headers['Retry-After'] ?? 60).
-                                    ' seconds, then try again.',
-                            ),
-                    ),
-                Limit::perMinute(60)->by($request->ip()),
-            ],
-        );
         // What /healthz reads to tell whether a worker is there.
         Event::listen(Looping::class, fn () => touch(storage_path('worker-heartbeat')));
     }

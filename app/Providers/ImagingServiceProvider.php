@@ -13,6 +13,7 @@ use App\Imaging\OutsideProgram;
 use App\Imaging\PictureGate;
 use App\Imaging\PictureTags;
 use App\Imaging\PixelEngine;
+use App\Imaging\PlaceRemover;
 use App\Imaging\PreviewExtractor;
 use App\Imaging\TagWriter;
 use App\Imaging\Vips\Vips;
@@ -58,6 +59,7 @@ final class ImagingServiceProvider extends ServiceProvider
             ),
         );
         $this->app->singleton(SceneRenderer::class);
+        $this->app->singleton(PlaceRemover::class, fn () => new PlaceRemover($this->tool('exiftool')));
         $this->app->singleton(TagWriter::class, fn () => new TagWriter($this->tool('exiftool')));
     }
 

@@ -7,6 +7,9 @@ namespace App\Returns;
 use App\HandIn\LockedAttempt;
 use App\Models\Attempt;
 use App\Models\AttemptStep;
+use App\Models\Role;
+use App\Notices\Answered;
+use Illuminate\Support\Facades\Notification;
 
 /** What a student says to a return: an answer, and whether the class may see the frames. */
 final class AnswerReturn
@@ -16,7 +19,14 @@ final class AnswerReturn
     {
         LockedAttempt::change($attempt->id, function (Attempt $attempt) use ($reply): void {
             if ($attempt->state->allows(AttemptStep::Answer)) {
+                $isNew = $reply !== null && $attempt->reply === null;
                 $attempt->update(['reply' => $reply, 'replied_at' => $reply === null ? null : now()]);
+                if ($isNew) {
+                    Notification::send(
+                        $attempt->setBrief->course->people(Role::Instructor)->get(),
+                        new Answered($attempt),
+                    );
+                }
             }
         });
     }

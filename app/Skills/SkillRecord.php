@@ -11,7 +11,9 @@ use App\Models\Decision;
 use App\Models\DrillAnswer;
 use App\Models\Frame;
 use App\Models\FrameFinding;
+use App\Models\Membership;
 use App\Models\User;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Findings\Topic;
@@ -22,9 +24,15 @@ use TruePupil\Core\Findings\Topic;
  */
 final class SkillRecord
 {
-    /** @param  Collection<int, Attempt>  $attempts  in the order of their hand-in */
-    private function __construct(public readonly User $student, public readonly Collection $attempts)
-    {
+    /**
+     * @param  Collection<int, Attempt>  $attempts  in the order of their hand-in
+     * @param  ?Carbon  $drillsSince  drills that were answered before are left out
+     */
+    private function __construct(
+        public readonly User $student,
+        public readonly Collection $attempts,
+        private readonly ?Carbon $drillsSince,
+    ) {
     }
 
     /** @param  bool  $isStudent  whether the student looks: then only what was returned counts */
@@ -44,7 +52,12 @@ final class SkillRecord
             ->orderBy('id')
             ->get();
 
-        return new self($student, $attempts->toBase());
+        // For others, what was practised before this course is none of its business.
+        $joined = $isStudent
+            ? null
+            : Membership::query()->where('course_id', $course->id)->where('user_id', $student->id)->value('created_at');
+
+        return new self($student, $attempts->toBase(), $joined === null ? null : Carbon::parse((string) $joined));
     }
 
     /** @return list<Topic> that something was said of */
@@ -99,6 +112,7 @@ final class SkillRecord
     {
         $rows = DrillAnswer::query()
             ->where('user_id', $this->student->id)
+            ->when($this->drillsSince !== null, fn ($query) => $query->where('created_at', '>=', $this->drillsSince))
             ->selectRaw('kind, count(*) as answers, sum(is_right) as good')
             ->groupBy('kind')
             ->orderBy('kind')

@@ -139,7 +139,9 @@ final readonly class CourseExport
         $file = fopen($path, 'w') ?: throw new RuntimeException('The scratch folder cannot be written.');
         $count = 0;
         foreach ($query->lazyById(self::AT_ONCE) as $row) {
-            $columns = array_diff_key((array) $row, ['remember_token' => true]);
+            $columns = str_ends_with($path, '/users')
+                ? array_intersect_key((array) $row, array_flip(CourseTables::OF_PEOPLE))
+                : (array) $row;
             foreach ($pointing as $column) {
                 if ($columns[$column] !== null) {
                     $people[(int) $columns[$column]] = true;

@@ -18,17 +18,20 @@ use Throwable;
 use ZipArchive;
 
 /**
- * Takes a course in from another installation, whole or not at all. People who have an account here under the same
- * address keep it as it is; everybody else comes with theirs and signs in as before.
+ * Takes a course in from another installation, whole or not at all. Its people come as accounts that nobody can sign in
+ * to: each is claimed by a link. An address joins nobody to an account that is here.
  */
 final readonly class CourseImport
 {
+    /** Bytes of a row. A longer one was not written here. */
+    private const LONGEST_ROW = 16 << 20;
+
     public function __construct(private PictureStore $store, private FrameQueue $queue)
     {
     }
 
     /**
-     * @return array{course: Course, people: int, new: int, pictures: int}
+     * @return array{course: Course, people: int, pictures: int}
      *
      * @throws ImportRefused
      */
@@ -41,7 +44,7 @@ final readonly class CourseImport
         $this->check($zip);
         $files = [];
         try {
-            [$numbers, $new] = DB::transaction(function () use ($zip, &$files): array {
+            $numbers = DB::transaction(function () use ($zip, &$files): array {
                 return $this->insert($zip, $files);
             });
         } catch (Throwable $problem) {
@@ -62,7 +65,6 @@ final readonly class CourseImport
         return [
             'course' => $course,
             'people' => count($numbers['users'] ?? []),
-            'new' => $new,
             'pictures' => count($numbers['pictures'] ?? []),
         ];
     }
@@ -101,7 +103,10 @@ final readonly class CourseImport
             throw new ImportRefused(sprintf('The archive has no rows for "%s".', $table));
         }
         $columns = array_flip(Schema::getColumnListing($table));
-        while (($line = fgets($stream)) !== false) {
+        while (($line = fgets($stream, self::LONGEST_ROW)) !== false) {
+            if (! str_ends_with($line, "\n")) {
+                throw new ImportRefused(sprintf('A row of "%s" does not end; the archive is damaged.', $table));
+            }
             $row = json_decode($line, true);
             $row = is_array($row) ? self::upgrade($table, $row) : $row;
             if (! is_array($row) || ! is_int($row['id'] ?? null) || array_diff_key($row, $columns) !== []) {
@@ -134,18 +139,14 @@ final readonly class CourseImport
 
     /**
      * @param  list<string>  $files  grows by the pictures that were not in the store before
-     * @return array{array<string, array<int, int>>, int}
-     *   new numbers by table and old number, and how many people are new
+     * @return array<string, array<int, int>> new numbers by table and old number
      */
     private function insert(ZipArchive $zip, array &$files): array
     {
-        $numbers = $new = [];
+        $numbers = [];
         foreach (CourseTables::POINTERS as $table => $pointers) {
             foreach ($this->rows($zip, $table) as $row) {
                 $old = $row['id'];
-                if (isset(CourseTables::OWN[$table]) && ! isset($new[$row['user_id']])) {
-                    continue;
-                }
                 unset($row['id']);
                 foreach ($pointers as $column => $target) {
                     $row[$column] =
@@ -168,18 +169,19 @@ final readonly class CourseImport
                             ->value('id')
                         : null,
                 };
-                if ($known === null && $table === 'users') {
-                    $new[$old] = true;
-                }
                 $numbers[$table][$old] =
                     (int) ($known ??
                         DB::table($table)->insertGetId(
-                            $table === 'plans' ? $this->plan($row, $numbers['frames'] ?? []) : $row,
+                            match ($table) {
+                                'plans' => $this->plan($row, $numbers['frames'] ?? []),
+                                'users' => self::unclaimed($row),
+                                default => $row,
+                            },
                         ));
             }
         }
 
-        return [$numbers, count($new)];
+        return $numbers;
     }
 
     /** @param  list<string>  $files */
@@ -192,7 +194,14 @@ final readonly class CourseImport
         File::ensureDirectoryExists(storage_path('scratch'));
         $copy = storage_path('scratch/'.bin2hex(random_bytes(8)));
         try {
-            file_put_contents($copy, $stream);
+            // A picture that unpacks to more than may be handed in is none that was.
+            $most = (int) config('pupil.upload.megabytes') * 1_000_000;
+            $file = fopen($copy, 'w') ?: throw new ImportRefused('The scratch folder cannot be written.');
+            $bytes = stream_copy_to_stream($stream, $file, $most + 1);
+            fclose($file);
+            if ($bytes > $most) {
+                throw new ImportRefused(sprintf('The picture %s is larger than pictures may be.', $hash));
+            }
             if (hash_file('sha256', $copy) !== $hash) {
                 throw new ImportRefused(sprintf('The picture %s is not what it was: the archive is damaged.', $hash));
             }
@@ -223,6 +232,21 @@ final readonly class CourseImport
         }
 
         return $row;
+    }
+
+    /**
+     * @param  array<string, mixed>  $row
+     * @return array<string, mixed>
+     */
+    private static function unclaimed(array $row): array
+    {
+        $address = is_string($row['email'] ?? null) ? mb_substr(mb_strtolower($row['email']), 0, 190) : null;
+
+        return [
+            ...array_intersect_key($row, array_flip(CourseTables::OF_PEOPLE)),
+            'email' => null,
+            'invited_email' => $address,
+        ];
     }
 
     /** What was being worked on there is worked on here. */

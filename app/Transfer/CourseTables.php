@@ -11,7 +11,10 @@ final class CourseTables
 {
     public const FORMAT = 'true-pupil.course-archive';
 
-    public const VERSION = 2;
+    public const VERSION = 3;
+
+    /** What is known of people elsewhere: no password, and nothing of how they use the installation. */
+    public const OF_PEOPLE = ['id', 'name', 'email', 'kit', 'first_settings', 'created_at', 'updated_at'];
 
     /** Columns that archives of version 1 named otherwise, by table. */
     public const RENAMED_SINCE_1 = [
@@ -50,5 +53,5 @@ final class CourseTables
     ];
 
     /** What is known again by its content, wherever it lies. */
-    public const SAME_BY = ['users' => 'email', 'pictures' => 'hash', 'practice_shots' => 'hash'];
+    public const SAME_BY = ['pictures' => 'hash', 'practice_shots' => 'hash'];
 }

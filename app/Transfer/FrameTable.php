@@ -113,7 +113,10 @@ final class FrameTable
             $verdicts['unknown'] ?? 0,
             $frame->findings
                 ->filter(
-                    fn (FrameFinding $finding): bool => $finding->current && $finding->decision->value !== 'dismissed',
+                    // What is not published is nobody's but its author's.
+                    fn (FrameFinding $finding): bool => $attempt->state === AttemptState::Returned &&
+                        $finding->current &&
+                        $finding->decision->value !== 'dismissed',
                 )
                 ->pluck('rule_id')
                 ->implode(' '),

@@ -158,6 +158,7 @@ APP_URL=http://127.0.0.1:$2
 DB_HOST=127.0.0.1
 DB_PORT=$3
 DB_PASSWORD=$4
+PUPIL_DEMO=${PUPIL_DEMO:-}
 ENV
     ) || die "cannot write to $1"
 }
@@ -255,7 +256,7 @@ run_worker() {
     local var=$1; shift
     # What is read comes before what is judged: somebody waits to mark it.
     PUPIL_VAR=$var run_child bash -c 'trap "kill \$child 2>/dev/null; wait \$child; exit" TERM
-        while :; do bin/lib/worker-php artisan queue:work --queue=reading,default --quiet "$@" & child=$!; wait $child; sleep 1; done' worker "$@" >>"$var/log/worker.log" 2>&1
+        while :; do bin/lib/worker-php artisan queue:work --queue=reading,default,mail --quiet "$@" & child=$!; wait $child; sleep 1; done' worker "$@" >>"$var/log/worker.log" 2>&1
 }
 
 # serve_copy VAR RUN PORT ROOT: PHP-FPM and nginx; sets FPM_PID and NGINX_PID

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\HandIn\PictureStore;
 use App\Jobs\JudgeFrame;
+use App\Models\Attempt;
 use App\Models\Course;
 use App\Models\DrillAnswer;
 use App\Models\Frame;
@@ -51,29 +52,20 @@ final class CourseMoveTest extends TestCase
         $this->assertSame('600', substr(sprintf('%o', fileperms($this->file)), -3));
 
         $this->elsewhere();
-        // One of the people has an account there already, and something else is in the way of the old numbers.
-        $known = User::query()->create([
-            'name' => 'Nell, as she is known here',
-            'email' => $world->neighbour->email,
+        // Somebody has registered there with the instructor's address, before the course arrives.
+        $squatter = User::query()->create([
+            'name' => 'Mal Lory',
+            'email' => $world->instructor->email,
             'password' => 'another-password',
         ]);
         $this->assertSame(0, Artisan::call('pupil:course-import', ['file' => $this->file]));
-        $this->assertStringContainsString('4 people, 3 of them new', Artisan::output());
+        $this->assertStringContainsString('4 people, one picture.', $said = Artisan::output());
 
         $course = Course::query()->sole();
         $this->assertSame($document, $this->document($course));
-        $this->assertSame('Nell, as she is known here', $known->refresh()->name);
-        $this->assertSame(
-            2,
-            User::query()
-                ->where('email', $world->student->email)
-                ->sole()
-                ->courses()
-                ->firstOrFail()
-                ->memberships()
-                ->where('role', 'student')
-                ->count(),
-        );
+        $this->assertSame(0, $squatter->memberships()->count(), 'an address joins nobody to anything');
+        $this->assertSame(0, User::query()->whereKeyNot($squatter->id)->whereNotNull('password')->count());
+        $this->assertSame(0, User::query()->whereKeyNot($squatter->id)->whereNotNull('email')->count());
         $this->assertTrue(
             File::exists(app(PictureStore::class)->original(Picture::query()->where('hash', $picture)->firstOrFail())),
         );
@@ -83,11 +75,34 @@ final class CourseMoveTest extends TestCase
         $plan = SavedPlan::query()->sole();
         $this->assertSame((string) Frame::query()->firstOrFail()->id, $plan->input['earlier']);
 
-        // People sign in as before and see their pictures, which are made anew from the originals.
-        $this->post(route('sign-in'), [
-            'email' => $world->student->email,
+        // Nobody signs in as before; the instructor takes her place by the link that the operator was shown.
+        $this->post(route('sign-in'), ['email' => $world->student->email, 'password' => 'a-long-password']);
+        $this->assertGuest();
+        preg_match('~http\S+/claim/\S+~', $said, $link);
+        $this->get($link[0])->assertOk()->assertSee('Ina Structor');
+        $this->post($link[0], [
+            'name' => 'Ina Structor',
+            'email' => 'ina@kilnyard.example',
+            'password' => 'three quiet kilns',
+        ])->assertRedirect(route('home'));
+        $this->assertAuthenticated();
+        $this->post($link[0])->assertStatus(410);
+        $student = User::query()->where('name', 'Stu Dent')->sole();
+        $this->get(route('courses.members', $course))->assertSee('has not taken the place yet');
+        $this->post(route('courses.members.link', [$course, $student]));
+        $invitation = session('link')['url'];
+        auth()->logout();
+
+        // A student brings the place into the account that is there.
+        $own = User::query()->create([
+            'name' => 'Stu, as known here',
+            'email' => 'stu@kilnyard.example',
             'password' => 'a-long-password',
-        ])->assertRedirect();
+        ]);
+        $this->actingAs($own->refresh())->post($invitation)->assertRedirect(route('home'));
+        $this->assertNull(User::query()->find($student->id));
+        $this->assertSame([$own->id], Attempt::query()->distinct()->pluck('user_id')->all());
+        $this->assertSame($own->id, DrillAnswer::query()->sole()->user_id);
         $frame = Frame::query()->firstOrFail();
         $this->get(route('attempts.return', $frame->attempt))
             ->assertOk()
@@ -136,6 +151,32 @@ final class CourseMoveTest extends TestCase
             1,
             Artisan::call('pupil:course-export', ['code' => 'NOSUCH', 'file' => $this->file.'.none']),
         );
+    }
+
+    public function test_a_line_that_does_not_end_is_refused(): void
+    {
+        $this->lived();
+        $this->export();
+        $this->elsewhere();
+        $this->change(function (ZipArchive $zip): void {
+            $zip->addFromString('tables/notes.jsonl', rtrim((string) $zip->getFromName('tables/notes.jsonl')));
+        });
+        $this->assertImportFails('does not end');
+        $this->assertSame([0, 0], [Course::query()->count(), User::query()->count()]);
+    }
+
+    public function test_no_password_and_no_habit_of_anybody_travels(): void
+    {
+        $world = $this->lived();
+        $world->student->forceFill(['remember_token' => 'secret-token', 'timezone' => 'Europe/Berlin'])->save();
+        $this->export();
+        $zip = new ZipArchive();
+        $zip->open($this->file);
+        $people = (string) $zip->getFromName('tables/users.jsonl');
+        $this->assertStringContainsString('Stu Dent', $people);
+        foreach (['$2y$', 'secret-token', 'password', 'Europe/Berlin'] as $secret) {
+            $this->assertStringNotContainsString($secret, $people);
+        }
     }
 
     public function test_a_row_that_points_nowhere_is_refused_with_all_the_rest(): void

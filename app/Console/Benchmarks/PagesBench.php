@@ -120,7 +120,7 @@ final class PagesBench
         }
         [, , , $status] = $this->fetch('/sign-in', [
             '_token' => $token[1],
-            'email' => $person->email,
+            'email' => (string) $person->email,
             'password' => BigCourse::PASSWORD,
         ]);
         if ($status !== 302) {

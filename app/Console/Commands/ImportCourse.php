@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Accounts\Invitations;
+use App\Accounts\Links;
+use App\Models\Role;
+use App\Trail\Trail;
+use App\Trail\TrailEvent;
 use App\Transfer\CourseImport;
 use App\Transfer\ImportRefused;
 use Illuminate\Console\Command;
@@ -25,14 +30,23 @@ final class ImportCourse extends Command
         }
         $this->line(
             sprintf(
-                '"%s" is here: %d people, %d of them new, %d pictures. Students join with %s.',
+                '"%s" is here: %d people, %s. Students join with %s.',
                 $taken['course']->name,
                 $taken['people'],
-                $taken['new'],
-                $taken['pictures'],
+                $taken['pictures'] === 1 ? 'one picture' : $taken['pictures'].' pictures',
                 $taken['course']->join_code,
             ),
         );
+
+        Trail::note($taken['course'], null, TrailEvent::Imported);
+        Invitations::send($taken['course']);
+        $this->line(
+            'Nobody can sign in yet. Instructors take their place with these links; those of the others they find '.
+                'under Members:',
+        );
+        foreach ($taken['course']->people(Role::Instructor)->get() as $instructor) {
+            $this->line(sprintf('%s: %s', $instructor->name, Links::claim($instructor)));
+        }
 
         return self::SUCCESS;
     }

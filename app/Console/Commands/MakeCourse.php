@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Accounts\Address;
 use App\Models\Course;
 use App\Models\Role;
 use App\Models\User;
@@ -23,7 +24,7 @@ final class MakeCourse extends Command
 
     public function handle(): int
     {
-        $input = ['name' => $this->argument('name'), 'email' => Str::lower((string) $this->argument('email'))];
+        $input = ['name' => $this->argument('name'), 'email' => Address::of($this->argument('email'))];
         $problems = Validator::make($input, [
             'name' => ['required', 'max:120'],
             'email' => ['required', 'email', 'max:190'],
@@ -35,10 +36,17 @@ final class MakeCourse extends Command
         }
         $password = Str::password(14, symbols: false);
         [$course, $isNew] = DB::transaction(function () use ($input, $password): array {
-            $instructor = User::query()->firstOrCreate(
-                ['email' => $input['email']],
-                ['name' => $this->option('instructor') ?? Str::before($input['email'], '@'), 'password' => $password],
-            );
+            // An address that nobody has confirmed says nothing of whose account it stands in.
+            $instructor =
+                User::query()->where('confirmed_email', $input['email'])->first() ??
+                User::query()->create([
+                    'name' => $this->option('instructor') ?? Str::before($input['email'], '@'),
+                    'email' => $input['email'],
+                    'password' => $password,
+                ]);
+            if ($instructor->wasRecentlyCreated) {
+                $instructor->forceFill(['email_verified_at' => now()])->save();
+            }
             $course = Course::query()->create([
                 'name' => $input['name'],
                 'place' => $this->option('place'),

@@ -7,8 +7,13 @@ namespace App\Http\Controllers;
 use App\Http\Requests\CourseSettingsRequest;
 use App\Models\Course;
 use App\Models\SilencedFinding;
+use App\Retention\DeleteAttempts;
+use App\Trail\Trail;
+use App\Trail\TrailEvent;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Illuminate\View\View;
 use TruePupil\Core\Approach\ApproachQuestion;
 
@@ -28,10 +33,29 @@ final class CourseSettingsController extends Controller
     {
         $input = $request->validated();
         // The weights of the adviser are no question on this page and stay as they are.
-        $course->update([...$input, 'approach' => [...$course->approach, ...$input['approach']]]);
+        $course->update([
+            ...$input,
+            'asks_confirmed' => $request->boolean('asks_confirmed'),
+            'approach' => [...$course->approach, ...$input['approach']],
+        ]);
+        Trail::note($course, $request->user(), TrailEvent::SettingsChanged);
 
         return redirect()
             ->route('courses.show', $course)
             ->with('done', 'Kept. What is judged from now on follows it; what was returned stays as it was.');
+    }
+
+    /** A course with everything in it. Its name has to be typed. */
+    public function destroy(Request $request, Course $course, DeleteAttempts $delete): RedirectResponse
+    {
+        $request->validate(
+            ['course_name' => ['required', Rule::in([$course->name])]],
+            ['course_name.in' => 'That is not the name of the course. Nothing was deleted.'],
+        );
+        $delete->withCourse($course);
+
+        return redirect()
+            ->route('home')
+            ->with('done', sprintf('"%s" is deleted, with everything that was handed in.', $course->name));
     }
 }

@@ -16,6 +16,7 @@ use App\Critique\StillJudging;
 use App\Models\Attempt;
 use App\Models\AttemptStep;
 use App\Models\Frame;
+use App\Models\Moments;
 use App\View\Presenters\AttemptView;
 use App\View\Presenters\FrameView;
 use Illuminate\Http\RedirectResponse;
@@ -94,7 +95,7 @@ final class DeskController extends Controller
         $save->handle($attempt, $this->draft($request));
 
         return $request->header('HX-Request') !== null
-            ? response('Kept '.now()->setTimezone($attempt->setBrief->course->timezone)->format('H:i:s'))
+            ? response('Kept '.Moments::write(now(), $attempt->setBrief->course->timezone, 'HH:mm:ss'))
             : back();
     }
 
@@ -117,7 +118,7 @@ final class DeskController extends Controller
     public function publish(Request $request, Attempt $attempt, PublishCritique $publish): Response|RedirectResponse
     {
         try {
-            $publish->handle($attempt, $this->draft($request));
+            $publish->handle($attempt, $this->draft($request), $this->user($request));
         } catch (StillJudging $problem) {
             return back()->withInput()->with('problem', $problem->getMessage());
         }

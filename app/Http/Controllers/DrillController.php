@@ -46,7 +46,13 @@ final class DrillController extends Controller
         return view('drills.evidence', [
             'course' => $course,
             'student' => $user,
-            'answers' => DrillAnswer::query()->where('user_id', $user->id)->orderByDesc('id')->limit(200)->get(),
+            // What was practised before this course is none of its business.
+            'answers' => DrillAnswer::query()
+                ->where('user_id', $user->id)
+                ->where('created_at', '>=', $this->roles->since($course, $user))
+                ->orderByDesc('id')
+                ->limit(200)
+                ->get(),
         ]);
     }
 

@@ -8,6 +8,8 @@ use App\Courses\Roles;
 use App\Models\Course;
 use App\Models\Role;
 use App\Models\User;
+use App\Trail\Trail;
+use App\Trail\TrailEvent;
 use App\Transfer\CourseDocument;
 use App\Transfer\FrameTable;
 use App\Transfer\Portfolio;
@@ -25,8 +27,10 @@ final class ExportController extends Controller
     {
     }
 
-    public function table(Course $course): StreamedResponse
+    public function table(Request $request, Course $course): StreamedResponse
     {
+        Trail::note($course, $this->user($request), TrailEvent::Exported, 'frames as CSV');
+
         return response()->streamDownload(
             function () use ($course): void {
                 $out = fopen('php://output', 'w') ?: throw new \RuntimeException('No output.');
@@ -39,8 +43,10 @@ final class ExportController extends Controller
         );
     }
 
-    public function document(Course $course): Response
+    public function document(Request $request, Course $course): Response
     {
+        Trail::note($course, $this->user($request), TrailEvent::Exported, 'the course as JSON');
+
         return response(
             (string) json_encode(
                 CourseDocument::of($course),
@@ -61,9 +67,14 @@ final class ExportController extends Controller
     }
 
     /** A student's, for whoever teaches the course. */
-    public function portfolioOf(Course $course, User $user, Portfolio $portfolio): BinaryFileResponse
-    {
+    public function portfolioOf(
+        Request $request,
+        Course $course,
+        User $user,
+        Portfolio $portfolio,
+    ): BinaryFileResponse {
         abort_unless($this->roles->in($course, $user) === Role::Student, 404);
+        Trail::note($course, $this->user($request), TrailEvent::Exported, 'a portfolio', $user);
 
         return $this->zip($course, $user, $portfolio);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\NewAccount;
 use App\Http\Requests\JoinRequest;
 use App\Models\Course;
 use App\Models\Membership;
@@ -34,7 +35,7 @@ final class JoinController extends Controller
         }
         [$course, $role] = $found;
         DB::transaction(function () use ($request, $course, $role): void {
-            $user = $request->user() ?? User::query()->create($request->safe()->only(['name', 'email', 'password']));
+            $user = $request->user() ?? self::newcomer($request);
             // Joining twice changes nothing, least of all a role.
             Membership::query()->createOrFirst(['course_id' => $course->id, 'user_id' => $user->id], ['role' => $role]);
             Auth::login($user);
@@ -44,5 +45,14 @@ final class JoinController extends Controller
         return redirect()
             ->route('courses.show', $course)
             ->with('done', 'You have joined '.$course->name.'.');
+    }
+
+    private static function newcomer(JoinRequest $request): User
+    {
+        return NewAccount::make(
+            $request->validated('name'),
+            $request->validated('email'),
+            $request->validated('password'),
+        );
     }
 }

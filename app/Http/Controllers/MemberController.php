@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\Links;
 use App\Models\Course;
 use App\Models\Membership;
 use App\Models\Role;
 use App\Models\User;
+use App\Notices\PasswordLinkMade;
+use App\Trail\Trail;
+use App\Trail\TrailEvent;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -34,26 +38,29 @@ final class MemberController extends Controller
     {
         $role = Role::from($request->validate(['role' => ['required', Rule::enum(Role::class)]])['role']);
 
-        return DB::transaction(function () use ($course, $user, $role): RedirectResponse {
+        return DB::transaction(function () use ($request, $course, $user, $role): RedirectResponse {
             $membership = $this->membership($course, $user);
             if ($role !== Role::Instructor && $this->isLastInstructor($course, $membership)) {
                 return back()->with('problem', 'A course needs an instructor. Make somebody else one first.');
             }
             $membership->update(['role' => $role]);
 
+            Trail::note($course, $request->user(), TrailEvent::RoleChanged, $role->label(), $user);
+
             return back()->with('done', sprintf('%s is now %s.', $user->name, lcfirst($role->label())));
         });
     }
 
     /** Leaving takes the membership; what was handed in stays with the course. */
-    public function destroy(Course $course, User $user): RedirectResponse
+    public function destroy(Request $request, Course $course, User $user): RedirectResponse
     {
-        return DB::transaction(function () use ($course, $user): RedirectResponse {
+        return DB::transaction(function () use ($request, $course, $user): RedirectResponse {
             $membership = $this->membership($course, $user);
             if ($this->isLastInstructor($course, $membership)) {
                 return back()->with('problem', 'A course needs an instructor. Make somebody else one first.');
             }
             $membership->delete();
+            Trail::note($course, $request->user(), TrailEvent::MemberRemoved, null, $user);
 
             return redirect()
                 ->route('courses.members', $course)
@@ -72,6 +79,7 @@ final class MemberController extends Controller
     {
         $for = $request->validate(['for' => ['required', 'in:students,critics']])['for'];
         $course->update([$for === 'critics' ? 'critic_code' : 'join_code' => Course::newJoinCode()]);
+        Trail::note($course, $request->user(), TrailEvent::CodeChanged);
 
         return redirect()
             ->route('courses.members', $course)
@@ -81,6 +89,27 @@ final class MemberController extends Controller
                     ? 'Guest critics join with the new code.'
                     : 'Students join with the new code; the old one no longer works.',
             );
+    }
+
+    /** A link to hand over: for a student's new password, or to claim an account that came with the course. */
+    public function link(Request $request, Course $course, User $user): RedirectResponse
+    {
+        $membership = $this->membership($course, $user);
+        if ($user->isUnclaimed()) {
+            return back()->with('link', ['name' => $user->name, 'url' => Links::claim($user)]);
+        }
+        // Somebody who teaches or critiques anywhere is no instructor's to let in.
+        $isOnlyStudent = ! $user->memberships()->where('role', '!=', Role::Student)->exists();
+        if ($membership->role !== Role::Student || ! $isOnlyStudent) {
+            return back()->with(
+                'problem',
+                'A link can be made for students alone; whoever runs the installation can make one for others.',
+            );
+        }
+        Trail::note($course, $request->user(), TrailEvent::PasswordLink, null, $user);
+        $user->notify(new PasswordLinkMade($course));
+
+        return back()->with('link', ['name' => $user->name, 'url' => Links::password($user)]);
     }
 
     private function membership(Course $course, User $user): Membership

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\Address;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -18,6 +19,7 @@ final class SessionController extends Controller
 
     public function store(Request $request): RedirectResponse
     {
+        $request->merge(['email' => Address::of($request->input('email'))]);
         $credentials = $request->validate([
             'email' => ['required', 'string', 'email', 'max:190'],
             'password' => ['required', 'string', 'max:200'],

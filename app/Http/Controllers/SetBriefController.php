@@ -11,9 +11,13 @@ use App\Models\Course;
 use App\Models\Role;
 use App\Models\SavedPlan;
 use App\Models\SetBrief;
+use App\Notices\BriefSet;
+use App\Trail\Trail;
+use App\Trail\TrailEvent;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Notification;
 use Illuminate\View\View;
 use TruePupil\Core\Brief\Brief;
 
@@ -64,6 +68,11 @@ final class SetBriefController extends Controller
                 'due_at' => isset($input['due_at']) ? Carbon::parse($input['due_at'], $course->timezone)->utc() : null,
             ],
         );
+
+        if ($setBrief->wasRecentlyCreated) {
+            Notification::send($course->people(Role::Student)->get(), new BriefSet($setBrief));
+            Trail::note($course, $this->user($request), TrailEvent::BriefSet, $setBrief->content()->words->title);
+        }
 
         return redirect()
             ->route('set-briefs.show', $setBrief)

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\NewAccount;
 use App\Http\Requests\StartCourseRequest;
 use App\Models\Course;
 use App\Models\Role;
-use App\Models\User;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Auth;
@@ -25,7 +25,13 @@ final class StartCourseController extends Controller
     public function store(StartCourseRequest $request): RedirectResponse
     {
         $course = DB::transaction(function () use ($request): Course {
-            $user = $request->user() ?? User::query()->create($request->safe()->only(['name', 'email', 'password']));
+            $user =
+                $request->user() ??
+                NewAccount::make(
+                    $request->validated('name'),
+                    $request->validated('email'),
+                    $request->validated('password'),
+                );
             $course = Course::query()->create([
                 'name' => $request->validated('course'),
                 'place' => $request->validated('place'),

@@ -52,7 +52,7 @@ final class UploadController extends Controller
             return response()->json(
                 [
                     'message' => 'The file could not be stored on our side: the disk takes no more. What has arrived '.
-                        'of it is kept for three days; tell whoever runs this installation.',
+                        'of it is kept for a day; tell whoever runs this installation.',
                 ],
                 507,
             );

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rules\Password;
 
 final class JoinRequest extends FormRequest
 {
@@ -18,18 +17,12 @@ final class JoinRequest extends FormRequest
             ? $code
             : [
                 ...$code,
-                'name' => ['required', 'string', 'max:120'],
-                'email' => ['required', 'string', 'email', 'max:190', 'unique:users,email'],
-                'password' => ['required', 'string', 'max:200', Password::min(10)],
+                ...NewAccountRules::of($this),
             ];
     }
 
-    /** @return array<string, string> */
-    public function messages(): array
+    protected function prepareForValidation(): void
     {
-        return [
-            'email.unique' => 'Somebody has joined with this address already. If it was you, sign in first '
-                .'and then join.',
-        ];
+        NewAccountRules::prepare($this);
     }
 }

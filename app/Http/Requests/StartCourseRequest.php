@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Password;
 
 /** A new course, by somebody new or by somebody who has signed in. */
 final class StartCourseRequest extends FormRequest
@@ -25,9 +24,7 @@ final class StartCourseRequest extends FormRequest
             ? $course
             : [
                 ...$course,
-                'name' => ['required', 'string', 'max:120'],
-                'email' => ['required', 'string', 'email', 'max:190', 'unique:users,email'],
-                'password' => ['required', 'string', 'max:200', Password::min(10)],
+                ...NewAccountRules::of($this),
             ];
     }
 
@@ -35,9 +32,12 @@ final class StartCourseRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'email.unique' => 'Somebody has an account with this address already. If it was you, sign in first and '.
-                'then start the course.',
             'timezone.in' => 'There is no time zone of that name; choose one of the list, as Europe/Lisbon or UTC.',
         ];
+    }
+
+    protected function prepareForValidation(): void
+    {
+        NewAccountRules::prepare($this);
     }
 }

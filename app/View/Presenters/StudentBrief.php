@@ -46,7 +46,7 @@ final readonly class StudentBrief
                 ? null
                 : $last->returned_at ?? ($last->opened_at ?? ($last->handed_in_at ?? $last->created_at));
 
-        return (string) $since?->clone()->setTimezone($course->timezone)->format('j M, H:i');
+        return $course->formatHour($since);
     }
 
     /** Past its date, with nothing handed in. */

@@ -41,10 +41,15 @@
                 <a href="{{ route('practice') }}">Practice</a>
                 <a href="{{ route('bench') }}">Bench</a>
                 <a href="{{ route('kit.edit') }}">Kit</a>
+                <a href="{{ route('notices') }}">Notices
+                    @if ($unread = auth()->user()->unreadNotifications()->count())
+                        <b class="unread" aria-label="{{ $unread }} not read">{{ $unread }}</b>
+                    @endif
+                </a>
             </nav>
             <form method="post" action="{{ route('sign-out') }}" class="who">
                 @csrf
-                <span>{{ auth()->user()->name }}</span>
+                <a href="{{ route('account') }}" class="own-name">{{ auth()->user()->name }}</a>
                 <button class="plain">Sign out</button>
             </form>
         @endauth
@@ -71,7 +76,11 @@
         </div>
         {{ $slot }}
     </main>
-<footer class="page-foot">True Pupil {{ config('app.version') }}</footer>
+<footer class="page-foot">True Pupil {{ config('app.version') }} · <a href="{{ route('kept') }}">What is kept</a>
+    @if (App\Letterbox\Letterbox::isOpenToAll() || (auth()->check() && App\Letterbox\Letterbox::isInUse()))
+        · <a href="{{ route('letterbox') }}">Letterbox</a>
+    @endif
+</footer>
 </body>
 
 </html>

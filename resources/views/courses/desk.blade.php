@@ -46,7 +46,7 @@
                                 @endif
                             </td>
                             <td class="fine">
-                                {{ $one['since']->clone()->setTimezone($course->timezone)->format('j M, H:i') }}</td>
+                                {{ $course->formatHour($one['since']) }}</td>
                             <td class="num">{{ $facts[$one['attempt']]['frames'] }}</td>
                             <td>{{ $facts[$one['attempt']]['missed'] }}
                                 missed{{ $facts[$one['attempt']]['unknown'] ? ', ' . $facts[$one['attempt']]['unknown']

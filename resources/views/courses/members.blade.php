@@ -2,6 +2,15 @@
 <x-layout title="Members" :course="$course">
     <p class="eyebrow"><a href="{{ route('courses.show', $course) }}">{{ $course->name }}</a></p>
     <h1>Members</h1>
+    @if (session('link'))
+        <section class="sheet" aria-labelledby="made-link">
+            <h2 id="made-link">For {{ session('link')['name'] }} alone</h2>
+            <p><input readonly value="{{ session('link')['url'] }}" aria-label="Link for {{ session('link')['name'] }}"
+                    class="link-field"></p>
+            <p class="fine">Hand it over in person or by a message that nobody else reads: whoever follows it gets in.
+                It is shown this once.</p>
+        </section>
+    @endif
     <div class="code-pair">
         @foreach (['students' => [$course->join_code, 'Students join with'],
             'critics' => [$course->critic_code, 'Guest critics join with']] as $for => [$code, $label])
@@ -31,7 +40,8 @@
             @foreach ($members as $member)
                 <tr>
                     <th scope="row">{{ $member->user->name }}<br><span
-                            class="fine">{{ $member->user->email }}</span></th>
+                            class="fine">{{ $member->user->email ?? $member->user->invited_email
+                                . ' · has not taken the place yet' }}</span></th>
                     <td>
                         <form method="post" action="{{ route('courses.members.update', [$course, $member->user]) }}"
                             class="member-role" data-once>@csrf @method('put')
@@ -47,6 +57,13 @@
                         <div class="member-tools">
                             @if ($member->role === Role::Student)
                                 <a href="{{ route('exports.portfolio-of', [$course, $member->user]) }}">Portfolio</a>
+                            @endif
+                            @if ($member->role === Role::Student || $member->user->isUnclaimed())
+                                <form method="post"
+                                    action="{{ route('courses.members.link', [$course, $member->user]) }}" data-once>
+                                    @csrf<button class="plain">{{ $member->user->isUnclaimed() ? 'Invitation'
+                                        : 'Password link' }}</button>
+                                </form>
                             @endif
                             <form method="post"
                                 action="{{ route('courses.members.destroy', [$course, $member->user]) }}" data-once>

@@ -17,7 +17,20 @@
                         <option value="{{ $zone }}"></option>
                     @endforeach
                 </datalist>
+                <label>Attempts are kept <select name="keeps_months">
+                        <option value="">as long as the course</option>
+                        @foreach ([3, 6, 12, 24, 36, 60] as $months)
+                            <option value="{{ $months }}"
+                                @selected((int) old('keeps_months', $course->keeps_months) === $months)>{{ $months }}
+                                months after hand-in</option>
+                        @endforeach
+                    </select></label>
             </div>
+            <div class="intent-flags"><label><input type="checkbox" name="asks_confirmed" value="1"
+                        @checked(old('asks_confirmed', $course->asks_confirmed))> students need a confirmed address to
+                    hand in</label></div>
+            <p class="fine">After that time frames, pictures and what was said of them are deleted. <a
+                    href="{{ route('kept') }}">What is kept of people</a></p>
         </fieldset>
         <fieldset class="sheet">
             <legend>Approach</legend>
@@ -58,4 +71,14 @@
             </ul>
         </section>
     @endif
+    <details class="sheet" @if ($errors->has('course_name')) open @endif>
+        <summary>Delete the course</summary>
+        <p>Every brief, attempt, picture, return and note of it is deleted at once and for good. Its people keep their
+            accounts. Take the course along first, if it may be needed.</p>
+        <form method="post" action="{{ route('courses.destroy', $course) }}" data-once>@csrf @method('delete')
+            <label>Type its name: {{ $course->name }} <input name="course_name" maxlength="120" autocomplete="off"
+                    required></label>
+            <button>Delete the course</button>
+        </form>
+    </details>
 </x-layout>

@@ -38,7 +38,7 @@
                                             }}</span>
                                     </td>
                                     <td class="fine">
-                                        {{ $one['since']->clone()->setTimezone($course->timezone)->format('j M, H:i') }}
+                                        {{ $course->formatHour($one['since']) }}
                                     </td>
                                     <td><a href="{{ route('desk.show', $one['attempt']) }}">To the desk</a></td>
                                 </tr>
@@ -106,6 +106,7 @@
                 <li><a href="{{ route('courses.desk', $course) }}">What waits at the desk</a></li>
                 @if ($role === Role::Instructor)
                     <li><a href="{{ route('courses.settings', $course) }}">Course and approach</a></li>
+                    <li><a href="{{ route('courses.trail', $course) }}">Trail: who did what</a></li>
                     <li><a href="{{ route('courses.drills', $course) }}">Where the class stands in the drills</a></li>
                 @endif
                 <li><a href="{{ route('courses.calendar', $course) }}">Due dates for a calendar</a></li>

@@ -2,6 +2,10 @@
 <x-layout :title="$course->name" :course="$course">
     <p class="eyebrow">{{ $course->place }}</p>
     <h1>{{ $course->name }}</h1>
+    @if ($course->asks_confirmed && auth()->user()->email_verified_at === null)
+        <p class="word word-problem">This course asks for a confirmed address before you hand in. <a
+                href="{{ route('account') }}">Confirm yours</a></p>
+    @endif
     <div class="columns">
         <section aria-labelledby="briefs">
             <h2 id="briefs">Briefs</h2>

@@ -12,6 +12,7 @@
                 this device</label>
             <button class="primary">Sign in</button>
         </form>
+        <p class="fine"><a href="{{ route('password.forgotten') }}">Forgotten password</a></p>
         <p class="fine">New here? <a href="{{ route('join') }}">Join a course with its code</a>, or <a
                 href="{{ route('start') }}">start a course of your own</a>.</p>
     </div>

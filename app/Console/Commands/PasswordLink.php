@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Accounts\Address;
+use App\Accounts\Links;
+use App\Models\User;
+use Illuminate\Console\Command;
+
+final class PasswordLink extends Command
+{
+    protected $signature = 'pupil:password-link {who : an address, or the number of an account}';
+
+    protected $description = 'Makes a link with which somebody sets a new password: for a day, and once';
+
+    public function handle(): int
+    {
+        $who = (string) $this->argument('who');
+        $found = User::query()
+            ->whereNotNull('password')
+            ->where(ctype_digit($who) ? 'id' : 'email', ctype_digit($who) ? (int) $who : Address::of($who))
+            ->orderBy('id')
+            ->get();
+        if ($found->count() > 1) {
+            $this->error('Several accounts have typed this address. Choose one by its number:');
+            foreach ($found as $user) {
+                $this->line(
+                    sprintf(
+                        '%d  %s, %s',
+                        $user->id,
+                        $user->name,
+                        $user->email_verified_at === null ? 'not confirmed' : 'confirmed',
+                    ),
+                );
+            }
+
+            return self::FAILURE;
+        }
+        if ($found->isEmpty()) {
+            $this->error('No account has this address or number.');
+
+            return self::FAILURE;
+        }
+        $this->line(Links::password($found->firstOrFail()));
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandIn;
+
+use App\Imaging\OutsideProgramFailed;
+use App\Imaging\PlaceRemover;
+use App\Models\Frame;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+
+/** Keeps a picture without the place where it was taken, unless its owner wants that to stay. */
+final readonly class ForgetPlace
+{
+    public function __construct(
+        private PictureStore $store,
+        private PlaceRemover $places,
+        private UnusedPictures $unused,
+    ) {
+    }
+
+    /** @return bool whether the frame now shows a file without its place */
+    public function of(Frame $frame): bool
+    {
+        $picture = $frame->picture;
+        File::ensureDirectoryExists(storage_path('scratch'));
+        $copy = storage_path('scratch/place-'.bin2hex(random_bytes(8)));
+        try {
+            File::copy($this->store->original($picture), $copy);
+            $this->places->clean($copy);
+            $cleaned = $this->store->keep($copy, $picture->source_hash ?? $picture->hash);
+        } catch (OutsideProgramFailed) {
+            // Some kinds of files can be read and not be written.
+            return false;
+        } finally {
+            File::delete($copy);
+        }
+        if ($cleaned->is($picture)) {
+            return false;
+        }
+        // The pixels are the same.
+        if (is_file($this->store->workingCopy($picture))) {
+            File::copy($this->store->workingCopy($picture), $this->store->workingCopy($cleaned));
+        }
+        $frame->update(['picture_id' => $cleaned->id]);
+        $this->store->arrived($cleaned);
+        DB::afterCommit(fn () => $this->unused->forget([$picture->id]));
+        $frame->setRelation('picture', $cleaned);
+
+        return true;
+    }
+}

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Accounts\Address;
+use App\Accounts\Devices;
+use App\Accounts\GoodPassword;
+use App\Accounts\NewAccount;
+use App\Accounts\Takeout;
+use App\Models\Moments;
+use App\Models\NoticeKind;
+use App\Notices\AccountWillGo;
+use App\Retention\DeleteAccount;
+use DateTimeZone;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\File;
+use Illuminate\Validation\Rule;
+use Illuminate\View\View;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** A person's own account. */
+final class AccountController extends Controller
+{
+    public function show(Request $request): View
+    {
+        $user = $this->user($request);
+
+        return view('account.show', [
+            'user' => $user,
+            'devices' => Devices::of($user, $request->session()->getId()),
+            'zones' => DateTimeZone::listIdentifiers(),
+            'languages' => Moments::LANGUAGES,
+            'kinds' => NoticeKind::optional(),
+            'alone' => DeleteAccount::coursesLeftAlone($user),
+        ]);
+    }
+
+    public function update(Request $request): RedirectResponse
+    {
+        $input = $request->validate(
+            [
+                'name' => ['required', 'string', 'max:120'],
+                'timezone' => ['nullable', Rule::in(DateTimeZone::listIdentifiers())],
+                'locale' => ['nullable', Rule::in(array_keys(Moments::LANGUAGES))],
+            ],
+            ['timezone.in' => 'There is no time zone of that name; choose one of the list, as Europe/Lisbon or UTC.'],
+        );
+        $this->user($request)->update([...$input, 'keeps_location' => $request->boolean('keeps_location')]);
+
+        return $this->done('Saved.');
+    }
+
+    /** The old address stays in use until the link in the mail to the new one is followed. */
+    public function address(Request $request): RedirectResponse
+    {
+        $request->merge(['email' => Address::of($request->input('email'))]);
+        $input = $request->validate([
+            'email' => ['required', 'email', 'max:190'],
+            'address_password' => ['required', 'current_password'],
+        ]);
+        $user = $this->user($request);
+        $isConfirmed = $user->email_verified_at !== null;
+        $user->update(
+            match (true) {
+                $input['email'] === $user->email => ['pending_email' => null],
+                // An address that was never confirmed counted for nothing; it can as well be another.
+                ! $isConfirmed => ['email' => $input['email'], 'pending_email' => null],
+                default => ['pending_email' => $input['email']],
+            },
+        );
+        NewAccount::askToConfirm($user);
+
+        return $this->done(
+            $input['email'] === $user->email && $isConfirmed
+                ? 'This is your address, and it is confirmed.'
+                : 'A mail is on its way to '.$input['email'].'. The address counts when you follow the link in it.',
+        );
+    }
+
+    public function confirm(Request $request): RedirectResponse
+    {
+        NewAccount::askToConfirm($this->user($request));
+
+        return $this->done('The link is on its way once more.');
+    }
+
+    public function password(Request $request): RedirectResponse
+    {
+        $user = $this->user($request);
+        $input = $request->validate([
+            'current_password' => ['required', 'current_password'],
+            'password' => ['required', 'string', 'max:200', new GoodPassword([$user->name, (string) $user->email])],
+        ]);
+        $user->update(['password' => $input['password']]);
+        Devices::signOutOthers($user, $request->session()->getId());
+        $request->session()->regenerate();
+
+        return $this->done('The password is changed. Every other device is signed out.');
+    }
+
+    public function notices(Request $request): RedirectResponse
+    {
+        $wanted = (array) $request->input('mail', []);
+        $this->user($request)->update([
+            'no_mail' => array_values(
+                array_diff(array_map(fn (NoticeKind $kind): string => $kind->value, NoticeKind::optional()), $wanted),
+            ),
+        ]);
+
+        return $this->done('Saved. Everything is still told here, under Notices.');
+    }
+
+    public function signOutOthers(Request $request): RedirectResponse
+    {
+        Devices::signOutOthers($this->user($request), $request->session()->getId());
+
+        return $this->done('Every other device is signed out.');
+    }
+
+    public function takeout(Request $request, Takeout $takeout): BinaryFileResponse
+    {
+        File::ensureDirectoryExists(storage_path('scratch'));
+        $path = storage_path('scratch/takeout-'.bin2hex(random_bytes(8)).'.zip');
+        $takeout->write($this->user($request), $path);
+
+        return response()
+            ->download($path, 'true-pupil-'.now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])
+            ->deleteFileAfterSend();
+    }
+
+    public function destroy(Request $request): RedirectResponse
+    {
+        $request->validate(['delete_password' => ['required', 'current_password']]);
+        $user = $this->user($request);
+        $alone = DeleteAccount::coursesLeftAlone($user);
+        if ($alone->isNotEmpty()) {
+            return back()->with(
+                'problem',
+                'Nobody else teaches '.$alone->pluck('name')->join(', ', ' and ').'. Make somebody else an '.
+                    'instructor, or delete the course first.',
+            );
+        }
+        $user->update(['delete_at' => now()->addDays(DeleteAccount::GRACE_DAYS)]);
+        $user->notify(new AccountWillGo($user->delete_at ?? now()));
+
+        return $this->done(
+            sprintf('Your account goes in %d days. Until then you can keep it, here.', DeleteAccount::GRACE_DAYS),
+        );
+    }
+
+    public function keep(Request $request): RedirectResponse
+    {
+        $this->user($request)->update(['delete_at' => null]);
+
+        return $this->done('Your account stays.');
+    }
+
+    private function done(string $message): RedirectResponse
+    {
+        return redirect()->route('account')->with('done', $message);
+    }
+}

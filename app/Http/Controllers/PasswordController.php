@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Accounts\Address;
+use App\Accounts\Devices;
+use App\Accounts\GoodPassword;
+use App\Accounts\Links;
+use App\Letterbox\Letterbox;
+use App\Models\User;
+use App\Notices\PasswordLetter;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Password;
+use Illuminate\View\View;
+
+/** A forgotten password: by mail, or by a link that was made by hand. */
+final class PasswordController extends Controller
+{
+    public function forgotten(): View
+    {
+        return view('account.forgotten', ['hasMail' => ! Letterbox::isInUse() || Letterbox::isOpenToAll()]);
+    }
+
+    public function send(Request $request): RedirectResponse
+    {
+        $request->merge(['email' => Address::of($request->input('email'))]);
+        $input = $request->validate(['email' => ['required', 'email', 'max:190']]);
+        // Whatever comes of it, a stranger reads the same.
+        Password::sendResetLink($input, function (User $user, string $token): void {
+            $user->notify(new PasswordLetter($token));
+        });
+
+        return redirect()
+            ->route('password.forgotten')
+            ->with(
+                'done',
+                'If an account has confirmed this address, a mail is on its way to it. The link counts for an hour.',
+            );
+    }
+
+    public function edit(Request $request, string $token): View
+    {
+        return view('account.new-password', [
+            'action' => route('password.update'),
+            'token' => $token,
+            'email' => (string) $request->query('email'),
+            'isMethodPut' => true,
+        ]);
+    }
+
+    public function update(Request $request): RedirectResponse
+    {
+        $request->merge(['email' => Address::of($request->input('email'))]);
+        $input = $request->validate([
+            'token' => ['required', 'string', 'max:100'],
+            'email' => ['required', 'string', 'max:190'],
+            'password' => ['required', 'string', 'max:200', new GoodPassword([(string) $request->input('email')])],
+        ]);
+        $status = Password::reset($input, function (User $user, string $password): void {
+            self::set($user, $password);
+        });
+
+        return $status === Password::PASSWORD_RESET
+            ? redirect()->route('sign-in')->with('done', 'The new password is set. Sign in with it.')
+            : back()->withErrors([
+                'password' => 'This link has been used, is older than an hour, or belongs to another address. Ask for '.
+                    'a new one.',
+            ]);
+    }
+
+    /** The link that an instructor or an operator made. */
+    public function byHand(Request $request, User $user, string $was): View
+    {
+        abort_unless(Links::isForPassword($user, $was), 410);
+
+        return view('account.new-password', [
+            'action' => $request->fullUrl(),
+            'token' => null,
+            'email' => $user->email,
+            'isMethodPut' => false,
+        ]);
+    }
+
+    public function storeByHand(Request $request, User $user, string $was): RedirectResponse
+    {
+        abort_unless(Links::isForPassword($user, $was), 410);
+        $input = $request->validate([
+            'password' => ['required', 'string', 'max:200', new GoodPassword([$user->name, (string) $user->email])],
+        ]);
+        self::set($user, $input['password']);
+
+        return redirect()->route('sign-in')->with('done', 'The new password is set. Sign in with it.');
+    }
+
+    private static function set(User $user, string $password): void
+    {
+        $user->update(['password' => $password]);
+        // Whoever knew the old one is out.
+        Devices::signOutOthers($user, '');
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Notices;
+
+use Illuminate\Notifications\Messages\MailMessage;
+use Illuminate\Support\Str;
+use Symfony\Component\Mime\Email;
+
+/** A mail in plain text, as every program shows it. */
+final class Letter
+{
+    /** Marks a mail whose link proves something: not to be shown to anybody but its receiver. */
+    public const SECRET = 'X-True-Pupil-Secret';
+
+    /** @param  list<string>  $lines */
+    public static function with(
+        string $subject,
+        array $lines,
+        string $url,
+        string $label,
+        ?string $name,
+        bool $isSecret = false,
+    ): MailMessage {
+        return (new MailMessage())
+            ->subject(Str::limit($subject, 120, '…'))
+            ->text('mail.letter', ['name' => $name, 'lines' => $lines, 'url' => $url, 'label' => $label])
+            ->withSymfonyMessage(function (Email $mail) use ($isSecret): void {
+                if ($isSecret) {
+                    $mail->getHeaders()->addTextHeader(self::SECRET, 'yes');
+                }
+            });
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Notices;
+
+use App\Models\Attempt;
+use App\Models\NoticeKind;
+
+final class Returned extends Notice
+{
+    public function __construct(private readonly Attempt $attempt)
+    {
+        parent::__construct();
+    }
+
+    public function kind(): NoticeKind
+    {
+        return NoticeKind::Returned;
+    }
+
+    protected function sentence(): string
+    {
+        return sprintf(
+            'Attempt %d at "%s" came back with its critique.',
+            $this->attempt->number,
+            $this->attempt->setBrief->content()->words->title,
+        );
+    }
+
+    /** @return array{string, string} */
+    protected function link(): array
+    {
+        return [route('attempts.return', $this->attempt), 'Read the critique'];
+    }
+}

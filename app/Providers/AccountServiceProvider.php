@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Accounts\Address;
+use App\Accounts\AddressUsers;
+use App\Letterbox\LetterboxTransport;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+/** Signing in, mail, and how often somebody may try. */
+final class AccountServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        Auth::provider(
+            'addresses',
+            fn (Application $app, array $config): AddressUsers => new AddressUsers(
+                $app->make('hash'),
+                $config['model'],
+            ),
+        );
+        Mail::extend('letterbox', fn (): LetterboxTransport => new LetterboxTransport());
+
+        // An account is counted however its address is spelt; a school often has one address on the network for all.
+        RateLimiter::for(
+            'sign-in',
+            fn (Request $request): array => [
+                Limit::perMinute(6)->by('here|'.self::account($request).'|'.$request->ip())->response(self::wait(...)),
+                Limit::perMinute(30)->by('anywhere|'.self::account($request))->response(self::wait(...)),
+                Limit::perMinute(300)->by('network|'.$request->ip())->response(self::wait(...)),
+            ],
+        );
+        RateLimiter::for(
+            'join',
+            fn (Request $request): array => [
+                Limit::perMinute(120)->by('join|'.$request->ip())->response(self::wait(...)),
+            ],
+        );
+        RateLimiter::for(
+            'forgotten',
+            fn (Request $request): array => [
+                Limit::perHour(5)->by('forgotten|'.self::account($request))->response(self::wait(...)),
+                Limit::perMinute(60)->by('forgotten|'.$request->ip())->response(self::wait(...)),
+            ],
+        );
+        RateLimiter::for('account', fn (Request $request): Limit => self::ofPerson($request, 20));
+        RateLimiter::for(
+            'takeout',
+            fn (Request $request): Limit => Limit::perHour(5)
+                ->by('takeout|'.$request->user()?->id)
+                ->response(self::wait(...)),
+        );
+        foreach (['views' => 240, 'what-ifs' => 120, 'finder' => 300, 'spot' => 240] as $name => $perMinute) {
+            RateLimiter::for($name, fn (Request $request): Limit => self::ofPerson($request, $perMinute, $name));
+        }
+    }
+
+    private static function ofPerson(Request $request, int $perMinute, string $name = 'account'): Limit
+    {
+        return Limit::perMinute($perMinute)
+            ->by($name.'|'.($request->user()->id ?? $request->ip()))
+            ->response(self::wait(...));
+    }
+
+    private static function account(Request $request): string
+    {
+        return sha1(Address::of($request->input('email')));
+    }
+
+    /** @param  array<string, int|string>  $headers */
+    private static function wait(Request $request, array $headers): mixed
+    {
+        $seconds = (int) ($headers['Retry-After'] ?? 60);
+        $message = sprintf(
+            'Too many tries. Wait %s, then try again; nothing you typed is lost.',
+            $seconds > 90 ? sprintf('%d minutes', ceil($seconds / 60)) : $seconds.' seconds',
+        );
+        if ($request->expectsJson() || $request->hasHeader('HX-Request') || $request->isMethod('GET')) {
+            return response($message, 429, ['Content-Type' => 'text/plain; charset=utf-8', ...$headers]);
+        }
+
+        return back()
+            ->withInput($request->except(['password', 'password_confirmation', 'current_password', '_token']))
+            ->with('problem', $message)
+            ->withHeaders($headers);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trail;
+
+/** What is written down of a course: who did it, and when. */
+enum TrailEvent: string
+{
+    case BriefSet = 'brief-set';
+    case Published = 'published';
+    case RoleChanged = 'role-changed';
+    case MemberRemoved = 'member-removed';
+    case CodeChanged = 'code-changed';
+    case Exported = 'exported';
+    case Imported = 'imported';
+    case PasswordLink = 'password-link';
+    case SettingsChanged = 'settings-changed';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::BriefSet => 'set a brief',
+            self::Published => 'published a critique',
+            self::RoleChanged => 'changed what somebody is in the course',
+            self::MemberRemoved => 'took somebody out of the course',
+            self::CodeChanged => 'made a new code',
+            self::Exported => 'took data out',
+            self::Imported => 'brought the course in',
+            self::PasswordLink => 'made a link for a new password',
+            self::SettingsChanged => 'changed the settings',
+        };
+    }
+}

@@ -1,0 +1,82 @@
+<x-layout title="What is kept">
+    <article class="kept-page">
+        <h1>What is kept</h1>
+        <p class="lead-text">Pictures and words of students are theirs. They are kept for the course, shown to nobody
+            who does not need them, and go when they are no longer needed.</p>
+        <div class="drills-scroll" tabindex="0" role="region" aria-label="What is kept, where, for how long">
+            <table class="ledger-table">
+                <thead>
+                    <tr>
+                        <th scope="col">What</th>
+                        <th scope="col">Who sees it</th>
+                        <th scope="col">How long</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    <tr>
+                        <th scope="row">Name, address, password</th>
+                        <td>Your name: the courses you are in. Your address: their instructors. Your password: nobody;
+                            only a sum of it is kept.</td>
+                        <td>Until you delete the account</td>
+                    </tr>
+                    <tr>
+                        <th scope="row">Pictures as you handed them in, with their camera record</th>
+                        <td>You; from hand-in, instructors and guest critics of the course, in a copy without any
+                            record. The class only if you allow it.</td>
+                        <td>Until the frame, the attempt, the course or the account goes, or the course's time is over.
+                            The place where a picture was taken is removed on arrival unless you want it to stay.</td>
+                    </tr>
+                    <tr>
+                        <th scope="row">What you say of your frames, and what is said of them</th>
+                        <td>You and whoever critiques in the course; a critique that is not published, only whoever
+                            writes it</td>
+                        <td>As the pictures</td>
+                    </tr>
+                    <tr>
+                        <th scope="row">What you say of other people's frames</th>
+                        <td>Whoever gets the return</td>
+                        <td>As that person's pictures; without your name when your account goes</td>
+                    </tr>
+                    <tr>
+                        <th scope="row">Plans, roll, kit, banks</th>
+                        <td>You; the kit also counts when your frames are critiqued</td>
+                        <td>Until you delete them or the account</td>
+                    </tr>
+                    <tr>
+                        <th scope="row">Drills</th>
+                        <td>You; instructors of a course you study in, from the day you joined it</td>
+                        <td>Until you delete the account</td>
+                    </tr>
+                    <tr>
+                        <th scope="row">Notices</th>
+                        <td>You</td>
+                        <td>Sixty days after you read them</td>
+                    </tr>
+                    <tr>
+                        <th scope="row">Where you are signed in: kind of device, network address, time</th>
+                        <td>You; whoever runs the installation</td>
+                        <td>{{ (int) (config('session.lifetime') / 60) }} hours after the last page</td>
+                    </tr>
+                    <tr>
+                        <th scope="row">The course's trail: who set, published, changed, took out</th>
+                        <td>Instructors of the course</td>
+                        <td>As long as the course; your part of it without your name when your account goes</td>
+                    </tr>
+                </tbody>
+            </table>
+        </div>
+        <p>Everything lies on the machine of this installation{{ $courses->isEmpty() ? '' : ', and in its backups' }};
+            nothing is sent to anybody else, and pictures are measured here. Backups are made by whoever runs the
+            installation, who can say how long they are kept.</p>
+        @if ($courses->isNotEmpty())
+            <h2>Your courses</h2>
+            <ul>
+                @foreach ($courses as $course)
+                    <li>{{ $course->name }} keeps attempts {{ $course->keeps_months === null ? 'as long as the course'
+                        : $course->keeps_months . ' months after hand-in' }}.</li>
+                @endforeach
+            </ul>
+            <p><a href="{{ route('account') }}">Take your data along, or delete the account</a></p>
+        @endif
+    </article>
+</x-layout>
