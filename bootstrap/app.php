@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 use App\Critique\CritiquePublished;
+use App\Http\Outage;
+use App\Imaging\StillMaking;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -21,7 +24,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // No other origin is ever answered.
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [App\Http\Middleware\SecureHeaders::class, App\Http\Middleware\ReadByPerson::class]);
+        // Outermost: what fails further in is answered with them too.
+        $middleware->prepend(App\Http\Middleware\SecureHeaders::class);
+        $middleware->web(append: [App\Http\Middleware\ReadByPerson::class]);
         $middleware->redirectGuestsTo(fn () => route('sign-in'));
         $middleware->redirectUsersTo(fn () => route('home'));
     })
@@ -44,6 +49,25 @@ $app = Application::configure(basePath: dirname(__DIR__))
                 $problem->getMessage(),
                 $problem,
             ),
+        );
+        $exceptions->map(
+            StillMaking::class,
+            fn (StillMaking $problem): HttpException => new HttpException(
+                503,
+                $problem->getMessage(),
+                $problem,
+                ['Retry-After' => '2'],
+            ),
+        );
+        $exceptions->dontReport(StillMaking::class);
+        // The database is away, or the disk is full: said as what it is, by pages that need neither.
+        $exceptions->map(
+            QueryException::class,
+            fn (QueryException $problem): Throwable => Outage::of($problem) ?? $problem,
+        );
+        $exceptions->map(
+            ErrorException::class,
+            fn (ErrorException $problem): Throwable => Outage::of($problem) ?? $problem,
         );
         // A form that was open too long: what was typed goes back into it, with a fresh token.
         $exceptions->render(function (HttpException $exception, Request $request) {

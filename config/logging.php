@@ -1,8 +1,10 @@
 <?php
 
 return [
-    'default' => 'single',
+    // What cannot be written down must not be what fails.
+    'default' => 'stack',
     'channels' => [
+        'stack' => ['driver' => 'stack', 'channels' => ['single'], 'ignore_exceptions' => true],
         'single' => [
             'driver' => 'single',
             'path' => storage_path('logs/true-pupil.log'),

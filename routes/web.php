@@ -148,7 +148,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('drills/{kind}/{scene}/{level}/{seed}/{frame}', [DrillController::class, 'picture'])
         ->whereNumber(['level', 'seed'])
         ->name('drills.picture');
-    Route::get('practice/{scene}', [PracticeController::class, 'show'])->name('practice.show');
+    Route::get('practice/{scene}', [PracticeController::class, 'show'])
+        ->middleware('throttle:finder')
+        ->name('practice.show');
     Route::get('practice/{scene}/patterns', [PracticeController::class, 'patterns'])->name('practice.patterns');
     Route::post('practice/{scene}', [PracticeController::class, 'press'])
         ->middleware('throttle:60,1')
@@ -308,13 +310,18 @@ Route::middleware('auth')->group(function (): void {
         ->name('frames.progress');
     Route::get('frames/{frame}/picture', FramePictureController::class)->can('view', 'frame')->name('frames.picture');
     Route::get('frames/{frame}/whole', [FramePictureController::class, 'whole'])
+        ->middleware('throttle:views')
         ->can('view', 'frame')
         ->name('frames.whole');
     Route::get('frames/{frame}/retaken/{number}', RetakeController::class)
+        ->middleware('throttle:views')
         ->whereNumber('number')
         ->can('view', 'frame')
         ->name('frames.retaken');
-    Route::get('frames/{frame}/spot', SpotController::class)->can('view', 'frame')->name('frames.spot');
+    Route::get('frames/{frame}/spot', SpotController::class)
+        ->middleware('throttle:spot')
+        ->can('view', 'frame')
+        ->name('frames.spot');
     Route::get('attempts/{attempt}', [AttemptController::class, 'show'])
         ->can('prepare', 'attempt')
         ->name('attempts.show');
@@ -353,6 +360,7 @@ Route::middleware('auth')->group(function (): void {
         ->can('decide', 'frame')
         ->name('frames.judge');
     Route::get('frames/{frame}/views', [DeskController::class, 'views'])
+        ->middleware('throttle:views')
         ->can('critique', 'frame')
         ->name('frames.views');
     Route::get('frames/{frame}/suggestion', [SuggestionController::class, 'edit'])
@@ -368,12 +376,14 @@ Route::middleware('auth')->group(function (): void {
         ->can('critique', 'frame')
         ->name('notes.store');
     Route::get('frames/{frame}/what-if', [WhatIfController::class, 'preview'])
+        ->middleware('throttle:what-ifs')
         ->can('critique', 'frame')
         ->name('what-ifs.preview');
     Route::post('frames/{frame}/what-ifs', [WhatIfController::class, 'store'])
         ->can('critique', 'frame')
         ->name('what-ifs.store');
     Route::get('what-ifs/{whatIf}', [WhatIfController::class, 'show'])
+        ->middleware('throttle:what-ifs')
         ->can('view', 'whatIf')
         ->name('what-ifs.show');
     Route::delete('what-ifs/{whatIf}', [WhatIfController::class, 'destroy'])

@@ -56,7 +56,7 @@ final readonly class AddPicture
         $this->gate->admit($path);
         $this->quota->makeSure($setBrief, $student, (int) filesize($path));
         $picture = $this->store->keep($path);
-        $name = basename(mb_scrub($originalName));
+        $name = self::plain($originalName);
 
         try {
             return DB::transaction(function () use ($setBrief, $student, $picture, $name, $row): AddedPicture {
@@ -70,6 +70,14 @@ final readonly class AddPicture
             $this->store->arrived($picture);
             throw $problem;
         }
+    }
+
+    /** Without folders, control characters and marks that turn the direction of writing. */
+    private static function plain(string $name): string
+    {
+        $plain = trim(preg_replace('/[\p{C}\p{Zl}\p{Zp}]+/u', '', basename(mb_scrub($name))) ?? '');
+
+        return $plain === '' ? 'picture' : $plain;
     }
 
     private function toDraft(

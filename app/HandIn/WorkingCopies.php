@@ -6,8 +6,10 @@ namespace App\HandIn;
 
 use App\Imaging\AtomicFile;
 use App\Imaging\FileCache;
+use App\Imaging\Once;
 use App\Imaging\PixelEngine;
 use App\Models\Picture;
+use Illuminate\Support\Facades\File;
 use LogicException;
 use TruePupil\Core\Capture\UnreadablePicture;
 use TruePupil\Core\Measures\PixelSight;
@@ -17,8 +19,29 @@ use TruePupil\Core\Measures\PixelSight;
  */
 final readonly class WorkingCopies
 {
-    public function __construct(private PictureStore $store, private PixelEngine $pixels, private FileCache $wholes)
+    public function __construct(
+        private PictureStore $store,
+        private PixelEngine $pixels,
+        private FileCache $wholes,
+        private FileCache $made,
+    ) {
+    }
+
+    /**
+     * Something that is made of a picture: once for each name, kept for a while, gone with the picture.
+     *
+     * @param  string  $what  everything that it depends on beside the picture
+     * @param  callable(): string  $make  gives a JPEG
+     */
+    public function made(Picture $picture, string $what, callable $make): string
     {
+        return $this->made->get(
+            $picture->hash.'-'.hash('xxh128', $what),
+            'jpg',
+            function (string $partial) use ($make): void {
+                File::put($partial, $make());
+            },
+        );
     }
 
     /**
@@ -59,6 +82,7 @@ final readonly class WorkingCopies
     public function forget(string $hash): void
     {
         $this->wholes->forget($hash);
+        $this->made->forget($hash);
     }
 
     /** @throws UnreadablePicture when the original is gone or cannot be decoded */
@@ -66,7 +90,7 @@ final readonly class WorkingCopies
     {
         $copy = $this->store->workingCopy($picture);
         if (! is_file($copy)) {
-            AtomicFile::write(
+            Once::make(
                 $copy,
                 fn (string $partial) => $this->pixels->workingCopy(
                     $this->store->original($picture),

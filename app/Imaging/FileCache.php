@@ -28,15 +28,16 @@ final readonly class FileCache
 
             return $path;
         }
-        AtomicFile::write($path, $make);
+        Once::make($path, $make);
         $this->makeRoom($path);
 
         return $path;
     }
 
-    public function forget(string $name): void
+    /** Everything whose name begins so. */
+    public function forget(string $beginning): void
     {
-        File::delete(File::glob($this->folder.'/'.$name.'.*'));
+        File::delete(File::glob($this->folder.'/'.$beginning.'*'));
     }
 
     private function makeRoom(string $newest): void

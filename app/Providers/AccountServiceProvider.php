@@ -58,7 +58,7 @@ final class AccountServiceProvider extends ServiceProvider
                 ->by('takeout|'.$request->user()?->id)
                 ->response(self::wait(...)),
         );
-        foreach (['views' => 240, 'what-ifs' => 120, 'finder' => 300, 'spot' => 240] as $name => $perMinute) {
+        foreach (['views' => 240, 'what-ifs' => 600, 'finder' => 900, 'spot' => 600] as $name => $perMinute) {
             RateLimiter::for($name, fn (Request $request): Limit => self::ofPerson($request, $perMinute, $name));
         }
     }

@@ -56,6 +56,7 @@ final class ImagingServiceProvider extends ServiceProvider
                 $this->app->make(PictureStore::class),
                 $this->app->make(PixelEngine::class),
                 new FileCache($this->scratch().'/wholes', 1024 * 1024 * 1024),
+                new FileCache($this->scratch().'/made', 256 * 1024 * 1024),
             ),
         );
         $this->app->singleton(SceneRenderer::class);

@@ -60,7 +60,7 @@ final readonly class Cleaning
         $gone = 0;
         foreach (['scratch'] as $folder) {
             foreach (File::glob(storage_path($folder.'/*')) as $path) {
-                $isCache = in_array(basename($path), ['kept', 'readings', 'wholes'], true);
+                $isCache = in_array(basename($path), ['kept', 'readings', 'wholes', 'made'], true);
                 if (! $isCache && filemtime($path) < time() - 86400) {
                     is_dir($path) ? File::deleteDirectory($path) : File::delete($path);
                     $gone++;

@@ -23,7 +23,8 @@ final class StorageUse
         return [
             'originals' => self::folder($disk->path('originals')),
             'working copies' => self::folder($disk->path('working')),
-            'pictures looked at closely' => self::folder(storage_path('scratch/wholes')),
+            'pictures looked at closely or otherwise' => self::folder(storage_path('scratch/wholes')) +
+                self::folder(storage_path('scratch/made')),
             'unpacked plates of the practice camera' => self::folder(storage_path('scratch/kept')) +
                 self::folder(storage_path('scratch/readings')),
             'rolls' => self::folder(storage_path('app/roll')),

@@ -165,8 +165,18 @@ ENV
 
 # write_server_files VAR RUN PORT ROOT: configuration of nginx and PHP-FPM
 write_server_files() {
-    local var=$1 run=$2 port=$3 root=$4 user_line=''
+    local var=$1 run=$2 port=$3 root=$4 user_line='' cookie
+    # As config/session.php names it.
+    cookie=true_pupil_$(sed -n 's/^APP_KEY=//p' "$var/.env" | tr -d '\n' | sha1sum | cut -c1-8)
     [ "$(id -u)" = 0 ] && user_line="user root;"
+    # What nginx answers itself says the same of it as the application (SecureHeaders); the application's own answers
+    # bring theirs.
+    cat >"$run/headers.conf" <<'HEADERS'
+add_header Content-Security-Policy $our_policy always;
+add_header X-Content-Type-Options $our_nosniff always;
+add_header X-Frame-Options $our_frames always;
+add_header Referrer-Policy $our_referrer always;
+HEADERS
     cat >"$run/nginx.conf" <<NGINX
 $user_line
 worker_processes 2;
@@ -183,20 +193,49 @@ http {
     client_max_body_size 66m;
     client_body_temp_path $var/nginx/body; fastcgi_temp_path $var/nginx/fastcgi; proxy_temp_path $var/nginx/proxy;
     uwsgi_temp_path $var/nginx/uwsgi; scgi_temp_path $var/nginx/scgi;
+    # What has to be rendered is answered by processes of its own, so that pages never wait for it; and nobody has more
+    # of it on the way at once than a browser asks for.
+    map \$request_uri \$answered_by {
+        default "$run/fpm.sock";
+        ~^/frames/[0-9]+/(whole|retaken|views|what-if|spot) "$run/pictures.sock";
+        ~^/what-ifs/[0-9]+ "$run/pictures.sock";
+        ~^/practice/[^/?]+ "$run/pictures.sock";
+        ~^/drills/[^?]+/[^/?]+/[^/?]+/[^/?]+/[^/?]+ "$run/pictures.sock";
+    }
+    # No key may be longer; what one browser asks for at the same time begins alike.
+    map \$cookie_$cookie \$visitor { default ''; "~^(?<beginning>.{1,200})" \$beginning; }
+    map \$answered_by \$counted_for { default ''; "$run/pictures.sock" \$visitor; }
+    limit_conn_zone \$counted_for zone=renderings:1m;
+    limit_conn renderings 8;
+    limit_conn_status 429;
+    map \$upstream_http_x_content_type_options \$our_policy {
+        '' "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; object-src 'none'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
+        default '';
+    }
+    map \$upstream_http_x_content_type_options \$our_nosniff { '' nosniff; default ''; }
+    map \$upstream_http_x_content_type_options \$our_frames { '' DENY; default ''; }
+    map \$upstream_http_x_content_type_options \$our_referrer { '' same-origin; default ''; }
     server {
         listen 127.0.0.1:$port;
         root $root/public;
         server_tokens off;
         error_page 413 /too-large.json;
+        error_page 502 504 /down.html;
+        # Repeated where a location has headers of its own.
+        include $run/headers.conf;
         location = /too-large.json { internal; default_type application/json; }
+        location = /down.html { internal; }
+        error_page 429 /busy.txt;
+        location = /busy.txt { internal; default_type text/plain; }
         location / { try_files \$uri @app; }
         # The address carries a fingerprint of what it holds.
         location ~ ^/assets/[0-9a-f]+/ {
             rewrite ^/assets/[0-9a-f]+/((?:css|js|vendor)/.*)\$ /\$1 break;
             add_header Cache-Control "public, max-age=31536000, immutable";
-            add_header X-Content-Type-Options nosniff;
+            include $run/headers.conf;
         }
-        location ~ \\.php\$ { return 404; }
+        # A page of our own says that there is nothing.
+        location ~ \\.php\$ { try_files /nowhere @app; }
         location @app {
             # Written out, not included: distributions differ in what they pass as the host, and we need its port.
             fastcgi_param HTTP_HOST \$host:\$server_port;
@@ -214,11 +253,24 @@ http {
             fastcgi_param REMOTE_ADDR \$remote_addr;
             fastcgi_param GATEWAY_INTERFACE CGI/1.1;
             fastcgi_read_timeout 120;
-            fastcgi_pass unix:$run/fpm.sock;
+            fastcgi_pass unix:\$answered_by;
         }
     }
 }
 NGINX
+    local fpm_settings
+    fpm_settings=$(cat <<SETTINGS
+clear_env = no
+env[PUPIL_VAR] = $var
+php_admin_value[upload_max_filesize] = 64M
+php_admin_value[post_max_size] = 66M
+php_admin_value[memory_limit] = 512M
+php_admin_value[upload_tmp_dir] = $var/nginx/body
+php_admin_value[error_log] = $var/log/php.log
+php_admin_flag[display_errors] = off
+php_admin_value[opcache.revalidate_freq] = 2
+SETTINGS
+    )
     cat >"$run/fpm.conf" <<FPM
 [global]
 pid = $run/fpm.pid
@@ -229,15 +281,14 @@ $( [ "$(id -u)" = 0 ] && printf 'user = root\ngroup = root\n' )
 listen = $run/fpm.sock
 pm = static
 pm.max_children = ${FPM_CHILDREN:-6}
-clear_env = no
-env[PUPIL_VAR] = $var
-php_admin_value[upload_max_filesize] = 64M
-php_admin_value[post_max_size] = 66M
-php_admin_value[memory_limit] = 512M
-php_admin_value[upload_tmp_dir] = $var/nginx/body
-php_admin_value[error_log] = $var/log/php.log
-php_admin_flag[display_errors] = off
-php_admin_value[opcache.revalidate_freq] = 2
+$fpm_settings
+[pictures]
+$( [ "$(id -u)" = 0 ] && printf 'user = root\ngroup = root\nprocess.priority = 5\n' )
+listen = $run/pictures.sock
+listen.backlog = 128
+pm = static
+pm.max_children = ${PICTURE_CHILDREN:-3}
+$fpm_settings
 FPM
     mkdir -p "$var/nginx/body"
 }

@@ -14,6 +14,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use TruePupil\Core\WhatIf\InvalidRecipe;
 use TruePupil\Core\WhatIf\Recipe;
 
@@ -21,7 +22,7 @@ use TruePupil\Core\WhatIf\Recipe;
 final class WhatIfController extends Controller
 {
     /** The picture that the numbers of the form make. */
-    public function preview(Request $request, Frame $frame, WorkingCopies $copies, WhatIfRenderer $renderer): Response
+    public function preview(Request $request, Frame $frame, WorkingCopies $copies, WhatIfRenderer $renderer): BinaryFileResponse|Response
     {
         try {
             return $this->picture(
@@ -52,7 +53,7 @@ final class WhatIfController extends Controller
         return $this->answer($request, $frame);
     }
 
-    public function show(WhatIf $whatIf, WorkingCopies $copies, WhatIfRenderer $renderer): Response
+    public function show(WhatIf $whatIf, WorkingCopies $copies, WhatIfRenderer $renderer): BinaryFileResponse
     {
         return $this->picture(
             $whatIf->frame,
@@ -77,13 +78,14 @@ final class WhatIfController extends Controller
         WorkingCopies $copies,
         WhatIfRenderer $renderer,
         string $cache,
-    ): Response {
-        $path = $copies->path($frame->picture);
+    ): BinaryFileResponse {
+        $path = $copies->made(
+            $frame->picture,
+            'what-if '.json_encode($recipe->toArray(), JSON_THROW_ON_ERROR),
+            fn (): string => $renderer->jpeg($copies->path($frame->picture), $recipe),
+        );
 
-        return response($renderer->jpeg($path, $recipe), 200, [
-            'Content-Type' => 'image/jpeg',
-            'Cache-Control' => $cache,
-        ]);
+        return response()->file($path, ['Content-Type' => 'image/jpeg', 'Cache-Control' => $cache]);
     }
 
     private function answer(Request $request, Frame $frame): View|RedirectResponse

@@ -1,7 +1,4 @@
-<x-layout title="Not yours to open">
-    <div class="sheet narrow">
-        <h1>Not yours to open</h1>
-        <p>This page belongs to somebody else, or to another role in the course. Nothing was changed.</p>
-        <p><a class="button" href="/">To the courses</a></p>
-    </div>
-</x-layout>
+<x-plain title="Not yours to open">
+    This page belongs to somebody else, or to another role in the course. Nothing was changed. A link from a
+    mail may also be too old, or cut short.
+</x-plain>

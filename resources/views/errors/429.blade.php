@@ -1,7 +1,3 @@
-<x-layout title="Slow down a little">
-    <div class="sheet narrow">
-        <h1>Slow down a little</h1>
-        <p>Too many tries in a short time. Wait a minute; nothing was lost.</p>
-        <p><a class="button" href="/">To the courses</a></p>
-    </div>
-</x-layout>
+<x-plain title="Slow down a little">
+    Too many requests in a short time. Wait a minute, then try again; nothing was lost.
+</x-plain>

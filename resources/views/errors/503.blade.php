@@ -1,7 +1,4 @@
-<x-layout title="Back in a moment">
-    <div class="sheet narrow">
-        <h1>Back in a moment</h1>
-        <p>The application is starting or being looked after.</p>
-        <p><a class="button" href="/">To the courses</a></p>
-    </div>
-</x-layout>
+<x-plain title="Back in a moment">
+    The application is starting, being looked after, or waiting for its database. What was stored is safe. Go
+    back in a minute: what you typed is still in the form.
+</x-plain>
