@@ -24,6 +24,8 @@ return [
         'php' => env('PUPIL_PHP', 'php'),
         'prlimit' => env('PUPIL_PRLIMIT', 'prlimit'),
         'seconds' => 60,
+        // Files that come from outside are parsed shut in (bubblewrap), where the kernel allows it.
+        'sandbox' => (bool) env('PUPIL_SANDBOX', true),
     ],
     // Whether this is the demo: then its letterbox is open to all.
     'demo' => ['password' => 'eight-evenings', 'shown' => (bool) env('PUPIL_DEMO', false)],

@@ -95,8 +95,9 @@ final readonly class DeskQueue
      * What is known of attempts before they are opened.
      *
      * @param  list<int>  $attempts
-     * @return array<int, array{frames: int, missed: int, unknown: int, shared: bool}>
-     *   by attempt: frames, checks missed and open, and whether somebody else has handed in the same file
+     * @return array<int, array{frames: int, missed: int, unknown: int, shared: bool, left: bool}>
+     *   by attempt: frames, checks missed and open, whether somebody else has handed in the same file, and whether its
+     *   student has left the course
      */
     public function facts(array $attempts): array
     {
@@ -105,6 +106,7 @@ final readonly class DeskQueue
             ->get(['attempt_id', 'picture_id', 'checks'])
             ->groupBy('attempt_id');
         $shared = $this->shared($frames->flatten(1)->pluck('picture_id')->unique()->values()->all());
+        $left = $this->left($attempts);
         $facts = [];
         foreach ($attempts as $attempt) {
             $own = $frames->get($attempt, collect());
@@ -122,11 +124,35 @@ final readonly class DeskQueue
                 'frames' => $own->count(),
                 'missed' => count(array_keys($verdicts, 'missed', true)),
                 'unknown' => count(array_keys($verdicts, 'unknown', true)),
+                'left' => in_array($attempt, $left, true),
                 'shared' => $own->contains(fn (stdClass $frame): bool => in_array($frame->picture_id, $shared, true)),
             ];
         }
 
         return $facts;
+    }
+
+    /**
+     * Attempts whose student is not in the course any more.
+     *
+     * @param  list<int>  $attempts
+     * @return list<int>
+     */
+    private function left(array $attempts): array
+    {
+        return array_map(
+            intval(...),
+            array_values(
+                DB::table('attempts')
+                    ->whereIn('id', $attempts)
+                    ->whereNotIn(
+                        'user_id',
+                        DB::table('memberships')->where('course_id', $this->course->id)->select('user_id'),
+                    )
+                    ->pluck('id')
+                    ->all(),
+            ),
+        );
     }
 
     /**

@@ -24,8 +24,9 @@ final readonly class ForgetPlace
     public function of(Frame $frame): bool
     {
         $picture = $frame->picture;
-        File::ensureDirectoryExists(storage_path('scratch'));
-        $copy = storage_path('scratch/place-'.bin2hex(random_bytes(8)));
+        $folder = storage_path('scratch/place-'.bin2hex(random_bytes(8)));
+        File::ensureDirectoryExists($folder);
+        $copy = $folder.'/picture';
         try {
             File::copy($this->store->original($picture), $copy);
             $this->places->clean($copy);
@@ -34,7 +35,7 @@ final readonly class ForgetPlace
             // Some kinds of files can be read and not be written.
             return false;
         } finally {
-            File::delete($copy);
+            File::deleteDirectory($folder);
         }
         if ($cleaned->is($picture)) {
             return false;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Imaging;
 
 use Closure;
+use Illuminate\Support\Facades\Log;
 use JsonException;
 use TruePupil\Core\Capture\UnreadablePicture;
 
@@ -165,24 +166,24 @@ final readonly class ExifTool implements PictureTags
             ...array_map(fn (string $tag): string => '-'.$tag, [...self::ANYWHERE, ...self::PLACES]),
             '--',
             $path,
-        ]);
+        ], reads: [$path]);
 
-        return fn (): array => $this->finish($reading, $path);
+        return fn (): array => $this->finish($reading);
     }
 
     /**
      * @param  Closure(): string  $reading
      * @return array<string, mixed>
      */
-    private function finish(Closure $reading, string $path): array
+    private function finish(Closure $reading): array
     {
         try {
             $output = $reading();
             $files = json_decode($output, true, flags: JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
         } catch (OutsideProgramFailed|JsonException $failure) {
-            throw UnreadablePicture::broken(
-                'its record cannot be read ('.$this->withoutPath($failure->getMessage(), $path).')',
-            );
+            // What a library says is for whoever looks after the installation.
+            Log::info('A record could not be read', ['why' => $failure->getMessage()]);
+            throw UnreadablePicture::broken('its record cannot be read');
         }
         $tags = is_array($files) && is_array($files[0] ?? null) ? $files[0] : [];
         unset($tags['SourceFile']);
@@ -213,10 +214,5 @@ final readonly class ExifTool implements PictureTags
         }
 
         return $named;
-    }
-
-    private function withoutPath(string $message, string $path): string
-    {
-        return trim(str_replace([' - '.$path, $path], '', $message));
     }
 }

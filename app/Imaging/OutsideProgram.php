@@ -8,22 +8,40 @@ use Closure;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
-/** Runs one of the outside programs. Arguments are passed as they are, never through a shell. */
+/**
+ * Runs one of the outside programs, within limits and shut in. Arguments are passed as they are, never through a shell.
+ */
 final readonly class OutsideProgram
 {
-    public function __construct(private string $program, private float $seconds)
-    {
+    /** Bytes of a file that any of them may write: the largest working copy is far smaller. */
+    private const LARGEST_FILE = 400_000_000;
+
+    /** @param  int  $bytes  of memory that it may ask for */
+    public function __construct(
+        private string $program,
+        private float $seconds,
+        private Sandbox $sandbox = new Sandbox(false),
+        private string $prlimit = 'prlimit',
+        private int $bytes = 2_000_000_000,
+    ) {
     }
 
     /**
      * @param  list<string>  $arguments
      * @param  ?string  $refuse  a pattern: a warning that fits it counts as a failure
+     * @param  list<string>  $reads  files that it is shown
+     * @param  list<string>  $writes  files and folders that it may write to
      *
      * @throws OutsideProgramFailed when the program is missing, takes too long or says no
      */
-    public function run(array $arguments, ?string $refuse = null, ?string $input = null): string
-    {
-        return $this->begin($arguments, $refuse, $input)();
+    public function run(
+        array $arguments,
+        ?string $refuse = null,
+        ?string $input = null,
+        array $reads = [],
+        array $writes = [],
+    ): string {
+        return $this->begin($arguments, $refuse, $input, $reads, $writes)();
     }
 
     /**
@@ -31,12 +49,25 @@ final readonly class OutsideProgram
      *
      * @param  list<string>  $arguments
      * @param  ?string  $refuse  a pattern: a warning that fits it counts as a failure
+     * @param  list<string>  $reads  files that it is shown
+     * @param  list<string>  $writes  files and folders that it may write to
      * @return Closure(): string throws OutsideProgramFailed when the program is missing, takes too long or says no
      */
-    public function begin(array $arguments, ?string $refuse = null, ?string $input = null): Closure
-    {
+    public function begin(
+        array $arguments,
+        ?string $refuse = null,
+        ?string $input = null,
+        array $reads = [],
+        array $writes = [],
+    ): Closure {
+        $limits = [
+            '--as='.$this->bytes,
+            '--cpu='.(int) ceil($this->seconds * 2),
+            '--fsize='.self::LARGEST_FILE,
+            '--core=0',
+        ];
         $process = new Process(
-            [$this->program, ...$arguments],
+            $this->sandbox->around([$this->prlimit, ...$limits, '--', $this->program, ...$arguments], $reads, $writes),
             env: ['VIPS_CONCURRENCY' => '2'],
             input: $input,
             timeout: $this->seconds,

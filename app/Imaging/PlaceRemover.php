@@ -30,7 +30,7 @@ final readonly class PlaceRemover
     }
 
     /**
-     * @param  string  $path  a copy that may be written to
+     * @param  string  $path  a copy that may be written to, in a folder of its own
      *
      * @throws OutsideProgramFailed when this kind of file cannot be written
      */
@@ -43,6 +43,6 @@ final readonly class PlaceRemover
             ...array_map(fn (string $tag): string => '-'.$tag.'=', self::PLACES),
             '--',
             $path,
-        ]);
+        ], writes: [dirname($path)]);
     }
 }

@@ -50,7 +50,9 @@ final readonly class PreviewExtractor
     private function isRaw(string $path): bool
     {
         try {
-            return preg_match(self::RAW, trim($this->exiftool->run(['-s3', '-MIMEType', '--', $path]))) === 1;
+            $kind = $this->exiftool->run(['-s3', '-MIMEType', '--', $path], reads: [$path]);
+
+            return preg_match(self::RAW, trim($kind)) === 1;
         } catch (OutsideProgramFailed) {
             return false;
         }
@@ -69,7 +71,7 @@ final readonly class PreviewExtractor
                 ...array_map(fn (string $tag): string => '-'.$tag, self::PREVIEWS),
                 '--',
                 $path,
-            ]);
+            ], reads: [$path], writes: [$folder]);
         } catch (OutsideProgramFailed) {
             // It ends with an error when one of them is missing; what there is has been written.
         }
@@ -90,11 +92,14 @@ final readonly class PreviewExtractor
     private function turnLike(string $path, string $preview): void
     {
         $orientation = fn (string $file): int => (int) trim(
-            $this->exiftool->run(['-s3', '-n', '-Orientation', '--', $file]),
+            $this->exiftool->run(['-s3', '-n', '-Orientation', '--', $file], reads: [$file]),
         );
         $turned = $orientation($path);
         if ($turned > 1 && $orientation($preview) <= 1) {
-            $this->exiftool->run(['-overwrite_original', '-q', '-n', '-Orientation='.$turned, '--', $preview]);
+            $this->exiftool->run(
+                ['-overwrite_original', '-q', '-n', '-Orientation='.$turned, '--', $preview],
+                writes: [dirname($preview)],
+            );
         }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Imaging;
 
 use App\Imaging\Vips\PixelProgram;
+use Illuminate\Support\Facades\Log;
 use JsonException;
 use TruePupil\Core\Capture\UnreadablePicture;
 use TruePupil\Core\Composition\Region;
@@ -31,12 +32,10 @@ final readonly class VipsEngine implements PixelEngine
     private const MISSING_DATA = '/premature end of (data|JPEG)[^\n]*/i';
 
     /** Room for a decoded picture of the largest size taken, twice over; a bomb that wants more ends there. */
-    private const ADDRESS_SPACE = 6_000_000_000;
+    public const ADDRESS_SPACE = 6_000_000_000;
 
-    /** @param  OutsideProgram  $prlimit  runs a program within limits */
     public function __construct(
-        private OutsideProgram $prlimit,
-        private string $php,
+        private OutsideProgram $php,
         private PreviewExtractor $previews,
         private int $megapixels,
     ) {
@@ -109,6 +108,14 @@ final readonly class VipsEngine implements PixelEngine
         );
     }
 
+    /** What a library says is for whoever looks after the installation. */
+    private static function unreadable(string $why): UnreadablePicture
+    {
+        Log::info('Pixels could not be read', ['why' => $why]);
+
+        return UnreadablePicture::broken('its pixels cannot be read');
+    }
+
     /** @param  Counts  $counts */
     private function statistics(array $counts): PixelStatistics
     {
@@ -145,11 +152,13 @@ final readonly class VipsEngine implements PixelEngine
     private function decode(string $source, array $task): array
     {
         try {
-            $output = $this->prlimit->run(
+            $target = $task['working'] ?? null;
+            if (is_string($target)) {
+                // The one file that it may write to has to be there.
+                touch($target);
+            }
+            $output = $this->php->run(
                 [
-                    '--as='.self::ADDRESS_SPACE,
-                    '--',
-                    $this->php,
                     '-d',
                     'ffi.enable=1',
                     '-d',
@@ -163,6 +172,8 @@ final readonly class VipsEngine implements PixelEngine
                     ['source' => $source, 'megapixels' => $this->megapixels] + $task,
                     JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE,
                 ),
+                [$source, __DIR__.'/Vips'],
+                is_string($target) ? [$target] : [],
             );
 
             return json_decode($output, true, flags: JSON_THROW_ON_ERROR);
@@ -176,7 +187,7 @@ final readonly class VipsEngine implements PixelEngine
             }
             throw preg_match('/truncat|premature end|VipsJpeg|unexpected end/i', $why) === 1
                 ? UnreadablePicture::truncated()
-                : UnreadablePicture::broken(trim(str_replace($source, 'the file', strtok($why, "\n") ?: $why)));
+                : self::unreadable($why);
         } catch (JsonException) {
             throw UnreadablePicture::broken('its pixels cannot be read');
         }

@@ -15,6 +15,7 @@ use App\Imaging\PictureTags;
 use App\Imaging\PixelEngine;
 use App\Imaging\PlaceRemover;
 use App\Imaging\PreviewExtractor;
+use App\Imaging\Sandbox;
 use App\Imaging\TagWriter;
 use App\Imaging\Vips\Vips;
 use App\Imaging\VipsEngine;
@@ -29,13 +30,13 @@ final class ImagingServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(PictureGate::class, fn () => new PictureGate((int) config('pupil.upload.megapixels')));
+        $this->app->singleton(Sandbox::class, fn () => new Sandbox((bool) config('pupil.tools.sandbox')));
         $this->app->singleton(PictureTags::class, fn () => new ExifTool($this->tool('exiftool')));
         $this->app->bind(RecordReader::class, FileRecordReader::class);
         $this->app->singleton(
             PixelEngine::class,
             fn () => new VipsEngine(
-                $this->tool('prlimit'),
-                (string) config('pupil.tools.php'),
+                $this->tool('php', VipsEngine::ADDRESS_SPACE),
                 new PreviewExtractor($this->tool('exiftool'), $this->scratch()),
                 (int) config('pupil.upload.megapixels'),
             ),
@@ -61,12 +62,24 @@ final class ImagingServiceProvider extends ServiceProvider
         );
         $this->app->singleton(SceneRenderer::class);
         $this->app->singleton(PlaceRemover::class, fn () => new PlaceRemover($this->tool('exiftool')));
-        $this->app->singleton(TagWriter::class, fn () => new TagWriter($this->tool('exiftool')));
+        // Writes to what the practice camera has made itself.
+        $this->app->singleton(
+            TagWriter::class,
+            fn () => new TagWriter(
+                new OutsideProgram((string) config('pupil.tools.exiftool'), (float) config('pupil.tools.seconds')),
+            ),
+        );
     }
 
-    private function tool(string $name): OutsideProgram
+    private function tool(string $name, int $bytes = 2_000_000_000): OutsideProgram
     {
-        return new OutsideProgram((string) config('pupil.tools.'.$name), (float) config('pupil.tools.seconds'));
+        return new OutsideProgram(
+            (string) config('pupil.tools.'.$name),
+            (float) config('pupil.tools.seconds'),
+            $this->app->make(Sandbox::class),
+            (string) config('pupil.tools.prlimit'),
+            $bytes,
+        );
     }
 
     private function scratch(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Imaging\Sandbox;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Throwable;
@@ -14,7 +15,7 @@ final class HealthController extends Controller
     /** A worker looks at the queue every few seconds, and one frame takes well under this. */
     private const WORKER_SILENCE_SECONDS = 180;
 
-    public function __invoke(): JsonResponse
+    public function __invoke(Sandbox $sandbox): JsonResponse
     {
         try {
             $waiting = DB::table('jobs')->count();
@@ -31,6 +32,8 @@ final class HealthController extends Controller
             [
                 'version' => config('app.version'),
                 'database' => $database,
+                // Without it pictures are parsed within limits alone.
+                'sandbox' => $sandbox->works() ? 'on' : 'off',
                 'queue' => ['worker' => $worker, 'waiting' => $waiting, 'failed' => $failed],
             ],
             $database === 'up' && $worker === 'up' ? 200 : 503,

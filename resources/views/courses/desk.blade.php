@@ -40,6 +40,9 @@
                             <th scope="row">{{ $one['student'] }} @if ($one['number'] > 1)
                                     <span class="fine">attempt {{ $one['number'] }}</span>
                                 @endif
+                                @if ($facts[$one['attempt']]['left'])
+                                    <span class="overdue">has left the course</span>
+                                @endif
                             </th>
                             <td>{{ $one['brief'] }} @if ($one['state']->value === 'at-desk')
                                     <span class="state state-at-desk">opened</span>

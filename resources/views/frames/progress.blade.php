@@ -152,6 +152,10 @@
                         @endforeach
                     </tbody>
                 </table>
+                @if (isset($frame->tags[App\Imaging\PictureTags::HAS_PLACE]) && !$frame->attempt->user->keeps_location)
+                    <p class="fine">This kind of file cannot be written, so where it was taken is still in it. Hand in a
+                        JPEG instead if nobody should learn it.</p>
+                @endif
                 @if ($frame->attempt->state === AttemptState::Draft)
                     @if ($view->brief()->rows() && $frame->attempt->frames->where('row', $frame->row)->count() > 1)
                         <label class="choice"><input type="checkbox" name="for_row" value="1"
