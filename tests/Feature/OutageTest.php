@@ -49,8 +49,8 @@ final class OutageTest extends TestCase
 
     public function test_the_disk_is_full(): void
     {
-        $write = fn () => throw new ErrorException('file_put_contents(): Write of 9 bytes failed with errno=28 No space '.
-            'left on device');
+        $says = 'file_put_contents(): Write of 9 bytes failed with errno=28 No space left on device';
+        $write = fn () => throw new ErrorException($says);
         Route::middleware('web')->get('/fills-the-disk', $write);
         $this->get('/fills-the-disk')->assertStatus(507)->assertSee('The disk is full')->assertSee('keep your files');
     }

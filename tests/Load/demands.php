@@ -22,7 +22,8 @@ preg_match_all('~/briefs/(\d+)~', $page, $briefs);
 $sent = $greedy->send('/briefs/'.$briefs[1][0].'/frames', $picture);
 preg_match('~/frames/(\d+)~', $sent, $frame) || preg_match('~/attempts/(\d+)~', $sent, $attempt);
 if (! isset($frame[1])) {
-    preg_match('~/frames/(\d+)~', $greedy->page('/attempts/'.($attempt[1] ?? exit('The picture was not taken.'."\n"))), $frame);
+    $page = $greedy->page('/attempts/'.($attempt[1] ?? exit("The picture was not taken.\n")));
+    preg_match('~/frames/(\d+)~', $page, $frame);
 }
 do {
     sleep(1);

@@ -22,8 +22,12 @@ use TruePupil\Core\WhatIf\Recipe;
 final class WhatIfController extends Controller
 {
     /** The picture that the numbers of the form make. */
-    public function preview(Request $request, Frame $frame, WorkingCopies $copies, WhatIfRenderer $renderer): BinaryFileResponse|Response
-    {
+    public function preview(
+        Request $request,
+        Frame $frame,
+        WorkingCopies $copies,
+        WhatIfRenderer $renderer,
+    ): BinaryFileResponse|Response {
         try {
             return $this->picture(
                 $frame,

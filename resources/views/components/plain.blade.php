@@ -1,4 +1,4 @@
-{{-- For pages that are shown when something is missing: asks nothing of the database, the session or anybody's account. --}}
+{{-- For what is shown when something is missing: asks nothing of the database, the session or anybody's account. --}}
 @use(App\View\Assets)
 @props(['title'])
 <!doctype html>
