@@ -14,7 +14,8 @@ final class SecureHeaders
     /** nginx says the same of what it answers itself (bin/lib/common.sh). */
     private const ALWAYS = [
         'Content-Security-Policy' => "default-src 'self'; img-src 'self' data: blob:; "
-            ."style-src 'self' 'unsafe-inline'; object-src 'none'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'",
+            ."style-src 'self' 'unsafe-inline'; object-src 'none'; frame-ancestors 'none'; "
+            ."base-uri 'self'; form-action 'self'",
         'X-Content-Type-Options' => 'nosniff',
         'X-Frame-Options' => 'DENY',
         'Referrer-Policy' => 'same-origin',
