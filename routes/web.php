@@ -269,6 +269,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('briefs/{setBrief}', [SetBriefController::class, 'show'])
         ->can('view', 'setBrief')
         ->name('set-briefs.show');
+    Route::delete('briefs/{setBrief}', [SetBriefController::class, 'destroy'])
+        ->can('teach', 'setBrief')
+        ->name('set-briefs.destroy');
     Route::post('briefs/{setBrief}/frames', [FrameController::class, 'store'])
         ->can('handIn', 'setBrief')
         ->name('frames.store');

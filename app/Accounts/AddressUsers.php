@@ -7,6 +7,7 @@ namespace App\Accounts;
 use App\Models\User;
 use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Contracts\Auth\Authenticatable;
+use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Support\Collection;
 use SensitiveParameter;
 
@@ -16,21 +17,47 @@ use SensitiveParameter;
  */
 final class AddressUsers extends EloquentUserProvider
 {
+    /** Among the credentials: the password is the new one, and tells nothing. */
+    public const BY_ADDRESS = 'by-address';
+
     /** As many passwords are compared at most: each comparison costs time on purpose. */
-    private const MOST = 3;
+    private const MOST = 6;
+
+    private static ?string $nobodys = null;
+
+    /** Whoever was found by the password just now. */
+    private ?User $matched = null;
 
     /** @param  array<string, mixed>  $credentials */
     public function retrieveByCredentials(#[SensitiveParameter] array $credentials): ?Authenticatable
     {
         $found = self::withAddress((string) ($credentials['email'] ?? ''));
         $password = $credentials['password'] ?? null;
-        if (! is_string($password)) {
+        if (! is_string($password) || isset($credentials[self::BY_ADDRESS])) {
             // Recovering a password: only an address that is confirmed says whose it is.
             return $found->first(fn (User $user): bool => $user->email_verified_at !== null);
         }
 
-        return $found->first(fn (User $user): bool => $this->hasher->check($password, (string) $user->password)) ??
-            $found->first();
+        if ($found->isEmpty()) {
+            // As long as with somebody: the length of the answer tells nothing of who is known.
+            $this->hasher->check($password, self::nobodys($this->hasher));
+        }
+
+        return $this->matched = $found->first(
+            fn (User $user): bool => $this->hasher->check($password, (string) $user->password),
+        );
+    }
+
+    /** @param  array<string, mixed>  $credentials */
+    public function validateCredentials(Authenticatable $user, #[SensitiveParameter] array $credentials): bool
+    {
+        return $user === $this->matched || parent::validateCredentials($user, $credentials);
+    }
+
+    /** A sum that no password has. */
+    private static function nobodys(Hasher $hasher): string
+    {
+        return self::$nobodys ??= $hasher->make(bin2hex(random_bytes(16)));
     }
 
     /** @return Collection<int, User> whoever has confirmed it first, then the oldest */

@@ -69,12 +69,15 @@ final readonly class ReadPicture
     /** After every try has failed. */
     public function giveUp(int $frameId): void
     {
-        Frame::query()
-            ->whereKey($frameId)
-            ->update([
-                'state' => FrameState::Refused,
-                'problem' => 'The picture arrived and is kept, but reading it failed three times on our side. Tell '.
-                    'whoever runs this installation; handing the same file in again will try once more.',
-            ]);
+        $frame = Frame::query()->with('attempt.user')->find($frameId);
+        if ($frame === null) {
+            return;
+        }
+        $frame->update([
+            'state' => FrameState::Refused,
+            'problem' => 'The picture arrived and is kept, but reading it failed three times on our side. Tell '.
+                'whoever runs this installation; handing the same file in again will try once more.',
+        ]);
+        $frame->attempt->user->notify(new FrameRefused($frame));
     }
 }

@@ -24,6 +24,11 @@ final readonly class SetBriefPolicy
         return $this->courses->critique($user, $setBrief->course);
     }
 
+    public function teach(User $user, SetBrief $setBrief): bool
+    {
+        return $this->courses->teach($user, $setBrief->course);
+    }
+
     public function handIn(User $user, SetBrief $setBrief): bool
     {
         return $this->courses->attend($user, $setBrief->course);

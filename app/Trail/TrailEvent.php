@@ -8,6 +8,7 @@ namespace App\Trail;
 enum TrailEvent: string
 {
     case BriefSet = 'brief-set';
+    case BriefRemoved = 'brief-removed';
     case Published = 'published';
     case RoleChanged = 'role-changed';
     case MemberRemoved = 'member-removed';
@@ -21,6 +22,7 @@ enum TrailEvent: string
     {
         return match ($this) {
             self::BriefSet => 'set a brief',
+            self::BriefRemoved => 'took a brief out of the course',
             self::Published => 'published a critique',
             self::RoleChanged => 'changed what somebody is in the course',
             self::MemberRemoved => 'took somebody out of the course',

@@ -199,6 +199,21 @@ final class RetentionTest extends TestCase
         $this->assertSame(5, User::query()->count());
     }
 
+    public function test_a_brief_goes_with_every_attempt_at_it(): void
+    {
+        $world = World::make();
+        $hash = $world->handedIn()->frames->first()->picture->hash;
+        $this->actingAs($world->instructor)
+            ->delete(route('set-briefs.destroy', $world->setBrief))
+            ->assertSessionHasErrors('sure');
+        $this->assertCount(2, $this->files($hash));
+        $this->get(route('set-briefs.show', $world->setBrief))->assertSee('1 attempt');
+        $this->delete(route('set-briefs.destroy', $world->setBrief), ['sure' => '1'])
+            ->assertRedirect(route('courses.show', $world->course));
+        $this->assertSame([0, 0], [Attempt::query()->count(), Picture::query()->count()]);
+        $this->assertSame([], $this->files($hash));
+    }
+
     public function test_orphans_go_and_what_has_just_arrived_does_not(): void
     {
         $world = World::make();

@@ -121,6 +121,7 @@ final class AccessMatrix
         'POST courses/{course}/pack' => 'instructor',
         'POST courses/{course}/pack/keep' => 'instructor',
         'GET briefs/{setBrief}' => 'members',
+        'DELETE briefs/{setBrief}' => 'instructor',
         'POST briefs/{setBrief}/frames' => 'owner classmate',
         'GET briefs/{setBrief}/plan' => 'owner classmate',
         'PUT briefs/{setBrief}/plan' => 'owner classmate',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Accounts\Address;
+use App\Accounts\AddressUsers;
 use App\Accounts\Devices;
 use App\Accounts\GoodPassword;
 use App\Accounts\Links;
@@ -59,9 +60,12 @@ final class PasswordController extends Controller
             'email' => ['required', 'string', 'max:190'],
             'password' => ['required', 'string', 'max:200', new GoodPassword([(string) $request->input('email')])],
         ]);
-        $status = Password::reset($input, function (User $user, string $password): void {
-            self::set($user, $password);
-        });
+        $status = Password::reset(
+            [...$input, AddressUsers::BY_ADDRESS => true],
+            function (User $user, string $password): void {
+                self::set($user, $password);
+            },
+        );
 
         return $status === Password::PASSWORD_RESET
             ? redirect()->route('sign-in')->with('done', 'The new password is set. Sign in with it.')

@@ -12,6 +12,7 @@ use App\Models\Role;
 use App\Models\SavedPlan;
 use App\Models\SetBrief;
 use App\Notices\BriefSet;
+use App\Retention\DeleteAttempts;
 use App\Trail\Trail;
 use App\Trail\TrailEvent;
 use Illuminate\Http\RedirectResponse;
@@ -105,6 +106,23 @@ final class SetBriefController extends Controller
             'plan' => $role === Role::Student ? SavedPlan::forNext($setBrief, $this->user($request)) : null,
             'last' => $attempts->last(),
             'attempts' => $attempts,
+            'count' => $role === Role::Instructor ? $setBrief->attempts()->count() : 0,
         ]);
+    }
+
+    /** Takes a brief out of the course, with every attempt at it. */
+    public function destroy(Request $request, SetBrief $setBrief, DeleteAttempts $delete): RedirectResponse
+    {
+        $request->validate(
+            ['sure' => ['accepted']],
+            ['sure.accepted' => 'Tick that the attempts go with it. Nothing was deleted.'],
+        );
+        [$course, $title] = [$setBrief->course, $setBrief->content()->words->title];
+        $delete->withBrief($setBrief);
+        Trail::note($course, $this->user($request), TrailEvent::BriefRemoved, $title);
+
+        return redirect()
+            ->route('courses.show', $course)
+            ->with('done', sprintf('"%s" is out of the course, with everything that was handed in for it.', $title));
     }
 }

@@ -68,4 +68,15 @@
         </section>
     @endif
     <article class="sheet"><x-brief :brief="$brief" /></article>
+    @if ($role === Role::Instructor)
+        <details class="sheet" @if ($errors->has('sure')) open @endif>
+            <summary>Take the brief out of the course</summary>
+            <form method="post" action="{{ route('set-briefs.destroy', $setBrief) }}" data-once>@csrf @method('delete')
+                <label class="tick-label-row"><input type="checkbox" name="sure" value="1"> {{ $count === 0
+                    ? 'Nobody has begun it' : ($count === 1 ? '1 attempt at it is' : $count . ' attempts at it are')
+                    . ' deleted too, with pictures and critiques' }}</label>
+                <button>Take it out</button>
+            </form>
+        </details>
+    @endif
 </x-layout>
