@@ -347,6 +347,9 @@ Route::middleware('auth')->group(function (): void {
     Route::put('desk/{attempt}', [DeskController::class, 'update'])
         ->can('decide', 'attempt')
         ->name('desk.update');
+    Route::post('desk/{attempt}/accept-rest', [DeskController::class, 'acceptRest'])
+        ->can('decide', 'attempt')
+        ->name('desk.accept-rest');
     Route::post('desk/{attempt}/publish', [DeskController::class, 'publish'])
         ->can('decide', 'attempt')
         ->name('desk.publish');

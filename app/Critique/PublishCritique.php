@@ -7,6 +7,8 @@ namespace App\Critique;
 use App\HandIn\LockedAttempt;
 use App\Models\Attempt;
 use App\Models\AttemptStep;
+use App\Models\Decision;
+use App\Models\FrameFinding;
 use App\Models\FrameState;
 use App\Models\User;
 use App\Notices\Returned;
@@ -32,6 +34,10 @@ final class PublishCritique
                 throw StillJudging::aFrame();
             }
             $draft->storeIn($attempt);
+            // What nobody decided on is the program's word alone: it goes out only where the course says so.
+            if ($attempt->setBrief->course->sends_undecided) {
+                FrameFinding::undecided($attempt)->update(['decision' => Decision::Accepted]);
+            }
             $attempt->update(['state' => $state, 'returned_at' => now()]);
             $attempt->user->notify(new Returned($attempt));
             Trail::note(

@@ -20,6 +20,7 @@ use TruePupil\Core\Approach\Approach;
  * @property ?string $critic_code  of guest critics
  * @property array<string, string> $approach
  * @property bool $asks_confirmed  whether students need a confirmed address to hand in
+ * @property bool $sends_undecided  whether findings that nobody decided on go out with a return
  * @property ?int $keeps_months  after hand-in that attempts are kept; null: as long as the course
  * @property ?Carbon $told_until  hand-ins up to here have been told to its instructors
  */
@@ -36,11 +37,17 @@ final class Course extends Model
         'critic_code',
         'approach',
         'asks_confirmed',
+        'sends_undecided',
         'keeps_months',
         'told_until',
     ];
 
-    protected $attributes = ['timezone' => 'UTC', 'asks_confirmed' => false, 'keeps_months' => null];
+    protected $attributes = [
+        'timezone' => 'UTC',
+        'asks_confirmed' => false,
+        'sends_undecided' => false,
+        'keeps_months' => null,
+    ];
 
     public static function newJoinCode(): string
     {
@@ -105,6 +112,7 @@ final class Course extends Model
         return [
             'approach' => 'array',
             'asks_confirmed' => 'boolean',
+            'sends_undecided' => 'boolean',
             'keeps_months' => 'integer',
             'told_until' => 'datetime',
         ];

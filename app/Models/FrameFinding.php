@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\Stored;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use TruePupil\Core\Findings\Finding;
@@ -58,6 +59,25 @@ final class FrameFinding extends Model
     public function topic(): Topic
     {
         return $this->found()->topic;
+    }
+
+    /**
+     * Whether it counts: of a return what was accepted or reworded, and before that everything that was not dismissed.
+     */
+    public function counts(AttemptState $state): bool
+    {
+        return $state === AttemptState::Returned
+            ? in_array($this->decision, [Decision::Accepted, Decision::Reworded], true)
+            : $this->decision !== Decision::Dismissed;
+    }
+
+    /** @return Builder<self> of an attempt: those that nobody has decided on */
+    public static function undecided(Attempt $attempt): Builder
+    {
+        return self::query()
+            ->whereIn('frame_id', Frame::query()->where('attempt_id', $attempt->id)->select('id'))
+            ->where('current', true)
+            ->where('decision', Decision::Open);
     }
 
     /** The instructor's wording where there is one. */

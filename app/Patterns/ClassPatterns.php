@@ -6,7 +6,6 @@ namespace App\Patterns;
 
 use App\Models\Attempt;
 use App\Models\AttemptState;
-use App\Models\Decision;
 use App\Models\Frame;
 use App\Models\FrameFinding;
 use App\Models\SetBrief;
@@ -85,7 +84,7 @@ final class ClassPatterns
                 fn (Frame $frame) => $frame->findings
                     ->filter(
                         fn (FrameFinding $finding): bool => $finding->current &&
-                            $finding->decision !== Decision::Dismissed &&
+                            $finding->counts($frame->attempt->state) &&
                             ($finding->severity() === Severity::Praise) === $isPraise,
                     )
                     ->map(fn (FrameFinding $finding): array => ['finding' => $finding, 'frame' => $frame]),

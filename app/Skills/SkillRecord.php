@@ -7,7 +7,6 @@ namespace App\Skills;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Course;
-use App\Models\Decision;
 use App\Models\DrillAnswer;
 use App\Models\Frame;
 use App\Models\FrameFinding;
@@ -152,13 +151,13 @@ final class SkillRecord
         return $rows;
     }
 
-    /** @return Collection<int, FrameFinding> that count: current, and not dismissed */
+    /** @return Collection<int, FrameFinding> that count */
     private function findings(Attempt $attempt): Collection
     {
         return $attempt->frames
             ->flatMap(fn (Frame $frame) => $frame->findings)
             ->filter(fn (FrameFinding $finding): bool => $finding->current
-                && $finding->decision !== Decision::Dismissed)
+                && $finding->counts($attempt->state))
             ->toBase();
     }
 }

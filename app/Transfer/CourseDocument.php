@@ -100,7 +100,7 @@ final class CourseDocument
                                     ->filter(
                                         fn (FrameFinding $finding): bool => $isReturned &&
                                             $finding->current &&
-                                            $finding->decision->value !== 'dismissed',
+                                            $finding->counts($attempt->state),
                                     )
                                     ->map(
                                         fn (FrameFinding $finding): array => [

@@ -116,7 +116,7 @@ final class FrameTable
                     // What is not published is nobody's but its author's.
                     fn (FrameFinding $finding): bool => $attempt->state === AttemptState::Returned &&
                         $finding->current &&
-                        $finding->decision->value !== 'dismissed',
+                        $finding->counts($attempt->state),
                 )
                 ->pluck('rule_id')
                 ->implode(' '),

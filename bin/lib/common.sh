@@ -196,16 +196,18 @@ http {
     uwsgi_temp_path $var/nginx/uwsgi; scgi_temp_path $var/nginx/scgi;
     # What has to be rendered is answered by processes of its own, so that pages never wait for it; and nobody has more
     # of it on the way at once than a browser asks for.
+    upstream pages { server unix:$run/fpm.sock; }
+    upstream pictures { server unix:$run/pictures.sock; }
     map \$request_uri \$answered_by {
-        default "$run/fpm.sock";
-        ~^/frames/[0-9]+/(whole|retaken|views|what-if|spot) "$run/pictures.sock";
-        ~^/what-ifs/[0-9]+ "$run/pictures.sock";
-        ~^/practice/[^/?]+ "$run/pictures.sock";
-        ~^/drills/[^?]+/[^/?]+/[^/?]+/[^/?]+/[^/?]+ "$run/pictures.sock";
+        default pages;
+        ~^/frames/[0-9]+/(whole|retaken|views|what-if|spot) pictures;
+        ~^/what-ifs/[0-9]+ pictures;
+        ~^/practice/[^/?]+ pictures;
+        ~^/drills/[^?]+/[^/?]+/[^/?]+/[^/?]+/[^/?]+ pictures;
     }
     # No key may be longer; what one browser asks for at the same time begins alike.
     map \$cookie_$cookie \$visitor { default ''; "~^(?<beginning>.{1,200})" \$beginning; }
-    map \$answered_by \$counted_for { default ''; "$run/pictures.sock" \$visitor; }
+    map \$answered_by \$counted_for { default ''; pictures \$visitor; }
     limit_conn_zone \$counted_for zone=renderings:1m;
     limit_conn renderings 8;
     limit_conn_status 429;
@@ -254,7 +256,7 @@ http {
             fastcgi_param REMOTE_ADDR \$remote_addr;
             fastcgi_param GATEWAY_INTERFACE CGI/1.1;
             fastcgi_read_timeout 120;
-            fastcgi_pass unix:\$answered_by;
+            fastcgi_pass \$answered_by;
         }
     }
 }

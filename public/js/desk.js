@@ -7,6 +7,7 @@ export function watchDesk() {
     }
     // The desk itself is drawn anew from one attempt to the next: it is looked for whenever it is needed.
     const find = (what) => document.querySelector(`[data-desk] ${what}`);
+    begin();
     const showKeys = () => find('[data-keys-dialog]').showModal();
     document.addEventListener('click', (event) => {
         const opener = event.target.closest('[data-opens]');
@@ -14,8 +15,39 @@ export function watchDesk() {
             toggle(opener);
         } else if (event.target.closest('[data-keys]')) {
             showKeys();
+        } else if (event.target.closest('[data-part]')) {
+            showPart(event.target.closest('[data-part]').dataset.part);
+        } else if (event.target.closest('[data-frame]')) {
+            showFrame(event.target.closest('[data-frame]').dataset.frame);
+        } else if (event.target.closest('[data-to]')) {
+            const there = event.target.closest('[data-to]').dataset;
+            go(there.partOf, there.to);
         }
     });
+    // A note that was written and not added goes along: it is added first, and then the critique is published.
+    document.addEventListener(
+        'click',
+        (event) => {
+            const publish = event.target.closest('[data-publish]');
+            const note = [...document.querySelectorAll('[data-desk] [data-note] textarea')].find((text) =>
+                text.value.trim(),
+            );
+            if (publish && note) {
+                event.preventDefault();
+                event.stopImmediatePropagation();
+                const notes = note.closest('[id^="notes-"]').id;
+                const publishThen = ({ detail }) => {
+                    if (detail.target.id === notes || detail.elt.id === notes) {
+                        document.body.removeEventListener('htmx:afterSettle', publishThen);
+                        publish.click();
+                    }
+                };
+                document.body.addEventListener('htmx:afterSettle', publishThen);
+                note.form.requestSubmit();
+            }
+        },
+        true,
+    );
     // A phrase of before goes into the note, to be changed or sent as it is.
     document.addEventListener('change', (event) => {
         const phrase = event.target.closest('[data-phrase]');
@@ -68,6 +100,13 @@ export function watchDesk() {
             inView()?.dispatchEvent(new CustomEvent('move', { detail: way }));
             return;
         }
+        if (event.key === 'ArrowLeft' || event.key === 'ArrowRight') {
+            if (!event.target.closest('[data-zoom]')) {
+                event.preventDefault();
+                turnFrame(event.key === 'ArrowRight' ? 1 : -1);
+            }
+            return;
+        }
         const finding = () => document.querySelector('[data-finding]:focus-within, [data-finding]:focus');
         const act = (name) => finding()?.querySelector(`[data-do="${name}"]`)?.click();
         const keys = {
@@ -79,8 +118,15 @@ export function watchDesk() {
             s: () => act('say'),
             x: () => act('dismiss'),
             r: () => act('reopen'),
-            m: () => find('[data-note] textarea')?.focus(),
-            t: () => find('#summary')?.focus(),
+            A: () => find('[data-rest]:not([disabled])')?.click(),
+            1: () => showPart('look'),
+            2: () => showPart('say'),
+            3: () => showPart('numbers'),
+            m: () => {
+                showPart('say');
+                find(`[data-of="${shown.frame}"] [data-note] textarea`)?.focus();
+            },
+            t: () => go('say', '#summary'),
             e: () => find('[data-go="earlier"]')?.click(),
             n: () => find('[data-go="next"]')?.click(),
             o: () => document.querySelector('[data-desk]').classList.toggle('hide-mark'),
@@ -94,7 +140,7 @@ export function watchDesk() {
                     .forEach((wipe) => wipe.dispatchEvent(new Event('turn'))),
             c: () => inView()?.dispatchEvent(new CustomEvent('closer', { detail: 1 })),
             f: () => inView()?.dispatchEvent(new CustomEvent('closer', { detail: -1 })),
-            p: () => find('[data-publish]')?.focus(),
+            p: () => go('say', '[data-publish]'),
         };
         if (keys[event.key]) {
             event.preventDefault();
@@ -103,6 +149,7 @@ export function watchDesk() {
     });
     // A finding that was decided on is drawn anew; the keys stay with it.
     document.body.addEventListener('htmx:afterSwap', (event) => {
+        countDecided();
         const id = event.detail.requestConfig?.elt?.closest?.('[data-finding]')?.id;
         if (id) {
             document.getElementById(id)?.focus();
@@ -111,18 +158,104 @@ export function watchDesk() {
     // Whoever cannot see the picture change hears whose attempt it is now.
     document.body.addEventListener('htmx:afterSettle', (event) => {
         if (event.detail.requestConfig?.target?.id === 'desk') {
+            begin();
             find('h1').focus({ preventScroll: true });
         }
     });
 }
 
+/** Which part of the panel and which frame are seen; kept while the same attempt is drawn anew. */
+const shown = { attempt: null, part: 'look', frame: null };
+
+const desk = () => document.querySelector('[data-desk]');
+
+/** The desk has just been drawn: as it was left, or from the start where another attempt is on it. */
+function begin() {
+    if (shown.attempt !== desk().dataset.attempt) {
+        const asked = location.hash.match(/^#frame-(\d+)$/)?.[1];
+        Object.assign(shown, {
+            attempt: desk().dataset.attempt,
+            part: 'look',
+            frame: asked ?? desk().querySelector('[data-of]')?.dataset.of,
+        });
+    }
+    showPart(shown.part);
+    showFrame(shown.frame);
+    countDecided();
+}
+
+function showPart(part) {
+    shown.part = part;
+    desk().dataset.shows = part;
+    for (const button of desk().querySelectorAll('[data-part]')) {
+        button.setAttribute('aria-pressed', String(button.dataset.part === part));
+    }
+    desk().querySelector('[data-scroll]').scrollTop = 0;
+    leaveHidden();
+}
+
+function showFrame(id) {
+    shown.frame = id;
+    for (const one of desk().querySelectorAll('[data-of]')) {
+        one.hidden = one.dataset.of !== id;
+    }
+    for (const button of desk().querySelectorAll('[data-frame]')) {
+        button.setAttribute('aria-pressed', String(button.dataset.frame === id));
+        if (button.dataset.frame === id) {
+            button.closest('.film').scrollLeft = button.parentElement.offsetLeft - 40;
+        }
+    }
+    leaveHidden();
+}
+
+/** The keyboard never types into a field that is out of sight. */
+function leaveHidden() {
+    const active = document.activeElement;
+    if (desk().contains(active) && active.getClientRects().length === 0) {
+        active.blur();
+    }
+}
+
+function turnFrame(by) {
+    const all = [...desk().querySelectorAll('[data-frame]')].map((button) => button.dataset.frame);
+    const next = all[all.indexOf(shown.frame) + by];
+    if (next) {
+        showFrame(next);
+    }
+}
+
+/** Shows a part and puts the keyboard there. */
+function go(part, css) {
+    showPart(part);
+    const there = desk().querySelector(css);
+    there?.scrollIntoView({ block: 'nearest' });
+    there?.focus();
+}
+
+function countDecided() {
+    const words = document.querySelector('[data-decided]');
+    if (words) {
+        const all = document.querySelectorAll('[data-desk] [data-finding]');
+        const open = document.querySelectorAll('[data-desk] .decision-open');
+        words.textContent = `${all.length - open.length} of ${all.length} decided`;
+        document.querySelector('[data-rest]').disabled = open.length === 0;
+    }
+}
+
+/** From one finding to the next, over all frames. */
 function step(from, by) {
     const all = [...document.querySelectorAll('[data-desk] [data-finding]')];
     const next = all[Math.min(all.length - 1, Math.max(0, (from ? all.indexOf(from) : by > 0 ? -1 : all.length) + by))];
-    for (let fold = next?.closest('details'); fold; fold = fold.parentElement.closest('details')) {
+    if (!next) {
+        return;
+    }
+    showPart('look');
+    showFrame(next.closest('[data-of]').dataset.of);
+    for (let fold = next.closest('details'); fold; fold = fold.parentElement.closest('details')) {
         fold.open = true;
     }
-    next?.focus();
+    next.focus();
+    next.scrollIntoView({ block: 'nearest' });
 }
 
 function toggle(opener) {

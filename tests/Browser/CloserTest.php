@@ -24,8 +24,9 @@ final class CloserTest extends BrowserTestCase
         $this->use($instructor);
         $this->visit('/');
         $this->press('To the desk');
-        $this->see('Publish the critique');
+        $this->see('Write');
         $this->lookCloser();
+        $this->press('Say');
         $this->suggest();
         $this->assertAccessible();
         $this->assertNothingSticksOut();

@@ -45,6 +45,7 @@ final class FirstRoundTest extends BrowserTestCase
         $this->see('Turn the dial, then look again.');
         $this->see('Say it in stops.');
         $this->see('Nothing is lost and nothing is dull.');
+        $this->see('And count the clicks.');
         $this->notSee('2 stops more than the light needed');
         $this->assertSame(1, $this->sheets(), 'the return is printed on one sheet');
         $this->assertAccessible();
@@ -57,6 +58,10 @@ final class FirstRoundTest extends BrowserTestCase
 
         $this->signIn('maren');
         $this->press('To the desk');
+        $this->see('Write');
+        $this->browser()->action()->sendKeys(null, 'A')->perform();
+        $this->browser()->wait(20, 100)->until(fn (): bool => $this->howMany('.decision-open') === 0);
+        $this->browser()->action()->sendKeys(null, 'p')->perform();
         $this->press('Publish the critique');
         $this->see('Published:');
         $this->signIn('hugo');
@@ -64,6 +69,20 @@ final class FirstRoundTest extends BrowserTestCase
         $this->see('Against attempt 1');
         $this->see('▸ ISO gives');
         $this->see('Gone: ');
+    }
+
+    /** Nothing of the page is out of sight, and nearly all of the picture is in it. */
+    private function assertFitsTheScreen(): void
+    {
+        [$page, $screen, $seen] = $this->browser()->executeScript(
+            'const box = document.querySelector(".stage-frame:not([hidden]) .picture").getBoundingClientRect();
+            const across = Math.min(box.right, innerWidth) - Math.max(box.left, 0);
+            const down = Math.min(box.bottom, innerHeight) - Math.max(box.top, 0);
+            return [document.documentElement.scrollHeight, innerHeight,
+                Math.max(0, across) * Math.max(0, down) / (box.width * box.height)];',
+        );
+        $this->assertLessThanOrEqual($screen, $page, 'the page is no higher than the screen');
+        $this->assertGreaterThanOrEqual(0.95, $seen, 'share of the picture in sight');
     }
 
     /** Sheets of A4 that the page is printed on. */
@@ -147,9 +166,15 @@ final class FirstRoundTest extends BrowserTestCase
     {
         $this->signIn('maren');
         $this->press('To the desk');
+        $this->see('0 of ');
+        $this->assertFitsTheScreen();
+        $this->assertAccessible();
+        $this->press('Numbers');
         $this->see('Light ledger');
         $this->see('Capture record');
         $this->assertAccessible();
+        $this->assertFitsTheScreen();
+        $this->press('Look');
         $keys = function (string ...$pressed): void {
             foreach ($pressed as $key) {
                 $this->browser()->action()->sendKeys(null, $key)->perform();
@@ -188,6 +213,9 @@ final class FirstRoundTest extends BrowserTestCase
         ]);
         $this->see('dismissed');
 
+        $this->press('Say');
+        $this->assertFitsTheScreen();
+        $this->assertAccessible();
         $this->type('[data-note] textarea', 'Nothing is lost and nothing is dull.');
         $this->press('Add the note');
         $this->see('Take back');
@@ -198,9 +226,13 @@ final class FirstRoundTest extends BrowserTestCase
         );
         $this->type('#summary', 'Turn the dial, then look again.');
         $this->see('Kept');
+        $this->assertFitsTheScreen();
         // What was written survives the page being left and opened again.
         $this->browser()->navigate()->refresh();
+        $this->press('Say');
         $this->assertSame('Turn the dial, then look again.', $this->find('#summary')->getAttribute('value'));
+        // A note that is written and not added goes along.
+        $this->type('[data-note] textarea', 'And count the clicks.');
         $this->press('Publish the critique');
         $this->see('Published: Hugo Lintwhite can read it now.');
     }

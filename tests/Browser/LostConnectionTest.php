@@ -53,6 +53,7 @@ final class LostConnectionTest extends BrowserTestCase
         $this->use($instructor);
         $this->visit('/');
         $this->press('To the desk');
+        $this->press('Say');
         $this->see('Publish the critique');
         $desk = $this->browser()->getCurrentURL();
         $this->type('[data-note] textarea', 'The white is grey: say so to the meter.');
@@ -73,6 +74,7 @@ final class LostConnectionTest extends BrowserTestCase
         // What was written meanwhile was saved as soon as the server was back: no draft of it is left to offer.
         $this->browser()->wait(20, 100)->until(fn (): bool => trim($this->find('#kept')->getText()) !== '');
         $this->browser()->navigate()->refresh();
+        $this->press('Say');
         $this->see('Publish the critique');
         $this->assertStringNotContainsString('You typed this here before', $this->pageText());
         $this->assertSame('Turn the dial by a stop and a half.', $this->find('#summary')->getAttribute('value'));
@@ -85,6 +87,7 @@ final class LostConnectionTest extends BrowserTestCase
         $this->assertSame('And look at the histogram.', $this->find('[data-note] textarea')->getAttribute('value'));
         $this->signIn('maren');
         $this->browser()->get($desk);
+        $this->press('Say');
         $this->see('You typed this here before and did not send it:');
         $this->assertSame('', $this->find('[data-note] textarea')->getAttribute('value'));
         $this->press('Use this text');

@@ -111,6 +111,8 @@ final class NewcomerTest extends BrowserTestCase
         $this->assertNothingSticksOut();
         $this->assertAccessible();
 
+        // Once all of them are read, nothing but the test itself draws the page anew.
+        $this->browser()->wait(60, 200)->until(fn (): bool => $this->howMany('.contact .turning') === 0);
         $this->chosenFilesStay();
 
         // Marks once for the whole row.

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Jobs\JudgeFrame;
+use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Decision;
+use App\Models\FrameFinding;
 use App\Models\FrameState;
 use App\Models\Note;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -245,7 +247,8 @@ final class DeskTest extends TestCase
     {
         $world = World::make();
         $first = $world->handedIn(Pictures::jpeg(patch: 118, record: Pictures::record(t: 1 / 200, iso: 400)));
-        $this->actingAs($world->instructor)->post(route('desk.publish', $first));
+        $this->actingAs($world->instructor)->post(route('desk.accept-rest', $first));
+        $this->post(route('desk.publish', $first));
         $second = $world->handedIn(
             Pictures::jpeg(patch: 182, record: Pictures::record(t: 1 / 50, iso: 200, compensation: 1)),
         );
@@ -269,6 +272,76 @@ final class DeskTest extends TestCase
         );
         $page->assertSee('Gone: ');
         $this->actingAs($world->student)->get(route('attempts.return', $first))->assertDontSee('Against attempt');
+    }
+
+    public function test_what_nobody_decided_on_is_not_sent_unless_the_course_says_so(): void
+    {
+        $world = World::make();
+        $publish = function (Attempt $attempt) use ($world): void {
+            $this->actingAs($world->instructor)->post(route('desk.publish', $attempt), ['summary' => 'Good.']);
+        };
+        $said = fn (Attempt $attempt): array => $attempt->frames
+            ->first()
+            ->findings()
+            ->where('current', true)
+            ->orderBy('id')
+            ->get()
+            ->filter(fn (FrameFinding $one): bool => str_contains(
+                (string) $this->actingAs($world->student)->get(route('attempts.return', $attempt))->getContent(),
+                e($one->sentence()),
+            ))
+            ->pluck('rule_id')
+            ->all();
+
+        $attempt = $world->handedIn(Pictures::jpeg(patch: 118));
+        $all = $attempt->frames->first()->findings()->where('current', true)->orderBy('id')->get();
+        $this->assertGreaterThan(2, $all->count());
+        $all[0]->update(['decision' => Decision::Accepted]);
+        $all[1]->update(['decision' => Decision::Reworded, 'wording' => 'In other words.']);
+        $publish($attempt);
+        $this->assertSame([$all[0]->rule_id, $all[1]->rule_id], $said($attempt));
+        $this->get(route('attempts.return', $attempt))
+            ->assertSee('found by the program')
+            ->assertSee('in the words of whoever');
+
+        $world->course->update(['sends_undecided' => true]);
+        $second = $world->handedIn(Pictures::jpeg(patch: 118, mark: 5));
+        $dismissed = $second->frames->first()->findings()->where('current', true)->orderBy('id')->first();
+        $dismissed->update(['decision' => Decision::Dismissed]);
+        $publish($second);
+        $this->assertSame(
+            FrameFinding::query()
+                ->where('frame_id', $second->frames->first()->id)
+                ->where('current', true)
+                ->where('decision', Decision::Accepted)
+                ->orderBy('id')
+                ->pluck('rule_id')
+                ->all(),
+            array_values(array_diff($said($second), [$dismissed->rule_id])),
+        );
+        $this->assertSame(0, FrameFinding::undecided($second)->count());
+        $this->assertSame(Decision::Dismissed, $dismissed->refresh()->decision);
+    }
+
+    public function test_the_rest_is_accepted_at_once_and_what_was_decided_stays(): void
+    {
+        $world = World::make();
+        $attempt = $world->handedIn(Pictures::jpeg(patch: 118));
+        $findings = $attempt->frames->first()->findings()->where('current', true)->orderBy('id')->get();
+        $findings[0]->update(['decision' => Decision::Dismissed]);
+        $this->actingAs($world->instructor)
+            ->get(route('desk.show', $attempt))
+            ->assertSee('1 of '.$findings->count().' decided');
+        $this->post(route('desk.accept-rest', $attempt))->assertRedirect(route('desk.show', $attempt));
+        $this->assertSame(
+            ['accepted' => $findings->count() - 1, 'dismissed' => 1],
+            FrameFinding::query()->where('current', true)->orderBy('decision')
+                ->get()->countBy(fn (FrameFinding $one): string => $one->decision->value)->all(),
+        );
+        $this->post(route('desk.publish', $attempt), ['summary' => 'Good.']);
+        FrameFinding::query()->whereKey($findings[1]->id)->update(['decision' => Decision::Open]);
+        $this->post(route('desk.accept-rest', $attempt))->assertStatus(409);
+        $this->assertSame(Decision::Open, $findings[1]->refresh()->decision);
     }
 
     public function test_a_brief_is_set_once_and_keeps_its_own_copy(): void

@@ -108,11 +108,12 @@ final class IntentAtDeskTest extends TestCase
         );
         $this->actingAs($world->instructor)
             ->get(route('desk.show', $second))
-            ->assertOk()
+            ->assertOk();
+        $this->get(route('frames.views', $second->frames->first()))
+            ->assertSee('the plan against what was shot')
             ->assertSee('Exposure map')
             ->assertSee('Depth ruler')
             ->assertSee('The plan')
-            ->assertSee('the plan against what was shot')
             ->assertSee('map-point-frame', escape: false)
             ->assertSee('map-point-plan', escape: false);
         $this->assertNotNull($suggested);

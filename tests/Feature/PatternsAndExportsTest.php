@@ -192,7 +192,7 @@ final class PatternsAndExportsTest extends TestCase
         // Dismissed, it is no evidence any more.
         FrameFinding::query()->update(['decision' => Decision::Dismissed]);
         $this->assertSame([], SkillRecord::of($world->course, $world->student, false)->topics());
-        FrameFinding::query()->update(['decision' => Decision::Open]);
+        FrameFinding::query()->update(['decision' => Decision::Accepted]);
 
         $this->actingAs($world->instructor)->post(route('desk.publish', $attempt));
         $csv = $this->get(route('skills.points', [$world->course, $world->student]))->assertOk()->streamedContent();

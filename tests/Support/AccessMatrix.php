@@ -145,6 +145,7 @@ final class AccessMatrix
         'GET desk/{attempt}' => 'waiting at-desk returned: critic instructor',
         'POST desk/{attempt}/open' => 'waiting at-desk returned: instructor',
         'PUT desk/{attempt}' => 'waiting at-desk returned: instructor',
+        'POST desk/{attempt}/accept-rest' => 'waiting at-desk returned: instructor',
         'POST desk/{attempt}/publish' => 'waiting at-desk returned: instructor',
         'POST courses/{course}/silences' => 'instructor',
         'DELETE courses/{course}/silences' => 'instructor',

@@ -36,6 +36,7 @@ final class CourseSettingsController extends Controller
         $course->update([
             ...$input,
             'asks_confirmed' => $request->boolean('asks_confirmed'),
+            'sends_undecided' => $request->boolean('sends_undecided'),
             'approach' => [...$course->approach, ...$input['approach']],
         ]);
         Trail::note($course, $request->user(), TrailEvent::SettingsChanged);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Courses\DeskQueue;
+use App\Critique\AcceptRest;
 use App\Critique\CritiqueDraft;
 use App\Critique\JudgeAgain;
 use App\Critique\OpenAttempt;
@@ -15,7 +16,9 @@ use App\Critique\SaveDraft;
 use App\Critique\StillJudging;
 use App\Models\Attempt;
 use App\Models\AttemptStep;
+use App\Models\Decision;
 use App\Models\Frame;
+use App\Models\FrameFinding;
 use App\Models\Moments;
 use App\View\Presenters\AttemptView;
 use App\View\Presenters\FrameView;
@@ -62,6 +65,10 @@ final class DeskController extends Controller
                     ->values()
                     ->all()
                 : [],
+            'found' => $attempt->frames->flatMap->findings->where('current', true)->count(),
+            'undecided' => $attempt->frames->flatMap->findings
+                ->filter(fn (FrameFinding $one): bool => $one->current && $one->decision === Decision::Open)
+                ->count(),
             'decides' => $teaches && $attempt->state->allows(AttemptStep::Critique),
             'opens' => $opens,
             'shownState' => $opens ? $attempt->state->after(AttemptStep::Open) : $attempt->state,
@@ -81,6 +88,14 @@ final class DeskController extends Controller
         $open->handle($attempt);
 
         return response()->noContent();
+    }
+
+    /** Accepts every finding that is still open. */
+    public function acceptRest(Request $request, Attempt $attempt, AcceptRest $accept): RedirectResponse
+    {
+        $accept->handle($attempt, $this->user($request));
+
+        return redirect()->route('desk.show', $attempt);
     }
 
     /** Map, ruler and comb of one frame, asked for when it is unfolded. */

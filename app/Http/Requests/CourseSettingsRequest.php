@@ -19,6 +19,7 @@ final class CourseSettingsRequest extends FormRequest
             'name' => ['required', 'string', 'max:120'],
             'place' => ['nullable', 'string', 'max:120'],
             'asks_confirmed' => ['sometimes', 'boolean'],
+            'sends_undecided' => ['sometimes', 'boolean'],
             'keeps_months' => ['nullable', 'integer', 'in:3,6,12,24,36,60'],
             'timezone' => ['required', Rule::in(DateTimeZone::listIdentifiers())],
         ];

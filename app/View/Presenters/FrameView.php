@@ -29,6 +29,7 @@ use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Critique\FrameAdviser;
 use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Panel\Panel;
 use TruePupil\Core\Panel\PanelGroup;
 use TruePupil\Core\Panel\PanelNote;
@@ -253,11 +254,11 @@ final readonly class FrameView
         return $this->findings()->slice(self::SHOWN)->values();
     }
 
-    /** @return Collection<int, FrameFinding> what the student reads: everything that was not dismissed */
+    /** @return Collection<int, FrameFinding> what the student reads; before a return, what was not dismissed */
     public function published(): Collection
     {
         return $this->findings()
-            ->filter(fn (FrameFinding $finding): bool => $finding->decision !== Decision::Dismissed)
+            ->filter(fn (FrameFinding $finding): bool => $finding->counts($this->frame->attempt->state))
             ->values();
     }
 
@@ -342,6 +343,23 @@ final readonly class FrameView
     public function stated(): array
     {
         return $this->frame->stated === null ? [] : StatedFieldsInput::write($this->frame->stated);
+    }
+
+    /** With what and how it was taken, in a few words. */
+    public function readout(): string
+    {
+        $record = $this->frame->record();
+
+        return implode(
+            ' · ',
+            array_filter([
+                $record?->lens->focalLength === null ? null : round($record->lens->focalLength).' mm',
+                $record === null || $record->exposure->mode === ExposureMode::Unknown
+                    ? null
+                    : $record->exposure->mode->label(),
+                $record?->support?->label(),
+            ]),
+        );
     }
 
     public function alt(): string

@@ -60,7 +60,9 @@
                     @foreach ($view->published() as $finding)
                         <article class="finding finding-{{ $finding->severity()->value }}">
                             <p class="finding-head"><span class="severity">{{ $finding->severity()->label() }}</span>
-                                <span class="fine">{{ $finding->topic()->label() }}</span></p>
+                                <span class="fine">{{ $finding->topic()->label() }} ·
+                                    {{ $finding->decision === App\Models\Decision::Reworded ? 'in the words of whoever
+                                    teaches' : 'found by the program' }}</span></p>
                             <p>{{ $finding->sentence() }}</p>
                             <details>
                                 <summary>Evidence</summary><x-evidence :finding="$finding->found()" />

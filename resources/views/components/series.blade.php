@@ -1,15 +1,17 @@
-@props(['strip', 'frames', 'checks' => []])
+@props(['strip', 'frames', 'checks' => [], 'pictures' => true])
 <section class="sheet series">
     <h2>{{ $strip->title() }}</h2>
-    <ol class="contact-row">
-        @foreach ($frames as $index => $frame)
-            <li class="contact"><a class="contact-picture" href="#frame-{{ $frame->id }}"><img
-                        src="{{ route('frames.picture', $frame) }}" alt="{{ $frame->original_name }}"
-                        loading="lazy"></a>
-                <p class="contact-name">{{ $index + 1 }} · {{ $frame->record()?->settings() }}</p>
-            </li>
-        @endforeach
-    </ol>
+    @if ($pictures)
+        <ol class="contact-row">
+            @foreach ($frames as $index => $frame)
+                <li class="contact"><a class="contact-picture" href="#frame-{{ $frame->id }}"><img
+                            src="{{ route('frames.picture', $frame) }}" alt="{{ $frame->original_name }}"
+                            loading="lazy"></a>
+                    <p class="contact-name">{{ $index + 1 }} · {{ $frame->record()?->settings() }}</p>
+                </li>
+            @endforeach
+        </ol>
+    @endif
     <figure class="series-strip">
         <svg viewBox="0 -6 {{ $strip::WIDTH }} 88" role="img"
             aria-label="{{ $strip->summary() }}">
@@ -33,7 +35,9 @@
             <figcaption class="fine">{{ $strip->covered() }}</figcaption>
         @endif
     </figure>
-    @if ($checks)
+    @if ($checks && $pictures)
         <x-checks :checks="$checks" />
+    @elseif ($checks)
+        @include('desk.checks')
     @endif
 </section>

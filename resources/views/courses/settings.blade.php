@@ -28,7 +28,9 @@
             </div>
             <div class="intent-flags"><label><input type="checkbox" name="asks_confirmed" value="1"
                         @checked(old('asks_confirmed', $course->asks_confirmed))> students need a confirmed address to
-                    hand in</label></div>
+                    hand in</label><label><input type="checkbox" name="sends_undecided" value="1"
+                        @checked(old('sends_undecided', $course->sends_undecided))> findings that nobody decided on go
+                    out with a return</label></div>
             <p class="fine">After that time frames, pictures and what was said of them are deleted. <a
                     href="{{ route('kept') }}">What is kept of people</a></p>
         </fieldset>

@@ -28,7 +28,7 @@
                             @checked($kind === NoteKind::Try)> {{ $kind->label() }}</label>
                 @endforeach
                 <select name="fixed" aria-label="When it is put right">
-                    <option value="">–</option>
+                    <option value="">when …</option>
                     <option value="field">in the field</option>
                     <option value="afterwards">afterwards</option>
                 </select>

@@ -1,0 +1,44 @@
+@use(App\Models\AttemptStep)
+@if (!$teaches && $attempt->state->allows(AttemptStep::Critique))
+    <form method="post" action="{{ route('notes.give', $attempt) }}" class="sheet" data-once>@csrf
+        <p>Your notes are your own until you give them; the instructor then reads them, and you read the
+            others'.</p><button class="primary">Give my notes</button>
+    </form>
+@endif
+@if ($attempt->reply)
+    <section class="sheet said">
+        <h2>{{ $attempt->user->name }} answered</h2>
+        <p>{!! nl2br(e($attempt->reply)) !!}</p>
+    </section>
+@endif
+@if ($decides)
+    <form method="post" action="{{ route('desk.publish', $attempt) }}" class="sheet publish" data-once
+        hx-put="{{ route('desk.update', $attempt) }}" hx-trigger="input delay:800ms, change" hx-target="#kept"
+        hx-swap="innerHTML">
+        @csrf
+        @foreach ($frames as $view)
+            @include('desk.suggestions', ['view' => $view])
+        @endforeach
+        <div>
+            <label for="summary">Your message to {{ $attempt->user->name }}</label>
+            <textarea id="summary" name="summary" rows="4" maxlength="5000"
+                autocomplete="off"
+                data-draft="summary-{{ $attempt->id }}">{{ old('summary', $attempt->summary) }}</textarea>
+            @if ($stillWriting)
+                <p class="word">{{ implode(', ', $stillWriting) }}
+                    {{ count($stillWriting) === 1 ? 'has' : 'have' }} written notes here and not given them
+                    yet. Once this is published they can no longer be given.</p>
+            @endif
+            <p class="publish-row"><button class="primary" hx-post="{{ route('desk.publish', $attempt) }}"
+                    hx-include="closest form"
+                hx-target="#desk" hx-select="#desk" hx-select-oob="#message" hx-swap="outerHTML show:window:top"
+                hx-push-url="true" hx-disabled-elt="this"
+                    data-publish>Publish the critique</button> <span id="kept" class="fine"
+                    aria-live="polite"></span></p>
+        </div>
+    </form>
+@elseif ($attempt->state->allows(AttemptStep::ReadReturn))
+    <p class="word word-done">Published {{ $attempt->setBrief->course->formatMoment($attempt->returned_at) }}.
+        <a
+            href="{{ route('attempts.return', $attempt) }}">Read it as the student does</a>.</p>
+@endif

@@ -1,0 +1,13 @@
+<div data-in="numbers">
+    @if ($view->frame->state === App\Models\FrameState::Judged)
+        @if ($view->ledger)
+            <x-ledger :ledger="$view->ledger" />
+        @endif
+        <x-record :rows="$view->record" />
+        @if ($comparison = $view->planComparison())
+            <x-plan-compare :comparison="$comparison" />
+        @endif
+        {{-- Map, ruler and comb are drawn when somebody looks for them. --}}
+        <div hx-get="{{ route('frames.views', $view->frame) }}" hx-trigger="intersect once" hx-swap="outerHTML"></div>
+    @endif
+</div>
