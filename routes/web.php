@@ -312,6 +312,9 @@ Route::middleware('auth')->group(function (): void {
         ->can('prepare', 'frame')
         ->name('frames.progress');
     Route::get('frames/{frame}/picture', FramePictureController::class)->can('view', 'frame')->name('frames.picture');
+    Route::get('frames/{frame}/small', [FramePictureController::class, 'small'])
+        ->can('view', 'frame')
+        ->name('frames.small');
     Route::get('frames/{frame}/whole', [FramePictureController::class, 'whole'])
         ->middleware('throttle:views')
         ->can('view', 'frame')

@@ -95,15 +95,23 @@ final readonly class DeskQueue
      * What is known of attempts before they are opened.
      *
      * @param  list<int>  $attempts
-     * @return array<int, array{frames: int, missed: int, unknown: int, shared: bool, left: bool}>
-     *   by attempt: frames, checks missed and open, whether somebody else has handed in the same file, and whether its
-     *   student has left the course
+     * @return array<int, array{
+     *     frames: int,
+     *     frame: ?int,
+     *     missed: int,
+     *     unknown: int,
+     *     shared: bool,
+     *     left: bool,
+     * }>
+     *   by attempt: how many frames and the first of them, checks missed and open, whether somebody else has handed in
+     *   the same file, and whether its student has left the course
      */
     public function facts(array $attempts): array
     {
         $frames = DB::table('frames')
             ->whereIn('attempt_id', $attempts)
-            ->get(['attempt_id', 'picture_id', 'checks'])
+            ->orderBy('id')
+            ->get(['id', 'attempt_id', 'picture_id', 'checks'])
             ->groupBy('attempt_id');
         $shared = $this->shared($frames->flatten(1)->pluck('picture_id')->unique()->values()->all());
         $left = $this->left($attempts);
@@ -122,6 +130,7 @@ final readonly class DeskQueue
             );
             $facts[$attempt] = [
                 'frames' => $own->count(),
+                'frame' => $own->isEmpty() ? null : (int) $own->first()->id,
                 'missed' => count(array_keys($verdicts, 'missed', true)),
                 'unknown' => count(array_keys($verdicts, 'unknown', true)),
                 'left' => in_array($attempt, $left, true),

@@ -135,6 +135,7 @@ final class AccessMatrix
         'DELETE frames/{frame}' => 'owner',
         'GET frames/{frame}/progress' => 'owner',
         'GET frames/{frame}/picture' => 'draft: owner; waiting at-desk returned: owner critic instructor',
+        'GET frames/{frame}/small' => 'draft: owner; waiting at-desk returned: owner critic instructor',
         'GET frames/{frame}/whole' => 'draft: owner; waiting at-desk returned: owner critic instructor',
         'GET frames/{frame}/retaken/{number}' => 'draft: owner; waiting at-desk returned: owner critic instructor',
         'GET frames/{frame}/spot' => 'draft: owner; waiting at-desk returned: owner critic instructor',

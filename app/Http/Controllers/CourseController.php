@@ -33,12 +33,15 @@ final class CourseController extends Controller
             return $this->asStudent($request, $course);
         }
         $board = CourseBoard::of($course);
+        $queue = DeskQueue::of($course);
+        $waiting = $queue->waiting($board->briefs(), most: self::SHOWN);
 
         return view('courses.show', [
             'course' => $course,
             'role' => $role,
             'briefs' => $board->briefs(),
-            'waiting' => DeskQueue::of($course)->waiting($board->briefs(), most: self::SHOWN),
+            'waiting' => $waiting,
+            'facts' => $queue->facts(array_column($waiting, 'attempt')),
             'members' => $course
                 ->memberships()
                 ->selectRaw('role, count(*) as people')

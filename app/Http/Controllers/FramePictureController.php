@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\HandIn\SmallCopies;
 use App\HandIn\WorkingCopies;
 use App\Models\Frame;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -12,6 +13,12 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 final class FramePictureController extends Controller
 {
     public function __invoke(Frame $frame, WorkingCopies $copies): BinaryFileResponse
+    {
+        return $this->file($copies->path($frame->picture));
+    }
+
+    /** As on a contact sheet. */
+    public function small(Frame $frame, SmallCopies $copies): BinaryFileResponse
     {
         return $this->file($copies->path($frame->picture));
     }

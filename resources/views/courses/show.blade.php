@@ -19,32 +19,7 @@
                         <h2 id="waiting">Waiting for you</h2><a class="button"
                             href="{{ route('courses.desk', $course) }}">All that waits</a>
                     </div>
-                    <table class="ledger-table">
-                        <thead>
-                            <tr>
-                                <th scope="col">Student</th>
-                                <th scope="col">Brief</th>
-                                <th scope="col">Since</th>
-                                <th scope="col"><span class="visually-hidden">Open</span></th>
-                            </tr>
-                        </thead>
-                        <tbody>
-                            @foreach ($waiting as $one)
-                                <tr>
-                                    <th scope="row">{{ $one['student'] }} <span class="fine">attempt
-                                            {{ $one['number'] }}</span></th>
-                                    <td>{{ $one['brief'] }} <span
-                                            class="state state-{{ $one['state']->value }}">{{ $one['state']->label()
-                                            }}</span>
-                                    </td>
-                                    <td class="fine">
-                                        {{ $course->formatHour($one['since']) }}
-                                    </td>
-                                    <td><a href="{{ route('desk.show', $one['attempt']) }}">To the desk</a></td>
-                                </tr>
-                            @endforeach
-                        </tbody>
-                    </table>
+                    <x-waiting-sheet :waiting="$waiting" :facts="$facts" :course="$course" />
                 </section>
             @endif
             <section aria-labelledby="briefs">

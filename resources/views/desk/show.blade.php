@@ -35,7 +35,7 @@
                 <ol class="film" aria-label="Frames of the attempt">
                     @foreach ($frames as $view)
                         <li><button type="button" data-frame="{{ $view->frame->id }}"
-                                aria-pressed="false"><img src="{{ route('frames.picture', $view->frame) }}" alt=""
+                                aria-pressed="false"><img src="{{ route('frames.small', $view->frame) }}" alt=""
                                     loading="lazy"><span>{{ $loop->iteration }} <span
                                         class="visually-hidden">{{ $view->frame->original_name }}</span>
                                     {{ $view->frame->record()?->settings()?->time }}</span></button></li>
