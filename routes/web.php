@@ -269,6 +269,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('briefs/{setBrief}', [SetBriefController::class, 'show'])
         ->can('view', 'setBrief')
         ->name('set-briefs.show');
+    Route::put('briefs/{setBrief}', [SetBriefController::class, 'update'])
+        ->can('teach', 'setBrief')
+        ->name('set-briefs.update');
     Route::delete('briefs/{setBrief}', [SetBriefController::class, 'destroy'])
         ->can('teach', 'setBrief')
         ->name('set-briefs.destroy');
@@ -353,6 +356,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('desk/{attempt}/accept-rest', [DeskController::class, 'acceptRest'])
         ->can('decide', 'attempt')
         ->name('desk.accept-rest');
+    Route::post('desk/{attempt}/recall', [DeskController::class, 'recall'])
+        ->can('decide', 'attempt')
+        ->name('desk.recall');
     Route::post('desk/{attempt}/publish', [DeskController::class, 'publish'])
         ->can('decide', 'attempt')
         ->name('desk.publish');

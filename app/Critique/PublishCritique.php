@@ -39,7 +39,10 @@ final class PublishCritique
                 FrameFinding::undecided($attempt)->update(['decision' => Decision::Accepted]);
             }
             $attempt->update(['state' => $state, 'returned_at' => now()]);
-            $attempt->user->notify(new Returned($attempt));
+            // Told once it can no longer be taken back.
+            $attempt->user->notify(
+                (new Returned($attempt))->delay(now()->addSeconds(RecallCritique::WITHIN + 1)),
+            );
             Trail::note(
                 $attempt->setBrief->course,
                 $by,

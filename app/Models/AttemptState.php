@@ -52,6 +52,7 @@ enum AttemptState: string
             },
             self::Returned => match ($step) {
                 AttemptStep::SeeAtDesk, AttemptStep::ReadReturn, AttemptStep::Answer => self::Returned,
+                AttemptStep::Recall => self::AtDesk,
                 default => null,
             },
         };

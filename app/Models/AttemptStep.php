@@ -21,6 +21,8 @@ enum AttemptStep
     case Critique;
     /** The instructor publishes the critique. */
     case Publish;
+    /** The instructor takes the critique back, a moment after publishing it. */
+    case Recall;
     /** Its student and whoever critiques read the return. */
     case ReadReturn;
     /** Its student answers the return, shows it to the class or plans the reshoot. */

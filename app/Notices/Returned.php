@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Notices;
 
 use App\Models\Attempt;
+use App\Models\AttemptState;
 use App\Models\NoticeKind;
 
 final class Returned extends Notice
@@ -12,6 +13,12 @@ final class Returned extends Notice
     public function __construct(private readonly Attempt $attempt)
     {
         parent::__construct();
+    }
+
+    /** Not where it was taken back meanwhile. */
+    public function shouldSend(): bool
+    {
+        return $this->attempt->refresh()->state === AttemptState::Returned;
     }
 
     public function kind(): NoticeKind

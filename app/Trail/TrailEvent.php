@@ -8,8 +8,10 @@ namespace App\Trail;
 enum TrailEvent: string
 {
     case BriefSet = 'brief-set';
+    case DueChanged = 'due-changed';
     case BriefRemoved = 'brief-removed';
     case Published = 'published';
+    case Recalled = 'recalled';
     case RoleChanged = 'role-changed';
     case MemberRemoved = 'member-removed';
     case CodeChanged = 'code-changed';
@@ -22,8 +24,10 @@ enum TrailEvent: string
     {
         return match ($this) {
             self::BriefSet => 'set a brief',
+            self::DueChanged => 'changed when a brief is due',
             self::BriefRemoved => 'took a brief out of the course',
             self::Published => 'published a critique',
+            self::Recalled => 'took a critique back',
             self::RoleChanged => 'changed what somebody is in the course',
             self::MemberRemoved => 'took somebody out of the course',
             self::CodeChanged => 'made a new code',

@@ -75,7 +75,7 @@ final class BenchTest extends BrowserTestCase
         $this->assertAccessible();
         $this->type('[name=name]', 'Marlpit One');
         $this->type('#lenses', 'the fast one');
-        $this->press('Keep this kit');
+        $this->press('Save the kit');
         $this->see('cannot be read as a lens');
         $this->assertSame('Marlpit One', $this->find('[name=name]')->getAttribute('value'));
         $this->type('#lenses', '50 mm 1.8 to 16 from 0.45 m');
@@ -83,7 +83,7 @@ final class BenchTest extends BrowserTestCase
             $this->find('[value=tripod]'),
         ]);
         $this->find('[value=tripod]')->click();
-        $this->press('Keep this kit');
+        $this->press('Save the kit');
         $this->see('Your kit is kept.');
         $this->visit('/bench/solve');
         $this->see('50 mm 1.8');

@@ -85,7 +85,7 @@ final class ScreensTest extends BrowserTestCase
         $this->visit('/kit');
         $this->type('[name="isoMin"]', 'few');
         $this->type('[name="slowest"]', 'long');
-        $this->press('Keep this kit');
+        $this->press('Save the kit');
         $this->see('Something needs another look');
 
         foreach (['isoMin' => 'is no number', 'slowest' => 'cannot be read'] as $name => $says) {

@@ -56,12 +56,12 @@ final class SharedBrowserTest extends BrowserTestCase
         $this->press('Read it in');
         $this->see('1 row is read');
         $this->assertSame([self::OWN_LENS], $this->offers());
-        $this->press('Keep this kit');
+        $this->press('Save the kit');
         $this->see('Your kit is kept.');
         $this->assertStringContainsString('Field zoom', $this->find('#lenses')->getAttribute('value'));
         // What was never sent is still offered, until it is used and saved, or discarded.
         $this->press('Use this text');
-        $this->press('Keep this kit');
+        $this->press('Save the kit');
         $this->see('Your kit is kept.');
         $this->assertSame([], $this->offers());
         $this->assertSame([], $this->storedDrafts(), 'a successful save forgets the draft');

@@ -156,7 +156,12 @@ final class CritiqueRulesTest extends TestCase
                 'Publish' => 'returned',
             ],
             'at-desk' => ['SeeAtDesk' => 'at-desk', 'Critique' => 'at-desk', 'Publish' => 'returned'],
-            'returned' => ['SeeAtDesk' => 'returned', 'ReadReturn' => 'returned', 'Answer' => 'returned'],
+            'returned' => [
+                'SeeAtDesk' => 'returned',
+                'ReadReturn' => 'returned',
+                'Answer' => 'returned',
+                'Recall' => 'at-desk',
+            ],
         ];
         foreach (AttemptState::cases() as $state) {
             foreach (AttemptStep::cases() as $step) {

@@ -11,6 +11,7 @@ use App\Models\Decision;
 use App\Models\FrameFinding;
 use App\Models\FrameState;
 use App\Models\Note;
+use App\Notices\Returned;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use Tests\Support\Pictures;
@@ -321,6 +322,64 @@ final class DeskTest extends TestCase
         );
         $this->assertSame(0, FrameFinding::undecided($second)->count());
         $this->assertSame(Decision::Dismissed, $dismissed->refresh()->decision);
+    }
+
+    public function test_what_was_published_can_be_taken_back_for_a_minute(): void
+    {
+        $world = World::make();
+        $attempt = $world->handedIn(Pictures::jpeg(patch: 118));
+        $publish = fn () => $this->actingAs($world->instructor)
+            ->followingRedirects()
+            ->post(route('desk.publish', $attempt), ['summary' => 'Good.']);
+        $recall = fn () => $this->actingAs($world->instructor)->post(route('desk.recall', $attempt));
+        $publish()->assertSee('Take it back');
+        $this->travel(59)->seconds();
+        $recall()->assertSessionHas('done');
+        $this->assertSame([AttemptState::AtDesk, null], [$attempt->refresh()->state, $attempt->returned_at]);
+        $this->actingAs($world->student)->get(route('attempts.return', $attempt))->assertForbidden();
+        $this->assertSame('Good.', $attempt->summary, 'what was written is still there');
+
+        $publish();
+        $this->travel(61)->seconds();
+        $recall()->assertSessionHas('problem');
+        $this->assertSame(AttemptState::Returned, $attempt->refresh()->state);
+
+        $attempt->update(['returned_at' => now(), 'reply' => 'Thanks.']);
+        $recall()->assertSessionHas('problem');
+        $attempt->update(['returned_at' => now(), 'reply' => null]);
+        $world->prepared(Pictures::jpeg(patch: 150));
+        $recall()->assertSessionHas('problem');
+        $this->assertSame(AttemptState::Returned, $attempt->refresh()->state);
+        $this->actingAs($world->critic)->post(route('desk.recall', $attempt))->assertForbidden();
+    }
+
+    public function test_a_student_is_told_of_a_return_only_if_it_still_is_one(): void
+    {
+        $world = World::make();
+        $attempt = $world->handedIn();
+        $notice = new Returned($attempt);
+        $this->assertFalse($notice->shouldSend());
+        $attempt->update(['state' => AttemptState::Returned]);
+        $this->assertTrue($notice->shouldSend());
+    }
+
+    public function test_a_brief_gets_another_due_date(): void
+    {
+        $world = World::make();
+        $world->course->update(['timezone' => 'Europe/Lisbon']);
+        $world->setBrief->update(['due_at' => '2027-07-01 17:00:00', 'reminded_at' => now()]);
+        $this->actingAs($world->instructor)
+            ->get(route('set-briefs.show', $world->setBrief))
+            ->assertSee('value="2027-07-01T18:00"', escape: false);
+        $this->put(route('set-briefs.update', $world->setBrief), ['due_at' => '2027-07-08T20:30'])
+            ->assertSessionHas('done', fn (string $said): bool => str_contains($said, '8 Jul 2027, 20:30'));
+        $this->assertSame('2027-07-08 19:30:00', $world->setBrief->refresh()->due_at->format('Y-m-d H:i:s'));
+        $this->assertNull($world->setBrief->reminded_at, 'who has not handed in is reminded again');
+        $this->put(route('set-briefs.update', $world->setBrief), ['due_at' => 'soon'])
+            ->assertSessionHasErrors('due_at');
+        $this->assertNotNull($world->setBrief->refresh()->due_at);
+        $this->put(route('set-briefs.update', $world->setBrief), ['due_at' => '']);
+        $this->assertNull($world->setBrief->refresh()->due_at);
     }
 
     public function test_the_rest_is_accepted_at_once_and_what_was_decided_stays(): void

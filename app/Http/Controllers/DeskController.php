@@ -12,6 +12,7 @@ use App\Critique\OpenAttempt;
 use App\Critique\PhraseBank;
 use App\Critique\PublishCritique;
 use App\Critique\ReadableNotes;
+use App\Critique\RecallCritique;
 use App\Critique\SaveDraft;
 use App\Critique\StillJudging;
 use App\Models\Attempt;
@@ -140,16 +141,31 @@ final class DeskController extends Controller
         $next = DeskQueue::of($attempt->setBrief->course)->attempts()->first();
         $done = sprintf('Published: %s can read it now.', $attempt->user->name);
         if ($next !== null) {
-            return redirect()->route('desk.show', $next)->with('done', $done);
+            return redirect()->route('desk.show', $next)->with(['done' => $done, 'recall' => $attempt->id]);
         }
         $course = redirect()
             ->route('courses.show', $attempt->setBrief->course_id)
-            ->with('done', $done.' Nobody else is waiting.');
+            ->with(['done' => $done.' Nobody else is waiting.', 'recall' => $attempt->id]);
 
         // Away from the desk the whole page changes.
         return $request->header('HX-Request') === null
             ? $course
             : response('', 200, ['HX-Redirect' => $course->getTargetUrl()]);
+    }
+
+    /** Takes back what was published a moment ago. */
+    public function recall(Request $request, Attempt $attempt, RecallCritique $recall): RedirectResponse
+    {
+        return redirect()
+            ->route('desk.show', $attempt)
+            ->with(
+                ...$recall->handle($attempt, $this->user($request))
+                    ? ['done', 'It is on the desk again; its student has not been told.']
+                    : [
+                        'problem',
+                        'It can no longer be taken back: that is possible for a minute, and until it is answered.',
+                    ],
+            );
     }
 
     /** @return list<string> the rules that have something to say of its frames */

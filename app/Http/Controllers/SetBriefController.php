@@ -85,6 +85,30 @@ final class SetBriefController extends Controller
             );
     }
 
+    /** Another due date, or none. Who has handed in is not concerned; the others are reminded again. */
+    public function update(Request $request, SetBrief $setBrief): RedirectResponse
+    {
+        $due = $request->validate([
+            'due_at' => ['nullable', 'date', 'after:2000-01-01', 'before:2200-01-01'],
+        ])['due_at'] ?? null;
+        $course = $setBrief->course;
+        $setBrief->update([
+            'due_at' => $due === null ? null : Carbon::parse($due, $course->timezone)->utc(),
+            'reminded_at' => null,
+        ]);
+        $title = $setBrief->content()->words->title;
+        Trail::note($course, $this->user($request), TrailEvent::DueChanged, $title);
+
+        return redirect()
+            ->route('set-briefs.show', $setBrief)
+            ->with(
+                'done',
+                $setBrief->due_at === null
+                    ? 'It is due at no time now.'
+                    : 'It is due '.$course->formatMoment($setBrief->due_at).' now.',
+            );
+    }
+
     public function show(Request $request, SetBrief $setBrief): View
     {
         $role = $this->roles->in($setBrief->course, $this->user($request));

@@ -120,7 +120,7 @@
             <form method="post" action="{{ route('attempts.may-show', $attempt) }}" data-once>@csrf @method('put')
                 <label class="choice"><input type="checkbox" name="may_show" value="1"
                         @checked($attempt->may_show)> My frames of this attempt may be shown to the class</label><button
-                    class="plain">Keep this choice</button>
+                    class="plain">Save the choice</button>
             </form>
         @elseif ($attempt->reply)
             <h2>{{ $attempt->user->name }} answered</h2>

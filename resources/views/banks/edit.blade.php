@@ -87,7 +87,7 @@
                     {{ $label }}</label>
             @endforeach
         </div>
-        <button class="primary">Keep this bank</button>
+        <button class="primary">Save the bank</button>
     </form>
     @if ($stored)
         <form method="post" action="{{ route('banks.destroy', $stored) }}" data-once>@csrf @method('delete')<button

@@ -58,7 +58,12 @@
         <div id="message" role="status" aria-live="polite" @if (session('done')) data-saved @endif
             @if (session('signed-out')) data-signed-out @endif>
             @if (session('done'))
-                <p class="word word-done">{{ session('done') }}</p>
+                <div class="word word-done">{{ session('done') }}
+                    @if (session('recall'))
+                        <form method="post" action="{{ route('desk.recall', session('recall')) }}" data-once>@csrf
+                            <button class="plain">Take it back</button> <span class="fine">within a minute</span></form>
+                    @endif
+                </div>
             @endif
             @if (session('problem'))
                 <p class="word word-problem">{{ session('problem') }}</p>

@@ -105,7 +105,7 @@
                     @endforeach
                 </select>
             </section>
-            <p><button class="primary">{{ $isOwn ? 'Keep as a new revision' : 'Keep this brief' }}</button></p>
+            <p><button class="primary">{{ $isOwn ? 'Save as a new revision' : 'Save the brief' }}</button></p>
             <p class="fine">Briefs that were set before stay as they are, whatever you change here.</p>
         </div>
     </form>

@@ -19,7 +19,7 @@
                 </details>
             </article>
         @endforeach
-        <button class="primary" @disabled(count($there) === count($briefs))>Keep what is ticked</button> <a
+        <button class="primary" @disabled(count($there) === count($briefs))>Save what is ticked</button> <a
             class="button"
             href="{{ route('set-briefs.create', $course) }}">Leave it</a>
     </form>

@@ -39,8 +39,7 @@
                                 : '' }}@if ($brief->attempts->waiting)<b>{{ $brief->attempts->waiting }}</b>@endif
                                 @if ($brief->attempts->oldest)
                                         <br><span class="fine">since
-                                            {{ $brief->attempts->oldest->clone()->setTimezone($course->timezone)
-                                                ->format('j M') }}</span>
+                                            {{ $course->formatDay($brief->attempts->oldest) }}</span>
                                     @endif
                             </td>
                         @endforeach

@@ -55,7 +55,7 @@
                 </div>
             @endforeach
         </fieldset>
-        <button class="primary">Keep it</button>
+        <button class="primary">Save</button>
     </form>
     @if ($silenced)
         <section class="sheet" aria-labelledby="silenced">

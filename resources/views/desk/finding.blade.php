@@ -63,7 +63,7 @@
                 autocomplete="off"
                 data-draft="wording-{{ $finding->id }}">{{ $finding->wording
                 ?? $finding->found()->sentence }}</textarea>
-            <button>Keep this wording</button>
+            <button>Save the wording</button>
         </form>
         <form id="dismiss-{{ $finding->id }}" hidden hx-put="{{ route('findings.update', $finding) }}"
                     hx-target="#finding-{{ $finding->id }}" hx-swap="outerHTML" class="small-form">

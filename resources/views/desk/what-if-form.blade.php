@@ -79,6 +79,6 @@
             </div>
         </fieldset>
         <label>Say in a word what it shows <input name="title" maxlength="120" autocomplete="off"></label>
-        <button>Keep it with the critique</button>
+        <button>Save it with the critique</button>
     </form>
 </details>

@@ -106,7 +106,7 @@
             <div class="intent-flags"><label><input type="checkbox" name="polariser" value="1"
                         @checked($form->field('polariser'))> a polariser, which also takes about 1⅓ stops</label></div>
         </fieldset>
-        <button class="primary">Keep this kit</button>
+        <button class="primary">Save the kit</button>
     </form>
     @if (count($bodies) > 1)
         <section class="sheet" aria-labelledby="own-bodies">

@@ -24,6 +24,6 @@
                 </li>
             @endforeach
         </ul>
-        <button class="primary">Keep the list</button>
+        <button class="primary">Save the list</button>
     </form>
 </x-layout>

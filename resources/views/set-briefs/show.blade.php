@@ -69,6 +69,14 @@
     @endif
     <article class="sheet"><x-brief :brief="$brief" /></article>
     @if ($role === Role::Instructor)
+        <form method="post" action="{{ route('set-briefs.update', $setBrief) }}" class="sheet inline-form" data-once>
+            @csrf @method('put')
+            <label for="due">Due <span class="fine">{{ $setBrief->course->timezone }}; empty for no date</span></label>
+            <input id="due" type="datetime-local" name="due_at"
+                value="{{ old('due_at', $setBrief->due_at?->clone()->setTimezone($setBrief->course->timezone)
+                    ->format('Y-m-d\TH:i')) }}">
+            <button>Save the date</button>
+        </form>
         <details class="sheet" @if ($errors->has('sure')) open @endif>
             <summary>Take the brief out of the course</summary>
             <form method="post" action="{{ route('set-briefs.destroy', $setBrief) }}" data-once>@csrf @method('delete')
