@@ -69,6 +69,14 @@ $app = Application::configure(basePath: dirname(__DIR__))
             ErrorException::class,
             fn (ErrorException $problem): Throwable => Outage::of($problem) ?? $problem,
         );
+        // A full disk has no room for a page that has to be put together first.
+        $exceptions->render(
+            fn (HttpException $problem, Request $request): ?Response => $problem->getStatusCode() !== 507 ||
+                $request->expectsJson() ||
+                $request->hasHeader('HX-Request')
+                ? null
+                : response((string) file_get_contents(public_path('full.html')), 507),
+        );
         // A form that was open too long: what was typed goes back into it, with a fresh token.
         $exceptions->render(function (HttpException $exception, Request $request) {
             if (! ($exception->getPrevious() instanceof TokenMismatchException)) {
