@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Notification;
+use Illuminate\Support\Facades\RateLimiter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\World;
 use Tests\TestCase;
@@ -256,6 +257,37 @@ final class AccountTest extends TestCase
         $this->post($url, ['password' => self::GOOD])->assertRedirect(route('sign-in'));
         $this->assertTrue(Hash::check(self::GOOD, $world->instructor->fresh()->password));
         $this->assertSame(1, Artisan::call('pupil:password-link', ['who' => 'nobody@kilnyard.example']));
+    }
+
+    public function test_what_costs_much_is_limited_by_person(): void
+    {
+        $world = World::make();
+        $frame = $world->prepared();
+        $spot = fn (User $user) => $this->actingAs($user)->get(route('frames.spot', [$frame, 'x' => 50, 'y' => 50]));
+        foreach (range(1, 600) as $hit) {
+            RateLimiter::hit(md5('spot'.'spot|'.$world->student->id));
+        }
+        $spot($world->student)->assertStatus(429)->assertSee('Too many tries. Wait');
+        $spot($world->neighbour)->assertForbidden();
+        foreach (range(1, 5) as $time) {
+            $this->actingAs($world->neighbour)->post(route('account.takeout'))->assertOk();
+        }
+        $this->from(route('account'))->post(route('account.takeout'))->assertSessionHas(
+            'problem',
+            fn (string $said): bool => str_contains($said, 'Too many tries. Wait'),
+        );
+        $this->actingAs($world->instructor)->post(route('account.takeout'))->assertOk();
+    }
+
+    public function test_nobody_asks_for_links_without_end(): void
+    {
+        Notification::fake();
+        foreach (range(1, 5) as $time) {
+            $this->post(route('password.forgotten'), ['email' => 'a@kilnyard.example'])
+                ->assertSessionMissing('problem');
+        }
+        $this->post(route('password.forgotten'), ['email' => ' A@KILNYARD.example '])->assertSessionHas('problem');
+        $this->post(route('password.forgotten'), ['email' => 'b@kilnyard.example'])->assertSessionMissing('problem');
     }
 
     public function test_a_class_of_thirty_joins_from_one_address_within_a_minute(): void
