@@ -9,9 +9,12 @@ use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\FrameFinding;
 use App\Models\SetBrief;
+use App\Wording\Quantity;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Severity;
 
 /** What a class did with one brief: which findings many share, which settings were used, and what to teach next. */
@@ -72,6 +75,7 @@ final class ClassPatterns
      *     severity: Severity,
      *     topic: string,
      *     sentence: string,
+     *     range: ?string,
      *     students: int,
      *     share: float,
      *     frames: list<Frame>,
@@ -101,6 +105,7 @@ final class ClassPatterns
                 'severity' => $first['finding']->severity(),
                 'topic' => $first['finding']->topic()->label(),
                 'sentence' => $first['finding']->sentence(),
+                'range' => self::range($group->map(fn (array $one): Finding => $one['finding']->found())),
                 'students' => $students,
                 'share' => $students / $all,
                 // Only what its owner allows is shown to a class.
@@ -128,6 +133,7 @@ final class ClassPatterns
      *     severity: Severity,
      *     topic: string,
      *     sentence: string,
+     *     range: ?string,
      *     students: int,
      *     share: float,
      *     frames: list<Frame>,
@@ -193,5 +199,27 @@ final class ClassPatterns
         arsort($modes);
 
         return $modes;
+    }
+
+    /**
+     * From which to which value a finding goes over the class: what one frame shows is not everybody's.
+     *
+     * @param  Collection<int, Finding>  $found
+     * @return ?string null for one alone, and where it is no number
+     */
+    private static function range(Collection $found): ?string
+    {
+        $first = $found->map(fn (Finding $finding): ?Evidence => $finding->evidence[0] ?? null)->filter();
+        $values = $first
+            ->map(fn (Evidence $evidence): float|string => $evidence->value)
+            ->filter(fn (float|string $value): bool => is_float($value));
+        $evidence = $first->first();
+        if ($evidence === null || $values->count() < 2 || $first->pluck('name')->unique()->count() > 1) {
+            return null;
+        }
+        $words = fn (mixed $value): string => Quantity::quantity((float) $value, $evidence->unit);
+        [$least, $most] = [$words($values->min()), $words($values->max())];
+
+        return $evidence->name.': '.($least === $most ? $least.' in all of them' : $least.' to '.$most);
     }
 }

@@ -22,6 +22,8 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Findings\Evidence;
+use TruePupil\Core\Findings\Finding;
 
 /** The class over one brief, and what can be taken along. */
 final class PatternsAndExportsTest extends TestCase
@@ -43,6 +45,27 @@ final class PatternsAndExportsTest extends TestCase
             array_intersect_key($patterns->checks()[0], ['met' => 0, 'close' => 0, 'missed' => 0]),
         );
         $this->assertNotSame([], $patterns->toTeach());
+
+        // One student's figure is not everybody's: the range is said, and a sentence is one frame's.
+        $this->assertStringContainsString('in all of them', (string) $first['range']);
+        $evidence = FrameFinding::query()->where('rule_id', $first['rule'])->orderBy('id')->get();
+        $other = $evidence[1]->found();
+        $evidence[1]->update([
+            'body' => new Finding(
+                $other->id,
+                $other->topic,
+                $other->severity,
+                $other->sentence,
+                [new Evidence($other->evidence[0]->name, $other->evidence[0]->value - 2.0, $other->evidence[0]->unit)],
+                $other->source,
+            ),
+        ]);
+        $range = (string) ClassPatterns::of($world->setBrief)->findings()[0]['range'];
+        $this->assertMatchesRegularExpression('/: .+ to .+/', $range);
+        $this->actingAs($world->instructor)
+            ->get(route('patterns', $world->setBrief))
+            ->assertSee('In one of them: ')
+            ->assertSee($range);
 
         $mine->update(['may_show' => true]);
         $this->assertCount(1, ClassPatterns::of($world->setBrief)->findings()[0]['frames']);

@@ -16,7 +16,11 @@
                     <article class="sheet">
                         <h3><span class="number">{{ $index + 1 }}</span> {{ $one['topic'] }} <span
                                 class="fine">{{ $one['students'] }} of {{ $patterns->students() }} students</span></h3>
-                        <p>{{ $one['sentence'] }}</p>
+                        @if ($one['range'])
+                            <p>{{ ucfirst($one['range']) }}.</p>
+                        @endif
+                        <p @class(['fine' => $one['students'] > 1])>{{ $one['students'] > 1 ? 'In one of them: ' : ''
+                            }}{{ $one['sentence'] }}</p>
                         @if ($one['frames'] === [])
                             <p class="fine">No frame of this is shown: nobody whose frame it is has allowed it.</p>
                         @else
@@ -47,7 +51,9 @@
                         @foreach ($patterns->findings() as $one)
                             <tr>
                                 <th scope="row"><span class="severity">{{ $one['severity']->label() }}</span>
-                                    {{ $one['topic'] }}: {{ $one['sentence'] }}</th>
+                                    {{ $one['topic'] }}: {{ $one['range'] ?? '' }} <span
+                                        @class(['fine' => $one['students'] > 1])>{{ $one['students'] > 1
+                                        ? 'In one of them: ' : '' }}{{ $one['sentence'] }}</span></th>
                                 <td class="pattern-share"><span class="bar"
                                         style="width: {{ round(100 * $one['share']) }}%"></span>
                                     {{ $one['students'] }}</td>
