@@ -82,7 +82,7 @@ final class BenchTest extends BrowserTestCase
         $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [
             $this->find('[value=tripod]'),
         ]);
-        $this->find('[value=tripod]')->click();
+        $this->tap('[value=tripod]');
         $this->press('Save the kit');
         $this->see('Your kit is kept.');
         $this->visit('/bench/solve');

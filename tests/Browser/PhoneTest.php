@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Pictures;
 
@@ -38,13 +37,13 @@ final class PhoneTest extends BrowserTestCase
         $this->assertSame('A patch of light.', $this->find('#about')->getAttribute('value'));
 
         // Marked by numbers and moved by keys, for those who cannot draw.
-        $this->find('.numbers summary')->click();
+        $this->tap('.numbers summary');
         foreach (['x' => '41', 'y' => '32', 'width' => '16', 'height' => '36'] as $side => $percent) {
             $this->type('[data-side='.$side.']', $percent);
         }
         $this->find('[data-rectangle]')->sendKeys(WebDriverKeys::ARROW_RIGHT);
         $this->assertSame('42', $this->find('[data-side=x]')->getAttribute('value'));
-        $this->browser()->findElement(WebDriverBy::cssSelector('input[value=white]'))->click();
+        $this->tap('input[value=white]');
         $this->press('Check this frame');
         $this->see('Checks of the brief');
         $this->see('cannot be told yet');
