@@ -55,7 +55,7 @@ final readonly class AddPicture
         }
         $this->gate->admit($path);
         $this->quota->makeSure($setBrief, $student, (int) filesize($path));
-        $picture = $this->store->keep($path);
+        $picture = $this->store->keep($path, withPlace: $student->keeps_location);
         $name = self::plain($originalName);
 
         try {

@@ -20,7 +20,11 @@ final readonly class ForgetPlace
     ) {
     }
 
-    /** @return bool whether the frame now shows a file without its place */
+    /**
+     * @return bool whether the frame now shows a file without its place
+     *
+     * @throws HandInRefused when the attempt has the same picture without its place already
+     */
     public function of(Frame $frame): bool
     {
         $picture = $frame->picture;
@@ -37,15 +41,24 @@ final readonly class ForgetPlace
         } finally {
             File::deleteDirectory($folder);
         }
+        $this->store->arrived($cleaned);
         if ($cleaned->is($picture)) {
             return false;
+        }
+        $same = Frame::query()
+            ->where('attempt_id', $frame->attempt_id)
+            ->where('picture_id', $cleaned->id)
+            ->value('original_name');
+        if ($same !== null) {
+            throw HandInRefused::because(
+                sprintf('This is the same picture as "%s", which is in the attempt already. Remove this one.', $same),
+            );
         }
         // The pixels are the same.
         if (is_file($this->store->workingCopy($picture))) {
             File::copy($this->store->workingCopy($picture), $this->store->workingCopy($cleaned));
         }
         $frame->update(['picture_id' => $cleaned->id]);
-        $this->store->arrived($cleaned);
         DB::afterCommit(fn () => $this->unused->forget([$picture->id]));
         $frame->setRelation('picture', $cleaned);
 

@@ -27,12 +27,14 @@ final readonly class PictureStore
      * what is kept of it is without its location.
      *
      * @param  ?string  $source  hash of the file as it came, where this is what is left of it
+     * @param  bool  $withPlace  its owner wants where it was taken to stay: then no file without it will do
      */
-    public function keep(string $path, ?string $source = null): Picture
+    public function keep(string $path, ?string $source = null, bool $withPlace = false): Picture
     {
         $hash = (string) hash_file('sha256', $path);
-        $known = Picture::query()->where('source_hash', $hash)->first();
-        $kept = $known->hash ?? $hash;
+        $known = $withPlace ? null : Picture::query()->where('source_hash', $hash)->first();
+        // What is kept under a hash has that hash: a file that is gone is made anew from what has come.
+        $kept = $known !== null && is_file($this->original($known)) ? $known->hash : $hash;
 
         return $this->locked($kept, function () use ($kept, $path, $source): Picture {
             // Its frame comes after it: until then nobody takes it for a picture that nothing shows.

@@ -34,15 +34,14 @@ final readonly class ReadPicture
             $record = $this->tags->begin($this->store->original($frame->picture));
             $sight = $this->copies->sight($frame->picture);
             $found = [...$record(), ...self::knownFromPractice($frame)];
-        } catch (UnreadablePicture $problem) {
-            $frame->update(['state' => FrameState::Refused, 'problem' => $problem->getMessage()]);
-            $frame->attempt->user->notify(new FrameRefused($frame));
+            $hasPlace = isset($found[PictureTags::HAS_PLACE]) && ! $frame->attempt->user->keeps_location;
+            if ($hasPlace && $this->places->of($frame)) {
+                unset($found[PictureTags::HAS_PLACE]);
+            }
+        } catch (UnreadablePicture|HandInRefused $problem) {
+            self::refuse($frame, $problem->getMessage());
 
             return;
-        }
-        $hasPlace = isset($found[PictureTags::HAS_PLACE]) && ! $frame->attempt->user->keeps_location;
-        if ($hasPlace && $this->places->of($frame)) {
-            unset($found[PictureTags::HAS_PLACE]);
         }
         $picture = PictureRecord::fromTags($found);
         $frame->update([
@@ -70,14 +69,18 @@ final readonly class ReadPicture
     public function giveUp(int $frameId): void
     {
         $frame = Frame::query()->with('attempt.user')->find($frameId);
-        if ($frame === null) {
-            return;
+        if ($frame !== null) {
+            self::refuse(
+                $frame,
+                'The picture arrived and is kept, but reading it failed three times on our side. Tell whoever runs '.
+                    'this installation; handing the same file in again will try once more.',
+            );
         }
-        $frame->update([
-            'state' => FrameState::Refused,
-            'problem' => 'The picture arrived and is kept, but reading it failed three times on our side. Tell '.
-                'whoever runs this installation; handing the same file in again will try once more.',
-        ]);
+    }
+
+    private static function refuse(Frame $frame, string $why): void
+    {
+        $frame->update(['state' => FrameState::Refused, 'problem' => $why]);
         $frame->attempt->user->notify(new FrameRefused($frame));
     }
 }

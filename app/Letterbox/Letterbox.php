@@ -27,6 +27,12 @@ final class Letterbox
         return self::isInUse() && (bool) config('pupil.demo.shown');
     }
 
+    /** Whether a link that is sent to an address can be followed by whoever has it. */
+    public static function mailArrives(): bool
+    {
+        return ! self::isInUse() || self::isOpenToAll();
+    }
+
     /** @return Collection<int, \stdClass> the latest first */
     public static function of(?User $user): Collection
     {

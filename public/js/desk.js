@@ -100,6 +100,10 @@ export function watchDesk() {
             inView()?.dispatchEvent(new CustomEvent('move', { detail: way }));
             return;
         }
+        // Between the buttons of a choice the arrows are the browser's.
+        if (event.key.startsWith('Arrow') && event.target.matches('input[type=radio]')) {
+            return;
+        }
         if (event.key === 'ArrowLeft' || event.key === 'ArrowRight') {
             if (!event.target.closest('[data-zoom]')) {
                 event.preventDefault();
@@ -111,8 +115,8 @@ export function watchDesk() {
         const act = (name) => finding()?.querySelector(`[data-do="${name}"]`)?.click();
         const keys = {
             '?': showKeys,
-            ArrowDown: () => step(finding(), 1),
-            ArrowUp: () => step(finding(), -1),
+            ArrowDown: () => down(finding(), 1),
+            ArrowUp: () => down(finding(), -1),
             a: () => act('accept'),
             w: () => act('reword'),
             s: () => act('say'),
@@ -239,6 +243,15 @@ function countDecided() {
         const open = document.querySelectorAll('[data-desk] .decision-open');
         words.textContent = `${all.length - open.length} of ${all.length} decided`;
         document.querySelector('[data-rest]').disabled = open.length === 0;
+    }
+}
+
+/** To the next finding while one looks; elsewhere the panel moves, as it would by itself. */
+function down(from, by) {
+    if (shown.part === 'look') {
+        step(from, by);
+    } else {
+        desk().querySelector('[data-scroll]').scrollBy(0, 60 * by);
     }
 }
 

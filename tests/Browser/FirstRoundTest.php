@@ -164,6 +164,11 @@ final class FirstRoundTest extends BrowserTestCase
 
     private function critique(): void
     {
+        $keys = function (string ...$pressed): void {
+            foreach ($pressed as $key) {
+                $this->browser()->action()->sendKeys(null, $key)->perform();
+            }
+        };
         $this->signIn('maren');
         $this->press('To the desk');
         $this->see('0 of ');
@@ -174,13 +179,10 @@ final class FirstRoundTest extends BrowserTestCase
         $this->see('Capture record');
         $this->assertAccessible();
         $this->assertFitsTheScreen();
+        // Where nothing is looked at, an arrow moves the panel and leaves it open.
+        $keys(WebDriverKeys::ARROW_DOWN);
+        $this->see('Light ledger');
         $this->press('Look');
-        $keys = function (string ...$pressed): void {
-            foreach ($pressed as $key) {
-                $this->browser()->action()->sendKeys(null, $key)->perform();
-            }
-        };
-
         // Views are laid over the picture by key, each with its numbers; a spot is read by pointing at it.
         $keys('v');
         $this->see('lost in the highlights');

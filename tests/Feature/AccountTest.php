@@ -51,6 +51,7 @@ final class AccountTest extends TestCase
     public function test_an_address_counts_once_its_link_is_followed(): void
     {
         Notification::fake();
+        config(['mail.default' => 'smtp']);
         $world = World::make();
         $user = $world->student;
         $user->forceFill(['email_verified_at' => now()])->save();
@@ -257,6 +258,43 @@ final class AccountTest extends TestCase
         $this->post($url, ['password' => self::GOOD])->assertRedirect(route('sign-in'));
         $this->assertTrue(Hash::check(self::GOOD, $world->instructor->fresh()->password));
         $this->assertSame(1, Artisan::call('pupil:password-link', ['who' => 'nobody@kilnyard.example']));
+    }
+
+    public function test_where_no_mail_arrives_nobody_is_told_to_wait_for_one(): void
+    {
+        config(['mail.default' => 'letterbox', 'pupil.demo.shown' => false]);
+        $world = World::make();
+        $this->actingAs($world->student)
+            ->get(route('account'))
+            ->assertSee('this installation sends no mail')
+            ->assertDontSee('Follow the link in the mail')
+            ->assertDontSee('Send the link again');
+        $change = fn () => $this->put(route('account.address'), [
+            'email' => 'new@kilnyard.example',
+            'address_password' => 'a-long-password',
+        ]);
+        $change()->assertSessionHas('done', fn (string $said): bool => str_contains($said, 'is changed'));
+        $this->assertSame('new@kilnyard.example', $world->student->refresh()->email);
+        $world->student->forceFill(['email' => 'old@kilnyard.example', 'email_verified_at' => now()])->save();
+        $change()->assertSessionHas('done', fn (string $said): bool => str_contains($said, 'old one stays'));
+        $this->assertSame(
+            ['old@kilnyard.example', null],
+            [$world->student->refresh()->email, $world->student->pending_email],
+        );
+
+        // Nor can a course ask for what nobody can do.
+        $course = $world->course;
+        $settings = [
+            'name' => $course->name,
+            'timezone' => 'UTC',
+            'asks_confirmed' => '1',
+            'approach' => $course->approachChoices()->toArray(),
+        ];
+        $this->actingAs($world->instructor)->put(route('courses.settings.update', $course), $settings);
+        $this->assertFalse($course->refresh()->asks_confirmed);
+        config(['pupil.demo.shown' => true]);
+        $this->put(route('courses.settings.update', $course), $settings)->assertSessionHasNoErrors();
+        $this->assertTrue($course->refresh()->asks_confirmed);
     }
 
     public function test_what_costs_much_is_limited_by_person(): void

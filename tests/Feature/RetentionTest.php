@@ -11,6 +11,7 @@ use App\HandIn\PictureStore;
 use App\Models\Attempt;
 use App\Models\Course;
 use App\Models\Frame;
+use App\Models\FrameState;
 use App\Models\Picture;
 use App\Models\User;
 use App\Retention\Cleaning;
@@ -83,6 +84,42 @@ final class RetentionTest extends TestCase
         $world->neighbour->update(['keeps_location' => true]);
         $theirs = $this->add($world, $this->withPlace(patch: 150), $world->neighbour);
         $this->assertNotSame('', $this->placeIn(app(PictureStore::class)->original($theirs->picture)));
+    }
+
+    public function test_the_same_file_keeps_its_place_for_whoever_wants_it_and_for_nobody_else(): void
+    {
+        $world = World::make();
+        $picture = $this->withPlace();
+        $this->add($world, $picture);
+        $world->neighbour->update(['keeps_location' => true]);
+        $theirs = $this->add($world, $picture, $world->neighbour);
+        $kept = app(PictureStore::class)->original($theirs->picture);
+        $this->assertSame(hash_file('sha256', $picture), hash_file('sha256', $kept));
+        $this->assertNotSame('', $this->placeIn($kept));
+
+        // What is kept under a hash always has it, also where a file had been lost.
+        $own = $this->add($world, $picture);
+        $lost = app(PictureStore::class)->original($own->picture);
+        File::delete($lost);
+        $this->add($world, $picture);
+        foreach (Picture::query()->get() as $one) {
+            $path = app(PictureStore::class)->original($one);
+            $this->assertTrue(! is_file($path) || hash_file('sha256', $path) === $one->hash);
+        }
+    }
+
+    public function test_two_files_that_differ_in_their_place_alone_are_one_picture(): void
+    {
+        $world = World::make();
+        $brief = $world->setBrief->brief;
+        $world->setBrief->update(['brief' => ['frames' => 3, 'series' => 'bracket'] + $brief]);
+        $first = $this->withPlace();
+        $second = Pictures::file((string) file_get_contents($first));
+        $this->exiftool('-q', '-overwrite_original', '-GPSLatitude=51.7', $second);
+        $this->add($world, $first);
+        $frame = $this->add($world, $second);
+        $this->assertSame(FrameState::Refused, $frame->state);
+        $this->assertStringContainsString('the same picture as "pot.jpg"', (string) $frame->problem);
     }
 
     public function test_an_account_goes_after_its_time_of_grace_with_every_byte(): void

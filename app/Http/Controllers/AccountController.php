@@ -9,6 +9,7 @@ use App\Accounts\Devices;
 use App\Accounts\GoodPassword;
 use App\Accounts\NewAccount;
 use App\Accounts\Takeout;
+use App\Letterbox\Letterbox;
 use App\Models\Moments;
 use App\Models\NoticeKind;
 use App\Notices\AccountWillGo;
@@ -30,6 +31,7 @@ final class AccountController extends Controller
 
         return view('account.show', [
             'user' => $user,
+            'hasMail' => Letterbox::mailArrives(),
             'devices' => Devices::of($user, $request->session()->getId()),
             'zones' => DateTimeZone::listIdentifiers(),
             'languages' => Moments::LANGUAGES,
@@ -68,15 +70,22 @@ final class AccountController extends Controller
                 $input['email'] === $user->email => ['pending_email' => null],
                 // An address that was never confirmed counted for nothing; it can as well be another.
                 ! $isConfirmed => ['email' => $input['email'], 'pending_email' => null],
+                // Where no mail arrives it would wait for ever.
+                ! Letterbox::mailArrives() => [],
                 default => ['pending_email' => $input['email']],
             },
         );
         NewAccount::askToConfirm($user);
 
         return $this->done(
-            $input['email'] === $user->email && $isConfirmed
-                ? 'This is your address, and it is confirmed.'
-                : 'A mail is on its way to '.$input['email'].'. The address counts when you follow the link in it.',
+            match (true) {
+                $input['email'] === $user->email && $isConfirmed => 'This is your address, and it is confirmed.',
+                Letterbox::mailArrives() => 'A mail is on its way to '.$input['email'].'. The address counts when you '.
+                    'follow the link in it.',
+                $isConfirmed => 'This installation sends no mail, so that a new address cannot be confirmed. The old '.
+                    'one stays in use.',
+                default => 'Your address is changed. This installation sends no mail, so that it cannot be confirmed.',
+            },
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\CourseSettingsRequest;
+use App\Letterbox\Letterbox;
 use App\Models\Course;
 use App\Models\SilencedFinding;
 use App\Retention\DeleteAttempts;
@@ -23,6 +24,7 @@ final class CourseSettingsController extends Controller
     {
         return view('courses.settings', [
             'course' => $course,
+            'hasMail' => Letterbox::mailArrives(),
             'questions' => ApproachQuestion::cases(),
             'silenced' => SilencedFinding::in($course),
             'zones' => DateTimeZone::listIdentifiers(),
@@ -35,7 +37,8 @@ final class CourseSettingsController extends Controller
         // The weights of the adviser are no question on this page and stay as they are.
         $course->update([
             ...$input,
-            'asks_confirmed' => $request->boolean('asks_confirmed'),
+            // Where no mail arrives nobody could confirm anything.
+            'asks_confirmed' => $request->boolean('asks_confirmed') && Letterbox::mailArrives(),
             'sends_undecided' => $request->boolean('sends_undecided'),
             'approach' => [...$course->approach, ...$input['approach']],
         ]);

@@ -19,7 +19,6 @@ use App\Models\Attempt;
 use App\Models\AttemptStep;
 use App\Models\Decision;
 use App\Models\Frame;
-use App\Models\FrameFinding;
 use App\Models\Moments;
 use App\View\Presenters\AttemptView;
 use App\View\Presenters\FrameView;
@@ -45,10 +44,13 @@ final class DeskController extends Controller
         $queue = DeskQueue::of($attempt->setBrief->course)->attempts();
         $position = $queue->search($attempt->id);
 
+        $frames = $attempt->frames->map(fn ($frame) => FrameView::of($frame->setRelation('attempt', $attempt)));
+        $findings = $frames->flatMap(fn (FrameView $view) => $view->findings());
+
         return view('desk.show', [
             'attempt' => $attempt,
             'brief' => $attempt->setBrief->content(),
-            'frames' => $attempt->frames->map(fn ($frame) => FrameView::of($frame->setRelation('attempt', $attempt))),
+            'frames' => $frames,
             'previous' => AttemptView::before($attempt),
             'wordings' => PhraseBank::wordings($this->user($request), $this->rules($attempt)),
             'phrases' => PhraseBank::notes($this->user($request)),
@@ -66,10 +68,8 @@ final class DeskController extends Controller
                     ->values()
                     ->all()
                 : [],
-            'found' => $attempt->frames->flatMap->findings->where('current', true)->count(),
-            'undecided' => $attempt->frames->flatMap->findings
-                ->filter(fn (FrameFinding $one): bool => $one->current && $one->decision === Decision::Open)
-                ->count(),
+            'found' => $findings->count(),
+            'undecided' => $findings->where('decision', Decision::Open)->count(),
             'decides' => $teaches && $attempt->state->allows(AttemptStep::Critique),
             'opens' => $opens,
             'shownState' => $opens ? $attempt->state->after(AttemptStep::Open) : $attempt->state,

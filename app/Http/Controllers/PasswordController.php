@@ -22,7 +22,7 @@ final class PasswordController extends Controller
 {
     public function forgotten(): View
     {
-        return view('account.forgotten', ['hasMail' => ! Letterbox::isInUse() || Letterbox::isOpenToAll()]);
+        return view('account.forgotten', ['hasMail' => Letterbox::mailArrives()]);
     }
 
     public function send(Request $request): RedirectResponse

@@ -42,6 +42,9 @@
                     followed.
                 @elseif ($user->email_verified_at)
                     {{ $user->email }} is confirmed.
+                @elseif (!$hasMail)
+                    {{ $user->email }} is not confirmed: this installation sends no mail. If you forget your password,
+                    your instructor can make a link for you.
                 @else
                     <b>{{ $user->email }} is not confirmed.</b> Follow the link in the mail; without it no password can
                     be recovered.
@@ -52,7 +55,7 @@
             <label>Your password <input type="password" name="address_password" autocomplete="current-password"
                     required></label>
             <button>Change the address</button>
-            @if ($user->pending_email || !$user->email_verified_at)
+            @if ($hasMail && ($user->pending_email || !$user->email_verified_at))
                 <button form="send-again">Send the link again</button>
             @endif
         </form>

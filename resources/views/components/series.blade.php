@@ -38,6 +38,6 @@
     @if ($checks && $pictures)
         <x-checks :checks="$checks" />
     @elseif ($checks)
-        @include('desk.checks')
+        <x-check-rows :checks="$checks" />
     @endif
 </section>

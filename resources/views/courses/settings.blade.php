@@ -26,13 +26,16 @@
                         @endforeach
                     </select></label>
             </div>
-            <div class="intent-flags"><label><input type="checkbox" name="asks_confirmed" value="1"
-                        @checked(old('asks_confirmed', $course->asks_confirmed))> students need a confirmed address to
-                    hand in</label><label><input type="checkbox" name="sends_undecided" value="1"
-                        @checked(old('sends_undecided', $course->sends_undecided))> findings that nobody decided on go
-                    out with a return</label></div>
             <p class="fine">After that time frames, pictures and what was said of them are deleted. <a
                     href="{{ route('kept') }}">What is kept of people</a></p>
+            <div class="intent-flags">
+                <label><input type="checkbox" name="asks_confirmed" value="1" @disabled(!$hasMail)
+                        @checked(old('asks_confirmed', $course->asks_confirmed))> students need a confirmed address to
+                    hand in{{ $hasMail ? '' : ' (this installation sends no mail)' }}</label>
+                <label><input type="checkbox" name="sends_undecided" value="1"
+                        @checked(old('sends_undecided', $course->sends_undecided))> findings that nobody decided on go
+                    out with a return</label>
+            </div>
         </fieldset>
         <fieldset class="sheet">
             <legend>Approach</legend>

@@ -30,7 +30,7 @@
     @endif
     @if ($view->ownChecks())
         <section class="sheet">
-            <h2>Checks</h2>@include('desk.checks', ['checks' => $view->ownChecks()])
+            <h2>Checks</h2><x-check-rows :checks="$view->ownChecks()" />
         </section>
     @endif
     <section class="sheet">

@@ -5,12 +5,6 @@
             others'.</p><button class="primary">Give my notes</button>
     </form>
 @endif
-@if ($attempt->reply)
-    <section class="sheet said">
-        <h2>{{ $attempt->user->name }} answered</h2>
-        <p>{!! nl2br(e($attempt->reply)) !!}</p>
-    </section>
-@endif
 @if ($decides)
     <form method="post" action="{{ route('desk.publish', $attempt) }}" class="sheet publish" data-once
         hx-put="{{ route('desk.update', $attempt) }}" hx-trigger="input delay:800ms, change" hx-target="#kept"

@@ -80,6 +80,12 @@
             </div>
             <div class="desk-scroll" tabindex="0" role="region" aria-label="Beside the picture" data-scroll>
                 <div data-in="look">
+                    @if ($attempt->reply)
+                        <section class="sheet said">
+                            <h2>{{ $attempt->user->name }} answered</h2>
+                            <p>{!! nl2br(e($attempt->reply)) !!}</p>
+                        </section>
+                    @endif
                     @foreach ($rows as ['row' => $row, 'frames' => $rowFrames, 'checks' => $rowChecks])
                         @if ($row && ($strip = \App\View\Drawings\SeriesStrip::of($rowFrames, $row->kind)))
                             @if (count($rows) > 1)

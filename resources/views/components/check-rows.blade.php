@@ -1,3 +1,5 @@
+{{-- A line each; what stands behind it opens. --}}
+@props(['checks'])
 <ol class="check-rows">
     @foreach (\App\View\Presenters\CheckRow::all($checks) as $check)
         <li class="check-row check-{{ $check->verdict->value }}">
