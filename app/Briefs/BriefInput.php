@@ -42,6 +42,7 @@ final readonly class BriefInput
         'most',
         'series',
         'scene',
+        'topic',
         'prompts',
         'cautions',
     ];
@@ -134,16 +135,52 @@ final readonly class BriefInput
             'prompts' => $lines('prompts'),
             'cautions' => $lines('cautions'),
         ];
-        $form['checks'] = array_map(
-            fn (array $check): array => [
-                ...$check,
-                'limit' => is_array($check['limit']) ? '' : (string) $check['limit'],
-                'words' => is_array($check['limit']) ? $check['limit'] : [],
+        $form['checks'] = array_map(self::checkFromData(...), $brief['checks'] ?? []);
+        $form['placements'] = array_map(
+            fn (array $one): array => [
+                ...$one,
+                'stops' => LimitText::write(CheckMeasure::PlacementError, (float) ($one['stops'] ?? 0)),
             ],
-            $brief['checks'] ?? [],
+            $brief['placements'] ?? [],
         );
 
         return self::of($form);
+    }
+
+    /**
+     * A check as the form has it: its limit as a photographer writes it, and no sentence where it is the plain one,
+     * which is then said anew from what the check is now.
+     *
+     * @param  array<string, mixed>  $check  as a brief file has it
+     * @return array<string, mixed>
+     */
+    public static function checkFromData(array $check): array
+    {
+        $measure = CheckMeasure::tryFrom((string) ($check['measure'] ?? ''));
+        $comparison = Comparison::tryFrom((string) ($check['comparison'] ?? '')) ?? Comparison::AtMost;
+        $limit = is_array($check['limit'] ?? null) ? null : (float) ($check['limit'] ?? 0);
+
+        return [
+            ...$check,
+            'limit' => $limit === null
+                ? ''
+                : LimitText::write($measure, $limit, $comparison === Comparison::Within),
+            'words' => is_array($check['limit'] ?? null) ? $check['limit'] : [],
+            'tolerance' => $limit === null
+                ? ''
+                : LimitText::writeTolerance($measure, $comparison, $limit, (float) ($check['tolerance'] ?? 0)),
+            'sentence' => ($check['sentence'] ?? '') === self::plain($check) ? '' : $check['sentence'] ?? '',
+        ];
+    }
+
+    /** @param  array<string, mixed>  $check  of another brief, as its file has it; its row stays behind */
+    public function withCheckOf(array $check): self
+    {
+        return new self($this->texts, $this->decisions, $this->placements, $this->rows, [
+            ...$this->checks,
+            ...self::of(['checks' => [['row' => '', ...array_diff_key(self::checkFromData($check), ['row' => 0])]]])
+                ->checks,
+        ]);
     }
 
     /** With a check more, or one less. */
@@ -238,6 +275,7 @@ final readonly class BriefInput
                 'rows' => $rows === [] ? null : $rows,
                 'decisions' => $this->decisions === [] ? null : $this->decisions,
                 'scene' => $this->text('scene') === '' ? null : $this->text('scene'),
+                'topic' => $this->text('topic') === '' ? null : $this->text('topic'),
                 'prompts' => $lines('prompts') === [] ? null : $lines('prompts'),
                 'cautions' => $lines('cautions'),
                 'placements' => $placements,
@@ -292,9 +330,14 @@ final readonly class BriefInput
             'limit' => $words === [] ? $number($check['limit']) : $check['words'],
         ];
         if ($words === [] && $check['tolerance'] !== '') {
-            $made['tolerance'] = $number($check['tolerance']);
+            $made['tolerance'] = LimitText::readTolerance(
+                $measure,
+                $check['comparison'],
+                $check['limit'],
+                $check['tolerance'],
+            );
         }
-        $made['sentence'] = $check['sentence'] !== '' ? $check['sentence'] : $this->plain($made) ?? '';
+        $made['sentence'] = $check['sentence'] !== '' ? $check['sentence'] : self::plain($made) ?? '';
         $made['reason'] = $check['reason'];
         if ($check['row'] !== '') {
             $made['row'] = $check['row'];
@@ -304,7 +347,7 @@ final readonly class BriefInput
     }
 
     /** @param  array<mixed>  $check */
-    private function plain(array $check): ?string
+    private static function plain(array $check): ?string
     {
         try {
             $brief = BriefFormat::read([

@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace App\Briefs;
 
+use App\Models\Course;
 use App\Models\OwnBrief;
+use App\Models\Role;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\BriefFormat;
 
-/** All briefs that one instructor can set: the ready ones, and the newest revision of each of the instructor's own. */
+/**
+ * All briefs that one instructor can set: the ready ones, the newest revision of each of the instructor's own, and in a
+ * course those of whoever teaches it too.
+ */
 final readonly class InstructorBriefs
 {
     public function __construct(private BriefLibrary $library)
@@ -18,9 +24,9 @@ final readonly class InstructorBriefs
     }
 
     /** @return list<Brief> in teaching order */
-    public function all(User $user): array
+    public function all(User $user, ?Course $course = null): array
     {
-        $own = array_map(fn (array $data): Brief => BriefFormat::read($data), $this->own($user));
+        $own = array_map(fn (array $data): Brief => BriefFormat::read($data), $this->within($user, $course));
         $briefs = [...$this->library->all(), ...array_values($own)];
         usort(
             $briefs,
@@ -31,9 +37,9 @@ final readonly class InstructorBriefs
     }
 
     /** @return ?array<mixed> as a brief file has it */
-    public function data(User $user, string $id): ?array
+    public function data(User $user, string $id, ?Course $course = null): ?array
     {
-        return $this->own($user)[$id] ?? $this->library->data($id);
+        return $this->within($user, $course)[$id] ?? $this->library->data($id);
     }
 
     /** Whether it can be changed: the ready ones are copied first. */
@@ -88,7 +94,7 @@ final readonly class InstructorBriefs
     }
 
     /** @return array<string, array<mixed>> newest revisions by id */
-    private function own(User $user): array
+    public function own(User $user): array
     {
         return OwnBrief::query()
             ->where('user_id', $user->id)
@@ -97,5 +103,37 @@ final readonly class InstructorBriefs
             ->keyBy('brief_id')
             ->map(fn (OwnBrief $own): array => $own->brief)
             ->all();
+    }
+
+    /** @return array<string, string> whose a brief is, by id: those of whoever teaches the course too */
+    public function sharedBy(User $user, Course $course): array
+    {
+        return $this->shared($user, $course)
+            ->mapWithKeys(fn (OwnBrief $own): array => [$own->brief_id => $own->user->name])
+            ->all();
+    }
+
+    /** @return array<string, array<mixed>> one's own before those of others, where both have the same id */
+    private function within(User $user, ?Course $course): array
+    {
+        $shared = $course === null
+            ? []
+            : $this->shared($user, $course)
+                ->mapWithKeys(fn (OwnBrief $own): array => [$own->brief_id => $own->brief])
+                ->all();
+
+        return [...$shared, ...$this->own($user)];
+    }
+
+    /** @return Collection<int, OwnBrief> the newest last */
+    private function shared(User $user, Course $course): Collection
+    {
+        return OwnBrief::query()
+            ->whereIn('user_id', $course->people(Role::Instructor)->select('users.id'))
+            ->where('user_id', '!=', $user->id)
+            ->with('user')
+            ->orderBy('revision')
+            ->orderBy('id')
+            ->get();
     }
 }

@@ -13,12 +13,16 @@ final readonly class BoardCell
     /**
      * @param  DateTimeImmutable  $since
      *   when it came to where it is, in the time of the course: plain, since a board has hundreds
+     * @param  ?int  $frame  the first that can be shown
+     * @param  bool  $isLate  whether it was handed in after its student's date
      */
     public function __construct(
         public int $attempt,
         public int $number,
         public AttemptState $state,
         public DateTimeImmutable $since,
+        public ?int $frame = null,
+        public bool $isLate = false,
     ) {
     }
 }

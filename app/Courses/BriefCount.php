@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Courses;
 
+use App\Models\BriefDates;
 use Illuminate\Support\Carbon;
 use stdClass;
 
@@ -15,7 +16,8 @@ final readonly class BriefCount
         public int $number,
         public string $title,
         public int $revision,
-        public ?Carbon $dueAt,
+        public BriefDates $dates,
+        public bool $hidden = false,
         public int $students = 0,
         public AttemptCount $attempts = new AttemptCount(),
     ) {
@@ -29,7 +31,8 @@ final readonly class BriefCount
             number: $this->number,
             title: $this->title,
             revision: $this->revision,
-            dueAt: $this->dueAt,
+            dates: $this->dates,
+            hidden: $this->hidden,
             students: $students,
             attempts: new AttemptCount(
                 handedIn: (int) ($row->handed_in ?? 0),
@@ -49,6 +52,21 @@ final readonly class BriefCount
 
     public function isOverdue(): bool
     {
-        return $this->dueAt !== null && $this->dueAt->isPast();
+        return $this->dates->isOverdue();
+    }
+
+    /** As one student has it, who has been given more time. */
+    public function extendedTo(?Carbon $until): self
+    {
+        return new self(
+            $this->setBrief,
+            $this->number,
+            $this->title,
+            $this->revision,
+            $this->dates->extendedTo($until),
+            $this->hidden,
+            $this->students,
+            $this->attempts,
+        );
     }
 }

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Courses;
 
 use App\Models\AttemptState;
+use App\Models\BriefDates;
 use App\Models\Course;
+use App\Models\Extension;
 use App\Models\Role;
+use App\Models\SetBrief;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Query\Builder;
@@ -29,6 +32,9 @@ final class CourseBoard
     /** @var ?list<BriefCount> */
     private ?array $counts = null;
 
+    /** @var ?array<int, array<int, Carbon>> */
+    private ?array $extensions = null;
+
     private function __construct(private readonly Course $course)
     {
     }
@@ -38,7 +44,7 @@ final class CourseBoard
         return new self($course);
     }
 
-    /** @return list<BriefCount> in the order in which they were set */
+    /** @return list<BriefCount> in their order */
     public function briefs(): array
     {
         if ($this->counts !== null) {
@@ -68,13 +74,13 @@ final class CourseBoard
         );
     }
 
-    /** @return list<BriefCount> in the order in which they were set, nothing counted */
+    /** @return list<BriefCount> in their order, nothing counted */
     public function listed(): array
     {
         $rows = DB::table('set_briefs')
             ->where('course_id', $this->course->id)
-            ->orderBy('id')
-            ->select('id', 'revision', 'due_at')
+            ->orderByRaw(SetBrief::ORDER)
+            ->select('id', 'revision', 'opens_at', 'due_at', 'closes_at', 'is_hidden')
             ->selectRaw("json_value(brief, '$.number') as number, json_value(brief, '$.title') as title")
             ->get();
 
@@ -86,7 +92,12 @@ final class CourseBoard
                         number: (int) $row->number,
                         title: (string) $row->title,
                         revision: (int) $row->revision,
-                        dueAt: $row->due_at === null ? null : Carbon::parse($row->due_at, 'UTC'),
+                        dates: new BriefDates(
+                            self::moment($row->opens_at),
+                            self::moment($row->due_at),
+                            self::moment($row->closes_at),
+                        ),
+                        hidden: (bool) $row->is_hidden,
                     ),
                 )
                 ->all(),
@@ -115,12 +126,24 @@ final class CourseBoard
                     array_filter($this->briefs(), fn (BriefCount $brief): bool => $brief->isOverdue()),
                 ),
             );
-            $people->whereRaw(
-                '(select count(distinct done.set_brief_id) from attempts done where done.user_id = '.
-                    'memberships.user_id and done.state != ? and done.set_brief_id in ('.
-                    ($overdue === [] ? '0' : implode(',', $overdue)).
-                    ')) < ?',
-                [AttemptState::Draft->value, count($overdue)],
+            $people->whereExists(
+                fn (Builder $missing): Builder => $missing
+                    ->from('set_briefs')
+                    ->whereIn('set_briefs.id', $overdue)
+                    ->whereNotExists(
+                        fn (Builder $done): Builder => $done
+                            ->from('attempts')
+                            ->whereColumn('attempts.set_brief_id', 'set_briefs.id')
+                            ->whereColumn('attempts.user_id', 'memberships.user_id')
+                            ->where('attempts.state', '!=', AttemptState::Draft->value),
+                    )
+                    ->whereNotExists(
+                        fn (Builder $more): Builder => $more
+                            ->from('extensions')
+                            ->whereColumn('extensions.set_brief_id', 'set_briefs.id')
+                            ->whereColumn('extensions.user_id', 'memberships.user_id')
+                            ->where('extensions.due_at', '>', now()),
+                    ),
             );
         }
         $count = $people->count();
@@ -176,6 +199,13 @@ final class CourseBoard
                 'returned_at',
                 'created_at',
             ]);
+        $frames = $this->firstFrames($attempts->pluck('id')->all());
+        $dates = array_column(
+            array_map(fn (BriefCount $brief): array => [$brief->setBrief, $brief->dates], $this->briefs()),
+            1,
+            0,
+        );
+        $extensions = $this->extensions();
         foreach ($attempts as $attempt) {
             $state = AttemptState::from($attempt->state);
             $since = match ($state) {
@@ -189,10 +219,41 @@ final class CourseBoard
                 (int) $attempt->number,
                 $state,
                 (new DateTimeImmutable($since ?? $attempt->created_at, $utc))->setTimezone($zone),
+                $frames[$attempt->id] ?? null,
+                $dates[$attempt->set_brief_id]
+                    ->extendedTo($extensions[$attempt->set_brief_id][$attempt->user_id] ?? null)
+                    ->isLate(self::moment($attempt->handed_in_at)),
             );
         }
 
         return $cells;
+    }
+
+    /** @return array<int, array<int, Carbon>> until when students have been given more time, by set brief */
+    public function extensions(): array
+    {
+        return $this->extensions ??= Extension::inCourse($this->course);
+    }
+
+    /**
+     * @param  array<int, mixed>  $attempts
+     * @return array<int, int> the first frame that can be shown, by attempt
+     */
+    private function firstFrames(array $attempts): array
+    {
+        return DB::table('frames')
+            ->whereIn('attempt_id', $attempts)
+            ->whereNotNull('width')
+            ->groupBy('attempt_id')
+            ->selectRaw('attempt_id, min(id) as first')
+            ->pluck('first', 'attempt_id')
+            ->map(fn (mixed $id): int => (int) $id)
+            ->all();
+    }
+
+    private static function moment(?string $stored): ?Carbon
+    {
+        return $stored === null ? null : Carbon::parse($stored, 'UTC');
     }
 
     private function students(): Builder

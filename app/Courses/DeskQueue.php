@@ -6,6 +6,8 @@ namespace App\Courses;
 
 use App\Models\AttemptState;
 use App\Models\Course;
+use App\Models\Extension;
+use App\Models\Frame;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -16,6 +18,8 @@ use stdClass;
 final readonly class DeskQueue
 {
     public const PAGE = 50;
+
+    private const COLUMNS = ['id', 'number', 'state', 'handed_in_at', 'user_id', 'set_brief_id', 'reply'];
 
     private function __construct(private Course $course)
     {
@@ -29,44 +33,64 @@ final readonly class DeskQueue
     /**
      * @param  list<BriefCount>  $briefs  of the course, or those of them that are asked for
      * @param  int  $page  from 1
-     * @return list<array{
-     *     attempt: int,
-     *     number: int,
-     *     student: string,
-     *     brief: string,
-     *     state: AttemptState,
-     *     since: Carbon,
-     * }>
+     * @return list<WaitingAttempt>
      */
-    public function waiting(array $briefs, int $page = 1, int $most = self::PAGE): array
-    {
-        $titles = array_column(
-            array_map(fn (BriefCount $brief): array => [$brief->setBrief, $brief->title], $briefs),
-            1,
-            0,
-        );
-        $attempts = $this->ordered(array_keys($titles))
+    public function waiting(
+        array $briefs,
+        int $page = 1,
+        int $most = self::PAGE,
+        QueueOrder $order = QueueOrder::Wait,
+    ): array {
+        $ids = array_map(fn (BriefCount $brief): int => $brief->setBrief, $briefs);
+        $attempts = $this->ordered($ids, $order)
             ->limit($most)
             ->offset($most * (max(1, $page) - 1))
-            ->get(['id', 'number', 'state', 'handed_in_at', 'user_id', 'set_brief_id']);
-        $names = DB::table('users')
-            ->whereIn('id', $attempts->pluck('user_id')->unique())
-            ->pluck('name', 'id');
+            ->get(self::COLUMNS);
 
-        return array_values(
-            $attempts
-                ->map(
-                    fn (stdClass $attempt): array => [
-                        'attempt' => (int) $attempt->id,
-                        'number' => (int) $attempt->number,
-                        'student' => (string) $names[$attempt->user_id],
-                        'brief' => $titles[$attempt->set_brief_id],
-                        'state' => AttemptState::from($attempt->state),
-                        'since' => Carbon::parse($attempt->handed_in_at, 'UTC'),
-                    ],
-                )
-                ->all(),
-        );
+        return $this->described($attempts, $briefs);
+    }
+
+    /**
+     * Returns whose students have answered and wait for a word.
+     *
+     * @param  list<BriefCount>  $briefs
+     * @return list<WaitingAttempt> whoever has waited longest first
+     */
+    public function answers(array $briefs, int $most = self::PAGE): array
+    {
+        $attempts = DB::table('attempts')
+            ->whereIn('set_brief_id', array_map(fn (BriefCount $brief): int => $brief->setBrief, $briefs))
+            ->where('state', AttemptState::Returned->value)
+            ->whereNotNull('reply')
+            ->where(
+                fn (Builder $open): Builder => $open
+                    ->whereNull('answered_at')
+                    ->orWhereColumn('answered_at', '<', 'replied_at'),
+            )
+            ->orderBy('replied_at')
+            ->limit($most)
+            ->get(self::COLUMNS);
+
+        return $this->described($attempts, $briefs);
+    }
+
+    /**
+     * The latest that was handed in, wherever it is now.
+     *
+     * @param  list<BriefCount>  $briefs
+     * @return list<WaitingAttempt>
+     */
+    public function latest(array $briefs, int $most): array
+    {
+        $attempts = DB::table('attempts')
+            ->whereIn('set_brief_id', array_map(fn (BriefCount $brief): int => $brief->setBrief, $briefs))
+            ->where('state', '!=', AttemptState::Draft->value)
+            ->orderByDesc('handed_in_at')
+            ->orderByDesc('id')
+            ->limit($most)
+            ->get(self::COLUMNS);
+
+        return $this->described($attempts, $briefs);
     }
 
     /**
@@ -78,64 +102,92 @@ final readonly class DeskQueue
     {
         return $this->ordered(
             array_values(array_map(intval(...), $this->course->setBriefs()->pluck('id')->all())),
+            QueueOrder::Wait,
         )->pluck('id');
     }
 
     /** @param  list<int>  $setBriefs */
-    private function ordered(array $setBriefs): Builder
+    private function ordered(array $setBriefs, QueueOrder $order): Builder
     {
-        return DB::table('attempts')
+        $attempts = DB::table('attempts')
             ->whereIn('set_brief_id', $setBriefs)
-            ->whereIn('state', [AttemptState::Waiting->value, AttemptState::AtDesk->value])
-            ->orderBy('handed_in_at')
-            ->orderBy('id');
+            ->whereIn('state', [AttemptState::Waiting->value, AttemptState::AtDesk->value]);
+        if ($order === QueueOrder::Brief && $setBriefs !== []) {
+            $attempts->orderByRaw('field(set_brief_id, '.implode(', ', $setBriefs).')');
+        }
+        if ($order === QueueOrder::Student) {
+            $attempts->orderBy(
+                DB::table('users')->whereColumn('users.id', 'attempts.user_id')->select('name'),
+            )->orderBy('user_id');
+        }
+
+        return $attempts->orderBy('handed_in_at')->orderBy('id');
+    }
+
+    /**
+     * @param  Collection<int, stdClass>  $attempts
+     * @param  list<BriefCount>  $briefs
+     * @return list<WaitingAttempt>
+     */
+    private function described(Collection $attempts, array $briefs): array
+    {
+        if ($attempts->isEmpty()) {
+            return [];
+        }
+        $byId = array_column($briefs, null, 'setBrief');
+        $names = DB::table('users')
+            ->whereIn('id', $attempts->pluck('user_id')->unique())
+            ->pluck('name', 'id');
+        $facts = $this->facts(array_map(intval(...), array_values($attempts->pluck('id')->all())));
+        $extensions = Extension::inCourse($this->course);
+
+        return array_values(
+            $attempts
+                ->map(function (stdClass $attempt) use ($byId, $names, $facts, $extensions): WaitingAttempt {
+                    $brief = $byId[$attempt->set_brief_id];
+                    $handedIn = Carbon::parse($attempt->handed_in_at, 'UTC');
+
+                    return new WaitingAttempt(
+                        attempt: (int) $attempt->id,
+                        number: (int) $attempt->number,
+                        student: (string) $names[$attempt->user_id],
+                        brief: $brief,
+                        state: AttemptState::from($attempt->state),
+                        since: $handedIn,
+                        isLate: $brief->dates
+                            ->extendedTo($extensions[$attempt->set_brief_id][$attempt->user_id] ?? null)
+                            ->isLate($handedIn),
+                        hasAnswer: $attempt->reply !== null,
+                        facts: $facts[(int) $attempt->id],
+                    );
+                })
+                ->all(),
+        );
     }
 
     /**
      * What is known of attempts before they are opened.
      *
      * @param  list<int>  $attempts
-     * @return array<int, array{
-     *     frames: int,
-     *     frame: ?int,
-     *     missed: int,
-     *     unknown: int,
-     *     shared: bool,
-     *     left: bool,
-     * }>
-     *   by attempt: how many frames and the first of them, checks missed and open, whether somebody else has handed in
-     *   the same file, and whether its student has left the course
+     * @return array<int, AttemptFacts> by attempt
      */
     public function facts(array $attempts): array
     {
-        $frames = DB::table('frames')
+        $frames = Frame::query()
             ->whereIn('attempt_id', $attempts)
             ->orderBy('id')
-            ->get(['id', 'attempt_id', 'picture_id', 'checks'])
+            ->get(['id', 'attempt_id', 'picture_id', 'width', 'height', 'tags', 'stated', 'checks'])
             ->groupBy('attempt_id');
         $shared = $this->shared($frames->flatten(1)->pluck('picture_id')->unique()->values()->all());
         $left = $this->left($attempts);
         $facts = [];
         foreach ($attempts as $attempt) {
             $own = $frames->get($attempt, collect());
-            $verdicts = array_merge(
-                ...array_map(
-                    fn (stdClass $frame): array => array_column(
-                        (array) json_decode((string) $frame->checks, true),
-                        'verdict',
-                    ),
-                    $own->all(),
-                ),
-                ...[[]],
+            $facts[$attempt] = AttemptFacts::of(
+                $own,
+                $own->contains(fn (Frame $frame): bool => in_array($frame->picture_id, $shared, true)),
+                in_array($attempt, $left, true),
             );
-            $facts[$attempt] = [
-                'frames' => $own->count(),
-                'frame' => $own->isEmpty() ? null : (int) $own->first()->id,
-                'missed' => count(array_keys($verdicts, 'missed', true)),
-                'unknown' => count(array_keys($verdicts, 'unknown', true)),
-                'left' => in_array($attempt, $left, true),
-                'shared' => $own->contains(fn (stdClass $frame): bool => in_array($frame->picture_id, $shared, true)),
-            ];
         }
 
         return $facts;

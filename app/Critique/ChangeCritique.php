@@ -24,7 +24,7 @@ final class ChangeCritique
     public static function of(int $attemptId, string $otherwise, Closure $change): mixed
     {
         return LockedAttempt::change($attemptId, function (Attempt $attempt) use ($otherwise, $change): mixed {
-            if (! $attempt->state->allows(AttemptStep::Critique)) {
+            if (! $attempt->allows(AttemptStep::Critique)) {
                 throw CritiquePublished::so($otherwise);
             }
 

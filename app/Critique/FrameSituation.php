@@ -42,7 +42,7 @@ final class FrameSituation
             return null;
         }
         $attempt = $frame->attempt;
-        $brief = $attempt->setBrief->content();
+        $brief = $attempt->content();
         $picture = $frame->pictureRecord();
         $frames = $this->rowOf($frame);
         $isWithinRow = $frames->count() > 1 && $frames->last()?->id !== $frame->id;
@@ -114,7 +114,7 @@ final class FrameSituation
      */
     private function rowOf(Frame $frame, bool $isFresh = false): Collection
     {
-        $rows = $frame->attempt->setBrief->content();
+        $rows = $frame->attempt->content();
         $row = $rows->row($frame->row)?->id;
         $frames = $isFresh ? $frame->attempt->frames()->get() : $frame->attempt->frames;
 

@@ -24,7 +24,7 @@ final readonly class JudgeAgain
         // Locked, so that a second click finds it under way.
         return LockedAttempt::change($frame->attempt_id, function (Attempt $attempt) use ($frame): bool {
             $frame->refresh();
-            if ($frame->state !== FrameState::Ready || ! $attempt->state->allows(AttemptStep::Critique)) {
+            if ($frame->state !== FrameState::Ready || ! $attempt->allows(AttemptStep::Critique)) {
                 return false;
             }
             $this->judging->of($frame, ['problem' => null]);

@@ -35,7 +35,7 @@ final class RecallCritique
                 $attempt->setBrief->course,
                 $instructor,
                 TrailEvent::Recalled,
-                $attempt->setBrief->content()->words->title,
+                $attempt->content()->words->title,
                 $attempt->user,
             );
 

@@ -25,6 +25,10 @@ final readonly class WriteNote
     public function handle(Frame $frame, User $author, string $token, array $note): void
     {
         $isInstructor = $this->roles->in($frame->attempt->setBrief->course, $author) === Role::Instructor;
+        // A correction is the instructor's alone.
+        if (! $isInstructor && $frame->attempt->correcting_since !== null) {
+            throw CritiquePublished::so('no note can be added');
+        }
         ChangeCritique::of(
             $frame->attempt_id,
             'no note can be added',

@@ -34,6 +34,7 @@ final readonly class Kilnyard
             $setBriefs[$set['id']] = $course->setBriefs()->create([
                 'brief_id' => $set['id'],
                 'brief' => $this->library->data($set['id']),
+                'announced_at' => Carbon::now(),
                 'due_at' => Carbon::now()->addDays($set['due'])->setTime(20, 0),
             ]);
         }

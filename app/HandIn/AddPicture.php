@@ -37,8 +37,8 @@ final readonly class AddPicture
      * The same file is added once, however often it comes.
      *
      * @throws UnreadablePicture when the file cannot be taken
-     * @throws HandInRefused when the last attempt is not back yet, has as many frames as the brief takes, or no room is
-     *     left for more pictures
+     * @throws HandInRefused when the brief is not open, the last attempt is not back yet or has as many frames as the
+     *     brief takes, or no room is left for more pictures
      */
     public function handle(
         SetBrief $setBrief,
@@ -47,6 +47,10 @@ final readonly class AddPicture
         string $originalName,
         ?string $row = null,
     ): AddedPicture {
+        $closed = $setBrief->whyNotNow($student);
+        if ($closed !== null) {
+            throw HandInRefused::because($closed.' Nothing was kept of this picture.');
+        }
         if ($setBrief->course->asks_confirmed && $student->email_verified_at === null) {
             throw HandInRefused::because(
                 'This course asks for a confirmed address. Follow the link in the mail that was sent to you, or ask '.
@@ -60,7 +64,8 @@ final readonly class AddPicture
 
         try {
             return DB::transaction(function () use ($setBrief, $student, $picture, $name, $row): AddedPicture {
-                $added = $this->toDraft($this->draft($setBrief, $student), $setBrief->content(), $picture, $name, $row);
+                $attempt = $this->draft($setBrief, $student);
+                $added = $this->toDraft($attempt, $attempt->content(), $picture, $name, $row);
                 // From here on its frame keeps it.
                 $this->store->arrived($picture);
 

@@ -25,7 +25,7 @@ final readonly class RequestJudging
     /** What is said of a row is said anew when one of its frames is gone. */
     public function ofRow(Attempt $attempt, ?string $row): void
     {
-        if ($attempt->setBrief->content()->rows() === []) {
+        if ($attempt->content()->rows() === []) {
             return;
         }
         foreach ($attempt->frames()->where('row', $row)->where('state', FrameState::Judged)->get() as $frame) {

@@ -12,13 +12,21 @@ use App\Models\FrameState;
 /** Hands an attempt in. A second time changes nothing. */
 final class SubmitAttempt
 {
-    /** @throws HandInRefused when a frame is missing, still being read or has no subject */
-    public function handle(Attempt $attempt): void
+    /**
+     * @param  ?bool  $mayShow  whether its frames may be shown to the class; null: as it was
+     *
+     * @throws HandInRefused when the brief is not open, or a frame is missing, still being read or has no subject
+     */
+    public function handle(Attempt $attempt, ?bool $mayShow = null): void
     {
-        LockedAttempt::change($attempt->id, function (Attempt $attempt): void {
+        LockedAttempt::change($attempt->id, function (Attempt $attempt) use ($mayShow): void {
             $state = $attempt->state->after(AttemptStep::HandIn);
             if ($state === null) {
                 return;
+            }
+            $closed = $attempt->setBrief->whyNotNow($attempt->user);
+            if ($closed !== null) {
+                throw HandInRefused::because($closed.' Your frames are kept as they are.');
             }
             if ($attempt->frames->isEmpty()) {
                 throw HandInRefused::because('There is no frame yet. Choose a picture first.');
@@ -29,7 +37,15 @@ final class SubmitAttempt
                     throw HandInRefused::because($this->missing($frame, $attempt->frames->count() === 1));
                 }
             }
-            $attempt->update(['state' => $state, 'handed_in_at' => now()]);
+            $attempt->update([
+                'state' => $state,
+                'handed_in_at' => now(),
+                'may_show' => $mayShow ?? $attempt->may_show,
+            ]);
+            // Asked for once: the first choice is what is offered from then on.
+            if ($mayShow !== null && $attempt->user->shows_frames === null) {
+                $attempt->user->update(['shows_frames' => $mayShow]);
+            }
         });
     }
 

@@ -8,6 +8,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use TruePupil\Core\Brief\Brief;
+use TruePupil\Core\Brief\BriefFormat;
 
 /**
  * @property int $id
@@ -18,11 +20,18 @@ use Illuminate\Support\Carbon;
  * @property ?string $summary
  * @property ?string $reply  the student's answer to the return
  * @property ?Carbon $replied_at
+ * @property ?string $answer  the instructor's, to the student's answer
+ * @property ?Carbon $answered_at
+ * @property ?int $answered_by
+ * @property ?array<mixed> $brief  as it was when this was begun, where it has been corrected since
+ * @property ?int $brief_revision
  * @property bool $may_show  whether its frames may be shown to the class
  * @property Carbon $created_at
  * @property ?Carbon $handed_in_at
  * @property ?Carbon $opened_at
  * @property ?Carbon $returned_at
+ * @property ?Carbon $correcting_since  while its return is being corrected
+ * @property ?Carbon $corrected_at  when the return was last corrected
  * @property SetBrief $setBrief
  * @property User $user
  */
@@ -40,6 +49,23 @@ final class Attempt extends Model
         'handed_in_at',
         'opened_at',
         'returned_at',
+        'correcting_since',
+        'corrected_at',
+        'answer',
+        'answered_at',
+        'answered_by',
+        'brief',
+        'brief_revision',
+    ];
+
+    protected $attributes = [
+        'brief' => null,
+        'brief_revision' => null,
+        'correcting_since' => null,
+        'corrected_at' => null,
+        'answer' => null,
+        'answered_at' => null,
+        'answered_by' => null,
     ];
 
     /** @return BelongsTo<SetBrief, $this> */
@@ -54,10 +80,31 @@ final class Attempt extends Model
         return $this->belongsTo(User::class);
     }
 
+    /** @return BelongsTo<User, $this> whoever answered the student's answer */
+    public function answeredBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'answered_by');
+    }
+
+    /** The brief that it is held against. */
+    public function content(): Brief
+    {
+        return $this->brief === null ? $this->setBrief->content() : BriefFormat::read($this->brief);
+    }
+
     /** @return HasMany<Frame, $this> */
     public function frames(): HasMany
     {
         return $this->hasMany(Frame::class)->orderBy('id');
+    }
+
+    /** What is possible in its state; while its return is being corrected, what is done at the desk as well. */
+    public function allows(AttemptStep $step): bool
+    {
+        return $this->state->allows($step) ||
+            ($this->correcting_since !== null &&
+                $this->state->allows(AttemptStep::Correct) &&
+                in_array($step, [AttemptStep::Critique, AttemptStep::Publish], true));
     }
 
     /** The frame whose setting the return names first, which a reshoot begins with: the first that has one. */
@@ -97,6 +144,11 @@ final class Attempt extends Model
             'returned_at' => 'datetime',
             'replied_at' => 'datetime',
             'may_show' => 'boolean',
+            'brief' => 'array',
+            'brief_revision' => 'integer',
+            'correcting_since' => 'datetime',
+            'corrected_at' => 'datetime',
+            'answered_at' => 'datetime',
         ];
     }
 }

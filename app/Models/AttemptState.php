@@ -51,7 +51,8 @@ enum AttemptState: string
                 default => null,
             },
             self::Returned => match ($step) {
-                AttemptStep::SeeAtDesk, AttemptStep::ReadReturn, AttemptStep::Answer => self::Returned,
+                AttemptStep::SeeAtDesk, AttemptStep::ReadReturn, AttemptStep::Answer,
+                AttemptStep::Correct => self::Returned,
                 AttemptStep::Recall => self::AtDesk,
                 default => null,
             },

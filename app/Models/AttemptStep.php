@@ -23,6 +23,8 @@ enum AttemptStep
     case Publish;
     /** The instructor takes the critique back, a moment after publishing it. */
     case Recall;
+    /** The instructor changes a return that has been published, and publishes the correction. */
+    case Correct;
     /** Its student and whoever critiques read the return. */
     case ReadReturn;
     /** Its student answers the return, shows it to the class or plans the reshoot. */

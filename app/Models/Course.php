@@ -23,6 +23,7 @@ use TruePupil\Core\Approach\Approach;
  * @property bool $sends_undecided  whether findings that nobody decided on go out with a return
  * @property ?int $keeps_months  after hand-in that attempts are kept; null: as long as the course
  * @property ?Carbon $told_until  hand-ins up to here have been told to its instructors
+ * @property ?Carbon $archived_at  since when it is over: it can be read, and nothing is handed in
  */
 final class Course extends Model
 {
@@ -40,6 +41,7 @@ final class Course extends Model
         'sends_undecided',
         'keeps_months',
         'told_until',
+        'archived_at',
     ];
 
     protected $attributes = [
@@ -47,6 +49,7 @@ final class Course extends Model
         'asks_confirmed' => false,
         'sends_undecided' => false,
         'keeps_months' => null,
+        'archived_at' => null,
     ];
 
     public static function newJoinCode(): string
@@ -78,10 +81,37 @@ final class Course extends Model
         return $this->belongsToMany(User::class, 'memberships')->wherePivot('role', $role->value)->orderBy('users.id');
     }
 
-    /** @return HasMany<SetBrief, $this> */
+    /** @return list<string> the groups that its members are in */
+    public function groups(): array
+    {
+        return array_values(
+            $this->memberships()->whereNotNull('group_name')->distinct()->orderBy('group_name')->pluck('group_name')
+                ->all(),
+        );
+    }
+
+    /** @return HasMany<SetBrief, $this> in their order */
     public function setBriefs(): HasMany
     {
-        return $this->hasMany(SetBrief::class)->orderBy('id');
+        return $this->hasMany(SetBrief::class)->orderByRaw(SetBrief::ORDER);
+    }
+
+    /** Its code as it is read out: in two halves. */
+    public static function readableCode(string $code): string
+    {
+        return implode(' ', str_split($code, 4));
+    }
+
+    /** A moment as a form of this course holds it, in its own time; empty for none. */
+    public function formMoment(?Carbon $moment): string
+    {
+        return $moment === null ? '' : $moment->clone()->setTimezone($this->timezone)->format('Y-m-d\TH:i');
+    }
+
+    /** A moment that was typed in the time of the course, in UTC. */
+    public function parseMoment(?string $typed): ?Carbon
+    {
+        return $typed === null || $typed === '' ? null : Carbon::parse($typed, $this->timezone)->utc();
     }
 
     /** A moment as people of the course say it. */
@@ -115,6 +145,7 @@ final class Course extends Model
             'sends_undecided' => 'boolean',
             'keeps_months' => 'integer',
             'told_until' => 'datetime',
+            'archived_at' => 'datetime',
         ];
     }
 }

@@ -11,11 +11,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $course_id
  * @property int $user_id
  * @property Role $role
+ * @property ?string $group_name  the group of the course that somebody is in
  * @property User $user
  */
 final class Membership extends Model
 {
-    protected $fillable = ['course_id', 'user_id', 'role'];
+    protected $fillable = ['course_id', 'user_id', 'role', 'group_name'];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

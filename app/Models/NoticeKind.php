@@ -11,7 +11,11 @@ enum NoticeKind: string
     case DueTomorrow = 'due-tomorrow';
     case HandedIn = 'handed-in';
     case Returned = 'returned';
+    case Corrected = 'corrected';
     case Answered = 'answered';
+    case AnswerRead = 'answer-read';
+    case BriefCorrected = 'brief-corrected';
+    case MoreTime = 'more-time';
     case FrameRefused = 'frame-refused';
     case Invited = 'invited';
     case Account = 'account';
@@ -23,7 +27,11 @@ enum NoticeKind: string
             self::DueTomorrow => 'a brief is due tomorrow',
             self::HandedIn => 'what was handed in, once a day',
             self::Returned => 'a critique came back',
+            self::Corrected => 'a critique was corrected',
             self::Answered => 'a student answered',
+            self::AnswerRead => 'your answer was answered',
+            self::BriefCorrected => 'a brief was corrected',
+            self::MoreTime => 'you were given more time',
             self::FrameRefused => 'a picture could not be read',
             self::Invited => 'an invitation',
             self::Account => 'something happened to your account',

@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property ?string $locale
  * @property ?list<string> $no_mail  kinds of notices that are not wanted by mail
  * @property bool $keeps_location  whether the kept originals may say where they were taken
+ * @property ?bool $shows_frames  whether own frames may be shown to a class unless said otherwise; null: never asked
  * @property ?Carbon $delete_at  when the account goes, as its owner asked
  * @property ?array<mixed> $kit
  * @property ?list<string> $first_settings  those that were ticked
@@ -40,6 +41,7 @@ final class User extends Authenticatable
         'locale',
         'no_mail',
         'keeps_location',
+        'shows_frames',
         'delete_at',
         'kit',
         'first_settings',
@@ -53,6 +55,7 @@ final class User extends Authenticatable
         'locale' => null,
         'no_mail' => null,
         'keeps_location' => false,
+        'shows_frames' => null,
         'delete_at' => null,
     ];
 
@@ -94,6 +97,7 @@ final class User extends Authenticatable
             'first_settings' => 'array',
             'no_mail' => 'array',
             'keeps_location' => 'boolean',
+            'shows_frames' => 'boolean',
             'email_verified_at' => 'datetime',
             'delete_at' => 'datetime',
         ];

@@ -24,7 +24,7 @@ final class Answered extends Notice
         return sprintf(
             '%s answered the critique of "%s".',
             $this->attempt->user->name,
-            $this->attempt->setBrief->content()->words->title,
+            $this->attempt->content()->words->title,
         );
     }
 

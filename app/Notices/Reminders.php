@@ -7,6 +7,7 @@ namespace App\Notices;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Course;
+use App\Models\Extension;
 use App\Models\Role;
 use App\Models\SetBrief;
 use Illuminate\Database\Eloquent\Builder;
@@ -28,6 +29,8 @@ final class Reminders
         $due = SetBrief::query()
             ->whereNull('reminded_at')
             ->whereBetween('due_at', [now(), now()->addDay()])
+            ->where('is_hidden', false)
+            ->whereHas('course', fn (Builder $course): Builder => $course->whereNull('archived_at'))
             ->with('course')
             ->get();
         foreach ($due as $setBrief) {
@@ -40,10 +43,44 @@ final class Reminders
                         ->where('state', '!=', AttemptState::Draft)
                         ->select('user_id'),
                 )
+                ->whereNotIn(
+                    'users.id',
+                    Extension::query()
+                        ->where('set_brief_id', $setBrief->id)
+                        ->where('due_at', '>', now()->addDay())
+                        ->select('user_id'),
+                )
                 ->get();
             $setBrief->update(['reminded_at' => now()]);
             Notification::send($missing, new DueTomorrow($setBrief));
             $told += $missing->count();
+        }
+
+        return $told;
+    }
+
+    /**
+     * Briefs that have opened, or been shown, since they were set.
+     *
+     * @return int how many people were told
+     */
+    public static function opened(): int
+    {
+        $told = 0;
+        $opened = SetBrief::query()
+            ->whereNull('announced_at')
+            ->where('is_hidden', false)
+            ->where(
+                fn (Builder $open): Builder => $open->whereNull('opens_at')->orWhere('opens_at', '<=', now()),
+            )
+            ->whereHas('course', fn (Builder $course): Builder => $course->whereNull('archived_at'))
+            ->with('course')
+            ->get();
+        foreach ($opened as $setBrief) {
+            $students = $setBrief->course->people(Role::Student)->get();
+            $setBrief->update(['announced_at' => now()]);
+            Notification::send($students, new BriefSet($setBrief));
+            $told += $students->count();
         }
 
         return $told;

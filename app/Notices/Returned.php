@@ -31,7 +31,7 @@ final class Returned extends Notice
         return sprintf(
             'Attempt %d at "%s" came back with its critique.',
             $this->attempt->number,
-            $this->attempt->setBrief->content()->words->title,
+            $this->attempt->content()->words->title,
         );
     }
 

@@ -76,6 +76,7 @@ final class ClassPatterns
      *     topic: string,
      *     sentence: string,
      *     range: ?string,
+     *     sides: string,
      *     students: int,
      *     share: float,
      *     frames: list<Frame>,
@@ -97,15 +98,16 @@ final class ClassPatterns
         $all = max(1, $this->students());
         $found = $groups->map(function (Collection $group, string $rule) use ($all): array {
             $students = $group->pluck('frame.attempt.user_id')->unique()->count();
-            // The worst of them says it for all.
             $first = $group->sortBy(fn (array $one): int => $one['finding']->severity()->rank())->firstOrFail();
+            $found = $group->map(fn (array $one): Finding => $one['finding']->found());
 
             return [
                 'rule' => $rule,
                 'severity' => $first['finding']->severity(),
                 'topic' => $first['finding']->topic()->label(),
                 'sentence' => $first['finding']->sentence(),
-                'range' => self::range($group->map(fn (array $one): Finding => $one['finding']->found())),
+                'range' => self::range($found),
+                'sides' => FindingSides::of($found),
                 'students' => $students,
                 'share' => $students / $all,
                 // Only what its owner allows is shown to a class.
@@ -134,6 +136,7 @@ final class ClassPatterns
      *     topic: string,
      *     sentence: string,
      *     range: ?string,
+     *     sides: string,
      *     students: int,
      *     share: float,
      *     frames: list<Frame>,
@@ -151,33 +154,32 @@ final class ClassPatterns
         return array_slice($serious, 0, self::TAUGHT);
     }
 
-    /**
-     * @return list<array{sentence: string, met: int, close: int, missed: int, unknown: int}>
-     *   the checks of the brief over the class
-     */
+    /** @return list<Frame> some that the class may see */
+    public function shown(): array
+    {
+        return array_values(
+            $this->frames
+                ->filter(fn (Frame $frame): bool => $frame->attempt->may_show)
+                ->unique('attempt_id')
+                ->take(self::SHOWN)
+                ->all(),
+        );
+    }
+
+    /** @return list<CheckSpread> the checks of the brief over the class, what most missed first */
     public function checks(): array
     {
-        $counts = [];
+        $stored = [];
         foreach ($this->frames as $frame) {
             foreach ($frame->checks ?? [] as $check) {
-                $count = $counts[$check['id']] ?? [
-                    'sentence' => (string) $check['sentence'],
-                    'met' => 0,
-                    'close' => 0,
-                    'missed' => 0,
-                    'unknown' => 0,
-                ];
-                match (Verdict::from($check['verdict'])) {
-                    Verdict::Met => $count['met']++,
-                    Verdict::Close => $count['close']++,
-                    Verdict::Missed => $count['missed']++,
-                    Verdict::Unknown => $count['unknown']++,
-                };
-                $counts[$check['id']] = $count;
+                $stored[(string) $check['id']][] = ['check' => $check, 'student' => $frame->attempt->user_id];
             }
         }
+        $spreads = array_map(CheckSpread::of(...), array_values($stored));
+        usort($spreads, fn (CheckSpread $a, CheckSpread $b): int => $b->count(Verdict::Missed)
+            <=> $a->count(Verdict::Missed));
 
-        return array_values($counts);
+        return $spreads;
     }
 
     /** @return list<ExposureSettings> of every frame that records them */
@@ -220,6 +222,6 @@ final class ClassPatterns
         $words = fn (mixed $value): string => Quantity::quantity((float) $value, $evidence->unit);
         [$least, $most] = [$words($values->min()), $words($values->max())];
 
-        return $evidence->name.': '.($least === $most ? $least.' in all of them' : $least.' to '.$most);
+        return $evidence->name.' '.($least === $most ? $least.' in all of them' : $least.' to '.$most);
     }
 }

@@ -28,7 +28,7 @@ final readonly class PlannedFrame
 
         return new self(
             self::intent($planned),
-            $attempt->setBrief->content()->placement($text('placement'))?->id,
+            $attempt->content()->placement($text('placement'))?->id,
             $text('about'),
             $text('reason'),
         );

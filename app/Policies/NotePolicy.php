@@ -19,6 +19,6 @@ final readonly class NotePolicy
     {
         return $note->author_id === $user->id &&
             $this->attempts->critique($user, $note->frame->attempt) &&
-            $note->frame->attempt->state->allows(AttemptStep::Critique);
+            $note->frame->attempt->allows(AttemptStep::Critique);
     }
 }

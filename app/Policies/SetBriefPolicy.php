@@ -14,9 +14,11 @@ final readonly class SetBriefPolicy
     {
     }
 
+    /** Students read what is neither hidden from them nor still to come. */
     public function view(User $user, SetBrief $setBrief): bool
     {
-        return $this->courses->view($user, $setBrief->course);
+        return $this->courses->critique($user, $setBrief->course) ||
+            ($this->courses->attend($user, $setBrief->course) && $setBrief->isReadableBy($user));
     }
 
     public function critique(User $user, SetBrief $setBrief): bool
@@ -29,8 +31,9 @@ final readonly class SetBriefPolicy
         return $this->courses->teach($user, $setBrief->course);
     }
 
+    /** Why it is not possible at this moment is said by the action, not here. */
     public function handIn(User $user, SetBrief $setBrief): bool
     {
-        return $this->courses->attend($user, $setBrief->course);
+        return $this->courses->attend($user, $setBrief->course) && $setBrief->isReadableBy($user);
     }
 }

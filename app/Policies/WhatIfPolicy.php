@@ -26,6 +26,6 @@ final class WhatIfPolicy
     {
         return $whatIf->author_id === $user->id &&
             $this->attempts->critique($user, $whatIf->frame->attempt) &&
-            $whatIf->frame->attempt->state->allows(AttemptStep::Critique);
+            $whatIf->frame->attempt->allows(AttemptStep::Critique);
     }
 }

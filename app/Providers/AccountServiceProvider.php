@@ -45,6 +45,10 @@ final class AccountServiceProvider extends ServiceProvider
             ],
         );
         RateLimiter::for(
+            'join-page',
+            fn (Request $request): Limit => Limit::perMinute(240)->by('join-page|'.$request->ip()),
+        );
+        RateLimiter::for(
             'forgotten',
             fn (Request $request): array => [
                 Limit::perHour(5)->by('forgotten|'.self::account($request))->response(self::wait(...)),

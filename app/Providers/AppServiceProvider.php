@@ -10,6 +10,7 @@ use App\Jobs\QueuedFrames;
 use App\Jobs\QueuedRoll;
 use App\Models\Membership;
 use App\Practice\RollQueue;
+use App\Wording\Glossary;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Console\AboutCommand;
 use Illuminate\Queue\Events\Looping;
@@ -24,6 +25,8 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(Roles::class);
+        // Its words are marked once a page.
+        $this->app->scoped(Glossary::class);
         $this->app->bind(FrameQueue::class, QueuedFrames::class);
         $this->app->bind(RollQueue::class, QueuedRoll::class);
         // Every rule in the folder counts: adding a finding touches nothing else.

@@ -8,10 +8,12 @@ use App\HandIn\LockedAttempt;
 use App\Models\Attempt;
 use App\Models\AttemptStep;
 use App\Models\Role;
+use App\Models\User;
 use App\Notices\Answered;
+use App\Notices\AnswerRead;
 use Illuminate\Support\Facades\Notification;
 
-/** What a student says to a return: an answer, and whether the class may see the frames. */
+/** What is said to a return: the student's answer and what comes back to it, and whether the class may see frames. */
 final class AnswerReturn
 {
     /** @param  ?string  $reply  null takes an earlier answer back */
@@ -27,6 +29,28 @@ final class AnswerReturn
                         new Answered($attempt),
                     );
                 }
+            }
+        });
+    }
+
+    /**
+     * What whoever teaches says to the student's answer.
+     *
+     * @param  ?string  $answer  null takes an earlier one back
+     */
+    public function answer(Attempt $attempt, User $by, ?string $answer): void
+    {
+        LockedAttempt::change($attempt->id, function (Attempt $attempt) use ($by, $answer): void {
+            if ($attempt->reply === null || ! $attempt->state->allows(AttemptStep::Answer)) {
+                return;
+            }
+            $attempt->update([
+                'answer' => $answer,
+                'answered_at' => $answer === null ? null : now(),
+                'answered_by' => $answer === null ? null : $by->id,
+            ]);
+            if ($answer !== null) {
+                $attempt->user->notify(new AnswerRead($attempt, $by));
             }
         });
     }

@@ -12,6 +12,13 @@ enum TrailEvent: string
     case BriefRemoved = 'brief-removed';
     case Published = 'published';
     case Recalled = 'recalled';
+    case Corrected = 'corrected';
+    case BriefCorrected = 'brief-corrected';
+    case BriefsArranged = 'briefs-arranged';
+    case MoreTime = 'more-time';
+    case Archived = 'archived';
+    case Reopened = 'reopened';
+    case Copied = 'copied';
     case RoleChanged = 'role-changed';
     case MemberRemoved = 'member-removed';
     case CodeChanged = 'code-changed';
@@ -24,10 +31,17 @@ enum TrailEvent: string
     {
         return match ($this) {
             self::BriefSet => 'set a brief',
-            self::DueChanged => 'changed when a brief is due',
+            self::DueChanged => 'changed the dates of a brief',
             self::BriefRemoved => 'took a brief out of the course',
             self::Published => 'published a critique',
             self::Recalled => 'took a critique back',
+            self::Corrected => 'corrected a critique',
+            self::BriefCorrected => 'corrected a brief',
+            self::BriefsArranged => 'put the briefs in order',
+            self::MoreTime => 'gave more time',
+            self::Archived => 'archived the course',
+            self::Reopened => 'opened the course again',
+            self::Copied => 'copied the course',
             self::RoleChanged => 'changed what somebody is in the course',
             self::MemberRemoved => 'took somebody out of the course',
             self::CodeChanged => 'made a new code',

@@ -89,6 +89,7 @@ final readonly class CourseExport
                 'set_briefs' => 'set_briefs',
                 'silenced_findings' => 'silenced_findings',
             ]),
+            'extensions' => $in('extensions', 'set_brief_id', $sets),
             'attempts' => $in('attempts', 'set_brief_id', $sets),
             'plans' => $in('plans', 'set_brief_id', $sets),
             'frames' => $frames,

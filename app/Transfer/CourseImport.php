@@ -95,10 +95,20 @@ final readonly class CourseImport
         }
     }
 
+    private function version(ZipArchive $zip): int
+    {
+        $header = json_decode((string) $zip->getFromName('course.json'), true);
+
+        return (int) (is_array($header) ? $header['version'] ?? 0 : 0);
+    }
+
     /** @return Generator<int, array<string, mixed>> */
     private function rows(ZipArchive $zip, string $table): Generator
     {
         $stream = $zip->getStream('tables/'.$table.'.jsonl');
+        if ($stream === false && (CourseTables::SINCE[$table] ?? 0) > $this->version($zip)) {
+            return;
+        }
         if ($stream === false) {
             throw new ImportRefused(sprintf('The archive has no rows for "%s".', $table));
         }
@@ -127,6 +137,10 @@ final readonly class CourseImport
      */
     private static function upgrade(string $table, array $row): array
     {
+        // Its students were told of it elsewhere.
+        if ($table === 'set_briefs' && ! array_key_exists('announced_at', $row)) {
+            $row['announced_at'] = $row['created_at'] ?? null;
+        }
         foreach (CourseTables::RENAMED_SINCE_1[$table] ?? [] as $before => $now) {
             if (array_key_exists($before, $row)) {
                 $row[$now] = $row[$before];
@@ -150,7 +164,7 @@ final readonly class CourseImport
                 unset($row['id']);
                 foreach ($pointers as $column => $target) {
                     $row[$column] =
-                        $row[$column] === null
+                        ($row[$column] ?? null) === null
                             ? null
                             : $numbers[$target][$row[$column]] ??
                                 throw new ImportRefused(

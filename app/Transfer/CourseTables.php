@@ -11,7 +11,10 @@ final class CourseTables
 {
     public const FORMAT = 'true-pupil.course-archive';
 
-    public const VERSION = 3;
+    public const VERSION = 4;
+
+    /** Tables that older archives do not have, by the version that has them first. */
+    public const SINCE = ['extensions' => 4];
 
     /** What is known of people elsewhere: no password, and nothing of how they use the installation. */
     public const OF_PEOPLE = ['id', 'name', 'email', 'kit', 'first_settings', 'created_at', 'updated_at'];
@@ -33,7 +36,8 @@ final class CourseTables
         'memberships' => ['course_id' => 'courses', 'user_id' => 'users'],
         'set_briefs' => ['course_id' => 'courses'],
         'silenced_findings' => ['course_id' => 'courses', 'user_id' => 'users'],
-        'attempts' => ['set_brief_id' => 'set_briefs', 'user_id' => 'users'],
+        'extensions' => ['set_brief_id' => 'set_briefs', 'user_id' => 'users'],
+        'attempts' => ['set_brief_id' => 'set_briefs', 'user_id' => 'users', 'answered_by' => 'users'],
         'pictures' => [],
         'practice_shots' => [],
         'frames' => ['attempt_id' => 'attempts', 'picture_id' => 'pictures'],

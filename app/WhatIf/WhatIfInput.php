@@ -33,6 +33,10 @@ final class WhatIfInput
             ) {
                 continue;
             }
+            // A slider at rest asks for nothing; nor does the light of a place that was not drawn.
+            if (self::isAtRest($kind, $texts)) {
+                continue;
+            }
             $numbers = [];
             foreach (array_keys($kind->numbers()) as $name) {
                 $plain = str_replace([',', '−'], ['.', '-'], $texts[$name] ?? '');
@@ -49,5 +53,18 @@ final class WhatIfInput
         }
 
         return Recipe::of($steps);
+    }
+
+    /** @param  array<string, string>  $texts  the numbers of a step as they came */
+    private static function isAtRest(StepKind $kind, array $texts): bool
+    {
+        return match ($kind) {
+            StepKind::Exposure, StepKind::Shadows, StepKind::Highlights => (float) ($texts['stops'] ?? '') === 0.0 &&
+                is_numeric($texts['stops'] ?? ''),
+            StepKind::Straighten => (float) ($texts['degrees'] ?? '') === 0.0 && is_numeric($texts['degrees'] ?? ''),
+            StepKind::Darken => ($texts['x'] ?? '') === '' && ($texts['width'] ?? '') === '',
+            StepKind::Graduated => ($texts['from'] ?? '') === '' && ($texts['to'] ?? '') === '',
+            default => false,
+        };
     }
 }

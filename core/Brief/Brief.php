@@ -13,6 +13,7 @@ final readonly class Brief
      * @param  list<DecisionAsked>  $decisions  values that the student is to decide
      * @param  int  $revision  counts up when the brief is changed
      * @param  ?string  $scene  of the practice camera, to try it in
+     * @param  ?BriefTopic  $topic  null: under no topic
      */
     public function __construct(
         public string $id,
@@ -24,6 +25,7 @@ final readonly class Brief
         public array $decisions = [],
         public int $revision = 1,
         public ?string $scene = null,
+        public ?BriefTopic $topic = null,
     ) {
     }
 

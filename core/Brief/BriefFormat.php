@@ -74,6 +74,13 @@ final class BriefFormat
             ),
             revision: isset($data['revision']) ? max(1, (int) self::number($data, 'revision')) : 1,
             scene: isset($data['scene']) ? self::text($data, 'scene') : null,
+            topic: ! isset($data['topic'])
+                ? null
+                : BriefTopic::tryFrom(self::text($data, 'topic')) ??
+                    throw InvalidBrief::at(
+                        'topic',
+                        'expected one of '.implode(', ', array_column(BriefTopic::cases(), 'value')),
+                    ),
         );
     }
 

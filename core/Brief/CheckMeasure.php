@@ -218,6 +218,31 @@ enum CheckMeasure: string
         );
     }
 
+    /** @return array{string, string} what lies on either side of a limit of it: below, above */
+    public function sides(): array
+    {
+        return match ($this) {
+            self::PlacementError,
+            self::SubjectMean,
+            self::MeanStops,
+            self::BrightEnd,
+            self::EyeLight,
+            self::FilmIndex,
+            self::FilmSunRule => ['too dark', 'too bright'],
+            self::Compensation => ['too far down', 'too far up'],
+            self::MovementBandError, self::ExposureTime => ['too short', 'too long'],
+            // Room is what is left: little of it means a long time.
+            self::ShakeRoom, self::StarRoom => ['too long', 'too short'],
+            self::Tilt => ['falling to the left', 'falling to the right'],
+            self::PlanMinutes => ['too early', 'too late'],
+            self::SunAltitude => ['too low', 'too high'],
+            self::FNumber => ['too wide open', 'stopped down too far'],
+            self::SubjectShare => ['too small', 'too large'],
+            self::SubjectSharpness, self::SubjectRatio, self::EyeSharpness, self::EyeRatio => ['too soft', 'too crisp'],
+            default => ['too little', 'too much'],
+        };
+    }
+
     /** Whether it is said of a row of frames, and not of one. */
     public function isOfSeries(): bool
     {

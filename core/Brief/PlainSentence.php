@@ -10,6 +10,9 @@ use TruePupil\Core\Exposure\Stops;
 /** What a check demands, said from its measure, comparison, limit and tolerance. */
 final class PlainSentence
 {
+    /** Stops from a time on the dial within which a time is said as that one. */
+    private const NEAR = 0.06;
+
     public static function of(Check $check): string
     {
         $name = ucfirst($check->measure->label());
@@ -52,11 +55,19 @@ final class PlainSentence
         return $words === [] ? (string) $last : implode(', ', $words).' or '.$last;
     }
 
+    /** Twice a 125th is said as a 60th, as it stands on the dial. */
+    private static function time(float $seconds): string
+    {
+        $nearest = ExposureTime::nearest($seconds);
+
+        return (string) (abs(log($nearest->exact / $seconds, 2)) < self::NEAR ? $nearest : ExposureTime::of($seconds));
+    }
+
     private static function amount(float $value, string $unit): string
     {
         return match ($unit) {
             'stops' => ($value < 0 ? '−' : '').Stops::of($value)->inWords(),
-            's' => $value > 0 && $value <= 60 ? (string) ExposureTime::of($value) : round($value, 2).' s',
+            's' => $value > 0 && $value <= 60 ? self::time($value) : round($value, 2).' s',
             default => trim(round($value, 3).($unit === '°' ? '°' : ' '.$unit)),
         };
     }

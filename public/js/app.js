@@ -11,9 +11,10 @@ import { tellAtFields } from './fields.js';
 import { watchMaps } from './map.js';
 import { watchViews } from './views.js';
 import { watchFinder } from './finder.js';
-import { watchPlaces } from './place.js';
+import { watchDrawing } from './draw.js';
 import { watchWhatIfs } from './whatif.js';
 import { watchWipes } from './wipe.js';
+import { watchWords } from './words.js';
 import { watchZooms } from './zoom.js';
 
 tellProblems();
@@ -34,7 +35,8 @@ const start = (root) => {
 start(document);
 watchDesk();
 watchFinder();
-watchPlaces();
+watchDrawing();
+watchWords();
 document.addEventListener('click', (event) => {
     if (event.target.closest('[data-print]')) {
         print();
@@ -45,6 +47,15 @@ document.addEventListener('click', (event) => {
         document.getElementById(fold.slice(1))?.closest('details')?.setAttribute('open', '');
     }
 });
+// A menu that is open goes when somebody clicks elsewhere or presses Escape.
+const closeMenus = (but) =>
+    document.querySelectorAll('[data-menu][open]').forEach((menu) => {
+        if (!menu.contains(but)) {
+            menu.open = false;
+        }
+    });
+document.addEventListener('click', (event) => closeMenus(event.target));
+document.addEventListener('keydown', (event) => event.key === 'Escape' && closeMenus(null));
 // What is folded on the screen is on the paper all the same.
 addEventListener('beforeprint', () =>
     document.querySelectorAll('details[data-open-in-print]').forEach((fold) => {

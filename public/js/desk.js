@@ -1,3 +1,4 @@
+import { turnPreview } from './whatif.js';
 import { inView } from './zoom.js';
 
 /** The desk by keyboard. The keys are this application's own and are shown by "?". */
@@ -17,6 +18,8 @@ export function watchDesk() {
             showKeys();
         } else if (event.target.closest('[data-part]')) {
             showPart(event.target.closest('[data-part]').dataset.part);
+        } else if (event.target.closest('[data-see-before]')) {
+            seeBefore();
         } else if (event.target.closest('[data-frame]')) {
             showFrame(event.target.closest('[data-frame]').dataset.frame);
         } else if (event.target.closest('[data-to]')) {
@@ -120,7 +123,8 @@ export function watchDesk() {
             a: () => act('accept'),
             w: () => act('reword'),
             s: () => act('say'),
-            x: () => act('dismiss'),
+            x: () => dismiss(finding()),
+            X: () => act('dismiss'),
             r: () => act('reopen'),
             A: () => find('[data-rest]:not([disabled])')?.click(),
             1: () => showPart('look'),
@@ -133,12 +137,14 @@ export function watchDesk() {
             t: () => go('say', '#summary'),
             e: () => find('[data-go="earlier"]')?.click(),
             n: () => find('[data-go="next"]')?.click(),
+            y: seeBefore,
             o: () => document.querySelector('[data-desk]').classList.toggle('hide-mark'),
             v: () =>
                 document
                     .querySelectorAll('[data-desk] [data-views]')
                     .forEach((views) => views.dispatchEvent(new Event('next-view'))),
             b: () =>
+                turnPreview() ||
                 document
                     .querySelectorAll('[data-desk] [data-wipe]')
                     .forEach((wipe) => wipe.dispatchEvent(new Event('turn'))),
@@ -151,12 +157,16 @@ export function watchDesk() {
             keys[event.key]();
         }
     });
-    // A finding that was decided on is drawn anew; the keys stay with it.
+    // A finding that was decided on is drawn anew, and the keys go on to the next that is open; they stay where nothing
+    // was decided, or where it asks something.
     document.body.addEventListener('htmx:afterSwap', (event) => {
         countDecided();
         const id = event.detail.requestConfig?.elt?.closest?.('[data-finding]')?.id;
-        if (id) {
-            document.getElementById(id)?.focus();
+        const decided = id && document.getElementById(id);
+        if (decided) {
+            const stays = decided.matches('.decision-open') || decided.querySelector('[id^="silence-"]');
+            const next = stays ? null : nextOpen(decided);
+            next ? lookAt(next) : decided.focus();
         }
     });
     // Whoever cannot see the picture change hears whose attempt it is now.
@@ -220,6 +230,18 @@ function leaveHidden() {
     }
 }
 
+/** The attempt before lies over the picture, until the same key takes it away. */
+function seeBefore() {
+    const stage = desk().querySelector(`.stage-frame[data-of="${shown.frame}"]`);
+    const before = stage?.querySelector('[data-before]');
+    if (before) {
+        const picture = before.querySelector('img');
+        picture.src ||= picture.dataset.src;
+        before.hidden = !before.hidden;
+        stage.querySelector('[data-see-before]').setAttribute('aria-pressed', String(!before.hidden));
+    }
+}
+
 function turnFrame(by) {
     const all = [...desk().querySelectorAll('[data-frame]')].map((button) => button.dataset.frame);
     const next = all[all.indexOf(shown.frame) + by];
@@ -259,9 +281,28 @@ function down(from, by) {
 function step(from, by) {
     const all = [...document.querySelectorAll('[data-desk] [data-finding]')];
     const next = all[Math.min(all.length - 1, Math.max(0, (from ? all.indexOf(from) : by > 0 ? -1 : all.length) + by))];
-    if (!next) {
-        return;
+    if (next) {
+        lookAt(next);
     }
+}
+
+/** The next finding that nobody has decided on; from the start again behind the last. */
+function nextOpen(from) {
+    const all = [...document.querySelectorAll('[data-desk] [data-finding]')];
+    const at = all.indexOf(from);
+
+    return [...all.slice(at + 1), ...all.slice(0, at)].find((one) => one.matches('.decision-open'));
+}
+
+/** Dismissed at once; a reason is asked for by another key. */
+function dismiss(finding) {
+    const form = finding?.querySelector('form[id^="dismiss-"]');
+    if (form && finding.querySelector('[data-do="dismiss"]')) {
+        form.requestSubmit();
+    }
+}
+
+function lookAt(next) {
     showPart('look');
     showFrame(next.closest('[data-of]').dataset.of);
     for (let fold = next.closest('details'); fold; fold = fold.parentElement.closest('details')) {

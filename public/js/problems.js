@@ -2,7 +2,12 @@ import { say } from './say.js';
 
 /** A failed request says what happened and what was kept. Everything typed stays in its field. */
 export function tellProblems() {
+    // What the page asks by itself fails silently; the next thing that somebody does will say it.
+    const isOwn = (event) => Boolean(event.detail.elt.closest?.('[data-quiet]'));
     document.body.addEventListener('htmx:responseError', (event) => {
+        if (isOwn(event)) {
+            return;
+        }
         const { status, responseText } = event.detail.xhr;
         const words = {
             401:
@@ -18,7 +23,10 @@ export function tellProblems() {
             true,
         );
     });
-    document.body.addEventListener('htmx:sendError', () => {
+    document.body.addEventListener('htmx:sendError', (event) => {
+        if (isOwn(event)) {
+            return;
+        }
         say(
             'The connection is gone. What you typed is kept in this browser; press the button again when it is back.',
             true,

@@ -24,7 +24,7 @@ final class AccountTest extends BrowserTestCase
         $this->press('Yes, confirm it');
         $this->see('The address is confirmed.');
 
-        $this->press('Sign out');
+        $this->signOut();
         $this->press('Forgotten password');
         $this->assertAccessible();
         $this->type('#email', strtoupper($address[0]));
@@ -47,7 +47,7 @@ final class AccountTest extends BrowserTestCase
         $this->see('Course of');
 
         $this->visit('/account');
-        $this->tap('details summary');
+        $this->tap('main details summary');
         $this->type('[name=delete_password]', 'seven glazed bowls');
         $this->press('Delete my account');
         $this->see('Your account goes in 14 days');

@@ -79,12 +79,19 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->visit('/sign-in');
         if ($this->browser()->findElements(WebDriverBy::id('email')) === []) {
-            $this->press('Sign out');
+            $this->signOut();
         }
         $this->type('#email', $name.'@kilnyard.example');
         $this->type('#password', self::PASSWORD);
         $this->press('Sign in');
         $this->see('Eight Evenings of Light');
+    }
+
+    /** From the menu at one's own name. */
+    protected function signOut(): void
+    {
+        $this->tap('[data-menu] > summary');
+        $this->press('Sign out');
     }
 
     protected function find(string $css): RemoteWebElement
@@ -157,7 +164,7 @@ abstract class BrowserTestCase extends TestCase
         }
         $this->press('Start the course');
         $this->see('The course is there.');
-        $code = $this->find('.join-code .code')->getText();
+        $code = str_replace(' ', '', $this->find('aside .code')->getText());
         $this->press('Set the first brief');
         $this->unfold($brief);
         $this->press('Set this brief');
@@ -215,6 +222,20 @@ abstract class BrowserTestCase extends TestCase
         foreach (compact('x', 'y', 'width', 'height') as $side => $percent) {
             $this->type('[data-side='.$side.']', (string) $percent);
         }
+    }
+
+    /** Nothing of the page is out of sight, and nearly all of the picture is in it. */
+    protected function assertFitsTheScreen(): void
+    {
+        [$page, $screen, $seen] = $this->browser()->executeScript(
+            'const box = document.querySelector(".stage-frame:not([hidden]) .picture").getBoundingClientRect();
+            const across = Math.min(box.right, innerWidth) - Math.max(box.left, 0);
+            const down = Math.min(box.bottom, innerHeight) - Math.max(box.top, 0);
+            return [document.documentElement.scrollHeight, innerHeight,
+                Math.max(0, across) * Math.max(0, down) / (box.width * box.height)];',
+        );
+        $this->assertLessThanOrEqual($screen, $page, 'the page is no higher than the screen');
+        $this->assertGreaterThanOrEqual(0.95, $seen, 'share of the picture in sight');
     }
 
     /** Opens what is folded under a heading. */

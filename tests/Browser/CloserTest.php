@@ -18,12 +18,12 @@ final class CloserTest extends BrowserTestCase
         $instructor = $this->browser();
         $this->open();
         $this->join($address, 'Lea Close');
-        $this->press('4 The meter is fooled');
+        $this->press('The meter is fooled');
         $this->handInWhite(Pictures::jpeg(patch: 118));
 
         $this->use($instructor);
         $this->visit('/');
-        $this->press('To the desk');
+        $this->press('Begin with the longest waiting');
         $this->see('Write');
         $this->lookCloser();
         $this->press('Say');

@@ -24,7 +24,7 @@ final class FacesTest extends BrowserTestCase
         $address = $this->newCourse('Face and eyes');
         $this->open($width, $height);
         $this->join($address, 'Vera '.$width);
-        $this->press('18 Face and eyes');
+        $this->press('Face and eyes');
         $this->choose('#picture', $this->bust());
         $this->press('Send the picture');
         $this->see('Is it this?');

@@ -47,12 +47,12 @@ final class LostConnectionTest extends BrowserTestCase
         $instructor = $this->browser();
         $this->open();
         $this->signIn('hugo');
-        $this->press('4 The meter is fooled');
+        $this->press('The meter is fooled');
         $this->handInWhite(Pictures::jpeg(patch: 118));
 
         $this->use($instructor);
         $this->visit('/');
-        $this->press('To the desk');
+        $this->press('Begin with the longest waiting');
         $this->press('Say');
         $this->see('Publish the critique');
         $desk = $this->browser()->getCurrentURL();

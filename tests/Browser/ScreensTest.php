@@ -32,6 +32,9 @@ final class ScreensTest extends BrowserTestCase
                 $course.'/board',
                 $course.'/desk',
                 $course.'/members',
+                $course.'/set-briefs',
+                $course.'/class',
+                $course.'/invitation',
                 $course.'/settings',
                 $course.'/briefs',
                 $course.'/compose',
@@ -44,6 +47,56 @@ final class ScreensTest extends BrowserTestCase
             ] as $path
         ) {
             $this->look($path);
+        }
+    }
+
+    #[DataProvider('widths')]
+    public function test_a_teacher_s_screens_where_much_is_going_on(int $width, int $height): void
+    {
+        $this->open($width, $height);
+        $this->signIn('maren');
+        $course = (string) parse_url($this->browser()->getCurrentURL(), PHP_URL_PATH);
+        $this->visit($course.'/class');
+        $class = (string) parse_url((string) $this->find('.sheet-group h2 a')->getAttribute('href'), PHP_URL_PATH);
+        foreach (
+            [
+                $course,
+                $course.'/desk',
+                $course.'/desk?by=student&as=table',
+                $course.'/board',
+                $course.'/class',
+                $course.'/compose?from=night-ladder',
+                $class,
+                $class.'/project?at=2',
+                str_replace('/patterns', '', $class),
+            ] as $path
+        ) {
+            $this->look($path);
+            // A page about pictures shows some.
+            str_contains($path, 'compose') || $this->assertGreaterThan(0, $this->howMany('main img, main svg'), $path);
+        }
+    }
+
+    public function test_the_picture_stays_in_sight_through_every_attempt_of_the_demo(): void
+    {
+        $this->open();
+        $this->signIn('maren');
+        $course = (string) parse_url($this->browser()->getCurrentURL(), PHP_URL_PATH);
+        $this->visit($course.'/desk?by=wait');
+        $attempts = $this->browser()->executeScript(
+            'return [...document.querySelectorAll(".waiting-card .contact-name a")].map((a) => a.pathname);',
+        );
+        $this->assertGreaterThanOrEqual(15, count($attempts));
+        foreach ($attempts as $attempt) {
+            $this->visit($attempt);
+            $this->find('[data-desk] .picture');
+            foreach (['Numbers', 'Say', 'Look'] as $part) {
+                $this->press($part);
+                $this->assertFitsTheScreen();
+            }
+            $this->browser()->action()->sendKeys(null, 't')->perform();
+            $this->find('#summary');
+            $this->assertFitsTheScreen();
         }
     }
 

@@ -35,7 +35,7 @@ final class SharedBrowserTest extends BrowserTestCase
         $this->assertSame(self::OWN_LENS, $this->find('#lenses')->getAttribute('value'));
         $this->assertSame(0, $this->howMany('.draft-offer'));
 
-        $this->press('Sign out');
+        $this->signOut();
         $this->see('You have signed out.');
         $this->assertSame([], $this->storedDrafts(), 'signing out removes every draft');
     }

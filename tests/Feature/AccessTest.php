@@ -51,6 +51,8 @@ final class AccessTest extends TestCase
         'claim/{user}/{mark}',
         'kept',
         'letterbox',
+        'words',
+        'words.show',
         'account',
         'account.update',
         'account.address',
@@ -63,6 +65,7 @@ final class AccessTest extends TestCase
         'account.takeout',
         'notices',
         'notices.read',
+        'notices.seen',
         'notices.open',
         // Scenes and drills are everybody's; a roll is asked for by whoever is signed in and shows nobody else's.
         'practice',

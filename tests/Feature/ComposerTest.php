@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Briefs\BriefInput;
+use App\Briefs\BriefLibrary;
 use App\Briefs\BriefPack;
 use App\Briefs\InstructorBriefs;
+use App\Briefs\LimitText;
 use App\Models\OwnBrief;
 use App\Models\SetBrief;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -15,7 +17,10 @@ use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
 use TruePupil\Core\Brief\BriefFormat;
+use TruePupil\Core\Brief\CheckMeasure;
+use TruePupil\Core\Brief\Comparison;
 use TruePupil\Core\Brief\PlainSentence;
+use TruePupil\Core\Brief\TypedNumber;
 
 /**
  * Briefs of an instructor's own: composed, tried on frames, revised without changing what is set, and carried in packs.
@@ -42,7 +47,7 @@ final class ComposerTest extends TestCase
         );
         $this->get(route('set-briefs.create', $world->course))
             ->assertSee('A tidy table')
-            ->assertSee('your own, revision 1');
+            ->assertSee('yours, revision 1');
         $this->post(route('set-briefs.store', $world->course), [
             'brief' => 'a-tidy-table',
             'due_at' => '2026-12-01T18:00',
@@ -69,7 +74,7 @@ final class ComposerTest extends TestCase
         $set = SetBrief::query()->where('brief_id', 'a-tidy-table')->sole();
         $this->assertSame('A tidy table', $set->content()->words->title);
         // The newer one can be set beside it.
-        $this->get(route('set-briefs.create', $world->course))->assertSee('Revision 1 is set and stays as it is.');
+        $this->get(route('set-briefs.create', $world->course))->assertSee('or set it beside that');
         $this->post(route('set-briefs.store', $world->course), ['brief' => 'a-tidy-table'])->assertRedirect();
         $this->assertSame(
             ['A tidy table', 'A very tidy table'],
@@ -103,8 +108,8 @@ final class ComposerTest extends TestCase
                 fn ($check): array => [
                     $check->measure,
                     $check->comparison,
-                    $check->limit,
-                    $check->tolerance,
+                    is_float($check->limit) ? round($check->limit, 4) : $check->limit,
+                    round($check->tolerance, 4),
                     $check->sentence,
                     $check->row,
                 ],
@@ -114,14 +119,147 @@ final class ComposerTest extends TestCase
                 fn ($check): array => [
                     $check->measure,
                     $check->comparison,
-                    $check->limit,
-                    $check->tolerance,
+                    is_float($check->limit) ? round($check->limit, 4) : $check->limit,
+                    round($check->tolerance, 4),
                     $check->sentence,
                     $check->row,
                 ],
                 $copy->checks,
             ),
         );
+    }
+
+    public function test_limits_are_typed_and_shown_as_a_photographer_writes_them(): void
+    {
+        foreach (
+            [
+                [CheckMeasure::ExposureTime, Comparison::AtMost, 1 / 125, 1 / 125, '1/125 s', '1'],
+                [CheckMeasure::ExposureTime, Comparison::AtLeast, 2.0, 1.0, '2 s', '1'],
+                [CheckMeasure::FNumber, Comparison::AtMost, 8.0, 8.0 * (2 ** 0.5 - 1), 'ƒ/8', '1'],
+                [CheckMeasure::Iso, Comparison::AtMost, 400.0, 400.0 * (2 ** (1 / 3) - 1), 'ISO 400', '⅓'],
+                [CheckMeasure::MeanStops, Comparison::Within, 4 / 3, 1 / 3, '+1⅓', '⅓'],
+                [CheckMeasure::SubjectMean, Comparison::AtLeast, -2.0, 0.5, '−2', '0.5'],
+                [CheckMeasure::LostHighlights, Comparison::AtMost, 2.5, 1.0, '2.5', '1'],
+            ] as [$measure, $comparison, $limit, $tolerance, $written, $beyond]
+        ) {
+            $this->assertSame($written, LimitText::write($measure, $limit));
+            $this->assertSame($beyond, LimitText::writeTolerance($measure, $comparison, $limit, $tolerance));
+            $this->assertEqualsWithDelta($limit, TypedNumber::parse($written), 1e-3);
+            $this->assertEqualsWithDelta(
+                $tolerance,
+                LimitText::readTolerance($measure, $comparison->value, $written, $beyond),
+                1e-6 + 2e-3 * $tolerance,
+            );
+        }
+        $this->assertSame('a lot', LimitText::readTolerance(CheckMeasure::Iso, 'atMost', '400', 'a lot'));
+        $this->assertSame(['stops', '%'], [
+            LimitText::toleranceUnit(CheckMeasure::FNumber),
+            LimitText::toleranceUnit(CheckMeasure::LostHighlights),
+        ]);
+    }
+
+    public function test_every_ready_brief_comes_through_the_form_as_it_was(): void
+    {
+        foreach (app(BriefLibrary::class)->all() as $brief) {
+            $data = app(BriefLibrary::class)->data($brief->id);
+            $copy = BriefInput::fromData($data)->brief('a-copy');
+            foreach ($brief->checks as $index => $check) {
+                $this->assertSame($check->sentence, $copy->checks[$index]->sentence);
+                if (is_float($check->limit)) {
+                    $said = $brief->id.' '.$check->id;
+                    $near = 1e-6 + 2e-3 * abs($check->limit);
+                    $this->assertEqualsWithDelta($check->limit, $copy->checks[$index]->limit, $near, $said);
+                    $this->assertEqualsWithDelta($check->tolerance, $copy->checks[$index]->tolerance, $near, $said);
+                }
+            }
+            foreach ($brief->placements as $index => $placement) {
+                $this->assertEqualsWithDelta($placement->stops->value, $copy->placements[$index]->stops->value, 0.004);
+            }
+        }
+    }
+
+    public function test_a_check_says_what_it_asks_now_and_not_what_it_asked_when_it_was_kept(): void
+    {
+        $world = World::make();
+        $this->actingAs($world->instructor)->post(route('composer.store', $world->course), self::form([
+            'checks' => [
+                [
+                    'measure' => 'record.exposureTime',
+                    'comparison' => 'atMost',
+                    'limit' => '1/125',
+                    'tolerance' => '1',
+                    'sentence' => '',
+                    'reason' => 'It moves.',
+                ],
+            ],
+        ]))->assertRedirect();
+        $kept = BriefFormat::read(OwnBrief::query()->sole()->brief)->checks[0];
+        $this->assertEqualsWithDelta(1 / 125, $kept->tolerance, 1e-9);
+        $this->assertStringContainsString('1/125 s or less; up to 1/60 s counts as close', $kept->sentence);
+        // Opened again, the plain sentence is not among the texts, and so is made anew from what is asked.
+        $input = BriefInput::fromData(OwnBrief::query()->sole()->brief);
+        $this->assertSame(['', '1/125 s', '1'], [
+            $input->checks[0]['sentence'], $input->checks[0]['limit'], $input->checks[0]['tolerance'],
+        ]);
+        $changed = BriefInput::of([...self::form(), 'checks' => [[...$input->checks[0], 'limit' => '1/500']]]);
+        $this->assertStringContainsString('1/500 s or less', $changed->brief('x')->checks[0]->sentence);
+    }
+
+    public function test_a_brief_that_is_opened_is_tried_on_the_frames_of_the_course_at_once(): void
+    {
+        $world = World::make();
+        $world->handedIn();
+        $this->actingAs($world->instructor)
+            ->get(route('composer', ['course' => $world->course, 'from' => 'meter-is-fooled']))
+            ->assertOk()
+            ->assertSee('On frames of this course')
+            ->assertSee('Stu Dent');
+    }
+
+    public function test_faults_stand_at_their_fields(): void
+    {
+        $world = World::make();
+        $checks = [
+            [
+                'measure' => 'record.iso',
+                'comparison' => 'atMost',
+                'limit' => 'few',
+                'tolerance' => '-1',
+                'reason' => '',
+            ],
+            ['measure' => 'record.mode', 'comparison' => 'oneOf', 'words' => [], 'reason' => 'It matters.'],
+        ];
+        $page = $this->actingAs($world->instructor)->post(route('composer.store', $world->course), self::form([
+            'title' => '',
+            'frames' => 'some',
+            'checks' => $checks,
+            'placements' => [['label' => 'White', 'stops' => '']],
+        ]))->assertStatus(422);
+        foreach (
+            [
+                'title', 'frames', 'checks.0.limit', 'checks.0.tolerance', 'checks.0.reason', 'checks.1.words',
+                'placements.0.stops',
+            ] as $field
+        ) {
+            $page->assertMarkup('data-field="'.$field.'"');
+        }
+        $page->assertDontSee('data-field="purpose"', false)->assertSee('few')->assertSee('Leave out what is not');
+        $this->assertSame(0, OwnBrief::query()->count());
+    }
+
+    public function test_a_check_begins_as_another_brief_has_it_with_what_is_usual_beside_it(): void
+    {
+        $world = World::make();
+        $page = $this->actingAs($world->instructor)->post(
+            route('composer.checks', $world->course),
+            [...self::form(), 'copy' => '1', 'from_check' => 'first-settings/iso'],
+        )->assertOk();
+        $page->assertSee('ISO 400')->assertSee('ISO is 400 or lower')->assertSee('(First settings)');
+        // Asked for what is not there, nothing is added.
+        $this->post(
+            route('composer.checks', $world->course),
+            [...self::form(), 'copy' => '1', 'from_check' => 'nowhere/iso'],
+        )->assertOk()->assertDontSee('checks[2]', false);
     }
 
     public function test_what_is_wrong_is_named_and_nothing_typed_is_lost(): void

@@ -43,7 +43,7 @@ final class CourseTest extends TestCase
         $this->get(route('courses.show', $course))
             ->assertOk()
             ->assertSee('Set the first brief')
-            ->assertSee($course->join_code);
+            ->assertSee(Course::readableCode($course->join_code));
         // The same address again is another account, until one of them confirms it: nobody learns that it is known.
         auth()->logout();
         $this->post(route('start'), [
@@ -121,7 +121,7 @@ final class CourseTest extends TestCase
         $this->assertNull(Course::withCode('TESTCQDE'));
         $this->get(route('courses.members', $world->course))
             ->assertOk()
-            ->assertSee($world->course->join_code)
+            ->assertSee(Course::readableCode($world->course->join_code))
             ->assertSee('Stu Dent');
     }
 
@@ -138,7 +138,8 @@ final class CourseTest extends TestCase
         $world->prepared(Pictures::jpeg(mark: 3));
         $board = CourseBoard::of($world->course);
 
-        [$fooled, $night] = $board->briefs();
+        // By date: the one without any stands last.
+        [$night, $fooled] = $board->briefs();
         $this->assertSame(
             [2, 1, 1, 1, 0],
             [
@@ -184,8 +185,8 @@ final class CourseTest extends TestCase
 
         $this->assertSame([$first->id, $second->id], array_column($waiting, 'attempt'));
         $facts = $queue->facts([$first->id, $second->id]);
-        $this->assertSame([true, true], array_column($facts, 'shared'));
-        $this->assertSame(1, $facts[$first->id]['frames']);
+        $this->assertSame([true, true], array_column($facts, 'isShared'));
+        $this->assertSame(1, $facts[$first->id]->frames);
         $this->assertSame([], $queue->waiting([]));
         $this->actingAs($world->critic)
             ->get(route('courses.desk', $world->course))

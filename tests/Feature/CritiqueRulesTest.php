@@ -161,6 +161,7 @@ final class CritiqueRulesTest extends TestCase
                 'ReadReturn' => 'returned',
                 'Answer' => 'returned',
                 'Recall' => 'at-desk',
+                'Correct' => 'returned',
             ],
         ];
         foreach (AttemptState::cases() as $state) {

@@ -42,7 +42,7 @@ final class NoticesTest extends TestCase
         $this->get(route('notices'))
             ->assertSee('came back with its critique')
             ->assertSee('A new brief in Evening course')
-            ->assertSee('2 not read');
+            ->assertSee('2 notices not read');
         $notice = $world->student->notifications()->where('data->kind', 'returned')->firstOrFail();
         $this->actingAs($world->neighbour)->post(route('notices.open', $notice->id))->assertNotFound();
         $this->actingAs($world->student)

@@ -244,7 +244,7 @@ final class RetentionTest extends TestCase
             ->delete(route('set-briefs.destroy', $world->setBrief))
             ->assertSessionHasErrors('sure');
         $this->assertCount(2, $this->files($hash));
-        $this->get(route('set-briefs.show', $world->setBrief))->assertSee('1 attempt');
+        $this->get(route('set-briefs.show', $world->setBrief))->assertSee('The one attempt at it is deleted too');
         $this->delete(route('set-briefs.destroy', $world->setBrief), ['sure' => '1'])
             ->assertRedirect(route('courses.show', $world->course));
         $this->assertSame([0, 0], [Attempt::query()->count(), Picture::query()->count()]);

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\WhatIf;
+use App\WhatIf\WhatIfInput;
 use App\WhatIf\WhatIfRenderer;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
 use TruePupil\Core\Tone\Srgb;
+use TruePupil\Core\WhatIf\InvalidRecipe;
 use TruePupil\Core\WhatIf\Recipe;
 use TruePupil\Core\WhatIf\Step;
 use TruePupil\Core\WhatIf\StepKind;
@@ -102,6 +104,33 @@ final class WhatIfTest extends TestCase
         foreach ([[2, 2], [imagesx($turned) - 3, 2], [2, imagesy($turned) - 3]] as [$x, $y]) {
             $this->assertGreaterThan(100, $this->grey($turned, $x, $y), 'no black corner is left');
         }
+    }
+
+    public function test_sliders_at_rest_and_places_that_were_not_drawn_ask_for_nothing(): void
+    {
+        $rest = [
+            'exposure' => ['stops' => '0'],
+            'shadows' => ['stops' => '0.0'],
+            'highlights' => ['stops' => '0'],
+            'straighten' => ['degrees' => '0'],
+            'darken' => ['x' => '', 'y' => '', 'width' => '', 'height' => '', 'stops' => '-1', 'feather' => '8'],
+            'graduated' => ['from' => '', 'to' => '', 'stops' => '-1'],
+            'grey' => ['red' => '0.3', 'green' => '0.6', 'blue' => '0.1'],
+        ];
+        $kinds = fn (array $form): array => array_map(
+            fn (Step $step): string => $step->kind->value,
+            WhatIfInput::recipe([...$rest, ...$form])->steps,
+        );
+        $this->assertSame([], $kinds([]));
+        $this->assertSame(['exposure'], $kinds(['exposure' => ['stops' => '0.3333']]));
+        $this->assertSame(['straighten'], $kinds(['straighten' => ['degrees' => '-0.1']]));
+        $this->assertSame(['darken'], $kinds([
+            'darken' => [...$rest['darken'], 'x' => '10', 'y' => '10', 'width' => '20', 'height' => '20'],
+        ]));
+        $this->assertSame(['grey'], $kinds(['grey' => [...$rest['grey'], 'on' => '1']]));
+        // What was typed and is no number is still said.
+        $this->expectException(InvalidRecipe::class);
+        $kinds(['exposure' => ['stops' => 'much']]);
     }
 
     public function test_a_what_if_is_tried_kept_shown_with_the_return_and_the_original_stays(): void

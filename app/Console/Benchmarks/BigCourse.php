@@ -66,6 +66,7 @@ final readonly class BigCourse
             $briefs[] = $course->setBriefs()->create([
                 'brief_id' => $brief->id,
                 'brief' => $this->library->data($brief->id),
+                'announced_at' => $now,
                 'due_at' => $now->clone()->subDays(140 - 7 * $index),
             ])->id;
         }

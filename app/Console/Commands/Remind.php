@@ -11,12 +11,17 @@ final class Remind extends Command
 {
     protected $signature = 'pupil:remind';
 
-    protected $description = 'Tells students what is due within a day, and instructors once a day what was handed in';
+    protected $description = 'Tells students what has opened or is due soon, and instructors what was handed in';
 
     public function handle(): int
     {
         $this->line(
-            sprintf('%d reminded, %d told what was handed in.', Reminders::dueTomorrow(), Reminders::handedIn()),
+            sprintf(
+                '%d told of a brief, %d reminded, %d told what was handed in.',
+                Reminders::opened(),
+                Reminders::dueTomorrow(),
+                Reminders::handedIn(),
+            ),
         );
 
         return self::SUCCESS;

@@ -50,7 +50,13 @@ final class AccountController extends Controller
             ],
             ['timezone.in' => 'There is no time zone of that name; choose one of the list, as Europe/Lisbon or UTC.'],
         );
-        $this->user($request)->update([...$input, 'keeps_location' => $request->boolean('keeps_location')]);
+        $user = $this->user($request);
+        $user->update([
+            ...$input,
+            'keeps_location' => $request->boolean('keeps_location'),
+            // Somebody who was never asked is asked at hand-in all the same.
+            'shows_frames' => $request->boolean('shows_frames') ?: ($user->shows_frames === null ? null : false),
+        ]);
 
         return $this->done('Saved.');
     }

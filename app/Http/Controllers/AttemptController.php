@@ -51,10 +51,11 @@ final class AttemptController extends Controller
             ->with('done', 'The attempt is yours again. Hand it in when it is ready.');
     }
 
-    public function handIn(Attempt $attempt, SubmitAttempt $submit): RedirectResponse
+    public function handIn(Request $request, Attempt $attempt, SubmitAttempt $submit): RedirectResponse
     {
         try {
-            $submit->handle($attempt);
+            // A form without the question leaves the choice as it was.
+            $submit->handle($attempt, $request->has('asks_to_show') ? $request->boolean('may_show') : null);
         } catch (HandInRefused $problem) {
             return back()->with('problem', $problem->getMessage());
         }

@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Courses\BriefCount;
 use App\Courses\CourseBoard;
 use App\Courses\DeskQueue;
+use App\Courses\QueueOrder;
 use App\Models\Course;
+use App\View\Presenters\WaitingSheet;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 
@@ -23,6 +25,7 @@ final class BoardController extends Controller
         return view('courses.board', [
             'course' => $course,
             'board' => $board,
+            'extensions' => $board->extensions(),
             'teaches' => $this->user($request)->can('teach', $course),
             'shown' => $shown,
             'page' => $page,
@@ -30,6 +33,7 @@ final class BoardController extends Controller
         ]);
     }
 
+    /** What waits, as pictures or as a table, in the order that is asked for. */
     public function desk(Request $request, Course $course): View
     {
         $briefs = CourseBoard::of($course)->briefs();
@@ -42,18 +46,21 @@ final class BoardController extends Controller
             array_map(fn (BriefCount $one): int => $one->attempts->waiting + $one->attempts->atDesk, $asked),
         );
         $page = max(1, $request->integer('page', 1));
+        $order = QueueOrder::tryFrom((string) $request->query('by')) ?? QueueOrder::Brief;
         $queue = DeskQueue::of($course);
-        $waiting = $queue->waiting($asked, $page);
 
         return view('courses.desk', [
             'course' => $course,
-            'briefs' => $briefs,
             'brief' => $brief,
+            'title' => $brief === null ? null : ($asked[0]->title ?? null),
+            'order' => $order,
+            'asTable' => $request->query('as') === 'table',
             'page' => $page,
             'pages' => max(1, (int) ceil($count / DeskQueue::PAGE)),
             'count' => $count,
-            'waiting' => $waiting,
-            'facts' => $queue->facts(array_column($waiting, 'attempt')),
+            'first' => $queue->attempts()->first(),
+            'sheet' => WaitingSheet::of($queue->waiting($asked, $page, order: $order), $order, $course),
+            'answers' => $page === 1 ? $queue->answers($asked) : [],
         ]);
     }
 }

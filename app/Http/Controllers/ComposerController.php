@@ -4,19 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Briefs\BriefFaults;
 use App\Briefs\BriefInput;
 use App\Briefs\BriefPack;
 use App\Briefs\CheckPreview;
 use App\Briefs\InstructorBriefs;
+use App\Briefs\UsualLimits;
 use App\Models\Course;
 use App\Models\OwnBrief;
 use App\Practice\Scene;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\View as ViewFactory;
+use Illuminate\Support\MessageBag;
+use Illuminate\Support\ViewErrorBag;
 use Illuminate\View\View;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\BriefFormat;
+use TruePupil\Core\Brief\BriefTopic;
 use TruePupil\Core\Brief\InvalidBrief;
 
 /**
@@ -27,7 +33,7 @@ final class ComposerController extends Controller
     public function edit(Request $request, Course $course, InstructorBriefs $ownBriefs, CheckPreview $preview): View
     {
         $from = (string) $request->query('from', '');
-        $data = $from === '' ? null : $ownBriefs->data($this->user($request), $from) ?? abort(404);
+        $data = $from === '' ? null : $ownBriefs->data($this->user($request), $from, $course) ?? abort(404);
         $input =
             $data === null
                 ? BriefInput::of([
@@ -50,16 +56,44 @@ final class ComposerController extends Controller
     }
 
     /** The list of checks with one more or one less, or with the fields that a newly chosen measure wants. */
-    public function checks(Request $request, Course $course): View
+    public function checks(Request $request, Course $course, InstructorBriefs $ownBriefs): View
     {
         $input = BriefInput::of($request->all());
+        $briefs = $ownBriefs->all($this->user($request), $course);
+        $copied = $request->has('copy')
+            ? $this->checkOf($request->string('from_check')->toString(), $request, $course, $ownBriefs)
+            : null;
         $input = match (true) {
+            $copied !== null => $input->withCheckOf($copied),
             $request->has('add') => $input->withCheck(),
             $request->has('drop') => $input->withoutCheck($request->integer('drop')),
             default => $input,
         };
 
-        return view('composer.checks', ['course' => $course, 'input' => $input]);
+        return view('composer.checks', [
+            'course' => $course,
+            'input' => $input,
+            'briefs' => $briefs,
+            'usual' => new UsualLimits($briefs),
+        ]);
+    }
+
+    /**
+     * A check of another brief that was asked for as "brief/check".
+     *
+     * @return ?array<string, mixed> as its file has it
+     */
+    private function checkOf(string $asked, Request $request, Course $course, InstructorBriefs $ownBriefs): ?array
+    {
+        [$brief, $id] = explode('/', $asked, 2) + [1 => ''];
+        $data = $ownBriefs->data($this->user($request), $brief, $course);
+        foreach ($data['checks'] ?? [] as $check) {
+            if (($check['id'] ?? null) === $id) {
+                return $check;
+            }
+        }
+
+        return null;
     }
 
     public function try(Request $request, Course $course, CheckPreview $preview): View
@@ -81,10 +115,19 @@ final class ComposerController extends Controller
             $input->text('id') !== '' && $ownBriefs->isOwn($this->user($request), $input->text('id'))
                 ? $input->text('id')
                 : $ownBriefs->freeId($this->user($request), $input->text('title'));
+        $faults = BriefFaults::of($input);
         try {
-            $input->brief($id);
+            if ($faults === []) {
+                $input->brief($id);
+            }
         } catch (InvalidBrief $problem) {
             return response($this->page($course, $input, $preview, $request, $ownBriefs, $problem->getMessage()), 422);
+        }
+        if ($faults !== []) {
+            // Shared, so that the page round the form has them too.
+            ViewFactory::share('errors', (new ViewErrorBag())->put('default', new MessageBag($faults)));
+
+            return response($this->page($course, $input, $preview, $request, $ownBriefs), 422);
         }
         $brief = $ownBriefs->keep($this->user($request), $input->data($id));
 
@@ -93,7 +136,7 @@ final class ComposerController extends Controller
             ->with(
                 'done',
                 sprintf(
-                    '"%s" is kept as revision %d. Briefs that were set before stay as they are.',
+                    '"%s" is saved as revision %d. Briefs that were set before stay as they are.',
                     $brief->words->title,
                     $brief->revision,
                 ),
@@ -124,7 +167,9 @@ final class ComposerController extends Controller
         $briefs = array_values(
             array_filter(
                 array_map(
-                    fn (mixed $id): ?array => is_string($id) ? $ownBriefs->data($this->user($request), $id) : null,
+                    fn (mixed $id): ?array => is_string($id)
+                        ? $ownBriefs->data($this->user($request), $id, $course)
+                        : null,
                     (array) $request->query('brief', []),
                 ),
             ),
@@ -147,8 +192,13 @@ final class ComposerController extends Controller
         InstructorBriefs $ownBriefs,
         ?string $problem = null,
     ): View {
+        $briefs = $ownBriefs->all($this->user($request), $course);
+
         return view('composer.edit', [
             'course' => $course,
+            'briefs' => $briefs,
+            'usual' => new UsualLimits($briefs),
+            'topics' => BriefTopic::cases(),
             'input' => $input,
             'problem' => $problem,
             'scenes' => Scene::all(),

@@ -12,6 +12,7 @@ use App\Models\Attempt;
 use App\Models\Course;
 use App\Models\Role;
 use App\Models\SavedPlan;
+use App\View\Presenters\NextStep;
 use App\View\Presenters\StudentBrief;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
@@ -24,7 +25,7 @@ final class CourseController extends Controller
     }
 
     /** Of those who wait, on the course's own page. */
-    private const SHOWN = 6;
+    private const SHOWN = 8;
 
     public function show(Request $request, Course $course): View
     {
@@ -32,49 +33,81 @@ final class CourseController extends Controller
         if ($role === Role::Student) {
             return $this->asStudent($request, $course);
         }
-        $board = CourseBoard::of($course);
+        $briefs = CourseBoard::of($course)->briefs();
         $queue = DeskQueue::of($course);
-        $waiting = $queue->waiting($board->briefs(), most: self::SHOWN);
 
         return view('courses.show', [
             'course' => $course,
             'role' => $role,
-            'briefs' => $board->briefs(),
-            'waiting' => $waiting,
-            'facts' => $queue->facts(array_column($waiting, 'attempt')),
-            'members' => $course
-                ->memberships()
-                ->selectRaw('role, count(*) as people')
-                ->groupBy('role')
-                ->pluck('people', 'role'),
+            'briefs' => $briefs,
+            'waiting' => $queue->waiting($briefs, most: self::SHOWN),
+            'count' => array_sum(array_map(
+                fn (BriefCount $one): int => $one->attempts->waiting + $one->attempts->atDesk,
+                $briefs,
+            )),
+            'answers' => $queue->answers($briefs, self::SHOWN),
+            'members' => self::people($course),
         ]);
+    }
+
+    /** "One instructor, two guest critics and 12 students". */
+    private static function people(Course $course): string
+    {
+        $counts = $course
+            ->memberships()
+            ->selectRaw('role, count(*) as people')
+            ->groupBy('role')
+            ->pluck('people', 'role');
+        $words = [];
+        foreach (Role::cases() as $role) {
+            $count = (int) ($counts[$role->value] ?? 0);
+            if ($count > 0) {
+                $words[] = ($count === 1 ? 'one' : $count).' '.strtolower($role->label()).($count === 1 ? '' : 's');
+            }
+        }
+
+        return ucfirst(collect($words)->join(', ', ' and '));
     }
 
     private function asStudent(Request $request, Course $course): View
     {
+        $user = $this->user($request);
         $own = fn (Builder $query): Builder => $query->where('course_id', $course->id);
         $attempts = Attempt::query()
-            ->where('user_id', $this->user($request)->id)
+            ->with('frames:id,attempt_id,width')
+            ->where('user_id', $user->id)
             ->whereHas('setBrief', $own)
             ->orderBy('number')
             ->get()
             ->groupBy('set_brief_id');
         $plans = SavedPlan::query()
-            ->where('user_id', $this->user($request)->id)
+            ->where('user_id', $user->id)
             ->whereHas('setBrief', $own)
             ->get(['set_brief_id', 'chosen'])
             ->keyBy('set_brief_id');
+        $board = CourseBoard::of($course);
+        $extensions = $board->extensions();
+        // What is hidden, a student sees only where it has been begun.
+        $briefs = array_values(array_filter(
+            $board->listed(),
+            fn (BriefCount $brief): bool => ! $brief->hidden || $attempts->has($brief->setBrief),
+        ));
+
+        $rows = array_map(
+            fn (BriefCount $brief): StudentBrief => StudentBrief::of(
+                $brief->extendedTo($extensions[$brief->setBrief][$user->id] ?? null),
+                $attempts->get($brief->setBrief, collect()),
+                $plans->get($brief->setBrief),
+            ),
+            $briefs,
+        );
+        $unread = array_values(array_filter($user->unreadNotifications()->pluck('data')->pluck('path')->all()));
 
         return view('courses.student', [
             'course' => $course,
-            'rows' => array_map(
-                fn (BriefCount $brief): StudentBrief => StudentBrief::of(
-                    $brief,
-                    $attempts->get($brief->setBrief, collect()),
-                    $plans->get($brief->setBrief),
-                ),
-                CourseBoard::of($course)->listed(),
-            ),
+            'rows' => $rows,
+            'unread' => $unread,
+            'next' => NextStep::of($user, $course, $rows, $unread),
             'instructors' => $course
                 ->memberships()
                 ->with('user')

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\CopyCourse;
 use App\Http\Requests\CourseSettingsRequest;
 use App\Letterbox\Letterbox;
 use App\Models\Course;
@@ -24,6 +25,7 @@ final class CourseSettingsController extends Controller
     {
         return view('courses.settings', [
             'course' => $course,
+            'firstDate' => CopyCourse::firstDate($course->setBriefs()->get()->all()),
             'hasMail' => Letterbox::mailArrives(),
             'questions' => ApproachQuestion::cases(),
             'silenced' => SilencedFinding::in($course),
@@ -46,7 +48,7 @@ final class CourseSettingsController extends Controller
 
         return redirect()
             ->route('courses.show', $course)
-            ->with('done', 'Kept. What is judged from now on follows it; what was returned stays as it was.');
+            ->with('done', 'Saved. What is judged from now on follows it; what was returned stays as it was.');
     }
 
     /** A course with everything in it. Its name has to be typed. */

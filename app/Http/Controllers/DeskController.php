@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Courses\DeskQueue;
 use App\Critique\AcceptRest;
+use App\Critique\CorrectReturn;
 use App\Critique\CritiqueDraft;
+use App\Critique\DeskPresence;
 use App\Critique\JudgeAgain;
 use App\Critique\OpenAttempt;
 use App\Critique\PhraseBank;
@@ -49,7 +51,7 @@ final class DeskController extends Controller
 
         return view('desk.show', [
             'attempt' => $attempt,
-            'brief' => $attempt->setBrief->content(),
+            'brief' => $attempt->content(),
             'frames' => $frames,
             'previous' => AttemptView::before($attempt),
             'wordings' => PhraseBank::wordings($this->user($request), $this->rules($attempt)),
@@ -70,7 +72,7 @@ final class DeskController extends Controller
                 : [],
             'found' => $findings->count(),
             'undecided' => $findings->where('decision', Decision::Open)->count(),
-            'decides' => $teaches && $attempt->state->allows(AttemptStep::Critique),
+            'decides' => $teaches && $attempt->allows(AttemptStep::Critique),
             'opens' => $opens,
             'shownState' => $opens ? $attempt->state->after(AttemptStep::Open) : $attempt->state,
             'queue' => $queue,
@@ -151,6 +153,24 @@ final class DeskController extends Controller
         return $request->header('HX-Request') === null
             ? $course
             : response('', 200, ['HX-Redirect' => $course->getTargetUrl()]);
+    }
+
+    /** Takes a return up again that was published. */
+    public function correct(Attempt $attempt, CorrectReturn $correct): RedirectResponse
+    {
+        return redirect()
+            ->route('desk.show', $attempt)
+            ->with(
+                ...$correct->handle($attempt)
+                    ? ['done', 'Change what you like, and publish the correction. Its student is told then.']
+                    : ['problem', 'Only a return that has been published can be corrected.'],
+            );
+    }
+
+    /** Says that one is at this attempt, and who else is. */
+    public function here(Request $request, Attempt $attempt, DeskPresence $presence): View
+    {
+        return view('desk.others', ['others' => $presence->sign($attempt, $this->user($request))]);
     }
 
     /** Takes back what was published a moment ago. */

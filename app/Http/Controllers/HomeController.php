@@ -14,7 +14,7 @@ final class HomeController extends Controller
     {
         $courses = $this->user($request)->courses()->get();
         // One course is what most people have: no stop on the way to it.
-        if ($courses->count() === 1) {
+        if ($courses->count() === 1 && ! $request->has('all')) {
             return redirect()->route('courses.show', $courses->first());
         }
 

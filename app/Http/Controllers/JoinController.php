@@ -8,6 +8,7 @@ use App\Accounts\NewAccount;
 use App\Http\Requests\JoinRequest;
 use App\Models\Course;
 use App\Models\Membership;
+use App\Models\Role;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,7 +20,16 @@ final class JoinController extends Controller
 {
     public function create(Request $request): View
     {
-        return view('join.create', ['code' => (string) $request->query('code', '')]);
+        $code = (string) $request->query('code', '');
+        // Whoever has the code is meant to see what it opens.
+        [$course, $role] = Course::withCode($code) ?? [null, null];
+
+        return view('join.create', [
+            'code' => $code,
+            'course' => $course,
+            'role' => $role,
+            'teachers' => $course?->people(Role::Instructor)->pluck('name')->all() ?? [],
+        ]);
     }
 
     public function store(JoinRequest $request): RedirectResponse

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Accounts\Links;
+use App\Models\Attempt;
+use App\Models\AttemptState;
 use App\Models\Course;
 use App\Models\Membership;
 use App\Models\Role;
@@ -31,23 +33,46 @@ final class MemberController extends Controller
                 ->orderByRaw("field(role, 'instructor', 'critic', 'student')")
                 ->orderBy('id')
                 ->get(),
+            'groups' => $course->groups(),
+            // What stays when somebody is taken out.
+            'handedIn' => Attempt::query()
+                ->whereIn('set_brief_id', $course->setBriefs()->reorder()->select('id'))
+                ->where('state', '!=', AttemptState::Draft)
+                ->groupBy('user_id')
+                ->selectRaw('user_id, count(*) as attempts')
+                ->pluck('attempts', 'user_id'),
         ]);
     }
 
     public function update(Request $request, Course $course, User $user): RedirectResponse
     {
-        $role = Role::from($request->validate(['role' => ['required', Rule::enum(Role::class)]])['role']);
+        $input = $request->validate([
+            'role' => ['required', Rule::enum(Role::class)],
+            'group_name' => ['nullable', 'string', 'max:40'],
+        ]);
+        $role = Role::from($input['role']);
+        $group = $input['group_name'] ?? null;
 
-        return DB::transaction(function () use ($request, $course, $user, $role): RedirectResponse {
+        return DB::transaction(function () use ($request, $course, $user, $role, $group): RedirectResponse {
             $membership = $this->membership($course, $user);
             if ($role !== Role::Instructor && $this->isLastInstructor($course, $membership)) {
                 return back()->with('problem', 'A course needs an instructor. Make somebody else one first.');
             }
-            $membership->update(['role' => $role]);
+            $isNew = $membership->role !== $role;
+            $membership->update(['role' => $role, 'group_name' => $group]);
+            if ($isNew) {
+                Trail::note($course, $request->user(), TrailEvent::RoleChanged, $role->label(), $user);
+            }
 
-            Trail::note($course, $request->user(), TrailEvent::RoleChanged, $role->label(), $user);
-
-            return back()->with('done', sprintf('%s is now %s.', $user->name, lcfirst($role->label())));
+            return back()->with(
+                'done',
+                sprintf(
+                    '%s is %s%s.',
+                    $user->name,
+                    lcfirst($role->label()),
+                    $group === null ? '' : ', in group '.$group,
+                ),
+            );
         });
     }
 

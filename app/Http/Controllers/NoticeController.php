@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 /** What somebody has been told. */
@@ -29,6 +30,15 @@ final class NoticeController extends Controller
         $path = (string) ($found->data['path'] ?? '/');
 
         return redirect()->to(str_starts_with($path, '/') && ! str_starts_with($path, '//') ? $path : '/');
+    }
+
+    /** Asked for by a page itself when it is shown: what told of it is read with it. */
+    public function seen(Request $request): Response
+    {
+        $path = $request->validate(['path' => ['required', 'string', 'max:300']])['path'];
+        $this->user($request)->unreadNotifications()->where('data->path', $path)->update(['read_at' => now()]);
+
+        return response()->noContent();
     }
 
     public function readAll(Request $request): RedirectResponse

@@ -4,15 +4,40 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\CourseBoard;
+use App\Courses\DeskQueue;
+use App\Models\Course;
 use App\Models\SetBrief;
 use App\Patterns\ClassPatterns;
 use App\View\Drawings\SettingsPicture;
+use App\View\Presenters\ProjectorSlides;
+use Illuminate\Http\Request;
 use Illuminate\View\View;
 
-/** The class over one brief, ready for a projector. */
+/** The class over its briefs: a list of them, one at length, and one thing a screen for a projector. */
 final class PatternController extends Controller
 {
-    public function __invoke(SetBrief $setBrief): View
+    /** Frames shown with each brief. */
+    private const SHOWN = 6;
+
+    public function index(Course $course): View
+    {
+        $briefs = array_values(array_filter(
+            CourseBoard::of($course)->briefs(),
+            fn ($brief): bool => $brief->attempts->handedIn > 0,
+        ));
+        $queue = DeskQueue::of($course);
+
+        return view('courses.class', [
+            'course' => $course,
+            'briefs' => array_map(
+                fn ($brief): array => ['brief' => $brief, 'latest' => $queue->latest([$brief], self::SHOWN)],
+                $briefs,
+            ),
+        ]);
+    }
+
+    public function show(SetBrief $setBrief): View
     {
         $patterns = ClassPatterns::of($setBrief->load('course'));
 
@@ -21,6 +46,20 @@ final class PatternController extends Controller
             'brief' => $setBrief->content(),
             'patterns' => $patterns,
             'picture' => SettingsPicture::of($patterns->settings()),
+        ]);
+    }
+
+    public function project(Request $request, SetBrief $setBrief): View
+    {
+        $slides = ProjectorSlides::of(ClassPatterns::of($setBrief->load('course')));
+        $at = max(1, min(count($slides->all), $request->integer('at', 1)));
+
+        return view('patterns.project', [
+            'setBrief' => $setBrief,
+            'brief' => $setBrief->content(),
+            'slide' => $slides->all[$at - 1],
+            'at' => $at,
+            'count' => count($slides->all),
         ]);
     }
 }

@@ -9,6 +9,7 @@ use App\Returns\AnswerReturn;
 use App\Returns\StartReshoot;
 use App\View\Presenters\AttemptView;
 use App\View\Presenters\FrameView;
+use App\View\Presenters\ReturnedFrame;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -21,16 +22,24 @@ final class ReturnController extends Controller
         $attempt->load([
             'user',
             'setBrief.course',
+            'answeredBy',
             'frames.picture.practiceShot',
             'frames.findings',
             'frames.notes.author',
             'frames.whatIfs.author',
         ]);
 
+        $frames = $attempt->frames->map(
+            fn ($frame): ReturnedFrame => new ReturnedFrame(FrameView::of($frame->setRelation('attempt', $attempt))),
+        );
+
         return view('attempts.return', [
             'attempt' => $attempt,
-            'brief' => $attempt->setBrief->content(),
-            'frames' => $attempt->frames->map(fn ($frame) => FrameView::of($frame->setRelation('attempt', $attempt))),
+            'brief' => $attempt->content(),
+            'frames' => $frames,
+            // Of several, the one whose setting is to be changed; the last says what holds for its row.
+            'lead' => $frames->first(fn (ReturnedFrame $one): bool => $one->change() !== null) ?? $frames->last(),
+            'teaches' => $this->user($request)->can('teach', $attempt->setBrief->course),
             'previous' => AttemptView::before($attempt),
             'rows' => $attempt->frames->count() > 1 ? AttemptView::of($attempt)->rows() : [],
             'owner' => $this->user($request)->id === $attempt->user_id,
@@ -45,6 +54,17 @@ final class ReturnController extends Controller
         return redirect()
             ->to(route('attempts.return', $attempt).'#reply')
             ->with('done', $reply === null ? 'Your answer is taken back.' : 'Your answer is with the critique now.');
+    }
+
+    /** What whoever teaches says to the student's answer. */
+    public function answer(Request $request, Attempt $attempt, AnswerReturn $answer): RedirectResponse
+    {
+        $text = $request->validate(['answer' => ['nullable', 'string', 'max:4000']])['answer'] ?? null;
+        $answer->answer($attempt, $this->user($request), $text);
+
+        return redirect()
+            ->to(route('attempts.return', $attempt).'#reply')
+            ->with('done', $text === null ? 'Your reply is taken back.' : $attempt->user->name.' can read your reply.');
     }
 
     /** The next attempt's plan, already filled with what was suggested. */

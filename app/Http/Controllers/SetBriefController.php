@@ -5,73 +5,67 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Briefs\InstructorBriefs;
+use App\Courses\CorrectBrief;
 use App\Courses\Roles;
-use App\Models\Attempt;
+use App\Http\Requests\SetBriefRequest;
 use App\Models\Course;
 use App\Models\Role;
-use App\Models\SavedPlan;
 use App\Models\SetBrief;
+use App\Models\User;
 use App\Notices\BriefSet;
 use App\Retention\DeleteAttempts;
 use App\Trail\Trail;
 use App\Trail\TrailEvent;
+use App\View\Presenters\BriefShelf;
+use App\View\Presenters\SetBriefForInstructor;
+use App\View\Presenters\SetBriefForStudent;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Notification;
 use Illuminate\View\View;
-use TruePupil\Core\Brief\Brief;
 
 final class SetBriefController extends Controller
 {
-    public function __construct(private readonly Roles $roles)
+    public function __construct(private readonly Roles $roles, private readonly InstructorBriefs $ownBriefs)
     {
     }
 
-    public function create(Request $request, Course $course, InstructorBriefs $ownBriefs): View
+    public function create(Request $request, Course $course): View
     {
-        $briefs = $ownBriefs->all($this->user($request));
+        $user = $this->user($request);
 
         return view('set-briefs.create', [
             'course' => $course,
-            'briefs' => $briefs,
-            'own' => array_values(
-                array_filter(
-                    array_map(fn (Brief $brief): string => $brief->id, $briefs),
-                    fn (string $id): bool => $ownBriefs->isOwn($this->user($request), $id),
-                ),
+            'shelf' => BriefShelf::of(
+                $this->ownBriefs->all($user, $course),
+                array_keys($this->ownBriefs->own($user)),
+                $this->ownBriefs->sharedBy($user, $course),
+                $course,
             ),
-            'set' => $course
-                ->setBriefs()
-                ->get(['brief_id', 'revision'])
-                ->groupBy('brief_id')
-                ->map(fn ($all) => $all->max('revision'))
-                ->all(),
         ]);
     }
 
-    public function store(Request $request, Course $course, InstructorBriefs $ownBriefs): RedirectResponse
+    public function store(SetBriefRequest $request, Course $course): RedirectResponse
     {
-        $input = $request->validate([
-            'brief' => ['required', 'string'],
-            'due_at' => ['nullable', 'date', 'after:2000-01-01', 'before:2200-01-01'],
-        ]);
-        $data = $ownBriefs->data($this->user($request), $input['brief']);
+        $id = $request->string('brief')->toString();
+        $data = $this->ownBriefs->data($this->user($request), $id, $course);
         if ($data === null) {
             return back()
                 ->withInput()
                 ->withErrors(['brief' => 'There is no such brief in the library.']);
         }
-        $setBrief = $course->setBriefs()->createOrFirst(
-            ['brief_id' => $input['brief'], 'revision' => (int) ($data['revision'] ?? 1)],
-            [
-                'brief' => $data,
-                'due_at' => isset($input['due_at']) ? Carbon::parse($input['due_at'], $course->timezone)->utc() : null,
-            ],
-        );
+        $setBrief = $course
+            ->setBriefs()
+            ->createOrFirst(
+                ['brief_id' => $id, 'revision' => (int) ($data['revision'] ?? 1)],
+                ['brief' => $data, 'is_hidden' => $request->boolean('hidden'), ...$request->dates()],
+            );
 
         if ($setBrief->wasRecentlyCreated) {
-            Notification::send($course->people(Role::Student)->get(), new BriefSet($setBrief));
+            if (! $setBrief->is_hidden && $setBrief->dates()->isOpened()) {
+                Notification::send($course->people(Role::Student)->get(), new BriefSet($setBrief));
+                $setBrief->update(['announced_at' => now()]);
+            }
             Trail::note($course, $this->user($request), TrailEvent::BriefSet, $setBrief->content()->words->title);
         }
 
@@ -79,59 +73,53 @@ final class SetBriefController extends Controller
             ->route('set-briefs.show', $setBrief)
             ->with(
                 'done',
-                $setBrief->wasRecentlyCreated
-                    ? 'The brief is set. Students see it from now on.'
-                    : 'This brief was set already; nothing has changed.',
-            );
-    }
-
-    /** Another due date, or none. Who has handed in is not concerned; the others are reminded again. */
-    public function update(Request $request, SetBrief $setBrief): RedirectResponse
-    {
-        $due = $request->validate([
-            'due_at' => ['nullable', 'date', 'after:2000-01-01', 'before:2200-01-01'],
-        ])['due_at'] ?? null;
-        $course = $setBrief->course;
-        $setBrief->update([
-            'due_at' => $due === null ? null : Carbon::parse($due, $course->timezone)->utc(),
-            'reminded_at' => null,
-        ]);
-        $title = $setBrief->content()->words->title;
-        Trail::note($course, $this->user($request), TrailEvent::DueChanged, $title);
-
-        return redirect()
-            ->route('set-briefs.show', $setBrief)
-            ->with(
-                'done',
-                $setBrief->due_at === null
-                    ? 'It is due at no time now.'
-                    : 'It is due '.$course->formatMoment($setBrief->due_at).' now.',
+                match (true) {
+                    ! $setBrief->wasRecentlyCreated => 'This brief was set before; here it is.',
+                    $setBrief->is_hidden => 'The brief is set. Students do not see it until you show it.',
+                    ! $setBrief->dates()->isOpened() => 'The brief is set. Students can read it from '.
+                        $course->formatMoment($setBrief->opens_at ?? now()).'.',
+                    default => 'The brief is set. Students see it from now on.',
+                },
             );
     }
 
     public function show(Request $request, SetBrief $setBrief): View
     {
-        $role = $this->roles->in($setBrief->course, $this->user($request));
-
-        $attempts =
-            $role === Role::Student
-                ? Attempt::query()
-                    ->with('frames.picture')
-                    ->where('set_brief_id', $setBrief->id)
-                    ->where('user_id', $this->user($request)->id)
-                    ->orderBy('number')
-                    ->get()
-                : collect();
+        $user = $this->user($request);
+        $role = $this->roles->in($setBrief->course, $user);
+        if ($role === Role::Student) {
+            return view('set-briefs.student', ['view' => SetBriefForStudent::of($setBrief, $user)]);
+        }
 
         return view('set-briefs.show', [
-            'setBrief' => $setBrief,
-            'brief' => $setBrief->content(),
-            'role' => $role,
-            'plan' => $role === Role::Student ? SavedPlan::forNext($setBrief, $this->user($request)) : null,
-            'last' => $attempts->last(),
-            'attempts' => $attempts,
-            'count' => $role === Role::Instructor ? $setBrief->attempts()->count() : 0,
+            'view' => SetBriefForInstructor::of(
+                $setBrief,
+                $role === Role::Instructor,
+                $this->newer($setBrief, $user),
+            ),
         ]);
+    }
+
+    /** The newest revision of it in the library takes its place, for whoever has not begun. */
+    public function correct(Request $request, SetBrief $setBrief, CorrectBrief $correct): RedirectResponse
+    {
+        $data = $this->ownBriefs->data($this->user($request), $setBrief->brief_id, $setBrief->course);
+        if ($data === null || ! $correct->handle($setBrief, $data)) {
+            return back()->with('problem', 'There is no newer revision of this brief.');
+        }
+        Trail::note(
+            $setBrief->course,
+            $this->user($request),
+            TrailEvent::BriefCorrected,
+            $setBrief->refresh()->content()->words->title,
+        );
+
+        return redirect()
+            ->route('set-briefs.show', $setBrief)
+            ->with(
+                'done',
+                'Revision '.$setBrief->revision.' is set now. Attempts that had been begun keep the text of before.',
+            );
     }
 
     /** Takes a brief out of the course, with every attempt at it. */
@@ -148,5 +136,14 @@ final class SetBriefController extends Controller
         return redirect()
             ->route('courses.show', $course)
             ->with('done', sprintf('"%s" is out of the course, with everything that was handed in for it.', $title));
+    }
+
+    /** The revision that a set brief could be corrected to; null where it is the newest. */
+    private function newer(SetBrief $setBrief, User $user): ?int
+    {
+        $data = $this->ownBriefs->data($user, $setBrief->brief_id, $setBrief->course);
+        $revision = (int) ($data['revision'] ?? 1);
+
+        return $data !== null && $revision > $setBrief->revision ? $revision : null;
     }
 }

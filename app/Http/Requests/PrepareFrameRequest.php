@@ -27,7 +27,7 @@ final class PrepareFrameRequest extends FormRequest
         $frame = $this->route('frame');
         $placements = array_map(
             fn ($placement): string => $placement->id,
-            $frame->attempt->setBrief->content()->placements,
+            $frame->attempt->content()->placements,
         );
         $readable = fn (string $attribute, mixed $value, Closure $fail) => ($problem = StatedFieldsInput::problem(
             substr($attribute, strlen('stated.')),

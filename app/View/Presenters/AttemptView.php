@@ -49,7 +49,7 @@ final readonly class AttemptView
 
         return new self(
             $attempt,
-            $attempt->setBrief->content(),
+            $attempt->content(),
             array_values($attempt->frames->each(fn (Frame $frame) => $frame->setRelation('attempt', $attempt))->all()),
             app(FrameSituation::class)->plan($attempt),
         );

@@ -14,7 +14,6 @@ use App\Models\Frame;
 use App\Models\FrameFinding;
 use App\Models\FrameState;
 use App\Models\Note;
-use App\Models\NoteKind;
 use App\View\Drawings\DepthRuler;
 use App\View\Drawings\ExposureMapDrawing;
 use App\View\Drawings\FrameDrawings;
@@ -120,7 +119,7 @@ final readonly class FrameView
 
     public function brief(): Brief
     {
-        return $this->frame->attempt->setBrief->content();
+        return $this->frame->attempt->content();
     }
 
     /** @return Collection<int, Frame> the frames of the attempt, where the brief takes several */
@@ -302,28 +301,6 @@ final readonly class FrameView
         $needs = array_unique(array_merge(...array_values($this->frame->unmet_needs ?? []), ...[[]]));
 
         return array_values(array_map(fn (string $need): string => Need::from($need)->label(), $needs));
-    }
-
-    /**
-     * The three things that a return begins with: what to keep, what to try, the one setting to change first. A
-     * person's notes come before what was computed.
-     *
-     * @return array{keep: ?string, try: ?string, change: ?Suggestion}
-     */
-    public function first(): array
-    {
-        $note = fn (NoteKind $kind): ?string => $this->frame->notes->first(
-            fn (Note $note): bool => $note->kind === $kind && $note->given_at !== null,
-        )?->body;
-        $finding = fn (bool $isPraise): ?string => $this->published()
-            ->first(fn (FrameFinding $finding): bool => ($finding->severity() === Severity::Praise) === $isPraise)
-            ?->sentence();
-
-        return [
-            'keep' => $note(NoteKind::Keep) ?? $finding(true),
-            'try' => $note(NoteKind::Try) ?? ($note(NoteKind::GoBack) ?? $finding(false)),
-            'change' => $this->suggestion(),
-        ];
     }
 
     /** @return list<PanelGroup> the notes that were given, brought together */

@@ -8,10 +8,11 @@ use App\Courses\BriefCount;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Course;
+use App\Models\Frame;
 use App\Models\SavedPlan;
 use Illuminate\Support\Collection;
 
-/** A brief as one student of the course stands to it. */
+/** A brief as one student of the course stands to it, with the dates that hold for that student. */
 final readonly class StudentBrief
 {
     /**
@@ -49,11 +50,73 @@ final readonly class StudentBrief
         return $course->formatHour($since);
     }
 
+    /** Of the latest attempt, the first that can be shown. */
+    public function frame(): ?Frame
+    {
+        return $this->last?->frames->first(fn (Frame $frame): bool => $frame->width !== null);
+    }
+
+    /** Where its frame leads: to what came back, or else to the brief. */
+    public function link(): string
+    {
+        return $this->returned === null
+            ? route('set-briefs.show', $this->brief->setBrief)
+            : route('attempts.return', $this->returned);
+    }
+
+    /**
+     * Whether something of it has not been seen: the brief itself, or what came back.
+     *
+     * @param  list<string>  $unread  the paths of notices that were not read
+     */
+    public function isNew(array $unread): bool
+    {
+        return NextStep::isNew(route('set-briefs.show', $this->brief->setBrief), $unread) ||
+            ($this->returned !== null && NextStep::isNew(route('attempts.return', $this->returned), $unread));
+    }
+
+    /** Whether its page can be opened: what is still to come cannot, unless it has been begun. */
+    public function isReadable(): bool
+    {
+        return $this->last !== null || $this->brief->dates->isOpened();
+    }
+
+    public function mayBegin(Course $course): bool
+    {
+        return $course->archived_at === null &&
+            ! $this->brief->hidden &&
+            $this->brief->dates->isOpened() &&
+            ! $this->brief->dates->isClosed();
+    }
+
+    /** Its dates in a line, as they matter now. */
+    public function when(Course $course): string
+    {
+        $dates = $this->brief->dates;
+
+        return match (true) {
+            ! $dates->isOpened() => 'opens '.$course->formatHour($dates->opensAt),
+            $this->brief->hidden => 'withdrawn',
+            $dates->isClosed() => $this->isMissing() ? 'closed '.$course->formatDay($dates->closesAt) : '',
+            $dates->dueAt === null => '',
+            $this->isOverdue() => 'was due '.$course->formatHour($dates->dueAt).': late, and still taken',
+            default => 'due '.$course->formatHour($dates->dueAt).($dates->isExtended ? ', with more time for you' : ''),
+        };
+    }
+
+    public function isLate(): bool
+    {
+        return $this->brief->dates->isLate($this->last?->handed_in_at);
+    }
+
     /** Past its date, with nothing handed in. */
     public function isOverdue(): bool
     {
-        $isMissing = $this->last === null || ($this->last->state === AttemptState::Draft && $this->last->number === 1);
+        return $this->isMissing() && $this->brief->isOverdue() && ! $this->brief->dates->isClosed();
+    }
 
-        return $isMissing && $this->brief->isOverdue();
+    private function isMissing(): bool
+    {
+        return $this->last === null || ($this->last->state === AttemptState::Draft && $this->last->number === 1);
     }
 }

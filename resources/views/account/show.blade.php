@@ -31,6 +31,9 @@
                     @checked(old('keeps_location', $user->keeps_location))> Leave in my files where they were
                         taken</label>
             <p class="fine">Otherwise the place is taken out of every picture as it arrives.</p>
+            <label class="tick-label-row"><input type="checkbox" name="shows_frames" value="1"
+                    @checked(old('shows_frames', $user->shows_frames))> Offer my frames to be shown to the class</label>
+            <p class="fine">What is ticked for you when you hand in; you decide each time.</p>
             <button class="primary">Save</button>
         </form>
         <form method="post" action="{{ route('account.address') }}" class="sheet" data-once>

@@ -89,6 +89,7 @@
                     {{ $view->missing() === 1 ? 'is' : 'are' }} missing. You can hand in what there is, and the checks
                     will say so.</p>
             @endif
+            <x-may-show :attempt="$view->attempt" />
             <button class="primary" @disabled(!$view->isReady())>Hand in attempt {{ $view->attempt->number }}</button>
             @if (!$view->isReady())
                 <span class="fine">Every frame has to be marked first.</span>

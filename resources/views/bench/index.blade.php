@@ -1,7 +1,8 @@
 <x-layout title="Bench">
     <h1>Bench</h1>
     <p class="lead-text">Every number of the trade, one sheet each. Answers follow while you type, and the address of a
-        sheet holds its values: send it to whoever should see the same.</p>
+        sheet holds its values: send it to whoever should see the same. <a href="{{ route('words') }}">The words of the
+            trade</a> are explained, too.</p>
     <section aria-labelledby="together" class="bench-together">
         <h2 id="together">Putting it together</h2>
         <div class="bench-large">

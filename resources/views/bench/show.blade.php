@@ -1,7 +1,7 @@
 <x-layout :title="$sheet->title . ' · Bench'" wide>
     <p class="eyebrow"><a href="{{ route('bench') }}">Bench</a> · {{ $sheet->topic }}</p>
     <h1>{{ $sheet->title }}</h1>
-    <p class="lead-text">{{ $sheet->lead }}</p>
+    <p class="lead-text"><x-words :of="$sheet->lead" /></p>
     <div class="bench-sheet">
         <form method="get" action="{{ route('bench.show', $sheet->id) }}" class="sheet bench-form"
             hx-get="{{ route('bench.show', $sheet->id) }}" hx-trigger="input delay:250ms, change, submit"

@@ -1,12 +1,12 @@
 @props(['brief'])
 <p class="lead-text">
-    {{ $brief->words->purpose }}</p>
+    <x-words :of="$brief->words->purpose" /></p>
 <div class="brief-parts">
     <section>
         <h3>What to do</h3>
         <ol>
             @foreach ($brief->words->task as $step)
-                <li>{{ $step }}</li>
+                <li><x-words :of="$step" /></li>
             @endforeach
         </ol>
     </section>
@@ -14,7 +14,7 @@
         <h3>What is checked</h3>
         <ul>
             @foreach ($brief->checks as $check)
-                <li>{{ $check->sentence }}. <span class="fine">{{ $check->reason }}</span></li>
+                <li><x-words :of="$check->sentence" />. <span class="fine">{{ $check->reason }}</span></li>
             @endforeach
         </ul>
     </section>
@@ -23,3 +23,4 @@
         <x-cautions :cautions="$brief->words->cautions" />
     </section>
 </div>
+<x-brief-examples :brief="$brief" />

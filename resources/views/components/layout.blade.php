@@ -1,5 +1,4 @@
 @use(App\View\Assets)
-@props(['title', 'course' => null, 'wide' => false, 'surround' => false])
 <!doctype html>
 <html lang="en">
 
@@ -23,6 +22,7 @@
     <link rel="stylesheet" href="{{ Assets::url('css/views.css') }}">
     <link rel="stylesheet" href="{{ Assets::url('css/practice.css') }}">
     <link rel="stylesheet" href="{{ Assets::url('css/plan.css') }}">
+    <link rel="stylesheet" href="{{ Assets::url('css/course.css') }}">
     <script src="{{ Assets::url('vendor/htmx/htmx.min.js') }}" defer></script>
     <script src="{{ Assets::url('js/app.js') }}" type="module"></script>
 </head>
@@ -30,29 +30,52 @@
 <body @auth data-account="{{ auth()->id() }}" @endauth hx-headers='{"X-CSRF-TOKEN": "{{ csrf_token() }}"}'>
     <a class="visually-hidden-focusable skip" href="#main">Skip to the content</a>
     <header class="masthead">
-        <a class="brand" href="{{ auth()->check() ? route('home') : route('sign-in') }}"><x-mark /> <span>True
-                Pupil</span></a>
-        @auth
-            <nav aria-label="Main">
-                @if ($course)
-                <a href="{{ route('courses.show', $course) }}">{{ $course->name }}</a>@else<a
-                        href="{{ route('home') }}">Course</a>
+        <a class="brand" href="{{ $masthead ? route('home') : route('sign-in') }}"><x-mark /> <span
+                @class(['visually-hidden' => $masthead?->course])>True Pupil</span></a>
+        @if ($masthead)
+            <nav aria-label="Course" class="course-parts">
+                @if ($masthead->course)
+                    <a class="course-name" href="{{ route('courses.show', $masthead->course) }}"
+                        @if ($masthead->isCoursePage) aria-current="page" @endif>{{ $masthead->course->name }}</a>
+                    @foreach ($masthead->parts as $part)
+                        <a href="{{ $part['url'] }}"
+                            @if ($part['isHere']) aria-current="page" @endif>{{ $part['label'] }}</a>
+                    @endforeach
+                @else
+                    <a class="course-name" href="{{ route('home') }}">Courses</a>
                 @endif
-                <a href="{{ route('practice') }}">Practice</a>
-                <a href="{{ route('bench') }}">Bench</a>
-                <a href="{{ route('kit.edit') }}">Kit</a>
-                <a href="{{ route('notices') }}">Notices
-                    @if ($unread = auth()->user()->unreadNotifications()->count())
-                        <b class="unread" aria-label="{{ $unread }} not read">{{ $unread }}</b>
-                    @endif
-                </a>
             </nav>
-            <form method="post" action="{{ route('sign-out') }}" class="who">
-                @csrf
-                <a href="{{ route('account') }}" class="own-name">{{ auth()->user()->name }}</a>
-                <button class="plain">Sign out</button>
-            </form>
-        @endauth
+            <nav aria-label="Tools" class="tool-parts">
+                <a href="{{ route('practice') }}" @if (request()->is('practice*', 'drills*', 'roll*'))
+                    aria-current="page" @endif>Practice</a>
+                <a href="{{ route('bench') }}" @if (request()->is('bench*')) aria-current="page" @endif>Bench</a>
+            </nav>
+            <details class="own-menu" data-menu>
+                <summary aria-label="{{ auth()->user()->name }}: what is yours{{ $masthead->unread
+                    ? ', ' . trans_choice('{1} :count notice not read|[2,*] :count notices not read', $masthead->unread)
+                    : '' }}"><span
+                        aria-hidden="true">{{ $masthead->initials }}</span>
+                    @if ($masthead->unread)
+                        <b class="unread" aria-hidden="true">{{ $masthead->unread }}</b>
+                    @endif
+                </summary>
+                <div class="own-menu-list">
+                    <p class="own-name">{{ auth()->user()->name }}</p>
+                    <a href="{{ route('notices') }}">Notices @if ($masthead->unread)
+                            <b class="unread">{{ $masthead->unread }}</b>
+                        @endif
+                    </a>
+                    <a href="{{ route('kit.edit') }}">Kit</a>
+                    <a href="{{ route('banks') }}">Settings banks</a>
+                    <a href="{{ route('first-settings') }}">First settings</a>
+                    <a href="{{ route('roll') }}">Roll</a>
+                    <a href="{{ route('words') }}">Words of the trade</a>
+                    <a href="{{ route('account') }}">Account</a>
+                    <a href="{{ route('home', ['all' => 1]) }}">Courses</a>
+                    <form method="post" action="{{ route('sign-out') }}">@csrf<button>Sign out</button></form>
+                </div>
+            </details>
+        @endif
     </header>
     <main id="main" @class(['page', 'page-wide' => $wide])>
         <div id="message" role="status" aria-live="polite" @if (session('done')) data-saved @endif

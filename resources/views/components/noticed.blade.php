@@ -2,7 +2,7 @@
 <article class="finding finding-{{ $finding->severity()->value }}">
     <p class="finding-head"><span class="severity">{{ $finding->severity()->label() }}</span> <span
             class="fine">{{ $finding->topic()->label() }}</span></p>
-    <p>{{ $finding->found()->sentence }}</p>
+    <p><x-words :of="$finding->found()->sentence" /></p>
     <details>
         <summary>Evidence</summary><x-evidence :finding="$finding->found()" />
     </details>

@@ -1,5 +1,5 @@
-@props(['view'])
-@foreach ($view->panel() as $group)
+@props(['view', 'groups' => null])
+@foreach ($groups ?? $view->panel() as $group)
     @if ($group->disagrees())
         <div class="disagree">
             <p class="fine">Here they do not agree:</p>

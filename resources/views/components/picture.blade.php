@@ -25,6 +25,7 @@
             @endif
         </div>
     </div>
+    {{ $slot }}
     <div class="zoom" role="group" aria-label="How close the picture is seen; arrow keys move it"><button
             type="button" data-closer>Closer</button><button type="button" data-farther disabled>Farther</button>
     </div>

@@ -1,34 +1,39 @@
-@props(['one', 'fact', 'course'])
-<li class="contact">
-    <a class="contact-picture" href="{{ route('desk.show', $one['attempt']) }}" tabindex="-1" aria-hidden="true">
-        @if ($fact['frame'])
-            <img src="{{ route('frames.small', $fact['frame']) }}" alt="" loading="lazy">
+@use(App\Models\AttemptState)
+@props(['one', 'course', 'withBrief' => true, 'link' => null])
+<li class="contact waiting-card">
+    <a class="contact-picture" href="{{ $link ?? route('desk.show', $one->attempt) }}" tabindex="-1"
+        aria-hidden="true">
+        @if ($one->facts->frame)
+            <img src="{{ route('frames.small', $one->facts->frame) }}" alt="" loading="lazy">
+        @endif
+        @if ($one->facts->frames > 1)
+            <span class="contact-count">{{ $one->facts->frames }} frames</span>
         @endif
     </a>
-    <p class="contact-name">{{ $one['student'] }} @if ($one['number'] > 1)
-            <span class="fine">attempt {{ $one['number'] }}</span>
+    <p class="contact-name"><a
+            href="{{ $link ?? route('desk.show', $one->attempt) }}">{{ $one->student }}</a>
+        @if ($one->number > 1)
+            <span class="fine">attempt {{ $one->number }}</span>
+        @endif
+        @if ($one->isLate)
+            <b class="tag">late</b>
+        @endif
+        @if ($one->hasAnswer)
+            <b class="tag">answered</b>
+        @endif
+        @if ($one->state === AttemptState::AtDesk)
+            <span class="fine">begun</span>
         @endif
     </p>
-    <p class="fine">{{ $one['brief'] }}{{ $fact['frames'] > 1 ? ' · ' . $fact['frames'] . ' frames' : '' }}</p>
-    <p class="contact-state">
-        <span class="fine">since {{ $course->formatHour($one['since']) }}</span><br>
-        @if ($fact['missed'])
-            <b class="overdue">{{ $fact['missed'] }} missed</b>
-        @else
-            nothing missed
-        @endif
-        @if ($fact['unknown'])
-            <span class="fine">, {{ $fact['unknown'] }} open</span>
-        @endif
-        @if ($one['state']->value === 'at-desk')
-            <span class="state state-at-desk">opened</span>
-        @endif
-        @if ($fact['left'])
-            <br><span class="overdue">has left the course</span>
-        @endif
-        @if ($fact['shared'])
-            <br><span class="overdue">same file as somebody else's</span>
-        @endif
-    </p>
-    <p><a href="{{ route('desk.show', $one['attempt']) }}">To the desk</a></p>
+    @if ($withBrief)
+        <p class="fine">{{ $one->brief->title }}</p>
+    @endif
+    <p class="fine">{{ $one->facts->settings ?: 'no settings recorded' }}</p>
+    <x-verdict-cells :facts="$one->facts" />
+    @if ($one->facts->hasLeft)
+        <p class="overdue">has left the course</p>
+    @endif
+    @if ($one->facts->isShared)
+        <p class="overdue">same file as somebody else's</p>
+    @endif
 </li>

@@ -1,6 +1,6 @@
-@props(['waiting', 'facts', 'course'])
+@props(['waiting', 'course', 'withBrief' => true])
 <ol class="contact-row waiting-sheet">
     @foreach ($waiting as $one)
-        <x-waiting-card :one="$one" :fact="$facts[$one['attempt']]" :course="$course" />
+        <x-waiting-card :one="$one" :course="$course" :withBrief="$withBrief" />
     @endforeach
 </ol>

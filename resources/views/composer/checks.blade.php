@@ -1,4 +1,5 @@
 @use(App\Briefs\BriefInput)
+@use(App\Briefs\LimitText)
 @use(TruePupil\Core\Brief\CheckMeasure)
 <section class="sheet" id="checks" aria-labelledby="composer-checks">
     <h2 id="composer-checks">Checks</h2>
@@ -40,13 +41,18 @@
                     <label>Limit <span class="fine">{{ CheckMeasure::tryFrom($check['measure'])?->unit() }}</span>
                         <input
                             name="checks[{{ $index }}][limit]" value="{{ $check['limit'] }}" maxlength="20"
-                            inputmode="decimal"></label>
-                    <label>Close up to <span class="fine">{{ CheckMeasure::tryFrom($check['measure'])?->unit() }}
+                            placeholder="{{ $usual->example(CheckMeasure::tryFrom($check['measure'])) }}"></label>
+                    <label>Close up to <span class="fine">{{
+                            LimitText::toleranceUnit(CheckMeasure::tryFrom($check['measure'])) }}
                         beyond</span> <input
                             name="checks[{{ $index }}][tolerance]" value="{{ $check['tolerance'] }}"
                             maxlength="20" inputmode="decimal" placeholder="0"></label>
                 @endif
             </div>
+            @if ($usual->of(CheckMeasure::tryFrom($check['measure'])))
+                <p class="fine">Elsewhere: {{ implode('; ',
+                    $usual->of(CheckMeasure::tryFrom($check['measure']))) }}.</p>
+            @endif
             <label>In your words <span class="fine">left empty, the plain sentence is used</span> <input
                     name="checks[{{ $index }}][sentence]" value="{{ $check['sentence'] }}"
                     maxlength="2000"></label>
@@ -73,6 +79,19 @@
     @endforelse
     <button type="button" hx-post="{{ route('composer.checks', $course) }}" hx-include="#composer"
         hx-vals='{"add": 1}' hx-target="#checks" hx-swap="outerHTML">Add a check</button>
+    <div class="composer-copy">
+        <label for="from-check">or begin with one of another brief <select id="from-check" name="from_check">
+                @foreach ($briefs as $other)
+                    <optgroup label="{{ $other->words->title }}">
+                        @foreach ($other->checks as $one)
+                            <option value="{{ $other->id }}/{{ $one->id }}">{{ $one->sentence }}</option>
+                        @endforeach
+                    </optgroup>
+                @endforeach
+            </select></label>
+        <button type="button" hx-post="{{ route('composer.checks', $course) }}" hx-include="#composer"
+            hx-vals='{"copy": 1}' hx-target="#checks" hx-swap="outerHTML">Add that one</button>
+    </div>
     <div id="trial-slot" hx-post="{{ route('composer.try', $course) }}" hx-include="#composer"
         hx-trigger="load delay:50ms, change from:#composer delay:200ms, input from:#composer delay:800ms"
         hx-target="#trial" hx-swap="outerHTML" hx-sync="this:replace"></div>

@@ -84,7 +84,7 @@
                         <label class="composer-grow">Subject <input name="placements[{{ $index }}][label]"
                                 value="{{ $placement['label'] }}" maxlength="120" placeholder="white subject"></label>
                         <label>Belongs at <input name="placements[{{ $index }}][stops]"
-                                value="{{ $placement['stops'] }}" maxlength="10" placeholder="+1.33"></label>
+                                value="{{ $placement['stops'] }}" maxlength="10" placeholder="+1⅓"></label>
                     </div>
                 @endforeach
                 <p class="fine">Stops from mid-grey.</p>
@@ -96,6 +96,14 @@
                             @checked(in_array($decision->value, $input->decisions, true))>
                                 {{ $decision->label() }}</label>
                 @endforeach
+                <label for="topic">Topic in the library</label>
+                <select id="topic" name="topic">
+                    <option value="">among your own</option>
+                    @foreach ($topics as $topic)
+                        <option value="{{ $topic->value }}"
+                            @selected($input->text('topic') === $topic->value)>{{ $topic->label() }}</option>
+                    @endforeach
+                </select>
                 <label for="scene">To try in the practice camera</label>
                 <select id="scene" name="scene">
                     <option value="">no scene</option>

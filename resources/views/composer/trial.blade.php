@@ -4,10 +4,14 @@
         <p class="word">{{ $wrong }}</p>
     @endif
     @if ($brief && $brief->checks)
-        <h3>In plain words</h3>
+        <h3>What the checks ask now</h3>
         <ol>
             @foreach ($brief->checks as $check)
-                <li>{{ PlainSentence::of($check) }}.</li>
+                <li>{{ PlainSentence::of($check) }}.
+                    @if ($check->sentence !== PlainSentence::of($check))
+                        <span class="fine">In your words: {{ $check->sentence }}</span>
+                    @endif
+                </li>
             @endforeach
         </ol>
         <h3>On frames of this course</h3>

@@ -1,12 +1,11 @@
 @use(App\Courses\CourseBoard)
 <x-layout title="Board" :course="$course" wide>
-    <p class="eyebrow"><a href="{{ route('courses.show', $course) }}">{{ $course->name }}</a></p>
-    <div class="title-row">
+    <div class="sheet-head">
         <h1>The board <span class="fine">{{ $count }} {{ $count === 1 ? 'student' : 'students' }}</span></h1>
-        <nav aria-label="Shown" class="board-shown">
+        <nav aria-label="Shown" class="switch">
             @foreach (CourseBoard::SHOWN as $value => $label)
                 <a href="{{ route('courses.board', ['course' => $course, 'shown' => $value]) }}"
-                    @if ($shown === $value) aria-current="page" @endif>{{ $label }}</a>
+                    @if ($shown === $value) aria-current="true" @endif>{{ $label }}</a>
             @endforeach
         </nav>
     </div>
@@ -28,19 +27,20 @@
                         <th scope="col">Student</th>
                         @foreach ($board->briefs() as $brief)
                             <th scope="col"><a href="{{ route('set-briefs.show', $brief->setBrief) }}"
-                                    title="{{ $brief->title }}"><span class="board-number">{{ $brief->number }}</span>
-                                    <span class="board-title">{{ $brief->title }}</span></a></th>
+                                    class="board-title">{{ $brief->title }}</a>
+                                @if ($brief->dates->dueAt)
+                                    <span class="fine">due {{ $course->formatDay($brief->dates->dueAt) }}</span>
+                                @endif
+                            </th>
                         @endforeach
                     </tr>
                     <tr class="board-sums">
-                        <th scope="row">handed in, waiting</th>
+                        <th scope="row">handed in; waiting for you</th>
                         @foreach ($board->briefs() as $brief)
-                            <td>{{ $brief->attempts->handedIn }}{{ $brief->attempts->waiting ? ', '
-                                : '' }}@if ($brief->attempts->waiting)<b>{{ $brief->attempts->waiting }}</b>@endif
-                                @if ($brief->attempts->oldest)
-                                        <br><span class="fine">since
-                                            {{ $course->formatDay($brief->attempts->oldest) }}</span>
-                                    @endif
+                            <td>{{ $brief->attempts->handedIn }} of {{ $brief->students }}@if ($brief->attempts->waiting
+                                )<b>;
+                                        {{ $brief->attempts->waiting }}
+                                        {{ $brief->attempts->waiting === 1 ? 'waits' : 'wait' }}</b>@endif
                             </td>
                         @endforeach
                     </tr>
@@ -55,30 +55,17 @@
                                         $person['name'] }}</a>@else{{ $person['name'] }}
                                 @endif
                             </th>
-                            @foreach ($board->briefs() as $at => $brief)
-                                @if (($cell = $person['cells'][$brief->setBrief] ?? null) === null)
-                                <td @class(['board-none', 'overdue' => $brief->isOverdue()])>{{ $brief->isOverdue()
-                                    ? 'missing' : '–' }}</td>@else<td
-                                        class="board-{{ $cell->state->value }}">
-                                        @if ($cell->state->value === 'draft')
-                                        <span>{{ $cell->number > 1 ? $cell->number . ' ' : '' }}prepares</span>@else<a
-                                                href="{{ $cell->state->value === 'returned' ? '/attempts/'
-                                                . $cell->attempt . '/return' : '/desk/'
-                                                . $cell->attempt }}">{{ $cell->number > 1 ? $cell->number . ' '
-                                                : '' }}{{ $cell->state->label() }}</a>
-                                        @endif
-                                        <br>
-                                        <span class="fine">{{ $cell->since->format('j M') }}</span>
-                                    </td>
-                                @endif
+                            @foreach ($board->briefs() as $brief)
+                                <x-board-cell :cell="$person['cells'][$brief->setBrief] ?? null"
+                                    :dates="$brief->dates->extendedTo(
+                                        $extensions[$brief->setBrief][$person['id']] ?? null)" :course="$course" />
                             @endforeach
                         </tr>
                     @endforeach
                 </tbody>
             </table>
         </div>
-        <p class="fine">A number before the word is the attempt. Whoever has waited longest stands first. Dates say
-            since when.</p>
+        <p class="fine">Each cell is a student's latest attempt. Whoever has waited longest for you stands first.</p>
         <x-pages :page="$page" :pages="$pages" :route="route('courses.board', ['course' => $course, 'shown' => $shown])"
             />
     @endif

@@ -1,6 +1,12 @@
 <x-layout :title="'Settings · ' . $course->name" :course="$course">
-    <p class="eyebrow"><a href="{{ route('courses.show', $course) }}">{{ $course->name }}</a></p>
-    <h1>Course and approach</h1>
+    <div class="sheet-head">
+        <h1>Settings</h1>
+        <a href="{{ route('courses.trail', $course) }}">Trail: who did what</a>
+    </div>
+    @if ($course->archived_at)
+        <p class="word">The course was archived {{ $course->formatDay($course->archived_at) }}: everybody reads what is
+            theirs, and nothing is handed in.</p>
+    @endif
     <form method="post" action="{{ route('courses.settings.update', $course) }}" class="kit" data-once>
         @csrf @method('put')
         <fieldset class="sheet">
@@ -76,6 +82,37 @@
             </ul>
         </section>
     @endif
+    <section class="sheet" aria-labelledby="next-run">
+        <h2 id="next-run">The next run</h2>
+        <p>A new course with this approach, these settings and briefs, and a code of its own. No student, attempt or
+            word of anybody goes along.</p>
+        <form method="post" action="{{ route('courses.copy', $course) }}" data-once>@csrf
+            <div class="intent-grid">
+                <label>Name <input name="copy_name" value="{{ old('copy_name', $course->name) }}" maxlength="120"
+                        required></label>
+                @if ($firstDate)
+                    <label>The first date, {{ $course->formatDay($firstDate) }} here, is then
+                        <input type="date" name="first_day" value="{{ old('first_day') }}"></label>
+                @endif
+            </div>
+            @if ($firstDate)
+                <p class="fine">All dates move with it and keep their hour. Left empty, the copy has no dates.</p>
+            @endif
+            <button>Copy the course</button>
+        </form>
+    </section>
+    <section class="sheet" aria-labelledby="over">
+        <h2 id="over">{{ $course->archived_at ? 'Open it again' : 'When it is over' }}</h2>
+        @if ($course->archived_at)
+            <form method="post" action="{{ route('courses.reopen', $course) }}" data-once>@csrf<button>Open the course
+                    again</button></form>
+        @else
+            <form method="post" action="{{ route('courses.archive', $course) }}" data-once>@csrf
+                <p>Archived, it can be read by everybody in it, and nothing is handed in. It can be opened again.</p>
+                <button>Archive the course</button>
+            </form>
+        @endif
+    </section>
     <details class="sheet" @if ($errors->has('course_name')) open @endif>
         <summary>Delete the course</summary>
         <p>Every brief, attempt, picture, return and note of it is deleted at once and for good. Its people keep their

@@ -1,5 +1,5 @@
 @use(App\Models\AttemptStep)
-@if (!$teaches && $attempt->state->allows(AttemptStep::Critique))
+@if (!$teaches && $attempt->allows(AttemptStep::Critique))
     <form method="post" action="{{ route('notes.give', $attempt) }}" class="sheet" data-once>@csrf
         <p>Your notes are your own until you give them; the instructor then reads them, and you read the
             others'.</p><button class="primary">Give my notes</button>
@@ -27,12 +27,19 @@
                     hx-include="closest form"
                 hx-target="#desk" hx-select="#desk" hx-select-oob="#message" hx-swap="outerHTML show:window:top"
                 hx-push-url="true" hx-disabled-elt="this"
-                    data-publish>Publish the critique</button> <span id="kept" class="fine"
+                    data-publish>{{ $attempt->correcting_since ? 'Publish the correction'
+                        : 'Publish the critique' }}</button> <span id="kept" class="fine"
                     aria-live="polite"></span></p>
         </div>
     </form>
 @elseif ($attempt->state->allows(AttemptStep::ReadReturn))
-    <p class="word word-done">Published {{ $attempt->setBrief->course->formatMoment($attempt->returned_at) }}.
-        <a
-            href="{{ route('attempts.return', $attempt) }}">Read it as the student does</a>.</p>
+    <div class="word word-done">
+        <p>Published {{ $attempt->setBrief->course->formatMoment($attempt->returned_at) }}{{ $attempt->corrected_at
+            ? ', corrected ' . $attempt->setBrief->course->formatMoment($attempt->corrected_at) : '' }}. <a
+                href="{{ route('attempts.return', $attempt) }}">Read it as the student does</a>.</p>
+        @if ($teaches)
+            <form method="post" action="{{ route('desk.correct', $attempt) }}" data-once>@csrf<button>Correct
+                    it</button></form>
+        @endif
+    </div>
 @endif

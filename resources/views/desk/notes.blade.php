@@ -17,7 +17,8 @@
     @if (!$teaches && $frame->notes->count() > $readable->count())
         <p class="fine">Others have written too. You read them when you have given your own.</p>
     @endif
-    @if ($frame->attempt->state->allows(AttemptStep::Critique))
+    @if ($teaches ? $frame->attempt->allows(AttemptStep::Critique)
+        : $frame->attempt->state->allows(AttemptStep::Critique))
         <form method="post" action="{{ route('notes.store', $frame) }}" hx-post="{{ route('notes.store', $frame) }}"
             hx-target="#notes-{{ $frame->id }}" hx-swap="outerHTML" class="small-form" data-note>
             @csrf
@@ -52,17 +53,22 @@
                     @endforeach
                 </select>
             @endif
-            <details class="note-place">
-                <summary>Where in the picture <span class="fine">optional</span></summary>
-                <button type="button" data-draw-place="{{ $frame->id }}">Draw it</button>
+            <div class="note-place" data-drawn="note">
+                <p class="draw-row"><button type="button" class="plain" data-draw="box"
+                        data-says="Draw the place on the picture.">Mark the place in the picture</button>
+                    <button type="button" class="plain" data-undraw>No place</button> <span class="fine"
+                        data-drawing-says aria-live="polite"></span></p>
+                <details class="in-numbers">
+                    <summary>in numbers, % of the frame</summary>
                 <div class="number-row">
                     @foreach (['x' => 'Left', 'y' => 'Top', 'width' => 'Width', 'height' => 'Height'] as $key => $label)
                         <label>{{ $label }} <span class="fine">%</span> <input type="number" step="0.1"
                                 min="0" max="100" name="region[{{ $key }}]"
-                                data-place="{{ $key }}"></label>
+                                data-side="{{ $key }}"></label>
                     @endforeach
                 </div>
-            </details>
+                </details>
+            </div>
             <button>Add the note</button>
         </form>
     @endif

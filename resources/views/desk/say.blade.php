@@ -7,7 +7,7 @@
     </section>
     @if ($view->frame->state === App\Models\FrameState::Judged)
         @include('desk.what-ifs', ['frame' => $view->frame->setRelation('attempt', $attempt)])
-        @if ($attempt->state->allows(AttemptStep::Critique))
+        @if ($attempt->allows(AttemptStep::Critique))
             @include('desk.what-if-form', ['frame' => $view->frame, 'view' => $view])
         @endif
         @if ($decides)

@@ -14,7 +14,16 @@
                 <section class="stage-frame" id="frame-{{ $view->frame->id }}" data-of="{{ $view->frame->id }}"
                     aria-label="{{ $view->frame->original_name }}">
                     <x-picture :view="$view" :overlays="$view->judgedOverlays()"
-                        :notes="$readable[$view->frame->id]" />
+                        :notes="$readable[$view->frame->id]">
+                        @if ($before = $previous->get($loop->index))
+                            <figure class="stage-before" data-before hidden>
+                                <img data-src="{{ route('frames.picture', $before->frame) }}"
+                                    alt="The frame of attempt {{ $before->frame->attempt->number }}">
+                                <figcaption>attempt {{ $before->frame->attempt->number }} ·
+                                    {{ $before->frame->record()?->settings() ?? 'no settings recorded' }}</figcaption>
+                            </figure>
+                        @endif
+                    </x-picture>
                     @if ($view->judgedOverlays())
                         <x-picture-views :view="$view" :overlays="$view->judgedOverlays()" />
                     @endif
@@ -24,7 +33,12 @@
                         @endif
                         <p class="stage-readout"><b>{{ $view->frame->record()?->settings()
                                 ?? 'no settings recorded' }}</b>
-                            <span>{{ $view->readout() }}</span></p>
+                            <span>{{ $view->readout() }}</span>
+                            @if ($previous->get($loop->index))
+                                <button type="button" class="plain" data-see-before aria-pressed="false">Attempt
+                                    {{ $previous->get($loop->index)->frame->attempt->number }} <kbd>y</kbd></button>
+                            @endif
+                        </p>
                         @if ($view->pupil)
                             <x-pupil :pupil="$view->pupil" small />
                         @endif
@@ -73,6 +87,13 @@
                             class="visually-hidden">Keys</span></button>
                 </nav>
             </header>
+            {{-- Who else is at this attempt at the moment. --}}
+            <div hx-post="{{ route('desk.here', $attempt) }}" hx-trigger="load delay:300ms, every {{
+                App\Critique\DeskPresence::EVERY }}s" hx-swap="innerHTML" class="desk-others" data-quiet
+                aria-live="polite"></div>
+            @if ($attempt->correcting_since)
+                <p class="desk-others">You are correcting a published return. Its student is told when you publish.</p>
+            @endif
             <div class="desk-parts" role="group" aria-label="What is shown beside the picture">
                 @foreach (['look' => 'Look', 'say' => 'Say', 'numbers' => 'Numbers'] as $part => $label)
                     <button type="button" data-part="{{ $part }}" aria-pressed="false">{{ $label }}</button>
@@ -128,8 +149,8 @@
                 <dd>put it in your own words</dd>
                 <dt><kbd>s</kbd></dt>
                 <dd>say it in your words of before, where there are any</dd>
-                <dt><kbd>x</kbd></dt>
-                <dd>dismiss it</dd>
+                <dt><kbd>x</kbd> <kbd>X</kbd></dt>
+                <dd>dismiss it; with a reason. After each decision the next one that is open follows</dd>
                 <dt><kbd>r</kbd></dt>
                 <dd>reopen the finding</dd>
                 <dt><kbd>A</kbd></dt>
@@ -146,14 +167,18 @@
                 <dd>earlier attempt, next attempt</dd>
                 <dt><kbd>o</kbd></dt>
                 <dd>show or hide the subject mark</dd>
+                <dt><kbd>y</kbd></dt>
+                <dd>the attempt before in its place, and back</dd>
                 <dt><kbd>v</kbd></dt>
                 <dd>lay the next view over the picture</dd>
                 <dt><kbd>c</kbd> <kbd>f</kbd></dt>
                 <dd>closer to the picture, farther from it; <kbd>Shift</kbd> with an arrow moves it</dd>
                 <dt><kbd>b</kbd></dt>
                 <dd>what-ifs: as taken, or otherwise</dd>
+                <dt><kbd>Esc</kbd></dt>
+                <dd>leave a field, or a drawing that was begun</dd>
                 <dt><kbd>Ctrl</kbd> <kbd>Enter</kbd></dt>
-                <dd>in a text: keep it</dd>
+                <dd>in a text: save it</dd>
                 <dt><kbd>p</kbd> then <kbd>Enter</kbd></dt>
                 <dd>publish</dd>
             </dl>

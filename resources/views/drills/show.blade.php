@@ -3,7 +3,7 @@
     <p class="eyebrow"><a href="{{ route('drills') }}">Drills</a> · level {{ $drill->level }} of
         {{ TruePupil\Core\Drill\Spacing::HARDEST }}</p>
     <h1>{{ $drill->kind->label() }}</h1>
-    <p class="lead-text">{{ $drill->question }}</p>
+    <p class="lead-text"><x-words :of="$drill->question" /></p>
     @if ($strip)
         <x-tone-strip :tones="$strip" id="asked" />
     @endif
@@ -52,7 +52,7 @@
                 @unless ($isRight)
                     You said
                     <b>{{ $drill->answer->choices[$answer] ?? $answer }}</b>.
-                @endunless The answer is <b>{{ $drill->rightText() }}</b>. {{ $drill->answer->why }}
+                @endunless The answer is <b>{{ $drill->rightText() }}</b>. <x-words :of="$drill->answer->why" />
             </p>
             @unless ($isRight)
                 <p class="fine">This question comes back in ten minutes.</p>

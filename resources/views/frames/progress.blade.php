@@ -174,7 +174,8 @@
                     <p>Counting every pixel and working out the light …</p>
                     @if ($frame->attempt->state === AttemptState::Draft && $view->brief()->most() === 1)
                         <form method="post" action="{{ route('attempts.hand-in', $frame->attempt) }}" data-once>
-                            @csrf<button>Hand in without waiting</button></form>
+                            @csrf<x-may-show :attempt="$frame->attempt" />
+                            <button>Hand in without waiting</button></form>
                     @endif
                 </div>
             @elseif ($frame->state === FrameState::Judged)

@@ -1,6 +1,15 @@
-<x-layout title="Join a course">
+@use(App\Models\Role)
+<x-layout :title="$course ? 'Join ' . $course->name : 'Join a course'">
     <div class="sheet narrow">
-        <h1>Join a course</h1>
+        @if ($course)
+            <p class="eyebrow">You are invited to</p>
+            <h1>{{ $course->name }}</h1>
+            <p>{{ implode(', ', array_filter([$course->place, $teachers
+                ? 'with ' . collect($teachers)->join(', ', ' and ') : null])) }}{{ $role === Role::Critic
+                ? '; you join as a guest critic' : '' }}.</p>
+        @else
+            <h1>Join a course</h1>
+        @endif
         <form method="post" action="{{ route('join') }}">
             @csrf
             <label for="code">Course code</label>

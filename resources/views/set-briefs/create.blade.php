@@ -1,48 +1,63 @@
-<x-layout title="Set a brief" :course="$course">
-    <div class="title-row">
+<x-layout title="Set a brief" :course="$course" wide>
+    <div class="sheet-head">
         <h1>Set a brief</h1><a class="button" href="{{ route('composer', $course) }}">Compose one of your own</a>
     </div>
-    <p class="fine">In teaching order. Open one to read it; it is set to the whole course, and stays as it is then.</p>
-    @foreach ($briefs as $brief)
-        <details class="sheet brief-fold" @if ($errors->any() && old('brief') === $brief->id) open @endif>
-            <summary>
-                <h2><span class="number">{{ $brief->number }}</span> {{ $brief->words->title }}</h2>
-                <span class="fine">{{ $brief->most() === 1 ? 'one frame' : $brief->frames->least . ' frames' }} ·
-                    {{ count($brief->checks) }}
-                    checks{{ in_array($brief->id, $own, true) ? ' · your own, revision ' . $brief->revision
-                        : '' }}</span>
-                @if ((($set[$brief->id] ?? 0) >= $brief->revision))
-                    <span class="state state-returned">set</span>
-                @endif
-            </summary>
-            <x-brief :brief="$brief" />
-            @if ((($set[$brief->id] ?? 0) >= $brief->revision))
-                <p class="word word-done">This brief is set to the course already.</p>
-            @else
-                @isset($set[$brief->id])
-                    <p class="word">Revision {{ $set[$brief->id] }} is set and stays as it is. This newer one would be
-                        set
-                        beside it.</p>
-                @endisset
-                <form method="post" action="{{ route('set-briefs.store', $course) }}" class="inline-form" data-once>
-                    @csrf
-                    <input type="hidden" name="brief" value="{{ $brief->id }}">
-                    <label for="due-{{ $brief->id }}">Due, in the time of {{ $course->timezone }} <span
-                            class="fine">optional</span></label>
-                    <input id="due-{{ $brief->id }}" type="datetime-local" name="due_at"
-                        value="{{ old('due_at') }}">
-                    <button class="primary">Set this brief</button>
-                </form>
-            @endif
-            <p class="brief-tools"><a
-                    href="{{ route('composer', ['course' => $course, 'from' => $brief->id]) }}">{{
-                    in_array($brief->id, $own, true) ? 'Change it' : 'Make it your own' }}</a>
-                @if (in_array($brief->id, $own, true))
-                    <a href="{{ route('composer.revisions', [$course, $brief->id]) }}">Revisions</a>
-                @endif
-                <a href="{{ route('pack.export', ['course' => $course, 'brief' => [$brief->id]]) }}">As a pack file</a>
-            </p>
-        </details>
+    @foreach ($shelf->topics as $topic => $briefs)
+        <section class="shelf" aria-label="{{ $topic }}">
+            <h2>{{ $topic }}</h2>
+            <div class="shelf-row">
+                @foreach ($briefs as $one)
+                    <details class="shelf-brief" name="shelf" id="shelf-{{ $one->brief->id }}"
+                        @if ($errors->any() && old('brief') === $one->brief->id) open @endif>
+                        <summary>
+                            <span class="shelf-picture">@if ($one->picture())<img src="{{ $one->picture() }}" alt=""
+                                    loading="lazy">@endif</span>
+                            <b class="shelf-title">{{ $one->brief->words->title }}</b>
+                            <span class="fine">{{ $one->takes() }}</span>
+                            @if ($one->isSet())
+                                <span class="fine"><b>set</b></span>
+                            @endif
+                            @if ($one->isOwn)
+                                <span class="fine">yours, revision {{ $one->brief->revision }}</span>
+                            @elseif ($one->sharedBy)
+                                <span class="fine">by {{ $one->sharedBy }}</span>
+                            @endif
+                        </summary>
+                        <div class="shelf-open sheet">
+                            <x-brief :brief="$one->brief" />
+                            @if ($one->isSet())
+                                <p class="word word-done">This brief is set to the course already. <a
+                                        href="{{ route('set-briefs.show', $one->setBrief) }}">Look at it</a></p>
+                            @else
+                                @if ($one->setBrief)
+                                    <p class="word">Revision {{ $one->setRevision }} is set. <a
+                                            href="{{ route('set-briefs.show', $one->setBrief) }}#running">Correct it</a>
+                                        and this takes its place for whoever has not begun; or set it beside that
+                                        one.</p>
+                                @endif
+                                <form method="post" action="{{ route('set-briefs.store', $course) }}" data-once>
+                                    @csrf
+                                    <input type="hidden" name="brief" value="{{ $one->brief->id }}">
+                                    <x-brief-dates :course="$course" :id="$one->brief->id" :due="null" :opens="null"
+                                        :closes="null" :hidden="false" />
+                                    <button class="primary">Set this brief</button>
+                                </form>
+                            @endif
+                            <p class="brief-tools"><a
+                                    href="{{ route('composer', ['course' => $course, 'from' => $one->brief->id]) }}">{{
+                                    $one->isOwn ? 'Change it' : 'Make it your own' }}</a>
+                                @if ($one->isOwn)
+                                    <a href="{{ route('composer.revisions',
+                                        [$course, $one->brief->id]) }}">Revisions</a>
+                                @endif
+                                <a href="{{ route('pack.export', ['course' => $course,
+                                    'brief' => [$one->brief->id]]) }}">As a pack file</a>
+                            </p>
+                        </div>
+                    </details>
+                @endforeach
+            </div>
+        </section>
     @endforeach
     <section class="sheet" aria-labelledby="packs">
         <h2 id="packs">Packs of briefs</h2>
@@ -53,7 +68,7 @@
             <button>Look into it</button>
         </form>
         <p class="brief-tools"><a
-                href="{{ route('pack.export', ['course' => $course, 'brief' => array_column($briefs, 'id')]) }}">All
+                href="{{ route('pack.export', ['course' => $course, 'brief' => $shelf->ids()]) }}">All
                 briefs as a pack file</a></p>
     </section>
 </x-layout>

@@ -1,90 +1,106 @@
-@use(App\Models\Role)
-@use(App\Models\AttemptState)
-<x-layout :title="$brief->words->title" :course="$setBrief->course">
-    <p class="eyebrow">Brief {{ $brief->number }}@if ($setBrief->due_at)
-            · due {{ $setBrief->course->formatMoment($setBrief->due_at) }}
+<x-layout :title="$view->brief->words->title" :course="$view->setBrief->course" wide>
+    <div class="sheet-head">
+        <div>
+            <p class="eyebrow">{{ $view->when() ?: 'no date' }}</p>
+            <h1>{{ $view->brief->words->title }}
+                @if ($view->setBrief->revision > 1)
+                    <span class="fine">revision {{ $view->setBrief->revision }}</span>
+                @endif
+            </h1>
+        </div>
+        @if ($view->handedIn)
+            <a class="button" href="{{ route('patterns', $view->setBrief) }}">What the class did</a>
         @endif
-    </p>
-    <h1>{{ $brief->words->title }}</h1>
-
-    @if ($role !== Role::Student)
-        <p><a class="button" href="{{ route('patterns', $setBrief) }}">What the class did</a> <a class="button"
-                href="{{ route('courses.desk', ['course' => $setBrief->course_id, 'brief' => $setBrief->id]) }}">What
-                waits at the desk</a></p>
-    @endif
-    @if ($role === Role::Student)
-        <section class="sheet" aria-labelledby="own">
-            <div class="title-row">
-                <h2 id="own">Your attempts</h2>
-                @if ($plan)
-                    <a class="button"
-                        href="{{ route('plans.edit', $setBrief) }}">{{ $plan->exists ? 'Your plan'
-                        : 'Plan it' }}{{ $plan->chosen ? ': ' . $plan->chosen->exposure->settings : '' }}</a>
-                @endif
-                @if ($brief->scene)
-                    <a class="button" href="{{ route('practice.show', $brief->scene) }}">Try it on the practice
-                        camera</a>
-                @endif
-            </div>
-            @forelse ($attempts as $attempt)
-                <div class="attempt-row">
-                    <b>Attempt {{ $attempt->number }}</b> <span
-                        class="state state-{{ $attempt->state->value }}">{{ $attempt->state->label() }}</span>
-                    <span
-                        class="fine">{{ $attempt->describeFrames() }}</span>
-                    @if ($attempt->state === AttemptState::Returned)
-                        <a class="button" href="{{ route('attempts.return', $attempt) }}">Read the return</a>
-                    @elseif ($brief->most() > 1 || $attempt->frames->isEmpty())
-                        <a class="button"
-                            href="{{ route('attempts.show', $attempt) }}">{{ $attempt->state === AttemptState::Draft
-                            ? 'Go on' : 'Look at it' }}</a>
-                    @else<a class="button"
-                            href="{{ route('frames.edit', $attempt->frames->first()) }}">{{ $attempt->state ===
-                            AttemptState::Draft ? 'Go on' : 'Look at it' }}</a>
-                    @endif
-                </div>
-            @empty
-                <p class="fine">None yet.
-                    {{ $brief->most() > 1 ? 'The brief wants ' . $brief->frames->least
-                        . ' frames; send them all at once, or one after another.'
-                        : 'Choose the one picture that you would show.' }}
-                </p>
-            @endforelse
-            @if ($last === null || in_array($last->state, [AttemptState::Draft, AttemptState::Returned], true))
-                @foreach ($brief->rows() ?: [null] as $row)
-                    <x-upload :setBrief="$setBrief" :row="$row?->id" :many="$brief->most() > 1" :label="match (true) {
-                        $row !== null && count($brief->rows()) > 1 => $row->label,
-                        $brief->most() > 1 => $last?->state === AttemptState::Draft ? 'More frames' : 'Your frames',
-                        $last?->state === AttemptState::Draft && $last->frames->isNotEmpty()
-                            => 'Take another picture instead',
-                        $last?->state === AttemptState::Returned => 'Picture for attempt ' . ($last->number + 1),
-                        default => 'Your picture',
-                    }" />
-                @endforeach
-            @else
-                <p class="fine">Attempt {{ $last->number }} is {{ $last->state->label() }}. When it has come back
-                    you can hand in the next one.</p>
-            @endif
-        </section>
-    @endif
-    <article class="sheet"><x-brief :brief="$brief" /></article>
-    @if ($role === Role::Instructor)
-        <form method="post" action="{{ route('set-briefs.update', $setBrief) }}" class="sheet inline-form" data-once>
-            @csrf @method('put')
-            <label for="due">Due <span class="fine">{{ $setBrief->course->timezone }}; empty for no date</span></label>
-            <input id="due" type="datetime-local" name="due_at"
-                value="{{ old('due_at', $setBrief->due_at?->clone()->setTimezone($setBrief->course->timezone)
-                    ->format('Y-m-d\TH:i')) }}">
-            <button>Save the date</button>
-        </form>
-        <details class="sheet" @if ($errors->has('sure')) open @endif>
-            <summary>Take the brief out of the course</summary>
-            <form method="post" action="{{ route('set-briefs.destroy', $setBrief) }}" data-once>@csrf @method('delete')
-                <label class="tick-label-row"><input type="checkbox" name="sure" value="1"> {{ $count === 0
-                    ? 'Nobody has begun it' : ($count === 1 ? '1 attempt at it is' : $count . ' attempts at it are')
-                    . ' deleted too, with pictures and critiques' }}</label>
-                <button>Take it out</button>
+        @if ($view->count->attempts->waiting + $view->count->attempts->atDesk)
+            <a class="button primary" href="{{ route('courses.desk', ['course' => $view->setBrief->course_id,
+                'brief' => $view->setBrief->id]) }}">{{ $view->count->attempts->waiting
+                + $view->count->attempts->atDesk }} at the desk</a>
+        @endif
+    </div>
+    <section class="sheet-group" aria-labelledby="handed-in">
+        <h2 id="handed-in">{{ $view->count->attempts->handedIn }} of {{ $view->count->students }} handed in <span
+                class="fine">{{ count($view->handedIn) < $view->count->attempts->waiting
+                + $view->count->attempts->atDesk + $view->count->attempts->returned ? 'the latest '
+                . count($view->handedIn) : '' }}</span></h2>
+        @if ($view->handedIn)
+            <x-waiting-sheet :waiting="$view->handedIn" :course="$view->setBrief->course" :withBrief="false" />
+        @else
+            <p class="fine">Nothing yet. What students hand in appears here.</p>
+        @endif
+    </section>
+    <article class="sheet"><x-brief :brief="$view->brief" /></article>
+    @if ($view->teaches)
+        <section class="running" id="running" aria-label="Running this brief">
+            <form method="post" action="{{ route('set-briefs.update', $view->setBrief) }}" class="sheet" data-once>
+                @csrf @method('put')
+                <h2>Dates</h2>
+                <x-brief-dates :course="$view->setBrief->course" :id="$view->setBrief->id"
+                    :due="$view->setBrief->due_at" :opens="$view->setBrief->opens_at"
+                    :closes="$view->setBrief->closes_at" :hidden="$view->setBrief->is_hidden" />
+                <button>Save the dates</button>
             </form>
-        </details>
+            @if ($view->setBrief->due_at)
+                <form method="post" action="{{ route('set-briefs.more-time', $view->setBrief) }}" class="sheet"
+                    data-once>@csrf
+                    <h2>More time</h2>
+                    @if ($view->extensions->isNotEmpty())
+                        <ul class="plain-list">
+                            @foreach ($view->extensions as $extension)
+                                <li>{{ $extension->user->name }} <span class="fine">until
+                                        {{ $view->setBrief->course->formatMoment($extension->due_at) }}</span></li>
+                            @endforeach
+                        </ul>
+                    @endif
+                    <label for="until">Until <input id="until" type="datetime-local" name="until"
+                            value="{{ old('until') }}"></label>
+                    @if ($view->groups())
+                        <label for="group">For the group <select id="group" name="group">
+                                <option value="">none</option>
+                                @foreach ($view->groups() as $group)
+                                    <option @selected(old('group') === $group)>{{ $group }}</option>
+                                @endforeach
+                            </select></label>
+                    @endif
+                    <fieldset class="people-ticks">
+                        <legend>For</legend>
+                        @foreach ($view->students as $student)
+                            <label class="choice"><input type="checkbox" name="students[]"
+                                    value="{{ $student->user_id }}"
+                                    @checked(in_array((string) $student->user_id, old('students', []), true))>
+                                {{ $student->user->name }}</label>
+                        @endforeach
+                    </fieldset>
+                    <button>Give more time</button>
+                    <p class="fine">Without a date the date of everybody holds again.</p>
+                </form>
+            @endif
+            @if ($view->newer)
+                <form method="post" action="{{ route('set-briefs.correct', $view->setBrief) }}" class="sheet"
+                    data-once>@csrf
+                    <h2>Correct it</h2>
+                    <p>Revision {{ $view->newer }} is in the library. It takes the place of revision
+                        {{ $view->setBrief->revision }} for whoever has not begun, and students are told.
+                        {{ trans_choice('{0} Nobody has begun.|{1} The one attempt that was begun keeps this
+                        text.|[2,*] The :count attempts that were begun keep this text.', $view->attempts()) }}</p>
+                    <button>Set revision {{ $view->newer }} instead</button>
+                </form>
+            @else
+                <p class="sheet fine">To correct the brief, <a href="{{ route('composer',
+                    ['course' => $view->setBrief->course_id, 'from' => $view->setBrief->brief_id]) }}">change it</a>
+                    and come back here: whoever has begun keeps the text of before.</p>
+            @endif
+            <details class="sheet" @if ($errors->has('sure')) open @endif>
+                <summary>Take the brief out of the course</summary>
+                <form method="post" action="{{ route('set-briefs.destroy', $view->setBrief) }}" data-once>@csrf
+                    @method('delete')
+                    <label class="tick-label-row"><input type="checkbox" name="sure" value="1"> {{ trans_choice(
+                        '{0} Nobody has begun it|{1} The one attempt at it is deleted too, with pictures and
+                        critique|[2,*] The :count attempts at it are deleted too, with pictures and critiques',
+                        $view->attempts()) }}</label>
+                    <button>Take it out</button>
+                    <p class="fine">To end it and keep what there is, let it close instead, or hide it.</p>
+                </form>
+            </details>
+        </section>
     @endif
 </x-layout>

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Briefs;
+
+use TruePupil\Core\Brief\CheckMeasure;
+use TruePupil\Core\Brief\Comparison;
+use TruePupil\Core\Brief\TypedNumber;
+use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\Stops;
+
+/**
+ * A limit as a photographer writes it, 1/125 s, ƒ/8, ISO 400, +1⅓, and how far beyond it still counts as close. Of
+ * times, apertures and ISO that distance is written in stops; a brief file has it in the measure's own unit.
+ */
+final class LimitText
+{
+    /** Stops of light in a doubling of the value: an f-number twice as large is two stops. */
+    private static function stopsInADoubling(?CheckMeasure $measure): ?float
+    {
+        return match ($measure) {
+            CheckMeasure::ExposureTime, CheckMeasure::Iso => 1.0,
+            CheckMeasure::FNumber => 2.0,
+            default => null,
+        };
+    }
+
+    /** The unit that the distance beyond a limit is written in. */
+    public static function toleranceUnit(?CheckMeasure $measure): string
+    {
+        return self::stopsInADoubling($measure) !== null ? 'stops' : ($measure?->unit() ?? '');
+    }
+
+    /** @param  bool  $isToBothSides  whether it lies to either side of zero, and so has no sign */
+    public static function write(?CheckMeasure $measure, float $limit, bool $isToBothSides = false): string
+    {
+        return match (true) {
+            $isToBothSides && $limit > 0 => ltrim(self::write($measure, $limit), '+'),
+            $measure === CheckMeasure::ExposureTime && $limit > 0 => (string) ExposureTime::of($limit),
+            $measure === CheckMeasure::FNumber && $limit > 0 => (string) Aperture::of($limit),
+            $measure === CheckMeasure::Iso && $limit > 0 => (string) Iso::of($limit),
+            $measure?->unit() === 'stops' => self::stops($limit),
+            default => self::plain($limit),
+        };
+    }
+
+    /** @param  float  $tolerance  in the measure's own unit */
+    public static function writeTolerance(
+        ?CheckMeasure $measure,
+        Comparison $comparison,
+        float $limit,
+        float $tolerance,
+    ): string {
+        if ($tolerance <= 0) {
+            return '';
+        }
+        $doubling = self::stopsInADoubling($measure);
+        if ($doubling === null) {
+            return $measure?->unit() === 'stops' ? ltrim(self::stops($tolerance), '+') : self::plain($tolerance);
+        }
+        $beyond = $comparison === Comparison::AtLeast ? $limit - $tolerance : $limit + $tolerance;
+
+        return $limit <= 0 || $beyond <= 0
+            ? ''
+            : ltrim(self::stops(abs(log($beyond / $limit, 2)) * $doubling), '+');
+    }
+
+    /**
+     * @param  string  $text  as typed; of times, apertures and ISO in stops
+     * @return float|string in the measure's own unit; the text itself where it is no number
+     */
+    public static function readTolerance(
+        ?CheckMeasure $measure,
+        string $comparison,
+        string $limit,
+        string $text,
+    ): float|string {
+        $stops = TypedNumber::parse($text);
+        $number = TypedNumber::parse($limit);
+        if ($stops === null) {
+            return $text;
+        }
+        $doubling = self::stopsInADoubling($measure);
+        if ($doubling === null || $number === null) {
+            return $stops;
+        }
+        $factor = 2 ** ($stops / $doubling);
+        $beyond = $comparison === Comparison::AtLeast->value ? $number / $factor : $number * $factor;
+
+        return round(abs($beyond - $number), 9);
+    }
+
+    private static function stops(float $stops): string
+    {
+        $thirds = 3 * $stops;
+
+        // What is no third is written as it is.
+        return abs($thirds - round($thirds)) < 0.011 ? Stops::of($stops)->signed() : self::plain($stops);
+    }
+
+    private static function plain(float $value): string
+    {
+        return str_replace('-', '−', (string) round($value, 4));
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Courses;
+
+use App\Models\Course;
+use App\Models\Role;
+use App\Models\SetBrief;
+use App\Models\SilencedFinding;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * The next run of a course: its approach, settings, briefs and what is silent in it, without any student, attempt or
+ * word of anybody. Dates move by as many days as its first date does, and keep their hour in the time of the course.
+ */
+final class CopyCourse
+{
+    /** @param  ?Carbon  $firstDay  the day of the first date in the copy; null leaves the dates away */
+    public function handle(Course $from, User $by, string $name, ?Carbon $firstDay): Course
+    {
+        return DB::transaction(function () use ($from, $by, $name, $firstDay): Course {
+            $course = Course::query()->create([
+                ...$from->only([
+                    'place',
+                    'timezone',
+                    'approach',
+                    'asks_confirmed',
+                    'sends_undecided',
+                    'keeps_months',
+                ]),
+                'name' => $name,
+                'join_code' => Course::newJoinCode(),
+            ]);
+            $course->memberships()->create(['user_id' => $by->id, 'role' => Role::Instructor]);
+            $briefs = $from->setBriefs()->get();
+            $days = $firstDay === null ? null : self::daysTo($firstDay, self::firstDate($briefs->all()), $from);
+            foreach ($briefs as $brief) {
+                $course->setBriefs()->create([
+                    ...$brief->only(['brief_id', 'revision', 'brief', 'is_hidden', 'position']),
+                    'opens_at' => self::moved($brief->opens_at, $days, $from),
+                    'due_at' => self::moved($brief->due_at, $days, $from),
+                    'closes_at' => self::moved($brief->closes_at, $days, $from),
+                ]);
+            }
+            foreach (SilencedFinding::in($from) as $rule) {
+                SilencedFinding::query()->create([
+                    'course_id' => $course->id,
+                    'user_id' => $by->id,
+                    'rule_id' => $rule,
+                ]);
+            }
+
+            return $course;
+        });
+    }
+
+    /** @param  array<int, SetBrief>  $briefs */
+    public static function firstDate(array $briefs): ?Carbon
+    {
+        $dates = [];
+        foreach ($briefs as $brief) {
+            $dates = [...$dates, ...array_filter([$brief->opens_at, $brief->due_at])];
+        }
+
+        return $dates === [] ? null : min($dates);
+    }
+
+    private static function daysTo(Carbon $day, ?Carbon $first, Course $course): ?int
+    {
+        return $first === null
+            ? null
+            : (int) round(
+                $first->clone()->setTimezone($course->timezone)->startOfDay()->diffInDays(
+                    Carbon::parse($day->format('Y-m-d'), $course->timezone),
+                ),
+            );
+    }
+
+    private static function moved(?Carbon $moment, ?int $days, Course $course): ?Carbon
+    {
+        return $moment === null || $days === null
+            ? null
+            : $moment->clone()->setTimezone($course->timezone)->addDays($days)->utc();
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Presenters;
+
+use App\Models\Frame;
+use App\View\Drawings\SettingsPicture;
+use App\View\Drawings\SpreadStrip;
+
+/** One thing on the projector. */
+final readonly class Slide
+{
+    /**
+     * @param  string  $kind  what it is, over the title
+     * @param  string  $lead  how many, large
+     * @param  list<string>  $lines
+     * @param  list<Frame>  $frames  whose owners allow it
+     */
+    public function __construct(
+        public string $kind,
+        public string $title,
+        public string $lead,
+        public array $lines = [],
+        public array $frames = [],
+        public ?SpreadStrip $strip = null,
+        public ?SettingsPicture $picture = null,
+    ) {
+    }
+}

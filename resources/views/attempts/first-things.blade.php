@@ -1,0 +1,25 @@
+<div class="first-things" role="group" aria-label="The three things to take along">
+    @foreach ($returned->first() as $one)
+        <div>
+            <h2>{{ $one['label'] }} <span class="fine">{{ $one['by'] }}</span></h2>
+            <p><x-words :of="$one['text']" /></p>
+        </div>
+    @endforeach
+    @if ($returned->change())
+        <div>
+            <h2>The setting to change first</h2>
+            <x-suggestion :suggestion="$returned->change()" />
+            @if (App\Practice\Retake::isPossible($returned->view->frame,
+                $returned->view->frame->chosen_suggestion ?? 0))
+                <details class="quiet-fold">
+                    <summary>See the same moment at these settings</summary>
+                    <x-retake :frame="$returned->view->frame"
+                        :number="$returned->view->frame->chosen_suggestion ?? 0" />
+                </details>
+            @endif
+        </div>
+    @endif
+    @if ($returned->first() === [] && !$returned->change())
+        <p class="fine">Nothing more was said of this frame.</p>
+    @endif
+</div>

@@ -1,0 +1,21 @@
+@use(App\Models\AttemptState)
+@props(['cell', 'dates', 'course'])
+@if ($cell === null)
+    <td @class(['board-none', 'overdue' => $dates->isOverdue() && !$dates->isClosed()])>{{ match (true) {
+        $dates->isClosed() => 'not handed in',
+        $dates->isOverdue() => 'late',
+        $dates->isExtended => 'until ' . $course->formatDay($dates->dueAt),
+        default => '–',
+    } }}</td>
+@elseif ($cell->state === AttemptState::Draft)
+    <td class="board-draft"><span class="board-frame"></span>{{ $cell->number > 1 ? 'prepares attempt '
+        . $cell->number : 'prepares' }}<span class="fine">{{ $dates->isOverdue() && $cell->number === 1 ? 'late'
+        : $cell->since->format('j M') }}</span></td>
+@else
+    <td class="board-{{ $cell->state->value }}"><a
+            href="{{ $cell->state === AttemptState::Returned ? '/attempts/' . $cell->attempt . '/return'
+            : '/desk/' . $cell->attempt }}"><span class="board-frame">@if ($cell->frame)<img
+                    src="/frames/{{ $cell->frame }}/small" alt="" loading="lazy">@endif</span>{{
+            $cell->state->label() }}{{ $cell->number > 1 ? ' · attempt ' . $cell->number : '' }}</a><span
+            class="fine">{{ $cell->since->format('j M') }}{{ $cell->isLate ? ', late' : '' }}</span></td>
+@endif

@@ -1,0 +1,4 @@
+<b>{{ $term->term }}</b>
+@include('words.drawing')
+<p>{{ $term->says }}</p>
+<a href="{{ route('words') }}#{{ $term->id }}">All words</a>

@@ -1,0 +1,238 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\AttemptController;
+use App\Http\Controllers\BoardController;
+use App\Http\Controllers\BriefDatesController;
+use App\Http\Controllers\CalendarController;
+use App\Http\Controllers\ComposerController;
+use App\Http\Controllers\CourseController;
+use App\Http\Controllers\CourseRunController;
+use App\Http\Controllers\CourseSettingsController;
+use App\Http\Controllers\DrillController;
+use App\Http\Controllers\ExportController;
+use App\Http\Controllers\FrameController;
+use App\Http\Controllers\FramePictureController;
+use App\Http\Controllers\MemberController;
+use App\Http\Controllers\PackController;
+use App\Http\Controllers\PatternController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\RetakeController;
+use App\Http\Controllers\SetBriefController;
+use App\Http\Controllers\SkillController;
+use App\Http\Controllers\SpotController;
+use App\Http\Controllers\TrailController;
+use App\Http\Controllers\UploadController;
+use Illuminate\Support\Facades\Route;
+
+// A course with its briefs, plans, frames and attempts, up to the hand-in.
+
+Route::get('courses/{course}', [CourseController::class, 'show'])
+    ->can('view', 'course')
+    ->name('courses.show');
+Route::get('courses/{course}/set-briefs', [CourseRunController::class, 'briefs'])
+    ->can('teach', 'course')
+    ->name('courses.briefs');
+Route::post('courses/{course}/set-briefs/by-dates', [BriefDatesController::class, 'byDates'])
+    ->can('teach', 'course')
+    ->name('courses.by-dates');
+Route::get('courses/{course}/invitation', [CourseRunController::class, 'invitation'])
+    ->can('teach', 'course')
+    ->name('courses.invitation');
+Route::post('courses/{course}/archive', [CourseRunController::class, 'archive'])
+    ->can('teach', 'course')
+    ->name('courses.archive');
+Route::post('courses/{course}/reopen', [CourseRunController::class, 'reopen'])
+    ->can('teach', 'course')
+    ->name('courses.reopen');
+Route::post('courses/{course}/copy', [CourseRunController::class, 'copy'])
+    ->can('teach', 'course')
+    ->name('courses.copy');
+Route::get('courses/{course}/class', [PatternController::class, 'index'])
+    ->can('critique', 'course')
+    ->name('courses.class');
+Route::get('courses/{course}/board', [BoardController::class, 'board'])
+    ->can('critique', 'course')
+    ->name('courses.board');
+Route::get('courses/{course}/desk', [BoardController::class, 'desk'])
+    ->can('critique', 'course')
+    ->name('courses.desk');
+Route::get('courses/{course}/members', [MemberController::class, 'index'])
+    ->can('teach', 'course')
+    ->name('courses.members');
+Route::put('courses/{course}/members/{user}', [MemberController::class, 'update'])
+    ->can('teach', 'course')
+    ->name('courses.members.update');
+Route::delete('courses/{course}/members/{user}', [MemberController::class, 'destroy'])
+    ->can('teach', 'course')
+    ->name('courses.members.destroy');
+Route::post('courses/{course}/members/{user}/link', [MemberController::class, 'link'])
+    ->can('teach', 'course')
+    ->name('courses.members.link');
+Route::get('courses/{course}/trail', TrailController::class)->can('teach', 'course')->name('courses.trail');
+Route::delete('courses/{course}', [CourseSettingsController::class, 'destroy'])
+    ->can('teach', 'course')
+    ->name('courses.destroy');
+Route::post('courses/{course}/code', [MemberController::class, 'code'])
+    ->can('teach', 'course')
+    ->name('courses.code');
+Route::get('courses/{course}/skills', [SkillController::class, 'own'])
+    ->can('view', 'course')
+    ->name('skills');
+Route::get('courses/{course}/members/{user}/skills', [SkillController::class, 'show'])
+    ->can('teach', 'course')
+    ->name('skills.of');
+Route::get('courses/{course}/members/{user}/points.csv', [SkillController::class, 'points'])
+    ->can('teach', 'course')
+    ->name('skills.points');
+Route::get('courses/{course}/frames.csv', [ExportController::class, 'table'])
+    ->can('teach', 'course')
+    ->name('exports.table');
+Route::get('courses/{course}/course.json', [ExportController::class, 'document'])
+    ->can('teach', 'course')
+    ->name('exports.document');
+Route::get('courses/{course}/portfolio.zip', [ExportController::class, 'portfolio'])
+    ->can('view', 'course')
+    ->name('exports.portfolio');
+Route::get('courses/{course}/members/{user}/portfolio.zip', [ExportController::class, 'portfolioOf'])
+    ->can('teach', 'course')
+    ->name('exports.portfolio-of');
+Route::get('courses/{course}/settings', [CourseSettingsController::class, 'edit'])
+    ->can('teach', 'course')
+    ->name('courses.settings');
+Route::put('courses/{course}/settings', [CourseSettingsController::class, 'update'])
+    ->can('teach', 'course')
+    ->name('courses.settings.update');
+Route::get('courses/{course}/dates.ics', CalendarController::class)
+    ->can('view', 'course')
+    ->name('courses.calendar');
+Route::get('courses/{course}/drills', [DrillController::class, 'course'])
+    ->can('teach', 'course')
+    ->name('courses.drills');
+Route::get('courses/{course}/drills/{user}', [DrillController::class, 'evidence'])
+    ->can('teach', 'course')
+    ->name('courses.drills.evidence');
+Route::get('courses/{course}/briefs', [SetBriefController::class, 'create'])
+    ->can('teach', 'course')
+    ->name('set-briefs.create');
+Route::post('courses/{course}/briefs', [SetBriefController::class, 'store'])
+    ->can('teach', 'course')
+    ->name('set-briefs.store');
+
+Route::get('courses/{course}/compose', [ComposerController::class, 'edit'])
+    ->can('teach', 'course')
+    ->name('composer');
+Route::post('courses/{course}/compose', [ComposerController::class, 'store'])
+    ->can('teach', 'course')
+    ->name('composer.store');
+Route::post('courses/{course}/compose/checks', [ComposerController::class, 'checks'])
+    ->can('teach', 'course')
+    ->name('composer.checks');
+Route::post('courses/{course}/compose/try', [ComposerController::class, 'try'])
+    ->can('teach', 'course')
+    ->name('composer.try');
+Route::get('courses/{course}/compose/{brief}/revisions', [ComposerController::class, 'revisions'])
+    ->can('teach', 'course')
+    ->name('composer.revisions');
+Route::get('courses/{course}/pack', [ComposerController::class, 'export'])
+    ->can('teach', 'course')
+    ->name('pack.export');
+Route::post('courses/{course}/pack', [PackController::class, 'preview'])
+    ->can('teach', 'course')
+    ->name('pack.preview');
+Route::post('courses/{course}/pack/keep', [PackController::class, 'store'])
+    ->can('teach', 'course')
+    ->name('pack.store');
+
+Route::get('briefs/{setBrief}', [SetBriefController::class, 'show'])
+    ->can('view', 'setBrief')
+    ->name('set-briefs.show');
+Route::put('briefs/{setBrief}', [BriefDatesController::class, 'update'])
+    ->can('teach', 'setBrief')
+    ->name('set-briefs.update');
+Route::post('briefs/{setBrief}/move', [BriefDatesController::class, 'move'])
+    ->can('teach', 'setBrief')
+    ->name('set-briefs.move');
+Route::post('briefs/{setBrief}/more-time', [BriefDatesController::class, 'extend'])
+    ->can('teach', 'setBrief')
+    ->name('set-briefs.more-time');
+Route::post('briefs/{setBrief}/correct', [SetBriefController::class, 'correct'])
+    ->can('teach', 'setBrief')
+    ->name('set-briefs.correct');
+Route::delete('briefs/{setBrief}', [SetBriefController::class, 'destroy'])
+    ->can('teach', 'setBrief')
+    ->name('set-briefs.destroy');
+Route::post('briefs/{setBrief}/frames', [FrameController::class, 'store'])
+    ->can('handIn', 'setBrief')
+    ->name('frames.store');
+
+Route::get('briefs/{setBrief}/plan', [PlanController::class, 'edit'])
+    ->can('handIn', 'setBrief')
+    ->name('plans.edit');
+Route::put('briefs/{setBrief}/plan', [PlanController::class, 'update'])
+    ->can('handIn', 'setBrief')
+    ->name('plans.update');
+Route::post('briefs/{setBrief}/plan/choose', [PlanController::class, 'choose'])
+    ->can('handIn', 'setBrief')
+    ->name('plans.choose');
+Route::get('briefs/{setBrief}/plan/print', [PlanController::class, 'print'])
+    ->can('handIn', 'setBrief')
+    ->name('plans.print');
+
+Route::get('briefs/{setBrief}/patterns', [PatternController::class, 'show'])
+    ->can('critique', 'setBrief')
+    ->name('patterns');
+Route::get('briefs/{setBrief}/patterns/project', [PatternController::class, 'project'])
+    ->can('critique', 'setBrief')
+    ->name('patterns.project');
+
+// A file that comes in pieces.
+Route::get('briefs/{setBrief}/uploads', [UploadController::class, 'show'])
+    ->can('handIn', 'setBrief')
+    ->name('uploads.show');
+Route::post('briefs/{setBrief}/uploads', [UploadController::class, 'store'])
+    ->can('handIn', 'setBrief')
+    ->name('uploads.store');
+
+Route::get('frames/{frame}', [FrameController::class, 'edit'])
+    ->can('prepare', 'frame')
+    ->name('frames.edit');
+Route::put('frames/{frame}', [FrameController::class, 'update'])
+    ->can('prepare', 'frame')
+    ->name('frames.update');
+Route::delete('frames/{frame}', [FrameController::class, 'destroy'])
+    ->can('prepare', 'frame')
+    ->name('frames.destroy');
+Route::get('frames/{frame}/progress', [FrameController::class, 'progress'])
+    ->can('prepare', 'frame')
+    ->name('frames.progress');
+Route::get('frames/{frame}/picture', FramePictureController::class)->can('view', 'frame')->name('frames.picture');
+Route::get('frames/{frame}/small', [FramePictureController::class, 'small'])
+    ->can('view', 'frame')
+    ->name('frames.small');
+Route::get('frames/{frame}/whole', [FramePictureController::class, 'whole'])
+    ->middleware('throttle:views')
+    ->can('view', 'frame')
+    ->name('frames.whole');
+Route::get('frames/{frame}/retaken/{number}', RetakeController::class)
+    ->middleware('throttle:views')
+    ->whereNumber('number')
+    ->can('view', 'frame')
+    ->name('frames.retaken');
+Route::get('frames/{frame}/spot', SpotController::class)
+    ->middleware('throttle:spot')
+    ->can('view', 'frame')
+    ->name('frames.spot');
+Route::get('attempts/{attempt}', [AttemptController::class, 'show'])
+    ->can('prepare', 'attempt')
+    ->name('attempts.show');
+Route::get('attempts/{attempt}/progress', [AttemptController::class, 'progress'])
+    ->can('prepare', 'attempt')
+    ->name('attempts.progress');
+Route::post('attempts/{attempt}/take-back', [AttemptController::class, 'takeBack'])
+    ->can('prepare', 'attempt')
+    ->name('attempts.take-back');
+Route::post('attempts/{attempt}/hand-in', [AttemptController::class, 'handIn'])
+    ->can('prepare', 'attempt')
+    ->name('attempts.hand-in');
