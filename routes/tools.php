@@ -8,6 +8,7 @@ use App\Http\Controllers\DrillController;
 use App\Http\Controllers\FirstSettingsController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\KitListController;
+use App\Http\Controllers\LessonController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RollController;
 use Illuminate\Support\Facades\Route;
@@ -61,8 +62,16 @@ Route::get('practice/{scene}/patterns', [PracticeController::class, 'patterns'])
 Route::post('practice/{scene}', [PracticeController::class, 'press'])
     ->middleware('throttle:60,1')
     ->name('practice.press');
+Route::get('lessons', [LessonController::class, 'index'])->name('lessons');
+Route::get('lessons/{lesson}', [LessonController::class, 'show'])
+    ->middleware('throttle:finder')
+    ->name('lessons.show');
 Route::get('roll', [RollController::class, 'index'])->name('roll');
 Route::get('roll/compare', [RollController::class, 'compare'])->name('roll.compare');
+Route::get('roll/{rollFrame}/playback', [RollController::class, 'playback'])
+    ->middleware('throttle:views')
+    ->can('own', 'rollFrame')
+    ->name('roll.playback');
 Route::get('roll/{rollFrame}/picture', [RollController::class, 'picture'])
     ->can('own', 'rollFrame')
     ->name('roll.picture');
@@ -72,6 +81,10 @@ Route::get('roll/{rollFrame}/file', [RollController::class, 'download'])
 Route::post('roll/{rollFrame}/hand-in', [RollController::class, 'handIn'])
     ->can('own', 'rollFrame')
     ->name('roll.hand-in');
+Route::post('roll/{rollFrame}/restore', [RollController::class, 'restore'])
+    ->withTrashed()
+    ->can('own', 'rollFrame')
+    ->name('roll.restore');
 Route::delete('roll/{rollFrame}', [RollController::class, 'destroy'])
     ->can('own', 'rollFrame')
     ->name('roll.destroy');

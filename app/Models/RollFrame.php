@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureSettings;
@@ -37,11 +38,17 @@ use TruePupil\Core\Exposure\Stops;
  * @property ?Result $result
  * @property RollState $state
  * @property ?string $problem
+ * @property ?\Illuminate\Support\Carbon $deleted_at  when it was removed; it can be brought back for a while
  * @property \Illuminate\Support\Carbon $taken_at
  * @property User $user
  */
 final class RollFrame extends Model
 {
+    use SoftDeletes;
+
+    /** Hours that a frame which was removed can be brought back. */
+    public const KEPT_HOURS = 24;
+
     protected $guarded = [];
 
     /** @return BelongsTo<User, $this> */
@@ -95,6 +102,6 @@ final class RollFrame extends Model
 
     protected static function booted(): void
     {
-        self::deleted(fn (RollFrame $frame) => @unlink($frame->path()));
+        self::forceDeleted(fn (RollFrame $frame) => @unlink($frame->path()));
     }
 }

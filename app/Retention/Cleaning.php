@@ -7,6 +7,7 @@ namespace App\Retention;
 use App\HandIn\PartialUpload;
 use App\HandIn\UnusedPictures;
 use App\Models\Course;
+use App\Models\RollFrame;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -74,6 +75,13 @@ final readonly class Cleaning
     private function rolls(): int
     {
         $gone = 0;
+        $removed = RollFrame::onlyTrashed()
+            ->where('deleted_at', '<', now()->subHours(RollFrame::KEPT_HOURS))
+            ->get();
+        foreach ($removed as $frame) {
+            $frame->forceDelete();
+            $gone++;
+        }
         foreach (File::glob(storage_path('app/roll/*/*.jpg')) as $path) {
             $isKnown = DB::table('roll_frames')->where('token', basename($path, '.jpg'))->exists();
             if (! $isKnown && filemtime($path) < time() - 600) {

@@ -48,6 +48,10 @@ return new class() extends Migration
             $table->dateTime('answered_at')->nullable();
             $table->foreignId('answered_by')->nullable()->constrained('users')->nullOnDelete();
         });
+        Schema::table('roll_frames', function (Blueprint $table): void {
+            // Removed, and brought back until it is cleaned away.
+            $table->softDeletes();
+        });
         Schema::table('users', function (Blueprint $table): void {
             // Whether frames may be shown to the class unless said otherwise; null: never asked.
             $table->boolean('shows_frames')->nullable();

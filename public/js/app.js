@@ -8,6 +8,7 @@ import { watchDesk } from './desk.js';
 import { onceOnly } from './once.js';
 import { tellProblems } from './problems.js';
 import { tellAtFields } from './fields.js';
+import { watchLarge } from './large.js';
 import { watchMaps } from './map.js';
 import { watchViews } from './views.js';
 import { watchFinder } from './finder.js';
@@ -37,6 +38,7 @@ watchDesk();
 watchFinder();
 watchDrawing();
 watchWords();
+watchLarge();
 document.addEventListener('click', (event) => {
     if (event.target.closest('[data-print]')) {
         print();

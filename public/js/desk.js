@@ -158,14 +158,13 @@ export function watchDesk() {
         }
     });
     // A finding that was decided on is drawn anew, and the keys go on to the next that is open; they stay where nothing
-    // was decided, or where it asks something.
-    document.body.addEventListener('htmx:afterSwap', (event) => {
+    // was decided. What it asks stays open beside them.
+    document.body.addEventListener('htmx:afterSettle', (event) => {
         countDecided();
         const id = event.detail.requestConfig?.elt?.closest?.('[data-finding]')?.id;
         const decided = id && document.getElementById(id);
         if (decided) {
-            const stays = decided.matches('.decision-open') || decided.querySelector('[id^="silence-"]');
-            const next = stays ? null : nextOpen(decided);
+            const next = decided.matches('.decision-open') ? null : nextOpen(decided);
             next ? lookAt(next) : decided.focus();
         }
     });

@@ -1,3 +1,6 @@
+import { showDials, turn, watchDials } from './dials.js';
+import { watchPlayback } from './playback.js';
+
 // The finder's keys, its focus point and its half-press. What a mode leaves to the person is written in the page.
 export function watchFinder() {
     const finder = document.querySelector('[data-finder]');
@@ -47,19 +50,20 @@ export function watchFinder() {
         showHeld();
         look();
     };
-    const step = (select, by) => {
-        const next = select.selectedIndex + by;
-        if (select.closest('[hidden]') === null && next >= 0 && next < select.options.length) {
-            select.selectedIndex = next;
-            select.dispatchEvent(new Event('change', { bubbles: true }));
+    /** The dials and the shutter as the last sight has them. */
+    const showValues = () => {
+        const sight = finder.querySelector('[data-values]');
+        const values = sight ? JSON.parse(sight.dataset.values) : {};
+        showDials(finder, finder.elements.mode.value, values);
+        if (values.pupil && values.widest) {
+            const open = finder.querySelector('.shutter-open');
+            open.setAttribute('r', Math.max(1, 22 * Math.min(1, values.pupil / values.widest)).toFixed(2));
         }
     };
 
     finder.addEventListener('change', (event) => {
         if (event.target.name === 'mode') {
-            for (const label of finder.querySelectorAll('[data-modes]')) {
-                label.hidden = !label.dataset.modes.split(' ').includes(event.target.value);
-            }
+            showValues();
         }
     });
     finder.addEventListener('click', (event) => {
@@ -79,6 +83,7 @@ export function watchFinder() {
         if (event.detail.target.id === 'sight') {
             document.getElementById('finder-problem').replaceChildren();
             showPoint();
+            showValues();
         }
     });
     document.addEventListener('keydown', (event) => {
@@ -93,9 +98,9 @@ export function watchFinder() {
         const less = finder.querySelector(`select[data-less="${CSS.escape(event.key)}"]`);
         const more = finder.querySelector(`select[data-more="${CSS.escape(event.key)}"]`);
         if (less) {
-            step(less, -1);
+            turn(less, -1);
         } else if (more) {
-            step(more, 1);
+            turn(more, 1);
         } else if (event.key === 'h' && field('held').value === '') {
             half();
         } else if (event.key === 'l' && field('held').value !== '') {
@@ -112,6 +117,9 @@ export function watchFinder() {
         }
         event.preventDefault();
     });
+    watchDials(finder);
+    watchPlayback(finder);
     showPoint();
     showHeld();
+    showValues();
 }

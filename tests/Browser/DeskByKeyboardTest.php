@@ -45,10 +45,16 @@ final class DeskByKeyboardTest extends BrowserTestCase
             $this->key('ArrowDown');
             for ($decided = 1; $decided <= min($findings, 12); $decided++) {
                 // From one decision to the next nothing has to be looked for.
-                $this->key($decided % 4 === 0 ? 'x' : 'a');
+                $this->key($decided % 6 === 0 ? 'x' : 'a');
                 $this->browser()
                     ->wait(20, 80)
-                    ->until(fn () => $this->howMany('.decided') >= $decided, 'a decision is shown');
+                    ->until(
+                        fn () => $this->howMany('.decided') >= $decided &&
+                            ($this->howMany('.decision-open:focus') === 1 || $this->howMany('.decision-open') === 0),
+                        'a decision is shown, and the next open finding has the keys',
+                    );
+                // As long as somebody takes to read a line.
+                usleep(300_000);
             }
             $this->assertLessThanOrEqual(
                 self::MOST_KEYS_A_FINDING,

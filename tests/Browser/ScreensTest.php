@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\Pictures;
 
 /**
  * Every main screen, for a teacher and a student, on a desk and on a phone: nothing sticks out, and nothing that a
@@ -50,14 +51,19 @@ final class ScreensTest extends BrowserTestCase
         }
     }
 
-    #[DataProvider('widths')]
-    public function test_a_teacher_s_screens_where_much_is_going_on(int $width, int $height): void
+    public function test_a_teacher_s_screens_where_something_was_handed_in(): void
     {
-        $this->open($width, $height);
-        $this->signIn('maren');
+        $address = $this->newCourse('The meter is fooled');
+        $teacher = $this->browser();
+        $this->open();
+        $this->join($address, 'Sven Dent');
+        $this->press('The meter is fooled');
+        $this->handInWhite(Pictures::jpeg(patch: 118));
+
+        $this->use($teacher);
+        $this->visit('/');
         $course = (string) parse_url($this->browser()->getCurrentURL(), PHP_URL_PATH);
-        $this->visit($course.'/class');
-        $class = (string) parse_url((string) $this->find('.sheet-group h2 a')->getAttribute('href'), PHP_URL_PATH);
+        $brief = (string) parse_url((string) $this->find('.brief-line h3 a')->getAttribute('href'), PHP_URL_PATH);
         foreach (
             [
                 $course,
@@ -65,39 +71,50 @@ final class ScreensTest extends BrowserTestCase
                 $course.'/desk?by=student&as=table',
                 $course.'/board',
                 $course.'/class',
-                $course.'/compose?from=night-ladder',
-                $class,
-                $class.'/project?at=2',
-                str_replace('/patterns', '', $class),
+                $brief,
+                $brief.'/patterns',
+                $brief.'/patterns/project?at=2',
             ] as $path
         ) {
             $this->look($path);
             // A page about pictures shows some.
-            str_contains($path, 'compose') || $this->assertGreaterThan(0, $this->howMany('main img, main svg'), $path);
+            str_contains($path, 'project') ||
+                $this->assertGreaterThan(0, $this->howMany('main img, main svg'), $path);
         }
-    }
-
-    public function test_the_picture_stays_in_sight_through_every_attempt_of_the_demo(): void
-    {
-        $this->open();
-        $this->signIn('maren');
-        $course = (string) parse_url($this->browser()->getCurrentURL(), PHP_URL_PATH);
-        $this->visit($course.'/desk?by=wait');
-        $attempts = $this->browser()->executeScript(
-            'return [...document.querySelectorAll(".waiting-card .contact-name a")].map((a) => a.pathname);',
-        );
-        $this->assertGreaterThanOrEqual(15, count($attempts));
-        foreach ($attempts as $attempt) {
-            $this->visit($attempt);
-            $this->find('[data-desk] .picture');
-            foreach (['Numbers', 'Say', 'Look'] as $part) {
-                $this->press($part);
-                $this->assertFitsTheScreen();
-            }
-            $this->browser()->action()->sendKeys(null, 't')->perform();
-            $this->find('#summary');
+        $this->visit($course);
+        $this->press('Begin with the longest waiting');
+        foreach (['Numbers', 'Say', 'Look'] as $part) {
+            $this->press($part);
             $this->assertFitsTheScreen();
         }
+        $this->browser()->action()->sendKeys(null, 't')->perform();
+        $this->find('#summary')->sendKeys('A word, and another, and a third.');
+        $this->assertFitsTheScreen();
+
+        // A place is drawn on the picture, and goes with the note.
+        $this->press('Mark the place in the picture');
+        $this->drag('.stage-frame .picture', [0.2, 0.2], [0.5, 0.6]);
+        $this->type('[data-note] textarea', 'Here it pulls.');
+        $this->press('Add the note');
+        $this->see('at the mark in the picture');
+        // What if: the light is moved, and the large picture shows it.
+        $this->unfold('What if');
+        $this->browser()->executeScript(
+            'const slider = document.querySelector("[name=\"exposure[stops]\"]");
+            slider.value = 1; slider.dispatchEvent(new Event("input", {bubbles: true}));',
+        );
+        $this->find('.stage-preview');
+        $this->assertFitsTheScreen();
+        $this->press('Draw what should be level');
+        $this->drag('.stage-frame .picture', [0.1, 0.5], [0.9, 0.55]);
+        $this->assertLessThan(
+            -1,
+            (float) $this->find('[name="straighten[degrees]"]')->getAttribute('value'),
+            'what falls to the right is turned back',
+        );
+        $this->press('Save it with the critique');
+        $this->see('straightened');
+        $this->assertAccessible();
     }
 
     #[DataProvider('widths')]

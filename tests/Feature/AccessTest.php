@@ -74,6 +74,8 @@ final class AccessTest extends TestCase
         'practice.press',
         'roll',
         'roll.compare',
+        'lessons',
+        'lessons.show',
         'drills',
         'drills.next',
         'drills.show',

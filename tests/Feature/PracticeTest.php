@@ -11,6 +11,7 @@ use App\Models\RollFrame;
 use App\Models\RollState;
 use App\Practice\Drills;
 use App\Practice\Roll;
+use App\Retention\Cleaning;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Queue;
@@ -57,7 +58,7 @@ final class PracticeTest extends TestCase
             ->assertSee('Depth ruler')
             ->assertMarkup('data:image/jpeg;base64,');
         $this->assertMatchesRegularExpression(
-            '~data-modes="aperture manual manual-auto-iso bulb"\s+hidden~',
+            '~id="dial-n"[^>]*\shidden~',
             $page->content(),
             'the aperture is not the person\'s to set',
         );
@@ -494,14 +495,28 @@ final class PracticeTest extends TestCase
         $this->actingAs($world->student)->get('/drills/match/nowhere/1/1')->assertNotFound();
     }
 
-    public function test_the_file_is_not_kept_when_the_frame_is_removed(): void
+    public function test_a_frame_that_was_removed_is_brought_back_for_a_day_and_then_gone_with_its_file(): void
     {
         $world = World::make();
         $this->actingAs($world->student)->post(route('practice.press', 'chart'), self::SET)->assertOk();
         $frame = RollFrame::query()->sole();
         $path = $frame->path();
         $this->assertFileExists($path);
-        $this->actingAs($world->student)->delete(route('roll.destroy', $frame))->assertRedirect(route('practice'));
+        $this->actingAs($world->student)->delete(route('roll.destroy', $frame))->assertRedirect(route('roll'));
+        $this->get(route('roll'))->assertOk()->assertSee('0 of');
+        $this->get(route('roll.picture', $frame))->assertNotFound();
+        $this->actingAs($world->neighbour)->post(route('roll.restore', $frame))->assertForbidden();
+        $this->actingAs($world->student)->post(route('roll.restore', $frame))->assertRedirect(route('roll'));
+        $this->get(route('roll'))->assertSee('1 of');
+        $this->assertFileExists($path);
+
+        $this->delete(route('roll.destroy', $frame));
+        $this->travel(RollFrame::KEPT_HOURS)->hours();
+        app(Cleaning::class)->run();
+        $this->assertFileExists($path);
+        $this->travel(1)->seconds();
+        app(Cleaning::class)->run();
         $this->assertFileDoesNotExist($path);
+        $this->assertSame(0, RollFrame::withTrashed()->count());
     }
 }

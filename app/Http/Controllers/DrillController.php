@@ -9,6 +9,7 @@ use App\Models\Course;
 use App\Models\DrillAnswer;
 use App\Models\Role;
 use App\Models\User;
+use App\Practice\DailyRound;
 use App\Practice\DrillPicture;
 use App\Practice\Drills;
 use App\View\Drawings\ToneStrip;
@@ -29,7 +30,10 @@ final class DrillController extends Controller
 
     public function index(Request $request): View
     {
-        return view('drills.index', ['record' => $this->drills->record($this->user($request))]);
+        return view('drills.index', [
+            'record' => $this->drills->record($this->user($request)),
+            'round' => DailyRound::of($this->user($request)),
+        ]);
     }
 
     /** Where a class stands, for whoever teaches it. */
@@ -78,7 +82,9 @@ final class DrillController extends Controller
         $drill = $this->drill($kind, $scene, $level, $seed);
         $answer = trim((string) $request->input('answer'));
         try {
-            return $this->page($drill, $answer, $this->drills->answer($this->user($request), $drill, $answer));
+            $isRight = $this->drills->answer($this->user($request), $drill, $answer);
+
+            return $this->page($drill, $answer, $isRight, round: DailyRound::of($this->user($request)));
         } catch (InvalidArgumentException $problem) {
             return $this->page($drill, $answer, problem: $problem->getMessage());
         }
@@ -104,12 +110,18 @@ final class DrillController extends Controller
         abort(404);
     }
 
-    private function page(Drill $drill, string $answer = '', ?bool $isRight = null, ?string $problem = null): View
-    {
+    private function page(
+        Drill $drill,
+        string $answer = '',
+        ?bool $isRight = null,
+        ?string $problem = null,
+        ?DailyRound $round = null,
+    ): View {
         return view('drills.show', [
             'drill' => $drill,
             'answer' => $answer,
             'isRight' => $isRight,
+            'round' => $round,
             'problem' => $problem,
             'strip' => $drill->strip === null ? null
                 : ToneStrip::ofTones(app(DrillPicture::class)->of($drill->strip)->tones),

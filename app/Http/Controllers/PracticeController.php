@@ -48,10 +48,14 @@ final class PracticeController extends Controller
         $outfits = $this->roll->outfits($this->user($request), $found);
         [$view, $problem] = [null, null];
         try {
-            $reading = app(Finder::class)->look($input->shot($found, $outfits, new DateTimeImmutable()));
+            $shot = $input->shot($found, $outfits, new DateTimeImmutable());
+            $reading = app(Finder::class)->look($shot);
+            $isOptical = $request->query('finder') === 'optical';
+            $seen = $isOptical ? app(Finder::class)->look($shot->asSeen())->rendering : $reading->rendering;
             $view = new FinderView(
                 $reading,
-                FinderPicture::of(app(SceneRenderer::class), app(PixelProgram::class), $reading->rendering),
+                FinderPicture::of(app(SceneRenderer::class), app(PixelProgram::class), $seen),
+                $isOptical,
             );
         } catch (InvalidArgumentException $problemFound) {
             $problem = $problemFound->getMessage();
@@ -63,7 +67,10 @@ final class PracticeController extends Controller
                     'HX-Retarget' => '#finder-problem',
                     'HX-Reswap' => 'innerHTML',
                 ])
-                : response(view('practice.sight', ['view' => $view]));
+                : response(
+                    view('practice.sight', ['view' => $view])->render().
+                        view('practice.below', ['view' => $view, 'swapped' => true])->render(),
+                );
         }
 
         return view('practice.show', [
@@ -71,6 +78,7 @@ final class PracticeController extends Controller
                 KitInUse::of($this->user($request))?->body->name !== $outfits->kit->body->name,
             'scene' => $found,
             'view' => $view,
+            'finderKind' => $request->query('finder') === 'optical' ? 'optical' : 'electronic',
             'problem' => $problem,
             'dials' => new FinderDials($found, $outfits, $input),
             'roll' => $this->frames($this->user($request)),

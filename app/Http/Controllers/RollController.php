@@ -6,25 +6,39 @@ namespace App\Http\Controllers;
 
 use App\HandIn\AddPicture;
 use App\HandIn\HandInRefused;
+use App\Imaging\FrameMeasurer;
 use App\Models\RollFrame;
 use App\Models\RollState;
 use App\Models\SetBrief;
+use App\View\Drawings\FrameOverlays;
+use App\View\Drawings\ToneStrip;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\View\View;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use TruePupil\Core\Capture\UnreadablePicture;
+use TruePupil\Core\Composition\Marks;
 
 /** Frames on a person's own roll: looked at, compared, downloaded, handed in, removed. */
 final class RollController extends Controller
 {
+    /** A page of its own; where the finder asks for it, the list alone. */
     public function index(Request $request): View
     {
-        return view('practice.roll', [
-            'roll' => RollFrame::query()->where('user_id', $this->user($request)->id)->orderByDesc('id')->get(),
-            'briefs' => SetBrief::open($this->user($request)),
-            'message' => null,
+        return $this->roll($request, null);
+    }
+
+    /** A frame as a camera shows it after the press: with its tones, and what is lost of them. */
+    public function playback(RollFrame $rollFrame, FrameMeasurer $measurer): View
+    {
+        abort_unless($rollFrame->state === RollState::Ready && is_file($rollFrame->path()), 404);
+        $measures = $measurer->measure($rollFrame->path(), new Marks(null, []));
+
+        return view('practice.playback', [
+            'frame' => $rollFrame,
+            'tones' => ToneStrip::of($measures, null),
+            'overlays' => FrameOverlays::of($measures, new Marks(null, [])),
         ]);
     }
 
@@ -89,10 +103,34 @@ final class RollController extends Controller
             ->with('done', 'The frame is in your attempt, and stays on your roll as well.');
     }
 
-    public function destroy(RollFrame $rollFrame): RedirectResponse
+    /** Off the roll, and brought back until the day is over. */
+    public function destroy(Request $request, RollFrame $rollFrame): RedirectResponse|View
     {
         $rollFrame->delete();
+        $message = sprintf('%s is off the roll.', $rollFrame->fileName());
 
-        return redirect()->route('practice')->with('done', sprintf('%s is off the roll.', $rollFrame->fileName()));
+        return $request->header('HX-Request') === null
+            ? redirect()->route('roll')->with(['done' => $message, 'removed' => $rollFrame->id])
+            : $this->roll($request, $message, $rollFrame->id);
+    }
+
+    public function restore(Request $request, RollFrame $rollFrame): RedirectResponse|View
+    {
+        $rollFrame->restore();
+        $message = sprintf('%s is on the roll again.', $rollFrame->fileName());
+
+        return $request->header('HX-Request') === null
+            ? redirect()->route('roll')->with('done', $message)
+            : $this->roll($request, $message);
+    }
+
+    private function roll(Request $request, ?string $message, ?int $removed = null): View
+    {
+        return view($request->header('HX-Request') === null ? 'practice.roll-page' : 'practice.roll', [
+            'roll' => RollFrame::query()->where('user_id', $this->user($request)->id)->orderByDesc('id')->get(),
+            'briefs' => SetBrief::open($this->user($request)),
+            'message' => $message,
+            'removed' => $removed ?? $request->session()->get('removed'),
+        ]);
     }
 }

@@ -291,6 +291,17 @@ final readonly class FinderDials
         return [self::thirds(1) => '⅓ stop', self::thirds(2) => '⅔ stop', '1' => '1 stop', '2' => '2 stops'];
     }
 
+    /** A position of a dial as it is engraved. */
+    public static function words(string $field, string $value): string
+    {
+        return match ($field) {
+            'n' => (string) Aperture::of((float) $value),
+            't' => (string) ExposureTime::parse($value),
+            'iso' => (string) Iso::of((float) $value),
+            default => $value,
+        };
+    }
+
     public static function thirds(int $thirds): string
     {
         return (string) round($thirds / 3, 4);

@@ -27,11 +27,15 @@ final readonly class FinderView
     /** The finder's picture is three wide to two high; geometry over it is in these units. */
     public const OVER = [960, 640];
 
-    public function __construct(public FinderReading $reading, public FinderPicture $picture)
-    {
+    /** @param  bool  $isOptical  whether the scene is seen as it is, and the exposure only after the press */
+    public function __construct(
+        public FinderReading $reading,
+        public FinderPicture $picture,
+        public bool $isOptical = false,
+    ) {
     }
 
-    /** @return list<array{label: string, text: string, by: string, blinks: ?string}> */
+    /** @return list<array{label: string, text: string, by: string, isYours: bool, blinks: ?string}> */
     public function values(): array
     {
         $display = $this->reading->display;
@@ -48,6 +52,7 @@ final readonly class FinderView
                 'text' => $text,
                 'by' => $this->reading->solved->decidedBy[$key] === Decider::Camera ? 'the camera’s choice'
                     : 'set by you',
+                'isYours' => $this->reading->solved->decidedBy[$key] !== Decider::Camera,
                 'blinks' => $display->blinking[$key] ?? null,
             ];
         }
@@ -55,11 +60,33 @@ final readonly class FinderView
         return $rows;
     }
 
-    /** @return list<string> why the camera could not do what was asked */
-    public function limits(): array
+    /**
+     * What the dials show: the values in use, by the name of their dial, and the pupil in mm with the lens's widest.
+     *
+     * @return array{n: string, t: string, iso: string, pupil: ?float, widest: ?float}
+     */
+    public function shown(): array
+    {
+        $display = $this->reading->display;
+        $pupil = $this->pupil();
+
+        return [
+            'n' => $display->fNumber,
+            't' => $display->exposureTime,
+            'iso' => $display->iso,
+            'pupil' => $pupil === null ? null : round($pupil->diameter, 2),
+            'widest' => $pupil?->widest === null ? null : round($pupil->widest, 2),
+        ];
+    }
+
+    /** @return list<string> why a value blinks, and why the camera could not do what was asked; each said once */
+    public function warnings(): array
     {
         return array_values(
-            array_unique(array_map(fn ($limit): string => $limit->message, $this->reading->solved->limits)),
+            array_unique([
+                ...array_filter(array_column($this->values(), 'blinks')),
+                ...array_map(fn ($limit): string => $limit->message, $this->reading->solved->limits),
+            ]),
         );
     }
 

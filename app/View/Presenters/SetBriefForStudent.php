@@ -11,6 +11,7 @@ use App\Models\Frame;
 use App\Models\SavedPlan;
 use App\Models\SetBrief;
 use App\Models\User;
+use App\Practice\Lesson;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\Row;
@@ -64,6 +65,12 @@ final readonly class SetBriefForStudent
         return $this->closed === null &&
             ($this->last() === null ||
                 in_array($this->last()->state, [AttemptState::Draft, AttemptState::Returned], true));
+    }
+
+    /** @return list<Lesson> that go with it */
+    public function lessons(): array
+    {
+        return Lesson::forBrief($this->setBrief->brief_id);
     }
 
     /** Of an attempt, the first frame that can be shown. */

@@ -48,6 +48,7 @@
             <nav aria-label="Tools" class="tool-parts">
                 <a href="{{ route('practice') }}" @if (request()->is('practice*', 'drills*', 'roll*'))
                     aria-current="page" @endif>Practice</a>
+                <a href="{{ route('lessons') }}" @if (request()->is('lessons*')) aria-current="page" @endif>Lessons</a>
                 <a href="{{ route('bench') }}" @if (request()->is('bench*')) aria-current="page" @endif>Bench</a>
             </nav>
             <details class="own-menu" data-menu>

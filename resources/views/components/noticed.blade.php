@@ -5,5 +5,8 @@
     <p><x-words :of="$finding->found()->sentence" /></p>
     <details>
         <summary>Evidence</summary><x-evidence :finding="$finding->found()" />
+        @if ($lesson = App\Practice\Lesson::forTopic($finding->topic()->value))
+            <p class="fine"><a href="{{ route('lessons.show', $lesson->id) }}">Lesson: {{ $lesson->title }}</a></p>
+        @endif
     </details>
 </article>

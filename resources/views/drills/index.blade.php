@@ -3,7 +3,14 @@
     <h1>Drills</h1>
     <p class="lead-text">Short questions in the units of the trade. What you miss comes back after ten minutes, a day,
         three days, a week and three weeks, until you know it; three right in a row make a kind harder.</p>
-    <p><a class="button primary" href="{{ route('drills.next') }}">Ask me something</a></p>
+    <section class="sheet daily" aria-labelledby="today">
+        <h2 id="today">{{ $round->isOver() ? 'Today’s round is done: ' . $round->right() . ' of five right'
+            : 'Five a day' }}</h2>
+        <x-daily-round :round="$round" />
+        <p><a class="button {{ $round->isOver() ? '' : 'primary' }}"
+                href="{{ route('drills.next') }}">{{ $round->isOver() ? 'One more'
+                : ($round->done() ? 'Go on' : 'Begin') }}</a></p>
+    </section>
     <table class="ledger-table drills-table sheet">
         <thead>
             <tr>

@@ -11,7 +11,7 @@
         <div class="drill-frames">
             @foreach ($drill->frames as $frame)
                 <figure>
-                    <div class="surround"><img
+                    <div class="surround"><img data-large tabindex="0" role="button"
                         src="{{ route('drills.picture', [...$address, 'frame' => $frame->name]) }}"
                             width="960" height="640"
                             alt="{{ $drill->answer->choices[$frame->name] ?? 'the ' . $frame->name . ' frame' }}"></div>
@@ -63,6 +63,13 @@
                         :after="$drill->answer->ledgers[1]"
                         before-name="Before" after-name="After" caption="line by line" />
                 </details>
+            @endif
+            @if ($round)
+                <x-daily-round :round="$round" />
+                @if (count($round->answers) === $round::LENGTH)
+                    <p><b>That was today’s round: {{ $round->right() }} of five right.</b> What you missed comes back by
+                        itself.</p>
+                @endif
             @endif
             <p><a class="button primary" href="{{ route('drills.next') }}">Next</a> <a class="button"
                     href="{{ route('drills.next', ['kind' => $drill->kind]) }}">Another of this kind</a></p>

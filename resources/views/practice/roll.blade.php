@@ -1,12 +1,19 @@
 @use(App\Models\RollState)
 <section aria-labelledby="roll-title" class="roll"
+    @if (($roll[0] ?? null)?->state === RollState::Ready) data-newest="{{ $roll[0]->id }}" @endif
     @if ($roll->contains('state', RollState::Developing)) hx-get="{{ route('roll') }}" hx-trigger="load delay:1s"
         hx-target="#roll" hx-swap="innerHTML" @endif>
     <div class="title-row">
         <h2 id="roll-title">Your roll</h2>
         <p class="fine">{{ $roll->count() }} of {{ App\Practice\Roll::LENGTH }} frames</p>
     </div>
-    <p class="fine" role="status">{{ $message ?? '' }}</p>
+    <div class="fine roll-said" role="status">{{ $message ?? '' }}
+        @if ($removed ?? null)
+            <form method="post" action="{{ route('roll.restore', $removed) }}"
+                hx-post="{{ route('roll.restore', $removed) }}" hx-target="#roll" hx-swap="innerHTML">@csrf<button
+                    class="plain">Bring it back</button></form>
+        @endif
+    </div>
     @if ($roll->isEmpty())
         <p class="fine">Nothing taken yet. Choose a scene, set the camera and press the shutter.</p>
     @else
@@ -65,7 +72,8 @@
             <button>Lay two side by side</button>
         </form>
         @foreach ($roll as $frame)
-            <form method="post" action="{{ route('roll.destroy', $frame) }}" id="remove-{{ $frame->id }}">@csrf
+            <form method="post" action="{{ route('roll.destroy', $frame) }}" id="remove-{{ $frame->id }}"
+                hx-delete="{{ route('roll.destroy', $frame) }}" hx-target="#roll" hx-swap="innerHTML">@csrf
                 @method('delete')</form>
             @if ($briefs->isNotEmpty())
                 <form method="post" action="{{ route('roll.hand-in', $frame) }}" id="hand-in-{{ $frame->id }}">

@@ -1,25 +1,6 @@
 @use(App\Practice\ShotInput)
 @use(App\View\Presenters\FinderDials)
 <x-layout :title="$scene->words->title . ' · Practice camera'" wide>
-    <p class="eyebrow"><a href="{{ route('practice') }}">Practice camera</a></p>
-    <div class="title-row">
-        <h1>{{ $scene->words->title }}</h1>
-        <details class="finder-keys">
-            <summary><kbd>?</kbd> keys</summary>
-            <p class="fine">
-                @foreach (['n' => 'aperture', 't' => 'time', 'iso' => 'ISO', 'compensation' => 'compensation',
-                    'focus' => 'focus'] as $field => $word)
-                    <kbd>{{ FinderDials::KEYS[$field][0] }}</kbd><kbd>{{ FinderDials::KEYS[$field][1] }}</kbd>
-                    {{ $word }};
-                @endforeach <kbd>h</kbd> half-press: hold light and focus; <kbd>l</kbd> let go;
-                <kbd>x</kbd> lost and blocked; <kbd>Space</kbd> press
-            </p>
-        </details>
-    </div>
-    <p class="scene-purpose">{{ $scene->words->purpose }} @if ($scene->words->caution)
-            <b>Take care:</b> {{ $scene->words->caution }}
-        @endif
-    </p>
     @if ($isLent)
         <p class="word word-done">No lens of your kit shows this scene, so the practice camera lends you one.</p>
     @endif
@@ -27,7 +8,17 @@
         hx-get="{{ route('practice.show', $scene->id) }}" hx-trigger="change delay:40ms, look, submit"
         hx-target="#sight" hx-swap="innerHTML" hx-sync="this:replace" hx-replace-url="false">
         @csrf
-        <div class="finder-sight">
+        <div class="finder-stage">
+            <header class="finder-head">
+                <h1><a href="{{ route('practice') }}" aria-label="All scenes">‹</a> {{ $scene->words->title }}</h1>
+                <fieldset class="finder-kind">
+                    <legend class="visually-hidden">Finder</legend>
+                    @foreach (['electronic' => 'electronic', 'optical' => 'optical'] as $kind => $label)
+                        <label><input type="radio" name="finder" value="{{ $kind }}"
+                                @checked($finderKind === $kind)> <span>{{ $label }}</span></label>
+                    @endforeach
+                </fieldset>
+            </header>
             <div id="finder-problem" role="alert">
                 @if ($problem)
                     @include('practice.problem', ['isSeen' => false])
@@ -38,35 +29,46 @@
                     @include('practice.sight')
                 @endif
             </div>
+            <div id="playback" class="playback" hidden></div>
         </div>
-        <div class="finder-dials sheet">
+        <div class="finder-dials">
+            <div class="dial-scroll">
             <fieldset class="mode-dial">
-                <legend>Mode</legend>
+                <legend class="visually-hidden">Mode</legend>
                 @foreach ($dials->modes() as $mode => $label)
                     <label><input type="radio" name="mode" value="{{ $mode }}"
                             @checked($dials->value('mode') === $mode)> <span>{{ $label }}</span></label>
                 @endforeach
             </fieldset>
-            <div class="dial-grid">
-                @foreach ([
-        'n' => ['Aperture', $dials->apertures()],
-        't' => ['Time', $dials->times()],
-        'iso' => ['ISO', $dials->isos()],
-        'compensation' => ['Compensation', $dials->compensations()],
-    ] as $field => [$label, $positions])
-                    <label data-modes="{{ implode(' ', ShotInput::modesOf($field)) }}"
-                        @unless ($dials->isLeft($field)) hidden @endunless>{{ $label }}
-                        <select name="{{ $field }}" id="dial-{{ $field }}" data-less="{{ FinderDials::KEYS[$field][0]
-                            ?? '' }}"
-                            data-more="{{ FinderDials::KEYS[$field][1] ?? '' }}">
+            @foreach ([
+                'n' => ['Aperture', $dials->apertures()],
+                't' => ['Time', $dials->times()],
+                'iso' => ['ISO', $dials->isos()],
+                'compensation' => ['Compensation', $dials->compensations()],
+            ] as $field => [$label, $positions])
+                <div class="dial" data-dial="{{ $field }}"
+                    data-modes="{{ implode(' ', ShotInput::modesOf($field)) }}">
+                    <label class="dial-name" for="dial-{{ $field }}">{{ $label }} <span class="fine"
+                            data-whose></span></label>
+                    <div class="dial-strip" data-strip>
+                        <select name="{{ $field }}" id="dial-{{ $field }}"
+                            data-less="{{ FinderDials::KEYS[$field][0] ?? '' }}"
+                            data-more="{{ FinderDials::KEYS[$field][1] ?? '' }}"
+                            @unless ($dials->isLeft($field)) hidden @endunless>
                             @foreach ($positions as $value => $text)
                                 <option value="{{ $value }}"
                                     @selected($dials->value($field) === (string) $value)>{{ $text }}
                                 </option>
                             @endforeach
                         </select>
-                    </label>
-                @endforeach
+                        <output data-camera @if ($dials->isLeft($field)) hidden @endif>{{
+                            $view?->shown()[$field] ?? '' }}</output>
+                    </div>
+                </div>
+            @endforeach
+            <details class="dial-more" open>
+                <summary>Focus, metering, lens, light</summary>
+            <div class="dial-grid">
                 <label>Metering <select name="metering">
                         @foreach ($dials->patterns() as $value => $text)
                             <option value="{{ $value }}" @selected($dials->value('metering') === $value)>{{ $text }}
@@ -172,9 +174,7 @@
             @foreach (['px', 'py', 'held', 'seed'] as $field)
                 <input type="hidden" name="{{ $field }}" value="{{ $dials->value($field) }}">
             @endforeach
-            <div class="press-row">
-                <button type="button" data-half title="key h">Half-press: hold light and focus</button>
-                <button type="button" data-let-go title="key l" hidden>Let go</button>
+            <div class="dial-grid">
                 <label>Drive <select name="drive">
                         @foreach ($dials->drives() as $value => $text)
                             <option value="{{ $value }}">{{ $text }}</option>
@@ -187,12 +187,43 @@
                             </option>
                         @endforeach
                     </select></label>
-                <button type="button" class="primary" data-press hx-post="{{ route('practice.press', $scene->id) }}"
+            </div>
+            </details>
+            </div>
+            <div class="press-row">
+                <button type="button" data-half title="key h">Hold light and focus</button>
+                <button type="button" data-let-go title="key l" hidden>Let go</button>
+                <button type="button" class="shutter" data-press
+                    hx-post="{{ route('practice.press', $scene->id) }}"
                     hx-include="#finder" hx-target="#roll" hx-swap="innerHTML" hx-sync="this:drop"
-                    title="key Space">Press the shutter</button>
+                    title="key Space" aria-label="Press the shutter"><svg viewBox="0 0 48 48" aria-hidden="true"
+                        data-shutter>
+                        <circle class="shutter-widest" cx="24" cy="24" r="22" />
+                        <circle class="shutter-open" cx="24" cy="24" r="12" />
+                    </svg> press</button>
+                <details class="finder-keys">
+                    <summary><kbd>?</kbd><span class="visually-hidden">Keys</span></summary>
+                    <p class="fine">
+                        @foreach (['n' => 'aperture', 't' => 'time', 'iso' => 'ISO', 'compensation' => 'compensation',
+                            'focus' => 'focus'] as $field => $word)
+                            <kbd>{{ FinderDials::KEYS[$field][0] }}</kbd><kbd>{{ FinderDials::KEYS[$field][1] }}</kbd>
+                            {{ $word }};
+                        @endforeach <kbd>h</kbd> hold light and focus; <kbd>l</kbd> let go;
+                        <kbd>x</kbd> lost and blocked; <kbd>Space</kbd> press; <kbd>Esc</kbd> back to the finder
+                    </p>
+                </details>
                 <noscript><button>Look</button></noscript>
             </div>
         </div>
     </form>
+    <div class="finder-under">
+        <p class="scene-purpose">{{ $scene->words->purpose }} @if ($scene->words->caution)
+                <b>Take care:</b> {{ $scene->words->caution }}
+            @endif
+        </p>
+        @if ($view)
+            @include('practice.below')
+        @endif
+    </div>
     <div id="roll">@include('practice.roll', ['message' => null])</div>
 </x-layout>

@@ -21,52 +21,25 @@
         <span class="focus-point" data-point aria-hidden="true"></span>
     </div>
 </div>
-<div class="readings">
+<div class="readings" data-values="{{ json_encode($view->shown()) }}">
     @foreach ($view->values() as $value)
-        <div @class(['reading', 'reading-blinks' => $value['blinks']])><span class="fine">{{ $value['label'] }},
-            {{ $value['by'] }}</span>
-            <b>{{ $value['text'] }}</b>
-            @if ($value['blinks'])
-                <span class="fine">{{ $value['blinks'] }}</span>
-            @endif
-        </div>
+        <span @class(['reading', 'reading-blinks' => $value['blinks'], 'reading-camera' => !$value['isYours']])
+            title="{{ $value['label'] }}, {{ $value['by'] }}"><b>{{ $value['text'] }}</b> <span
+                class="visually-hidden">{{ $value['label'] }}, {{ $value['by'] }}</span></span>
     @endforeach
-    <div class="reading"><span class="fine">Focus</span> <b>{{ $view->focusText() }}</b></div>
-    <div class="reading"><span class="fine">White balance</span> <b>{{ $view->whiteBalanceText() }}</b></div>
-</div>
-<div class="meter-row">
-    <figure class="meter">
-        <svg viewBox="0 0 640 54" role="img" aria-label="{{ $view->meterText() }}">
-            @for ($third = -9; $third <= 9; $third++)
-                <line class="meter-tick" x1="{{ $view->x($third / 3) }}" x2="{{ $view->x($third / 3) }}"
-                    y1="{{ $third % 3 === 0 ? 18 : 24 }}" y2="32" />
-                @if ($third % 3 === 0)
-                    <text x="{{ $view->x($third / 3) }}"
-                        y="48">{{ $third === 0 ? '0' : ($third > 0 ? '+' : '−') . abs($third / 3) }}</text>
-                @endif
-            @endfor
-            <line class="meter-tick" x1="40" x2="600" y1="32" y2="32" />
-            @if (($mark = $view->meterX()) !== null)
-                <path class="meter-mark" d="M{{ $mark }},16 l-8,-12 h16 z" />
-            @endif
-        </svg>
-        <figcaption class="fine">{{ $view->meterText() }} Metered light: {{ $view->lightText() }}.</figcaption>
-    </figure>
-    @if ($pupil = $view->pupil())
-        <x-pupil :pupil="$pupil" small />
+    <span class="reading">focus {{ $view->focusText() }}</span>
+    <span class="reading">{{ $view->whiteBalanceText() }}</span>
+    @if ($view->isOptical)
+        <span class="reading">optical: exposure is seen after the press</span>
     @endif
 </div>
-@if ($view->limits())
+<div class="meter-row">
+    <x-meter :view="$view" />
+</div>
+@if ($view->warnings())
     <ul class="finder-limits">
-        @foreach ($view->limits() as $limit)
-            <li>{{ $limit }}</li>
+        @foreach ($view->warnings() as $warning)
+            <li>{{ $warning }}</li>
         @endforeach
     </ul>
 @endif
-<x-tone-strip :tones="$view->tones()" id="finder-tones" />
-<x-depth-ruler :ruler="$view->depth()" />
-<details class="patterns" hx-get="{{ route('practice.patterns', $view->reading->rendering->scene->id) }}"
-    hx-include="#finder" hx-trigger="toggle once" hx-target="find div" hx-swap="innerHTML" hx-sync="this:replace">
-    <summary>What each pattern would say of these settings</summary>
-    <div></div>
-</details>

@@ -40,6 +40,14 @@
     <article class="sheet"><x-brief :brief="$view->brief" /></article>
     <section class="sheet" aria-labelledby="begin">
         <h2 id="begin">{{ $view->attempts->isEmpty() ? 'Begin' : 'Go on' }}</h2>
+        @if ($view->lessons())
+            <p>Before you begin:
+                @foreach ($view->lessons() as $lesson)
+                    <a href="{{ route('lessons.show', $lesson->id) }}">{{ $lesson->title }}</a>{{ $loop->last ? ''
+                        : ',' }}
+                @endforeach
+            </p>
+        @endif
         <p class="button-row">
             <a class="button" href="{{ route('plans.edit', $view->setBrief) }}">{{ $view->plan->exists ? 'Your plan'
                 : 'Plan it' }}{{ $view->plan->chosen ? ': ' . $view->plan->chosen->exposure->settings : '' }}</a>
