@@ -82,6 +82,9 @@ final readonly class PlanInput
         'reason' => 2000,
     ];
 
+    /** From here on a whole number may be meant as its fraction, as old dials have it. */
+    private const READ_BOTH_WAYS = 4;
+
     /** @param  array<string, string>  $input */
     private function __construct(private array $input, private string $timezone)
     {
@@ -225,9 +228,22 @@ final readonly class PlanInput
 
         return Ev100::fromNumbers(
             $this->number($prefix.'N'),
-            ExposureTime::parse($this->text($prefix.'T'))->exact,
+            $this->time($prefix.'T'),
             $this->number($prefix.'Iso'),
         );
+    }
+
+    /** Seconds. Many write a sixtieth as 60, as old dials do: what can be both is asked about. */
+    private function time(string $field): float
+    {
+        $text = $this->text($field);
+        if (preg_match('/^\d+$/', $text) === 1 && (int) $text >= self::READ_BOTH_WAYS) {
+            throw new InvalidArgumentException(
+                sprintf('Is %1$s a fraction of a second or %1$s seconds? Write 1/%1$s, or %1$s s.', $text),
+            );
+        }
+
+        return ExposureTime::parse($text)->exact;
     }
 
     private function skyLight(): ?Ev100

@@ -71,13 +71,16 @@ final class CourseDocument
         return [
             'student' => $attempt->user->name,
             'brief' => $attempt->setBrief->brief_id,
-            'revision' => $attempt->setBrief->revision,
+            // Where the brief was corrected since, the one that this was held against.
+            'revision' => $attempt->brief_revision ?? $attempt->setBrief->revision,
             'number' => $attempt->number,
             'state' => $attempt->state->value,
             'handedInAt' => $attempt->handed_in_at?->toIso8601ZuluString(),
             'returnedAt' => $attempt->returned_at?->toIso8601ZuluString(),
             'summary' => $isReturned ? $attempt->summary : null,
             'reply' => $attempt->reply,
+            'answer' => $isReturned ? $attempt->answer : null,
+            'correctedAt' => $attempt->corrected_at?->toIso8601ZuluString(),
             'frames' => array_values(
                 $attempt->frames
                     ->map(

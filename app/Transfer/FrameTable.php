@@ -81,7 +81,7 @@ final class FrameTable
         return [
             $attempt->user->name,
             $attempt->setBrief->brief_id,
-            $attempt->setBrief->revision,
+            $attempt->brief_revision ?? $attempt->setBrief->revision,
             $attempt->number,
             $attempt->state->value,
             $attempt->handed_in_at?->toIso8601ZuluString(),

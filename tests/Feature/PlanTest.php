@@ -212,6 +212,24 @@ final class PlanTest extends TestCase
         $this->assertTrue(PlanSheet::of($plan)->isPlainKit);
     }
 
+    public function test_a_time_that_can_be_read_both_ways_is_asked_about(): void
+    {
+        $world = World::make();
+        $this->actingAs($world->student);
+        $put = fn (string $time) => $this->put(
+            route('plans.update', $world->setBrief),
+            ['way' => 'spot', 'spotN' => '4', 'spotT' => $time, 'spotIso' => '400'],
+            ['HX-Request' => 'true'],
+        )->assertOk();
+        foreach (['4', '60'] as $both) {
+            $put($both)->assertSee("Write 1/$both, or $both s.");
+            $this->assertSame($both, SavedPlan::query()->sole()->input['spotT']);
+        }
+        foreach (['3', '60 s', '1/60', '0.5'] as $plain) {
+            $put($plain)->assertDontSee('Is '.(int) $plain.' a fraction');
+        }
+    }
+
     public function test_settings_are_taken_carried_to_the_frame_and_held_against_it(): void
     {
         $world = World::make();

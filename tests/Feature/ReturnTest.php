@@ -95,8 +95,7 @@ final class ReturnTest extends TestCase
         $this->actingAs($world->instructor)->post(route('desk.publish', $attempt));
         $this->actingAs($world->student)
             ->get(route('attempts.return', $attempt))
-            ->assertSeeInOrder([
-                'The three things to take along',
+            ->assertSeeTextInOrder([
                 'The row of pots.',
                 'A stop more light.',
                 'The setting to change first',

@@ -40,7 +40,7 @@
                     <tr>
                         <th scope="row">Plans, roll, kit, banks</th>
                         <td>You; the kit also counts when your frames are critiqued</td>
-                        <td>Until you delete them or the account</td>
+                        <td>Until you delete them or the account; a frame taken off the roll for a day more</td>
                     </tr>
                     <tr>
                         <th scope="row">Drills</th>
