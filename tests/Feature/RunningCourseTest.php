@@ -150,6 +150,40 @@ final class RunningCourseTest extends TestCase
         $this->assertRefused($world, 'has been withdrawn');
     }
 
+    public function test_a_student_s_calendar_has_the_dates_that_hold_for_that_student_and_nothing_hidden(): void
+    {
+        $world = World::make();
+        $this->dates($world, due: '+1 day');
+        $set = fn (string $id, array $more) => $world->course->setBriefs()->create([
+            'brief_id' => $id,
+            'brief' => app(BriefLibrary::class)->data($id),
+            'due_at' => now()->addDays(9),
+            ...$more,
+        ]);
+        $set('night-ladder', ['is_hidden' => true]);
+        $later = $set('read-the-histogram', ['opens_at' => now()->addDays(2)]);
+        Extension::query()->create([
+            'set_brief_id' => $world->setBrief->id,
+            'user_id' => $world->student->id,
+            'due_at' => now()->addDays(4)->startOfMinute(),
+        ]);
+        $calendar = fn (User $who): string => str_replace("\r\n ", '', (string) $this->actingAs($who)
+            ->get(route('courses.calendar', $world->course))
+            ->assertOk()
+            ->getContent());
+        $mine = $calendar($world->student);
+        $this->assertStringContainsString(now()->addDays(4)->startOfMinute()->format('Ymd\THis\Z'), $mine);
+        $this->assertStringNotContainsString('Night ladder', $mine);
+        $this->assertStringContainsString('Read the histogram', $mine);
+        // What it asks is read when it opens.
+        $this->assertStringNotContainsString(substr($later->content()->words->purpose, 0, 30), $mine);
+        $this->assertStringNotContainsString(
+            now()->addDays(4)->startOfMinute()->format('Ymd\THis\Z'),
+            $calendar($world->neighbour),
+        );
+        $this->assertStringContainsString('Night ladder', $calendar($world->instructor));
+    }
+
     public function test_students_are_told_of_a_brief_when_it_opens_and_not_before(): void
     {
         $world = World::make();

@@ -4,27 +4,38 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\Roles;
 use App\Models\Course;
+use App\Models\Role;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Sabre\VObject\Component\VCalendar;
 
-/** The due dates of a course as iCalendar (RFC 5545). */
+/** The due dates of a course as iCalendar (RFC 5545): for a student those that hold for that student. */
 final class CalendarController extends Controller
 {
     /** Minutes that a date takes up in a calendar, up to the moment it is due. */
     private const LENGTH = 30;
 
-    public function __invoke(Course $course): Response
+    public function __construct(private readonly Roles $roles)
     {
+    }
+
+    public function __invoke(Request $request, Course $course): Response
+    {
+        $user = $this->user($request);
+        $isStudent = $this->roles->in($course, $user) === Role::Student;
         $calendar = new VCalendar([
             'PRODID' => '-//True Pupil//Due dates//EN',
             'NAME' => $course->name,
             'X-WR-CALNAME' => $course->name,
         ]);
         foreach ($course->setBriefs()->whereNotNull('due_at')->get() as $setBrief) {
-            $due = $setBrief->due_at?->utc();
-            if ($due === null) {
+            $isReadable = ! $isStudent || $setBrief->isReadableBy($user);
+            $due = ($isStudent ? $setBrief->datesOf($user) : $setBrief->dates())->dueAt?->clone()->utc();
+            // A student sees no more here than on the page of the course.
+            if ($due === null || ($setBrief->is_hidden && ! $isReadable)) {
                 continue;
             }
             $brief = $setBrief->content();
@@ -35,7 +46,7 @@ final class CalendarController extends Controller
                     (string) parse_url((string) config('app.url'), PHP_URL_HOST),
                 ),
                 'SUMMARY' => sprintf('%d %s: due', $brief->number, $brief->words->title),
-                'DESCRIPTION' => $brief->words->purpose,
+                'DESCRIPTION' => $isReadable ? $brief->words->purpose : '',
                 'LOCATION' => (string) $course->place,
                 'URL' => route('set-briefs.show', $setBrief),
                 'DTSTART' => $due->clone()->subMinutes(self::LENGTH)->toDateTimeImmutable(),
