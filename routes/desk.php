@@ -69,6 +69,10 @@ Route::get('frames/{frame}/what-if', [WhatIfController::class, 'preview'])
     ->middleware('throttle:what-ifs')
     ->can('critique', 'frame')
     ->name('what-ifs.preview');
+Route::get('frames/{frame}/what-if-form', [WhatIfController::class, 'form'])
+    ->middleware('throttle:views')
+    ->can('critique', 'frame')
+    ->name('what-ifs.form');
 Route::post('frames/{frame}/what-ifs', [WhatIfController::class, 'store'])
     ->can('critique', 'frame')
     ->name('what-ifs.store');

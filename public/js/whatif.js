@@ -7,9 +7,13 @@ import { pictureOf } from './draw.js';
 const PAUSE = 180;
 
 export function watchWhatIfs(root) {
-    for (const tools of root.querySelectorAll('[data-what-if]:not([data-watched])')) {
+    // The form comes when it is asked for, into tools that are there already.
+    for (const tools of [root.closest?.('[data-what-if]'), ...root.querySelectorAll('[data-what-if]')]) {
+        const form = tools?.querySelector('form');
+        if (!form || 'watched' in tools.dataset) {
+            continue;
+        }
         tools.dataset.watched = '';
-        const form = tools.querySelector('form');
         let timer = null;
         let wish = null;
         const ask = async () => {

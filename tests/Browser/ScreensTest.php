@@ -99,6 +99,7 @@ final class ScreensTest extends BrowserTestCase
         $this->see('at the mark in the picture');
         // What if: the light is moved, and the large picture shows it.
         $this->unfold('What if');
+        $this->find('[name="exposure[stops]"]');
         $this->browser()->executeScript(
             'const slider = document.querySelector("[name=\"exposure[stops]\"]");
             slider.value = 1; slider.dispatchEvent(new Event("input", {bubbles: true}));',

@@ -181,6 +181,7 @@ final class AccessMatrix
         'PUT findings/{finding}' => 'waiting at-desk returned: instructor',
         'POST frames/{frame}/notes' => 'waiting at-desk returned: critic instructor',
         'GET frames/{frame}/what-if' => 'waiting at-desk returned: critic instructor',
+        'GET frames/{frame}/what-if-form' => 'waiting at-desk returned: critic instructor',
         'POST frames/{frame}/what-ifs' => 'waiting at-desk returned: critic instructor',
         'GET what-ifs/{whatIf}' => 'waiting at-desk: critic instructor; returned: owner critic instructor',
         'DELETE what-ifs/{whatIf}' => 'waiting at-desk: critic',

@@ -8,6 +8,7 @@ use App\Critique\KeepWhatIf;
 use App\HandIn\WorkingCopies;
 use App\Models\Frame;
 use App\Models\WhatIf;
+use App\View\Presenters\FrameView;
 use App\WhatIf\WhatIfInput;
 use App\WhatIf\WhatIfRenderer;
 use Illuminate\Http\RedirectResponse;
@@ -39,6 +40,12 @@ final class WhatIfController extends Controller
         } catch (InvalidRecipe $problem) {
             return response($problem->getMessage(), 422, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
+    }
+
+    /** What can be moved and drawn, asked for when it is unfolded. */
+    public function form(Frame $frame): View
+    {
+        return view('desk.what-if-form', ['frame' => $frame, 'view' => FrameView::of($frame)]);
     }
 
     public function store(Request $request, Frame $frame, KeepWhatIf $keep): View|RedirectResponse|Response

@@ -8,7 +8,14 @@
     @if ($view->frame->state === App\Models\FrameState::Judged)
         @include('desk.what-ifs', ['frame' => $view->frame->setRelation('attempt', $attempt)])
         @if ($attempt->allows(AttemptStep::Critique))
-            @include('desk.what-if-form', ['frame' => $view->frame, 'view' => $view])
+            {{-- Asked for when somebody wants to try something: most frames are critiqued without. --}}
+            <details class="what-if-tools" data-what-if="{{ route('what-ifs.preview', $view->frame) }}"
+                hx-get="{{ route('what-ifs.form', $view->frame) }}" hx-trigger="toggle once"
+                hx-target="find .what-if-form" hx-swap="outerHTML">
+                <summary>What if … <span class="fine">tried on a copy, over the picture; <kbd>b</kbd> shows it as
+                        taken</span></summary>
+                <div class="what-if-form"></div>
+            </details>
         @endif
         @if ($decides)
             <details class="what-if-tools" hx-get="{{ route('suggestions.edit', $view->frame) }}"
