@@ -15,23 +15,6 @@ use TruePupil\Core\Brief\TypedNumber;
 /** A brief as the composer's form has it: texts, kept as typed, and the brief file that they make. */
 final readonly class BriefInput
 {
-    /** What the first part of a measure's name stands for. */
-    private const GROUPS = [
-        'record' => 'What was recorded',
-        'movement' => 'Movement and stars',
-        'stars' => 'Movement and stars',
-        'tone' => 'Tones',
-        'subject' => 'The marked subject',
-        'focus' => 'Focus',
-        'composition' => 'Composition',
-        'colour' => 'Colour',
-        'series' => 'A row of frames',
-        'film' => 'Film',
-        'plan' => 'Plan and sky',
-        'sun' => 'Plan and sky',
-        'said' => 'What was said',
-    ];
-
     public const TEXTS = [
         'id',
         'number',
@@ -389,30 +372,5 @@ final readonly class BriefInput
         $used[] = $id;
 
         return $id;
-    }
-
-    /** @return array<string, list<CheckMeasure>> what a check can look at, by what it is about */
-    public static function measureGroups(): array
-    {
-        $groups = [];
-        foreach (CheckMeasure::cases() as $measure) {
-            $groups[self::GROUPS[explode('.', $measure->value)[0]]][] = $measure;
-        }
-
-        return $groups;
-    }
-
-    /** @return list<Comparison> that make sense for a measure */
-    public static function comparisons(?CheckMeasure $measure): array
-    {
-        return match (true) {
-            $measure !== null && $measure->words() !== [] => [Comparison::OneOf, Comparison::NoneOf],
-            $measure === null || $measure->isAboutZero() => [
-                Comparison::AtMost,
-                Comparison::AtLeast,
-                Comparison::Within,
-            ],
-            default => [Comparison::AtMost, Comparison::AtLeast],
-        };
     }
 }

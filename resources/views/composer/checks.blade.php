@@ -1,5 +1,5 @@
-@use(App\Briefs\BriefInput)
 @use(App\Briefs\LimitText)
+@use(App\Briefs\MeasureChoices)
 @use(TruePupil\Core\Brief\CheckMeasure)
 <section class="sheet" id="checks" aria-labelledby="composer-checks">
     <h2 id="composer-checks">Checks</h2>
@@ -10,7 +10,7 @@
                 <label class="composer-grow">Measure
                     <select name="checks[{{ $index }}][measure]" hx-post="{{ route('composer.checks', $course) }}"
                         hx-include="#composer" hx-target="#checks" hx-swap="outerHTML">
-                        @foreach (BriefInput::measureGroups() as $group => $measures)
+                        @foreach (MeasureChoices::groups() as $group => $measures)
                             <optgroup label="{{ $group }}">
                                 @foreach ($measures as $one)
                                     <option value="{{ $one->value }}"
@@ -21,7 +21,7 @@
                         @endforeach
                     </select></label>
                 <label>must be <select name="checks[{{ $index }}][comparison]">
-                        @foreach (BriefInput::comparisons(CheckMeasure::tryFrom($check['measure'])) as $comparison)
+                        @foreach (MeasureChoices::comparisons(CheckMeasure::tryFrom($check['measure'])) as $comparison)
                             <option value="{{ $comparison->value }}"
                                 @selected($check['comparison'] === $comparison->value)>
                                 {{ $comparison->label() }}</option>
