@@ -50,9 +50,10 @@ final readonly class BriefCount
         return max(0, $this->students - $this->attempts->handedIn);
     }
 
+    /** What students do not see, nobody is late with. */
     public function isOverdue(): bool
     {
-        return $this->dates->isOverdue();
+        return ! $this->hidden && $this->dates->isOverdue();
     }
 
     /** As one student has it, who has been given more time. */

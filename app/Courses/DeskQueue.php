@@ -75,22 +75,29 @@ final readonly class DeskQueue
     }
 
     /**
-     * The latest that was handed in, wherever it is now.
+     * The latest that was handed in for each of some briefs, wherever it is now.
      *
      * @param  list<BriefCount>  $briefs
-     * @return list<WaitingAttempt>
+     * @param  int  $most  of each brief
+     * @return list<WaitingAttempt> the latest first
      */
     public function latest(array $briefs, int $most): array
     {
-        $attempts = DB::table('attempts')
+        $numbered = DB::table('attempts')
             ->whereIn('set_brief_id', array_map(fn (BriefCount $brief): int => $brief->setBrief, $briefs))
             ->where('state', '!=', AttemptState::Draft->value)
-            ->orderByDesc('handed_in_at')
-            ->orderByDesc('id')
-            ->limit($most)
-            ->get(self::COLUMNS);
+            ->select(self::COLUMNS)
+            ->selectRaw('row_number() over (partition by set_brief_id order by handed_in_at desc, id desc) as place');
 
-        return $this->described($attempts, $briefs);
+        return $this->described(
+            DB::query()
+                ->fromSub($numbered, 'attempts')
+                ->where('place', '<=', $most)
+                ->orderByDesc('handed_in_at')
+                ->orderByDesc('id')
+                ->get(self::COLUMNS),
+            $briefs,
+        );
     }
 
     /**

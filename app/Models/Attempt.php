@@ -114,6 +114,12 @@ final class Attempt extends Model
             $this->frames->first();
     }
 
+    /** The first frame that can be shown. */
+    public function shownFrame(): ?Frame
+    {
+        return $this->frames->first(fn (Frame $frame): bool => $frame->width !== null);
+    }
+
     /** The name of its only frame, or how many there are. */
     public function describeFrames(): string
     {

@@ -64,19 +64,13 @@ final readonly class CheckSpread
                 fn (array $one): bool => in_array($one['verdict'], [Verdict::Missed, Verdict::Close], true),
             ),
         );
-        $counts = [];
-        foreach ($beside as $one) {
-            $side = is_string($one['value'])
-                ? $this->measure->word($one['value'])
-                : $this->side((float) $one['value']);
-            $counts[$side] = ($counts[$side] ?? 0) + 1;
-        }
-        arsort($counts);
 
-        return implode(
-            ', ',
-            array_map(fn (string $side, int $count): string => $count.' '.$side, array_keys($counts), $counts),
-        );
+        return Sides::inWords(array_map(
+            fn (array $one): string => is_string($one['value'])
+                ? $this->measure->word($one['value'])
+                : $this->side((float) $one['value']),
+            $beside,
+        ));
     }
 
     /** From which value to which it goes; null for words, and where fewer than two are known. */
@@ -101,13 +95,8 @@ final readonly class CheckSpread
     private function side(float $value): string
     {
         [$below, $above] = $this->measure->sides();
-        $limit = is_float($this->limit) ? $this->limit : 0.0;
 
-        // A limit to either side of zero has the sign of what was measured.
-        return match (true) {
-            abs($value) > $limit && $value < 0 && $this->measure->isAboutZero() => $below,
-            $value < $limit => $below,
-            default => $above,
-        };
+        // What is beside a limit to either side of zero, and negative, lies below it as well.
+        return $value > (is_float($this->limit) ? $this->limit : 0.0) ? $above : $below;
     }
 }

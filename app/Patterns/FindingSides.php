@@ -27,20 +27,16 @@ final class FindingSides
      */
     public static function of(Collection $found): string
     {
-        $counts = [];
+        $sides = [];
         foreach ($found as $finding) {
             $evidence = $finding->evidence[0] ?? null;
             $side = $evidence === null ? null : self::side($evidence);
             if ($side !== null) {
-                $counts[$side] = ($counts[$side] ?? 0) + 1;
+                $sides[] = $side;
             }
         }
-        arsort($counts);
 
-        return implode(
-            ', ',
-            array_map(fn (string $side, int $count): string => $count.' '.$side, array_keys($counts), $counts),
-        );
+        return Sides::inWords($sides);
     }
 
     private static function side(Evidence $evidence): ?string

@@ -53,8 +53,6 @@ final class DeskByKeyboardTest extends BrowserTestCase
                             ($this->howMany('.decision-open:focus') === 1 || $this->howMany('.decision-open') === 0),
                         'a decision is shown, and the next open finding has the keys',
                     );
-                // As long as somebody takes to read a line.
-                usleep(300_000);
             }
             $this->assertLessThanOrEqual(
                 self::MOST_KEYS_A_FINDING,

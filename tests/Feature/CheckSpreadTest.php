@@ -33,6 +33,8 @@ final class CheckSpreadTest extends TestCase
         yield 'words' => ['record.mode', ['aperture', 'manual'], [
             ['missed', 'auto'], ['met', 'aperture'], ['missed', 'auto'],
         ], '2 full automatic'];
+        // A limit below zero has two sides as any other.
+        yield 'sun up too far' => ['sun.altitude', -4.0, [['missed', -2.0], ['missed', -9.0]], '1 too high, 1 too low'];
         yield 'all met' => ['record.iso', 400.0, [['met', 100.0], ['met', 400.0]], ''];
     }
 

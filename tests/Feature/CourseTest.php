@@ -220,6 +220,7 @@ final class CourseTest extends TestCase
         $pages = [
             'courses.show' => 'instructor',
             'courses.board' => 'instructor',
+            'courses.class' => 'instructor',
             'courses.desk' => 'critic',
         ];
         foreach ($pages as $route => $person) {

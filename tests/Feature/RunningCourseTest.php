@@ -148,6 +148,9 @@ final class RunningCourseTest extends TestCase
         $this->actingAs($world->student)->get(route('courses.show', $world->course))->assertSee('withdrawn');
         $this->get(route('set-briefs.show', $world->setBrief))->assertOk()->assertSee('has been withdrawn');
         $this->assertRefused($world, 'has been withdrawn');
+        // Nobody is late with what they do not see.
+        $world->setBrief->update(['due_at' => now()->subDay()]);
+        $this->assertSame([], CourseBoard::of($world->course)->people('behind', 1)['people']);
     }
 
     public function test_a_student_s_calendar_has_the_dates_that_hold_for_that_student_and_nothing_hidden(): void

@@ -26,12 +26,12 @@ final class PatternController extends Controller
             CourseBoard::of($course)->briefs(),
             fn ($brief): bool => $brief->attempts->handedIn > 0,
         ));
-        $queue = DeskQueue::of($course);
+        $latest = collect(DeskQueue::of($course)->latest($briefs, self::SHOWN))->groupBy('brief.setBrief');
 
         return view('courses.class', [
             'course' => $course,
             'briefs' => array_map(
-                fn ($brief): array => ['brief' => $brief, 'latest' => $queue->latest([$brief], self::SHOWN)],
+                fn ($brief): array => ['brief' => $brief, 'latest' => $latest->get($brief->setBrief, collect())],
                 $briefs,
             ),
         ]);

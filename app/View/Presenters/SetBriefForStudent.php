@@ -7,7 +7,6 @@ namespace App\View\Presenters;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\BriefDates;
-use App\Models\Frame;
 use App\Models\SavedPlan;
 use App\Models\SetBrief;
 use App\Models\User;
@@ -71,12 +70,6 @@ final readonly class SetBriefForStudent
     public function lessons(): array
     {
         return Lesson::forBrief($this->setBrief->brief_id);
-    }
-
-    /** Of an attempt, the first frame that can be shown. */
-    public function shown(Attempt $attempt): ?Frame
-    {
-        return $attempt->frames->first(fn (Frame $frame): bool => $frame->width !== null);
     }
 
     /** What the field for a picture, or for those of a row, is called. */

@@ -53,7 +53,7 @@ final readonly class StudentBrief
     /** Of the latest attempt, the first that can be shown. */
     public function frame(): ?Frame
     {
-        return $this->last?->frames->first(fn (Frame $frame): bool => $frame->width !== null);
+        return $this->last?->shownFrame();
     }
 
     /** Where its frame leads: to what came back, or else to the brief. */

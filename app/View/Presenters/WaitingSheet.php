@@ -57,7 +57,7 @@ final readonly class WaitingSheet
             $brief->attempts->waiting + $brief->attempts->atDesk.' waiting',
             $most === null
                 ? null
-                : sprintf('missed by %d of %d: %s', $most['missed'], $most['of'], lcfirst($most['sentence'])),
+                : sprintf('missed by %d of these %d: %s', $most['missed'], $most['of'], lcfirst($most['sentence'])),
         ]));
     }
 

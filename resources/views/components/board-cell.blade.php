@@ -1,15 +1,16 @@
 @use(App\Models\AttemptState)
-@props(['cell', 'dates', 'course'])
+@props(['cell', 'brief', 'course'])
 @if ($cell === null)
-    <td @class(['board-none', 'overdue' => $dates->isOverdue() && !$dates->isClosed()])>{{ match (true) {
-        $dates->isClosed() => 'not handed in',
-        $dates->isOverdue() => 'late',
-        $dates->isExtended => 'until ' . $course->formatDay($dates->dueAt),
+    <td @class(['board-none', 'overdue' => $brief->isOverdue() && !$brief->dates->isClosed()])>{{ match (true) {
+        $brief->hidden => '–',
+        $brief->dates->isClosed() => 'not handed in',
+        $brief->isOverdue() => 'late',
+        $brief->dates->isExtended => 'until ' . $course->formatDay($brief->dates->dueAt),
         default => '–',
     } }}</td>
 @elseif ($cell->state === AttemptState::Draft)
     <td class="board-draft"><span class="board-frame"></span>{{ $cell->number > 1 ? 'prepares attempt '
-        . $cell->number : 'prepares' }}<span class="fine">{{ $dates->isOverdue() && $cell->number === 1 ? 'late'
+        . $cell->number : 'prepares' }}<span class="fine">{{ $brief->isOverdue() && $cell->number === 1 ? 'late'
         : $cell->since->format('j M') }}</span></td>
 @else
     <td class="board-{{ $cell->state->value }}"><a

@@ -12,7 +12,8 @@
             "includeIndicatorStyles": false,
             "selfRequestsOnly": true,
             "historyCacheSize": 0,
-            "refreshOnHistoryMiss": true
+            "refreshOnHistoryMiss": true,
+            "defaultSettleDelay": 0
         }'>
     <title>{{ $title }} · True Pupil</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">

@@ -1,4 +1,3 @@
-@use(App\Models\AttemptState)
 @props(['one', 'course', 'withBrief' => true, 'link' => null])
 <li class="contact waiting-card">
     <a class="contact-picture" href="{{ $link ?? route('desk.show', $one->attempt) }}" tabindex="-1"
@@ -12,28 +11,11 @@
     </a>
     <p class="contact-name"><a
             href="{{ $link ?? route('desk.show', $one->attempt) }}">{{ $one->student }}</a>
-        @if ($one->number > 1)
-            <span class="fine">attempt {{ $one->number }}</span>
-        @endif
-        @if ($one->isLate)
-            <b class="tag">late</b>
-        @endif
-        @if ($one->hasAnswer)
-            <b class="tag">answered</b>
-        @endif
-        @if ($one->state === AttemptState::AtDesk)
-            <span class="fine">begun</span>
-        @endif
+        <x-waiting-marks :one="$one" />
     </p>
     @if ($withBrief)
         <p class="fine">{{ $one->brief->title }}</p>
     @endif
     <p class="fine">{{ $one->facts->settings ?: 'no settings recorded' }}</p>
     <x-verdict-cells :facts="$one->facts" />
-    @if ($one->facts->hasLeft)
-        <p class="overdue">has left the course</p>
-    @endif
-    @if ($one->facts->isShared)
-        <p class="overdue">same file as somebody else's</p>
-    @endif
 </li>

@@ -57,7 +57,7 @@
                             </th>
                             @foreach ($board->briefs() as $brief)
                                 <x-board-cell :cell="$person['cells'][$brief->setBrief] ?? null"
-                                    :dates="$brief->dates->extendedTo(
+                                    :brief="$brief->extendedTo(
                                         $extensions[$brief->setBrief][$person['id']] ?? null)" :course="$course" />
                             @endforeach
                         </tr>

@@ -57,22 +57,10 @@
                                 </td>
                                 <th scope="row"><a
                                         href="{{ route('desk.show', $one->attempt) }}">{{ $one->student }}</a>
-                                    @if ($one->number > 1)
-                                        <span class="fine">attempt {{ $one->number }}</span>
-                                    @endif
-                                    @if ($one->facts->hasLeft)
-                                        <span class="overdue">has left the course</span>
-                                    @endif
-                                    @if ($one->facts->isShared)
-                                        <span class="overdue">same file as somebody else's</span>
-                                    @endif
+                                    <x-waiting-marks :one="$one" />
                                 </th>
                                 <td>{{ $one->brief->title }}</td>
-                                <td>{{ $course->formatHour($one->since) }}
-                                    @if ($one->isLate)
-                                        <b class="tag">late</b>
-                                    @endif
-                                </td>
+                                <td>{{ $course->formatHour($one->since) }}</td>
                                 <td>{{ $one->facts->settings ?: 'not recorded' }}{{ $one->facts->frames > 1
                                     ? ' · ' . $one->facts->frames . ' frames' : '' }}</td>
                                 <td><x-verdict-cells :facts="$one->facts" /></td>

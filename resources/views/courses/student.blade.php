@@ -22,7 +22,7 @@
     </section>
     <div class="columns">
         <section aria-labelledby="briefs">
-            <h2 id="briefs">The way so far</h2>
+            <h2 id="briefs">Briefs</h2>
             @if ($rows)
                 <ol class="brief-list student-briefs">
                     @foreach ($rows as $row)

@@ -14,8 +14,8 @@
             <h2 id="own">Your attempts</h2>
             @foreach ($view->attempts as $attempt)
                 <div class="attempt-row">
-                    @if ($view->shown($attempt))
-                        <img class="attempt-frame" src="{{ route('frames.small', $view->shown($attempt)) }}" alt=""
+                    @if ($attempt->shownFrame())
+                        <img class="attempt-frame" src="{{ route('frames.small', $attempt->shownFrame()) }}" alt=""
                             loading="lazy">
                     @endif
                     <b>Attempt {{ $attempt->number }}</b> <span
