@@ -18,6 +18,7 @@ use App\Http\Controllers\MemberController;
 use App\Http\Controllers\PackController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\ProgrammeController;
 use App\Http\Controllers\RetakeController;
 use App\Http\Controllers\SetBriefController;
 use App\Http\Controllers\SkillController;
@@ -104,6 +105,21 @@ Route::get('courses/{course}/settings', [CourseSettingsController::class, 'edit'
 Route::put('courses/{course}/settings', [CourseSettingsController::class, 'update'])
     ->can('teach', 'course')
     ->name('courses.settings.update');
+Route::get('courses/{course}/programme', [ProgrammeController::class, 'index'])
+    ->can('view', 'course')
+    ->name('programme');
+Route::post('courses/{course}/programme', [ProgrammeController::class, 'store'])
+    ->can('teach', 'course')
+    ->name('programme.store');
+Route::post('courses/{course}/programme/template', [ProgrammeController::class, 'follow'])
+    ->can('teach', 'course')
+    ->name('programme.follow');
+Route::put('meetings/{meeting}', [ProgrammeController::class, 'update'])
+    ->can('update', 'meeting')
+    ->name('meetings.update');
+Route::delete('meetings/{meeting}', [ProgrammeController::class, 'destroy'])
+    ->can('update', 'meeting')
+    ->name('meetings.destroy');
 Route::get('courses/{course}/dates.ics', CalendarController::class)
     ->can('view', 'course')
     ->name('courses.calendar');
@@ -173,6 +189,9 @@ Route::get('briefs/{setBrief}/plan', [PlanController::class, 'edit'])
 Route::put('briefs/{setBrief}/plan', [PlanController::class, 'update'])
     ->can('handIn', 'setBrief')
     ->name('plans.update');
+Route::post('briefs/{setBrief}/plan/answer', [PlanController::class, 'answer'])
+    ->can('handIn', 'setBrief')
+    ->name('plans.answer');
 Route::post('briefs/{setBrief}/plan/choose', [PlanController::class, 'choose'])
     ->can('handIn', 'setBrief')
     ->name('plans.choose');

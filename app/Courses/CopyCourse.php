@@ -6,7 +6,6 @@ namespace App\Courses;
 
 use App\Models\Course;
 use App\Models\Role;
-use App\Models\SetBrief;
 use App\Models\SilencedFinding;
 use App\Models\User;
 use Illuminate\Support\Carbon;
@@ -36,10 +35,18 @@ final class CopyCourse
             ]);
             $course->memberships()->create(['user_id' => $by->id, 'role' => Role::Instructor]);
             $briefs = $from->setBriefs()->get();
-            $days = $firstDay === null ? null : self::daysTo($firstDay, self::firstDate($briefs->all()), $from);
+            $days = $firstDay === null ? null : self::daysTo($firstDay, self::firstDate($from), $from);
+            $meetings = [];
+            foreach ($from->meetings()->get() as $meeting) {
+                $meetings[$meeting->id] = $course->meetings()->create([
+                    ...$meeting->only(['title', 'lessons', 'drills']),
+                    'starts_at' => self::moved($meeting->starts_at, $days, $from),
+                ])->id;
+            }
             foreach ($briefs as $brief) {
                 $course->setBriefs()->create([
                     ...$brief->only(['brief_id', 'revision', 'brief', 'is_hidden', 'position']),
+                    'meeting_id' => $meetings[$brief->meeting_id] ?? null,
                     'opens_at' => self::moved($brief->opens_at, $days, $from),
                     'due_at' => self::moved($brief->due_at, $days, $from),
                     'closes_at' => self::moved($brief->closes_at, $days, $from),
@@ -57,11 +64,11 @@ final class CopyCourse
         });
     }
 
-    /** @param  array<int, SetBrief>  $briefs */
-    public static function firstDate(array $briefs): ?Carbon
+    /** The first date of its meetings and briefs. */
+    public static function firstDate(Course $course): ?Carbon
     {
-        $dates = [];
-        foreach ($briefs as $brief) {
+        $dates = array_values(array_filter($course->meetings()->get()->pluck('starts_at')->all()));
+        foreach ($course->setBriefs()->get() as $brief) {
             $dates = [...$dates, ...array_filter([$brief->opens_at, $brief->due_at])];
         }
 

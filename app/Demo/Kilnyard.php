@@ -38,6 +38,17 @@ final readonly class Kilnyard
                 'due_at' => Carbon::now()->addDays($set['due'])->setTime(20, 0),
             ]);
         }
+        foreach ($this->read('course')['meetings'] as $meeting) {
+            $planned = $course->meetings()->create([
+                'title' => $meeting['title'],
+                'starts_at' => Carbon::now()->addDays($meeting['day'])->setTime(19, 0),
+                'lessons' => $meeting['lessons'],
+                'drills' => $meeting['drills'],
+            ]);
+            foreach ($meeting['briefs'] as $brief) {
+                $setBriefs[$brief]->update(['meeting_id' => $planned->id]);
+            }
+        }
         foreach ($this->read('attempts') as $index => $attempt) {
             $this->maker->make(
                 $setBriefs[$attempt['brief']],

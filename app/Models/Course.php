@@ -96,6 +96,12 @@ final class Course extends Model
         return $this->hasMany(SetBrief::class)->orderByRaw(SetBrief::ORDER);
     }
 
+    /** @return HasMany<Meeting, $this> by their dates, those without one last */
+    public function meetings(): HasMany
+    {
+        return $this->hasMany(Meeting::class)->orderByRaw('starts_at is null, starts_at, id');
+    }
+
     /** Its code as it is read out: in two halves. */
     public static function readableCode(string $code): string
     {

@@ -18,6 +18,7 @@ use TruePupil\Core\Brief\BriefFormat;
  *
  * @property int $id
  * @property int $course_id
+ * @property ?int $meeting_id  the meeting that it belongs to
  * @property string $brief_id
  * @property int $revision
  * @property array<mixed> $brief
@@ -40,6 +41,7 @@ final class SetBrief extends Model
 
     protected $fillable = [
         'course_id',
+        'meeting_id',
         'brief_id',
         'revision',
         'brief',
@@ -54,6 +56,7 @@ final class SetBrief extends Model
     ];
 
     protected $attributes = [
+        'meeting_id' => null,
         'opens_at' => null,
         'due_at' => null,
         'closes_at' => null,
@@ -119,10 +122,16 @@ final class SetBrief extends Model
         return $this->dates()->extendedTo($extension?->due_at);
     }
 
+    /** Whether it is neither hidden nor still to come. */
+    public function isShown(): bool
+    {
+        return ! $this->is_hidden && $this->dates()->isOpened();
+    }
+
     /** Whether a student may read it: it is neither hidden nor still to come, or has been begun already. */
     public function isReadableBy(User $student): bool
     {
-        return (! $this->is_hidden && $this->dates()->isOpened()) ||
+        return $this->isShown() ||
             $this->attempts()->where('user_id', $student->id)->exists();
     }
 

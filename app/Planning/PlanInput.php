@@ -70,6 +70,7 @@ final readonly class PlanInput
         'want' => 20,
         'speed' => 20,
         'angle' => 20,
+        'still' => 1,
         'idea' => 40,
         'facing' => 20,
         'tone' => 20,
@@ -137,6 +138,31 @@ final readonly class PlanInput
                 ? $earlier[$this->text('earlier')]
                 : $this->earlierExposure(),
             default => $this->skyLight(),
+        };
+    }
+
+    /**
+     * What is still to be said before the light is known, by the way that was chosen.
+     *
+     * @return list<string>
+     */
+    public function missing(): array
+    {
+        $lacks = fn (array $names): array => array_values(
+            array_filter($names, fn (string $field): bool => $this->text($field) === '', ARRAY_FILTER_USE_KEY),
+        );
+        $settings = fn (string $prefix): array => $lacks([
+            $prefix.'N' => 'the aperture',
+            $prefix.'T' => 'the time',
+            $prefix.'Iso' => 'the ISO',
+        ]);
+
+        return match ($this->way()) {
+            'condition' => $lacks(['condition' => 'the condition']),
+            'spot' => $settings('spot'),
+            'shadow' => $settings('shadow'),
+            'earlier' => $settings('earlier'),
+            default => $lacks(['lat' => 'the latitude', 'lon' => 'the longitude', 'date' => 'the date']),
         };
     }
 

@@ -100,6 +100,26 @@ final class PlanSheet
         return $isOffered ? PlanInput::WAYS : array_diff_key(PlanInput::WAYS, ['shadow' => true]);
     }
 
+    public function questions(): PlanQuestions
+    {
+        return PlanQuestions::of($this->input);
+    }
+
+    /** Whether the three questions say all that the plan says, or nothing is said yet. */
+    public function isByQuestions(): bool
+    {
+        $own = array_filter($this->questions()->all(), fn (array $question): bool => $question['chosen'] !== null);
+
+        return $this->plan->input === [] ||
+            array_diff_key(
+                $this->plan->input,
+                PlanQuestions::answered(
+                    array_map(fn (array $question): string => $question['chosen'], $own),
+                    ['about' => '', 'reason' => ''],
+                ),
+            ) === [];
+    }
+
     /** Where the subject belongs, from mid-grey. */
     public function wanted(): Stops
     {

@@ -14,6 +14,7 @@ use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use stdClass;
+use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Drill\Drill;
 use TruePupil\Core\Drill\DrillKind;
@@ -41,9 +42,17 @@ final readonly class Drills
     {
     }
 
-    public function make(DrillKind $kind, int $level, int $seed, string $scene): Drill
+    public function make(DrillKind $kind, int $level, int $seed, string $scene, User $user): Drill
     {
-        return DrillMaker::of($kind)->make($this->scene($scene), $level, $seed);
+        return DrillMaker::of($kind)->make($this->scene($scene), $level, $seed, $this->approach($user));
+    }
+
+    /** Of the course that somebody joined last. */
+    private function approach(User $user): Approach
+    {
+        $last = Membership::query()->where('user_id', $user->id)->orderByDesc('id')->value('course_id');
+
+        return Course::query()->whereKey($last)->first()?->approachChoices() ?? new Approach();
     }
 
     /**

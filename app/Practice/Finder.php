@@ -57,10 +57,11 @@ final readonly class Finder
         );
         $condition = $scene->condition($shot->light->condition);
         $light = $this->renderer->meterGrid($scene, $condition, $framing);
+        $point = FocusTarget::point($shot, $framing);
         $pattern = in_array($shot->exposure->metering, [MeteringPattern::Other, MeteringPattern::Unknown], true)
             ? MeteringPattern::Scene
             : $shot->exposure->metering;
-        $meter = new PatternMeter($light, $shot->focusing->point);
+        $meter = new PatternMeter($light, $point);
         $metered = $shot->exposure->heldEv100 ?? Ev100::of($meter->verdict($pattern)->value ?? 0.0)->value;
         $request = new ExposureRequest(
             sceneEv100: $metered,
@@ -80,11 +81,8 @@ final readonly class Finder
         $solved = ExposureSolver::solve($request);
         $focused =
             $shot->focusing->distance ??
-            ($this->renderer->distanceAt(
-                $scene,
-                $framing->x + $shot->focusing->point['x'] * $framing->width,
-                $framing->y + $shot->focusing->point['y'] * $framing->height,
-            ) ??
+            (FocusTarget::moverAt($shot, $framing, $point) ??
+                $this->renderer->distanceAt($scene, ...FocusTarget::onPlate($framing, $point, $shot->hold->lean)) ??
                 self::SKY);
         $focused = max($focused, $setup->lens->closestFocus, (2 * $setup->focalLength) / 1000);
         $steadier = $shot->hold->support->stopsSteadier();
@@ -96,6 +94,8 @@ final readonly class Finder
                 focalLength: $setup->focalLength,
                 format: $setup->body->format,
                 focused: $focused,
+                point: $point,
+                lean: $shot->hold->lean,
             ),
             exposure: new RenderedExposure(
                 settings: $solved->settings,
@@ -122,6 +122,7 @@ final readonly class Finder
                     ),
                 followed: $shot->hold->followed,
                 moment: $shot->press->moment,
+                isSilent: $shot->press->isSilent,
             ),
         );
 

@@ -22,6 +22,14 @@ final readonly class FinderPicture
     {
     }
 
+    /** A JPEG of what the magnifier shows, so many times as large. */
+    public static function magnified(SceneRenderer $renderer, Rendering $rendering, float $times): string
+    {
+        return $renderer
+            ->picture($rendering->magnified($times), RenderQuality::magnified())
+            ->jpeg(self::QUALITY);
+    }
+
     public static function of(SceneRenderer $renderer, PixelProgram $pixels, Rendering $rendering): self
     {
         $picture = $renderer->picture($rendering, RenderQuality::finder())->kept();

@@ -27,9 +27,6 @@ final class PlateStore
     /** A place whose height or radius on the turning thing is more than this lies on it. */
     public const TURNS = 0.0001;
 
-    /** The part of the plate that the tricycle's pictures cover: left, top, right, bottom. */
-    public const CUT = [0.18, 0.3, 0.68, 0.82];
-
     /** @var array<string, Light> */
     private array $open = [];
 
@@ -110,10 +107,12 @@ final class PlateStore
             ($inSun ? 'sun-' : 'shade-').($isSmall ? 'small' : 'full'),
             function () use ($scene, $inSun, $isSmall): Light {
                 [$with, $without] = $inSun ? ['cut1', 'cut3'] : ['cut2', 'cut4'];
-                [$left, $top] = [(int) (self::CUT[0] * self::WIDTH) + 2, (int) (self::CUT[1] * self::HEIGHT) + 2];
+                \assert($scene->motion->mover !== null && $scene->motion->crossing !== null);
+                $cut = $scene->motion->mover->cut;
+                [$left, $top] = [(int) ($cut[0] * self::WIDTH) + 2, (int) ($cut[1] * self::HEIGHT) + 2];
                 [$width, $height] = [
-                    (int) (self::CUT[2] * self::WIDTH) - 2 - $left,
-                    (int) (self::CUT[3] * self::HEIGHT) - 2 - $top,
+                    (int) ($cut[2] * self::WIDTH) - 2 - $left,
+                    (int) ($cut[3] * self::HEIGHT) - 2 - $top,
                 ];
                 $part = fn (string $name): Light => $this->radiance($scene->file($name.'.hdr.gz'))
                     ->cut($left, $top, $width, $height)
@@ -127,7 +126,7 @@ final class PlateStore
                     ->over($b->weighed([1 / 3, 1 / 3, 1 / 3])->softened(1.5))
                     ->linear(1 / 0.85)
                     ->clamped();
-                $through = $outside->times($shadow);
+                $through = $scene->motion->crossing->castsShadow ? $outside->times($shadow) : $outside;
                 $cover = $through->linear(-1.0, 1.0);
                 $colour = $a->minus($b->times($through));
                 // Only what lies inside the outline has a colour of its own: the shadow is black.

@@ -16,4 +16,17 @@ final readonly class Rendering
         public RenderedMotion $motion,
     ) {
     }
+
+    /** What the magnifier shows. */
+    public function magnified(float $times): self
+    {
+        return new self(
+            $this->scene,
+            $this->condition,
+            $this->optics->magnified($times),
+            $this->exposure,
+            $this->film,
+            $this->motion,
+        );
+    }
 }

@@ -86,6 +86,7 @@ final readonly class Retake
                 $suggestion->support ?? $shot->hold->support,
                 $shot->hold->stabilised,
                 $shot->hold->followed,
+                $shot->hold->lean,
             ),
             $shot->press,
             new ShotLight(
@@ -95,7 +96,12 @@ final readonly class Retake
                 $shot->light->flash,
                 $shot->light->kelvin,
             ),
-            new ShotFocus($suggestion->lens->focusDistance ?? $shot->focusing->distance, $shot->focusing->point),
+            new ShotFocus(
+                $suggestion->lens->focusDistance ?? $shot->focusing->distance,
+                $shot->focusing->point,
+                $shot->focusing->mode,
+                $shot->focusing->tracks,
+            ),
         );
     }
 

@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use InvalidArgumentException;
 use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Kit\FocusMode;
 
 /** A person's roll in the practice camera. */
 final readonly class Roll
@@ -27,14 +28,22 @@ final readonly class Roll
     }
 
     /**
-     * Takes what one press takes, all of it or nothing.
+     * Takes what one press takes, all of it or nothing. Light and focus are those of the press; with the self-timer the
+     * shutter opens later.
      *
+     * @param  float  $wait  s, of the self-timer
      * @return Collection<int, RollFrame>
      *
      * @throws InvalidArgumentException when something set cannot be used, or the roll is full
      */
-    public function press(User $user, Scene $scene, ShotInput $input, ShutterRelease $drive, float $step): Collection
-    {
+    public function press(
+        User $user,
+        Scene $scene,
+        ShotInput $input,
+        ShutterRelease $drive,
+        float $step,
+        float $wait = 0.0,
+    ): Collection {
         $plan = $drive->frames($step);
         if (RollFrame::query()->where('user_id', $user->id)->count() + count($plan) > self::LENGTH) {
             throw new InvalidArgumentException(
@@ -49,13 +58,17 @@ final readonly class Roll
             $input->shot($scene, $this->outfits($user, $scene), DateTimeImmutable::createFromInterface($now)),
         );
         $rows = [];
+        $moment = $metered->rendering->motion->moment;
         foreach ($plan as ['later' => $later, 'stops' => $stops]) {
             $texts = $input->texts;
-            $texts['moment'] = (string) ((float) $texts['moment'] + $later);
+            $texts['moment'] = (string) ($moment + $wait + $later);
             $texts['seed'] = (string) random_int(1, 2_000_000_000);
             // One press meters once: what follows keeps to it.
             $texts['held'] = sprintf('%.6f', $metered->meteredEv100);
-            $texts['focus'] = sprintf('%.3f', min(1000.0, $metered->rendering->optics->focused));
+            // And focuses once, unless it goes on focusing.
+            if ($texts['focusing'] !== FocusMode::Continuous->value) {
+                $texts['focus'] = sprintf('%.3f', min(1000.0, $metered->rendering->optics->focused));
+            }
             if ($stops !== 0.0) {
                 $texts = $this->bracketed(new ShotInput($texts), $metered, $stops);
             }
@@ -66,7 +79,7 @@ final readonly class Roll
                     DateTimeImmutable::createFromInterface($now),
                 ),
             );
-            $rows[] = [$texts, $reading, $now->clone()->addMilliseconds((int) round(1000 * $later))];
+            $rows[] = [$texts, $reading, $now->clone()->addMilliseconds((int) round(1000 * ($wait + $later)))];
         }
 
         $frames = DB::transaction(

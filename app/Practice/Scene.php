@@ -54,6 +54,7 @@ final readonly class Scene
                 $condition['candelasPerUnit'],
                 (float) $condition['kelvin'],
                 isset($condition['moon']) ? new MoonDisc($data['moon'], (float) $condition['moon']) : null,
+                (float) ($condition['pulses'] ?? 0),
             );
         }
         $camera = $data['camera'];
@@ -82,10 +83,17 @@ final readonly class Scene
                 falls: array_map(fn (array $fall): Fall => new Fall(...$fall), array_values($data['falls'] ?? [])),
                 waterColour: $data['waterColour'] ?? [1.0, 1.0, 1.0],
                 crossing: isset($data['crossing']) ? new Crossing(...$data['crossing']) : null,
+                mover: isset($data['mover']) ? Mover::of($data['mover']) : null,
                 turning: isset($data['turnsPerSecond']) ? new Turning((float) $data['turnsPerSecond']) : null,
                 stars: isset($data['stars']) ? new StarField(...$data['stars']) : null,
             ),
         );
+    }
+
+    /** What a scene is called; what is left of one that is no longer there is its id. */
+    public static function titleOf(string $id): string
+    {
+        return in_array($id, self::ids(), true) ? self::find($id)->words->title : $id;
     }
 
     /** The lights that it can be in, in one line. */

@@ -12,6 +12,8 @@ final readonly class SceneLight
     /**
      * @param  list<float>  $candelasPerUnit  cd/m² of a value of 1 in each of the scene's plates
      * @param  float  $kelvin  the light's colour temperature
+     * @param  float  $pulses
+     *   how deeply the lamps of the first plate pulse with the current: 0 steady, 1 dark between pulses
      */
     public function __construct(
         public string $id,
@@ -19,6 +21,7 @@ final readonly class SceneLight
         public array $candelasPerUnit,
         public float $kelvin,
         public ?MoonDisc $moon,
+        public float $pulses = 0.0,
     ) {
     }
 }

@@ -22,6 +22,7 @@ final readonly class SceneMotion
         public ?Crossing $crossing,
         public ?Turning $turning,
         public ?StarField $stars,
+        public ?Mover $mover = null,
     ) {
     }
 }

@@ -14,6 +14,7 @@ use TruePupil\Core\PracticeCamera\Defocus;
 use TruePupil\Core\PracticeCamera\DepthScale;
 use TruePupil\Core\PracticeCamera\FlashLight;
 use TruePupil\Core\PracticeCamera\PlateExposure;
+use TruePupil\Core\PracticeCamera\RollingShutter;
 use TruePupil\Core\PracticeCamera\Streak;
 use TruePupil\Core\PracticeCamera\ToneCurve;
 use TruePupil\Core\Tone\Srgb;
@@ -98,14 +99,8 @@ final class SceneRenderer
             );
         }
         if ($rendering->exposure->graduated !== null) {
-            $rows = Light::fromFloats(
-                $this->vips,
-                pack('g*', ...$rendering->exposure->graduated->rows($height)),
-                1,
-                $height,
-                1,
-            );
-            $light = $light->times($rows->placed(0, 0, $width, $height, true));
+            $rows = $rendering->optics->drawnRows($rendering->exposure->graduated->rows(...), $height);
+            $light = $light->times($this->alongRows($rows, $width));
         }
         $light = $this->defocused($light->kept(), $rendering, $fineness);
         if ($rendering->scene->motion->falls !== [] || $rendering->scene->motion->crossing !== null) {
@@ -116,7 +111,7 @@ final class SceneRenderer
 
         return $this->softened(
             $this->streaked(
-                $light,
+                $this->leant($light, $rendering->optics->lean),
                 $rendering->motion->shake->right * $this->pixelsPerMillimetre($rendering, $width),
                 $rendering->motion->shake->down * $this->pixelsPerMillimetre($rendering, $width),
             ),
@@ -201,6 +196,7 @@ final class SceneRenderer
         [$scene, $framing] = [$rendering->scene, $rendering->optics->framing];
         $isSmall = $this->isSmall($framing, $fineness);
         $sum = null;
+        $pulsing = null;
         foreach ($scene->files->plates as $index => $name) {
             $plate = $this->plates->plate($scene, $name, $isSmall);
             if ($index === 0 && $scene->motion->turning !== null) {
@@ -215,10 +211,18 @@ final class SceneRenderer
             }
             $unit = $rendering->condition->candelasPerUnit[$index];
             $part = $plate->linear(array_map(fn (float $gain): float => $unit * $gain, $gains));
+            if ($index === 0 && $rendering->motion->isSilent && $rendering->condition->pulses > 0.0) {
+                $pulsing = $this->pulsing($this->framed($part, $framing, $fineness), $rendering);
+
+                continue;
+            }
             $sum = $sum === null ? $part : $sum->plus($part);
         }
-        \assert($sum !== null);
-        $light = $this->framed($sum, $framing, $fineness);
+        $light = $sum === null ? $pulsing : $this->framed($sum, $framing, $fineness);
+        \assert($light !== null);
+        if ($sum !== null && $pulsing !== null) {
+            $light = $light->plus($pulsing);
+        }
 
         return $scene->motion->stars === null ? $light : $this->withSky($light, $rendering, $fineness, $gains);
     }
@@ -276,6 +280,51 @@ final class SceneRenderer
         $layers = $fineness->isQuick ? new QuickDepth($this->vips, $fineness) : new DepthLayers($this->vips, $fineness);
 
         return $this->streaked($layers->blur($light, $depth, $present, $defocus), $background, 0.0);
+    }
+
+    /** Lamps that pulse, each row of the sensor exposed at a time of its own. */
+    private function pulsing(Light $light, Rendering $rendering): Light
+    {
+        $rows = $rendering->optics->drawnRows(
+            fn (int $count): array => RollingShutter::rows(
+                $count,
+                $rendering->condition->pulses,
+                $rendering->exposure->settings->time->exact,
+                fmod($rendering->film->seed * 0.618034, 1.0),
+            ),
+            $light->height,
+        );
+
+        return $light->times($this->alongRows($rows, $light->width));
+    }
+
+    /** @param  list<float>  $rows  a number for each row */
+    private function alongRows(array $rows, int $width): Light
+    {
+        return Light::fromFloats($this->vips, pack('g*', ...$rows), 1, count($rows), 1)->placed(
+            0,
+            0,
+            $width,
+            count($rows),
+            true,
+        );
+    }
+
+    /** As a camera sees it that is turned clockwise; at the corners, where the plate ends, it is mirrored. */
+    private function leant(Light $light, float $degrees): Light
+    {
+        if ($degrees === 0.0) {
+            return $light;
+        }
+        [$sine, $cosine] = [sin(deg2rad($degrees)), cos(deg2rad($degrees))];
+        [$x, $y] = [($light->width - 1) / 2, ($light->height - 1) / 2];
+
+        return $light
+            ->kept()
+            ->sent(
+                [$cosine, -$sine, $x - $cosine * $x + $sine * $y],
+                [$sine, $cosine, $y - $sine * $x - $cosine * $y],
+            );
     }
 
     /** @param  array{float, float, float}  $gains */
@@ -349,42 +398,42 @@ final class SceneRenderer
         ];
         // The panning camera's aim goes with the subject; the plate stays, so the subject is drawn where it is
         // half-way.
-        $at = $crossing->at($rendering->motion->moment + $seconds / 2);
-        $perMetre = $view->widthsPerMetre($crossing->distance);
-        $part = $this->crossingPart($rendering, $fineness, $at * $perMetre);
+        $middle = $rendering->motion->moment + $seconds / 2;
+        $perMetre = $view->widthsPerMetre($crossing->distanceAt($middle));
+        $at = $crossing->at($middle) * $perMetre;
+        $part = $this->crossingPart($rendering, $fineness, $at, $middle);
+        $streak = $crossing->streak($view, $seconds, $rendering->motion->followed, $middle);
         // Drawn out over many frames it has passed without a trace.
         if (
             $part === null ||
-            abs($crossing->streak($view, $seconds, $rendering->motion->followed)) >
-                self::LONGEST_STREAK * $rendering->optics->framing->width
+            abs($streak) > self::LONGEST_STREAK * $rendering->optics->framing->width
         ) {
             return $light;
         }
         $inSun = $this->plates->mover($rendering->scene, true, $isSmall);
-        $inShade = $this->plates->mover($rendering->scene, false, $isSmall);
-        $moved = fn (Light $mover): Light => $mover->shifted((int) round($at * $perMetre * $mover->width), 0, false);
-        // Each part of it is lit by where it is; the shade's edge is as soft as the sun is wide.
-        $pixels = $perMetre * $inSun->width;
-        $lit = Light::positions($this->vips, $inSun->width, $inSun->height)
-            ->band(0)
-            ->linear(
-                1 / (self::SHADE_EDGE * $pixels),
-                0.5 - (0.5 * $inSun->width + $crossing->sunFrom * $pixels) / (self::SHADE_EDGE * $pixels),
-            )
-            ->clamped();
-        $mover = $this->framed(
-            $moved($inSun)->times($lit)->plus($moved($inShade)->times($lit->linear(-1.0, 1.0))),
-            $rendering->optics->framing,
-            $fineness,
-        )
+        $moved = fn (Light $mover): Light => $this->movedTo($mover, $rendering, $at, $middle);
+        $mover = $moved($inSun);
+        if ($crossing->sunFrom !== null) {
+            $inShade = $this->plates->mover($rendering->scene, false, $isSmall);
+            // Each part of it is lit by where it is; the shade's edge is as soft as the sun is wide.
+            $pixels = $perMetre * $inSun->width;
+            $lit = Light::positions($this->vips, $inSun->width, $inSun->height)
+                ->band(0)
+                ->linear(
+                    1 / (self::SHADE_EDGE * $pixels),
+                    0.5 - (0.5 * $inSun->width + $crossing->sunFrom * $pixels) / (self::SHADE_EDGE * $pixels),
+                )
+                ->clamped();
+            $mover = $mover->times($lit)->plus($moved($inShade)->times($lit->linear(-1.0, 1.0)));
+        }
+        $mover = $this->framed($mover, $rendering->optics->framing, $fineness)
             ->cut(...$part)
             ->kept();
-        $radius = abs($this->defocusAt($rendering, $fineness, $crossing->distance));
+        $radius = abs($this->defocusAt($rendering, $fineness, $crossing->distanceAt($middle)));
         $mover = $radius < 0.45 ? $mover : DiscBlur::blur($mover, $radius, $fineness->detail);
         $mover = $this->streaked(
             $mover,
-            ($crossing->streak($view, $seconds, $rendering->motion->followed) / $rendering->optics->framing->width) *
-                $fineness->width,
+            ($streak / $rendering->optics->framing->width) * $fineness->width,
             0.0,
             false,
         )->kept();
@@ -409,15 +458,47 @@ final class SceneRenderer
     }
 
     /**
+     * The picture of what crosses, where it is at a moment, as large as it is seen then, and leaning by the time that a
+     * silent shutter takes from the top row to the bottom one.
+     *
+     * @param  float  $at  plate widths from the plate's middle
+     */
+    private function movedTo(Light $mover, Rendering $rendering, float $at, float $moment): Light
+    {
+        $crossing = $rendering->scene->motion->crossing;
+        \assert($crossing !== null);
+        $growth = $crossing->growth($moment);
+        if ($growth === 1.0 && ! $rendering->motion->isSilent) {
+            return $mover->shifted((int) round($at * $mover->width), 0, false);
+        }
+        $leanAt = fn (float $y): float => $rendering->motion->isSilent
+            ? RollingShutter::lean(
+                $crossing->across($rendering->scene->view, $moment) * (1 - $rendering->motion->followed),
+                $rendering->optics->row($y),
+            ) * $mover->width
+            : 0.0;
+        $perRow = ($leanAt(1.0) - $leanAt(0.0)) / $mover->height;
+        [$x, $y] = [($mover->width - 1) / 2, ($mover->height - 1) / 2];
+
+        return $mover->sent(
+            [1 / $growth, -$perRow / $growth, $x - ($x + $at * $mover->width + $leanAt(0.0)) / $growth],
+            [0.0, 1 / $growth, $y - $y / $growth],
+            false,
+        );
+    }
+
+    /**
      * The part of the picture that the crossing subject, its shadow, its blur and its streak can reach.
      *
      * @param  float  $at  plate widths from the plate's middle
+     * @param  float  $moment  s, half-way through the exposure
      * @return ?array{int, int, int, int} left, top, width and height in pixels; null when it is out of the frame
      */
-    private function crossingPart(Rendering $rendering, RenderQuality $fineness, float $at): ?array
+    private function crossingPart(Rendering $rendering, RenderQuality $fineness, float $at, float $moment): ?array
     {
-        [$crossing, $framing] = [$rendering->scene->motion->crossing, $rendering->optics->framing];
-        \assert($crossing !== null);
+        [$motion, $framing] = [$rendering->scene->motion, $rendering->optics->framing];
+        $crossing = $motion->crossing;
+        \assert($crossing !== null && $motion->mover !== null);
         $scale = $fineness->width / $framing->width;
         $reach =
             (abs(
@@ -425,13 +506,21 @@ final class SceneRenderer
                     $rendering->scene->view,
                     $rendering->exposure->settings->time->exact,
                     $rendering->motion->followed,
+                    $moment,
                 ),
             ) *
                 $scale) /
                 2 +
-            2 * abs($this->defocusAt($rendering, $fineness, $crossing->distance)) +
+            2 * abs($this->defocusAt($rendering, $fineness, $crossing->distanceAt($moment))) +
             4;
-        [$left, $top, $right, $bottom] = PlateStore::CUT;
+        if ($rendering->motion->isSilent) {
+            $reach += abs(RollingShutter::lean($crossing->across($rendering->scene->view, $moment), 0.0)) * $scale;
+        }
+        $growth = $crossing->growth($moment);
+        [$left, $top, $right, $bottom] = array_map(
+            fn (float $edge): float => 0.5 + ($edge - 0.5) * $growth,
+            $motion->mover->cut,
+        );
         $from = (int) max(0, floor(($left + $at - $framing->x) * $scale - $reach));
         $to = (int) min($fineness->width, ceil(($right + $at - $framing->x) * $scale + $reach));
         $above = (int) max(0, floor((($top - $framing->y) / $framing->height) * $fineness->height() - $reach));
@@ -463,6 +552,7 @@ final class SceneRenderer
                 $rendering->scene->view,
                 $rendering->exposure->settings->time->exact,
                 $rendering->motion->followed,
+                $rendering->motion->moment + $rendering->exposure->settings->time->exact / 2,
             ) /
                     $rendering->optics->framing->width) *
                     $fineness->width;

@@ -12,6 +12,7 @@ use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Kit\AutoIso;
 use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\FocusMode;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\PracticeCamera\GraduatedFilter;
@@ -33,7 +34,9 @@ final readonly class ShotInput
         'iso' => '400',
         'compensation' => '0',
         'metering' => 'scene',
+        'focusing' => 'single',
         'focus' => '',
+        'tracks' => '',
         'px' => '0.5',
         'py' => '0.5',
         'x' => '0.5',
@@ -43,10 +46,12 @@ final readonly class ShotInput
         'edge' => '0.4',
         'kelvin' => '',
         'support' => 'hand',
+        'lean' => '0',
         'stabiliser' => 'on',
         'flash' => '0',
         'followed' => '0',
-        'moment' => '0',
+        'moment' => '',
+        'shutter' => 'mechanical',
         'held' => '',
         'seed' => '1',
     ];
@@ -121,6 +126,10 @@ final readonly class ShotInput
         }
         $stops = $this->within('graduated', 'The graduated filter', 0, 6);
         $limits = $setup->body->limits;
+        $focusing = FocusMode::tryFrom($this->texts['focusing']) ??
+            throw new InvalidArgumentException(
+                sprintf('Focus is single, continuous or manual; got "%s".', $this->texts['focusing']),
+            );
 
         return new Shot(
             scene: $scene,
@@ -159,11 +168,15 @@ final readonly class ShotInput
                     ),
                 stabilised: $this->texts['stabiliser'] === 'on',
                 followed: $this->within('followed', 'The pan', 0, 1.2),
+                lean: $this->within('lean', 'The lean in degrees', -10, 10),
             ),
             press: new ShotPress(
                 takenAt: $takenAt,
                 seed: (int) $this->within('seed', 'The seed', 0, 2_000_000_000),
-                moment: $this->within('moment', 'The moment', 0, 86400),
+                moment: $this->texts['moment'] === ''
+                    ? ($scene->motion->crossing->seconds ?? 0.0) / 2
+                    : $this->within('moment', 'The moment', 0, 86400),
+                isSilent: $this->isSilent($mode),
             ),
             light: new ShotLight(
                 condition: $this->texts['light'] === '' ? null : $this->texts['light'],
@@ -184,8 +197,33 @@ final readonly class ShotInput
                     'x' => $this->within('px', 'The focus point', 0, 1),
                     'y' => $this->within('py', 'The focus point', 0, 1),
                 ],
+                mode: $focusing,
+                tracks: $focusing === FocusMode::Continuous && $this->texts['tracks'] !== '',
             ),
         );
+    }
+
+    /** @throws InvalidArgumentException where it cannot do what was set */
+    private function isSilent(ExposureMode $mode): bool
+    {
+        $isSilent = match ($this->texts['shutter']) {
+            'mechanical' => false,
+            'silent' => true,
+            default => throw new InvalidArgumentException(
+                sprintf('The shutter is mechanical or silent; got "%s".', $this->texts['shutter']),
+            ),
+        };
+
+        return match (true) {
+            $isSilent && (float) $this->texts['flash'] > 0 => throw new InvalidArgumentException(
+                'The silent shutter reads row by row, and a flash would light only some of the rows: switch one of '.
+                    'them off.',
+            ),
+            $isSilent && $mode === ExposureMode::Bulb => throw new InvalidArgumentException(
+                'Bulb needs the mechanical shutter: the silent one opens for as long as it is told beforehand.',
+            ),
+            default => $isSilent,
+        };
     }
 
     private function setup(CameraSetups $outfits, Scene $scene): CameraSetup

@@ -15,6 +15,7 @@ use TruePupil\Core\Kit\AutoIso;
 use TruePupil\Core\Kit\Body;
 use TruePupil\Core\Kit\BodyLimits;
 use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\FocusMode;
 use TruePupil\Core\Kit\Lens;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Metering\MeteringPattern;
@@ -77,6 +78,10 @@ final class ShotNote
             'followed' => $shot->hold->followed,
             'moment' => $shot->press->moment,
             'held' => $shot->exposure->heldEv100,
+            'focusing' => $shot->focusing->mode?->value,
+            'tracks' => $shot->focusing->tracks,
+            'lean' => $shot->hold->lean,
+            'isSilent' => $shot->press->isSilent,
         ];
     }
 
@@ -126,8 +131,19 @@ final class ShotNote
                 ),
                 $note['held'],
             ),
-            new ShotHold($note['aim'], Support::from($note['support']), $note['stabilised'], (float) $note['followed']),
-            new ShotPress(new DateTimeImmutable($note['takenAt']), $note['seed'], (float) $note['moment']),
+            new ShotHold(
+                $note['aim'],
+                Support::from($note['support']),
+                $note['stabilised'],
+                (float) $note['followed'],
+                (float) ($note['lean'] ?? 0),
+            ),
+            new ShotPress(
+                new DateTimeImmutable($note['takenAt']),
+                $note['seed'],
+                (float) $note['moment'],
+                $note['isSilent'] ?? false,
+            ),
             new ShotLight(
                 $note['condition'],
                 (float) $note['filter'],
@@ -135,7 +151,12 @@ final class ShotNote
                 $note['flash'],
                 $note['kelvin'],
             ),
-            new ShotFocus($note['focus'], $note['point']),
+            new ShotFocus(
+                $note['focus'],
+                $note['point'],
+                FocusMode::tryFrom($note['focusing'] ?? ''),
+                $note['tracks'] ?? false,
+            ),
         );
     }
 }

@@ -86,6 +86,7 @@ final readonly class CourseExport
             'courses' => DB::table('courses')->where('id', $course->id),
             ...array_map(fn (string $table): Builder => DB::table($table)->where('course_id', $course->id), [
                 'memberships' => 'memberships',
+                'meetings' => 'meetings',
                 'set_briefs' => 'set_briefs',
                 'silenced_findings' => 'silenced_findings',
             ]),

@@ -11,10 +11,10 @@ final class CourseTables
 {
     public const FORMAT = 'true-pupil.course-archive';
 
-    public const VERSION = 4;
+    public const VERSION = 5;
 
     /** Tables that older archives do not have, by the version that has them first. */
-    public const SINCE = ['extensions' => 4];
+    public const SINCE = ['extensions' => 4, 'meetings' => 5];
 
     /** What is known of people elsewhere: no password, and nothing of how they use the installation. */
     public const OF_PEOPLE = ['id', 'name', 'email', 'kit', 'first_settings', 'created_at', 'updated_at'];
@@ -34,7 +34,8 @@ final class CourseTables
         'users' => [],
         'courses' => [],
         'memberships' => ['course_id' => 'courses', 'user_id' => 'users'],
-        'set_briefs' => ['course_id' => 'courses'],
+        'meetings' => ['course_id' => 'courses'],
+        'set_briefs' => ['course_id' => 'courses', 'meeting_id' => 'meetings'],
         'silenced_findings' => ['course_id' => 'courses', 'user_id' => 'users'],
         'extensions' => ['set_brief_id' => 'set_briefs', 'user_id' => 'users'],
         'attempts' => ['set_brief_id' => 'set_briefs', 'user_id' => 'users', 'answered_by' => 'users'],

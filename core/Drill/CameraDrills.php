@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Drill;
 
+use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\IsoSetting;
+use TruePupil\Core\Approach\Start;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Exposure\Stops;
@@ -20,19 +23,24 @@ use TruePupil\Core\Modes\SetValues;
  */
 final class CameraDrills extends DrillMaker
 {
-    public function make(DrillScene $scene, int $level, int $seed): Drill
+    public function make(DrillScene $scene, int $level, int $seed, Approach $approach = new Approach()): Drill
     {
         $draw = new RandomChoice($seed);
         $grain = $level === 1 ? 3 : 1;
         $about = self::settings($draw, $scene->ev100, $grain);
         $light = $about->ev100()->value;
         $compensation = $level >= 2 ? $draw->either(1, 6) / 3 : 0.0;
-        $mode = match ($level) {
-            1, 2 => ExposureMode::Aperture,
-            3 => ExposureMode::Shutter,
-            default => $draw->one([ExposureMode::Aperture, ExposureMode::Shutter, ExposureMode::ManualAutoIso]),
+        // Where ISO stays the person's, nobody is asked what the camera would make of it.
+        $leavesIso = $approach->light->iso === IsoSetting::Automatic;
+        $modes = match (true) {
+            $leavesIso && $approach->start === Start::Manual => [ExposureMode::ManualAutoIso],
+            $level <= 2 => [ExposureMode::Aperture],
+            $level === 3 => [ExposureMode::Shutter],
+            $leavesIso => [ExposureMode::Aperture, ExposureMode::Shutter, ExposureMode::ManualAutoIso],
+            default => [ExposureMode::Aperture, ExposureMode::Shutter],
         };
-        $autoIso = $mode === ExposureMode::ManualAutoIso || $level === 5;
+        $mode = $draw->one($modes);
+        $autoIso = $mode === ExposureMode::ManualAutoIso || ($leavesIso && $level >= 3);
         $request = new ExposureRequest(
             sceneEv100: $light,
             mode: $mode,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Drill;
 
+use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureSettings;
@@ -20,7 +21,7 @@ final class ChangedDrills extends DrillMaker
 {
     private const THIRDS = [1 => 9, 2 => 6, 3 => 4, 4 => 3, 5 => 2];
 
-    public function make(DrillScene $scene, int $level, int $seed): Drill
+    public function make(DrillScene $scene, int $level, int $seed, Approach $approach = new Approach()): Drill
     {
         $draw = new RandomChoice($seed);
         $which = $draw->one($scene->moves ? ['aperture', 'time', 'iso'] : ['aperture', 'iso']);

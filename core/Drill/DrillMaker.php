@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Drill;
 
+use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 
-/** Makes the drills of one kind. The same scene, level and seed always give the same drill. */
+/** Makes the drills of one kind. The same scene, level, seed and approach always give the same drill. */
 abstract class DrillMaker
 {
-    abstract public function make(DrillScene $scene, int $level, int $seed): Drill;
+    /** @param  Approach  $approach  of the course: what it leaves to the camera, and what not */
+    abstract public function make(
+        DrillScene $scene,
+        int $level,
+        int $seed,
+        Approach $approach = new Approach(),
+    ): Drill;
 
     public static function of(DrillKind $kind): self
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Drill;
 
+use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Exposure\ExposureTime;
 
 /** Four frames of a scene at four exposures, and the tone strip of one of them; ever closer together. */
@@ -11,7 +12,7 @@ final class HistogramDrills extends DrillMaker
 {
     private const THIRDS = [1 => 6, 2 => 4, 3 => 3, 4 => 2, 5 => 1];
 
-    public function make(DrillScene $scene, int $level, int $seed): Drill
+    public function make(DrillScene $scene, int $level, int $seed, Approach $approach = new Approach()): Drill
     {
         $draw = new RandomChoice($seed);
         $right = self::settings($draw, $scene->ev100, 1);

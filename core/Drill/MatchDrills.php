@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Drill;
 
+use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureTime;
@@ -14,7 +15,7 @@ use TruePupil\Core\Exposure\Stops;
 /** The same light by other settings: whole stops, then thirds, then two values at once, then a filter. */
 final class MatchDrills extends DrillMaker
 {
-    public function make(DrillScene $scene, int $level, int $seed): Drill
+    public function make(DrillScene $scene, int $level, int $seed, Approach $approach = new Approach()): Drill
     {
         $draw = new RandomChoice($seed);
         $grain = $level === 1 ? 3 : 1;

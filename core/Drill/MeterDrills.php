@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Drill;
 
+use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\LightLedger;
@@ -12,7 +13,7 @@ use TruePupil\Core\Exposure\Stops;
 /** Where the meter's mark will stand: on the whole scene, then on one spot of it, then behind a filter. */
 final class MeterDrills extends DrillMaker
 {
-    public function make(DrillScene $scene, int $level, int $seed): Drill
+    public function make(DrillScene $scene, int $level, int $seed, Approach $approach = new Approach()): Drill
     {
         $draw = new RandomChoice($seed);
         $grain = $level === 1 ? 3 : 1;

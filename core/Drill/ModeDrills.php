@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Drill;
 
+use TruePupil\Core\Approach\Approach;
+use TruePupil\Core\Approach\IsoSetting;
+use TruePupil\Core\Approach\Start;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Motion\SubjectBlur;
 use TruePupil\Core\Optics\SensorFormat;
@@ -26,7 +29,7 @@ final class ModeDrills extends DrillMaker
     /** The plainer ones first. */
     private const TOPICS = ['freeze', 'depth', 'crossing', 'match-set', 'stars', 'snapshot', 'silk', 'flash'];
 
-    public function make(DrillScene $scene, int $level, int $seed): Drill
+    public function make(DrillScene $scene, int $level, int $seed, Approach $approach = new Approach()): Drill
     {
         $draw = new RandomChoice($seed);
         [$question, $right, $why] = match (self::TOPICS[$draw->whole(0, min(count(self::TOPICS) - 1, 2 + $level))]) {
@@ -108,14 +111,43 @@ final class ModeDrills extends DrillMaker
             ],
         };
 
+        if (self::isByHand($approach) && in_array($right, ['aperture', 'shutter'], true)) {
+            $why .= ' This course sets both by hand and lets ISO follow the light: your value is held, and the other '.
+                'with it.';
+            $right = 'manual-auto-iso';
+        }
+
         return new Drill(
             kind: DrillKind::Mode,
             level: $level,
             seed: $seed,
             scene: $scene->id,
             question: $question.' Which mode leaves you what matters?',
-            answer: new DrillAnswer(unit: AnswerUnit::Choice, right: $right, why: $why, choices: self::CHOICES),
+            answer: new DrillAnswer(
+                unit: AnswerUnit::Choice,
+                right: $right,
+                why: $why,
+                choices: self::choices($approach),
+            ),
         );
+    }
+
+    /** Whether a course starts in manual and leaves ISO to the camera, so that manual follows the light as well. */
+    private static function isByHand(Approach $approach): bool
+    {
+        return $approach->start === Start::Manual && $approach->light->iso === IsoSetting::Automatic;
+    }
+
+    /** @return array<string, string> */
+    private static function choices(Approach $approach): array
+    {
+        return self::isByHand($approach)
+            ? array_diff_key(
+                [...self::CHOICES, 'manual-auto-iso' => 'manual with automatic ISO'],
+                // Both would leave what matters: what the course teaches is asked.
+                ['aperture' => 1, 'shutter' => 1],
+            )
+            : self::CHOICES;
     }
 
     /** @return array{string, string, string} */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Drill;
 
+use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
@@ -14,7 +15,7 @@ use TruePupil\Core\Exposure\ZoneOfTone;
 /** A spot is read; it belongs on a tone of its own. Which time, or which ISO, puts it there? */
 final class PlaceDrills extends DrillMaker
 {
-    public function make(DrillScene $scene, int $level, int $seed): Drill
+    public function make(DrillScene $scene, int $level, int $seed, Approach $approach = new Approach()): Drill
     {
         $draw = new RandomChoice($seed);
         $grain = $level === 1 ? 3 : 1;

@@ -8,8 +8,10 @@ import { watchDesk } from './desk.js';
 import { onceOnly } from './once.js';
 import { tellProblems } from './problems.js';
 import { tellAtFields } from './fields.js';
+import { watchKeeping } from './keep.js';
 import { watchLarge } from './large.js';
 import { watchMaps } from './map.js';
+import { watchPlan } from './plan.js';
 import { watchViews } from './views.js';
 import { watchFinder } from './finder.js';
 import { watchDrawing } from './draw.js';
@@ -38,6 +40,8 @@ watchDesk();
 watchFinder();
 watchDrawing();
 watchWords();
+watchPlan();
+watchKeeping();
 watchLarge();
 document.addEventListener('click', (event) => {
     if (event.target.closest('[data-print]')) {

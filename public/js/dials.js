@@ -23,9 +23,11 @@ export function turn(select, by) {
 }
 
 /** Whose value each dial has, and what the camera chose where it is not one's own. */
-export function showDials(finder, mode, values) {
+export function showDials(finder, mode, focusing, values) {
     for (const dial of finder.querySelectorAll('[data-dial]')) {
-        const isYours = dial.dataset.modes.split(' ').includes(mode);
+        const isYours = dial.dataset.focusing
+            ? dial.dataset.focusing === focusing
+            : dial.dataset.modes.split(' ').includes(mode);
         const value = values[dial.dataset.dial];
         dial.querySelector('select').hidden = !isYours;
         const camera = dial.querySelector('[data-camera]');
@@ -82,7 +84,7 @@ function beside(dial) {
     for (const value of dial.querySelectorAll('[data-by]')) {
         const option = select.hidden ? null : select.options[select.selectedIndex + Number(value.dataset.by)];
         // What they all have in common stands with the one that is set.
-        value.textContent = option?.text.trim().replace(/^ISO /, '') ?? '';
+        value.textContent = option?.text.trim().replace(/^ISO | s$/g, '') ?? '';
         value.disabled = !option;
     }
 }

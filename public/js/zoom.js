@@ -58,6 +58,19 @@ function watch(zoom) {
             panzoom.pan(inX, inY, { force: true, silent: true });
         }
         show(scale);
+        const group = zoom.dataset.zoomGroup;
+        for (const other of group ? document.querySelectorAll(`[data-zoom-group="${group}"]`) : []) {
+            if (other !== zoom) {
+                const at = { ...panzoom.getPan(), scale };
+                other.dispatchEvent(new CustomEvent('follow', { detail: at }));
+            }
+        }
+    });
+    // Pictures of one group are seen from as near, at the same place.
+    zoom.addEventListener('follow', ({ detail: { scale, x, y } }) => {
+        panzoom.zoom(scale, { animate: false, silent: true, force: true });
+        panzoom.pan(x, y, { animate: false, silent: true, force: true });
+        show(scale);
     });
     const show = (scale) => {
         // Marks keep the width of their lines.

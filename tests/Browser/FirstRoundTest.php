@@ -68,7 +68,6 @@ final class FirstRoundTest extends BrowserTestCase
         $this->see('Published:');
         $this->signIn('hugo');
         $this->visit($this->lastReturn());
-        $this->unfold('Against attempt 1');
         $this->see('▸ ISO gives');
         $this->see('Gone: ');
     }

@@ -34,6 +34,75 @@ final class LostConnectionTest extends BrowserTestCase
         parent::tearDown();
     }
 
+    public function test_on_a_device_of_one_s_own_plans_stay_readable_without_a_network(): void
+    {
+        [$server, $port] = $this->serve($this->var);
+        putenv('PUPIL_TEST_URL=http://127.0.0.1:'.$port);
+        $this->open();
+        $this->signIn('maren');
+        $this->press('Set a brief');
+        $this->unfold('Same light, three ways');
+        $this->press('Set this brief');
+        $this->see('The brief is set.');
+
+        $kept = fn (): array => $this->browser()->executeAsyncScript(
+            'const done = arguments[arguments.length - 1];
+            (async () => {
+                const found = [];
+                for (const name of await caches.keys()) {
+                    for (const one of name.startsWith("kept-") ? await (await caches.open(name)).keys() : []) {
+                        found.push(new URL(one.url).pathname);
+                    }
+                }
+                done(found);
+            })()',
+        );
+        // Not on a device that is not one's own.
+        $this->open(390, 844);
+        $this->signIn('hugo');
+        $this->press('Plan it');
+        $this->see('What light will there be?');
+        sleep(2);
+        $this->assertSame([], $kept());
+        $this->signOut();
+
+        $this->visit('/sign-in');
+        $this->tap('[name=remember]');
+        $this->type('#email', 'hugo@kilnyard.example');
+        $this->type('#password', 'eight-evenings');
+        $this->press('Sign in');
+        $this->press('Plan it');
+        $this->see('What light will there be?');
+        $plan = (string) parse_url($this->browser()->getCurrentURL(), PHP_URL_PATH);
+        $this->browser()->executeAsyncScript('navigator.serviceWorker.ready.then(arguments[arguments.length - 1])');
+        $this->tap('[value=overcast] + span');
+        $this->see('Settings that fit');
+        $this->browser()->wait(20, 200)->until(fn (): bool => in_array($plan, $kept(), true));
+        sleep(2);
+
+        $this->cut($server, $port);
+        $this->visit($plan);
+        $this->see('No network. This is how it was on');
+        $this->see('Settings that fit');
+        $this->assertSame(1, $this->howMany('[name=light][value=overcast]:checked'));
+        $this->assertSame(0, $this->howMany('main button:enabled'));
+        $this->assertStringNotContainsString('_token', $this->browser()->getPageSource());
+        // What was not kept is told, with what was.
+        $this->visit('/practice');
+        $this->see('No network');
+        $this->press('Plan: Same light, three ways');
+        $this->see('Settings that fit');
+
+        $this->start($this->var, ['PORT' => (string) $port, 'DEMO' => 'people']);
+        $this->waitFor($port);
+        $this->visit($plan);
+        $this->see('What light will there be?');
+        $this->notSee('No network');
+        $this->signOut();
+        $this->browser()->wait(20, 200)->until(fn (): bool => $kept() === []);
+        $this->addToAssertionCount(1);
+    }
+
     public function test_what_was_being_written_outlives_a_cut_server_and_an_expired_session(): void
     {
         [$server, $port] = $this->serve($this->var);

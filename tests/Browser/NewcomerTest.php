@@ -79,6 +79,7 @@ final class NewcomerTest extends BrowserTestCase
         $this->press('Plan it');
         $this->see('What do you mean to do?');
         $this->assertNothingSticksOut();
+        $this->unfold('Everything that a plan can say');
         $this->browser()->executeScript(
             'const field = document.querySelector("#condition"); field.value = "overcast"; field.dispatchEvent(new '.
                 'Event("change", { bubbles: true }));',

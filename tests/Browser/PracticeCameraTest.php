@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -34,6 +35,13 @@ final class PracticeCameraTest extends BrowserTestCase
         $this->browser()->action()->sendKeys(null, '6')->perform();
         $this->waitFor(fn (): bool => str_contains($this->find('.readings')->getText(), 'ISO 640'));
         $this->assertNotSame($before, $this->picture());
+
+        // So does the focus point, by the arrows.
+        $this->browser()->executeScript('document.getElementById("sight").focus()');
+        foreach ([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_UP] as $key) {
+            $this->browser()->action()->sendKeys(null, $key)->perform();
+        }
+        $this->waitFor(fn (): bool => [$this->field('px'), $this->field('py')] === ['0.5200', '0.4800']);
 
         // A tap chooses where it focuses; a half-press holds that and the light.
         $this->browser()
@@ -106,15 +114,7 @@ final class PracticeCameraTest extends BrowserTestCase
         $this->see('1/60 s');
         $this->assertNothingSticksOut();
         // The page is scrolled so that the camera begins at the top, as a thumb would.
-        foreach (['.finder-frame img', '.meter svg', '[data-dial=n] select', '[data-press]'] as $part) {
-            $seen = $this->browser()->executeScript(
-                'document.querySelector("[data-finder]").scrollIntoView({block: "start", behavior: "instant"});
-                const box = document.querySelector(arguments[0]).getBoundingClientRect();
-                return box.width > 0 && box.top >= -1 && box.bottom <= innerHeight + 1;',
-                [$part],
-            );
-            $this->assertTrue($seen, $part.' is in sight');
-        }
+        $this->assertInSight('.finder-frame img', '.meter svg', '[data-dial=n] select', '[data-press]');
         // The value beside the one that is set turns the dial; so does a wheel.
         $dial = fn (): string => $this->field('n');
         $before = $dial();
@@ -141,6 +141,192 @@ final class PracticeCameraTest extends BrowserTestCase
         $this->assertSame($before, $this->picture(), 'three stops less, and the finder is as bright');
         $this->browser()->executeScript('document.querySelector("[name=finder][value=electronic]").click()');
         $this->waitFor(fn (): bool => $this->picture() !== $before);
+    }
+
+    /** @return iterable<string, array{int, int, string}> */
+    public static function phones(): iterable
+    {
+        yield 'a phone' => [390, 844, 'wen'];
+        yield 'a small phone' => [320, 640, 'dario'];
+    }
+
+    #[DataProvider('phones')]
+    public function test_a_frame_is_taken_in_manual_with_the_meter_in_sight(int $width, int $height, string $who): void
+    {
+        $this->open($width, $height);
+        $this->signIn($who);
+        $this->visit('/practice/pots?mode=manual&n=5.6&t=1/60&iso=400');
+        $this->see('1/60 s');
+        $mark = fn (): string => (string) $this->browser()->executeScript(
+            'return document.querySelector(".meter").textContent.match(/(stands at [^.]*)\\./)?.[1] ?? ""',
+        );
+        $this->tapDial('t', 1);
+        $this->waitFor(fn (): bool => str_contains($this->find('.readings')->getText(), '1/50 s'));
+        $this->assertStringContainsString('stands at', $mark());
+        $this->assertInSight('.finder-frame img', '.meter svg', '[data-dial=t] select', '[data-press]');
+        $this->tap('[data-press]');
+        $this->waitFor(fn (): bool => $this->howMany('#playback:not([hidden]) img') > 0, 60);
+        $this->assertStringContainsString('1/50 s', $this->find('#playback')->getText());
+        $this->assertNothingSticksOut();
+    }
+
+    #[DataProvider('phones')]
+    public function test_an_eye_is_focused_on_through_the_magnifier(int $width, int $height, string $who): void
+    {
+        $this->open($width, $height);
+        $this->signIn($who);
+        $this->visit('/practice/bust?mode=aperture&n=2&iso=200');
+        $this->see('focus at 1.50 m');
+        $this->tapPicture(0.467, 0.388);
+        $this->waitFor(fn (): bool => abs((float) $this->sight('x') - 0.467) < 0.01);
+        $this->tap('[data-magnify]');
+        $this->waitFor(fn (): bool => $this->sight('magnified') === '4');
+        $this->assertSame('true', $this->find('[data-magnify]')->getAttribute('aria-pressed'));
+
+        // By hand the distance is a dial of its own, and begins where the camera had focused.
+        $focused = (float) $this->sight('focused');
+        $this->pick('focusing', 'manual');
+        $this->waitFor(fn (): bool => $this->find('#dial-focus')->isDisplayed());
+        $this->waitFor(fn (): bool => abs((float) $this->sight('focused') - $focused) < 0.05);
+        $sharp = $this->markedEdges();
+        // Three steps further the eye is soft, and its edges are marked no more.
+        for ($step = 0; $step < 3; $step++) {
+            $before = $this->field('focus');
+            $this->tapDial('focus', 1);
+            $this->waitFor(fn (): bool => $this->field('focus') !== $before);
+        }
+        $this->waitFor(fn (): bool => (float) $this->sight('focused') > $focused * 1.2);
+        $this->assertLessThan($sharp / 2, $this->markedEdges());
+        $this->assertAccessible();
+
+        // A tap in the magnifier moves the point by a quarter of what it seems.
+        $x = (float) $this->sight('x');
+        $this->tapPicture(0.7, 0.5);
+        $this->waitFor(fn (): bool => abs((float) $this->sight('x') - ($x + 0.05)) < 0.01);
+        $this->tap('[data-magnify]');
+        $this->waitFor(fn (): bool => $this->sight('magnified') === '1');
+    }
+
+    #[DataProvider('phones')]
+    public function test_an_optical_finder_is_followed_by_playback(int $width, int $height, string $who): void
+    {
+        $this->open($width, $height);
+        $this->signIn($who);
+        $this->visit('/practice/pots?mode=manual&n=5.6&t=1/1000&iso=100&finder=optical');
+        $this->see('exposure is seen after the press');
+        $light = fn (string $css): float => (float) $this->browser()->executeScript(
+            'const from = document.querySelector(arguments[0]), to = document.createElement("canvas");
+            [to.width, to.height] = [30, 20];
+            const draw = to.getContext("2d");
+            draw.drawImage(from, 0, 0, 30, 20);
+            return draw.getImageData(0, 0, 30, 20).data.reduce((sum, value) => sum + value, 0) / 2400',
+            [$css],
+        );
+        $frames = $this->howMany('.roll-frame');
+        $seen = $light('[data-sight]');
+        $this->tap('[data-press]');
+        $this->waitFor(fn (): bool => $this->howMany('#playback:not([hidden]) .tone-strip') === 1, 60);
+        $this->waitFor(fn (): bool => (bool) $this->browser()->executeScript(
+            'return document.querySelector("#playback img").naturalWidth > 0',
+        ));
+        $this->assertLessThan($seen - 20, $light('#playback img'), 'the frame is as dark as it was exposed');
+        $this->assertNothingSticksOut();
+        $this->press('Keep it');
+        $this->waitFor(fn (): bool => $this->howMany('#playback:not([hidden])') === 0);
+        $this->assertSame($frames + 1, $this->howMany('.roll-frame'));
+    }
+
+    public function test_what_crosses_is_followed_by_continuous_focus(): void
+    {
+        $this->open(390, 844);
+        $this->signIn('sefa');
+        $this->visit('/practice/heron?mode=shutter&t=1/1000&iso=400&moment=0.4');
+        $this->see('the heron 21 m away');
+        $this->assertInSight('.finder-frame img', '.meter svg', '[data-dial=t] select', '[data-press]');
+        $this->pick('focusing', 'continuous');
+        $box = json_decode($this->sight('mover'), true);
+        $this->tapPicture(($box[0] + $box[2]) / 2, ($box[1] + $box[3]) / 2);
+        $this->waitFor(fn (): bool => $this->field('tracks') === '1');
+        $this->waitFor(fn (): bool => abs((float) $this->sight('focused') - 21) < 0.1);
+        $before = (float) $this->sight('x');
+        $this->set('moment', '1.2');
+        $this->waitFor(fn (): bool => abs((float) $this->sight('focused') - 15) < 0.1);
+        $this->assertGreaterThan($before + 0.1, (float) $this->sight('x'), 'the point goes with it');
+        // Focused once, it stays where it was.
+        $this->pick('focusing', 'single');
+        $this->assertSame('', $this->field('tracks'));
+
+        // The scene runs in its own time, and the press is of its moment.
+        $this->set('moment', '0');
+        $this->tap('[data-run]');
+        $this->waitFor(fn (): bool => (float) $this->field('moment') > 0.5);
+        $this->tap('[data-press]');
+        $this->waitFor(fn (): bool => $this->howMany('#playback:not([hidden]) img') > 0, 60);
+        $this->assertSame('false', $this->find('[data-run]')->getAttribute('aria-pressed'));
+        $this->assertNothingSticksOut();
+    }
+
+    public function test_the_self_timer_counts_and_a_silent_shutter_says_what_it_cannot(): void
+    {
+        $this->open();
+        $this->signIn('otto');
+        $this->visit('/practice/bust?mode=aperture&n=2&iso=200&support=tripod');
+        $this->see('focus at 1.50 m');
+        $this->set('timer', '2');
+        $this->tap('[data-press]');
+        $this->waitFor(fn (): bool => $this->find('[data-count]')->getText() === '1');
+        $this->assertSame(0, $this->howMany('.roll-frame'));
+        $this->waitFor(fn (): bool => $this->howMany('.roll-frame') === 1);
+        $this->set('timer', '10');
+        $this->tap('[data-press]');
+        $this->waitFor(fn (): bool => $this->find('[data-count]')->getText() === '9');
+        $this->tap('[data-press]');
+        $this->waitFor(fn (): bool => $this->find('[data-count]')->getText() === 'press');
+
+        $this->set('shutter', 'silent');
+        $this->set('flash', '1');
+        $this->see('a flash would light only some of the rows');
+        $this->set('flash', '0');
+        $this->waitFor(fn (): bool => ! str_contains($this->find('main')->getText(), 'only some of the rows'));
+        $this->set('lean', '3');
+        $this->see('leans 3° to the right');
+        $this->type('input[name=kelvin]', '2700');
+        $this->browser()->executeScript('arguments[0].dispatchEvent(new Event("change", {bubbles: true}))', [
+            $this->find('input[name=kelvin]'),
+        ]);
+        $this->see('2 700 K');
+    }
+
+    public function test_zoom_moves_both_frames_and_the_strip_lays_another_beside_the_first(): void
+    {
+        $this->open();
+        $this->signIn('amara');
+        $this->visit('/practice/chart?mode=manual&n=5.6&t=1/60&iso=400');
+        foreach (['1/60', '1/30', '1/15'] as $count => $time) {
+            $this->turn('dial-t', $time);
+            $this->waitFor(fn (): bool => str_contains($this->find('.readings')->getText(), $time.' s'));
+            $this->tap('[data-press]');
+            $this->waitFor(fn (): bool => $this->howMany('.roll-frame img') === $count + 1, 60);
+            $this->browser()->action()->sendKeys(null, WebDriverKeys::ESCAPE)->perform();
+        }
+        $boxes = $this->browser()->findElements(WebDriverBy::cssSelector('input[name="frame[]"]'));
+        foreach (array_slice($boxes, 0, 2) as $box) {
+            $this->browser()->executeScript('arguments[0].click()', [$box]);
+        }
+        $this->press('Lay two side by side');
+        $this->see('Swap them');
+        $scales = fn (): array => $this->browser()->executeScript(
+            'return [...document.querySelectorAll(".side-by-side .picture")].map((one) => one.style.transform)',
+        );
+        $this->tap('.side-by-side [data-closer]');
+        $this->waitFor(fn (): bool => $scales()[0] !== '');
+        $this->waitFor(fn (): bool => $scales() === [$scales()[0], $scales()[0]]);
+        $this->assertSame(3, $this->howMany('.roll-strip img'));
+        $first = $this->find('.side-by-side figcaption b')->getText();
+        $this->tap('.roll-strip a:not([aria-current])');
+        $this->waitFor(fn (): bool => $this->howMany('.side-by-side [data-zoomed]') === 0);
+        $this->assertSame($first, $this->find('.side-by-side figcaption b')->getText());
+        $this->assertAccessible();
     }
 
     public function test_a_frame_that_was_removed_is_brought_back(): void
@@ -192,6 +378,78 @@ final class PracticeCameraTest extends BrowserTestCase
     private function turn(string $id, string $value): void
     {
         (new WebDriverSelect($this->find('#'.$id)))->selectByValue($value);
+    }
+
+    private function set(string $name, string $value): void
+    {
+        $this->browser()->executeScript(
+            'const field = document.querySelector("[data-finder]").elements[arguments[0]];
+            field.value = arguments[1];
+            field.dispatchEvent(new Event("change", {bubbles: true}))',
+            [$name, $value],
+        );
+    }
+
+    private function pick(string $name, string $value): void
+    {
+        $this->browser()->executeScript(
+            'document.querySelector(`[name=${arguments[0]}][value=${arguments[1]}]`).click()',
+            [$name, $value],
+        );
+    }
+
+    /** The value beside the one that is set. */
+    private function tapDial(string $dial, int $by): void
+    {
+        $this->browser()->executeScript(
+            'document.querySelector(`[data-dial=${arguments[0]}] [data-by="${arguments[1]}"]`).click()',
+            [$dial, $by],
+        );
+    }
+
+    private function tapPicture(float $x, float $y): void
+    {
+        $this->browser()->executeScript(
+            'const picture = document.querySelector(".finder-frame .picture"), box = picture.getBoundingClientRect();
+            picture.dispatchEvent(new MouseEvent("click", {bubbles: true, clientX: box.left + box.width * arguments[0],
+                clientY: box.top + box.height * arguments[1]}))',
+            [$x, $y],
+        );
+    }
+
+    /** What the last sight says of itself. */
+    private function sight(string $what): string
+    {
+        return (string) $this->browser()->executeScript(
+            'return document.querySelector("[data-sight]")?.dataset[arguments[0]] ?? ""',
+            [$what],
+        );
+    }
+
+    private function markedEdges(): int
+    {
+        $this->browser()->executeScript(
+            'const button = document.querySelector("[data-show-edges]");
+            button.getAttribute("aria-pressed") === "true" || button.click()',
+        );
+        $this->waitFor(fn (): bool => (bool) $this->browser()->executeScript(
+            'return document.querySelector("[data-edges]:not([hidden])")?.dataset.marked !== undefined',
+        ));
+
+        return (int) $this->browser()->executeScript('return document.querySelector("[data-edges]").dataset.marked');
+    }
+
+    private function assertInSight(string ...$parts): void
+    {
+        foreach ($parts as $part) {
+            $seen = $this->browser()->executeScript(
+                'document.querySelector("[data-finder]").scrollIntoView({block: "start", behavior: "instant"});
+                const box = document.querySelector(arguments[0]).getBoundingClientRect();
+                return box.width > 0 && box.top >= -1 && box.bottom <= innerHeight + 1;',
+                [$part],
+            );
+            $this->assertTrue($seen, $part.' is in sight');
+        }
     }
 
     private function picture(): string

@@ -160,6 +160,7 @@ final class AccessMatrixTest extends TestCase
             'course' => $this->world->course,
             'user' => $student,
             'setBrief' => $this->world->setBrief,
+            'meeting' => $this->world->course->meetings()->create(['title' => 'An evening']),
             'attempt' => $attempt,
             'frame' => $frame,
             'finding' => FrameFinding::query()->create([

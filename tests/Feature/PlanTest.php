@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\HandIn\AddPicture;
 use App\Models\Frame;
 use App\Models\SavedPlan;
+use App\Planning\PlanInput;
+use App\Planning\PlanQuestions;
 use App\Planning\PlanSheet;
 use App\Planning\SavedPlanReader;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -228,6 +230,60 @@ final class PlanTest extends TestCase
         foreach (['3', '60 s', '1/60', '0.5'] as $plain) {
             $put($plain)->assertDontSee('Is '.(int) $plain.' a fraction');
         }
+    }
+
+    public function test_three_answers_make_a_plan_that_both_forms_show(): void
+    {
+        $world = World::make();
+        $answer = fn (array $given) => $this->actingAs($world->student)
+            ->withHeader('HX-Request', 'true')
+            ->post(route('plans.answer', $world->setBrief), $given)
+            ->assertOk();
+        $answer(['light' => 'overcast', 'movement' => 'nonsense', 'depth' => ['x']]);
+        $plan = SavedPlan::query()->sole();
+        $this->assertSame(['way' => 'condition', 'condition' => 'overcast'], $plan->input);
+        $answer(['light' => 'overcast', 'movement' => 'walking', 'depth' => 'place'])
+            ->assertSee('Settings that fit')
+            ->assertSee('hx-swap-oob="true"', false)
+            ->assertSee('value="∞"', false);
+        $input = $plan->refresh()->input;
+        $this->assertSame(['freeze', '1.4', '5', '∞'], [
+            $input['want'], $input['speed'], $input['subject'], $input['far'],
+        ]);
+
+        // Another answer takes back all that the first one said, and nothing that was typed beside it.
+        $plan->update(['input' => [...$input, 'about' => 'The yard.', 'support' => 'tripod']]);
+        $answer(['movement' => 'still', 'depth' => 'face']);
+        $input = $plan->refresh()->input;
+        $this->assertArrayNotHasKey('want', $input);
+        $this->assertArrayNotHasKey('speed', $input);
+        $this->assertSame(['6', '3', 'The yard.', 'tripod', 'overcast'], [
+            $input['background'], $input['separation'], $input['about'], $input['support'], $input['condition'],
+        ]);
+        $questions = PlanQuestions::of(PlanInput::of($input, 'UTC'));
+        $this->assertSame(
+            ['overcast', 'still', 'face'],
+            array_values(array_column($questions->all(), 'chosen')),
+        );
+        // What no answer says opens the other form; without it the three questions are enough.
+        $this->actingAs($world->student);
+        $page = fn (): string => (string) $this->get(route('plans.edit', $world->setBrief))->assertOk()->getContent();
+        $this->assertMatchesRegularExpression('/class="plan-everything"\s+open/', $page());
+        $plan->update(['input' => array_diff_key($input, ['support' => 1])]);
+        $this->assertDoesNotMatchRegularExpression('/class="plan-everything"\s+open/', $page());
+        $plan->update(['input' => [...$input, 'near' => '1.3']]);
+        $this->assertNull(PlanQuestions::of(PlanInput::of($plan->refresh()->input, 'UTC'))->all()['depth']['chosen']);
+    }
+
+    public function test_what_is_missing_before_the_light_is_known_is_named(): void
+    {
+        $world = World::make();
+        $said = fn (array $input) => $this->actingAs($world->student)
+            ->withHeader('HX-Request', 'true')
+            ->put(route('plans.update', $world->setBrief), $input);
+        $said(['way' => 'sky', 'lat' => '50'])->assertSee('Still missing: the longitude, the date.');
+        $said(['way' => 'spot', 'spotN' => '8'])->assertSee('Still missing: the time, the ISO.');
+        $said(['way' => 'condition'])->assertDontSee('Still missing');
     }
 
     public function test_settings_are_taken_carried_to_the_frame_and_held_against_it(): void

@@ -308,7 +308,7 @@ final class PracticeTest extends TestCase
                 ->post(route('roll.hand-in', $frame), ['brief' => $world->setBrief->id])
                 ->assertForbidden();
             $this->actingAs($world->$person)
-                ->get(route('practice'))
+                ->get(route('roll'))
                 ->assertOk()
                 ->assertDontSee('remove-'.$frame->id);
             $this->actingAs($world->$person)
@@ -423,7 +423,7 @@ final class PracticeTest extends TestCase
         $this->travel(11)->minutes();
         $this->actingAs($world->student)->get(route('drills.next'))->assertRedirect($address);
         [, , , $scene, $level, $seed] = explode('/', (string) parse_url($address, PHP_URL_PATH).'/');
-        $drill = app(Drills::class)->make(DrillKind::Match, (int) $level, (int) $seed, $scene);
+        $drill = app(Drills::class)->make(DrillKind::Match, (int) $level, (int) $seed, $scene, $world->student);
         $this->actingAs($world->student)
             ->post($address, ['answer' => $drill->rightText()])
             ->assertOk()

@@ -144,7 +144,8 @@ final class RenderingTest extends TestCase
         $moved = $this->signEdge(
             $this->look('tricycle', 16, ExposureTime::of($seconds)->exact, 100, focal: 35, moment: $moment),
         );
-        $expected = $scene->motion->crossing->streak($scene->view, ExposureTime::of($seconds)->exact, 0.0) * 1800;
+        $expected = 1800 *
+            $scene->motion->crossing->streak($scene->view, ExposureTime::of($seconds)->exact, 0.0, $moment);
 
         // From the first tenth to the last of the ramp at the edge of the sign lies eight tenths of the streak.
         $this->assertLessThan(6, $frozen);

@@ -26,6 +26,7 @@ final class CalendarController extends Controller
     {
         $user = $this->user($request);
         $isStudent = $this->roles->in($course, $user) === Role::Student;
+        $host = (string) parse_url((string) config('app.url'), PHP_URL_HOST);
         $calendar = new VCalendar([
             'PRODID' => '-//True Pupil//Due dates//EN',
             'NAME' => $course->name,
@@ -40,11 +41,7 @@ final class CalendarController extends Controller
             }
             $brief = $setBrief->content();
             $calendar->add('VEVENT', [
-                'UID' => sprintf(
-                    'set-brief-%d@%s',
-                    $setBrief->id,
-                    (string) parse_url((string) config('app.url'), PHP_URL_HOST),
-                ),
+                'UID' => sprintf('set-brief-%d@%s', $setBrief->id, $host),
                 'SUMMARY' => sprintf('%d %s: due', $brief->number, $brief->words->title),
                 'DESCRIPTION' => $isReadable ? $brief->words->purpose : '',
                 'LOCATION' => (string) $course->place,
@@ -52,6 +49,19 @@ final class CalendarController extends Controller
                 'DTSTART' => $due->clone()->subMinutes(self::LENGTH)->toDateTimeImmutable(),
                 'DTEND' => $due->toDateTimeImmutable(),
                 'DTSTAMP' => ($setBrief->updated_at ?? $due)->utc()->toDateTimeImmutable(),
+            ]);
+        }
+
+        foreach ($course->meetings()->whereNotNull('starts_at')->get() as $meeting) {
+            $starts = $meeting->starts_at?->clone()->utc();
+            \assert($starts !== null);
+            $calendar->add('VEVENT', [
+                'UID' => sprintf('meeting-%d@%s', $meeting->id, $host),
+                'SUMMARY' => $meeting->title,
+                'LOCATION' => (string) $course->place,
+                'URL' => route('programme', $course).'#meeting-'.$meeting->id,
+                'DTSTART' => $starts->toDateTimeImmutable(),
+                'DTSTAMP' => ($meeting->updated_at ?? $starts)->utc()->toDateTimeImmutable(),
             ]);
         }
 

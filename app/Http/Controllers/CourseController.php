@@ -13,6 +13,7 @@ use App\Models\Course;
 use App\Models\Role;
 use App\Models\SavedPlan;
 use App\View\Presenters\NextStep;
+use App\View\Presenters\Programme;
 use App\View\Presenters\StudentBrief;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
@@ -108,6 +109,7 @@ final class CourseController extends Controller
             'rows' => $rows,
             'unread' => $unread,
             'next' => NextStep::of($user, $course, $rows, $unread),
+            'meeting' => Programme::of($course, $user)->now(),
             'instructors' => $course
                 ->memberships()
                 ->with('user')

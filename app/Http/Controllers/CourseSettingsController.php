@@ -25,7 +25,7 @@ final class CourseSettingsController extends Controller
     {
         return view('courses.settings', [
             'course' => $course,
-            'firstDate' => CopyCourse::firstDate($course->setBriefs()->get()->all()),
+            'firstDate' => CopyCourse::firstDate($course),
             'hasMail' => Letterbox::mailArrives(),
             'questions' => ApproachQuestion::cases(),
             'silenced' => SilencedFinding::in($course),

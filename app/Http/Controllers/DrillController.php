@@ -72,14 +72,14 @@ final class DrillController extends Controller
         ]);
     }
 
-    public function show(string $kind, string $scene, int $level, int $seed): View
+    public function show(Request $request, string $kind, string $scene, int $level, int $seed): View
     {
-        return $this->page($this->drill($kind, $scene, $level, $seed));
+        return $this->page($this->drill($request, $kind, $scene, $level, $seed));
     }
 
     public function answer(Request $request, string $kind, string $scene, int $level, int $seed): View
     {
-        $drill = $this->drill($kind, $scene, $level, $seed);
+        $drill = $this->drill($request, $kind, $scene, $level, $seed);
         $answer = trim((string) $request->input('answer'));
         try {
             $isRight = $this->drills->answer($this->user($request), $drill, $answer);
@@ -92,6 +92,7 @@ final class DrillController extends Controller
 
     /** A picture of the question; which settings it was taken at is not in its address. */
     public function picture(
+        Request $request,
         string $kind,
         string $scene,
         int $level,
@@ -99,7 +100,7 @@ final class DrillController extends Controller
         string $frame,
         DrillPicture $pictures,
     ): Response {
-        foreach ($this->drill($kind, $scene, $level, $seed)->frames as $shown) {
+        foreach ($this->drill($request, $kind, $scene, $level, $seed)->frames as $shown) {
             if ($shown->name === $frame) {
                 return response($pictures->of($shown)->jpeg, 200, [
                     'Content-Type' => 'image/jpeg',
@@ -134,12 +135,12 @@ final class DrillController extends Controller
         ]);
     }
 
-    private function drill(string $kind, string $scene, int $level, int $seed): Drill
+    private function drill(Request $request, string $kind, string $scene, int $level, int $seed): Drill
     {
         $known = DrillKind::tryFrom($kind);
         abort_if($known === null || $level < 1 || $level > Spacing::HARDEST || $seed < 0 || $seed > 4_000_000_000, 404);
         try {
-            return $this->drills->make($known, $level, $seed, $scene);
+            return $this->drills->make($known, $level, $seed, $scene, $this->user($request));
         } catch (InvalidArgumentException) {
             abort(404);
         }

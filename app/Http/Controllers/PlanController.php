@@ -7,10 +7,12 @@ namespace App\Http\Controllers;
 use App\Models\SavedPlan;
 use App\Models\SetBrief;
 use App\Planning\PlanInput;
+use App\Planning\PlanQuestions;
 use App\Planning\PlanSheet;
 use App\View\Drawings\PlanDrawings;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 /** The plan sheet: every change is kept and worked out at once. */
@@ -25,19 +27,30 @@ final class PlanController extends Controller
         ]);
     }
 
-    public function update(Request $request, SetBrief $setBrief): View|RedirectResponse
+    public function update(Request $request, SetBrief $setBrief): View|Response|RedirectResponse
     {
         $plan = $this->plan($request, $setBrief);
         $plan->input = PlanInput::of($request->except(['_token', '_method']), $setBrief->course->timezone)->texts();
         $plan->save();
 
-        return $request->header('HX-Request') !== null
-            ? $this->answer($plan)
-            : redirect()->to(route('plans.edit', $setBrief).'#answer');
+        return $this->answered($request, $plan, 'plans.questions');
+    }
+
+    /** The three questions: their answers become fields of the plan, and both forms show it. */
+    public function answer(Request $request, SetBrief $setBrief): View|Response|RedirectResponse
+    {
+        $plan = $this->plan($request, $setBrief);
+        $plan->input = PlanInput::of(
+            PlanQuestions::answered($request->only(['light', 'movement', 'depth']), $plan->input),
+            $setBrief->course->timezone,
+        )->texts();
+        $plan->save();
+
+        return $this->answered($request, $plan, 'plans.everything');
     }
 
     /** Takes one of the settings that are offered, or takes it back. */
-    public function choose(Request $request, SetBrief $setBrief): View|RedirectResponse
+    public function choose(Request $request, SetBrief $setBrief): View|Response|RedirectResponse
     {
         $plan = $this->plan($request, $setBrief);
         $offered = PlanSheet::of($plan)->advice->suggestions ?? [];
@@ -45,9 +58,7 @@ final class PlanController extends Controller
         $plan->chosen = is_numeric($index) && isset($offered[(int) $index]) ? $offered[(int) $index] : null;
         $plan->save();
 
-        return $request->header('HX-Request') !== null
-            ? $this->answer($plan)
-            : redirect()->to(route('plans.edit', $setBrief).'#answer');
+        return $this->answered($request, $plan);
     }
 
     public function print(Request $request, SetBrief $setBrief): View
@@ -59,9 +70,25 @@ final class PlanController extends Controller
         ]);
     }
 
-    private function answer(SavedPlan $plan): View
-    {
-        return view('plans.answer', [...$this->sheet($plan), 'setBrief' => $plan->setBrief]);
+    /** @param  ?view-string  $other  the form that was not used, which shows the same plan */
+    private function answered(
+        Request $request,
+        SavedPlan $plan,
+        ?string $other = null,
+    ): View|Response|RedirectResponse {
+        if ($request->header('HX-Request') === null) {
+            return redirect()->to(route('plans.edit', $plan->setBrief).'#answer');
+        }
+        $data = [
+            ...$this->sheet($plan),
+            'setBrief' => $plan->setBrief,
+            'brief' => $plan->setBrief->content(),
+            'swapped' => true,
+        ];
+
+        return $other === null
+            ? view('plans.answer', $data)
+            : response(view('plans.answer', $data)->render().view($other, $data)->render());
     }
 
     /** @return array{sheet: PlanSheet, drawings: PlanDrawings} */

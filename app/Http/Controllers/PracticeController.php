@@ -11,6 +11,7 @@ use App\Models\SetBrief;
 use App\Models\User;
 use App\Practice\Finder;
 use App\Practice\FinderPicture;
+use App\Practice\FocusTarget;
 use App\Practice\Roll;
 use App\Practice\Scene;
 use App\Practice\SceneRenderer;
@@ -37,7 +38,6 @@ final class PracticeController extends Controller
         return view('practice.index', [
             'scenes' => Scene::all(),
             'roll' => $this->frames($this->user($request)),
-            'briefs' => SetBrief::open($this->user($request)),
         ]);
     }
 
@@ -56,6 +56,10 @@ final class PracticeController extends Controller
                 $reading,
                 FinderPicture::of(app(SceneRenderer::class), app(PixelProgram::class), $seen),
                 $isOptical,
+                $request->query('magnified') === '1'
+                    ? FinderPicture::magnified(app(SceneRenderer::class), $seen, FinderView::MAGNIFIES)
+                    : null,
+                FocusTarget::mover($shot, $reading->rendering->optics->framing),
             );
         } catch (InvalidArgumentException $problemFound) {
             $problem = $problemFound->getMessage();
@@ -77,6 +81,7 @@ final class PracticeController extends Controller
             'isLent' => $this->user($request)->kit !== null &&
                 KitInUse::of($this->user($request))?->body->name !== $outfits->kit->body->name,
             'scene' => $found,
+            'crossing' => $found->motion->crossing,
             'view' => $view,
             'finderKind' => $request->query('finder') === 'optical' ? 'optical' : 'electronic',
             'problem' => $problem,
@@ -114,6 +119,8 @@ final class PracticeController extends Controller
                 $this->input($request),
                 ShutterRelease::tryFrom((string) $request->input('drive')) ?? ShutterRelease::Single,
                 max(1 / 3, min(2.0, (float) $request->input('step', '1'))),
+                // A scene that runs has moved on by itself while the self-timer counted.
+                $request->input('runs') === '1' ? 0.0 : max(0.0, min(10.0, (float) $request->input('timer'))),
             );
             $message = $taken->count() === 1 ? 'One frame taken.' : sprintf('%d frames taken.', $taken->count());
         } catch (InvalidArgumentException $problem) {

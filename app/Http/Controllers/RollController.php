@@ -62,19 +62,23 @@ final class RollController extends Controller
 
     public function compare(Request $request): View|RedirectResponse
     {
-        $chosen = RollFrame::query()
+        $ready = RollFrame::query()
             ->where('user_id', $this->user($request)->id)
             ->where('state', RollState::Ready)
-            ->whereIn('id', array_map(intval(...), (array) $request->query('frame', [])))
             ->orderBy('id')
             ->get();
+        // In the order in which they are named: the first stays, the other is laid beside it.
+        $asked = array_map(intval(...), (array) $request->query('frame', []));
+        $chosen = $ready->only($asked)->sortBy(
+            fn (RollFrame $frame): int => (int) array_search($frame->id, $asked, true),
+        )->values();
         if ($chosen->count() !== 2) {
             return redirect()
                 ->route('practice')
                 ->with('problem', 'Choose two frames that are ready to lay them side by side.');
         }
 
-        return view('practice.compare', ['before' => $chosen[0], 'after' => $chosen[1]]);
+        return view('practice.compare', ['before' => $chosen[0], 'after' => $chosen[1], 'roll' => $ready]);
     }
 
     public function handIn(Request $request, RollFrame $rollFrame, AddPicture $addPicture): RedirectResponse

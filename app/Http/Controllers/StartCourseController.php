@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Accounts\NewAccount;
+use App\Briefs\CourseTemplate;
+use App\Briefs\FollowTemplate;
 use App\Http\Requests\StartCourseRequest;
 use App\Models\Course;
 use App\Models\Role;
@@ -19,12 +21,16 @@ final class StartCourseController extends Controller
 {
     public function create(): View
     {
-        return view('courses.start', ['zones' => DateTimeZone::listIdentifiers()]);
+        return view('courses.start', [
+            'zones' => DateTimeZone::listIdentifiers(),
+            'templates' => CourseTemplate::all(),
+        ]);
     }
 
-    public function store(StartCourseRequest $request): RedirectResponse
+    public function store(StartCourseRequest $request, FollowTemplate $follow): RedirectResponse
     {
-        $course = DB::transaction(function () use ($request): Course {
+        $template = CourseTemplate::find((string) $request->validated('template'));
+        $course = DB::transaction(function () use ($request, $template, $follow): Course {
             $user =
                 $request->user() ??
                 NewAccount::make(
@@ -41,14 +47,21 @@ final class StartCourseController extends Controller
                 'approach' => [],
             ]);
             $course->memberships()->create(['user_id' => $user->id, 'role' => Role::Instructor]);
+            if ($template !== null) {
+                $follow->handle($course, $template, $course->parseMoment($request->validated('first')));
+            }
             Auth::login($user);
 
             return $course;
         });
         $request->session()->regenerate();
 
-        return redirect()
-            ->route('courses.show', $course)
-            ->with('done', 'The course is there. Set its first brief, and give the code to your students.');
+        return $template === null
+            ? redirect()
+                ->route('courses.show', $course)
+                ->with('done', 'The course is there. Set its first brief, and give the code to your students.')
+            : redirect()
+                ->route('programme', $course)
+                ->with('done', 'The course is there, with its programme. Give the code to your students.');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Briefs\CourseTemplate;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -17,6 +18,8 @@ final class StartCourseRequest extends FormRequest
         $course = [
             'course' => ['required', 'string', 'max:120'],
             'place' => ['nullable', 'string', 'max:120'],
+            'template' => ['nullable', Rule::in(array_column(CourseTemplate::all(), 'id'))],
+            'first' => ['nullable', 'date_format:Y-m-d\TH:i'],
             'timezone' => ['nullable', Rule::in(DateTimeZone::listIdentifiers())],
         ];
 
@@ -32,6 +35,7 @@ final class StartCourseRequest extends FormRequest
     public function messages(): array
     {
         return [
+            'first.date_format' => 'That is no day and hour; write it as 2026-09-01 19:00, or choose it.',
             'timezone.in' => 'There is no time zone of that name; choose one of the list, as Europe/Lisbon or UTC.',
         ];
     }

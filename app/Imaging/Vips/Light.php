@@ -134,6 +134,12 @@ final readonly class Light
         return $this->run('math2_const', [self::POWER, $this->vips->doubles([$exponent]), 1]);
     }
 
+    /** Without its sign. */
+    public function size(): self
+    {
+        return $this->power(2)->power(0.5);
+    }
+
     public function naturalLogarithm(): self
     {
         return $this->run('math', [self::LOGARITHM]);
@@ -244,6 +250,31 @@ final readonly class Light
     public function rotated(float $degrees): self
     {
         return $this->run('rotate', [$degrees]);
+    }
+
+    /**
+     * Every pixel taken from where two lines send its place: source column = a·x + b·y + c, and the row likewise. What
+     * lies beyond the edge is mirrored, or is black.
+     *
+     * @param  array{float, float, float}  $column
+     * @param  array{float, float, float}  $row
+     */
+    public function sent(array $column, array $row, bool $mirrorsEdge = true): self
+    {
+        $places = self::positions($this->vips, $this->width, $this->height);
+        $place = function (array $line, int $last) use ($places, $mirrorsEdge): self {
+            $along = $places->weighed([$line[0], $line[1]])->linear(1.0, $line[2]);
+
+            return $mirrorsEdge
+                ? $along
+                    ->size()
+                    ->linear(-1.0, (float) $last)
+                    ->size()
+                    ->linear(-1.0, (float) $last)
+                : $along;
+        };
+
+        return $this->picked(self::join([$place($column, $this->width - 1), $place($row, $this->height - 1)]));
     }
 
     /** Lightness, chroma and hue (CIE LCh, degrees) of linear light in three bands. */

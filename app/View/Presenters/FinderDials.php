@@ -189,7 +189,7 @@ final readonly class FinderDials
     /** @return array<int|string, string> metres, closer together near by */
     public function focuses(): array
     {
-        $positions = ['' => 'automatic, at the point'];
+        $positions = ['' => 'at the point'];
         for ($step = -12; $step <= 36; $step++) {
             $metres = round(10 ** ($step / 24), 2);
             if ($metres >= max(0.3, $this->lens()->closestFocus)) {
@@ -232,16 +232,15 @@ final readonly class FinderDials
         ];
     }
 
-    /** @return array<int|string, string> */
+    /** @return array<int|string, string> lights that have a name, by their kelvin */
     public function balances(): array
     {
         return [
-            '' => 'automatic',
-            '2850' => 'lamps, 2850 K',
-            '4000' => '4000 K',
-            '5500' => 'daylight, 5500 K',
-            '6500' => 'cloud, 6500 K',
-            '7500' => 'shade, 7500 K',
+            '2850' => 'lamps',
+            '4000' => 'cool lamps',
+            '5500' => 'daylight',
+            '6500' => 'cloud',
+            '7500' => 'shade',
         ];
     }
 
@@ -256,22 +255,16 @@ final readonly class FinderDials
         return $supports;
     }
 
-    /** @return array<int|string, string> where the crossing subject is, by the moment in seconds */
-    public function moments(): array
+    /** @return array<int|string, string> */
+    public function focusings(): array
     {
-        $crossing = $this->scene->motion->crossing;
-        if ($crossing === null) {
-            return [];
-        }
-        $moments = [];
-        for ($place = -2.5; $place <= 2.5; $place += 0.5) {
-            $moments[(string) round(($place - $crossing->start) / $crossing->speed, 3)] =
-                $place === 0.0
-                    ? 'at the shade’s edge'
-                    : sprintf('%s m %s', abs($place), $place < 0 ? 'before it, in shade' : 'past it, in sun');
-        }
+        return ['single' => 'single', 'continuous' => 'continuous', 'manual' => 'by hand'];
+    }
 
-        return $moments;
+    /** @return array<int|string, string> seconds */
+    public function timers(): array
+    {
+        return ['0' => 'at once', '2' => 'after 2 s', '10' => 'after 10 s'];
     }
 
     /** @return array<int|string, string> */

@@ -27,12 +27,94 @@ final readonly class FinderView
     /** The finder's picture is three wide to two high; geometry over it is in these units. */
     public const OVER = [960, 640];
 
-    /** @param  bool  $isOptical  whether the scene is seen as it is, and the exposure only after the press */
+    /** How many times as large the magnifier shows what lies at the focus point. */
+    public const MAGNIFIES = 4.0;
+
+    /**
+     * @param  bool  $isOptical  whether the scene is seen as it is, and the exposure only after the press
+     * @param  ?string  $magnified  a JPEG of what the magnifier shows; null where it is not in use
+     * @param  ?array{x: float, y: float, across: float, down: float}  $mover  what crosses the scene, in the frame
+     */
     public function __construct(
         public FinderReading $reading,
         public FinderPicture $picture,
         public bool $isOptical = false,
+        public ?string $magnified = null,
+        public ?array $mover = null,
     ) {
+    }
+
+    /** The address of the picture that is shown. */
+    public function shownPicture(): string
+    {
+        return $this->magnified === null
+            ? $this->picture->dataUri()
+            : 'data:image/jpeg;base64,'.base64_encode($this->magnified);
+    }
+
+    /** @return array{x: float, y: float} where it focused, in the frame */
+    public function point(): array
+    {
+        return $this->reading->rendering->optics->point;
+    }
+
+    /** @return ?array{float, float, float, float} left, top, right, bottom of what crosses, in the frame */
+    public function moverBox(): ?array
+    {
+        return $this->mover === null
+            ? null
+            : array_map(
+                fn (float $edge): float => round($edge, 4),
+                [
+                    $this->mover['x'] - $this->mover['across'],
+                    $this->mover['y'] - $this->mover['down'],
+                    $this->mover['x'] + $this->mover['across'],
+                    $this->mover['y'] + $this->mover['down'],
+                ],
+            );
+    }
+
+    /** Whether the focus point goes with what crosses the scene. */
+    public function isTracking(): bool
+    {
+        return $this->mover !== null && abs($this->mover['x'] - $this->point()['x']) < 1e-9;
+    }
+
+    /** Where what crosses the scene is. */
+    public function moverText(): ?string
+    {
+        $motion = $this->reading->rendering->scene->motion;
+        if ($motion->crossing === null || $motion->mover === null) {
+            return null;
+        }
+        $moment = $this->reading->rendering->motion->moment;
+        if ($motion->crossing->sunFrom === null) {
+            return sprintf('%s %.0f m away', $motion->mover->name, $motion->crossing->distanceAt($moment));
+        }
+        $past = round($motion->crossing->at($moment) - $motion->crossing->sunFrom, 1);
+
+        return match (true) {
+            $past === 0.0 || $past === -0.0 => $motion->mover->name.' at the shade’s edge',
+            default => sprintf(
+                '%s %s m %s',
+                $motion->mover->name,
+                abs($past),
+                $past < 0 ? 'from the sun, in shade' : 'past the shade’s edge',
+            ),
+        };
+    }
+
+    /** Degrees that the camera leans, clockwise. */
+    public function lean(): float
+    {
+        return $this->reading->rendering->optics->lean;
+    }
+
+    public function levelText(): string
+    {
+        return $this->lean() === 0.0
+            ? 'level'
+            : sprintf('leans %s° to the %s', abs($this->lean()), $this->lean() > 0 ? 'right' : 'left');
     }
 
     /** @return list<array{label: string, text: string, by: string, isYours: bool, blinks: ?string}> */
@@ -63,7 +145,7 @@ final readonly class FinderView
     /**
      * What the dials show: the values in use, by the name of their dial, and the pupil in mm with the lens's widest.
      *
-     * @return array{n: string, t: string, iso: string, pupil: ?float, widest: ?float}
+     * @return array{n: string, t: string, iso: string, focus: string, pupil: ?float, widest: ?float}
      */
     public function shown(): array
     {
@@ -74,6 +156,7 @@ final readonly class FinderView
             'n' => $display->fNumber,
             't' => $display->exposureTime,
             'iso' => $display->iso,
+            'focus' => $this->focusText(),
             'pupil' => $pupil === null ? null : round($pupil->diameter, 2),
             'widest' => $pupil?->widest === null ? null : round($pupil->widest, 2),
         ];
@@ -86,8 +169,27 @@ final readonly class FinderView
             array_unique([
                 ...array_filter(array_column($this->values(), 'blinks')),
                 ...array_map(fn ($limit): string => $limit->message, $this->reading->solved->limits),
+                ...$this->silentWarnings(),
             ]),
         );
+    }
+
+    /** @return list<string> what a silent shutter does to this scene */
+    private function silentWarnings(): array
+    {
+        $rendering = $this->reading->rendering;
+
+        return $rendering->motion->isSilent
+            ? array_values(
+                array_filter([
+                    $rendering->condition->pulses > 0
+                        ? 'Silent: these lamps pulse with the current, which draws bands at short times.' : null,
+                    $rendering->scene->motion->mover === null
+                        ? null : sprintf('Silent: %s leans, since the rows are read one after another.',
+                            $rendering->scene->motion->mover->name),
+                ]),
+            )
+            : [];
     }
 
     /** Where the mark stands on the meter's scale. */

@@ -17,53 +17,12 @@ camera { perspective location <0, 1.5, -1.6> right x*1.5 up y look_at <0.0, 1.45
   normal { average normal_map { [1 bumps 0.22 scale 0.006] [0.7 granite 0.10 scale 0.08] } }
   finish { diffuse 0.9 ambient 0 specular 0.10 roughness 0.07 }
 }
-#declare Thresh = 0.5;
-// Head turned a little to the window. Units inside: head about 0.24 high, face towards -z.
-#declare Head = union {
-  blob { threshold Thresh
-    sphere { <0,0.055,0.02>, 0.150, 1.6 scale <0.86,1.02,1.08> }      // skull
-    sphere { <0,-0.005,-0.030>, 0.115, 1.0 scale <0.84,1.25,1> }       // face
-    sphere { <0,-0.094,-0.052>, 0.054, 0.75 }                          // chin
-    cylinder { <0.052,-0.055,-0.005>, <0.020,-0.100,-0.040>, 0.050, 0.5 } cylinder { <-0.052,-0.055,-0.005>, <-0.020,-0.100,-0.040>, 0.050, 0.5 } // jaw
-    sphere { <0.046,-0.010,-0.074>, 0.042, 0.38 } sphere { <-0.046,-0.010,-0.074>, 0.042, 0.38 } // cheek bones
-    cylinder { <-0.050,0.047,-0.086>, <-0.014,0.050,-0.098>, 0.024, 0.40 } cylinder { <0.050,0.047,-0.086>, <0.014,0.050,-0.098>, 0.024, 0.40 } // brows
-    cylinder { <0,0.046,-0.098>, <0,-0.010,-0.120>, 0.022, 0.72 }      // bridge
-    sphere { <0,-0.014,-0.120>, 0.025, 0.62 }                          // tip
-    sphere { <0.013,-0.019,-0.110>, 0.018, 0.45 } sphere { <-0.013,-0.019,-0.110>, 0.018, 0.45 } // wings
-    cylinder { <-0.020,-0.049,-0.080>, <0.020,-0.049,-0.080>, 0.020, 0.20 }   // upper lip
-    cylinder { <-0.014,-0.067,-0.078>, <0.014,-0.067,-0.078>, 0.021, 0.20 }   // lower lip
-    cylinder { <-0.026,-0.0575,-0.094>, <0.026,-0.0575,-0.094>, 0.011, -0.5 } // mouth
-    sphere { <0.033,0.026,-0.107>, 0.030, -0.80 } sphere { <-0.033,0.026,-0.107>, 0.030, -0.80 } // sockets
-    cylinder { <0,-0.09,0.025>, <0,-0.24,0.05>, 0.100, 1.0 }           // neck
-    cylinder { <0.030,-0.10,0.03>, <0.012,-0.235,-0.02>, 0.03, 0.30 } cylinder { <-0.030,-0.10,0.03>, <-0.012,-0.235,-0.02>, 0.03, 0.30 }
-    cylinder { <-0.14,-0.285,0.05>, <0.14,-0.285,0.05>, 0.115, 1.0 }   // shoulders
-    sphere { <0,-0.33,0.04>, 0.16, 1.0 }
-  }
-  // Eyes: glazed, with an iris pressed into the clay
-  #for (S, -1, 1, 2)
-    union {
-      sphere { <0,0,0>, 0.0158 texture { pigment { rgb <0.60,0.50,0.41> } normal { bumps 0.05 scale 0.004 } finish { diffuse 0.85 ambient 0 specular 0.9 roughness 0.004 reflection { 0.03, 0.3 } } } }
-      cylinder { <0,0,-0.0150>, <0,0,-0.0161>, 0.0066 texture { pigment { rgb <0.10,0.075,0.055> } finish { diffuse 0.8 ambient 0 specular 1.1 roughness 0.003 reflection { 0.04, 0.3 } } } rotate y*S*-2 }
-      rotate <4,-14,0> translate <S*0.0335,0.0265,-0.0865>
-    }
-    // Lids
-    intersection { sphere { 0, 0.0180 } plane { -y, -0.0085 rotate x*-10 } translate <S*0.0335,0.0265,-0.0862> texture { Skin } }
-    intersection { sphere { 0, 0.0176 } plane { y, -0.0088 rotate x*8 } translate <S*0.0335,0.0265,-0.0862> texture { Skin } }
-    // Ears
-    torus { 0.021, 0.0065 rotate z*90 scale <1,1.35,1> rotate <-12,S*-22,0> translate <S*0.083,0.012,0.018> texture { Skin } }
-    sphere { 0, 0.014 scale <0.5,1.3,1> translate <S*0.082,0.008,0.018> texture { Skin } }
-  #end
-  // Hair, combed in ridges, tied behind
-  difference {
-    sphere { 0, 1 scale <0.098,0.112,0.122> translate <0,0.068,0.030> }
-    box { <-1,-1,-1>, <1,0.105,-0.045> rotate x*-20 }
-    box { <-1,-1,-1>, <1,0.0,0.02> }
-    texture { Skin normal { average normal_map { [1 gradient x 0.7 triangle_wave turbulence 0.35 octaves 2 scale 0.013 rotate z*12] [1 bumps 0.3 scale 0.006] } } }
-  }
-  sphere { 0, 1 scale <0.045,0.04,0.04> translate <0,0.06,0.155> texture { Skin normal { gradient x 0.8 triangle_wave turbulence 0.2 scale 0.01 } } }
-  texture { Skin }
-}
-object { Head scale 1.12 rotate <2,16,0> translate <0.03,1.50,0> }
+#declare Hair = texture { Skin }
+#declare EyeWhite = pigment { rgb <0.60,0.50,0.41> }
+#declare Iris = pigment { rgb <0.10,0.075,0.055> }
+#declare Shoulders = 1;
+#include "head.inc"
+object { Head() scale 1.12 rotate <2,16,0> translate <0.03,1.50,0> }
 // Stand: a turntable board, post and tools
 cylinder { <0.03,1.045,0.03>, <0.03,1.085,0.03>, 0.21 texture { Wood rotate y*30 } }
 cylinder { <0.03,0,0.03>, <0.03,1.05,0.03>, 0.04 texture { Iron } }

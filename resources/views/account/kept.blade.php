@@ -53,6 +53,12 @@
                         <td>Sixty days after you read them</td>
                     </tr>
                     <tr>
+                        <th scope="row">Plans, banks and what you began, to be read without a network, on a device
+                            where you stay signed in</th>
+                        <td>Whoever opens that device</td>
+                        <td>Thirty days after you last looked; until you sign out there</td>
+                    </tr>
+                    <tr>
                         <th scope="row">Where you are signed in: kind of device, network address, time</th>
                         <td>You; whoever runs the installation</td>
                         <td>{{ (int) (config('session.lifetime') / 60) }} hours after the last page</td>

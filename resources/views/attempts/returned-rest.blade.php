@@ -1,4 +1,10 @@
 {{-- Everything that is not among the three things, each behind a line that says what is there. --}}
+@if ($previous->get($index))
+    <details class="quiet-fold compare" open>
+        <summary>Against attempt {{ $previous->get($index)->frame->attempt->number }}</summary><x-attempt-compare
+            :before="$previous->get($index)" :view="$returned->view" />
+    </details>
+@endif
 @if ($returned->otherNotes() || $returned->view->frame->whatIfs->isNotEmpty())
     <details class="quiet-fold" data-open-in-print>
         <summary>{{ trans_choice('{0} Otherwise|{1} One more note|[2,*] :count more notes',
@@ -40,12 +46,6 @@
     <details class="quiet-fold" data-open-in-print>
         <summary>Checks of the brief: {{ $returned->checksInWords() }}</summary>
         <x-checks :checks="$returned->view->ownChecks()" />
-    </details>
-@endif
-@if ($previous->get($index))
-    <details class="quiet-fold compare">
-        <summary>Against attempt {{ $previous->get($index)->frame->attempt->number }}</summary><x-attempt-compare
-            :before="$previous->get($index)" :view="$returned->view" />
     </details>
 @endif
 <details class="quiet-fold return-evidence" data-open-in-print>

@@ -1,5 +1,5 @@
 @use(App\Models\AttemptState)
-<x-layout :title="'Attempt ' . $view->attempt->number" :course="$view->attempt->setBrief->course" wide>
+<x-layout :title="'Attempt ' . $view->attempt->number" :course="$view->attempt->setBrief->course" wide keeps>
     <p class="eyebrow"><a
         href="{{ route('set-briefs.show', $view->attempt->setBrief) }}">{{ $view->brief->words->title }}</a>
         ·

@@ -1,4 +1,4 @@
-<x-layout title="Settings banks" wide>
+<x-layout title="Settings banks" wide keeps>
     <p class="eyebrow"><a href="{{ route('kit.edit') }}">Your kit</a></p>
     <div class="title-row">
         <h1>Settings banks</h1>

@@ -1,4 +1,4 @@
-<x-layout title="Pocket cards" wide>
+<x-layout title="Pocket cards" wide keeps>
     <p class="no-print"><button type="button" class="primary" data-print>Print</button> <a class="button"
             href="{{ route('banks') }}">Back</a> <span class="fine">Pupils are drawn to scale: print at 100 %.</span>
     </p>

@@ -17,6 +17,9 @@
         }'>
     <title>{{ $title }} · True Pupil</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    <link rel="manifest" href="/manifest.json">
+    <link rel="apple-touch-icon" href="/icons/mark-192.png">
+    <meta name="theme-color" content="#f5f1e8">
     <link rel="stylesheet" href="{{ Assets::url('vendor/bootstrap/bootstrap.min.css') }}">
     <link rel="stylesheet" href="{{ Assets::url('css/true-pupil.css') }}">
     <link rel="stylesheet" href="{{ Assets::url('css/frames.css') }}">
@@ -24,11 +27,13 @@
     <link rel="stylesheet" href="{{ Assets::url('css/practice.css') }}">
     <link rel="stylesheet" href="{{ Assets::url('css/plan.css') }}">
     <link rel="stylesheet" href="{{ Assets::url('css/course.css') }}">
+    <link rel="stylesheet" href="{{ Assets::url('css/touch.css') }}">
     <script src="{{ Assets::url('vendor/htmx/htmx.min.js') }}" defer></script>
     <script src="{{ Assets::url('js/app.js') }}" type="module"></script>
 </head>
 
-<body @auth data-account="{{ auth()->id() }}" @endauth hx-headers='{"X-CSRF-TOKEN": "{{ csrf_token() }}"}'>
+<body @auth data-account="{{ auth()->id() }}" @endauth @if ($isOwnDevice) data-own-device @endif
+    hx-headers='{"X-CSRF-TOKEN": "{{ csrf_token() }}"}'>
     <a class="visually-hidden-focusable skip" href="#main">Skip to the content</a>
     <header class="masthead">
         <a class="brand" href="{{ $masthead ? route('home') : route('sign-in') }}"><x-mark /> <span
@@ -79,7 +84,7 @@
             </details>
         @endif
     </header>
-    <main id="main" @class(['page', 'page-wide' => $wide])>
+    <main id="main" @class(['page', 'page-wide' => $wide]) @if ($keeps) data-keep @endif>
         <div id="message" role="status" aria-live="polite" @if (session('done')) data-saved @endif
             @if (session('signed-out')) data-signed-out @endif>
             @if (session('done'))

@@ -1,5 +1,6 @@
-@props(['view', 'marked' => true, 'overlays' => null, 'notes' => []])
-<div class="zoomable" data-zoom data-whole="{{ route('frames.whole', $view->frame) }}">
+@props(['view', 'marked' => true, 'overlays' => null, 'notes' => [], 'group' => null])
+<div class="zoomable" data-zoom @if ($group) data-zoom-group="{{ $group }}" @endif
+    data-whole="{{ route('frames.whole', $view->frame) }}">
     <div class="surround">
         <div class="picture" style="--aspect: {{ ($view->frame->width ?? 3) / max(1, $view->frame->height ?? 2) }}">
             <img src="{{ route('frames.picture', $view->frame) }}" width="{{ $view->frame->width }}"

@@ -38,7 +38,8 @@
                     <p>No brief is set yet.</p>
                     @if ($role === Role::Instructor)
                         <p><a class="button primary" href="{{ route('set-briefs.create', $course) }}">Set the first
-                                brief</a></p>
+                                brief</a> <a class="button" href="{{ route('programme', $course) }}">Take a ready
+                                course</a></p>
                     @endif
                 </div>
             @endif
@@ -53,6 +54,7 @@
             @endif
             <x-approach :course="$course" />
             <ul class="plain-list quiet-list">
+                <li><a href="{{ route('programme', $course) }}">Programme</a></li>
                 <li><a href="{{ route('courses.calendar', $course) }}">Dates for a calendar</a></li>
                 @if ($role === Role::Instructor)
                     <li><a href="{{ route('courses.drills', $course) }}">Where the class stands in the drills</a></li>

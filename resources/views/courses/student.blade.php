@@ -20,6 +20,14 @@
             <p><a class="button primary" href="{{ $next->link }}">{{ $next->label }}</a></p>
         </div>
     </section>
+    @if ($meeting)
+        <section class="meeting meeting-now" aria-labelledby="meeting">
+            <p class="eyebrow">{{ $meeting->when() }}</p>
+            <h2 id="meeting">{{ $meeting->meeting->title }}</h2>
+            <x-meeting :planned="$meeting" :course="$course" />
+            <p><a class="fine" href="{{ route('programme', $course) }}">The whole programme</a></p>
+        </section>
+    @endif
     <div class="columns">
         <section aria-labelledby="briefs">
             <h2 id="briefs">Briefs</h2>

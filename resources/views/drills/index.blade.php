@@ -11,7 +11,7 @@
                 href="{{ route('drills.next') }}">{{ $round->isOver() ? 'One more'
                 : ($round->done() ? 'Go on' : 'Begin') }}</a></p>
     </section>
-    <table class="ledger-table drills-table sheet">
+    <table class="ledger-table drills-table drills-own sheet">
         <thead>
             <tr>
                 <th scope="col">Kind</th>
@@ -26,10 +26,12 @@
                 <tr>
                     <th scope="row">{{ $row['kind']->label() }}<br><span
                             class="fine">{{ $row['kind']->about() }}</span></th>
-                    <td class="num">{{ $row['level'] }} of {{ TruePupil\Core\Drill\Spacing::HARDEST }}</td>
-                    <td class="num">{{ $row['asked'] === 0 ? 'not asked yet' : $row['right'] . ' of ' . $row['asked'] }}
+                    <td class="num" data-label="level">{{ $row['level'] }} of
+                        {{ TruePupil\Core\Drill\Spacing::HARDEST }}</td>
+                    <td class="num" data-label="right">{{ $row['asked'] === 0 ? 'not asked yet'
+                        : $row['right'] . ' of ' . $row['asked'] }}
                     </td>
-                    <td class="num">{{ $row['coming'] ?: '–' }}</td>
+                    <td class="num" data-label="coming back">{{ $row['coming'] ?: '–' }}</td>
                     <td><a href="{{ route('drills.next', ['kind' => $row['kind']]) }}">Practise<span
                                 class="visually-hidden"> {{ $row['kind']->label() }}</span></a></td>
                 </tr>

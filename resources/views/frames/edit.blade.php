@@ -1,6 +1,6 @@
 @use(App\Models\AttemptState)
 @use(App\Models\FrameState)
-<x-layout :title="'Attempt ' . $frame->attempt->number" :course="$frame->attempt->setBrief->course" wide>
+<x-layout :title="'Attempt ' . $frame->attempt->number" :course="$frame->attempt->setBrief->course" wide keeps>
     <p class="eyebrow"><a
         href="{{ route('set-briefs.show', $frame->attempt->setBrief) }}">{{ $view->brief()->words->title }}</a> ·
         attempt

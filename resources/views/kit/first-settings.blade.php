@@ -24,6 +24,10 @@
                 </li>
             @endforeach
         </ul>
-        <button class="primary">Save the list</button>
+        <p class="button-row"><button class="primary">Save the list</button>
+            @if ($ticked)
+                <a class="button" href="{{ route('home') }}">On to your course</a>
+            @endif
+        </p>
     </form>
 </x-layout>

@@ -1,3 +1,4 @@
+@use(App\View\Presenters\PracticeLink)
 <section id="answer" class="plan-answer" aria-live="polite" aria-label="The plan worked out">
     @foreach ($sheet->problems as $problem)
         <p class="word word-problem">{{ $problem }} <span class="fine">What you typed is kept.</span></p>
@@ -8,7 +9,11 @@
     @endif
     @if ($sheet->light === null)
         <div class="sheet">
-            <p>Say what light there will be, and the settings follow here.</p>
+            <p>Say what light there will be, and the settings follow here.
+                @if ($sheet->input->way() !== 'condition')
+                    Still missing: {{ implode(', ', $sheet->input->missing()) }}.
+                @endif
+            </p>
             <p class="fine">Everything is kept as you type.</p>
         </div>
     @else
@@ -45,6 +50,13 @@
                     longer offers it. It stays your plan until you take another.</p>
             @elseif ($sheet->chosenIndex() !== null)
                 <p class="word word-done">Taken. Your frames will be held against it, line by line.</p>
+                <p class="button-row"><a class="button primary"
+                        href="{{ route('set-briefs.show', $setBrief) }}#begin">Hand in for attempt
+                        {{ $sheet->plan->number }}</a>
+                    @if ($practice = PracticeLink::to($setBrief->content()->scene, $sheet->taken()))
+                        <a class="button" href="{{ $practice }}">Try it in the practice camera</a>
+                    @endif
+                </p>
             @endif
         </div>
         @if ($map = $drawings->map())

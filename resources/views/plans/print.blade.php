@@ -1,4 +1,4 @@
-<x-layout :title="'Plan: ' . $brief->words->title" :course="$setBrief->course">
+<x-layout :title="'Plan: ' . $brief->words->title" :course="$setBrief->course" keeps>
     <article class="sheet pocket">
         <p class="eyebrow">{{ $setBrief->course->name }} · {{ $brief->words->title }} · plan for attempt
             {{ $sheet->plan->number }}</p>

@@ -1,4 +1,5 @@
 @use(App\Models\RollState)
+@use(App\Practice\Scene)
 <section aria-labelledby="roll-title" class="roll"
     @if (($roll[0] ?? null)?->state === RollState::Ready) data-newest="{{ $roll[0]->id }}" @endif
     @if ($roll->contains('state', RollState::Developing)) hx-get="{{ route('roll') }}" hx-trigger="load delay:1s"
@@ -24,7 +25,7 @@
                         @if ($frame->state === RollState::Ready)
                             <a href="{{ route('roll.picture', $frame) }}"><img src="{{ route('roll.picture', $frame) }}"
                                     width="270" height="180" loading="lazy"
-                                    alt="{{ \App\Practice\Scene::find($frame->scene)->words->title }}, {{
+                                    alt="{{ Scene::titleOf($frame->scene) }}, {{
                                     $frame->exposure()
                                     }}"></a>
                         @else
@@ -33,8 +34,7 @@
                             </div>
                         @endif
                         <p><b>{{ $frame->exposure() }}</b><br><span
-                            class="fine">{{ \App\Practice\Scene::find($frame->scene)->words->title
-                            }}@if ($frame->result)
+                            class="fine">{{ Scene::titleOf($frame->scene) }}@if ($frame->result)
                                     · meter {{ $frame->ledger()->balance->signed() }}
                                 @endif · {{ $frame->taken_at->format('H:i:s') }} UTC</span></p>
                         <div class="roll-actions">

@@ -24,9 +24,22 @@
                     @include('practice.problem', ['isSeen' => false])
                 @endif
             </div>
-            <div id="sight">
+            <div id="sight" tabindex="0" role="group"
+                aria-label="What the camera sees; arrow keys move the focus point">
                 @if ($view)
                     @include('practice.sight')
+                @endif
+            </div>
+            <div class="finder-tools">
+                <button type="button" data-magnify aria-pressed="false" title="key m">Magnify</button>
+                <button type="button" data-show-edges aria-pressed="false" title="key e">Sharp edges</button>
+                <button type="button" data-show-ends aria-pressed="false" title="key x">Lost tones</button>
+                @if ($crossing)
+                    <button type="button" data-run aria-pressed="false" title="key r">Let it cross</button>
+                    <label class="finder-moment"><span class="visually-hidden">When, in seconds</span> <input
+                            type="range" name="moment" min="0" max="{{ $crossing->seconds }}" step="0.02"
+                            value="{{ $dials->value('moment') === '' ? $crossing->seconds / 2
+                            : $dials->value('moment') }}"></label>
                 @endif
             </div>
             <div id="playback" class="playback" hidden></div>
@@ -66,21 +79,36 @@
                     </div>
                 </div>
             @endforeach
+            <div class="dial" role="radiogroup" aria-labelledby="focus-name">
+                <span class="dial-name" id="focus-name">Focus</span>
+                <div class="mode-dial focus-dial">
+                    @foreach ($dials->focusings() as $value => $label)
+                        <label><input type="radio" name="focusing" value="{{ $value }}"
+                                @checked($dials->value('focusing') === $value)> <span>{{ $label }}</span></label>
+                    @endforeach
+                </div>
+            </div>
+            <div class="dial" data-dial="focus" data-focusing="manual">
+                <label class="dial-name" for="dial-focus">Distance <span class="fine" data-whose></span></label>
+                <div class="dial-strip" data-strip>
+                    <select name="focus" id="dial-focus" data-less="{{ FinderDials::KEYS['focus'][0] }}"
+                        data-more="{{ FinderDials::KEYS['focus'][1] }}"
+                        @unless ($dials->value('focusing') === 'manual') hidden @endunless>
+                        @foreach ($dials->focuses() as $value => $text)
+                            <option value="{{ $value }}"
+                                @selected($dials->value('focus') === (string) $value)>{{ $text }}</option>
+                        @endforeach
+                    </select>
+                    <output data-camera @if ($dials->value('focusing') === 'manual') hidden @endif>{{
+                        $view?->focusText() ?? '' }}</output>
+                </div>
+            </div>
             <details class="dial-more" open>
-                <summary>Focus, metering, lens, light</summary>
+                <summary>Metering, lens, light, drive</summary>
             <div class="dial-grid">
                 <label>Metering <select name="metering">
                         @foreach ($dials->patterns() as $value => $text)
                             <option value="{{ $value }}" @selected($dials->value('metering') === $value)>{{ $text }}
-                            </option>
-                        @endforeach
-                    </select>
-                </label>
-                <label>Focus <select name="focus" id="dial-focus" data-less="{{ FinderDials::KEYS['focus'][0] }}"
-                        data-more="{{ FinderDials::KEYS['focus'][1] }}">
-                        @foreach ($dials->focuses() as $value => $text)
-                            <option value="{{ $value }}"
-                                @selected($dials->value('focus') === (string) $value)>{{ $text }}
                             </option>
                         @endforeach
                     </select>
@@ -106,15 +134,7 @@
                             @endforeach
                         </select>
                     </label>@endif
-                @if ($dials->moments())<label>The rider is <select
-                            name="moment">
-                            @foreach ($dials->moments() as $value => $text)
-                                <option value="{{ $value }}" @selected($dials->value('moment') === (string) $value
-                                    || ($dials->value('moment') === '0' && str_starts_with($text, 'at ')))>{{ $text }}
-                                </option>
-                            @endforeach
-                        </select>
-                    </label>
+                @if ($crossing)
                     <label>The camera <select name="followed">
                             <option value="0">stands still</option>
                             <option value="0.9" @selected($dials->value('followed') === '0.9')>pans, as most people
@@ -130,14 +150,14 @@
                             @endforeach
                         </select>
                     </label>@endif
-                <label>White balance <select name="kelvin">
-                        @foreach ($dials->balances() as $value => $text)
-                            <option value="{{ $value }}"
-                                @selected($dials->value('kelvin') === (string) $value)>{{ $text }}
-                            </option>
-                        @endforeach
-                    </select>
-                </label>
+                <label><span>White balance <span class="fine">kelvin</span></span>
+                    <input name="kelvin" value="{{ $dials->value('kelvin') }}" inputmode="numeric" size="6"
+                        autocomplete="off" placeholder="automatic" list="balances"></label>
+                <datalist id="balances">
+                    @foreach ($dials->balances() as $kelvin => $text)
+                        <option value="{{ $kelvin }}">{{ $text }}</option>
+                    @endforeach
+                </datalist>
                 <label>Held <select name="support">
                         @foreach ($dials->supports() as $value => $text)
                             <option value="{{ $value }}" @selected($dials->value('support') === $value)>{{ $text }}
@@ -166,14 +186,18 @@
                         <option value="on">on</option>
                         <option value="off" @selected($dials->value('stabiliser') === 'off')>off</option>
                     </select></label>
+                <label>Lean <span class="fine">left to right</span> <input type="range" name="lean" min="-6"
+                        max="6" step="0.5" value="{{ $dials->value('lean') }}"></label>
                 <label>Aim <span class="fine">across</span> <input type="range" name="x" min="0"
                         max="1" step="0.02" value="{{ $dials->value('x') }}"></label>
                 <label>Aim <span class="fine">up and down</span> <input type="range" name="y" min="0"
                         max="1" step="0.02" value="{{ $dials->value('y') }}"></label>
             </div>
-            @foreach (['px', 'py', 'held', 'seed'] as $field)
+            @foreach (['px', 'py', 'tracks', 'held', 'seed'] as $field)
                 <input type="hidden" name="{{ $field }}" value="{{ $dials->value($field) }}">
             @endforeach
+            <input type="hidden" name="magnified" value="">
+            <input type="hidden" name="runs" value="">
             <div class="dial-grid">
                 <label>Drive <select name="drive">
                         @foreach ($dials->drives() as $value => $text)
@@ -186,6 +210,15 @@
                             <option value="{{ $value }}" @selected($value === 1 || $value === '1')>{{ $text }}
                             </option>
                         @endforeach
+                    </select></label>
+                <label>Self-timer <select name="timer">
+                        @foreach ($dials->timers() as $value => $text)
+                            <option value="{{ $value }}">{{ $text }}</option>
+                        @endforeach
+                    </select></label>
+                <label>Shutter <select name="shutter">
+                        <option value="mechanical">mechanical</option>
+                        <option value="silent" @selected($dials->value('shutter') === 'silent')>silent</option>
                     </select></label>
             </div>
             </details>
@@ -200,7 +233,7 @@
                         data-shutter>
                         <circle class="shutter-widest" cx="24" cy="24" r="22" />
                         <circle class="shutter-open" cx="24" cy="24" r="12" />
-                    </svg> press</button>
+                    </svg> <span data-count aria-live="polite">press</span></button>
                 <details class="finder-keys">
                     <summary><kbd>?</kbd><span class="visually-hidden">Keys</span></summary>
                     <p class="fine">
@@ -209,7 +242,11 @@
                             <kbd>{{ FinderDials::KEYS[$field][0] }}</kbd><kbd>{{ FinderDials::KEYS[$field][1] }}</kbd>
                             {{ $word }};
                         @endforeach <kbd>h</kbd> hold light and focus; <kbd>l</kbd> let go;
-                        <kbd>x</kbd> lost and blocked; <kbd>Space</kbd> press; <kbd>Esc</kbd> back to the finder
+                        <kbd>x</kbd> lost and blocked;
+                        arrows move the focus point; <kbd>m</kbd> magnify; <kbd>e</kbd> sharp edges; @if ($crossing)
+                            <kbd>r</kbd> let it cross;
+                        @endif
+                        <kbd>Space</kbd> press; <kbd>Esc</kbd> back to the finder
                     </p>
                 </details>
                 <noscript><button>Look</button></noscript>

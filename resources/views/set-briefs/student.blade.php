@@ -1,5 +1,5 @@
 @use(App\Models\AttemptState)
-<x-layout :title="$view->brief->words->title" :course="$view->setBrief->course">
+<x-layout :title="$view->brief->words->title" :course="$view->setBrief->course" keeps>
     <x-seen />
     <p class="eyebrow">{{ $view->dates->dueAt ? 'due ' . $view->setBrief->course->formatMoment($view->dates->dueAt)
         : 'no date' }}{{ $view->dates->isExtended ? ', with more time for you' : '' }}{{ $view->dates->closesAt

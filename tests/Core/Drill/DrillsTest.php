@@ -7,6 +7,7 @@ namespace Tests\Core\Drill;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Drill\AnswerUnit;
 use TruePupil\Core\Drill\Drill;
 use TruePupil\Core\Drill\DrillKind;
@@ -219,12 +220,39 @@ final class DrillsTest extends TestCase
         $this->assertSame(3, Spacing::level([...$answers(1, '-'), ...$answers(3, '-+')]), 'nor does a miss of it');
     }
 
+    public function test_drills_keep_to_what_the_course_leaves_to_the_camera(): void
+    {
+        $asks = fn (DrillKind $kind, array $choices): array => array_map(
+            fn (Drill $drill): array => [$drill->question, $drill->answer->right, array_keys($drill->answer->choices)],
+            iterator_to_array($this->drills($kind, Approach::fromArray($choices)), false),
+        );
+        $says = fn (array $drills, string $words): int => count(
+            array_filter($drills, fn (array $drill): bool => str_contains($drill[0], $words)),
+        );
+        $byHand = $asks(DrillKind::CameraChooses, ['iso' => 'by-hand']);
+        $this->assertSame(0, $says($byHand, 'automatic ISO'));
+        $automatic = $asks(DrillKind::CameraChooses, ['iso' => 'automatic']);
+        $this->assertSame(180, $says($automatic, 'automatic ISO'), 'from the third level on');
+        $manual = $asks(DrillKind::CameraChooses, ['iso' => 'automatic', 'start' => 'manual']);
+        $this->assertSame(300, $says($manual, 'manual with automatic ISO'));
+
+        $usual = $asks(DrillKind::Mode, ['start' => 'manual', 'iso' => 'by-hand']);
+        $this->assertContains('aperture', array_column($usual, 1));
+        $this->assertNotContains('manual-auto-iso', array_merge(...array_column($usual, 2)));
+        $held = $asks(DrillKind::Mode, ['start' => 'manual', 'iso' => 'automatic']);
+        $this->assertContains('manual-auto-iso', array_column($held, 1));
+        $this->assertSame([], array_intersect(['aperture', 'shutter'], array_merge(...array_column($held, 2))));
+        foreach ($held as [, $right, $choices]) {
+            $this->assertContains($right, $choices);
+        }
+    }
+
     /** @return iterable<Drill> */
-    private function drills(DrillKind $kind): iterable
+    private function drills(DrillKind $kind, Approach $approach = new Approach()): iterable
     {
         for ($level = 1; $level <= Spacing::HARDEST; $level++) {
             for ($seed = 1; $seed <= 60; $seed++) {
-                yield DrillMaker::of($kind)->make($this->scene(), $level, 1000 * $level + $seed);
+                yield DrillMaker::of($kind)->make($this->scene(), $level, 1000 * $level + $seed, $approach);
             }
         }
     }

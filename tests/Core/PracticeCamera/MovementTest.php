@@ -11,6 +11,7 @@ use TruePupil\Core\Optics\SensorFormat;
 use TruePupil\Core\PracticeCamera\Crossing;
 use TruePupil\Core\PracticeCamera\Fall;
 use TruePupil\Core\PracticeCamera\MoonDisc;
+use TruePupil\Core\PracticeCamera\RollingShutter;
 use TruePupil\Core\PracticeCamera\Shake;
 use TruePupil\Core\PracticeCamera\StarField;
 use TruePupil\Core\PracticeCamera\Streak;
@@ -20,6 +21,53 @@ use TruePupil\Core\PracticeCamera\Viewpoint;
 
 final class MovementTest extends TestCase
 {
+    public function test_what_comes_nearer_grows_about_the_middle_and_passes_quicker(): void
+    {
+        $view = new Viewpoint([0.0, 1.7, 0.0], [0.0, 1.7, 10.0], 36.0);
+        $crossing = new Crossing(3.0, 10.0, -4.0, null, 2.0, 20.0, 5.0);
+        $this->assertSame([20.0, 15.0, 10.0], array_map($crossing->distanceAt(...), [0.0, 1.0, 2.0]));
+        $this->assertSame([0.5, 1.0], array_map($crossing->growth(...), [0.0, 2.0]));
+        $this->assertSame(1.0, $crossing->distanceAt(99.0), 'never through the camera');
+
+        // As that point in space falls on the plate: 0.3 m right of its middle, 1.2 m above the eye.
+        $pictured = $view->see([0.3, 2.9, 10.0]);
+        foreach ([0.0, 0.7, 2.0] as $moment) {
+            $space = $view->see([$crossing->at($moment) + 0.3, 2.9, $crossing->distanceAt($moment)]);
+            $place = $crossing->place($view, $moment, ['x' => $pictured['x'], 'y' => $pictured['y']]);
+            $this->assertEqualsWithDelta($space['x'], $place['x'], 1e-9);
+            $this->assertEqualsWithDelta($space['y'], $place['y'], 1e-9);
+            // Its pace is the difference of two such places.
+            $step = 1e-5;
+            $later = $crossing->place($view, $moment + $step, ['x' => 0.5, 'y' => 0.5])['x'];
+            $here = $crossing->place($view, $moment, ['x' => 0.5, 'y' => 0.5])['x'];
+            $this->assertEqualsWithDelta(($later - $here) / $step, $crossing->across($view, $moment), 1e-4);
+        }
+    }
+
+    public function test_a_silent_shutter_leans_and_draws_bands(): void
+    {
+        $this->assertSame(0.0, RollingShutter::lean(2.0, 0.5));
+        $this->assertEqualsWithDelta(2.0 / 30, RollingShutter::lean(2.0, 1.0) - RollingShutter::lean(2.0, 0.0), 1e-12);
+        $this->assertLessThan(0.0, RollingShutter::lean(2.0, 0.0), 'the top row is read before it has come as far');
+
+        // A whole pulse, or several, is the same light for every row; a steady lamp always is.
+        foreach ([1 / 100, 3 / 100] as $seconds) {
+            foreach (RollingShutter::rows(60, 0.8, $seconds, 0.3) as $row) {
+                $this->assertEqualsWithDelta(1.0, $row, 1e-9);
+            }
+        }
+        $this->assertSame([1.0], array_values(array_unique(RollingShutter::rows(60, 0.0, 1 / 1000, 0.1))));
+        $rows = RollingShutter::rows(1000, 0.8, 1 / 2000, 0.0);
+        $this->assertEqualsWithDelta(1.8, max($rows), 0.02);
+        $this->assertEqualsWithDelta(0.2, min($rows), 0.02);
+        // Read in a thirtieth of a second, a hundred pulses a second come to three bands and a third.
+        $rises = array_filter(
+            range(1, 999),
+            fn (int $row): bool => $rows[$row - 1] < 1.0 && $rows[$row] >= 1.0,
+        );
+        $this->assertCount(3, $rises);
+    }
+
     public function test_a_streak_is_as_long_as_asked_and_has_no_gaps(): void
     {
         foreach ([1.0, 2.4, 7.0, 31.5, 64.0, 213.0, -40.0] as $length) {
@@ -127,15 +175,16 @@ final class MovementTest extends TestCase
     public function test_what_crosses_streaks_less_the_more_it_is_followed_and_the_rest_streaks_more(): void
     {
         $view = new Viewpoint([0, 1, -8], [0, 1, 0], 36);
-        $crossing = new Crossing(4.0, 8.0, -3.0, 0.0);
+        $crossing = new Crossing(4.0, 8.0, -3.0, 0.0, 2.0);
         $this->assertSame(1.0, $crossing->at(1.0));
-        $this->assertEqualsWithDelta(4.0 / 50 / 8, $crossing->streak($view, 1 / 50, 0.0), 1e-12);
-        $this->assertSame(0.0, $crossing->streak($view, 1 / 50, 1.0));
+        $this->assertEqualsWithDelta(4.0 / 50 / 8, $crossing->streak($view, 1 / 50, 0.0, 1.0), 1e-12);
+        $this->assertSame(0.0, $crossing->streak($view, 1 / 50, 1.0, 1.0));
         $this->assertEqualsWithDelta(
-            $crossing->streak($view, 1 / 50, 0.0),
-            -$crossing->backgroundStreak($view, 1 / 50, 1.0),
+            $crossing->streak($view, 1 / 50, 0.0, 1.0),
+            -$crossing->backgroundStreak($view, 1 / 50, 1.0, 1.0),
             1e-12,
         );
+        $this->assertSame([8.0, 1.0], [$crossing->distanceAt(1.5), $crossing->growth(1.5)], 'it keeps its distance');
         $this->assertEqualsWithDelta(0.2, (new Turning(1.6))->phase(2.0), 1e-9);
         $this->assertEqualsWithDelta(0.4, (new Turning(1.6))->turns(0.25), 1e-9);
     }

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Presenters;
+
+use TruePupil\Core\Adviser\Suggestion;
+
+/** The way from a plan to the practice camera. */
+final class PracticeLink
+{
+    /** Its address in a scene, set by hand as it was planned; null where nothing is taken or there is no scene. */
+    public static function to(?string $scene, ?Suggestion $taken): ?string
+    {
+        $settings = $taken?->exposure->settings;
+        if ($settings === null || $scene === null) {
+            return null;
+        }
+        $seconds = $settings->time->nominal();
+
+        return route('practice.show', [
+            'scene' => $scene,
+            'mode' => 'manual',
+            'n' => $settings->aperture->nominal(),
+            't' => $seconds < 0.3 ? '1/'.round(1 / $seconds) : $seconds,
+            'iso' => $settings->iso->nominal(),
+        ]);
+    }
+}
