@@ -24,6 +24,7 @@ final class MeasureChoices
         'film' => 'Film',
         'plan' => 'Plan and sky',
         'sun' => 'Plan and sky',
+        'light' => 'Plan and sky',
         'said' => 'What was said',
     ];
 

@@ -55,6 +55,7 @@ final class Calculators
         'bracket',
         'reciprocity',
         'sky',
+        'moon-nights',
         'light',
     ];
 
@@ -103,6 +104,7 @@ final class Calculators
                 'time' => Reciprocity::corrected($input->positive('t'), $input->numberOr('p', Reciprocity::TYPICAL)),
             ],
             'sky' => SkyCalculator::run($input),
+            'moon-nights' => SkyCalculator::moonNights($input),
             'light' => SkyCalculator::light($input),
             'focus' => self::focus($input),
             'stack' => self::stack($input),

@@ -10,6 +10,7 @@ use DateTimeImmutable;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Optics\Metres;
 use TruePupil\Core\Optics\SensorFormat;
+use TruePupil\Core\Sky\MoonShape;
 use TruePupil\Core\Sky\Weather;
 
 /** Every calculator as a sheet of the Bench. */
@@ -503,6 +504,48 @@ final class Sheets
                         fn (float $value): string => sprintf('about EV %.1f at ISO 100', $value),
                     ),
                 ],
+            ),
+            new Sheet(
+                'moon-nights',
+                'Sky',
+                'The moon that is wanted',
+                'The next nights on which it is so full and so high between two hours, or not in the sky. Watch '.
+                    'your step in the dark, and tell somebody where you are.',
+                [
+                    new SheetField(
+                        'moon',
+                        'The moon is',
+                        '',
+                        'full',
+                        array_combine(
+                            array_column(MoonShape::cases(), 'value'),
+                            array_map(fn (MoonShape $shape): string => $shape->label(), MoonShape::cases()),
+                        ),
+                    ),
+                    new SheetField('lowest', 'No lower than', '°', '3'),
+                    new SheetField('highest', 'No higher than', '°', '15'),
+                    new SheetField('from', 'From', 'hour of the day', '20'),
+                    new SheetField('to', 'To', 'hour; before the first one: next day', '23'),
+                    new SheetField('lat', 'Latitude', '°, north positive', '52.5'),
+                    new SheetField('lon', 'Longitude', '°, east positive', '1.2'),
+                    new SheetField('at', 'From the day', 'date and time with zone', '2026-06-21T12:00:00+01:00'),
+                ],
+                array_map(
+                    fn (int $night): SheetAnswer => self::answer(
+                        'nights.'.$night,
+                        ['First', 'Then', 'Third', 'Fourth', 'Fifth', 'Sixth'][$night],
+                        fn (array $one): string => sprintf(
+                            '%s to %s: %.0f %% lit, %s',
+                            (new DateTimeImmutable($one['from']))->format('D j M, H:i'),
+                            (new DateTimeImmutable($one['to']))->format('H:i'),
+                            100 * $one['illuminated'],
+                            $one['altitude'] < 0
+                                ? 'below the horizon'
+                                : sprintf('%.0f° up, %s', $one['altitude'], self::azimuth($one['azimuth'])),
+                        ),
+                    ),
+                    range(0, SkyCalculator::NIGHTS - 1),
+                ),
             ),
             new Sheet(
                 'light',

@@ -15,14 +15,19 @@ use TruePupil\Core\Sky\LightTable;
 use TruePupil\Core\Sky\Location;
 use TruePupil\Core\Sky\Moon;
 use TruePupil\Core\Sky\MoonDay;
+use TruePupil\Core\Sky\MoonShape;
 use TruePupil\Core\Sky\SkyPosition;
 use TruePupil\Core\Sky\Sun;
 use TruePupil\Core\Sky\SunDay;
+use TruePupil\Core\Sky\WantedMoon;
 use TruePupil\Core\Sky\Weather;
 
 /** Sun and moon for a place and a moment, and the light that they usually give. */
 final class SkyCalculator
 {
+    /** So many nights are told. */
+    public const NIGHTS = 6;
+
     /**
      * @return array<string, mixed>
      *   moments in ISO 8601 in the time zone of the moment given; degrees; illuminated from 0 to 1
@@ -68,6 +73,44 @@ final class SkyCalculator
                 $moonPosition->altitude,
                 $moon->phaseAngle,
             )->value,
+        ];
+    }
+
+    /**
+     * The next nights on which the moon is as a picture wants it.
+     *
+     * @return array{nights: list<array<string, mixed>>}
+     *   moments in ISO 8601, degrees, illuminated from 0 to 1
+     */
+    public static function moonNights(CalculatorInput $input): array
+    {
+        $shape = MoonShape::tryFrom($input->text('moon')) ??
+            throw new InvalidArgumentException(
+                sprintf(
+                    '"%s" is no moon; write %s.',
+                    $input->text('moon'),
+                    implode(', ', array_column(MoonShape::cases(), 'value')),
+                ),
+            );
+        $wanted = new WantedMoon(
+            Location::of($input->number('lat'), $input->number('lon')),
+            $shape,
+            $input->numberOr('lowest', 0),
+            $input->numberOr('highest', 90),
+            (int) $input->numberOr('from', 20),
+            (int) $input->numberOr('to', 4),
+        );
+
+        return [
+            'nights' => array_map(
+                fn (array $night): array => [
+                    'from' => self::text($night['from']),
+                    'to' => self::text($night['to']),
+                    'illuminated' => $night['illuminated'],
+                    ...self::position($night['moon']),
+                ],
+                $wanted->nights(self::moment($input->text('at')), self::NIGHTS),
+            ),
         ];
     }
 

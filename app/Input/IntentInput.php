@@ -14,6 +14,7 @@ use TruePupil\Core\Intent\MeantTone;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
 use TruePupil\Core\Optics\InvalidOptics;
+use TruePupil\Core\Sky\LightDirection;
 
 /** What a student says that the picture was meant to show: kept as typed, turned into an intent when used. */
 final class IntentInput
@@ -78,6 +79,7 @@ final class IntentInput
             idea: Idea::tryFrom(self::text($input, 'idea')),
             facing: Facing::tryFrom(self::text($input, 'facing')),
             tone: MeantTone::tryFrom(self::text($input, 'tone')),
+            lightFrom: LightDirection::tryFrom(self::text($input, 'lightFrom')),
         );
     }
 
@@ -107,6 +109,7 @@ final class IntentInput
                 'idea' => $intent->idea?->value,
                 'facing' => $intent->facing?->value,
                 'tone' => $intent->tone?->value,
+                'lightFrom' => $intent->lightFrom?->value,
             ],
             fn (?string $text): bool => $text !== null,
         );

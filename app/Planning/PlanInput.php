@@ -18,6 +18,7 @@ use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Plan\LightCondition;
 use TruePupil\Core\Plan\LightReadings;
 use TruePupil\Core\Plan\Outing;
+use TruePupil\Core\Sky\Compass;
 use TruePupil\Core\Sky\Location;
 use TruePupil\Core\Sky\Weather;
 
@@ -57,6 +58,8 @@ final readonly class PlanInput
         'date' => 10,
         'time' => 8,
         'weather' => 20,
+        'bearing' => 20,
+        'otherTime' => 8,
         'placement' => 40,
         'support' => 20,
         'focalLength35' => 20,
@@ -74,6 +77,7 @@ final readonly class PlanInput
         'idea' => 40,
         'facing' => 20,
         'tone' => 20,
+        'lightFrom' => 10,
         'foliage' => 1,
         'stars' => 1,
         'sunStar' => 1,
@@ -221,7 +225,22 @@ final readonly class PlanInput
             throw new InvalidArgumentException(sprintf('"%s %s" is no date and time.', $this->text('date'), $time));
         }
 
-        return new Outing(Location::of($this->number('lat'), $this->number('lon')), $at);
+        return new Outing(
+            Location::of($this->number('lat'), $this->number('lon')),
+            $at,
+            $this->text('bearing') === '' ? null : Compass::parse($this->text('bearing')),
+        );
+    }
+
+    /** The hour that the planned one is compared with, on the same day; null while there is none. */
+    public function otherOuting(): ?Outing
+    {
+        $outing = $this->outing();
+        if ($outing === null || preg_match('/^(\d{1,2}):(\d{2})$/', $this->text('otherTime'), $time) !== 1) {
+            return null;
+        }
+
+        return $outing->at($outing->at->setTime((int) $time[1], (int) $time[2]));
     }
 
     private function earlierExposure(): ?Ev100

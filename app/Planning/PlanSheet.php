@@ -63,6 +63,8 @@ final class PlanSheet
 
     public ?Outing $outing = null;
 
+    public ?Outing $otherOuting = null;
+
     public Intent $intent;
 
     public readonly PlanInput $input;
@@ -194,6 +196,7 @@ final class PlanSheet
     {
         $this->intent = $this->tried('intent', $this->input->intent(...)) ?? new Intent();
         $this->outing = $this->tried('place', $this->input->outing(...));
+        $this->otherOuting = $this->tried('place', $this->input->otherOuting(...));
         $this->light = $this->tried(
             'light',
             fn (): ?Ev100 => $this->input->light(array_map(fn (array $frame): Ev100 => $frame['light'],

@@ -24,4 +24,18 @@ final readonly class SceneLight
         public float $pulses = 0.0,
     ) {
     }
+
+    /**
+     * The plates of the scene that shine in this light.
+     *
+     * @return array<int, string>  file names, by their place among the plates
+     */
+    public function lit(Scene $scene): array
+    {
+        return array_filter(
+            $scene->files->plates,
+            fn (int $index): bool => (float) $this->candelasPerUnit[$index] > 0.0,
+            ARRAY_FILTER_USE_KEY,
+        );
+    }
 }

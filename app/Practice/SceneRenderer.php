@@ -154,7 +154,7 @@ final class SceneRenderer
     private function luminance(Scene $scene, SceneLight $condition, Region $framing, int $columns, int $rows): Light
     {
         $luminance = null;
-        foreach ($scene->files->plates as $index => $name) {
+        foreach ($condition->lit($scene) as $index => $name) {
             $plate = $this->plates->plate($scene, $name, true);
             if ($index === 0 && $scene->motion->turning !== null) {
                 $plate = $this->clay->metered($plate, $scene);
@@ -197,7 +197,7 @@ final class SceneRenderer
         $isSmall = $this->isSmall($framing, $fineness);
         $sum = null;
         $pulsing = null;
-        foreach ($scene->files->plates as $index => $name) {
+        foreach ($rendering->condition->lit($scene) as $index => $name) {
             $plate = $this->plates->plate($scene, $name, $isSmall);
             if ($index === 0 && $scene->motion->turning !== null) {
                 $plate = $this->clay->exposed(

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace TruePupil\Core\Brief;
 
 use TruePupil\Core\Intent\Idea;
+use TruePupil\Core\Intent\MeantTone;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Metering\MeteringPattern;
+use TruePupil\Core\Sky\LightDirection;
 
 /** What a check can look at: what was recorded, what the pixels say, and how the two meet what was intended. */
 enum CheckMeasure: string
@@ -17,6 +19,7 @@ enum CheckMeasure: string
     case Support = 'record.support';
     case Flash = 'record.flash';
     case WhiteBalance = 'record.whiteBalance';
+    case Kelvin = 'record.kelvin';
     case FNumber = 'record.fNumber';
     case ExposureTime = 'record.exposureTime';
     case Iso = 'record.iso';
@@ -67,8 +70,10 @@ enum CheckMeasure: string
     case PlanMinutes = 'plan.minutesOff';
     case PlanSettings = 'plan.settingsOff';
     case SunAltitude = 'sun.altitude';
+    case LightFrom = 'light.from';
     case Reason = 'said.reason';
     case Idea = 'said.idea';
+    case Tone = 'said.tone';
 
     public function label(): string
     {
@@ -78,6 +83,7 @@ enum CheckMeasure: string
             self::Support => 'what held the camera',
             self::Flash => 'flash',
             self::WhiteBalance => 'white balance',
+            self::Kelvin => 'colour temperature that the picture is balanced for',
             self::FNumber => 'f-number',
             self::ExposureTime => 'exposure time',
             self::Iso => 'ISO',
@@ -128,8 +134,10 @@ enum CheckMeasure: string
             self::PlanMinutes => 'time from the planned moment',
             self::PlanSettings => 'planned values that were not kept',
             self::SunAltitude => 'height of the sun',
+            self::LightFrom => 'where the light comes from',
             self::Reason => 'reason',
             self::Idea => 'idea of the composition',
+            self::Tone => 'brightness that is meant',
         };
     }
 
@@ -166,6 +174,7 @@ enum CheckMeasure: string
             self::ExposureTime, self::SeriesGap => 's',
             self::FocalLength35, self::SeriesFocalRange => 'mm',
             self::PlanMinutes => 'min',
+            self::Kelvin => 'K',
             self::Tilt, self::SunAltitude => '°',
             self::FileFormat,
             self::ColourSpace,
@@ -188,7 +197,9 @@ enum CheckMeasure: string
             self::Symmetry,
             self::EdgeDistractions,
             self::Reason,
-            self::Idea => '',
+            self::Idea,
+            self::LightFrom,
+            self::Tone => '',
         };
     }
 
@@ -233,6 +244,8 @@ enum CheckMeasure: string
             self::MovementBandError, self::ExposureTime => ['too short', 'too long'],
             // Room is what is left: little of it means a long time.
             self::ShakeRoom, self::StarRoom => ['too long', 'too short'],
+            // Balanced for warmer light than there is, the picture comes out blue.
+            self::Kelvin => ['too blue', 'too warm'],
             self::Tilt => ['falling to the left', 'falling to the right'],
             self::PlanMinutes => ['too early', 'too late'],
             self::SunAltitude => ['too low', 'too high'],
@@ -277,12 +290,14 @@ enum CheckMeasure: string
             ],
             self::PlanGiven, self::Reason => ['given' => 'given', 'none' => 'none'],
             self::Idea => ['none' => 'none', ...self::labels(Idea::cases())],
+            self::LightFrom => self::labels(LightDirection::cases()),
+            self::Tone => ['none' => 'none', ...self::labels(MeantTone::cases())],
             default => [],
         };
     }
 
     /**
-     * @param  list<ExposureMode|MeteringPattern|Support|Idea>  $cases
+     * @param  list<ExposureMode|MeteringPattern|Support|Idea|LightDirection|MeantTone>  $cases
      * @return array<string, string>
      */
     private static function labels(array $cases): array

@@ -35,6 +35,7 @@ final class MeasureReading
                     ? 'fired'
                     : 'off'),
             CheckMeasure::WhiteBalance => $record->handling->whiteBalance,
+            CheckMeasure::Kelvin => $record->handling->kelvin === null ? null : (float) $record->handling->kelvin,
             CheckMeasure::FNumber => $record->exposure->fNumber?->nominal(),
             CheckMeasure::ExposureTime => $record->exposure->exposureTime?->exact,
             CheckMeasure::Iso => $record->exposure->iso?->nominal(),
@@ -104,8 +105,10 @@ final class MeasureReading
             CheckMeasure::SunAltitude => $record->takenAt === null
                 ? null
                 : $situation->statement->plan?->outing?->sunAltitude($record->takenAt),
+            CheckMeasure::LightFrom => $situation->lightFrom()?->value,
             CheckMeasure::Reason => trim((string) $situation->statement->reason) === '' ? 'none' : 'given',
             CheckMeasure::Idea => $situation->statement->intent->idea->value ?? 'none',
+            CheckMeasure::Tone => $situation->statement->intent->tone->value ?? 'none',
         };
     }
 
@@ -156,11 +159,13 @@ final class MeasureReading
             CheckMeasure::FilmSunRule => [Need::Settings],
             CheckMeasure::PlanSettings => [Need::Plan],
             CheckMeasure::PlanMinutes, CheckMeasure::SunAltitude => [Need::TakenAtPlace, Need::TakenAt],
+            CheckMeasure::LightFrom => [Need::LightFrom],
             CheckMeasure::Tilt, CheckMeasure::Symmetry, CheckMeasure::EdgeDistractions => [Need::Composition],
             CheckMeasure::OverSaturated => [Need::Colour],
             CheckMeasure::Metering,
             CheckMeasure::Flash,
             CheckMeasure::WhiteBalance,
+            CheckMeasure::Kelvin,
             CheckMeasure::Compensation,
             CheckMeasure::FileFormat,
             CheckMeasure::ColourSpace,
@@ -172,7 +177,8 @@ final class MeasureReading
             CheckMeasure::LostHighlights,
             CheckMeasure::BlockedShadows,
             CheckMeasure::Reason,
-            CheckMeasure::Idea => [],
+            CheckMeasure::Idea,
+            CheckMeasure::Tone => [],
         };
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Intent;
 
 use TruePupil\Core\Exposure\InvalidExposure;
+use TruePupil\Core\Sky\LightDirection;
 
 /** What a photograph is meant to show. Distances in metres from the lens; anything not said is not asked for. */
 final readonly class Intent
@@ -15,6 +16,7 @@ final readonly class Intent
      * @param  ?MeantTone  $tone  declared where it is not as bright as usual
      * @param  ?float  $sceneStops  from the darkest to the brightest place that should keep detail, stops
      * @param  ?Idea  $idea  of composition, where one was declared
+     * @param  ?LightDirection  $lightFrom  where the light comes from, as whoever took it says
      * @param  ?Facing  $facing  where the subject looks or goes, as seen in the picture
      *
      * @throws InvalidExposure
@@ -29,6 +31,7 @@ final readonly class Intent
         public ?Idea $idea = null,
         public ?Facing $facing = null,
         public ?MeantTone $tone = null,
+        public ?LightDirection $lightFrom = null,
     ) {
         foreach (
             [
@@ -86,6 +89,7 @@ final readonly class Intent
             $this->idea,
             $this->facing,
             $this->tone,
+            $this->lightFrom,
         );
     }
 

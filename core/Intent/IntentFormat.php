@@ -6,6 +6,7 @@ namespace TruePupil\Core\Intent;
 
 use InvalidArgumentException;
 use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Sky\LightDirection;
 
 /** Reads an intent from decoded JSON; any part may be missing. "far" may be "infinity". */
 final class IntentFormat
@@ -44,6 +45,7 @@ final class IntentFormat
             idea: $intent->choice('idea', Idea::class),
             facing: $intent->choice('facing', Facing::class),
             tone: $intent->choice('tone', MeantTone::class),
+            lightFrom: $intent->choice('lightFrom', LightDirection::class),
         );
     }
 
@@ -81,6 +83,7 @@ final class IntentFormat
                 'idea' => $intent->idea?->value,
                 'facing' => $intent->facing?->value,
                 'tone' => $intent->tone?->value,
+                'lightFrom' => $intent->lightFrom?->value,
             ],
             fn (mixed $part): bool => $part !== null,
         );

@@ -7,6 +7,7 @@ namespace TruePupil\Core\Plan;
 use DateTimeImmutable;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Sky\JulianDay;
+use TruePupil\Core\Sky\LightDirection;
 use TruePupil\Core\Sky\LightTable;
 use TruePupil\Core\Sky\Location;
 use TruePupil\Core\Sky\Moon;
@@ -16,9 +17,30 @@ use TruePupil\Core\Sky\Weather;
 /** Where and when a picture is planned for. */
 final readonly class Outing
 {
-    /** @param  DateTimeImmutable  $at  in the time zone of the place */
-    public function __construct(public Location $place, public DateTimeImmutable $at)
+    /**
+     * @param  DateTimeImmutable  $at  in the time zone of the place
+     * @param  ?float  $bearing  where the camera points, degrees from north through east; null where nobody said
+     */
+    public function __construct(
+        public Location $place,
+        public DateTimeImmutable $at,
+        public ?float $bearing = null,
+    ) {
+    }
+
+    /** The same place and bearing at another moment. */
+    public function at(DateTimeImmutable $moment): self
     {
+        return new self($this->place, $moment, $this->bearing);
+    }
+
+    /** Where the sun's light came from when a picture was taken; null without a bearing, and while the sun is down. */
+    public function lightFrom(DateTimeImmutable $taken): ?LightDirection
+    {
+        return $this->bearing === null ? null : LightDirection::of(
+            Sun::seenFrom($this->place, JulianDay::fromTimestamp($this->local($taken)->getTimestamp())),
+            $this->bearing,
+        );
     }
 
     /**

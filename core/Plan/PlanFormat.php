@@ -49,7 +49,7 @@ final class PlanFormat
         );
     }
 
-    /** "latitude" and "longitude" in degrees, "at" as ISO 8601 with its offset. */
+    /** "latitude", "longitude" and "bearing" in degrees, "at" as ISO 8601 with its offset. */
     private static function outing(Fields $data): Outing
     {
         $at = $data->raw('at');
@@ -62,6 +62,10 @@ final class PlanFormat
             throw new InvalidArgumentException(sprintf('"outing.at" is no date and time: "%s".', $at));
         }
 
-        return new Outing(Location::of($data->number('latitude'), $data->number('longitude')), $moment);
+        return new Outing(
+            Location::of($data->number('latitude'), $data->number('longitude')),
+            $moment,
+            $data->numberOrNull('bearing'),
+        );
     }
 }

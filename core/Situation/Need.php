@@ -30,6 +30,7 @@ enum Need: string
     case Plan = 'plan';
     case TakenAt = 'takenAt';
     case TakenAtPlace = 'place';
+    case LightFrom = 'lightFrom';
 
     public function label(): string
     {
@@ -54,6 +55,7 @@ enum Need: string
             self::Plan => 'a plan for this brief',
             self::TakenAt => 'when the picture was taken',
             self::TakenAtPlace => 'a plan with a date and a place',
+            self::LightFrom => 'where the light comes from, or a plan with place, hour and bearing',
             self::Movement => 'whether something moves, how fast, and how it should look',
         };
     }
@@ -73,6 +75,7 @@ enum Need: string
             self::Plan => $situation->statement->plan !== null,
             self::TakenAt => $situation->record->takenAt !== null,
             self::TakenAtPlace => $situation->statement->plan?->outing !== null,
+            self::LightFrom => $situation->lightFrom() !== null,
             self::Placement => $situation->assignment->wanted !== null,
             self::FocalLength => $situation->record->lens->focalLength !== null,
             self::Format => $situation->format() !== null,

@@ -28,6 +28,7 @@ use TruePupil\Core\Motion\SubjectBlur;
 use TruePupil\Core\Optics\DepthOfField;
 use TruePupil\Core\Optics\SensorFormat;
 use TruePupil\Core\Series\SeriesKind;
+use TruePupil\Core\Sky\LightDirection;
 
 /** All that is known of one frame when it is judged. What follows from several parts is worked out here, once. */
 final readonly class Situation
@@ -93,6 +94,15 @@ final readonly class Situation
         $steps = $this->increment()->perStop();
 
         return Stops::of(round($steps * $stops->value) / $steps);
+    }
+
+    /** Where the light came from: by place, hour and bearing of the plan; else as whoever took the frame says. */
+    public function lightFrom(): ?LightDirection
+    {
+        $takenAt = $this->record->takenAt;
+
+        return ($takenAt === null ? null : $this->statement->plan?->outing?->lightFrom($takenAt)) ??
+            $this->statement->intent->lightFrom;
     }
 
     /** Whether a flash fired: aperture, ISO and distance then set what it lights, and time the rest. */

@@ -4,6 +4,9 @@
  */
 const BESIDE = 2;
 
+/** Characters from which a value is long. */
+const LONG = 5;
+
 /** Pixels that a finger moves for a step. */
 const STEP = 34;
 
@@ -84,7 +87,9 @@ function beside(dial) {
     for (const value of dial.querySelectorAll('[data-by]')) {
         const option = select.hidden ? null : select.options[select.selectedIndex + Number(value.dataset.by)];
         // What they all have in common stands with the one that is set.
-        value.textContent = option?.text.trim().replace(/^ISO | s$/g, '') ?? '';
+        const text = option?.text.trim().replace(/^ISO | s$/g, '') ?? '';
+        // Where values are long, there is room for one on either side: half a value would be another one.
+        value.textContent = text.length > LONG && Math.abs(value.dataset.by) > 1 ? '' : text;
         value.disabled = !option;
     }
 }

@@ -80,7 +80,7 @@ final class CommandsTest extends TestCase
     {
         $scenes = array_column($this->answer(['pupil:scenes'])['scenes'], null, 'id');
 
-        $this->assertCount(9, $scenes);
+        $this->assertCount(11, $scenes);
         $this->assertArrayHasKey('chart', $scenes);
         $this->assertSame([1800, 1200], $scenes['chart']['sizes']);
         // Grey at EV 10 with patches to either side.

@@ -47,7 +47,7 @@ final class FinderAsACameraTest extends TestCase
 
             return $touched['right'] - $touched['left'];
         };
-        // 21 m and 12 m away; the nearer one is 12 m off where it was pictured.
+        // 21 m and 12 m away.
         $this->assertEqualsWithDelta(12 / 21, $width(0, 420) / $width(420, 960), 0.05);
     }
 

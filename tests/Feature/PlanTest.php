@@ -275,6 +275,28 @@ final class PlanTest extends TestCase
         $this->assertNull(PlanQuestions::of(PlanInput::of($plan->refresh()->input, 'UTC'))->all()['depth']['chosen']);
     }
 
+    public function test_light_is_said_by_where_the_camera_points_and_two_hours_are_compared(): void
+    {
+        $world = World::make();
+        $world->course->update(['timezone' => 'Europe/Berlin']);
+        $said = fn (array $input) => $this->actingAs($world->student)
+            ->withHeader('HX-Request', 'true')
+            ->put(route('plans.update', $world->setBrief), [
+                'way' => 'sky', 'lat' => '48.14', 'lon' => '11.58',
+                'date' => '2026-06-21', 'time' => '07:00', ...$input,
+            ])
+            ->assertOk();
+        $said([])->assertDontSee('back light')->assertDontSee('Two hours of the day');
+        $said(['bearing' => 'east'])->assertSee('back light: from behind the subject')->assertSee('Front light');
+        $said(['bearing' => 'east', 'otherTime' => '19:30'])
+            ->assertSee('Two hours of the day')
+            ->assertSeeInOrder(['07:00', '19:30', 'back light: from behind the subject', 'front light: from behind']);
+        $said(['bearing' => 'south', 'otherTime' => '19:30'])
+            ->assertSeeInOrder(['side light from the left', 'side light from the right']);
+        $said(['bearing' => 'upwards'])->assertSee('A bearing is 0° to 360°')->assertSee('What you typed is kept.');
+        $said(['otherTime' => '19:30'])->assertSee('needs to know where the camera points');
+    }
+
     public function test_what_is_missing_before_the_light_is_known_is_named(): void
     {
         $world = World::make();

@@ -27,6 +27,8 @@ final class BriefAttempts
 
     private const RIDER = [0.52, 0.38, 0.25, 0.33];
 
+    private const TREES = [0.1, 0.42, 0.08, 0.1];
+
     private const HEAD = [0.43, 0.2, 0.18, 0.36];
 
     private const BOWL = [0.33, 0.42, 0.22, 0.26];
@@ -54,6 +56,108 @@ final class BriefAttempts
         yield 'where-the-sun-will-be' => self::whereTheSunWillBe();
         yield 'night-ladder' => self::nightLadder();
         yield 'film-day' => self::filmDay();
+        yield 'silhouette' => self::silhouette();
+        yield 'low-key' => self::lowKey();
+        yield 'high-key' => self::highKey();
+    }
+
+    /** @return Attempts */
+    private static function silhouette(): array
+    {
+        $trees = fn (array $set): array => [
+            [
+                'scene' => 'heron',
+                'light' => 'glow',
+                'mode' => 'shutter',
+                't' => '1/200',
+                'iso' => '200',
+                'moment' => '1.2',
+                'compensation' => '-0.6667',
+                'subject' => self::TREES,
+                'focus' => '60',
+                'intent' => ['subject' => 60, 'tone' => 'silhouette'],
+                ...$set,
+            ],
+        ];
+
+        return [
+            'accepted' => [
+                'against the sky' => $trees([]),
+                'darker still' => $trees(['compensation' => '-1.3333']),
+                'by aperture' => $trees(['mode' => 'aperture', 'n' => '4', 'iso' => '200']),
+            ],
+            'refused' => [
+                'not meant' => ['declared', $trees(['intent' => ['subject' => 60]])],
+                'still to be seen' => ['dark', $trees(['compensation' => '1.3333'])],
+                'all of it dark' => ['ground', $trees(['compensation' => '-3'])],
+                'left to the camera' => ['mode', $trees(['mode' => 'auto'])],
+            ],
+        ];
+    }
+
+    /** @return Attempts */
+    private static function lowKey(): array
+    {
+        $bust = fn (array $set): array => [
+            [
+                'scene' => 'bust',
+                'n' => '4',
+                'iso' => '200',
+                'support' => 'tripod',
+                'compensation' => '-1.6667',
+                'subject' => self::HEAD,
+                'px' => '0.467',
+                'py' => '0.388',
+                'intent' => ['subject' => 1.5, 'tone' => 'low-key'],
+                ...$set,
+            ],
+        ];
+
+        return [
+            'accepted' => [
+                'a face from the window' => $bust([]),
+                'a little darker' => $bust(['compensation' => '-2']),
+                'by hand' => $bust(['mode' => 'manual', 't' => '1/60']),
+            ],
+            'refused' => [
+                'not meant' => ['declared', $bust(['intent' => ['subject' => 1.5]])],
+                'as the meter has it' => ['dark', $bust(['compensation' => '0'])],
+                'nothing shines' => ['shines', $bust(['compensation' => '-4'])],
+                'left to the camera' => ['mode', $bust(['mode' => 'auto'])],
+            ],
+        ];
+    }
+
+    /** @return Attempts */
+    private static function highKey(): array
+    {
+        $pots = fn (array $set): array => [
+            [
+                'scene' => 'pots',
+                'n' => '5.6',
+                'iso' => '400',
+                'compensation' => '1',
+                'subject' => self::BOTTLE,
+                'px' => '0.435',
+                'py' => '0.55',
+                'intent' => ['subject' => 1.95, 'tone' => 'high-key'],
+                ...$set,
+            ],
+        ];
+
+        return [
+            'accepted' => [
+                'white on white' => $pots([]),
+                'by hand' => $pots(['mode' => 'manual', 't' => '1/50']),
+                'from a tripod' => $pots(['support' => 'tripod', 'iso' => '100']),
+            ],
+            'refused' => [
+                'not meant' => ['declared', $pots(['intent' => ['subject' => 1.95]])],
+                'as the meter has it' => ['bright', $pots(['compensation' => '0'])],
+                'burnt' => ['highlights', $pots(['compensation' => '3'])],
+                'left to the camera' => ['mode', $pots(['mode' => 'auto'])],
+            ],
+        ];
     }
 
     /** @return Attempts */

@@ -7,6 +7,7 @@ namespace App\View\Drawings;
 use DateTimeImmutable;
 use TruePupil\Core\Plan\Outing;
 use TruePupil\Core\Sky\JulianDay;
+use TruePupil\Core\Sky\LightDirection;
 use TruePupil\Core\Sky\Moon;
 use TruePupil\Core\Sky\MoonDay;
 use TruePupil\Core\Sky\PolarDay;
@@ -34,6 +35,8 @@ final class SkyPath
     private const LOWEST = -20.0;
 
     private const STEP_MINUTES = 15;
+
+    private const DIRECTION_STEP = 10;
 
     private readonly SunDay $day;
 
@@ -151,6 +154,84 @@ final class SkyPath
         return $marks;
     }
 
+    /**
+     * Where the light comes from over the day, for the planned bearing; none without one.
+     *
+     * @return list<array{x: float, width: float, from: LightDirection, label: string}>
+     */
+    public function directions(): array
+    {
+        if ($this->outing->bearing === null) {
+            return [];
+        }
+        $bands = [];
+        [$from, $begin] = [null, 0];
+        for ($minute = 0; $minute <= $this->minutes; $minute += self::DIRECTION_STEP) {
+            $at = $this->midnight->modify('+'.$minute.' minutes');
+            $now = $minute >= $this->minutes
+                ? null
+                : LightDirection::of($this->sunAt($at), $this->outing->bearing);
+            if ($now === $from) {
+                continue;
+            }
+            if ($from !== null) {
+                $bands[] = $this->direction($from, $this->midnight->modify('+'.$begin.' minutes'), $at);
+            }
+            [$from, $begin] = [$now, $minute];
+        }
+
+        return $bands;
+    }
+
+    /** @return array{x: float, width: float, from: LightDirection, label: string} */
+    private function direction(LightDirection $from, DateTimeImmutable $begin, DateTimeImmutable $end): array
+    {
+        return [
+            'x' => $this->x($begin),
+            'width' => round($this->x($end) - $this->x($begin), 1),
+            'from' => $from,
+            'label' => sprintf('%s to %s', $begin->format('H:i'), $end->format('H:i')),
+        ];
+    }
+
+    /**
+     * Two hours of the same day side by side: what, at the planned hour, at the other one.
+     *
+     * @return list<array{string, string, string}>
+     */
+    public function against(Outing $other): array
+    {
+        [$planned, $instead] = [$this->inWords($this->outing), $this->inWords($other)];
+
+        return array_map(
+            fn (string $what): array => [$what, $planned[$what], $instead[$what]],
+            array_keys($planned),
+        );
+    }
+
+    /** @return array<string, string> by what it is */
+    private function inWords(Outing $outing): array
+    {
+        $sun = $this->sunAt($outing->at);
+        $from = $outing->lightFrom($outing->at);
+
+        return [
+            'Hour' => $outing->at->format('H:i'),
+            'The sun' => $sun->altitude > 0
+                ? sprintf('%d° up in the %s', round($sun->altitude), self::words($sun->azimuth))
+                : 'below the horizon',
+            'The light comes as' => match (true) {
+                $outing->bearing === null => 'needs to know where the camera points',
+                $from === null => 'none from the sun',
+                $from === LightDirection::Side => sprintf(
+                    'side light from the %s',
+                    LightDirection::relative($sun->azimuth, $outing->bearing) > 0 ? 'right' : 'left',
+                ),
+                default => $from->label(),
+            },
+        ];
+    }
+
     /** @return array{x: float, y: float} the planned moment, on the sun's path */
     public function planned(): array
     {
@@ -194,6 +275,16 @@ final class SkyPath
                     self::words(fmod($sun->azimuth + 180, 360)),
                 ),
             ];
+        }
+        $from = $this->outing->lightFrom($at);
+        if ($from !== null) {
+            $rows[] = ['the light then', $from->label()];
+        }
+        foreach (LightDirection::cases() as $direction) {
+            $bands = array_filter($this->directions(), fn (array $band): bool => $band['from'] === $direction);
+            if ($bands !== []) {
+                $rows[] = [explode(':', $direction->label())[0], implode(', ', array_column($bands, 'label'))];
+            }
         }
         $rows[] = match ($this->day->polar()) {
             PolarDay::SunStaysUp => ['sunrise and sunset', 'none: the sun stays up'],

@@ -1,19 +1,24 @@
 // A heron glides in over the clay pond. Declare=Show=0 renders the pond, 1 the heron against the sky, 3 the sky there
-// without it, 5 its outline.
+// without it, 5 its outline. Declare=Light=2 renders the pond after sunset, with the glow behind the far bank.
 #version 3.7;
 #ifndef (Show) #declare Show = 0; #end
+#ifndef (Light) #declare Light = 1; #end
 global_settings { assumed_gamma 1.0 max_trace_level #ifdef (Fog) 1 #else #if (Show = 5) 1 #else 5 #end #end #include "kilnyard.inc" #ifndef (Fog) #if (Show < 5) Radiosity(80, 0.6) #end #end }
 #include "heron.inc"
 camera { perspective location <0, 1.7, 0> right x*1.5 up y look_at <0, 1.7, 10> angle 23.91 }
 #ifdef (Fog) fog { distance Fog color rgb 1 } #end
-#declare There = <0, 2.9, 12>;
+#declare There = <0, 2.9, 15>;
 #if (Show = 5)
   fog { distance 1e4 color rgb 1 }
   object { Heron translate There }
 #else
   #ifndef (Fog)
+  #if (Light = 2)
+  sky_sphere { pigment { gradient y color_map { [0 rgb <1.0,0.60,0.28>*2.4] [0.04 rgb <1.0,0.70,0.42>*2.0] [0.16 rgb <0.80,0.68,0.62>*1.1] [0.4 rgb <0.36,0.42,0.58>*0.4] [1 rgb <0.12,0.17,0.30>*0.2] } } }
+  #else
   light_source { <-60, 34, -38> color rgb <1,0.90,0.74>*4.2 area_light <0.6,0,0>,<0,0.6,0>,4,4 adaptive 1 jitter circular orient }
   sky_sphere { pigment { gradient y color_map { [0 rgb <1.0,0.95,0.86>*1.55] [0.06 rgb <0.92,0.94,0.95>*1.4] [0.25 rgb <0.66,0.79,0.96>*1.15] [1 rgb <0.3,0.46,0.8>*0.8] } } }
+  #end
   #end
   #if (Show = 0)
   // Water, with its far bank and the alders on it

@@ -1,4 +1,4 @@
-@props(['sky'])
+@props(['sky', 'other' => null])
 <figure class="sky-path">
     <figcaption><b>Sun and moon over the day</b> <span class="fine">hours across, height above the horizon up</span>
     </figcaption>
@@ -21,6 +21,12 @@
             <circle class="sky-mark" cx="{{ $mark['x'] }}" cy="{{ $mark['y'] }}" r="2.5" /><text
                 class="sky-bearing" x="{{ $mark['x'] }}" y="{{ $mark['y'] - 7 }}">{{ $mark['label'] }}</text>
         @endforeach
+        @foreach ($sky->directions() as $band)
+            <rect class="sky-light sky-light-{{ $band['from']->value }}" x="{{ $band['x'] }}" y="201"
+                width="{{ $band['width'] }}" height="6">
+                <title>{{ $band['from']->label() }}, {{ $band['label'] }}</title>
+            </rect>
+        @endforeach
         @foreach ($sky->hours() as $tick)
             <text x="{{ $tick['x'] }}" y="216" class="sky-hour">{{ $tick['label'] }}</text>
         @endforeach
@@ -28,7 +34,24 @@
         <circle class="sky-planned-sun" cx="{{ $sky->planned()['x'] }}" cy="{{ $sky->planned()['y'] }}" r="6" />
     </svg>
     <p class="fine">Solid line: the sun, with the side it stands on. Dashed line: the moon. Upright: your planned
-        hour. Tinted bands: the low light.</p>
+        hour. Tinted bands: the low light.@if ($sky->directions())
+            Under the hours: empty for light from behind the camera, half for side light, full for back light.
+        @endif
+    </p>
+    @if ($other)
+        <table class="ledger-table">
+            <caption>Two hours of the day</caption>
+            <tbody>
+                @foreach ($sky->against($other) as [$what, $then, $instead])
+                    <tr>
+                        <th scope="row">{{ $what }}</th>
+                        <td>{{ $then }}</td>
+                        <td>{{ $instead }}</td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    @endif
     <table class="ledger-table">
         <caption class="visually-hidden">Sun and moon in words</caption>
         <tbody>

@@ -1,3 +1,4 @@
+@use(TruePupil\Core\Sky\LightDirection)
 @use(TruePupil\Core\Intent\Facing)
 @use(TruePupil\Core\Intent\MeantTone)
 @use(TruePupil\Core\Intent\Idea)
@@ -47,6 +48,14 @@
                 @foreach (Facing::cases() as $facing)
                     <option value="{{ $facing->value }}"
                         @selected(($input['facing'] ?? '') === $facing->value)>{{ $facing->label() }}</option>
+                @endforeach
+            </select></label>
+        <label>The light comes
+            <select name="intent[lightFrom]">
+                <option value="">not said</option>
+                @foreach (LightDirection::cases() as $from)
+                    <option value="{{ $from->value }}"
+                        @selected(($input['lightFrom'] ?? '') === $from->value)>{{ $from->label() }}</option>
                 @endforeach
             </select></label>
         <label>How bright

@@ -73,6 +73,6 @@
         @endif
     @endif
     @if ($sky = $drawings->sky())
-        <div class="sheet"><x-sky-path :sky="$sky" /></div>
+        <div class="sheet"><x-sky-path :sky="$sky" :other="$sheet->otherOuting" /></div>
     @endif
 </section>

@@ -1,3 +1,4 @@
+@use(TruePupil\Core\Sky\LightDirection)
 @use(TruePupil\Core\Kit\Support)
 @use(TruePupil\Core\Intent\Facing)
 @use(TruePupil\Core\Intent\MeantTone)
@@ -92,6 +93,13 @@
                                 <label>Time <input type="time" name="time"
                                         value="{{ $sheet->input->text('time') }}"></label>
                             </div>
+                            <div class="number-row">
+                                <label>The camera points to <input name="bearing"
+                                    value="{{ $sheet->input->text('bearing') }}" placeholder="south-west, or 225"
+                                    autocomplete="off"></label>
+                                <label>Against <input type="time" name="otherTime"
+                                    value="{{ $sheet->input->text('otherTime') }}"></label>
+                            </div>
                             <label for="weather">Sky</label>
                             <select id="weather" name="weather">
                                 @foreach (Weather::cases() as $weather)
@@ -175,6 +183,14 @@
                         <option value="{{ $facing->value }}"
                             @selected($sheet->input->text('facing') === $facing->value)>
                             {{ $facing->label() }}</option>
+                    @endforeach
+                </select></label>
+            <label>The light comes <select name="lightFrom">
+                    <option value="">not said</option>
+                    @foreach (LightDirection::cases() as $from)
+                        <option value="{{ $from->value }}"
+                            @selected($sheet->input->text('lightFrom') === $from->value)>{{ $from->label() }}
+                        </option>
                     @endforeach
                 </select></label>
             <label>How bright <select name="tone">

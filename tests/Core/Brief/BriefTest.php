@@ -142,7 +142,7 @@ final class BriefTest extends TestCase
             }
         }
         sort($numbers);
-        $this->assertSame(range(1, 20), $numbers);
+        $this->assertSame(range(1, 23), $numbers);
     }
 
     #[DataProvider('measured')]
@@ -213,7 +213,7 @@ final class BriefTest extends TestCase
         $this->assertSame('aperture priority', CheckMeasure::Mode->word('aperture'));
         foreach (CheckMeasure::cases() as $measure) {
             $this->assertNotSame('', $measure->label());
-            $this->assertContains($measure->unit(), ['', 'stops', '%', 's', 'mm', 'min', '°']);
+            $this->assertContains($measure->unit(), ['', 'stops', '%', 's', 'mm', 'min', '°', 'K']);
         }
     }
 

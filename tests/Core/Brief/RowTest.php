@@ -13,14 +13,21 @@ use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\BriefFormat;
 use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\InvalidBrief;
+use TruePupil\Core\Capture\RecordedHandling;
 use TruePupil\Core\Checks\CheckEvaluation;
 use TruePupil\Core\Checks\MeasureReading;
 use TruePupil\Core\Checks\Verdict;
+use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Intent\IntentFormat;
+use TruePupil\Core\Intent\MeantTone;
+use TruePupil\Core\Json\Fields;
 use TruePupil\Core\Plan\Outing;
 use TruePupil\Core\Plan\Plan;
 use TruePupil\Core\Raster\GreyGrid;
 use TruePupil\Core\Series\SeriesKind;
+use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
+use TruePupil\Core\Sky\LightDirection;
 use TruePupil\Core\Sky\Location;
 
 /** Checks on rows of frames, and the ready briefs that want them. */
@@ -189,6 +196,38 @@ final class RowTest extends TestCase
         // At the equinox the sun sets close to 18:00 of local solar time, here 19:20 − 7 min: some 4° left.
         $this->assertEqualsWithDelta(4.0, MeasureReading::of(CheckMeasure::SunAltitude, $situation), 1.0);
         $this->assertNull(MeasureReading::of(CheckMeasure::PlanMinutes, Situations::make()));
+    }
+
+    public function test_where_the_light_comes_from_is_worked_out_or_said_and_brightness_is_declared(): void
+    {
+        $west = fn (float $bearing): Plan => new Plan(outing: new Outing(
+            Location::of(50.0, 10.0),
+            new DateTimeImmutable('2026-09-22 18:30:00', new DateTimeZone('+02:00')),
+            $bearing,
+        ));
+        $taken = ['takenAt' => new DateTimeImmutable('2026-09-22 18:50:00', new DateTimeZone('UTC'))];
+        $reads = fn (mixed ...$situation): ?string => MeasureReading::of(
+            CheckMeasure::LightFrom,
+            Situations::make(...$situation),
+        );
+        $says = new Intent(lightFrom: LightDirection::Side, tone: MeantTone::LowKey);
+        $this->assertSame('back', $reads(plan: $west(270.0), record: $taken));
+        $this->assertSame('front', $reads(plan: $west(90.0), record: $taken, intent: $says), 'the sky knows better');
+        $this->assertSame('side', $reads(intent: $says));
+        $this->assertNull($reads());
+        $this->assertFalse(Need::LightFrom->isKnownIn(Situations::make()));
+        $this->assertTrue(Need::LightFrom->isKnownIn(Situations::make(intent: $says)));
+        $this->assertSame(
+            3200.0,
+            MeasureReading::of(
+                CheckMeasure::Kelvin,
+                Situations::make(record: ['handling' => new RecordedHandling(kelvin: 3200)]),
+            ),
+        );
+        $this->assertNull(MeasureReading::of(CheckMeasure::Kelvin, Situations::make()));
+        $this->assertSame('low-key', MeasureReading::of(CheckMeasure::Tone, Situations::make(intent: $says)));
+        $this->assertSame('none', MeasureReading::of(CheckMeasure::Tone, Situations::make()));
+        $this->assertEquals($says, IntentFormat::read(Fields::of(IntentFormat::write($says))));
     }
 
     public function test_film_is_held_against_its_box_and_the_bright_sun_rule(): void
