@@ -29,6 +29,7 @@ use TruePupil\Core\Optics\RectilinearStretch;
 use TruePupil\Core\Optics\SensorFormat;
 use TruePupil\Core\Sensor\SensorModel;
 use TruePupil\Core\Series\BracketLength;
+use TruePupil\Core\Series\TwoSpots;
 
 /** The calculators by name: plain numbers in, plain numbers out, in the units of each docblock in core. */
 final class Calculators
@@ -53,6 +54,7 @@ final class Calculators
         'pan',
         'stars',
         'bracket',
+        'two-spots',
         'reciprocity',
         'sky',
         'moon-nights',
@@ -93,6 +95,7 @@ final class Calculators
                 'distance' => FlashReach::of($input->positive('gn'), $input->positive('n'), $input->positive('iso'))
                     ->metres,
             ],
+            'two-spots' => self::twoSpots($input),
             'bracket' => [
                 'frames' => BracketLength::frames(
                     $input->number('sceneStops'),
@@ -356,6 +359,27 @@ final class Calculators
                 $input->numberOr('declination', 0),
                 $input->positive('t'),
             ),
+        ];
+    }
+
+    /** @return array{rangeStops: float, frames: int, ev100: list<float>, darkStops: float, brightStops: float} */
+    private static function twoSpots(CalculatorInput $input): array
+    {
+        $spots = new TwoSpots(Ev100::of($input->number('dark')), Ev100::of($input->number('bright')));
+        $headroom = $input->numberOr('headroom', 2.5);
+        $exposures = $spots->exposures(
+            $input->positive('usableStops'),
+            $headroom,
+            $input->has('step') ? $input->positive('step') : 2.0,
+        );
+
+        return [
+            'rangeStops' => $spots->range()->value,
+            'frames' => count($exposures),
+            'ev100' => array_map(fn (Ev100 $exposure): float => $exposure->value, $exposures),
+            // In the first frame the bright place decides, in the last one the dark place is highest.
+            'brightStops' => $headroom,
+            'darkStops' => $spots->dark->value - $exposures[count($exposures) - 1]->value,
         ];
     }
 }

@@ -6,12 +6,10 @@ namespace App\Calculators;
 
 use App\Wording\Quantity;
 use Closure;
-use DateTimeImmutable;
 use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Optics\Metres;
 use TruePupil\Core\Optics\SensorFormat;
-use TruePupil\Core\Sky\MoonShape;
-use TruePupil\Core\Sky\Weather;
 
 /** Every calculator as a sheet of the Bench. */
 final class Sheets
@@ -47,7 +45,7 @@ final class Sheets
             ...self::lens(),
             ...self::movement(),
             ...self::series(),
-            ...self::sky(),
+            ...SkySheets::all(),
         ];
     }
 
@@ -419,155 +417,53 @@ final class Sheets
                 ],
             ),
             new Sheet(
+                'two-spots',
+                'Series and film',
+                'Two spot readings',
+                'The darkest and the brightest place that are to keep detail, each read by a spot: whether one frame '.
+                    'holds both, and which frames do. The first keeps the bright place.',
+                [
+                    new SheetField('dark', 'Dark place reads', 'EV at ISO 100', '4'),
+                    new SheetField('bright', 'Bright place reads', 'EV at ISO 100', '15'),
+                    new SheetField('usableStops', 'One frame holds', 'stops', '9'),
+                    new SheetField('headroom', 'Of them above mid-grey', 'stops', '2.5'),
+                    new SheetField('step', 'Step', 'stops', '2'),
+                ],
+                [
+                    self::answer('rangeStops', 'Range of the scene', fn (float $stops): string => Stops::of($stops)
+                        ->inWords()),
+                    self::answer(
+                        'frames',
+                        'It takes',
+                        fn (int $frames): string => $frames === 1 ? 'one frame' : $frames.' frames',
+                    ),
+                    self::answer(
+                        'ev100',
+                        'Set for',
+                        fn (array $exposures): string => implode(
+                            ', ',
+                            array_map(fn (float $ev): string => sprintf('EV %.1f', $ev), $exposures),
+                        ).' at ISO 100',
+                    ),
+                    self::answer(
+                        'ev100.0',
+                        'The first, for instance',
+                        fn (float $ev): string => sprintf('ƒ/8, %s at ISO 100', ExposureTime::nearest(64 / 2 ** $ev)),
+                    ),
+                    self::answer(
+                        'darkStops',
+                        'The dark place then lies',
+                        fn (float $stops): string => Stops::of($stops)->signed().' from mid-grey in the last one',
+                    ),
+                ],
+            ),
+            new Sheet(
                 'reciprocity',
                 'Series and film',
                 'Long exposures on film',
                 'What a metered time becomes on film that answers less to long times.',
                 [self::t('10'), new SheetField('p', 'Exponent of the film', '', '1.3')],
                 [self::answer('time', 'Expose for', fn (float $seconds): string => self::number($seconds).' s')],
-            ),
-        ];
-    }
-
-    /** @return list<Sheet> */
-    private static function sky(): array
-    {
-        $weather = new SheetField(
-            'weather',
-            'Weather',
-            '',
-            Weather::Clear->value,
-            array_combine(
-                array_column(Weather::cases(), 'value'),
-                array_map(fn (Weather $weather): string => $weather->label(), Weather::cases()),
-            ),
-        );
-        $moment = fn (?string $at): string => $at === null
-            ? 'not on this day'
-            : (new DateTimeImmutable($at))->format('H:i, j M');
-
-        return [
-            new Sheet(
-                'sky',
-                'Sky',
-                'Sun and moon',
-                'Where they stand, when they rise and set, and the light they usually give. Never look at the sun '.
-                    'through an optical finder.',
-                [
-                    new SheetField('lat', 'Latitude', '°, north positive', '52.5'),
-                    new SheetField('lon', 'Longitude', '°, east positive', '1.2'),
-                    new SheetField('at', 'Moment', 'date and time with zone', '2026-06-21T18:30:00+01:00'),
-                    $weather,
-                ],
-                [
-                    self::answer(
-                        'sun.altitude',
-                        'Sun stands',
-                        fn (float $value): string => sprintf(
-                            '%.1f° %s the horizon',
-                            abs($value),
-                            $value < 0 ? 'below' : 'above',
-                        ),
-                    ),
-                    self::answer('sun.azimuth', 'Sun\'s direction', self::azimuth(...)),
-                    self::answer('sunrise', 'Sunrise', $moment),
-                    self::answer('sunset', 'Sunset', $moment),
-                    self::answer(
-                        'goldenHour.evening',
-                        'Golden hour, evening',
-                        fn (array $hour): string => implode(' to ', array_map($moment, array_values($hour))),
-                    ),
-                    self::answer(
-                        'goldenHour.morning',
-                        'Golden hour, morning',
-                        fn (array $hour): string => implode(' to ', array_map($moment, array_values($hour))),
-                    ),
-                    self::answer('twilight.civil.to', 'Dusk, civil', $moment),
-                    self::answer(
-                        'moon.altitude',
-                        'Moon stands',
-                        fn (float $value): string => sprintf(
-                            '%.1f° %s the horizon',
-                            abs($value),
-                            $value < 0 ? 'below' : 'above',
-                        ),
-                    ),
-                    self::answer(
-                        'moon.illuminated',
-                        'Moon lit',
-                        fn (float $value): string => sprintf('%.0f %%', 100 * $value),
-                    ),
-                    self::answer('moon.phaseName', 'Phase', fn (string $name): string => str_replace('-', ' ', $name)),
-                    self::answer(
-                        'lightEv100',
-                        'Light to expect',
-                        fn (float $value): string => sprintf('about EV %.1f at ISO 100', $value),
-                    ),
-                ],
-            ),
-            new Sheet(
-                'moon-nights',
-                'Sky',
-                'The moon that is wanted',
-                'The next nights on which it is so full and so high between two hours, or not in the sky. Watch '.
-                    'your step in the dark, and tell somebody where you are.',
-                [
-                    new SheetField(
-                        'moon',
-                        'The moon is',
-                        '',
-                        'full',
-                        array_combine(
-                            array_column(MoonShape::cases(), 'value'),
-                            array_map(fn (MoonShape $shape): string => $shape->label(), MoonShape::cases()),
-                        ),
-                    ),
-                    new SheetField('lowest', 'No lower than', '°', '3'),
-                    new SheetField('highest', 'No higher than', '°', '15'),
-                    new SheetField('from', 'From', 'hour of the day', '20'),
-                    new SheetField('to', 'To', 'hour; before the first one: next day', '23'),
-                    new SheetField('lat', 'Latitude', '°, north positive', '52.5'),
-                    new SheetField('lon', 'Longitude', '°, east positive', '1.2'),
-                    new SheetField('at', 'From the day', 'date and time with zone', '2026-06-21T12:00:00+01:00'),
-                ],
-                array_map(
-                    fn (int $night): SheetAnswer => self::answer(
-                        'nights.'.$night,
-                        ['First', 'Then', 'Third', 'Fourth', 'Fifth', 'Sixth'][$night],
-                        fn (array $one): string => sprintf(
-                            '%s to %s: %.0f %% lit, %s',
-                            (new DateTimeImmutable($one['from']))->format('D j M, H:i'),
-                            (new DateTimeImmutable($one['to']))->format('H:i'),
-                            100 * $one['illuminated'],
-                            $one['altitude'] < 0
-                                ? 'below the horizon'
-                                : sprintf('%.0f° up, %s', $one['altitude'], self::azimuth($one['azimuth'])),
-                        ),
-                    ),
-                    range(0, SkyCalculator::NIGHTS - 1),
-                ),
-            ),
-            new Sheet(
-                'light',
-                'Sky',
-                'Light by condition',
-                'The light to expect for a height of the sun and a weather.',
-                [new SheetField('sun', 'Sun\'s height', '°', '35'), $weather],
-                [
-                    self::answer(
-                        'ev100',
-                        'Light',
-                        fn (float $value): string => sprintf('about EV %.1f at ISO 100', $value),
-                    ),
-                    self::answer(
-                        'ev100',
-                        'For instance',
-                        fn (float $value): string => sprintf(
-                            'ƒ/8, %s at ISO 100',
-                            ExposureTime::nearest(64 / 2 ** $value),
-                        ),
-                    ),
-                ],
             ),
         ];
     }
@@ -641,17 +537,6 @@ final class Sheets
             $seconds < 0.3 => '1/'.round(1 / $seconds).' s',
             default => round($seconds, $seconds < 10 ? 1 : 0).' s',
         };
-    }
-
-    private static function azimuth(float $degrees): string
-    {
-        return sprintf(
-            '%.0f°, %s',
-            $degrees,
-            ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'][
-                (int) round($degrees / 45) % 8
-            ],
-        );
     }
 
     private static function number(float $value): string

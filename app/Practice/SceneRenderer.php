@@ -15,7 +15,6 @@ use TruePupil\Core\PracticeCamera\DepthScale;
 use TruePupil\Core\PracticeCamera\FlashLight;
 use TruePupil\Core\PracticeCamera\PlateExposure;
 use TruePupil\Core\PracticeCamera\RollingShutter;
-use TruePupil\Core\PracticeCamera\Streak;
 use TruePupil\Core\PracticeCamera\ToneCurve;
 use TruePupil\Core\Tone\Srgb;
 
@@ -28,12 +27,6 @@ final class SceneRenderer
     /** A star's light falls on a little more than one pixel of a sharp lens. */
     private const STAR_SIGMA = 0.7;
 
-    /** In widths of the picture: what is drawn out further has no more than a hundredth of its light anywhere. */
-    private const LONGEST_STREAK = 20;
-
-    /** Width of the edge between sun and shade, m. */
-    private const SHADE_EDGE = 0.3;
-
     /** A drop covers a little more than its own area: it is never quite round. */
     private const DROP_COVER = 1.4;
 
@@ -42,9 +35,12 @@ final class SceneRenderer
 
     private readonly TurningClay $clay;
 
+    private readonly CrossingDrawing $crossing;
+
     public function __construct(private readonly Vips $vips, private readonly PlateStore $plates)
     {
         $this->clay = new TurningClay($vips, $plates);
+        $this->crossing = new CrossingDrawing($vips, $plates);
     }
 
     /** sRGB bytes, as the camera records them. */
@@ -87,11 +83,11 @@ final class SceneRenderer
                 FlashLight::factor($rendering->exposure->flash, $rendering->exposure->settings) *
                 2 ** -$rendering->exposure->filterStops;
             $light = $light->plus(
-                $this->framed(
+                PlateView::framed(
                     $this->plates->plate(
                         $rendering->scene,
                         'flash.hdr.gz',
-                        $this->isSmall($rendering->optics->framing, $fineness),
+                        PlateView::isSmall($rendering->optics->framing, $fineness),
                     ),
                     $rendering->optics->framing,
                     $fineness,
@@ -107,13 +103,13 @@ final class SceneRenderer
             $light = $light->kept();
         }
         $light = $this->withWater($light, $rendering, $fineness, $gains);
-        $light = $this->withCrossing($light, $rendering, $fineness, $gains);
+        $light = $this->crossing->over($light, $rendering, $fineness, $gains);
 
         return $this->softened(
-            $this->streaked(
+            Streaking::along(
                 $this->leant($light, $rendering->optics->lean),
-                $rendering->motion->shake->right * $this->pixelsPerMillimetre($rendering, $width),
-                $rendering->motion->shake->down * $this->pixelsPerMillimetre($rendering, $width),
+                $rendering->motion->shake->right * PlateView::pixelsPerMillimetre($rendering, $width),
+                $rendering->motion->shake->down * PlateView::pixelsPerMillimetre($rendering, $width),
             ),
             $rendering,
             $width,
@@ -159,7 +155,7 @@ final class SceneRenderer
             if ($index === 0 && $scene->motion->turning !== null) {
                 $plate = $this->clay->metered($plate, $scene);
             }
-            $part = $this->cut($plate, $framing)
+            $part = PlateView::cut($plate, $framing)
                 ->weighed(Srgb::WEIGHTS)
                 ->linear(($condition->candelasPerUnit[$index] * Srgb::MID_GREY) / Ev100::of(0)->luminance());
             $luminance = $luminance === null ? $part : $luminance->plus($part);
@@ -194,7 +190,7 @@ final class SceneRenderer
     private function scenery(Rendering $rendering, RenderQuality $fineness, array $gains): Light
     {
         [$scene, $framing] = [$rendering->scene, $rendering->optics->framing];
-        $isSmall = $this->isSmall($framing, $fineness);
+        $isSmall = PlateView::isSmall($framing, $fineness);
         $sum = null;
         $pulsing = null;
         foreach ($rendering->condition->lit($scene) as $index => $name) {
@@ -212,13 +208,13 @@ final class SceneRenderer
             $unit = $rendering->condition->candelasPerUnit[$index];
             $part = $plate->linear(array_map(fn (float $gain): float => $unit * $gain, $gains));
             if ($index === 0 && $rendering->motion->isSilent && $rendering->condition->pulses > 0.0) {
-                $pulsing = $this->pulsing($this->framed($part, $framing, $fineness), $rendering);
+                $pulsing = $this->pulsing(PlateView::framed($part, $framing, $fineness), $rendering);
 
                 continue;
             }
             $sum = $sum === null ? $part : $sum->plus($part);
         }
-        $light = $sum === null ? $pulsing : $this->framed($sum, $framing, $fineness);
+        $light = $sum === null ? $pulsing : PlateView::framed($sum, $framing, $fineness);
         \assert($light !== null);
         if ($sum !== null && $pulsing !== null) {
             $light = $light->plus($pulsing);
@@ -266,7 +262,7 @@ final class SceneRenderer
             $rendering->optics->focalLength,
             $rendering->exposure->settings->aperture->exact,
             $rendering->optics->focused,
-            $this->pixelsPerMillimetre($rendering, $fineness->width),
+            PlateView::pixelsPerMillimetre($rendering, $fineness->width),
             DepthScale::metres(min($present)),
             DepthScale::metres(max($present)),
             $fineness->layers,
@@ -274,12 +270,12 @@ final class SceneRenderer
         );
         $background = $this->backgroundStreak($rendering, $fineness);
         if (count($defocus->radii) === 1) {
-            return $this->streaked($light, $background, 0.0);
+            return Streaking::along($light, $background, 0.0);
         }
 
         $layers = $fineness->isQuick ? new QuickDepth($this->vips, $fineness) : new DepthLayers($this->vips, $fineness);
 
-        return $this->streaked($layers->blur($light, $depth, $present, $defocus), $background, 0.0);
+        return Streaking::along($layers->blur($light, $depth, $present, $defocus), $background, 0.0);
     }
 
     /** Lamps that pulse, each row of the sensor exposed at a time of its own. */
@@ -338,7 +334,7 @@ final class SceneRenderer
             $pixels =
                 (($fall->size * $scene->view->widthsPerMetre($seen['distance'])) / $rendering->optics->framing->width) *
                 $fineness->width;
-            $radius = abs($this->defocusAt($rendering, $fineness, $seen['distance']));
+            $radius = abs(PlateView::defocusAt($rendering, $fineness, $seen['distance']));
             // Whole flights overlap: fewer of them draw the same silk.
             $most = $seconds > $fall->flight() ? intdiv($fineness->drops, 3) : $fineness->drops;
             $trails = $fall->trails(
@@ -384,166 +380,6 @@ final class SceneRenderer
         return $light;
     }
 
-    /** @param  array{float, float, float}  $gains */
-    private function withCrossing(Light $light, Rendering $rendering, RenderQuality $fineness, array $gains): Light
-    {
-        $crossing = $rendering->scene->motion->crossing;
-        if ($crossing === null) {
-            return $light;
-        }
-        [$seconds, $view, $isSmall] = [
-            $rendering->exposure->settings->time->exact,
-            $rendering->scene->view,
-            $this->isSmall($rendering->optics->framing, $fineness),
-        ];
-        // The panning camera's aim goes with the subject; the plate stays, so the subject is drawn where it is
-        // half-way.
-        $middle = $rendering->motion->moment + $seconds / 2;
-        $perMetre = $view->widthsPerMetre($crossing->distanceAt($middle));
-        $at = $crossing->at($middle) * $perMetre;
-        $part = $this->crossingPart($rendering, $fineness, $at, $middle);
-        $streak = $crossing->streak($view, $seconds, $rendering->motion->followed, $middle);
-        // Drawn out over many frames it has passed without a trace.
-        if (
-            $part === null ||
-            abs($streak) > self::LONGEST_STREAK * $rendering->optics->framing->width
-        ) {
-            return $light;
-        }
-        $inSun = $this->plates->mover($rendering->scene, true, $isSmall);
-        $moved = fn (Light $mover): Light => $this->movedTo($mover, $rendering, $at, $middle);
-        $mover = $moved($inSun);
-        if ($crossing->sunFrom !== null) {
-            $inShade = $this->plates->mover($rendering->scene, false, $isSmall);
-            // Each part of it is lit by where it is; the shade's edge is as soft as the sun is wide.
-            $pixels = $perMetre * $inSun->width;
-            $lit = Light::positions($this->vips, $inSun->width, $inSun->height)
-                ->band(0)
-                ->linear(
-                    1 / (self::SHADE_EDGE * $pixels),
-                    0.5 - (0.5 * $inSun->width + $crossing->sunFrom * $pixels) / (self::SHADE_EDGE * $pixels),
-                )
-                ->clamped();
-            $mover = $mover->times($lit)->plus($moved($inShade)->times($lit->linear(-1.0, 1.0)));
-        }
-        $mover = $this->framed($mover, $rendering->optics->framing, $fineness)
-            ->cut(...$part)
-            ->kept();
-        $radius = abs($this->defocusAt($rendering, $fineness, $crossing->distanceAt($middle)));
-        $mover = $radius < 0.45 ? $mover : DiscBlur::blur($mover, $radius, $fineness->detail);
-        $mover = $this->streaked(
-            $mover,
-            ($streak / $rendering->optics->framing->width) * $fineness->width,
-            0.0,
-            false,
-        )->kept();
-        $colour = $mover
-            ->band(0, 3)
-            ->linear(array_map(fn (float $gain): float => $gain * $rendering->condition->candelasPerUnit[0], $gains));
-
-        return $light->with(
-            $light
-                ->cut(...$part)
-                ->times(
-                    $mover
-                        ->band(3)
-                        ->linear(-1.0, 1.0)
-                        ->clamped(),
-                )
-                ->plus($colour)
-                ->kept(),
-            $part[0],
-            $part[1],
-        );
-    }
-
-    /**
-     * The picture of what crosses, where it is at a moment, as large as it is seen then, and leaning by the time that a
-     * silent shutter takes from the top row to the bottom one.
-     *
-     * @param  float  $at  plate widths from the plate's middle
-     */
-    private function movedTo(Light $mover, Rendering $rendering, float $at, float $moment): Light
-    {
-        $crossing = $rendering->scene->motion->crossing;
-        \assert($crossing !== null);
-        $growth = $crossing->growth($moment);
-        if ($growth === 1.0 && ! $rendering->motion->isSilent) {
-            return $mover->shifted((int) round($at * $mover->width), 0, false);
-        }
-        $leanAt = fn (float $y): float => $rendering->motion->isSilent
-            ? RollingShutter::lean(
-                $crossing->across($rendering->scene->view, $moment) * (1 - $rendering->motion->followed),
-                $rendering->optics->row($y),
-            ) * $mover->width
-            : 0.0;
-        $perRow = ($leanAt(1.0) - $leanAt(0.0)) / $mover->height;
-        [$x, $y] = [($mover->width - 1) / 2, ($mover->height - 1) / 2];
-
-        return $mover->sent(
-            [1 / $growth, -$perRow / $growth, $x - ($x + $at * $mover->width + $leanAt(0.0)) / $growth],
-            [0.0, 1 / $growth, $y - $y / $growth],
-            false,
-        );
-    }
-
-    /**
-     * The part of the picture that the crossing subject, its shadow, its blur and its streak can reach.
-     *
-     * @param  float  $at  plate widths from the plate's middle
-     * @param  float  $moment  s, half-way through the exposure
-     * @return ?array{int, int, int, int} left, top, width and height in pixels; null when it is out of the frame
-     */
-    private function crossingPart(Rendering $rendering, RenderQuality $fineness, float $at, float $moment): ?array
-    {
-        [$motion, $framing] = [$rendering->scene->motion, $rendering->optics->framing];
-        $crossing = $motion->crossing;
-        \assert($crossing !== null && $motion->mover !== null);
-        $scale = $fineness->width / $framing->width;
-        $reach =
-            (abs(
-                $crossing->streak(
-                    $rendering->scene->view,
-                    $rendering->exposure->settings->time->exact,
-                    $rendering->motion->followed,
-                    $moment,
-                ),
-            ) *
-                $scale) /
-                2 +
-            2 * abs($this->defocusAt($rendering, $fineness, $crossing->distanceAt($moment))) +
-            4;
-        if ($rendering->motion->isSilent) {
-            $reach += abs(RollingShutter::lean($crossing->across($rendering->scene->view, $moment), 0.0)) * $scale;
-        }
-        $growth = $crossing->growth($moment);
-        [$left, $top, $right, $bottom] = array_map(
-            fn (float $edge): float => 0.5 + ($edge - 0.5) * $growth,
-            $motion->mover->cut,
-        );
-        $from = (int) max(0, floor(($left + $at - $framing->x) * $scale - $reach));
-        $to = (int) min($fineness->width, ceil(($right + $at - $framing->x) * $scale + $reach));
-        $above = (int) max(0, floor((($top - $framing->y) / $framing->height) * $fineness->height() - $reach));
-        $below = (int) min(
-            $fineness->height(),
-            ceil((($bottom - $framing->y) / $framing->height) * $fineness->height() + $reach),
-        );
-
-        return $to - $from < 2 || $below - $above < 2 ? null : [$from, $above, $to - $from, $below - $above];
-    }
-
-    private function defocusAt(Rendering $rendering, RenderQuality $fineness, float $metres): float
-    {
-        return Defocus::of(
-            $rendering->optics->focalLength,
-            $rendering->exposure->settings->aperture->exact,
-            $rendering->optics->focused,
-            $this->pixelsPerMillimetre($rendering, $fineness->width),
-            $metres,
-            $metres,
-        )->radius($metres);
-    }
-
     private function backgroundStreak(Rendering $rendering, RenderQuality $fineness): float
     {
         return $rendering->scene->motion->crossing === null
@@ -558,88 +394,29 @@ final class SceneRenderer
                     $fineness->width;
     }
 
-    /**
-     * Drawn out evenly along a straight line, half to either side.
-     *
-     * @param  float  $right  pixels
-     * @param  float  $down  pixels
-     */
-    private function streaked(Light $light, float $right, float $down, bool $repeatsEdge = true): Light
-    {
-        // Further than this nothing changes any more.
-        $most = self::LONGEST_STREAK * $light->width;
-        [$right, $down] = [max(-$most, min($most, $right)), max(-$most, min($most, $down))];
-        $shifts = Streak::shifts($right, $down);
-        if ($shifts === []) {
-            return $light;
-        }
-        foreach ($shifts as [$x, $y]) {
-            $light = $light->plus($light->shifted($x, $y, $repeatsEdge))->kept();
-        }
-
-        return $light
-            ->linear(0.5 ** count($shifts))
-            ->shifted(-(int) round($right / 2), -(int) round($down / 2), $repeatsEdge);
-    }
-
     /** Diffraction: its disc is close to a Gaussian of σ = 0.42·λ·N, which is 0.172 of its diameter. */
     private function softened(Light $light, Rendering $rendering, int $width): Light
     {
         $sigma =
             ((0.172 * Diffraction::at($rendering->exposure->settings->aperture->exact)->airyMicrometres) / 1000) *
-            $this->pixelsPerMillimetre($rendering, $width);
+            PlateView::pixelsPerMillimetre($rendering, $width);
 
         return $sigma < 0.25 ? $light : $light->softened($sigma);
     }
 
     private function depth(Rendering $rendering, RenderQuality $fineness): Light
     {
-        return $this->framed(
-            $this->plates->depth($rendering->scene, $this->isSmall($rendering->optics->framing, $fineness)),
+        return PlateView::framed(
+            $this->plates->depth($rendering->scene, PlateView::isSmall($rendering->optics->framing, $fineness)),
             $rendering->optics->framing,
             $fineness,
             false,
         );
     }
 
-    /** Whether the smaller copies of the plates hold all that the picture can show. */
-    private function isSmall(Region $framing, RenderQuality $fineness): bool
-    {
-        return $fineness->width <= PlateStore::FINDER_WIDTH * $framing->width + 1;
-    }
-
-    private function framed(Light $plate, Region $framing, RenderQuality $fineness, bool $mixes = true): Light
-    {
-        return $this->cut($plate, $framing)->resized($fineness->width, $fineness->height(), $mixes);
-    }
-
-    private function cut(Light $plate, Region $framing): Light
-    {
-        if ($framing->width >= 1.0 && $framing->height >= 1.0) {
-            return $plate;
-        }
-        [$width, $height] = [
-            (int) round($framing->width * $plate->width),
-            (int) round($framing->height * $plate->height),
-        ];
-
-        return $plate->cut(
-            min($plate->width - $width, (int) round($framing->x * $plate->width)),
-            min($plate->height - $height, (int) round($framing->y * $plate->height)),
-            $width,
-            $height,
-        );
-    }
-
     private function exposure(Rendering $rendering): PlateExposure
     {
         return PlateExposure::of($rendering->exposure->settings, $rendering->film->sensor);
-    }
-
-    /** Pixels of the picture for each millimetre of the sensor. */
-    private function pixelsPerMillimetre(Rendering $rendering, int $width): float
-    {
-        return $width / $rendering->optics->format->width;
     }
 
     private function deviates(int $width, int $height): Light
