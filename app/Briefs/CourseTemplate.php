@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Briefs;
 
-use DateInterval;
 use Illuminate\Support\Facades\File;
 
 /** A ready course: its meetings in order, each with lessons, drills and briefs, and when they are due. */
@@ -54,10 +53,5 @@ final readonly class CourseTemplate
         );
 
         return sprintf('%d briefs · %d lessons · %d drills', $count('briefs'), $count('lessons'), $count('drills'));
-    }
-
-    public static function duration(string $text): DateInterval
-    {
-        return new DateInterval($text);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Briefs;
 
 use App\Models\Course;
+use DateInterval;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -24,7 +25,7 @@ final readonly class FollowTemplate
         DB::transaction(function () use ($course, $template, $first): void {
             $local = $first?->clone()->setTimezone($course->timezone);
             foreach ($template->meetings as $number => $data) {
-                $begins = $local?->clone()->add(CourseTemplate::duration($data['at']));
+                $begins = $local?->clone()->add(new DateInterval($data['at']));
                 $meeting = $course->meetings()->create([
                     'starts_at' => $begins?->clone()->utc(),
                     'title' => $data['title'],
@@ -44,7 +45,7 @@ final readonly class FollowTemplate
                         // Without dates only the first is there: the others are shown when their turn comes.
                         'is_hidden' => $begins === null && $number > 0,
                         'opens_at' => $begins?->clone()->utc(),
-                        'due_at' => $begins?->clone()->add(CourseTemplate::duration($due))->utc(),
+                        'due_at' => $begins?->clone()->add(new DateInterval($due))->utc(),
                         'announced_at' => $begins === null && $number === 0 ? now() : null,
                     ]);
                 }

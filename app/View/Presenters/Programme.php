@@ -14,7 +14,7 @@ use Illuminate\Support\Collection;
 /** The meetings of a course as one person sees them, and which of them is now. */
 final readonly class Programme
 {
-    /** A meeting stays "now" until so many hours after it began, or until the next one is nearer. */
+    /** A meeting stays "now" until so many hours after it began, or until the next one begins. */
     private const STAYS_HOURS = 72;
 
     /**

@@ -97,7 +97,7 @@
                                 <label>The camera points to <input name="bearing"
                                     value="{{ $sheet->input->text('bearing') }}" placeholder="south-west, or 225"
                                     autocomplete="off"></label>
-                                <label>Against <input type="time" name="otherTime"
+                                <label>Compare with the hour <input type="time" name="otherTime"
                                     value="{{ $sheet->input->text('otherTime') }}"></label>
                             </div>
                             <label for="weather">Sky</label>
