@@ -46,7 +46,6 @@ final readonly class FollowTemplate
                         'is_hidden' => $begins === null && $number > 0,
                         'opens_at' => $begins?->clone()->utc(),
                         'due_at' => $begins?->clone()->add(new DateInterval($due))->utc(),
-                        'announced_at' => $begins === null && $number === 0 ? now() : null,
                     ]);
                 }
             }

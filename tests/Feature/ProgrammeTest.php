@@ -12,7 +12,9 @@ use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Course;
 use App\Models\Meeting;
+use App\Models\Role;
 use App\Models\SetBrief;
+use App\Notices\Reminders;
 use App\Practice\Lesson;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
@@ -97,6 +99,15 @@ final class ProgrammeTest extends TestCase
         $before = $course->setBriefs()->count();
         app(FollowTemplate::class)->handle($course, $this->template('afternoon'), null);
         $this->assertSame($before, $course->setBriefs()->count());
+    }
+
+    public function test_students_who_are_there_already_hear_of_the_one_brief_that_is_shown(): void
+    {
+        $world = World::make();
+        Reminders::opened();
+        app(FollowTemplate::class)->handle($world->course, $this->template('afternoon'), null);
+        $this->assertSame($world->course->people(Role::Student)->count(), Reminders::opened());
+        $this->assertSame(0, Reminders::opened(), 'once');
     }
 
     public function test_a_student_sees_what_is_on_now_and_nothing_that_opens_later(): void
