@@ -13,6 +13,7 @@ use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Session\TokenMismatchException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -26,7 +27,11 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         // Outermost: what fails further in is answered with them too.
         $middleware->prepend(App\Http\Middleware\SecureHeaders::class);
-        $middleware->web(append: [App\Http\Middleware\ReadByPerson::class]);
+        $middleware->web(
+            append: [App\Http\Middleware\ReadByPerson::class],
+            replace: [StartSession::class => App\Http\Middleware\StartSession::class],
+        );
+        $middleware->alias(['beside' => App\Http\Middleware\BesideThePage::class]);
         $middleware->redirectGuestsTo(fn () => route('sign-in'));
         $middleware->redirectUsersTo(fn () => route('home'));
     })

@@ -24,5 +24,7 @@ Route::post('account/takeout', [AccountController::class, 'takeout'])
     ->name('account.takeout');
 Route::get('notices', [NoticeController::class, 'index'])->name('notices');
 Route::post('notices/read', [NoticeController::class, 'readAll'])->name('notices.read');
-Route::post('notices/seen', [NoticeController::class, 'seen'])->name('notices.seen');
+Route::post('notices/seen', [NoticeController::class, 'seen'])
+    ->middleware('beside')
+    ->name('notices.seen');
 Route::post('notices/{notice}', [NoticeController::class, 'open'])->name('notices.open');

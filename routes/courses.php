@@ -224,29 +224,35 @@ Route::delete('frames/{frame}', [FrameController::class, 'destroy'])
     ->can('prepare', 'frame')
     ->name('frames.destroy');
 Route::get('frames/{frame}/progress', [FrameController::class, 'progress'])
+    ->middleware('beside')
     ->can('prepare', 'frame')
     ->name('frames.progress');
-Route::get('frames/{frame}/picture', FramePictureController::class)->can('view', 'frame')->name('frames.picture');
+Route::get('frames/{frame}/picture', FramePictureController::class)
+    ->can('view', 'frame')
+    ->middleware('beside')
+    ->name('frames.picture');
 Route::get('frames/{frame}/small', [FramePictureController::class, 'small'])
+    ->middleware('beside')
     ->can('view', 'frame')
     ->name('frames.small');
 Route::get('frames/{frame}/whole', [FramePictureController::class, 'whole'])
-    ->middleware('throttle:views')
+    ->middleware(['throttle:views', 'beside'])
     ->can('view', 'frame')
     ->name('frames.whole');
 Route::get('frames/{frame}/retaken/{number}', RetakeController::class)
-    ->middleware('throttle:views')
+    ->middleware(['throttle:views', 'beside'])
     ->whereNumber('number')
     ->can('view', 'frame')
     ->name('frames.retaken');
 Route::get('frames/{frame}/spot', SpotController::class)
-    ->middleware('throttle:spot')
+    ->middleware(['throttle:spot', 'beside'])
     ->can('view', 'frame')
     ->name('frames.spot');
 Route::get('attempts/{attempt}', [AttemptController::class, 'show'])
     ->can('prepare', 'attempt')
     ->name('attempts.show');
 Route::get('attempts/{attempt}/progress', [AttemptController::class, 'progress'])
+    ->middleware('beside')
     ->can('prepare', 'attempt')
     ->name('attempts.progress');
 Route::post('attempts/{attempt}/take-back', [AttemptController::class, 'takeBack'])

@@ -32,6 +32,7 @@ Route::post('desk/{attempt}/correct', [DeskController::class, 'correct'])
     ->can('decide', 'attempt')
     ->name('desk.correct');
 Route::post('desk/{attempt}/here', [DeskController::class, 'here'])
+    ->middleware('beside')
     ->can('critique', 'attempt')
     ->name('desk.here');
 Route::post('desk/{attempt}/publish', [DeskController::class, 'publish'])
@@ -66,7 +67,7 @@ Route::post('frames/{frame}/notes', [NoteController::class, 'store'])
     ->can('critique', 'frame')
     ->name('notes.store');
 Route::get('frames/{frame}/what-if', [WhatIfController::class, 'preview'])
-    ->middleware('throttle:what-ifs')
+    ->middleware(['throttle:what-ifs', 'beside'])
     ->can('critique', 'frame')
     ->name('what-ifs.preview');
 Route::get('frames/{frame}/what-if-form', [WhatIfController::class, 'form'])
@@ -77,7 +78,7 @@ Route::post('frames/{frame}/what-ifs', [WhatIfController::class, 'store'])
     ->can('critique', 'frame')
     ->name('what-ifs.store');
 Route::get('what-ifs/{whatIf}', [WhatIfController::class, 'show'])
-    ->middleware('throttle:what-ifs')
+    ->middleware(['throttle:what-ifs', 'beside'])
     ->can('view', 'whatIf')
     ->name('what-ifs.show');
 Route::delete('what-ifs/{whatIf}', [WhatIfController::class, 'destroy'])

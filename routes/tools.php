@@ -53,12 +53,15 @@ Route::post('drills/{kind}/{scene}/{level}/{seed}', [DrillController::class, 'an
     ->whereNumber(['level', 'seed'])
     ->name('drills.answer');
 Route::get('drills/{kind}/{scene}/{level}/{seed}/{frame}', [DrillController::class, 'picture'])
+    ->middleware('beside')
     ->whereNumber(['level', 'seed'])
     ->name('drills.picture');
 Route::get('practice/{scene}', [PracticeController::class, 'show'])
     ->middleware('throttle:finder')
     ->name('practice.show');
-Route::get('practice/{scene}/patterns', [PracticeController::class, 'patterns'])->name('practice.patterns');
+Route::get('practice/{scene}/patterns', [PracticeController::class, 'patterns'])
+    ->middleware('beside')
+    ->name('practice.patterns');
 Route::post('practice/{scene}', [PracticeController::class, 'press'])
     ->middleware('throttle:60,1')
     ->name('practice.press');
@@ -73,6 +76,7 @@ Route::get('roll/{rollFrame}/playback', [RollController::class, 'playback'])
     ->can('own', 'rollFrame')
     ->name('roll.playback');
 Route::get('roll/{rollFrame}/picture', [RollController::class, 'picture'])
+    ->middleware('beside')
     ->can('own', 'rollFrame')
     ->name('roll.picture');
 Route::get('roll/{rollFrame}/file', [RollController::class, 'download'])

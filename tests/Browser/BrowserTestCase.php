@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -263,12 +264,14 @@ abstract class BrowserTestCase extends TestCase
 
     protected function see(string $text, int $seconds = 30): void
     {
-        $this->browser()
-            ->wait($seconds, self::LOOK_EVERY)
-            ->until(
-                fn () => str_contains($this->pageText(), $text),
-                "Waited for \"$text\"; the page reads:\n".mb_substr($this->pageText(), 0, 1500),
-            );
+        try {
+            $this->browser()
+                ->wait($seconds, self::LOOK_EVERY)
+                ->until(fn () => str_contains($this->pageText(), $text));
+        } catch (TimeoutException) {
+            // What the page reads once the wait is over tells why, where what it read before tells nothing.
+            $this->fail("Waited for \"$text\"; the page reads:\n".mb_substr($this->pageText(), 0, 3000));
+        }
         $this->addToAssertionCount(1);
     }
 
