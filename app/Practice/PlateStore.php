@@ -8,6 +8,7 @@ use App\Imaging\FileCache;
 use App\Imaging\Vips\Light;
 use App\Imaging\Vips\Vips;
 use Illuminate\Support\Facades\File;
+use TruePupil\Core\Composition\Region;
 use TruePupil\Core\PracticeCamera\DepthScale;
 use TruePupil\Core\PracticeCamera\ToneCurve;
 
@@ -33,11 +34,13 @@ final class PlateStore
     /**
      * @param  FileCache  $readings
      *   for what is small and comes in many: room of its own, so that it pushes no plate out
+     * @param  FileCache  $cuts  the plates as they were framed last
      */
     public function __construct(
         private readonly Vips $vips,
         private readonly FileCache $kept,
         private readonly FileCache $readings,
+        private readonly FileCache $cuts,
     ) {
     }
 
@@ -94,6 +97,32 @@ final class PlateStore
                 ->choose($levels->linear(0.0, DepthScale::LEVELS - 1), $levels)
                 ->toWholeNumbers();
         });
+    }
+
+    /** A plate as it is framed. */
+    public function framed(Scene $scene, string $name, Region $framing, RenderQuality $fineness): Light
+    {
+        return $this->cut($scene->file($name), $framing, $fineness, fn (bool $isSmall): Light => PlateView::framed(
+            $this->plate($scene, $name, $isSmall),
+            $framing,
+            $fineness,
+        ));
+    }
+
+    /** How far off each pixel of the framed scene is. */
+    public function framedDepth(Scene $scene, Region $framing, RenderQuality $fineness): Light
+    {
+        return $this->cut(
+            $scene->file('depth.png'),
+            $framing,
+            $fineness,
+            fn (bool $isSmall): Light => PlateView::framed(
+                $this->depth($scene, $isSmall),
+                $framing,
+                $fineness,
+                false,
+            ),
+        );
     }
 
     /**
@@ -252,6 +281,31 @@ final class PlateStore
                 ' ',
                 array_map(fn (string $file): string => $file.' '.filesize($file).' '.filemtime($file), $files),
             ),
+        );
+    }
+
+    /**
+     * While dials turn, the framing of the live picture stays: cutting it out again would take longer than all else.
+     *
+     * @param  callable(bool): Light  $make  from the smaller copies or from the whole plates
+     */
+    private function cut(string $source, Region $framing, RenderQuality $fineness, callable $make): Light
+    {
+        $isSmall = PlateView::isSmall($framing, $fineness);
+        $isWhole = $framing->width >= 1.0 && $framing->height >= 1.0 && $fineness->width === self::FINDER_WIDTH;
+        if (! $fineness->isQuick || $isWhole) {
+            return $make($isSmall);
+        }
+        $name = sprintf(
+            'cut-%s-%d-%s',
+            hash('xxh128', serialize($framing)),
+            $fineness->width,
+            self::version($source, __FILE__, __DIR__.'/PlateView.php'),
+        );
+
+        return Light::open(
+            $this->vips,
+            $this->cuts->get($name, 'v', fn (string $path) => $make($isSmall)->write($path)),
         );
     }
 

@@ -83,15 +83,9 @@ final class SceneRenderer
                 FlashLight::factor($rendering->exposure->flash, $rendering->exposure->settings) *
                 2 ** -$rendering->exposure->filterStops;
             $light = $light->plus(
-                PlateView::framed(
-                    $this->plates->plate(
-                        $rendering->scene,
-                        'flash.hdr.gz',
-                        PlateView::isSmall($rendering->optics->framing, $fineness),
-                    ),
-                    $rendering->optics->framing,
-                    $fineness,
-                )->linear([$flash * $red, $flash * $green, $flash * $blue]),
+                $this->plates
+                    ->framed($rendering->scene, 'flash.hdr.gz', $rendering->optics->framing, $fineness)
+                    ->linear([$flash * $red, $flash * $green, $flash * $blue]),
             );
         }
         if ($rendering->exposure->graduated !== null) {
@@ -190,37 +184,38 @@ final class SceneRenderer
     private function scenery(Rendering $rendering, RenderQuality $fineness, array $gains): Light
     {
         [$scene, $framing] = [$rendering->scene, $rendering->optics->framing];
-        $isSmall = PlateView::isSmall($framing, $fineness);
-        $sum = null;
-        $pulsing = null;
+        $light = null;
         foreach ($rendering->condition->lit($scene) as $index => $name) {
-            $plate = $this->plates->plate($scene, $name, $isSmall);
-            if ($index === 0 && $scene->motion->turning !== null) {
-                $plate = $this->clay->exposed(
-                    $plate,
-                    $scene,
-                    $scene->motion->turning,
-                    $rendering->motion->moment,
-                    $rendering->exposure->settings->time->exact,
-                    $isSmall,
-                );
-            }
+            $plate = $index === 0 && $scene->motion->turning !== null
+                ? PlateView::framed($this->turning($rendering, $fineness, $name), $framing, $fineness)
+                : $this->plates->framed($scene, $name, $framing, $fineness);
             $unit = $rendering->condition->candelasPerUnit[$index];
             $part = $plate->linear(array_map(fn (float $gain): float => $unit * $gain, $gains));
             if ($index === 0 && $rendering->motion->isSilent && $rendering->condition->pulses > 0.0) {
-                $pulsing = $this->pulsing(PlateView::framed($part, $framing, $fineness), $rendering);
-
-                continue;
+                $part = $this->pulsing($part, $rendering);
             }
-            $sum = $sum === null ? $part : $sum->plus($part);
+            $light = $light === null ? $part : $light->plus($part);
         }
-        $light = $sum === null ? $pulsing : PlateView::framed($sum, $framing, $fineness);
         \assert($light !== null);
-        if ($sum !== null && $pulsing !== null) {
-            $light = $light->plus($pulsing);
-        }
 
         return $scene->motion->stars === null ? $light : $this->withSky($light, $rendering, $fineness, $gains);
+    }
+
+    /** The plate with what turns in it. */
+    private function turning(Rendering $rendering, RenderQuality $fineness, string $name): Light
+    {
+        $scene = $rendering->scene;
+        $isSmall = PlateView::isSmall($rendering->optics->framing, $fineness);
+        \assert($scene->motion->turning !== null);
+
+        return $this->clay->exposed(
+            $this->plates->plate($scene, $name, $isSmall),
+            $scene,
+            $scene->motion->turning,
+            $rendering->motion->moment,
+            $rendering->exposure->settings->time->exact,
+            $isSmall,
+        );
     }
 
     /** @param  array{float, float, float}  $gains */
@@ -406,12 +401,7 @@ final class SceneRenderer
 
     private function depth(Rendering $rendering, RenderQuality $fineness): Light
     {
-        return PlateView::framed(
-            $this->plates->depth($rendering->scene, PlateView::isSmall($rendering->optics->framing, $fineness)),
-            $rendering->optics->framing,
-            $fineness,
-            false,
-        );
+        return $this->plates->framedDepth($rendering->scene, $rendering->optics->framing, $fineness);
     }
 
     private function exposure(Rendering $rendering): PlateExposure

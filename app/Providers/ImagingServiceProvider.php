@@ -49,6 +49,7 @@ final class ImagingServiceProvider extends ServiceProvider
                 $this->app->make(Vips::class),
                 new FileCache($this->scratch().'/kept', 1024 * 1024 * (int) config('pupil.kept_megabytes')),
                 new FileCache($this->scratch().'/readings', 32 * 1024 * 1024),
+                new FileCache($this->scratch().'/cuts', 256 * 1024 * 1024),
             ),
         );
         $this->app->singleton(

@@ -1,8 +1,16 @@
 import { showDials, turn, watchDials } from './dials.js';
 import { markEdges } from './edges.js';
+import { watchLight } from './nextlight.js';
+import { watchNextSight } from './nextsight.js';
 import { watchPlayback } from './playback.js';
 import { watchRun } from './run.js';
 import { watchTimer } from './timer.js';
+
+/** Turns that follow each other faster, in ms, are one movement of the hand. */
+const IN_A_ROW = 150;
+
+/** So long after the last of them, in ms, the hand rests. */
+const SETTLED = 40;
 
 // The finder's keys, its focus point and its half-press. What a mode leaves to the person is written in the page.
 export function watchFinder() {
@@ -138,6 +146,18 @@ export function watchFinder() {
             changeFocusing();
         }
     });
+    // One turn is seen at once; of several in a row the camera draws the last.
+    let [turned, waiting] = [-Infinity, null];
+    finder.addEventListener('change', () => {
+        clearTimeout(waiting);
+        const isOneOfSeveral = performance.now() - turned < IN_A_ROW;
+        turned = performance.now();
+        if (isOneOfSeveral) {
+            waiting = setTimeout(look, SETTLED);
+        } else {
+            look();
+        }
+    });
     finder.addEventListener('click', (event) => {
         const picture = event.target.closest('.finder-frame .picture');
         if (picture) {
@@ -197,6 +217,8 @@ export function watchFinder() {
         event.preventDefault();
     });
     watchDials(finder);
+    watchLight(finder);
+    watchNextSight(finder);
     watchPlayback(finder);
     watchRun(finder, look);
     watchTimer(finder);

@@ -12,6 +12,44 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** The finder as a person uses it: dials, keys, a tap on the picture, half-press, press; on a desk and on a phone. */
 final class PracticeCameraTest extends BrowserTestCase
 {
+    public function test_a_turned_dial_is_seen_at_once_and_turning_on_is_not_waited_for(): void
+    {
+        $this->open();
+        $this->signIn('amara');
+        $this->visit('/practice/pots?mode=manual&n=5.6&t=1/60&iso=400');
+        $this->see('Metered light');
+        $this->browser()->executeScript(
+            'window.lighter = [];
+            new MutationObserver(() => document.querySelector("[data-sight].next-light") && window.lighter.push(
+                Number(document.querySelector(".light-filter [slope]").getAttribute("slope")),
+            )).observe(document.getElementById("sight"), {subtree: true, attributeFilter: ["class"]});',
+        );
+        // A stop of ISO: twice the light, until the camera's own picture is there.
+        $this->turn('dial-iso', '800');
+        $this->waitFor(fn (): bool => str_contains($this->find('.readings')->getText(), 'ISO 800'));
+        $this->assertEqualsWithDelta([2.0], $this->browser()->executeScript('return window.lighter'), 1e-6);
+        $this->assertSame(0, $this->howMany('.next-light'), 'the camera\'s own picture has no filter');
+
+        // The hand rests; on the next position the answer is there before it is asked for.
+        $asked = fn (): array => $this->browser()->executeScript(
+            'return performance.getEntriesByType("resource").filter(
+                (one) => one.name.includes("/practice/pots") && one.name.includes("iso=1000"),
+            ).map((one) => one.transferSize > 0)',
+        );
+        $this->waitFor(fn (): bool => $asked() === [true], 30);
+        $this->browser()->action()->sendKeys(null, '6')->perform();
+        $this->waitFor(fn (): bool => str_contains($this->find('.readings')->getText(), 'ISO 1000'));
+        $this->assertSame([true, false], $asked(), 'the second time it comes from the browser\'s own cache');
+
+        // What the camera balances keeps its brightness, and an optical finder shows none.
+        $this->mode('aperture');
+        $this->waitFor(fn (): bool => str_contains($this->find('.readings')->getText(), 'the camera’s choice'));
+        $this->browser()->executeScript('window.lighter = []');
+        $this->turn('dial-n', '8');
+        $this->waitFor(fn (): bool => str_contains($this->find('.readings')->getText(), 'ƒ/8'));
+        $this->assertSame([], $this->browser()->executeScript('return window.lighter'));
+    }
+
     public function test_the_camera_is_set_pressed_and_its_frames_compared(): void
     {
         $this->open();

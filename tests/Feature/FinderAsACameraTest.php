@@ -51,6 +51,34 @@ final class FinderAsACameraTest extends TestCase
         $this->assertEqualsWithDelta(12 / 21, $width(0, 420) / $width(420, 960), 0.05);
     }
 
+    public function test_a_sight_may_be_shown_again_by_whoever_asked_for_it(): void
+    {
+        $world = World::make();
+        $address = route('practice.show', 'pots').'?'.http_build_query(['mode' => 'program', 'iso' => '400']);
+        $this->actingAs($world->student)
+            ->get($address, ['HX-Request' => 'true'])
+            ->assertOk()
+            ->assertHeader('Cache-Control', 'max-age=60, private')
+            ->assertHeader('Vary', 'HX-Request');
+        // The whole page, and a sight that there is not, are asked for anew.
+        $this->get($address)->assertHeader('Cache-Control', 'no-store, private');
+        $this->get($address.'&n=99&mode=aperture', ['HX-Request' => 'true'])
+            ->assertHeader('HX-Retarget', '#finder-problem')
+            ->assertHeader('Cache-Control', 'no-store, private');
+    }
+
+    public function test_a_framing_that_was_cut_out_before_gives_the_same_picture(): void
+    {
+        $look = fn (string $n): Light => $this->light(
+            $this->look('pots', ['mode' => 'manual', 'n' => $n, 't' => '1/60', 'iso' => '400', 'focal' => '61']),
+            RenderQuality::finder(),
+        );
+        $first = $look('8');
+        $again = $look('8');
+        $this->assertNull($first->minus($again)->size()->isMoreThan(1e-6)->band(0)->touched());
+        $this->assertNotNull($first->minus($look('4'))->size()->isMoreThan(0.02)->band(0)->touched());
+    }
+
     public function test_focus_that_goes_on_follows_what_crosses_and_focus_that_does_not_stays(): void
     {
         $at = fn (string $moment, array $set = []): FinderReading => $this->look('heron', [

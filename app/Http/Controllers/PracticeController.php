@@ -29,6 +29,9 @@ use InvalidArgumentException;
 /** The practice camera: its scenes, its finder and the press of the shutter. */
 final class PracticeController extends Controller
 {
+    /** As long as a browser may show a sight again without asking, in seconds. */
+    private const SEEN_AGAIN = 60;
+
     public function __construct(private readonly Roll $roll)
     {
     }
@@ -74,10 +77,15 @@ final class PracticeController extends Controller
                 : response(
                     view('practice.sight', ['view' => $view])->render().
                         view('practice.below', ['view' => $view, 'swapped' => true])->render(),
+                    200,
+                    // The same settings give the same sight: turning back, and what the finder asked for ahead, is
+                    // there at once. The kit is in the address.
+                    ['Cache-Control' => 'private, max-age='.self::SEEN_AGAIN, 'Vary' => 'HX-Request'],
                 );
         }
 
         return view('practice.show', [
+            'kitMark' => substr(hash('xxh128', serialize($outfits->kit)), 0, 8),
             'isLent' => $this->user($request)->kit !== null &&
                 KitInUse::of($this->user($request))?->body->name !== $outfits->kit->body->name,
             'scene' => $found,

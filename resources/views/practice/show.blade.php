@@ -5,7 +5,7 @@
         <p class="word word-done">No lens of your kit shows this scene, so the practice camera lends you one.</p>
     @endif
     <form id="finder" class="finder" method="get" action="{{ route('practice.show', $scene->id) }}" data-finder
-        hx-get="{{ route('practice.show', $scene->id) }}" hx-trigger="change delay:40ms, look, submit"
+        hx-get="{{ route('practice.show', $scene->id) }}" hx-trigger="look, submit"
         hx-target="#sight" hx-swap="innerHTML" hx-sync="this:replace" hx-replace-url="false">
         @csrf
         <div class="finder-stage">
@@ -30,6 +30,15 @@
                     @include('practice.sight')
                 @endif
             </div>
+            <svg class="light-filter" width="0" height="0" aria-hidden="true">
+                <filter id="next-light" color-interpolation-filters="linearRGB">
+                    <feComponentTransfer>
+                        <feFuncR type="linear" slope="1" />
+                        <feFuncG type="linear" slope="1" />
+                        <feFuncB type="linear" slope="1" />
+                    </feComponentTransfer>
+                </filter>
+            </svg>
             <div class="finder-tools">
                 <button type="button" data-magnify aria-pressed="false" title="key m">Magnify</button>
                 <button type="button" data-show-edges aria-pressed="false" title="key e">Sharp edges</button>
@@ -196,6 +205,7 @@
             @foreach (['px', 'py', 'tracks', 'held', 'seed'] as $field)
                 <input type="hidden" name="{{ $field }}" value="{{ $dials->value($field) }}">
             @endforeach
+            <input type="hidden" name="kit" value="{{ $kitMark }}">
             <input type="hidden" name="magnified" value="">
             <input type="hidden" name="runs" value="">
             <div class="dial-grid">
