@@ -7,7 +7,9 @@ namespace App\Calculators;
 use App\Input\CalculatorInput;
 use InvalidArgumentException;
 use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Exposure\ComposingFrame;
 use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\FlashReach;
 use TruePupil\Core\Exposure\Iso;
@@ -53,6 +55,7 @@ final class Calculators
         'shake',
         'pan',
         'stars',
+        'composing',
         'bracket',
         'two-spots',
         'reciprocity',
@@ -91,6 +94,7 @@ final class Calculators
                 )->seconds,
             ],
             'stars' => self::stars($input),
+            'composing' => self::composing($input),
             'flash' => [
                 'distance' => FlashReach::of($input->positive('gn'), $input->positive('n'), $input->positive('iso'))
                     ->metres,
@@ -341,6 +345,22 @@ final class Calculators
             'criticalLimit' => $blur->criticalLimit(),
             'acceptableLimit' => $blur->acceptableLimit(),
         ];
+    }
+
+    /** @return array{time: float, wait: float} seconds: the frame that is kept, and with a dark frame after it */
+    private static function composing(CalculatorInput $input): array
+    {
+        $seconds = ComposingFrame::finalTime(
+            new ExposureSettings(
+                Aperture::of($input->positive('n')),
+                ExposureTime::of($input->positive('t')),
+                Iso::of($input->positive('iso')),
+            ),
+            Aperture::of($input->positiveOr('nFinal', $input->positive('n'))),
+            Iso::of($input->positive('isoFinal')),
+        );
+
+        return ['time' => $seconds, 'wait' => ComposingFrame::wait($seconds, true)];
     }
 
     /** @return array<string, float> seconds and pixels */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Calculators;
 
 use DateTimeImmutable;
+use TruePupil\Core\Exposure\ComposingFrame;
+use TruePupil\Core\Exposure\Duration;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Sky\MoonShape;
 use TruePupil\Core\Sky\Weather;
@@ -12,6 +14,9 @@ use TruePupil\Core\Sky\Weather;
 /** The sheets about sun, moon and the light that they give. */
 final class SkySheets
 {
+    /** Times below this, in s, are written as cameras write them. */
+    private const SHORT = 30.0;
+
     /** @return list<Sheet> */
     public static function all(): array
     {
@@ -133,6 +138,36 @@ final class SkySheets
                     ),
                     range(0, SkyCalculator::NIGHTS - 1),
                 ),
+            ),
+            new Sheet(
+                'composing',
+                'Sky',
+                'From a composing frame at night',
+                'Short frames at the highest ISO show how the picture will be. The one that is right gives the time '.
+                    'of the one that is kept.',
+                [
+                    new SheetField('t', 'Time of the composing frame', 's', '1'),
+                    new SheetField('n', 'Its aperture', 'f-number', '2.8'),
+                    new SheetField('iso', 'Its ISO', '', '25600'),
+                    new SheetField('isoFinal', 'ISO of the frame to keep', '', '800'),
+                    new SheetField('nFinal', 'Its aperture', 'f-number; empty: the same', '2.8'),
+                ],
+                [
+                    new SheetAnswer(
+                        'time',
+                        'Its time',
+                        fn (float $seconds): string => $seconds < self::SHORT
+                            ? (string) ExposureTime::nearest($seconds)
+                            : Duration::text($seconds),
+                    ),
+                    new SheetAnswer(
+                        'wait',
+                        'With noise reduction, you wait',
+                        fn (float $seconds): string => $seconds < 2 * ComposingFrame::LONG
+                            ? 'no longer: cameras take the dark frame from about a second on'
+                            : Duration::text($seconds),
+                    ),
+                ],
             ),
             new Sheet(
                 'light',

@@ -13,7 +13,10 @@ use TruePupil\Core\Adviser\Advice;
 use TruePupil\Core\Adviser\AdviceRequest;
 use TruePupil\Core\Adviser\KitAdviser;
 use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Exposure\ComposingFrame;
+use TruePupil\Core\Exposure\Duration;
 use TruePupil\Core\Exposure\Ev100;
+use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Json\Fields;
@@ -24,6 +27,7 @@ use TruePupil\Core\Modes\WhoDecides;
 use TruePupil\Core\Plan\FilterSum;
 use TruePupil\Core\Plan\Outing;
 use TruePupil\Core\Plan\Plan;
+use TruePupil\Core\Plan\WayBack;
 
 /** A plan worked out: its light, up to three settings, the map of what is barred, and what the sky does. */
 final class PlanSheet
@@ -181,8 +185,30 @@ final class PlanSheet
                 ? sprintf('Compensation about %s, if the meter reads the subject alone', $wanted->signed())
                 : sprintf('The meter then shows about %s on the subject', $wanted->signed());
         }
+        $seconds = $suggestion->exposure->settings->time->exact;
+        if ($this->kit->film === null && $seconds >= ComposingFrame::LONG) {
+            $lines[] = sprintf(
+                'If the camera reduces the noise of long exposures, you wait %s for each frame',
+                Duration::text(ComposingFrame::wait($seconds, true)),
+            );
+        }
 
         return $lines;
+    }
+
+    /** @return ?list<string> what is done before leaving, where the settings taken are for the dark */
+    public function wayBack(): ?array
+    {
+        $taken = $this->taken();
+
+        return $taken === null || $this->light === null
+            ? null
+            : WayBack::of(
+                $this->light,
+                $taken->exposure->settings,
+                $taken->support,
+                Iso::of($this->kit->body->limits->isoBase),
+            );
     }
 
     public function filterSum(Suggestion $suggestion): ?FilterSum

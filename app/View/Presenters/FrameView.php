@@ -26,6 +26,8 @@ use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Critique\FrameAdviser;
+use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Kit\ExposureMode;
@@ -33,6 +35,8 @@ use TruePupil\Core\Panel\Panel;
 use TruePupil\Core\Panel\PanelGroup;
 use TruePupil\Core\Panel\PanelNote;
 use TruePupil\Core\Plan\PlanComparison;
+use TruePupil\Core\Series\NightLadder;
+use TruePupil\Core\Series\NightRung;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
@@ -217,6 +221,36 @@ final readonly class FrameView
     public function checks(): array
     {
         return $this->frame->checks ?? [];
+    }
+
+    /** The frame to take next, where the brief is a ladder down from a long time; null where this rung holds. */
+    public function nextRung(): ?NightRung
+    {
+        $limits = [];
+        foreach ($this->brief()->checks as $check) {
+            $limits[$check->measure->value] = $check->limit;
+        }
+        $exposure = $this->situation?->record->exposure;
+        $lostLimit = $limits[CheckMeasure::LostHighlights->value] ?? null;
+        if (
+            ! isset($limits[CheckMeasure::StarRoom->value]) ||
+            ! is_numeric($lostLimit) ||
+            $this->situation === null ||
+            $exposure?->fNumber === null ||
+            $exposure->exposureTime === null ||
+            $exposure->iso === null
+        ) {
+            return null;
+        }
+
+        return (new NightLadder(
+            (float) $lostLimit,
+            $this->situation->starLimit(),
+            Iso::of($this->situation->limits()->isoMax),
+        ))->after(
+            new ExposureSettings($exposure->fNumber, $exposure->exposureTime, $exposure->iso),
+            $this->situation->measures->tone->lostInTwoPct(),
+        );
     }
 
     /** @return list<array<string, mixed>> without what is said of its row, where it has one */

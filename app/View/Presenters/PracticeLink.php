@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\View\Presenters;
 
-use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Exposure\ExposureSettings;
 
-/** The way from a plan to the practice camera. */
+/** The way from a plan or a frame to the practice camera. */
 final class PracticeLink
 {
-    /** Its address in a scene, set by hand as it was planned; null where nothing is taken or there is no scene. */
-    public static function to(?string $scene, ?Suggestion $taken): ?string
+    /** Its address in a scene, set by hand; null where there are no settings or there is no scene. */
+    public static function to(?string $scene, ?ExposureSettings $settings): ?string
     {
-        $settings = $taken?->exposure->settings;
         if ($settings === null || $scene === null) {
             return null;
         }

@@ -1,8 +1,17 @@
 @use(App\Models\AttemptState)
+@use(App\View\Presenters\PracticeLink)
 <div class="result">
     <div class="sheet">
         <h2>Checks of the brief</h2>
         <x-checks :checks="$view->checks()" />
+        @if ($rung = $view->nextRung())
+            <p class="word"><b>Next rung: {{ $rung->settings->time }} at {{ $rung->settings->iso }}.</b>
+                {{ $rung->reason->sentence() }}
+                @if ($practice = PracticeLink::to($view->brief()->scene, $rung->settings))
+                    <a href="{{ $practice }}">Take it with the practice camera</a>
+                @endif
+            </p>
+        @endif
         @if ($frame->attempt->state === AttemptState::Draft && $view->brief()->most() > 1)
             <p><a class="button primary" href="{{ route('attempts.show', $frame->attempt) }}">Back to all frames</a></p>
         @elseif ($frame->attempt->state === AttemptState::Waiting)

@@ -53,10 +53,23 @@
                 <p class="button-row"><a class="button primary"
                         href="{{ route('set-briefs.show', $setBrief) }}#begin">Hand in for attempt
                         {{ $sheet->plan->number }}</a>
-                    @if ($practice = PracticeLink::to($setBrief->content()->scene, $sheet->taken()))
+                    @if ($practice = PracticeLink::to(
+                        $setBrief->content()->scene,
+                        $sheet->taken()?->exposure->settings,
+                    ))
                         <a class="button" href="{{ $practice }}">Try it in the practice camera</a>
                     @endif
                 </p>
+                @if ($sheet->wayBack())
+                    <details>
+                        <summary>Before you leave, in the dark</summary>
+                        <ul class="plan-lines">
+                            @foreach ($sheet->wayBack() as $line)
+                                <li>{{ $line }}</li>
+                            @endforeach
+                        </ul>
+                    </details>
+                @endif
             @endif
         </div>
         @if ($map = $drawings->map())

@@ -23,6 +23,14 @@
                 <p><b>{{ $label }}:</b> {{ $sheet->input->text($field) }}</p>
             @endif
         @endforeach
+        @if ($sheet->wayBack())
+            <h2>Before you leave, in the dark</h2>
+            <ul class="plan-lines ticks">
+                @foreach ($sheet->wayBack() as $line)
+                    <li>{{ $line }}</li>
+                @endforeach
+            </ul>
+        @endif
         @if ($sky = $drawings->sky())
             <x-sky-path :sky="$sky" />
         @endif
