@@ -18,6 +18,7 @@ use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Plan\LightCondition;
 use TruePupil\Core\Plan\LightReadings;
 use TruePupil\Core\Plan\Outing;
+use TruePupil\Core\Series\TwoSpots;
 use TruePupil\Core\Sky\Compass;
 use TruePupil\Core\Sky\Location;
 use TruePupil\Core\Sky\Weather;
@@ -48,6 +49,14 @@ final readonly class PlanInput
         'shadowT' => 12,
         'shadowIso' => 10,
         'shadowEv' => 10,
+        'darkN' => 10,
+        'darkT' => 12,
+        'darkIso' => 10,
+        'darkEv' => 10,
+        'brightN' => 10,
+        'brightT' => 12,
+        'brightIso' => 10,
+        'brightEv' => 10,
         'earlier' => 20,
         'earlierN' => 10,
         'earlierT' => 12,
@@ -178,6 +187,18 @@ final readonly class PlanInput
     public function shadow(): ?Ev100
     {
         return $this->way() === 'shadow' ? $this->reading('shadow') : null;
+    }
+
+    /**
+     * The darkest and the brightest place that are to keep detail; null while one of them is not read.
+     *
+     * @throws InvalidArgumentException naming what cannot be used
+     */
+    public function spots(): ?TwoSpots
+    {
+        [$dark, $bright] = [$this->reading('dark'), $this->reading('bright')];
+
+        return $dark === null || $bright === null ? null : new TwoSpots($dark, $bright);
     }
 
     /**

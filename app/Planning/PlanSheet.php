@@ -27,6 +27,7 @@ use TruePupil\Core\Modes\WhoDecides;
 use TruePupil\Core\Plan\FilterSum;
 use TruePupil\Core\Plan\Outing;
 use TruePupil\Core\Plan\Plan;
+use TruePupil\Core\Plan\SceneRange;
 use TruePupil\Core\Plan\WayBack;
 
 /** A plan worked out: its light, up to three settings, the map of what is barred, and what the sky does. */
@@ -68,6 +69,8 @@ final class PlanSheet
     public ?Outing $outing = null;
 
     public ?Outing $otherOuting = null;
+
+    public ?SceneRange $range = null;
 
     public Intent $intent;
 
@@ -218,11 +221,23 @@ final class PlanSheet
             : null;
     }
 
+    private function sceneRange(): ?SceneRange
+    {
+        $spots = $this->input->spots();
+
+        return match (true) {
+            $spots === null => null,
+            $this->kit->film !== null => SceneRange::ofFilm($spots, $this->kit->film),
+            default => SceneRange::ofSensor($spots, $this->isPlainKit ? null : $this->kit->body),
+        };
+    }
+
     private function work(): void
     {
         $this->intent = $this->tried('intent', $this->input->intent(...)) ?? new Intent();
         $this->outing = $this->tried('place', $this->input->outing(...));
         $this->otherOuting = $this->tried('place', $this->input->otherOuting(...));
+        $this->range = $this->tried('range', $this->sceneRange(...));
         $this->light = $this->tried(
             'light',
             fn (): ?Ev100 => $this->input->light(array_map(fn (array $frame): Ev100 => $frame['light'],

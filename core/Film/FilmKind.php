@@ -30,6 +30,16 @@ enum FilmKind: string
         };
     }
 
+    /** @return array{float, float} stops below and above mid-grey between which a scene keeps its detail */
+    public function range(): array
+    {
+        return match ($this) {
+            self::Negative => [-3.0, 6.0],
+            self::Slide => [-2.5, 2.5],
+            self::BlackAndWhite => [-4.0, 5.0],
+        };
+    }
+
     /** Negatives are exposed for the shadows, slides for the highlights. */
     public function protectsShadows(): bool
     {

@@ -167,6 +167,28 @@ final class PlanTest extends TestCase
         $this->get(route('plans.edit', $world->setBrief))->assertDontSee('From the shadows');
     }
 
+    public function test_two_spot_readings_tell_whether_one_frame_holds_the_scene(): void
+    {
+        $world = World::make();
+        $world->student->update(['kit' => self::KIT]);
+        $this->actingAs($world->student);
+        $input = ['way' => 'spot', 'spotEv' => '11', 'darkEv' => '-1', 'brightN' => '16', 'brightT' => '1/125',
+            'brightIso' => '100'];
+        $this->put(route('plans.update', $world->setBrief), $input);
+        foreach (['plans.edit', 'plans.print'] as $page) {
+            $this->get(route($page, $world->setBrief))
+                ->assertSee('From the dark place to the bright one: 16 stops.')
+                ->assertSee('same aperture, same ISO, only the time changes');
+        }
+        // One reading is not a range yet; the wrong way round is said, and nothing typed is lost.
+        $this->put(route('plans.update', $world->setBrief), [...$input, 'darkEv' => '']);
+        $this->get(route('plans.edit', $world->setBrief))->assertDontSee('From the dark place');
+        $this->put(route('plans.update', $world->setBrief), [...$input, 'darkEv' => '16']);
+        $this->get(route('plans.edit', $world->setBrief))
+            ->assertSee('The bright place reads more than the dark one')
+            ->assertSee('value="16"', false);
+    }
+
     public function test_silk_in_the_sun_wants_a_filter_and_the_sum_is_said(): void
     {
         $world = World::make();

@@ -16,6 +16,7 @@
             </p>
             <p class="fine">Everything is kept as you type.</p>
         </div>
+        @include('plans.range')
     @else
         <div class="sheet">
             <div class="title-row">
@@ -72,6 +73,7 @@
                 @endif
             @endif
         </div>
+        @include('plans.range')
         @if ($map = $drawings->map())
             <div class="sheet"><x-exposure-map :map="$map" id="plan-map" /></div>
         @endif

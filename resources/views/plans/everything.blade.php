@@ -116,6 +116,16 @@
                 </div>
             </div>
         @endforeach
+        <details @if ($sheet->range) open @endif>
+            <summary>Does one frame hold it? Two spot readings</summary>
+            <p class="fine">The darkest place that is to keep its detail, and the brightest one.</p>
+            @foreach (['dark' => ['Dark place', 4], 'bright' => ['Bright place', 15]] as $prefix => [$name, $ev])
+                <fieldset class="plain">
+                    <legend>{{ $name }}</legend>
+                    @include('plans.reading', ['prefix' => $prefix, 'ev' => $ev])
+                </fieldset>
+            @endforeach
+        </details>
     </fieldset>
     <fieldset>
         <legend>The picture</legend>

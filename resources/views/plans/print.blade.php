@@ -18,6 +18,9 @@
         @if ($sheet->light)
             <p>Light expected: EV {{ round($sheet->light->value, 1) }} at ISO 100.</p>
         @endif
+        @if ($sheet->range)
+            <p>{{ $sheet->range->sentence() }}</p>
+        @endif
         @foreach (['about' => 'About', 'reason' => 'Why'] as $field => $label)
             @if ($sheet->input->text($field) !== '')
                 <p><b>{{ $label }}:</b> {{ $sheet->input->text($field) }}</p>
