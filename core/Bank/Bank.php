@@ -21,7 +21,8 @@ final readonly class Bank
         public BankExposure $exposure,
         public BankHandling $handling = new BankHandling(),
         public bool $isNight = false,
-        public string $slot = '',
+        public BankRange $range = new BankRange(),
+        public BankBody $body = new BankBody(),
     ) {
     }
 

@@ -111,6 +111,17 @@ final class BankConflicts
                 Iso::of($body->isoMax),
             );
         }
+        $highest = $bank->range->iso;
+        if ($highest !== null && $highest > $body->isoMax * 1.1) {
+            $found[] = sprintf(
+                'The range goes up to %s; the body ends at %s.',
+                Iso::of($highest),
+                Iso::of($body->isoMax),
+            );
+        }
+        if ($bank->handling->area === FocusArea::Tracking && $bank->handling->focus !== FocusMode::Continuous) {
+            $found[] = 'A focus area that follows its subject needs continuous focus.';
+        }
         if ($bank->handling->stabiliser === true && $time !== null && $time->exact >= self::LONG) {
             $found[] = sprintf(
                 'The stabiliser is on at %s, which is a time for a tripod: there it can wander. Switch it off.',

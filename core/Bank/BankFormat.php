@@ -48,9 +48,21 @@ final class BankFormat
                 stabiliser: is_bool($stabiliser) ? $stabiliser : null,
                 detection: $data->textOrNull('detection'),
                 silent: $data->flag('silent') ?? false,
+                area: $data->choice('area', FocusArea::class),
             ),
             isNight: $data->flag('isNight') ?? false,
-            slot: $data->textOrNull('slot') ?? '',
+            range: new BankRange(
+                $data->positiveOrNull('fNumberTo'),
+                $data->positiveOrNull('exposureTimeTo'),
+                $data->positiveOrNull('isoTo'),
+            ),
+            body: new BankBody(
+                slot: $data->textOrNull('slot') ?? '',
+                dial: $data->textOrNull('dial') ?? '',
+                profile: $data->textOrNull('profile') ?? '',
+                buttons: $data->textOrNull('buttons') ?? '',
+                season: $data->textOrNull('season') ?? '',
+            ),
         );
     }
 }

@@ -11,6 +11,7 @@ final readonly class BankHandling
 {
     /**
      * @param  ?string  $detection  what the focus looks for; null for a point that the person sets
+     * @param  ?FocusArea  $area  null where nothing is said
      * @param  string  $whiteBalance  "automatic", or kelvin such as "5500 K"
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class BankHandling
         public string $whiteBalance = 'automatic',
         public ?bool $stabiliser = null,
         public bool $silent = false,
+        public ?FocusArea $area = null,
     ) {
     }
 }

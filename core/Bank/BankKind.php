@@ -46,9 +46,10 @@ enum BankKind: string
     public function reason(): string
     {
         return match ($this) {
-            self::SmallFastAnimals => 'The time is what matters; ISO follows the light.',
+            self::SmallFastAnimals => 'The time is what matters; ISO follows the light. Silent, so that nothing '.
+                'takes fright.',
             self::CalmAnimals => 'A wide aperture parts the animal from its ground; the floor for the time is for '.
-                'your hands.',
+                'your hands. Silent, so that it stays.',
             self::CloseUpFlash => 'The flash makes the picture: ambient light is left out by a small aperture at the '.
                 'sync time.',
             self::NightSky => 'Everything by hand: no meter reads the stars, and the time is as long as they stay '.
@@ -76,11 +77,11 @@ enum BankKind: string
         return match ($this) {
             self::SmallFastAnimals => $this->bank(
                 new BankExposure(ExposureMode::ManualAutoIso, 4, 1 / 2000),
-                new BankHandling($continuous, 'animals', 'continuous', stabiliser: true),
+                new BankHandling($continuous, 'animals', 'continuous', stabiliser: true, silent: true),
             ),
             self::CalmAnimals => $this->bank(
                 new BankExposure(ExposureMode::Aperture, 2.8, slowest: 1 / 500),
-                new BankHandling($continuous, 'animals', stabiliser: true),
+                new BankHandling($continuous, 'animals', stabiliser: true, silent: true),
             ),
             self::CloseUpFlash => $this->bank(
                 new BankExposure(ExposureMode::Manual, 11, 1 / 160, 200, flash: true),

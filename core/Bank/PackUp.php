@@ -17,7 +17,12 @@ final class PackUp
      */
     public static function after(Bank $bank, Iso $base): array
     {
-        $list = [];
+        $list = [
+            sprintf(
+                'mode from %s back to the one that you use first',
+                $bank->body->dial === '' ? $bank->exposure->mode->label() : $bank->body->dial,
+            ),
+        ];
         if ($bank->handling->focus === FocusMode::Manual) {
             $list[] = 'focus back to automatic';
         }
@@ -39,6 +44,15 @@ final class PackUp
         }
         if ($bank->handling->whiteBalance !== 'automatic') {
             $list[] = sprintf('white balance from %s back to automatic', $bank->handling->whiteBalance);
+        }
+        if ($bank->handling->area !== null && $bank->handling->area !== FocusArea::Point) {
+            $list[] = 'focus area back to one point';
+        }
+        if ($bank->body->profile !== '') {
+            $list[] = sprintf('picture profile from %s back to the usual one', $bank->body->profile);
+        }
+        if ($bank->body->buttons !== '') {
+            $list[] = 'buttons back to what they do otherwise';
         }
         if ($bank->handling->silent) {
             $list[] = 'shutter back to mechanical';

@@ -80,6 +80,47 @@ final class BankTest extends TestCase
         $this->get(route('banks'))->assertSee('No bank yet');
     }
 
+    public function test_a_bank_holds_a_range_and_how_it_lies_on_the_body_and_has_a_version_for_another_season(): void
+    {
+        $world = World::make();
+        $this->actingAs($world->student)->post(route('banks.store'), [
+            ...self::FORM,
+            'season' => 'winter',
+            'dial' => 'third mark',
+            'fNumberTo' => 'f/8',
+            'exposureTimeTo' => '1/500',
+            'isoTo' => 'ISO 6400',
+            'area' => 'tracking',
+            'profile' => 'flat',
+            'buttons' => 'front: lock the light',
+        ])->assertSessionHasNoErrors();
+        $bank = SettingsBank::query()->sole();
+        foreach (['banks', 'banks.print'] as $page) {
+            $this->get(route($page))
+                ->assertSee('winter')
+                ->assertSee('third mark on the dial')
+                ->assertSee('as far as ƒ/8')
+                ->assertSee('as far as 1/500 s')
+                ->assertSee('as far as ISO 6400')
+                ->assertSee('follows what it took')
+                ->assertSee('front: lock the light')
+                ->assertSee('mode from third mark back to the one that you use first')
+                ->assertSee('picture profile from flat back');
+        }
+        // All of it comes back into the form, and into another version of it.
+        foreach ([route('banks.edit', $bank), route('banks.create', ['from' => $bank->id])] as $form) {
+            $this->get($form)->assertMarkup('value="winter"')->assertMarkup('value="6400"')->assertMarkup('value="8"');
+        }
+        $this->post(route('banks.store'), [...self::FORM, 'season' => 'summer']);
+        $this->assertSame(2, SettingsBank::query()->count());
+        // Nobody starts from somebody else's.
+        $this->actingAs($world->neighbour)
+            ->get(route('banks.create', ['from' => $bank->id]))
+            ->assertOk()
+            ->assertDontSee('Birds at the feeder');
+        $this->post(route('banks.store'), [...self::FORM, 'isoTo' => 'high'])->assertSessionHasErrors('isoTo');
+    }
+
     public function test_what_cannot_be_read_is_named_and_kept(): void
     {
         $world = World::make();

@@ -26,8 +26,12 @@ final class BankController extends Controller
     public function create(Request $request): View
     {
         $kind = BankKind::tryFrom((string) $request->query('kind')) ?? BankKind::Street;
+        // Another version of a bank of one's own starts from it.
+        $from = SettingsBank::query()
+            ->where('user_id', $this->user($request)->id)
+            ->find((int) $request->query('from'));
 
-        return view('banks.edit', $this->form($kind->start()));
+        return view('banks.edit', $this->form($from?->content() ?? $kind->start()));
     }
 
     public function store(BankRequest $request): RedirectResponse

@@ -11,6 +11,7 @@ use Illuminate\Validation\Validator;
 use InvalidArgumentException;
 use TruePupil\Core\Bank\BankFormat;
 use TruePupil\Core\Bank\BankKind;
+use TruePupil\Core\Bank\FocusArea;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Json\Fields;
 use TruePupil\Core\Kit\ExposureMode;
@@ -21,7 +22,17 @@ use TruePupil\Core\Metering\MeteringPattern;
 final class BankRequest extends FormRequest
 {
     /** Fields in which something can stand that cannot be read. */
-    private const READ = ['fNumber', 'exposureTime', 'iso', 'slowest', 'compensation', 'mode'];
+    private const READ = [
+        'fNumber',
+        'fNumberTo',
+        'exposureTime',
+        'exposureTimeTo',
+        'iso',
+        'isoTo',
+        'slowest',
+        'compensation',
+        'mode',
+    ];
 
     /** @return array<string, mixed> */
     public function rules(): array
@@ -35,6 +46,14 @@ final class BankRequest extends FormRequest
             'exposureTime' => ['nullable', 'string', 'max:12'],
             'iso' => ['nullable', 'string', 'max:12'],
             'slowest' => ['nullable', 'string', 'max:12'],
+            'fNumberTo' => ['nullable', 'string', 'max:10'],
+            'exposureTimeTo' => ['nullable', 'string', 'max:12'],
+            'isoTo' => ['nullable', 'string', 'max:12'],
+            'dial' => ['nullable', 'string', 'max:12'],
+            'profile' => ['nullable', 'string', 'max:60'],
+            'buttons' => ['nullable', 'string', 'max:300'],
+            'season' => ['nullable', 'string', 'max:40'],
+            'area' => ['nullable', Rule::enum(FocusArea::class)],
             'compensation' => ['nullable', 'string', 'max:8'],
             'focus' => ['required', Rule::enum(FocusMode::class)],
             'drive' => ['required', Rule::in(array_keys(BankFormat::DRIVES))],
@@ -72,6 +91,14 @@ final class BankRequest extends FormRequest
             [
                 'name' => $this->text('name'),
                 'slot' => $this->text('slot'),
+                'dial' => $this->text('dial'),
+                'profile' => $this->text('profile'),
+                'buttons' => $this->text('buttons'),
+                'season' => $this->text('season'),
+                'area' => $this->text('area'),
+                'fNumberTo' => $this->number('fNumberTo', '~^[fƒ]\s*/?\s*~iu'),
+                'exposureTimeTo' => $time('exposureTimeTo'),
+                'isoTo' => $this->number('isoTo', '/^iso\s*/i'),
                 'kind' => $this->text('kind'),
                 'mode' => $this->text('mode'),
                 'fNumber' => $this->number('fNumber', '~^[fƒ]\s*/?\s*~iu'),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Presenters;
 
 use App\View\Drawings\PupilDrawing;
+use Stringable;
 use TruePupil\Core\Bank\Bank;
 use TruePupil\Core\Bank\BankConflicts;
 use TruePupil\Core\Bank\LensClamp;
@@ -34,8 +35,17 @@ final readonly class BankCard
 
         return array_values(
             array_filter([
-                ['Mode', $bank->exposure->mode->label()],
-                ['Aperture', $bank->aperture() === null ? 'the camera chooses' : (string) $bank->aperture()],
+                $bank->body->season === '' ? null : ['When', $bank->body->season],
+                [
+                    'Mode',
+                    $bank->exposure->mode->label().
+                        ($bank->body->dial === '' ? '' : sprintf(', %s on the dial', $bank->body->dial)),
+                ],
+                [
+                    'Aperture',
+                    ($bank->aperture() === null ? 'the camera chooses' : (string) $bank->aperture()).
+                        self::upTo($bank->range->aperture()),
+                ],
                 [
                     'Time',
                     $bank->time() === null
@@ -43,9 +53,13 @@ final readonly class BankCard
                             ($bank->exposure->slowest === null
                                 ? ''
                                 : ', no longer than '.ExposureTime::of($bank->exposure->slowest))
-                        : (string) $bank->time(),
+                        : $bank->time().self::upTo($bank->range->time()),
                 ],
-                ['ISO', $bank->exposure->iso === null ? 'automatic' : (string) $bank->isoValue()],
+                [
+                    'ISO',
+                    ($bank->exposure->iso === null ? 'automatic' : (string) $bank->isoValue()).
+                        self::upTo($bank->range->isoValue()),
+                ],
                 abs($bank->exposure->compensation) > 1e-6
                     ? ['Compensation', Stops::of($bank->exposure->compensation)->signed()]
                     : null,
@@ -56,6 +70,7 @@ final readonly class BankCard
                         $bank->handling->focus->value
                     ].($bank->handling->detection ? ', looks for '.$bank->handling->detection : ''),
                 ],
+                $bank->handling->area === null ? null : ['Focus area', $bank->handling->area->label()],
                 ['Drive', $bank->handling->drive],
                 ['White balance', $bank->handling->whiteBalance],
                 $bank->handling->stabiliser === null
@@ -63,8 +78,15 @@ final readonly class BankCard
                     : ['Stabiliser', $bank->handling->stabiliser ? 'on' : 'off'],
                 $bank->handling->silent ? ['Shutter', 'silent'] : null,
                 $bank->exposure->flash ? ['Flash', 'on'] : null,
+                $bank->body->profile === '' ? null : ['Picture profile', $bank->body->profile],
+                $bank->body->buttons === '' ? null : ['Buttons', $bank->body->buttons],
             ]),
         );
+    }
+
+    private static function upTo(?Stringable $value): string
+    {
+        return $value === null ? '' : ', as far as '.$value;
     }
 
     /** @return list<LensClamp> for every lens of the kit, at both ends of a zoom */

@@ -22,7 +22,14 @@ final readonly class BankForm
 
         return match ($field) {
             'name' => $bank->name,
-            'slot' => $bank->slot,
+            'slot' => $bank->body->slot,
+            'dial' => $bank->body->dial,
+            'profile' => $bank->body->profile,
+            'buttons' => $bank->body->buttons,
+            'season' => $bank->body->season,
+            'fNumberTo' => self::plain($bank->range->aperture()),
+            'exposureTimeTo' => self::plain($bank->range->time()),
+            'isoTo' => self::plain($bank->range->isoValue()),
             'fNumber' => self::plain($bank->aperture()),
             'exposureTime' => self::plain($bank->time()),
             'iso' => self::plain($bank->isoValue()),

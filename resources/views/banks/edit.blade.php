@@ -1,5 +1,6 @@
 @use(TruePupil\Core\Bank\BankFormat)
 @use(TruePupil\Core\Bank\BankKind)
+@use(TruePupil\Core\Bank\FocusArea)
 @use(TruePupil\Core\Kit\ExposureMode)
 @use(TruePupil\Core\Kit\FocusMode)
 @use(TruePupil\Core\Metering\MeteringPattern)
@@ -14,12 +15,19 @@
         @endif
         <input type="hidden" name="kind" value="{{ $bank->kind->value }}">
         <div class="intent-grid">
-            @foreach (['name' => ['Name', '', ''], 'slot' => ['Slot', 'as your body calls it', 'slot 1'],
+            @foreach (['name' => ['Name', '', ''], 'season' => ['When', 'a season, a place; empty: always', 'winter'],
+                'slot' => ['Slot', 'as your body calls it', 'slot 1'],
+                'dial' => ['On the mode dial', 'the letters of your body', ''],
                 'fNumber' => ['Aperture', 'the widest; empty: camera', '2'],
-                'exposureTime' => ['Time', 's; empty: camera', '1/500'], 'iso' => ['ISO', 'empty: automatic', '400'],
+                'fNumberTo' => ['As far as', 'aperture', '5.6'],
+                'exposureTime' => ['Time', 's; empty: camera', '1/500'],
+                'exposureTimeTo' => ['As far as', 'time, s', '1/125'],
+                'iso' => ['ISO', 'empty: automatic', '400'], 'isoTo' => ['As far as', 'ISO', '3200'],
                 'slowest' => ['Slowest time for automatic ISO', 's', '1/125'],
                 'compensation' => ['Compensation', 'stops', '0'],
-                'whiteBalance' => ['White balance', '', 'automatic, or 5500 K']] as $key => [$label, $unit, $example])
+                'whiteBalance' => ['White balance', '', 'automatic, or 5500 K'],
+                'profile' => ['Picture profile', '', ''],
+                'buttons' => ['What buttons do', '', 'front: compensation']] as $key => [$label, $unit, $example])
                 <label>{{ $label }} @if ($unit)
                         <span class="fine">{{ $unit }}</span>
                     @endif <input name="{{ $key }}" value="{{ old($key, $form->value($key)) }}"
@@ -63,6 +71,15 @@
                     @endforeach
                 </select>
             </label>
+            <label>Focus area <select name="area">
+                    <option value="">as it is</option>
+                    @foreach (FocusArea::cases() as $area)
+                        <option value="{{ $area->value }}"
+                            @selected(old('area', $bank->handling->area?->value) === $area->value)>{{ $area->label()
+                                }}</option>
+                    @endforeach
+                </select>
+            </label>
             <label>Drive <select name="drive">
                     @foreach (BankFormat::DRIVES as $value => $label)
                         <option value="{{ $value }}"
@@ -90,6 +107,8 @@
         <button class="primary">Save the bank</button>
     </form>
     @if ($stored)
+        <p><a class="button" href="{{ route('banks.create', ['from' => $stored->id]) }}">Another version of it, for
+                another season</a></p>
         <form method="post" action="{{ route('banks.destroy', $stored) }}" data-once>@csrf @method('delete')<button
                 class="plain">Remove this bank</button></form>
     @endif

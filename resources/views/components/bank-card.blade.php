@@ -1,7 +1,7 @@
 @props(['card', 'pocket' => false])
 <h2>
-    {{ $card->bank->name }} @if ($card->bank->slot)
-        <span class="fine">on {{ $card->bank->slot }}</span>
+    {{ $card->bank->name }} @if ($card->bank->body->slot)
+        <span class="fine">on {{ $card->bank->body->slot }}</span>
     @endif
 </h2>
 <dl class="bank-lines">

@@ -8,11 +8,16 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Parts;
 use TruePupil\Core\Bank\Bank;
 use TruePupil\Core\Bank\BankConflicts;
+use TruePupil\Core\Bank\BankExposure;
+use TruePupil\Core\Bank\BankHandling;
 use TruePupil\Core\Bank\BankKind;
+use TruePupil\Core\Bank\BankRange;
+use TruePupil\Core\Bank\FocusArea;
 use TruePupil\Core\Bank\PackUp;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Kit\BodyLimits;
 use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\FocusMode;
 
 /** Both sides of what a bank's settings may not do together. */
 final class BankConflictLimitsTest extends TestCase
@@ -80,6 +85,49 @@ final class BankConflictLimitsTest extends TestCase
 
         $this->assertStringNotContainsString('ISO', $back(100));
         $this->assertStringContainsString('ISO 400 back to ISO 100', $back(400));
+    }
+
+    public function test_a_range_ends_where_the_body_does(): void
+    {
+        $with = fn (float $highest): array => BankConflicts::of(
+            new Bank(
+                BankKind::Street,
+                'Test',
+                new BankExposure(ExposureMode::Aperture, 8),
+                range: new BankRange(iso: $highest),
+            ),
+            new BodyLimits(isoMax: 6400),
+        );
+        $this->assertSame([], $with(6400));
+        $this->assertSame(['The range goes up to ISO 8000; the body ends at ISO 6400.'], $with(8000));
+    }
+
+    public function test_an_area_that_follows_wants_focus_that_goes_on(): void
+    {
+        $with = fn (FocusMode $focus): array => BankConflicts::of(
+            new Bank(
+                BankKind::Street,
+                'Test',
+                new BankExposure(ExposureMode::Aperture, 8),
+                new BankHandling($focus, area: FocusArea::Tracking),
+            ),
+            new BodyLimits(),
+        );
+        $this->assertSame(['A focus area that follows its subject needs continuous focus.'], $with(FocusMode::Single));
+        $this->assertSame([], $with(FocusMode::Continuous));
+    }
+
+    public function test_animals_are_photographed_silently_and_the_mode_is_put_back(): void
+    {
+        foreach (BankKind::cases() as $kind) {
+            if (str_contains($kind->label(), 'animals')) {
+                $this->assertTrue($kind->start()->handling->silent, $kind->label());
+            }
+            $this->assertStringStartsWith(
+                'mode from '.$kind->start()->exposure->mode->label(),
+                PackUp::after($kind->start(), Iso::of(100))[0],
+            );
+        }
     }
 
     public function test_the_ends_of_the_body(): void
