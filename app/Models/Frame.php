@@ -13,6 +13,7 @@ use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\PictureRecord;
 use TruePupil\Core\Capture\StatedFields;
 use TruePupil\Core\Composition\Mark;
+use TruePupil\Core\Composition\MarkKind;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Intent\Intent;
@@ -91,6 +92,12 @@ final class Frame extends Model
         'rules_version',
         'revision',
     ];
+
+    /** Whether somebody is in it, as its student said or marked. */
+    public function showsSomebody(): bool
+    {
+        return $this->intent?->contents->person === true || $this->marksDrawn()->ofKind(MarkKind::Eye) !== [];
+    }
 
     /** @return BelongsTo<Attempt, $this> */
     public function attempt(): BelongsTo

@@ -61,6 +61,17 @@ export function watchDesk() {
             note.dispatchEvent(new Event('input', { bubbles: true }));
         }
     });
+    // A remark about somebody goes into the note with its topic, and its place in the picture is drawn next.
+    document.addEventListener('click', (event) => {
+        const remark = event.target.closest('[data-remark]');
+        if (remark) {
+            const { elements } = remark.form;
+            elements.body.value = [elements.body.value.trim(), remark.dataset.remark].filter(Boolean).join(' ');
+            elements.topic.value = remark.dataset.about;
+            elements.body.dispatchEvent(new Event('input', { bubbles: true }));
+            remark.form.querySelector('[data-draw]').click();
+        }
+    });
     // Another suggestion is chosen: the same moment is shown at its settings, where it can be.
     document.addEventListener('change', (event) => {
         const retake =

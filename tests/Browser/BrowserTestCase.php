@@ -203,13 +203,16 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** Hands a white subject in against "The meter is fooled", whose page is open, with the subject in numbers. */
-    protected function handInWhite(string $picture): void
+    protected function handInWhite(string $picture, bool $showsSomebody = false): void
     {
         $this->choose('#picture', $picture);
         $this->press('Send the picture');
         $this->see('Which subject is it?', 60);
         $this->subjectInNumbers(40, 30, 20, 40);
         $this->browser()->executeScript('document.querySelector("input[value=white]").click()');
+        if ($showsSomebody) {
+            $this->browser()->executeScript('document.querySelector("[name=\"intent[person]\"]").click()');
+        }
         $this->press('Check this frame');
         $this->see('Checks of the brief', 60);
         $this->press('Hand in attempt 1');

@@ -58,7 +58,7 @@ final class ScreensTest extends BrowserTestCase
         $this->open();
         $this->join($address, 'Sven Dent');
         $this->press('The meter is fooled');
-        $this->handInWhite(Pictures::jpeg(patch: 118));
+        $this->handInWhite(Pictures::jpeg(patch: 118), showsSomebody: true);
 
         $this->use($teacher);
         $this->visit('/');
@@ -97,6 +97,12 @@ final class ScreensTest extends BrowserTestCase
         $this->type('[data-note] textarea', 'Here it pulls.');
         $this->press('Add the note');
         $this->see('at the mark in the picture');
+        // Of somebody the usual remarks are at hand: one press, then the place.
+        $this->press('chin');
+        $this->drag('.stage-frame .picture', [0.4, 0.3], [0.6, 0.5]);
+        $this->assertFitsTheScreen();
+        $this->press('Add the note');
+        $this->see('The chin a little forward and down parts it from the neck.');
         // What if: the light is moved, and the large picture shows it.
         $this->unfold('What if');
         $this->find('[name="exposure[stops]"]');

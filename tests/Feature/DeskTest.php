@@ -17,6 +17,11 @@ use Illuminate\Support\Str;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
+use TruePupil\Core\Composition\Mark;
+use TruePupil\Core\Composition\MarkKind;
+use TruePupil\Core\Composition\PersonRemark;
+use TruePupil\Core\Intent\IntendedContents;
+use TruePupil\Core\Intent\Intent;
 
 final class DeskTest extends TestCase
 {
@@ -50,6 +55,24 @@ final class DeskTest extends TestCase
         $this->post(route('desk.open', $attempt))->assertNoContent();
         $this->assertEquals($opened, $attempt->fresh()->opened_at, 'opening again changes nothing');
         $this->actingAs($world->critic)->post(route('desk.open', $attempt))->assertForbidden();
+    }
+
+    public function test_remarks_about_somebody_are_at_hand_where_somebody_is_in_the_picture(): void
+    {
+        $world = World::make();
+        $attempt = $world->handedIn();
+        $frame = $attempt->frames->first();
+        $this->actingAs($world->instructor);
+        $this->get(route('desk.show', $attempt))->assertDontSee('pole at the head');
+        $frame->update(['intent' => new Intent(contents: new IntendedContents(person: true))]);
+        $page = $this->get(route('desk.show', $attempt));
+        foreach (PersonRemark::cases() as $remark) {
+            $page->assertSee($remark->label())->assertSee($remark->sentence());
+        }
+        $frame->update(['intent' => new Intent()]);
+        $this->get(route('desk.show', $attempt))->assertDontSee('pole at the head');
+        $frame->update(['marks' => [Mark::of(MarkKind::Eye, [[0.5, 0.4]])]]);
+        $this->get(route('desk.show', $attempt))->assertSee('pole at the head');
     }
 
     public function test_findings_are_accepted_reworded_dismissed_and_reopened(): void

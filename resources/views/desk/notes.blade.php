@@ -1,6 +1,7 @@
 @use(Illuminate\Support\Str)
 @use(App\Models\AttemptStep)
 @use(App\Models\NoteKind)
+@use(TruePupil\Core\Composition\PersonRemark)
 @use(TruePupil\Core\Findings\Topic)
 <div id="notes-{{ $frame->id }}">
     @foreach ($readable as $note)
@@ -40,6 +41,14 @@
                     @endforeach
                 </select>
             </div>
+            @if ($frame->showsSomebody())
+                <div class="quick-remarks" role="group" aria-label="Of somebody in the picture">
+                    @foreach (PersonRemark::cases() as $remark)
+                        <button type="button" class="plain" data-remark="{{ $remark->sentence() }}"
+                            data-about="{{ Topic::Composition->value }}">{{ $remark->label() }}</button>
+                    @endforeach
+                </div>
+            @endif
             <label class="visually-hidden" for="note-{{ $frame->id }}">Note</label>
             <textarea id="note-{{ $frame->id }}" name="body" rows="2" maxlength="4000" required
                 autocomplete="off"
