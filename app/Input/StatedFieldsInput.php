@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Input;
 
+use TruePupil\Core\Capture\PictureOrigin;
 use TruePupil\Core\Capture\StatedFields;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
@@ -25,6 +26,7 @@ final class StatedFieldsInput
         'focalLength',
         'focalLength35',
         'support',
+        'origin',
     ];
 
     /**
@@ -72,6 +74,7 @@ final class StatedFieldsInput
                 'focalLength' => $number($stated->focalLength),
                 'focalLength35' => $number($stated->focalLength35),
                 'support' => $stated->support?->value,
+                'origin' => $stated->origin?->value,
             ],
             fn (?string $text): bool => $text !== null,
         );
@@ -96,6 +99,8 @@ final class StatedFieldsInput
             ),
             'mode' => ExposureMode::tryFrom($text) ?? throw InvalidExposure::unreadable('an exposure mode', $text),
             'support' => Support::tryFrom($text) ?? throw InvalidExposure::unreadable('a support', $text),
+            'origin' => PictureOrigin::tryFrom($text) ??
+                throw InvalidExposure::unreadable('where a picture comes from', $text),
             default => throw InvalidExposure::unreadable('a known field', $field),
         };
     }

@@ -25,6 +25,7 @@ final readonly class CaptureRecord
         public ?DateTimeImmutable $takenAt = null,
         public ?Support $support = null,
         public array $provenance = [],
+        public ?PictureOrigin $origin = null,
     ) {
     }
 

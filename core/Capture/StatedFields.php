@@ -22,6 +22,7 @@ final readonly class StatedFields
         public ?float $focalLength = null,
         public ?float $focalLength35 = null,
         public ?Support $support = null,
+        public ?PictureOrigin $origin = null,
     ) {
     }
 
@@ -57,8 +58,10 @@ final readonly class StatedFields
             ),
             $record->handling,
             $record->takenAt,
-            $record->support ?? $this->support,
+            // In the air nobody holds it, whatever was said before.
+            $record->support ?? ($this->origin === PictureOrigin::Aerial ? null : $this->support),
             $provenance,
+            $record->origin ?? $this->origin,
         );
     }
 
@@ -74,6 +77,7 @@ final readonly class StatedFields
             'focalLength' => $this->focalLength,
             'focalLength35' => $this->focalLength35,
             'support' => $this->support,
+            'origin' => $this->origin,
         ];
 
         return array_keys(array_filter($fields, fn (mixed $stated): bool => $stated !== null));
@@ -90,6 +94,7 @@ final readonly class StatedFields
             $this->focalLength,
             $this->focalLength35,
             $support,
+            $this->origin,
         );
     }
 }

@@ -68,6 +68,7 @@ final class RetakenFrame
             $situation->record->takenAt,
             $suggestion->support ?? $situation->record->support,
             $situation->record->provenance,
+            $situation->record->origin,
         );
 
         return new Situation(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Stored;
 
+use TruePupil\Core\Capture\PictureOrigin;
 use TruePupil\Core\Capture\StatedFields;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
@@ -37,6 +38,7 @@ final class StatedFieldsCodec implements Codec
                 'focalLength' => $value->focalLength,
                 'focalLength35' => $value->focalLength35,
                 'support' => $value->support?->value,
+                'origin' => $value->origin?->value,
             ],
             fn (mixed $part): bool => $part !== null,
         );
@@ -60,6 +62,7 @@ final class StatedFieldsCodec implements Codec
             focalLength: $fields->positiveOrNull('focalLength'),
             focalLength35: $fields->positiveOrNull('focalLength35'),
             support: $fields->choice('support', Support::class),
+            origin: $fields->choice('origin', PictureOrigin::class),
         );
     }
 

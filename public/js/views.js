@@ -39,14 +39,21 @@ function watch(views) {
     if (buttons.some((button) => button.dataset.show === last)) {
         show(last);
     }
+    // The next reading is held against the one before.
+    const spot = views.querySelector('.spot-form');
+    spot?.addEventListener('htmx:afterRequest', ({ detail }) => {
+        if (detail.successful) {
+            spot.elements.fromX.value = detail.requestConfig.parameters.x;
+            spot.elements.fromY.value = detail.requestConfig.parameters.y;
+        }
+    });
     picture.addEventListener('click', (event) => {
         if (views.dataset.shown !== 'spot') {
             return;
         }
         const box = picture.getBoundingClientRect();
-        const form = views.querySelector('.spot-form');
-        form.elements.x.value = Math.min(100, Math.max(0, ((event.clientX - box.left) / box.width) * 100)).toFixed(1);
-        form.elements.y.value = Math.min(100, Math.max(0, ((event.clientY - box.top) / box.height) * 100)).toFixed(1);
-        form.requestSubmit();
+        spot.elements.x.value = Math.min(100, Math.max(0, ((event.clientX - box.left) / box.width) * 100)).toFixed(1);
+        spot.elements.y.value = Math.min(100, Math.max(0, ((event.clientY - box.top) / box.height) * 100)).toFixed(1);
+        spot.requestSubmit();
     });
 }

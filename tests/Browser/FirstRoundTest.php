@@ -181,6 +181,8 @@ final class FirstRoundTest extends BrowserTestCase
         $this->press('spot reading');
         $this->browser()->action()->moveToElement($this->find('.desk .picture'), 0, 0)->click()->perform();
         $this->see('from mid-grey, zone');
+        $this->browser()->action()->moveToElement($this->find('.desk .picture'), -120, -70)->click()->perform();
+        $this->see('the place before');
         $this->press('spot reading');
 
         $keys('?');

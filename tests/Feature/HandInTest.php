@@ -334,6 +334,25 @@ final class HandInTest extends TestCase
         $this->assertNotNull(app(FrameSituation::class)->asMeasured($frame->fresh())?->ledger());
     }
 
+    public function test_where_a_picture_comes_from_is_said_with_what_its_record_cannot_tell(): void
+    {
+        $world = World::make();
+        $frame = $world->prepared(Pictures::jpeg(record: Pictures::record(5.6, 1 / 8)));
+        $rules = fn (): array => $frame->refresh()->findings->where('current', true)->pluck('rule_id')->all();
+        $this->assertContains('movement.hand-held-too-long', $rules());
+        $this->actingAs($world->student);
+        $this->get(route('frames.edit', $frame))
+            ->assertSee('a camera that somebody used')
+            ->assertDontSee('nobody holds the camera');
+        $this->put(route('frames.update', $frame), World::form(['stated' => ['origin' => 'kite']]))
+            ->assertSessionHasErrors('stated.origin');
+        $this->put(route('frames.update', $frame), World::form(['stated' => ['origin' => 'aerial']]))
+            ->assertSessionHasNoErrors();
+        $this->get(route('frames.edit', $frame))->assertSee('nobody holds the camera');
+        $this->assertNotContains('movement.hand-held-too-long', $rules());
+        $this->assertNull($frame->record()?->support);
+    }
+
     public function test_no_second_attempt_while_the_first_is_not_back(): void
     {
         $world = World::make();

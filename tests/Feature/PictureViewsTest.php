@@ -12,6 +12,7 @@ use App\View\Presenters\FrameView;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
@@ -77,6 +78,46 @@ final class PictureViewsTest extends TestCase
         $this->actingAs($world->neighbour)
             ->get(route('frames.spot', ['frame' => $frame, 'x' => 50, 'y' => 50]))
             ->assertForbidden();
+    }
+
+    public function test_a_second_spot_tells_the_range_between_both(): void
+    {
+        $world = World::make();
+        $frame = $world->handedIn(Pictures::jpeg(patch: 180, ground: 118))->frames->first();
+        $this->actingAs($world->instructor);
+        $ground = ['fromX' => 10, 'fromY' => 10];
+        $read = fn (array $place): TestResponse => $this->get(
+            route('frames.spot', ['frame' => $frame, 'x' => 50, 'y' => 50, ...$place]),
+        );
+
+        $read([])->assertDontSee('the place before');
+        $read($ground)->assertSee('It is 1⅓ stops brighter than the place before.')->assertDontSee('holds');
+        $read(['x' => 12, 'y' => 12, ...$ground])->assertSee('as bright as the place before');
+        $this->get(route('frames.spot', ['frame' => $frame, 'x' => 10, 'y' => 10, 'fromX' => 50, 'fromY' => 50]))
+            ->assertSee('darker than the place before');
+        $this->get(route('frames.spot', ['frame' => $frame, 'x' => 50, 'y' => 50, 'fromX' => 50]), [
+            'Accept' => 'application/json',
+        ])->assertStatus(422);
+    }
+
+    public function test_a_wide_range_is_held_against_what_a_frame_holds(): void
+    {
+        $world = World::make();
+        $frame = $world->handedIn(Pictures::jpeg(patch: 180, ground: 8))->frames->first();
+        $this->actingAs($world->instructor)
+            ->get(route('frames.spot', ['frame' => $frame, 'x' => 50, 'y' => 50, 'fromX' => 10, 'fromY' => 10]))
+            ->assertSee('One frame at base ISO holds about')
+            ->assertSee('One frame holds it');
+    }
+
+    public function test_what_is_lost_tells_no_range(): void
+    {
+        $world = World::make();
+        $frame = $world->handedIn(Pictures::jpeg(patch: 255, ground: 118))->frames->first();
+        $this->actingAs($world->instructor)
+            ->get(route('frames.spot', ['frame' => $frame, 'x' => 50, 'y' => 50, 'fromX' => 10, 'fromY' => 10]))
+            ->assertSee('lost or blocked here')
+            ->assertDontSee('holds about');
     }
 
     public function test_older_frames_are_measured_again_and_keep_what_people_decided(): void

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Critique\FrameSituation;
 use App\HandIn\WorkingCopies;
 use App\Imaging\PixelEngine;
 use App\Models\Frame;
+use App\View\Presenters\SpotWords;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use TruePupil\Core\Metering\SpotReading;
@@ -19,12 +21,24 @@ final class SpotController extends Controller
         $place = $request->validate([
             'x' => ['required', 'numeric', 'min:0', 'max:100'],
             'y' => ['required', 'numeric', 'min:0', 'max:100'],
+            // The place that was read before.
+            'fromX' => ['nullable', 'numeric', 'min:0', 'max:100'],
+            'fromY' => ['nullable', 'required_with:fromX', 'numeric', 'min:0', 'max:100'],
         ]);
-        $copy = $copies->path($frame->picture);
+        $light = $pixels->read($copies->path($frame->picture))->luminance;
+        $read = fn (float $x, float $y): SpotReading => SpotReading::at($light, $x / 100, $y / 100);
+        $spot = $read((float) $place['x'], (float) $place['y']);
+        $before = isset($place['fromX'], $place['fromY'])
+            ? $read((float) $place['fromX'], (float) $place['fromY'])
+            : null;
 
         return view('frames.spot', [
-            'spot' => SpotReading::at($pixels->read($copy)->luminance, $place['x'] / 100, $place['y'] / 100),
-            ...$place,
+            'spot' => $spot,
+            'x' => $place['x'],
+            'y' => $place['y'],
+            'between' => $before === null
+                ? null
+                : SpotWords::between($before, $spot, app(FrameSituation::class)->asMeasured($frame)),
         ]);
     }
 }

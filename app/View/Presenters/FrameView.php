@@ -25,6 +25,7 @@ use Illuminate\Support\Collection;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\CheckMeasure;
+use TruePupil\Core\Capture\PictureOrigin;
 use TruePupil\Core\Critique\FrameAdviser;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\Iso;
@@ -334,7 +335,17 @@ final readonly class FrameView
     {
         $needs = array_unique(array_merge(...array_values($this->frame->unmet_needs ?? []), ...[[]]));
 
+        // Nobody can say what held a camera in the air.
+        if ($this->situation?->record->origin === PictureOrigin::Aerial) {
+            $needs = array_diff($needs, [Need::Support->value]);
+        }
+
         return array_values(array_map(fn (string $need): string => Need::from($need)->label(), $needs));
+    }
+
+    public function origin(): ?PictureOrigin
+    {
+        return $this->frame->stated?->origin;
     }
 
     /** @return list<PanelGroup> the notes that were given, brought together */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Presenters;
 
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\PictureOrigin;
 use TruePupil\Core\Composition\PlaceName;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Kit\ExposureMode;
@@ -48,7 +49,8 @@ final class RecordTable
             ),
             $row('focalLength', 'Focal length', $millimetres($record->lens->focalLength), true),
             $row('focalLength35', '35 mm equivalent', $millimetres($record->lens->focalLength35), true),
-            $row('support', 'Held', $record->support?->label(), true),
+            $row('origin', 'Comes from', $record->origin?->label(), true),
+            $row('support', 'Held', $record->support?->label(), $record->origin !== PictureOrigin::Aerial),
             $row(
                 'focusDistance',
                 'Focus distance',
@@ -114,13 +116,14 @@ final class RecordTable
     }
 
     /**
-     * What a student could say and nobody has, named in one line.
+     * What a student could say and nobody has, named in one line; most pictures come from nowhere else.
      *
      * @param  list<RecordRow>  $rows
      */
     public static function missing(array $rows): string
     {
-        $missing = array_filter($rows, fn (RecordRow $row): bool => $row->value === null && $row->asked);
+        $missing = array_filter($rows, fn (RecordRow $row): bool => $row->value === null && $row->asked &&
+            $row->field !== 'origin');
 
         return implode(', ', array_map(fn (RecordRow $row): string => lcfirst($row->label), $missing));
     }

@@ -17,13 +17,15 @@
         @endforeach
         <div data-words="spot" hidden>
             <p class="fine">Click a spot of the picture, or give its place: it says where the tone was placed and what
-                would move it.</p>
+                would move it. A second spot tells the range between
+                both.</p>
             <form class="spot-form" hx-get="{{ route('frames.spot', $view->frame) }}"
                 hx-target="#spot-{{ $view->frame->id }}" hx-trigger="submit">
                 <label>across <span class="fine">%</span> <input name="x" type="number" min="0"
                         max="100" step="0.1" value="50"></label><label>down <span class="fine">%</span>
                     <input name="y" type="number" min="0" max="100" step="0.1"
-                        value="50"></label><button>Read it</button>
+                        value="50"></label><input type="hidden" name="fromX"><input type="hidden" name="fromY">
+                <button>Read it</button>
             </form>
             <div id="spot-{{ $view->frame->id }}"></div>
         </div>

@@ -4,6 +4,9 @@
             <x-ledger :ledger="$view->ledger" />
         @endif
         <x-record :rows="$view->record" />
+        @if ($origin = $view->origin())
+            <p class="fine">{{ $origin->explained() }}</p>
+        @endif
         @if ($comparison = $view->planComparison())
             <x-plan-compare :comparison="$comparison" />
         @endif

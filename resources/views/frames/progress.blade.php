@@ -1,3 +1,4 @@
+@use(TruePupil\Core\Capture\PictureOrigin)
 @use(App\Models\AttemptState)
 @use(App\Models\FrameState)
 <div id="frame"
@@ -117,6 +118,19 @@
                                                         </option>
                                                     @endforeach
                                                 </select>
+                                            @elseif ($row->field === 'origin')
+                                                <select id="stated-origin" name="stated[origin]">
+                                                    <option value="">a camera that somebody used</option>
+                                                    @foreach (PictureOrigin::cases() as $origin)
+                                                        <option value="{{ $origin->value }}"
+                                                            @selected(old('stated.origin', $view->stated()['origin']
+                                                                ?? '') === $origin->value)>{{ $origin->label() }}
+                                                        </option>
+                                                    @endforeach
+                                                </select>
+                                                @if ($origin = $view->origin())
+                                                    <p class="fine">{{ $origin->explained() }}</p>
+                                                @endif
                                             @elseif ($row->field === 'mode')
                                                 <select id="stated-mode" name="stated[mode]">
                                                     <option value="">not known</option>

@@ -6,6 +6,7 @@ namespace Tests\Core\Capture;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use TruePupil\Core\Capture\PictureOrigin;
 use TruePupil\Core\Capture\Provenance;
 use TruePupil\Core\Capture\RecordNormaliser;
 use TruePupil\Core\Capture\StatedFields;
@@ -232,6 +233,20 @@ final class RecordTest extends TestCase
         $this->assertSame(Provenance::File, $record->sourceOf('iso'));
         $this->assertSame(ExposureMode::Manual, $record->exposure->mode);
         $this->assertSame(Provenance::Student, $record->sourceOf('support'));
+    }
+
+    public function test_where_a_picture_comes_from_is_said_by_its_student_and_in_the_air_nobody_holds_it(): void
+    {
+        $file = (new RecordNormaliser())->normalise(['Make' => 'Marlpit']);
+        $this->assertNull((new StatedFields())->fillIn($file)->origin);
+
+        $aerial = (new StatedFields(support: Support::Hand, origin: PictureOrigin::Aerial))->fillIn($file);
+        $this->assertSame(PictureOrigin::Aerial, $aerial->origin);
+        $this->assertSame(Provenance::Student, $aerial->sourceOf('origin'));
+        $this->assertNull($aerial->support);
+
+        $video = (new StatedFields(support: Support::Hand, origin: PictureOrigin::Video))->fillIn($file);
+        $this->assertSame(Support::Hand, $video->support);
     }
 
     public function test_what_makers_say_in_words_is_understood(): void

@@ -12,6 +12,7 @@ use TruePupil\Core\Adviser\SuggestedEffect;
 use TruePupil\Core\Adviser\SuggestedExposure;
 use TruePupil\Core\Adviser\SuggestedLens;
 use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Capture\PictureOrigin;
 use TruePupil\Core\Capture\StatedFields;
 use TruePupil\Core\Composition\Mark;
 use TruePupil\Core\Composition\MarkKind;
@@ -87,6 +88,7 @@ final class CodecTest extends TestCase
             new StatedFieldsCodec(),
             new StatedFields(Aperture::of(8), ExposureTime::of(0.5), Iso::of(200), support: Support::Tripod),
         ];
+        yield 'stated origin' => [new StatedFieldsCodec(), new StatedFields(origin: PictureOrigin::Video)];
         yield 'an intent' => [
             new IntentCodec(),
             new Intent(
