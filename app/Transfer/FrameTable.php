@@ -36,7 +36,6 @@ final class FrameTable
         'focalLength',
         'focalLength35',
         'support',
-        'origin',
         'flash',
         'meanStops',
         'lostHighlightsPct',
@@ -49,6 +48,7 @@ final class FrameTable
         'checksMissed',
         'checksOpen',
         'findings',
+        'origin',
     ];
 
     /** @return Generator<int, list<string>> the heading first */
@@ -101,7 +101,6 @@ final class FrameTable
             $record?->lens->focalLength,
             $record?->lens->focalLength35,
             $record?->support?->value,
-            $record?->origin?->value,
             $record?->exposure->flashFired === null ? null : ($record->exposure->flashFired ? 'fired' : 'off'),
             self::rounded($measures?->tone->meanStops),
             self::rounded($measures?->tone->lostHighlightsPct),
@@ -122,6 +121,7 @@ final class FrameTable
                 )
                 ->pluck('rule_id')
                 ->implode(' '),
+            $record?->origin?->value,
         ];
     }
 
