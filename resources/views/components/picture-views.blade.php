@@ -16,6 +16,7 @@
             <p data-words="{{ $name }}" hidden>{{ $one['text'] }}</p>
         @endforeach
         <div data-words="spot" hidden>
+            <div id="spot-{{ $view->frame->id }}"></div>
             <p class="fine">Click a spot of the picture, or give its place: it says where the tone was placed and what
                 would move it. A second spot tells the range between
                 both.</p>
@@ -27,7 +28,6 @@
                         value="50"></label><input type="hidden" name="fromX"><input type="hidden" name="fromY">
                 <button>Read it</button>
             </form>
-            <div id="spot-{{ $view->frame->id }}"></div>
         </div>
     </div>
 </div>
