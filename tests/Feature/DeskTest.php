@@ -352,6 +352,8 @@ final class DeskTest extends TestCase
 
     public function test_what_was_published_can_be_taken_back_for_a_minute(): void
     {
+        // The minute is the clock's, not this machine's.
+        $this->freezeTime();
         $world = World::make();
         $attempt = $world->handedIn(Pictures::jpeg(patch: 118));
         $publish = fn () => $this->actingAs($world->instructor)
