@@ -360,7 +360,7 @@ final class Calculators
             Iso::of($input->positive('isoFinal')),
         );
 
-        return ['time' => $seconds, 'wait' => ComposingFrame::wait($seconds, true)];
+        return ['time' => $seconds, 'wait' => ComposingFrame::wait($seconds)];
     }
 
     /** @return array<string, float> seconds and pixels */

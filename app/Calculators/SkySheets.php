@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Calculators;
 
 use DateTimeImmutable;
-use TruePupil\Core\Exposure\ComposingFrame;
 use TruePupil\Core\Exposure\Duration;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Sky\MoonShape;
@@ -153,20 +152,8 @@ final class SkySheets
                     new SheetField('nFinal', 'Its aperture', 'f-number; empty: the same', '2.8'),
                 ],
                 [
-                    new SheetAnswer(
-                        'time',
-                        'Its time',
-                        fn (float $seconds): string => $seconds < self::SHORT
-                            ? (string) ExposureTime::nearest($seconds)
-                            : Duration::text($seconds),
-                    ),
-                    new SheetAnswer(
-                        'wait',
-                        'With noise reduction, you wait',
-                        fn (float $seconds): string => $seconds < 2 * ComposingFrame::LONG
-                            ? 'no longer: cameras take the dark frame from about a second on'
-                            : Duration::text($seconds),
-                    ),
+                    new SheetAnswer('time', 'Its time', self::seconds(...)),
+                    new SheetAnswer('wait', 'With noise reduction, you wait', self::seconds(...)),
                 ],
             ),
             new Sheet(
@@ -192,6 +179,11 @@ final class SkySheets
                 ],
             ),
         ];
+    }
+
+    private static function seconds(float $seconds): string
+    {
+        return $seconds < self::SHORT ? (string) ExposureTime::nearest($seconds) : Duration::text($seconds);
     }
 
     private static function azimuth(float $degrees): string

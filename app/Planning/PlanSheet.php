@@ -189,10 +189,11 @@ final class PlanSheet
                 : sprintf('The meter then shows about %s on the subject', $wanted->signed());
         }
         $seconds = $suggestion->exposure->settings->time->exact;
-        if ($this->kit->film === null && $seconds >= ComposingFrame::LONG) {
+        $wait = ComposingFrame::wait($seconds);
+        if ($this->kit->film === null && $wait > $seconds) {
             $lines[] = sprintf(
                 'If the camera reduces the noise of long exposures, you wait %s for each frame',
-                Duration::text(ComposingFrame::wait($seconds, true)),
+                Duration::text($wait),
             );
         }
 

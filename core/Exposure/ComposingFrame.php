@@ -11,7 +11,7 @@ namespace TruePupil\Core\Exposure;
 final class ComposingFrame
 {
     /** From this time on, in s, cameras that subtract a dark frame do so. */
-    public const LONG = 1.0;
+    private const LONG = 1.0;
 
     /**
      * t·(ISO/ISO′)·(N′/N)², in seconds.
@@ -26,11 +26,11 @@ final class ComposingFrame
     }
 
     /**
-     * How long one waits for a frame, in seconds: a camera that takes a dark frame after a long one to subtract its
-     * noise takes as long again.
+     * How long one waits for a frame, in seconds, where the camera takes a dark frame after a long one to subtract its
+     * noise: as long again.
      */
-    public static function wait(float $seconds, bool $subtractsDark): float
+    public static function wait(float $seconds): float
     {
-        return $subtractsDark ? 2 * $seconds : $seconds;
+        return $seconds < self::LONG ? $seconds : 2 * $seconds;
     }
 }

@@ -23,6 +23,17 @@ final class UsableRange
 
     public static function of(?Body $body, Iso $iso): Stops
     {
+        return self::sensor($body)->dynamicRange($iso)->minus(Stops::of(self::CLEAN_FROM));
+    }
+
+    /** Stops of it that lie above mid-grey. */
+    public static function headroom(?Body $body, Iso $iso): Stops
+    {
+        return self::sensor($body)->highlightHeadroom($iso);
+    }
+
+    private static function sensor(?Body $body): SensorModel
+    {
         $format = $body->format ?? SensorFormat::fullFrame();
         $pixels =
             $body?->pixelsAcross === null
@@ -30,6 +41,6 @@ final class UsableRange
                 : (int) round(($body->pixelsAcross ** 2 * $format->height) / $format->width);
         $base = $body === null ? Iso::of(100) : Iso::of($body->limits->isoBase);
 
-        return SensorModel::typical($format, $pixels, $base)->dynamicRange($iso)->minus(Stops::of(self::CLEAN_FROM));
+        return SensorModel::typical($format, $pixels, $base);
     }
 }

@@ -10,8 +10,6 @@ use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Film\Film;
 use TruePupil\Core\Kit\Body;
 use TruePupil\Core\Kit\UsableRange;
-use TruePupil\Core\Optics\SensorFormat;
-use TruePupil\Core\Sensor\SensorModel;
 use TruePupil\Core\Series\TwoSpots;
 
 /** A scene's range by two spot readings, against what a sensor or a film holds; and the frames that hold it. */
@@ -39,8 +37,7 @@ final readonly class SceneRange
     {
         $base = Iso::of($body->limits->isoBase ?? 100.0);
         $holds = UsableRange::of($body, $base);
-        $headroom = SensorModel::typical($body->format ?? SensorFormat::fullFrame(), 1, $base)
-            ->highlightHeadroom($base);
+        $headroom = UsableRange::headroom($body, $base);
 
         return new self(
             $spots,
@@ -72,15 +69,21 @@ final readonly class SceneRange
 
     public function sentence(): string
     {
-        $range = sprintf(
-            'From the dark place to the bright one: %s. %s holds about %s.',
-            $this->spots->range()->inWords(),
+        return sprintf('From the dark place to the bright one: %s. ', $this->spots->range()->inWords()).
+            $this->verdict();
+    }
+
+    /** What is held, and the frames that it takes. */
+    public function verdict(): string
+    {
+        $holds = sprintf(
+            '%s holds about %s.',
             $this->isFilm ? 'Your film' : 'One frame at base ISO',
             $this->holds->inWords(),
         );
         $first = sprintf('EV %.1f at ISO 100', $this->exposures[0]->value);
 
-        return $range.' '.match (true) {
+        return $holds.' '.match (true) {
             $this->over->value > 1 / 6 => sprintf(
                 'Set for %s it loses %s at the other end: wait for softer light, or choose what may go.',
                 $first,

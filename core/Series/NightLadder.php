@@ -14,7 +14,7 @@ use TruePupil\Core\Exposure\Iso;
  */
 final readonly class NightLadder
 {
-    /** Times a third of a stop over the limit of the stars are not told apart from it. */
+    /** What went through powers and roots lies beside its limit by a hair. */
     private const TOLERANCE = 1.0 + 1e-9;
 
     /**

@@ -60,6 +60,15 @@ final class NightTest extends TestCase
         $this->assertRung($world, $brief, patch: 200, seconds: 8, rung: null);
     }
 
+    public function test_a_roll_of_film_keeps_its_speed(): void
+    {
+        $world = World::make();
+        $film = ['name' => 'Kilnyard 400', 'boxSpeed' => 400.0, 'kind' => 'negative'];
+        $world->student->update(['kit' => [...self::KIT, 'film' => $film]]);
+        $this->actingAs($world->student);
+        $this->assertRung($world, $this->nightLadder($world), 200, 15, 'Next rung: 8 s at ISO 400.');
+    }
+
     public function test_no_ladder_is_spoken_of_where_the_brief_is_none(): void
     {
         $world = World::make();

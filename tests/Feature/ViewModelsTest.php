@@ -106,7 +106,7 @@ final class ViewModelsTest extends TestCase
         );
 
         $this->assertSame(
-            ['exposureTime', 'iso', 'mode', 'compensation', 'focalLength', 'focalLength35', 'origin', 'support'],
+            ['exposureTime', 'iso', 'mode', 'compensation', 'focalLength', 'focalLength35', 'support', 'origin'],
             array_values($asked),
         );
         $this->assertSame('ƒ/4', $rows[0]->value);

@@ -247,7 +247,8 @@ final readonly class FrameView
         return (new NightLadder(
             (float) $lostLimit,
             $this->situation->starLimit(),
-            Iso::of($this->situation->limits()->isoMax),
+            // A roll has one speed.
+            $this->situation->isFilm() ? $exposure->iso : Iso::of($this->situation->limits()->isoMax),
         ))->after(
             new ExposureSettings($exposure->fNumber, $exposure->exposureTime, $exposure->iso),
             $this->situation->measures->tone->lostInTwoPct(),

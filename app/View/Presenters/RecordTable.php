@@ -49,7 +49,6 @@ final class RecordTable
             ),
             $row('focalLength', 'Focal length', $millimetres($record->lens->focalLength), true),
             $row('focalLength35', '35 mm equivalent', $millimetres($record->lens->focalLength35), true),
-            $row('origin', 'Comes from', $record->origin?->label(), true),
             $row('support', 'Held', $record->support?->label(), $record->origin !== PictureOrigin::Aerial),
             $row(
                 'focusDistance',
@@ -89,6 +88,7 @@ final class RecordTable
             $row('model', 'Camera', $record->camera->model),
             $row('lens', 'Lens', $record->lens->name),
             $row('takenAt', 'Taken', self::taken($record)),
+            $row('origin', 'Comes from', $record->origin?->label(), true),
         ];
     }
 

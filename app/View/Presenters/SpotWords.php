@@ -52,7 +52,7 @@ final class SpotWords
 
         return $words.' '.($film === null
             ? SceneRange::ofSensor($spots, $situation->kit?->body)
-            : SceneRange::ofFilm($spots, $film))->sentence();
+            : SceneRange::ofFilm($spots, $film))->verdict();
     }
 
     /** The compensation with which each metering pattern would have put the spot on mid-grey. */

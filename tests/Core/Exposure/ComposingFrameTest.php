@@ -39,10 +39,11 @@ final class ComposingFrameTest extends TestCase
         }
     }
 
-    public function test_a_dark_frame_takes_as_long_as_the_frame(): void
+    public function test_a_dark_frame_takes_as_long_as_the_frame_from_a_second_on(): void
     {
-        $this->assertSame(240.0, ComposingFrame::wait(120.0, true));
-        $this->assertSame(120.0, ComposingFrame::wait(120.0, false));
+        $this->assertSame(240.0, ComposingFrame::wait(120.0));
+        $this->assertSame(2.0, ComposingFrame::wait(1.0));
+        $this->assertSame(0.8, ComposingFrame::wait(0.8));
     }
 
     private static function frame(float $n, float $t, float $iso): ExposureSettings
