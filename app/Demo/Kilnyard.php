@@ -16,8 +16,11 @@ use Illuminate\Support\Str;
 /** The demo: an evening course at an old tile works, everybody and everything in it made up. */
 final readonly class Kilnyard
 {
-    public function __construct(private BriefLibrary $library, private AttemptMaker $maker)
-    {
+    public function __construct(
+        private BriefLibrary $library,
+        private AttemptMaker $maker,
+        private FieldMaker $field,
+    ) {
     }
 
     /** All of it or nothing, so that a start that was cut short loads it afresh. */
@@ -58,6 +61,7 @@ final readonly class Kilnyard
                 $index,
             );
         }
+        $this->field->make($setBriefs, $people, $this->read('field'));
     }
 
     /** @return array{Course, array<string, User>} the course without any brief, and its members by first name */

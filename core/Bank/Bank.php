@@ -40,4 +40,15 @@ final readonly class Bank
     {
         return $this->exposure->iso === null ? null : Iso::of($this->exposure->iso);
     }
+
+    /** The settings in one line, to write beside a shot. */
+    public function inOneLine(): string
+    {
+        return implode(', ', array_filter([
+            $this->exposure->mode->label(),
+            $this->aperture() === null ? null : (string) $this->aperture(),
+            $this->time() === null ? null : (string) $this->time(),
+            $this->isoValue() === null ? 'automatic ISO' : (string) $this->isoValue(),
+        ]));
+    }
 }

@@ -83,6 +83,22 @@ final readonly class StatedFields
         return array_keys(array_filter($fields, fn (mixed $stated): bool => $stated !== null));
     }
 
+    /** What was stated here, and where nothing was, what the other says. */
+    public function orElse(self $other): self
+    {
+        return new self(
+            $this->fNumber ?? $other->fNumber,
+            $this->exposureTime ?? $other->exposureTime,
+            $this->iso ?? $other->iso,
+            $this->mode ?? $other->mode,
+            $this->compensation ?? $other->compensation,
+            $this->focalLength ?? $other->focalLength,
+            $this->focalLength35 ?? $other->focalLength35,
+            $this->support ?? $other->support,
+            $this->origin ?? $other->origin,
+        );
+    }
+
     public function supportedBy(Support $support): self
     {
         return new self(

@@ -189,7 +189,8 @@ final readonly class Fields
             : throw InvalidFields::expected($this->at($key), 'a list', $value);
     }
 
-    private function at(string $key): string
+    /** The place of a key, as complaints name it. */
+    public function at(string $key): string
     {
         return $this->path === '' ? $key : $this->path.'.'.$key;
     }

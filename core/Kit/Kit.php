@@ -141,6 +141,20 @@ final readonly class Kit
         );
     }
 
+    /** The same kit with this roll in the camera. */
+    public function withFilm(Film $film): self
+    {
+        return new self(
+            $this->body,
+            $this->lenses,
+            $this->supports,
+            $this->filters,
+            $this->flashGuideNumber,
+            $film,
+            $this->autoIso,
+        );
+    }
+
     /** @return list<Lens> that reach a focal length, the fastest first */
     public function lensesAt(float $focalLength): array
     {

@@ -9,6 +9,8 @@ use InvalidArgumentException;
 /** Bearings as people write them: in degrees, or by sixteen points of the compass. */
 final class Compass
 {
+    private const WORDS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'];
+
     private const POINTS = [
         'n', 'nne', 'ne', 'ene', 'e', 'ese', 'se', 'sse', 's', 'ssw', 'sw', 'wsw', 'w', 'wnw', 'nw', 'nnw',
     ];
@@ -33,5 +35,11 @@ final class Compass
                 sprintf('A bearing is 0° to 360° from north through east, or as "south-west"; got "%s".', trim($text)),
             ),
         };
+    }
+
+    /** The nearest of the eight main points, in words. */
+    public static function words(float $azimuth): string
+    {
+        return self::WORDS[(int) round($azimuth / 45) % 8];
     }
 }

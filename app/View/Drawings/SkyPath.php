@@ -6,6 +6,7 @@ namespace App\View\Drawings;
 
 use DateTimeImmutable;
 use TruePupil\Core\Plan\Outing;
+use TruePupil\Core\Sky\Compass;
 use TruePupil\Core\Sky\JulianDay;
 use TruePupil\Core\Sky\LightDirection;
 use TruePupil\Core\Sky\Moon;
@@ -218,7 +219,7 @@ final class SkyPath
         return [
             'Hour' => $outing->at->format('H:i'),
             'The sun' => $sun->altitude > 0
-                ? sprintf('%d° up in the %s', round($sun->altitude), self::words($sun->azimuth))
+                ? sprintf('%d° up in the %s', round($sun->altitude), Compass::words($sun->azimuth))
                 : 'below the horizon',
             'The light comes as' => match (true) {
                 $outing->bearing === null => 'needs to know where the camera points',
@@ -260,7 +261,7 @@ final class SkyPath
                     ? sprintf(
                         '%.1f° above the horizon, in the %s (%d°)',
                         $sun->altitude,
-                        self::words($sun->azimuth),
+                        Compass::words($sun->azimuth),
                         round($sun->azimuth),
                     )
                     : sprintf('%.1f° below the horizon', -$sun->altitude),
@@ -272,7 +273,7 @@ final class SkyPath
                 sprintf(
                     '%.1f times as long as things are high, towards the %s',
                     1 / tan(deg2rad($sun->altitude)),
-                    self::words(fmod($sun->azimuth + 180, 360)),
+                    Compass::words(fmod($sun->azimuth + 180, 360)),
                 ),
             ];
         }
@@ -303,7 +304,7 @@ final class SkyPath
                 $moon->phase->value,
                 round(100 * $moon->illuminated),
                 $moonAt->altitude > 0
-                    ? sprintf('%d° up in the %s', round($moonAt->altitude), self::words($moonAt->azimuth))
+                    ? sprintf('%d° up in the %s', round($moonAt->altitude), Compass::words($moonAt->azimuth))
                     : 'below the horizon',
             ),
         ];
@@ -370,19 +371,5 @@ final class SkyPath
     private static function compass(float $azimuth): string
     {
         return ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'][(int) round($azimuth / 45) % 8];
-    }
-
-    private static function words(float $azimuth): string
-    {
-        return [
-            'north',
-            'north-east',
-            'east',
-            'south-east',
-            'south',
-            'south-west',
-            'west',
-            'north-west',
-        ][(int) round($azimuth / 45) % 8];
     }
 }
