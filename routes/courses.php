@@ -10,6 +10,7 @@ use App\Http\Controllers\ComposerController;
 use App\Http\Controllers\CourseController;
 use App\Http\Controllers\CourseRunController;
 use App\Http\Controllers\CourseSettingsController;
+use App\Http\Controllers\DayController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FrameController;
@@ -20,6 +21,8 @@ use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProgrammeController;
 use App\Http\Controllers\RetakeController;
+use App\Http\Controllers\RevisitController;
+use App\Http\Controllers\ScanController;
 use App\Http\Controllers\SetBriefController;
 use App\Http\Controllers\SkillController;
 use App\Http\Controllers\SpotController;
@@ -199,6 +202,26 @@ Route::get('briefs/{setBrief}/plan/print', [PlanController::class, 'print'])
     ->can('handIn', 'setBrief')
     ->name('plans.print');
 
+// A whole day: its sheet, ticked and written on without a network.
+Route::get('briefs/{setBrief}/day', [DayController::class, 'show'])
+    ->can('handIn', 'setBrief')
+    ->name('days.show');
+Route::get('briefs/{setBrief}/day/edit', [DayController::class, 'edit'])
+    ->can('handIn', 'setBrief')
+    ->name('days.edit');
+Route::put('briefs/{setBrief}/day', [DayController::class, 'update'])
+    ->can('handIn', 'setBrief')
+    ->name('days.update');
+Route::post('briefs/{setBrief}/day/notes', [DayController::class, 'notes'])
+    ->can('handIn', 'setBrief')
+    ->name('days.notes');
+Route::get('briefs/{setBrief}/day.json', [DayController::class, 'document'])
+    ->can('handIn', 'setBrief')
+    ->name('days.document');
+Route::post('briefs/{setBrief}/day/document', [DayController::class, 'import'])
+    ->can('handIn', 'setBrief')
+    ->name('days.import');
+
 Route::get('briefs/{setBrief}/patterns', [PatternController::class, 'show'])
     ->can('critique', 'setBrief')
     ->name('patterns');
@@ -248,6 +271,22 @@ Route::get('frames/{frame}/spot', SpotController::class)
     ->middleware(['throttle:spot', 'beside'])
     ->can('view', 'frame')
     ->name('frames.spot');
+// A picture that is worth going back for.
+Route::get('frames/{frame}/again', [RevisitController::class, 'edit'])
+    ->can('goBackFor', 'frame')
+    ->name('revisits.edit');
+Route::put('frames/{frame}/again', [RevisitController::class, 'update'])
+    ->can('goBackFor', 'frame')
+    ->name('revisits.update');
+Route::delete('frames/{frame}/again', [RevisitController::class, 'destroy'])
+    ->can('goBackFor', 'frame')
+    ->name('revisits.destroy');
+Route::post('frames/{frame}/again/with', [RevisitController::class, 'compare'])
+    ->can('goBackFor', 'frame')
+    ->name('revisits.compare');
+Route::get('frames/{frame}/again.ics', [RevisitController::class, 'calendar'])
+    ->can('goBackFor', 'frame')
+    ->name('revisits.calendar');
 Route::get('attempts/{attempt}', [AttemptController::class, 'show'])
     ->can('prepare', 'attempt')
     ->name('attempts.show');
@@ -255,6 +294,9 @@ Route::get('attempts/{attempt}/progress', [AttemptController::class, 'progress']
     ->middleware('beside')
     ->can('prepare', 'attempt')
     ->name('attempts.progress');
+Route::post('attempts/{attempt}/scans', ScanController::class)
+    ->can('prepare', 'attempt')
+    ->name('attempts.scans');
 Route::post('attempts/{attempt}/take-back', [AttemptController::class, 'takeBack'])
     ->can('prepare', 'attempt')
     ->name('attempts.take-back');

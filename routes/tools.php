@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Http\Controllers\BankController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\DrillController;
+use App\Http\Controllers\FilmLogController;
+use App\Http\Controllers\FilmRollController;
 use App\Http\Controllers\FirstSettingsController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\KitListController;
@@ -41,6 +43,26 @@ Route::delete('banks/{bank}', [BankController::class, 'destroy'])
     ->name('banks.destroy');
 Route::get('first-settings', [FirstSettingsController::class, 'show'])->name('first-settings');
 Route::put('first-settings', [FirstSettingsController::class, 'update'])->name('first-settings.update');
+
+// Rolls of film, and the log of what was taken on them.
+Route::get('film', [FilmRollController::class, 'index'])->name('film');
+Route::get('film/new', [FilmRollController::class, 'create'])->name('film.create');
+Route::post('film', [FilmRollController::class, 'store'])->name('film.store');
+Route::post('film/document', [FilmLogController::class, 'take'])->name('film.take');
+Route::get('film/{filmRoll}', [FilmRollController::class, 'show'])->can('own', 'filmRoll')->name('film.show');
+Route::get('film/{filmRoll}/edit', [FilmRollController::class, 'edit'])->can('own', 'filmRoll')->name('film.edit');
+Route::put('film/{filmRoll}', [FilmRollController::class, 'update'])->can('own', 'filmRoll')->name('film.update');
+Route::delete('film/{filmRoll}', [FilmRollController::class, 'destroy'])
+    ->can('own', 'filmRoll')
+    ->name('film.destroy');
+Route::get('film/{filmRoll}/card', [FilmRollController::class, 'card'])->can('own', 'filmRoll')->name('film.card');
+Route::get('film/{filmRoll}/order', [FilmRollController::class, 'order'])->can('own', 'filmRoll')->name('film.order');
+Route::post('film/{filmRoll}/notes', [FilmLogController::class, 'notes'])->can('own', 'filmRoll')->name('film.notes');
+Route::get('film/{filmRoll}/log.csv', [FilmLogController::class, 'table'])->can('own', 'filmRoll')->name('film.table');
+Route::get('film/{filmRoll}/roll.json', [FilmLogController::class, 'document'])
+    ->can('own', 'filmRoll')
+    ->name('film.document');
+Route::post('film/{filmRoll}/log', [FilmLogController::class, 'import'])->can('own', 'filmRoll')->name('film.import');
 
 // The practice camera, and one's own roll in it.
 Route::get('practice', [PracticeController::class, 'index'])->name('practice');

@@ -6,10 +6,13 @@ namespace App\Accounts;
 
 use App\HandIn\PictureStore;
 use App\Models\Course;
+use App\Models\DaySheet;
 use App\Models\DrillAnswer;
+use App\Models\FilmRoll;
 use App\Models\Frame;
 use App\Models\Note;
 use App\Models\OwnBrief;
+use App\Models\Revisit;
 use App\Models\RollFrame;
 use App\Models\SavedPlan;
 use App\Models\SettingsBank;
@@ -87,6 +90,15 @@ final readonly class Takeout
         }
         yield 'plans.json' => SavedPlan::query()->where('user_id', $user->id)->get()->map(
             fn (SavedPlan $plan): array => ['attempt' => $plan->number, 'typed' => $plan->input],
+        )->all();
+        yield 'day-sheets.json' => DaySheet::query()->where('user_id', $user->id)->with('fieldNotes')->get()->map(
+            fn (DaySheet $sheet): array => [...$sheet->content, 'notes' => $sheet->notebook()->values()],
+        )->all();
+        yield 'to-go-back-for.json' => Revisit::query()->where('user_id', $user->id)->with('frame')->get()->map(
+            fn (Revisit $one): array => ['frame' => $one->frame->original_name, ...$one->wish],
+        )->all();
+        yield 'film-rolls.json' => FilmRoll::query()->where('user_id', $user->id)->with('fieldNotes')->get()->map(
+            fn (FilmRoll $roll): array => [...$roll->content, 'log' => $roll->notebook()->values()],
         )->all();
         yield 'notes.json' => Note::query()->where('author_id', $user->id)->orderBy('id')->get()->map(
             fn (Note $note): array => ['written' => $note->created_at?->toIso8601ZuluString(), 'body' => $note->body],

@@ -13,6 +13,7 @@ use App\Planning\SavedPlanReader;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Plan\Plan;
 use TruePupil\Core\Series\Series;
@@ -36,7 +37,7 @@ final class FrameSituation
     /** @return ?Situation null while the file has not been read */
     public function of(Frame $frame, FrameMeasures $measures): ?Situation
     {
-        $frame->loadMissing(['attempt.user', 'attempt.setBrief.course', 'attempt.frames']);
+        $frame->loadMissing(['attempt.user', 'attempt.setBrief.course', 'attempt.frames', 'filmRoll']);
         $record = $frame->record();
         if ($record === null) {
             return null;
@@ -71,7 +72,7 @@ final class FrameSituation
                 isWithinRow: $isWithinRow,
                 rowFrames: $brief->row($frame->row) === null ? null : $frames->count(),
             ),
-            kit: KitInUse::of($attempt->user, $record->camera->model),
+            kit: $this->kit($frame, $record),
             statement: new Statement(
                 intent: $frame->intent ?? new Intent(),
                 plan: $this->plan($attempt),
@@ -80,6 +81,14 @@ final class FrameSituation
             earlier: $this->earlier($frame, $record),
             file: new FileKind(format: $picture?->format, colourSpace: $picture?->colourSpace),
         );
+    }
+
+    /** The student's kit, with the roll in the camera that the frame is a scan of. */
+    private function kit(Frame $frame, CaptureRecord $record): ?Kit
+    {
+        $kit = KitInUse::of($frame->attempt->user, $record->camera->model);
+
+        return $frame->filmRoll === null ? $kit : $kit?->withFilm($frame->filmRoll->roll()->film);
     }
 
     /**

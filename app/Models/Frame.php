@@ -56,6 +56,9 @@ use TruePupil\Core\Stored\SuggestionsCodec;
  * @property ?int $chosen_suggestion
  * @property int $rules_version
  * @property int $revision
+ * @property ?int $film_roll_id
+ * @property ?string $film_frame  its number on that roll
+ * @property ?FilmRoll $filmRoll
  * @property Picture $picture
  * @property Attempt $attempt
  */
@@ -91,6 +94,8 @@ final class Frame extends Model
         'chosen_suggestion',
         'rules_version',
         'revision',
+        'film_roll_id',
+        'film_frame',
     ];
 
     /** Whether somebody is in it, as its student said or marked. */
@@ -109,6 +114,12 @@ final class Frame extends Model
     public function picture(): BelongsTo
     {
         return $this->belongsTo(Picture::class);
+    }
+
+    /** @return BelongsTo<FilmRoll, $this> the roll that it is a scan of */
+    public function filmRoll(): BelongsTo
+    {
+        return $this->belongsTo(FilmRoll::class);
     }
 
     /** @return HasMany<FrameFinding, $this> */

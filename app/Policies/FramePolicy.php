@@ -24,6 +24,12 @@ final class FramePolicy
         return $this->attempts->prepare($user, $frame->attempt);
     }
 
+    /** Its student alone. */
+    public function goBackFor(User $user, Frame $frame): bool
+    {
+        return $this->attempts->own($user, $frame->attempt);
+    }
+
     public function critique(User $user, Frame $frame): bool
     {
         return $this->attempts->critique($user, $frame->attempt);

@@ -9,6 +9,8 @@ import { onceOnly } from './once.js';
 import { tellProblems } from './problems.js';
 import { tellAtFields } from './fields.js';
 import { watchKeeping } from './keep.js';
+import { watchFieldNotes } from './fieldnotes.js';
+import { watchLines } from './lines.js';
 import { watchLarge } from './large.js';
 import { watchMaps } from './map.js';
 import { watchPlan } from './plan.js';
@@ -42,6 +44,8 @@ watchDrawing();
 watchWords();
 watchPlan();
 watchKeeping();
+watchFieldNotes();
+watchLines();
 watchLarge();
 document.addEventListener('click', (event) => {
     if (event.target.closest('[data-print]')) {

@@ -1,7 +1,7 @@
 /**
  * Keeps pages readable without a network on a device of one's own: where somebody asked to stay signed in. What was
  * kept for anybody else goes, as it does after thirty days and on signing out. A kept page can be read; nothing is sent
- * from it.
+ * from it, and notes that are taken on it wait on the device (fieldnotes.js).
  */
 const DAYS = 30;
 const MOST_PICTURES = 12;
@@ -36,6 +36,7 @@ export async function watchKeeping() {
         };
         soon();
         document.body.addEventListener('htmx:afterSettle', soon);
+        document.body.addEventListener('notes:sent', soon);
     }
 }
 
@@ -96,16 +97,21 @@ async function removeOld(name) {
     }
 }
 
-/** A page from this device: it is read, and nothing is sent from it. */
+/** A page from this device: it is read, and nothing is sent from it. Notes can be taken, which wait for a network. */
 function showAsKept(at) {
     const word = Object.assign(document.createElement('p'), { className: 'word word-problem' });
     word.setAttribute('role', 'status');
-    word.textContent = `No network. This is how it was on ${at.toLocaleString()}; nothing can be changed or sent. `;
+    const takesNotes = document.querySelector('[data-notebook]') !== null;
+    word.textContent =
+        `No network. This is how it was on ${at.toLocaleString()}; ` +
+        (takesNotes
+            ? 'what you tick and write now is kept on this device and sent later. '
+            : 'nothing can be changed or sent. ');
     const again = Object.assign(document.createElement('a'), { href: location.href, textContent: 'Try again' });
     word.append(again);
     document.querySelector('main').prepend(word);
     for (const control of document.querySelectorAll('main button, main input, main select, main textarea')) {
-        control.disabled = true;
+        control.disabled = control.closest('[data-notebook]') === null;
     }
     addEventListener('online', () => location.reload());
 }

@@ -31,9 +31,11 @@ export function watchPlan() {
                 const now = (options) =>
                     new Intl.DateTimeFormat('sv-SE', { timeZone: button.dataset.timezone, ...options }).format();
                 form.elements.date.value = now({ year: 'numeric', month: '2-digit', day: '2-digit' });
-                form.elements.time.value = now({ hour: '2-digit', minute: '2-digit' });
+                if (form.elements.time) {
+                    form.elements.time.value = now({ hour: '2-digit', minute: '2-digit' });
+                }
                 said.textContent = 'Filled in. Change it as you like, or empty it.';
-                changed(form.elements.time);
+                changed(form.elements.date);
             },
             () => {
                 said.textContent = 'Your device did not tell. Type the place instead; what you typed is kept.';

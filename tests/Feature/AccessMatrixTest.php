@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Attempt;
 use App\Models\AttemptState;
+use App\Models\FilmRoll;
 use App\Models\Frame;
 use App\Models\FrameFinding;
 use App\Models\Note;
@@ -172,6 +173,10 @@ final class AccessMatrixTest extends TestCase
             'note' => Note::query()->create([...$by, 'kind' => 'try', 'body' => 'x', 'token' => (string) Str::uuid()]),
             'whatIf' => WhatIf::query()->create([...$by, 'title' => 'x', 'recipe' => []]),
             'bank' => SettingsBank::query()->create(['user_id' => $student->id, 'bank' => []]),
+            'filmRoll' => FilmRoll::query()->create([
+                'user_id' => $student->id,
+                'content' => ['name' => 'Roll', 'boxSpeed' => 400],
+            ]),
             'rollFrame' => RollFrame::query()->create([
                 'user_id' => $student->id,
                 'token' => Str::random(40),

@@ -36,6 +36,10 @@ final class AccessTest extends TestCase
         'banks.print',
         'banks.create',
         'banks.store',
+        'film',
+        'film.create',
+        'film.store',
+        'film.take',
         'first-settings',
         'first-settings.update',
         // One's own account, and what leads to it: by a signed link, or telling a stranger nothing.

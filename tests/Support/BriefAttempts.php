@@ -852,7 +852,7 @@ final class BriefAttempts
     private static function filmDay(): array
     {
         $film = [...self::kit(), 'film' => ['name' => 'Hollin 400', 'boxSpeed' => 400, 'kind' => 'negative']];
-        $roll = fn (array $set, array $last = []): array => array_map(
+        $roll = fn (array $set, array $last = [], array $sun = []): array => array_map(
             fn (int $index): array => [
                 'scene' => 'arcade',
                 'mode' => 'manual',
@@ -861,7 +861,9 @@ final class BriefAttempts
                 'iso' => '400',
                 'kit' => $film,
                 'reason' => 'Metered on the pavement in the shade.',
+                'row' => 'shade',
                 ...$set,
+                ...$index === 0 ? ['row' => 'sun', 'n' => '16', 't' => '1/400', 'iso' => '400', ...$sun] : [],
                 ...$index === 3 ? $last : [],
             ],
             range(0, 3),
@@ -870,8 +872,9 @@ final class BriefAttempts
         return [
             'accepted' => [
                 'at box speed' => $roll([]),
-                'a stop more generous' => $roll(['iso' => '200', 't' => '1/125']),
+                'a stop more generous' => $roll(['iso' => '200', 't' => '1/125'], [], ['iso' => '200', 't' => '1/200']),
                 'on a tripod' => $roll(['support' => 'tripod', 'n' => '16', 't' => '1/60']),
+                'two thirds of a stop from the rule' => $roll([], [], ['t' => '1/250']),
             ],
             'refused' => [
                 'pushed in one frame' => ['index', $roll([], ['iso' => '1600', 't' => '1/1000'])],
@@ -879,6 +882,7 @@ final class BriefAttempts
                     $roll(['n' => '22', 't' => '1/4', 'kit' => [
                         ...self::kit(stabiliser: 0), 'film' => $film['film']]]),
                 ],
+                'a stop and a third off the rule' => ['sun-rule', $roll([], [], ['t' => '1/160'])],
                 'no word of the metering' => ['reason', $roll(['reason' => ''])],
                 'three stops under' => ['index', $roll(['iso' => '3200', 't' => '1/2000'])],
             ],

@@ -15,6 +15,7 @@ final readonly class Masthead
     /**
      * @param  list<array{label: string, url: string, isHere: bool}>  $parts  of the course
      * @param  int  $unread  notices that were not read
+     * @param  bool  $hasFilm  whether there is film in their kit
      */
     private function __construct(
         public ?Course $course,
@@ -23,6 +24,7 @@ final readonly class Masthead
         public int $unread,
         public string $initials,
         public bool $isCoursePage,
+        public bool $hasFilm,
     ) {
     }
 
@@ -45,6 +47,7 @@ final readonly class Masthead
             $user->unreadNotifications()->count(),
             self::initials($user->name),
             $course !== null && $here === route('courses.show', $course),
+            isset($user->kit['film']),
         );
     }
 

@@ -13,11 +13,15 @@ use App\Models\User;
 use App\Practice\Lesson;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Brief\Brief;
+use TruePupil\Core\Brief\BriefTopic;
+use TruePupil\Core\Brief\Check;
 use TruePupil\Core\Brief\Row;
 
 /** A set brief as one student has it: its text, dates, own attempts and plan. */
 final readonly class SetBriefForStudent
 {
+    private const MANY = 6;
+
     /**
      * @param  Brief  $brief  the text that the attempt in hand, or the next one, is held against
      * @param  Collection<int, Attempt>  $attempts  the student's own, in order
@@ -30,6 +34,7 @@ final readonly class SetBriefForStudent
         public Collection $attempts,
         public SavedPlan $plan,
         public ?string $closed,
+        public ?DayView $day,
     ) {
     }
 
@@ -51,7 +56,24 @@ final readonly class SetBriefForStudent
             $attempts->toBase(),
             SavedPlan::forNext($setBrief, $student),
             $setBrief->whyNotNow($student),
+            DayView::find($setBrief, $student),
         );
+    }
+
+    /** Whether it is worth a sheet of its own: it leads out, or wants many frames, or a sheet was begun. */
+    public function isForADay(): bool
+    {
+        return $this->day !== null || $this->brief->topic === BriefTopic::GoingOut ||
+            $this->brief->frames->least >= self::MANY;
+    }
+
+    /** Whether it asks for film: then the rolls are at hand. */
+    public function isForFilm(): bool
+    {
+        return array_filter(
+            $this->brief->checks,
+            fn (Check $check): bool => str_starts_with($check->measure->value, 'film.'),
+        ) !== [];
     }
 
     public function last(): ?Attempt

@@ -82,6 +82,9 @@
             @endif
         </section>
     @endforeach
+    @if ($view->isDraft() && $view->frames)
+        <x-scans :attempt="$view->attempt" />
+    @endif
     @if ($view->isDraft())
         <form method="post" action="{{ route('attempts.hand-in', $view->attempt) }}" class="sheet" data-once>@csrf
             @if ($view->missing())
@@ -89,6 +92,7 @@
                     {{ $view->missing() === 1 ? 'is' : 'are' }} missing. You can hand in what there is, and the checks
                     will say so.</p>
             @endif
+            <x-day-gaps :attempt="$view->attempt" />
             <x-may-show :attempt="$view->attempt" />
             <button class="primary" @disabled(!$view->isReady())>Hand in attempt {{ $view->attempt->number }}</button>
             @if (!$view->isReady())

@@ -61,3 +61,7 @@
     @endif
     <x-record :rows="$returned->view->record" />
 </details>
+@if ($owner)
+    <p class="no-print fine"><a href="{{ route('revisits.edit', $returned->view->frame) }}">Go back for this picture</a>
+        in another light, at another tide, in another season: the days on which that can be.</p>
+@endif

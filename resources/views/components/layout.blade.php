@@ -27,6 +27,7 @@
     <link rel="stylesheet" href="{{ Assets::url('css/practice.css') }}">
     <link rel="stylesheet" href="{{ Assets::url('css/plan.css') }}">
     <link rel="stylesheet" href="{{ Assets::url('css/course.css') }}">
+    <link rel="stylesheet" href="{{ Assets::url('css/field.css') }}">
     <link rel="stylesheet" href="{{ Assets::url('css/touch.css') }}">
     <script src="{{ Assets::url('vendor/htmx/htmx.min.js') }}" defer></script>
     <script src="{{ Assets::url('js/app.js') }}" type="module"></script>
@@ -75,6 +76,9 @@
                     <a href="{{ route('kit.edit') }}">Kit</a>
                     <a href="{{ route('banks') }}">Settings banks</a>
                     <a href="{{ route('first-settings') }}">First settings</a>
+                    @if ($masthead->hasFilm)
+                        <a href="{{ route('film') }}">Rolls of film</a>
+                    @endif
                     <a href="{{ route('roll') }}">Roll</a>
                     <a href="{{ route('words') }}">Words of the trade</a>
                     <a href="{{ route('account') }}">Account</a>

@@ -107,6 +107,7 @@
                             <p>{!! nl2br(e($attempt->reply)) !!}</p>
                         </section>
                     @endif
+                    <x-day-gaps :attempt="$attempt" :own="false" />
                     @foreach ($rows as ['row' => $row, 'frames' => $rowFrames, 'checks' => $rowChecks])
                         @if ($row && ($strip = \App\View\Drawings\SeriesStrip::of($rowFrames, $row->kind)))
                             @if (count($rows) > 1)

@@ -182,6 +182,9 @@
                 @endif
             </div>
         </form>
+        @if ($frame->attempt->state === AttemptState::Draft)
+            <x-scans :attempt="$frame->attempt" />
+        @endif
         <section id="result" aria-live="polite">
             @if ($frame->state === FrameState::Judging)
                 <div class="sheet waiting"><span class="turning" aria-hidden="true"></span>

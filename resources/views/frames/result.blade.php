@@ -21,6 +21,7 @@
             </form>
         @elseif ($frame->attempt->state === AttemptState::Draft)
             <form method="post" action="{{ route('attempts.hand-in', $frame->attempt) }}" data-once>@csrf
+                <x-day-gaps :attempt="$frame->attempt" />
                 <x-may-show :attempt="$frame->attempt" />
                 <button class="primary">Hand in attempt {{ $frame->attempt->number }}</button>
                 <span class="fine">You can also change the marks, or take the picture again, first.</span>

@@ -96,6 +96,8 @@
                                 @selected((string) $form->field('filmPushed') === (string) $stops)>{{ $label }}</option>
                         @endforeach
                     </select></label>
+                <p class="log-wide fine"><a href="{{ route('film') }}">Rolls of film</a>: their logs, and orders for the
+                    laboratory.</p>
                 <label>Automatic ISO from <input name="autoFloor" value="{{ $form->field('autoFloor') }}" maxlength="20"
                         placeholder="100"></label>
                 <label>up to <input name="autoCeiling" value="{{ $form->field('autoCeiling') }}" maxlength="20"

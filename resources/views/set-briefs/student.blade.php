@@ -56,6 +56,15 @@
                     camera</a>
             @endif
         </p>
+        @if ($view->isForFilm())
+            <p class="fine"><a href="{{ route('film') }}">Your rolls of film</a>: a log to write down every frame in,
+                on the phone or on paper.</p>
+        @endif
+        @if ($view->isForADay())
+            <p class="fine"><a href="{{ route('days.show', $view->setBrief) }}">{{ $view->day ? 'Your day’s sheet'
+                : 'A sheet for the whole day' }}</a>: what to look at first, shots in their order, to tick on the
+                way.</p>
+        @endif
         @if ($view->closed)
             <p class="word">{{ $view->closed }}</p>
         @elseif ($view->mayHandIn())

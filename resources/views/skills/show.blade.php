@@ -9,6 +9,9 @@
         @endunless
     </div>
     <p class="fine">Topic by topic, attempt by attempt: what weighed most of what was said. No grade is made of it.</p>
+    @if ($isOwn)
+        <x-going-back :course="$course" />
+    @endif
     @if ($record->attempts->isEmpty())
         <div class="sheet">
             <p>{{ $isOwn ? 'Nothing has come back yet. The first return begins this page.'

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use TruePupil\Core\Notebook\Notebook;
+
+/** What notes can be written for on the way, on any device and without a network. */
+interface FieldNotebook
+{
+    /** @return HasMany<FieldNote, covariant \Illuminate\Database\Eloquent\Model> */
+    public function fieldNotes(): HasMany;
+
+    public function notebook(): Notebook;
+
+    /** Whether a note can be of this entry and field. */
+    public function takes(string $entry, string $field): bool;
+}
