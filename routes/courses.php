@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AttemptController;
+use App\Http\Controllers\BestFrameController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\BriefDatesController;
 use App\Http\Controllers\CalendarController;
@@ -294,6 +295,9 @@ Route::get('attempts/{attempt}/progress', [AttemptController::class, 'progress']
     ->middleware('beside')
     ->can('prepare', 'attempt')
     ->name('attempts.progress');
+Route::post('attempts/{attempt}/best', BestFrameController::class)
+    ->can('prepare', 'attempt')
+    ->name('attempts.best');
 Route::post('attempts/{attempt}/scans', ScanController::class)
     ->can('prepare', 'attempt')
     ->name('attempts.scans');

@@ -16,6 +16,8 @@ use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Plan\Plan;
+use TruePupil\Core\Series\SceneFrame;
+use TruePupil\Core\Series\SceneWork;
 use TruePupil\Core\Series\Series;
 use TruePupil\Core\Situation\Assignment;
 use TruePupil\Core\Situation\FileKind;
@@ -71,12 +73,16 @@ final class FrameSituation
                 row: $brief->row($frame->row)?->id,
                 isWithinRow: $isWithinRow,
                 rowFrames: $brief->row($frame->row) === null ? null : $frames->count(),
+                rowKind: $brief->row($frame->row)?->kind,
+                work: $frames->count() > 1 && ! $isWithinRow ? $this->work($frames, $frame, $measures) : null,
             ),
             kit: $this->kit($frame, $record),
             statement: new Statement(
                 intent: $frame->intent ?? new Intent(),
                 plan: $this->plan($attempt),
                 reason: (string) $frame->reason,
+                hasFavourite: $attempt->hasFavourite(),
+                wouldHang: $attempt->would_hang,
             ),
             earlier: $this->earlier($frame, $record),
             file: new FileKind(format: $picture?->format, colourSpace: $picture?->colourSpace),
@@ -106,6 +112,25 @@ final class FrameSituation
         );
 
         return count($row) === $frames->count() ? $row : [];
+    }
+
+    /** @param  Collection<int, Frame>  $frames  of the row, in its order */
+    private function work(Collection $frames, Frame $frame, FrameMeasures $own): SceneWork
+    {
+        return new SceneWork(array_values($frames->map(function (Frame $other) use ($frame, $own): SceneFrame {
+            [$record, $measures] = [$other->record(), $other->id === $frame->id ? $own : $other->measures];
+
+            return new SceneFrame(
+                sharePct: $measures?->subject?->region->sharePct(),
+                focalLength35: $record?->lens->focalLength35,
+                takenAt: $record?->takenAt?->getTimestamp(),
+                horizon: $other->marksDrawn()->cameraHeight(),
+                picture: $measures?->thumb,
+                subjectStops: $measures?->subject?->placement()->value,
+                facing: $other->intent?->facing?->value,
+                light: $other->intent?->lightFrom?->value,
+            );
+        })->all()));
     }
 
     /** The frame of its row that was taken last; null for a frame that stands alone. */

@@ -7,6 +7,7 @@ namespace App\Input;
 use InvalidArgumentException;
 use TruePupil\Core\Composition\Mark;
 use TruePupil\Core\Composition\Marks;
+use TruePupil\Core\Composition\WayOut;
 
 /** Marks as the form sends them: a kind, and points in percent of the frame, "x,y x,y". */
 final class MarksInput
@@ -39,6 +40,8 @@ final class MarksInput
                 $list[] = [
                     'kind' => $row['kind'] ?? null,
                     'points' => array_map(self::point(...), preg_split('/\s+/', $points) ?: []),
+                    'what' => $row['what'] ?? null,
+                    'tried' => $row['tried'] ?? null,
                 ];
             }
         }
@@ -48,7 +51,8 @@ final class MarksInput
 
     /**
      * @param  list<Mark>  $marks
-     * @return list<array{kind: string, points: string}> as the form has them: points in percent, "x,y x,y"
+     * @return list<array{kind: string, points: string, what: ?string, tried: list<string>}>
+     *   as the form has them: points in percent, "x,y x,y"
      */
     public static function write(array $marks): array
     {
@@ -58,6 +62,8 @@ final class MarksInput
             fn (Mark $mark): array => [
                 'kind' => $mark->kind->value,
                 'points' => implode(' ', array_map($percent, $mark->points)),
+                'what' => $mark->what?->value,
+                'tried' => array_map(fn (WayOut $way): string => $way->value, $mark->tried),
             ],
             $marks,
         );

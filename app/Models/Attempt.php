@@ -26,6 +26,9 @@ use TruePupil\Core\Brief\BriefFormat;
  * @property ?array<mixed> $brief  as it was when this was begun, where it has been corrected since
  * @property ?int $brief_revision
  * @property bool $may_show  whether its frames may be shown to the class
+ * @property ?int $favourite_frame_id  the frame that its student chose as the best
+ * @property ?string $favourite_reason
+ * @property ?bool $would_hang  whether its student would hang that on a wall
  * @property Carbon $created_at
  * @property ?Carbon $handed_in_at
  * @property ?Carbon $opened_at
@@ -56,6 +59,9 @@ final class Attempt extends Model
         'answered_by',
         'brief',
         'brief_revision',
+        'favourite_frame_id',
+        'favourite_reason',
+        'would_hang',
     ];
 
     protected $attributes = [
@@ -66,6 +72,9 @@ final class Attempt extends Model
         'answer' => null,
         'answered_at' => null,
         'answered_by' => null,
+        'favourite_frame_id' => null,
+        'favourite_reason' => null,
+        'would_hang' => null,
     ];
 
     /** @return BelongsTo<SetBrief, $this> */
@@ -84,6 +93,12 @@ final class Attempt extends Model
     public function answeredBy(): BelongsTo
     {
         return $this->belongsTo(User::class, 'answered_by');
+    }
+
+    /** Whether one frame was chosen as the best, and it was said why. */
+    public function hasFavourite(): bool
+    {
+        return $this->favourite_frame_id !== null && trim((string) $this->favourite_reason) !== '';
     }
 
     /** The brief that it is held against. */
@@ -150,6 +165,7 @@ final class Attempt extends Model
             'returned_at' => 'datetime',
             'replied_at' => 'datetime',
             'may_show' => 'boolean',
+            'would_hang' => 'boolean',
             'brief' => 'array',
             'brief_revision' => 'integer',
             'correcting_since' => 'datetime',

@@ -80,6 +80,11 @@ final class CourseDocument
             'summary' => $isReturned ? $attempt->summary : null,
             'reply' => $attempt->reply,
             'answer' => $isReturned ? $attempt->answer : null,
+            'best' => $attempt->favourite_frame_id === null ? null : [
+                'name' => $attempt->frames->firstWhere('id', $attempt->favourite_frame_id)?->original_name,
+                'reason' => $attempt->favourite_reason,
+                'wouldHang' => $attempt->would_hang,
+            ],
             'correctedAt' => $attempt->corrected_at?->toIso8601ZuluString(),
             'frames' => array_values(
                 $attempt->frames

@@ -93,6 +93,8 @@ final readonly class CourseExport
             'extensions' => $in('extensions', 'set_brief_id', $sets),
             'attempts' => $in('attempts', 'set_brief_id', $sets),
             'plans' => $in('plans', 'set_brief_id', $sets),
+            'day_sheets' => $in('day_sheets', 'set_brief_id', $sets),
+            'revisits' => $in('revisits', 'frame_id', $frames->clone()->select('id')),
             'frames' => $frames,
             ...array_map(fn (string $table): Builder => $in($table, 'frame_id', $frames->clone()->select('id')), [
                 'findings' => 'findings',
@@ -118,7 +120,7 @@ final readonly class CourseExport
             [],
             $people,
         );
-        foreach (array_keys(CourseTables::OWN) as $table) {
+        foreach (['film_rolls', ...array_keys(CourseTables::OWN)] as $table) {
             $counts[$table] = $this->table(
                 DB::table($table)->whereIn('user_id', array_keys($people)),
                 $folder.'/'.$table,
@@ -126,6 +128,17 @@ final readonly class CourseExport
                 $people,
             );
         }
+        $counts['field_notes'] = $this->table(
+            DB::table('field_notes')
+                ->whereIn('day_sheet_id', DB::table('day_sheets')->whereIn('set_brief_id', $sets)->select('id'))
+                ->orWhereIn(
+                    'film_roll_id',
+                    DB::table('film_rolls')->whereIn('user_id', array_keys($people))->select('id'),
+                ),
+            $folder.'/field_notes',
+            [],
+            $people,
+        );
 
         return $counts;
     }

@@ -14,6 +14,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Schema;
+use Illuminate\Support\Str;
 use Throwable;
 use ZipArchive;
 
@@ -157,11 +158,16 @@ final readonly class CourseImport
      */
     private function insert(ZipArchive $zip, array &$files): array
     {
-        $numbers = [];
+        [$numbers, $favourites] = [[], []];
         foreach (CourseTables::POINTERS as $table => $pointers) {
             foreach ($this->rows($zip, $table) as $row) {
                 $old = $row['id'];
                 unset($row['id']);
+                // Attempts come before their frames: which of these is the favourite is said when they are there.
+                if ($table === 'attempts' && ($row['favourite_frame_id'] ?? null) !== null) {
+                    $favourites[$old] = $row['favourite_frame_id'];
+                    $row['favourite_frame_id'] = null;
+                }
                 foreach ($pointers as $column => $target) {
                     $row[$column] =
                         ($row[$column] ?? null) === null
@@ -189,10 +195,18 @@ final readonly class CourseImport
                             match ($table) {
                                 'plans' => $this->plan($row, $numbers['frames'] ?? []),
                                 'users' => self::unclaimed($row),
+                                // In one installation a note has its number once.
+                                'field_notes' => [...$row, 'uuid' => (string) Str::uuid()],
                                 default => $row,
                             },
                         ));
             }
+        }
+
+        foreach ($favourites as $attempt => $frame) {
+            DB::table('attempts')
+                ->where('id', $numbers['attempts'][$attempt] ?? 0)
+                ->update(['favourite_frame_id' => $numbers['frames'][$frame] ?? null]);
         }
 
         return $numbers;

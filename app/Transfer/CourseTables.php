@@ -11,10 +11,17 @@ final class CourseTables
 {
     public const FORMAT = 'true-pupil.course-archive';
 
-    public const VERSION = 5;
+    public const VERSION = 6;
 
     /** Tables that older archives do not have, by the version that has them first. */
-    public const SINCE = ['extensions' => 4, 'meetings' => 5];
+    public const SINCE = [
+        'extensions' => 4,
+        'meetings' => 5,
+        'film_rolls' => 6,
+        'day_sheets' => 6,
+        'field_notes' => 6,
+        'revisits' => 6,
+    ];
 
     /** What is known of people elsewhere: no password, and nothing of how they use the installation. */
     public const OF_PEOPLE = ['id', 'name', 'email', 'kit', 'first_settings', 'created_at', 'updated_at'];
@@ -41,11 +48,16 @@ final class CourseTables
         'attempts' => ['set_brief_id' => 'set_briefs', 'user_id' => 'users', 'answered_by' => 'users'],
         'pictures' => [],
         'practice_shots' => [],
-        'frames' => ['attempt_id' => 'attempts', 'picture_id' => 'pictures'],
+        // A person's own, before the frames that are scans of them.
+        'film_rolls' => ['user_id' => 'users'],
+        'day_sheets' => ['user_id' => 'users', 'set_brief_id' => 'set_briefs'],
+        'field_notes' => ['day_sheet_id' => 'day_sheets', 'film_roll_id' => 'film_rolls'],
+        'frames' => ['attempt_id' => 'attempts', 'picture_id' => 'pictures', 'film_roll_id' => 'film_rolls'],
         'findings' => ['frame_id' => 'frames', 'decided_by' => 'users'],
         'notes' => ['frame_id' => 'frames', 'author_id' => 'users'],
         'what_ifs' => ['frame_id' => 'frames', 'author_id' => 'users'],
         'plans' => ['user_id' => 'users', 'set_brief_id' => 'set_briefs'],
+        'revisits' => ['user_id' => 'users', 'frame_id' => 'frames', 'again_frame_id' => 'frames'],
         ...self::OWN,
     ];
 

@@ -48,6 +48,8 @@ enum CheckMeasure: string
     case Tilt = 'composition.tiltDeg';
     case Symmetry = 'composition.symmetry';
     case EdgeDistractions = 'composition.edges';
+    case Layers = 'composition.layers';
+    case LayerStep = 'composition.layerStep';
     case OverSaturated = 'colour.overSaturatedPct';
     case FileFormat = 'record.fileFormat';
     case ColourSpace = 'record.colourSpace';
@@ -64,6 +66,16 @@ enum CheckMeasure: string
     case SeriesCovered = 'series.coveredStops';
     case SeriesLost = 'series.lostPct';
     case SeriesFocalRange = 'series.focalRange';
+    case SceneChanges = 'series.changes';
+    case DistanceRatio = 'series.distanceRatio';
+    case HeightRange = 'series.heightRange';
+    case SubjectRange = 'series.subjectRange';
+    case Lights = 'series.lights';
+    case Facings = 'series.facings';
+    case Twins = 'series.twins';
+    case Minutes = 'series.minutes';
+    case Favourite = 'series.favourite';
+    case WouldHang = 'series.wouldHang';
     case FilmIndex = 'film.exposureIndexStops';
     case FilmSunRule = 'film.sunRuleStops';
     case PlanGiven = 'plan.given';
@@ -112,6 +124,8 @@ enum CheckMeasure: string
             self::Tilt => 'tilt',
             self::Symmetry => 'symmetry about the middle',
             self::EdgeDistractions => 'distractions at the edges',
+            self::Layers => 'layers of depth that are drawn',
+            self::LayerStep => 'least difference of tone between neighbouring layers',
             self::OverSaturated => 'over-saturated share',
             self::FileFormat => 'file format',
             self::ColourSpace => 'colour space',
@@ -128,6 +142,16 @@ enum CheckMeasure: string
             self::SeriesCovered => 'range that the frames of the row hold between them',
             self::SeriesLost => 'highlights lost even in the darkest frame of the row',
             self::SeriesFocalRange => 'focal length across the row, as on 36 × 24 mm',
+            self::SceneChanges => 'kinds of change between the frames of one subject',
+            self::DistanceRatio => 'largest distance to the subject over the smallest',
+            self::HeightRange => 'height of the camera across the row, in heights of the subject',
+            self::SubjectRange => 'subject from its darkest frame to its brightest',
+            self::Lights => 'different directions of light in the row',
+            self::Facings => 'different ways of looking in the row',
+            self::Twins => 'frames that say what another one says',
+            self::Minutes => 'time from the first frame of the row to the last',
+            self::Favourite => 'best frame, chosen with a reason',
+            self::WouldHang => 'whether the best frame would be hung on a wall',
             self::FilmIndex => 'light beyond the box speed of the film',
             self::FilmSunRule => 'exposure beyond the bright-sun rule',
             self::PlanGiven => 'plan',
@@ -168,12 +192,14 @@ enum CheckMeasure: string
             self::SeriesIsoRange,
             self::SeriesStepError,
             self::SeriesCovered,
+            self::SubjectRange,
+            self::LayerStep,
             self::FilmIndex,
             self::FilmSunRule => 'stops',
             self::SeriesLost, self::SeriesShift => '%',
             self::ExposureTime, self::SeriesGap => 's',
             self::FocalLength35, self::SeriesFocalRange => 'mm',
-            self::PlanMinutes => 'min',
+            self::PlanMinutes, self::Minutes => 'min',
             self::Kelvin => 'K',
             self::Tilt, self::SunAltitude => '°',
             self::FileFormat,
@@ -181,6 +207,14 @@ enum CheckMeasure: string
             self::FocusMode,
             self::SeriesFrames,
             self::SeriesMoving,
+            self::SceneChanges,
+            self::DistanceRatio,
+            self::HeightRange,
+            self::Lights,
+            self::Facings,
+            self::Twins,
+            self::Favourite,
+            self::WouldHang,
             self::PlanGiven,
             self::PlanSettings,
             self::Mode,
@@ -196,6 +230,7 @@ enum CheckMeasure: string
             self::EyeRatio,
             self::Symmetry,
             self::EdgeDistractions,
+            self::Layers,
             self::Reason,
             self::Idea,
             self::LightFrom,
@@ -288,7 +323,8 @@ enum CheckMeasure: string
                 'several' => 'several values',
                 'none' => 'nothing',
             ],
-            self::PlanGiven, self::Reason => ['given' => 'given', 'none' => 'none'],
+            self::PlanGiven, self::Reason, self::Favourite => ['given' => 'given', 'none' => 'none'],
+            self::WouldHang => ['yes' => 'yes', 'no' => 'no', 'none' => 'not said'],
             self::Idea => ['none' => 'none', ...self::labels(Idea::cases())],
             self::LightFrom => self::labels(LightDirection::cases()),
             self::Tone => ['none' => 'none', ...self::labels(MeantTone::cases())],

@@ -68,6 +68,8 @@ final class MeasureReading
             CheckMeasure::EdgeDistractions => $measures->composition === null
                 ? null
                 : (float) count($measures->composition->edges),
+            CheckMeasure::Layers => (float) count($measures->marks->layers ?? []),
+            CheckMeasure::LayerStep => $measures->marks?->layerStep(),
             CheckMeasure::OverSaturated => $measures->colour?->overSaturatedPct,
             CheckMeasure::FileFormat => $situation->file->format === null ||
             isset($measure->words()[$situation->file->format])
@@ -90,6 +92,16 @@ final class MeasureReading
             CheckMeasure::SeriesShift,
             CheckMeasure::SeriesCovered,
             CheckMeasure::SeriesLost,
+            CheckMeasure::SceneChanges,
+            CheckMeasure::DistanceRatio,
+            CheckMeasure::HeightRange,
+            CheckMeasure::SubjectRange,
+            CheckMeasure::Lights,
+            CheckMeasure::Facings,
+            CheckMeasure::Twins,
+            CheckMeasure::Minutes,
+            CheckMeasure::Favourite,
+            CheckMeasure::WouldHang,
             CheckMeasure::SeriesFocalRange => RowMeasureReading::of($measure, $situation),
             CheckMeasure::FilmIndex => $record->exposure->iso === null
                 ? null
@@ -154,13 +166,24 @@ final class MeasureReading
             CheckMeasure::SeriesShift,
             CheckMeasure::SeriesCovered,
             CheckMeasure::SeriesLost,
+            CheckMeasure::SceneChanges,
+            CheckMeasure::Twins,
+            CheckMeasure::Favourite,
+            CheckMeasure::WouldHang,
             CheckMeasure::SeriesFocalRange => [Need::Series],
+            CheckMeasure::DistanceRatio => [Need::Subject, Need::Format],
+            CheckMeasure::HeightRange => [Need::Horizon],
+            CheckMeasure::SubjectRange => [Need::Subject],
+            CheckMeasure::Lights => [Need::LightFrom],
+            CheckMeasure::Facings => [Need::Facing],
+            CheckMeasure::Minutes => [Need::TakenAt],
             CheckMeasure::FilmIndex => [Need::Film, Need::Iso],
             CheckMeasure::FilmSunRule => [Need::Settings],
             CheckMeasure::PlanSettings => [Need::Plan],
             CheckMeasure::PlanMinutes, CheckMeasure::SunAltitude => [Need::TakenAtPlace, Need::TakenAt],
             CheckMeasure::LightFrom => [Need::LightFrom],
             CheckMeasure::Tilt, CheckMeasure::Symmetry, CheckMeasure::EdgeDistractions => [Need::Composition],
+            CheckMeasure::LayerStep => [Need::Layers],
             CheckMeasure::OverSaturated => [Need::Colour],
             CheckMeasure::Metering,
             CheckMeasure::Flash,
@@ -178,6 +201,7 @@ final class MeasureReading
             CheckMeasure::BlockedShadows,
             CheckMeasure::Reason,
             CheckMeasure::Idea,
+            CheckMeasure::Layers,
             CheckMeasure::Tone => [],
         };
     }

@@ -19,7 +19,8 @@ final class RowMeasureReading
     {
         $series = $situation->assignment->series;
         if ($series === null) {
-            return null;
+            // What frames and marks tell needs no settings.
+            return self::work($measure, $situation);
         }
 
         return match ($measure) {
@@ -34,6 +35,33 @@ final class RowMeasureReading
             CheckMeasure::SeriesCovered => self::covered($situation)?->stops,
             CheckMeasure::SeriesLost => self::covered($situation)?->lostPct,
             CheckMeasure::SeriesFocalRange => self::focalRange($series),
+            default => self::work($measure, $situation),
+        };
+    }
+
+    private static function work(CheckMeasure $measure, Situation $situation): float|string|null
+    {
+        $work = $situation->assignment->work;
+        $count = fn (?int $value): ?float => $value === null ? null : (float) $value;
+        if ($work === null) {
+            return null;
+        }
+
+        return match ($measure) {
+            CheckMeasure::SceneChanges => (float) count($work->changes()),
+            CheckMeasure::DistanceRatio => $work->distanceRatio(),
+            CheckMeasure::HeightRange => $work->heightRange(),
+            CheckMeasure::SubjectRange => $work->subjectRange(),
+            CheckMeasure::Lights => $count($work->lights()),
+            CheckMeasure::Facings => $count($work->facings()),
+            CheckMeasure::Twins => (float) count($work->twins()),
+            CheckMeasure::Minutes => $work->seconds() === null ? null : $work->seconds() / 60,
+            CheckMeasure::Favourite => $situation->statement->hasFavourite ? 'given' : 'none',
+            CheckMeasure::WouldHang => match ($situation->statement->wouldHang) {
+                true => 'yes',
+                false => 'no',
+                null => 'none',
+            },
             default => null,
         };
     }

@@ -20,17 +20,25 @@ final readonly class Mark
     /**
      * @param  non-empty-list<array{float, float}>  $points
      *   across and down; two corners of an area are those of a rectangle
+     * @param  ?DistractionKind  $what  what distracts, where it was named
+     * @param  list<WayOut>  $tried  what was done about it and did not help
      */
-    private function __construct(public MarkKind $kind, public array $points)
-    {
+    private function __construct(
+        public MarkKind $kind,
+        public array $points,
+        public ?DistractionKind $what = null,
+        public array $tried = [],
+    ) {
     }
 
     /**
      * @param  array<mixed>  $points
+     * @param  ?DistractionKind  $what  counts for distractions alone
+     * @param  list<WayOut>  $tried
      *
      * @throws InvalidArgumentException saying what is wrong with it
      */
-    public static function of(MarkKind $kind, array $points): self
+    public static function of(MarkKind $kind, array $points, ?DistractionKind $what = null, array $tried = []): self
     {
         $count = count($points);
         if ($points === [] || $count < $kind->fewest() || $count > $kind->most()) {
@@ -64,7 +72,8 @@ final readonly class Mark
             }
             $checked[] = [max(0.0, min(1.0, (float) $point[0])), max(0.0, min(1.0, (float) $point[1]))];
         }
-        $mark = new self($kind, $checked);
+        $isDistraction = $kind === MarkKind::Distraction;
+        $mark = new self($kind, $checked, $isDistraction ? $what : null, $isDistraction ? $tried : []);
         if (
             $count > 1 &&
             ($kind->isLine()
@@ -142,13 +151,46 @@ final readonly class Mark
         return $degrees - 90 * round($degrees / 90);
     }
 
-    /** @return array{kind: string, points: list<array{float, float}>} */
+    /** @return array{kind: string, points: list<array{float, float}>, what?: string, tried?: list<string>} */
     public function toArray(): array
     {
         return [
             'kind' => $this->kind->value,
             'points' => array_map(fn (array $point): array => [round($point[0], 4), round($point[1], 4)],
                 $this->points),
+            ...$this->what === null ? [] : ['what' => $this->what->value],
+            ...$this->tried === [] ? [] : ['tried' => array_map(fn (WayOut $way): string => $way->value, $this->tried)],
         ];
+    }
+
+    /**
+     * A mark from the names and numbers that toArray() gives.
+     *
+     * @param  array<mixed>  $data
+     *
+     * @throws InvalidArgumentException saying what is wrong with it
+     */
+    public static function read(array $data): self
+    {
+        $kind = is_string($data['kind'] ?? null) ? MarkKind::tryFrom($data['kind']) : null;
+        if ($kind === null || ! is_array($data['points'] ?? null)) {
+            throw new InvalidArgumentException(
+                sprintf(
+                    'A mark has a kind (%s) and a list of points.',
+                    implode(', ', array_column(MarkKind::cases(), 'value')),
+                ),
+            );
+        }
+        $tried = is_array($data['tried'] ?? null) ? $data['tried'] : [];
+
+        return self::of(
+            $kind,
+            $data['points'],
+            is_string($data['what'] ?? null) ? DistractionKind::tryFrom($data['what']) : null,
+            array_values(array_filter(array_map(
+                fn (mixed $way): ?WayOut => is_string($way) ? WayOut::tryFrom($way) : null,
+                $tried,
+            ))),
+        );
     }
 }

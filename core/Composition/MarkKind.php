@@ -19,6 +19,10 @@ enum MarkKind: string
     /** Any part whose share of the frame is of interest: sky, foreground, empty wall. */
     case Area = 'area';
     case Distraction = 'distraction';
+    /** What leads in from the front, what the picture is about, and what lies behind it. */
+    case Near = 'near';
+    case Middle = 'middle';
+    case Far = 'far';
 
     public function label(): string
     {
@@ -31,6 +35,9 @@ enum MarkKind: string
             self::Surround => 'frame within the frame',
             self::Area => 'area to measure, such as the sky',
             self::Distraction => 'distraction',
+            self::Near => 'layer: near, the foreground',
+            self::Middle => 'layer: the middle',
+            self::Far => 'layer: far, the background',
         };
     }
 
@@ -52,6 +59,12 @@ enum MarkKind: string
             $this->isLine() => 2,
             default => Mark::MOST_POINTS,
         };
+    }
+
+    /** A layer of depth, from the front to the back. */
+    public function isLayer(): bool
+    {
+        return in_array($this, [self::Near, self::Middle, self::Far], true);
     }
 
     public function isLine(): bool

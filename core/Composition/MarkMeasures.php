@@ -15,8 +15,13 @@ use TruePupil\Core\Raster\ColourGrid;
  *     shares: list<array{kind: string, sharePct: float}>,
  *     leads: ?LeadCount,
  *     surround: ?array{sharePct: float, holdsPct: float},
- *     distractions: list<array{x: float, y: float, attentionPct: float}>,
+ *     distractions: list<MarkedDistraction>,
+ *     layers?: list<MarkedLayer>,
  * }
+ * @phpstan-type MarkedDistraction array{
+ *     x: float, y: float, attentionPct: float, what?: ?string, tried?: list<string>,
+ * }
+ * @phpstan-type MarkedLayer array{kind: string, sharePct: float, meanStops: float, attentionPct: float}
  */
 final readonly class MarkMeasures
 {
@@ -30,8 +35,10 @@ final readonly class MarkMeasures
      *   lines marked as leading, and how many of them reach the subject
      * @param  ?array{sharePct: float, holdsPct: float}  $surround
      *   the frame within the frame: its size, and how much of the subject lies in it
-     * @param  list<array{x: float, y: float, attentionPct: float}>  $distractions
-     *   where, and how much of all attention they take
+     * @param  list<MarkedDistraction>  $distractions
+     *   where, how much of all attention they take, what they are, and what was tried against them
+     * @param  list<MarkedLayer>  $layers
+     *   near, middle and far: share of the frame, mean tone in stops from mid-grey, share of all attention
      */
     private function __construct(
         public ?array $axis,
@@ -39,6 +46,7 @@ final readonly class MarkMeasures
         public ?array $leads,
         public ?array $surround,
         public array $distractions,
+        public array $layers = [],
     ) {
     }
 
@@ -63,10 +71,29 @@ final readonly class MarkMeasures
                 fn (Mark $mark): array => [
                     ...$mark->bounds()->centre(),
                     'attentionPct' => round(100 * $attention->shareOf($mark), 2),
+                    'what' => $mark->what?->value,
+                    'tried' => array_map(fn (WayOut $way): string => $way->value, $mark->tried),
                 ],
                 $marks->ofKind(MarkKind::Distraction),
             ),
         );
+    }
+
+    /** Least difference of tone between neighbouring layers, in stops; null where fewer than two are drawn. */
+    public function layerStep(): ?float
+    {
+        $steps = [];
+        foreach (array_slice($this->layers, 1) as $index => $layer) {
+            $steps[] = abs($layer['meanStops'] - $this->layers[$index]['meanStops']);
+        }
+
+        return $steps === [] ? null : min($steps);
+    }
+
+    /** @param  list<MarkedLayer>  $layers  from the front to the back */
+    public function withLayers(array $layers): self
+    {
+        return new self($this->axis, $this->shares, $this->leads, $this->surround, $this->distractions, $layers);
     }
 
     /** @return array<string, mixed> in the open format of measures */
@@ -78,6 +105,7 @@ final readonly class MarkMeasures
             'leads' => $this->leads,
             'surround' => $this->surround,
             'distractions' => $this->distractions,
+            'layers' => $this->layers,
         ];
     }
 
@@ -91,6 +119,7 @@ final readonly class MarkMeasures
             leads: $stored['leads'],
             surround: $stored['surround'],
             distractions: $stored['distractions'],
+            layers: $stored['layers'] ?? [],
         );
     }
 

@@ -31,22 +31,11 @@ final readonly class Marks
 
         return new self(
             $subject,
-            array_map(function (mixed $one): Mark {
-                $kind = is_array($one) && is_string($one['kind'] ?? null) ? MarkKind::tryFrom($one['kind']) : null;
-
-                return $kind === null || ! is_array($one['points'] ?? null)
-                    ? throw new InvalidArgumentException(
-                        sprintf(
-                            'A mark has a kind (%s) and a list of points.',
-                            implode(', ', array_column(MarkKind::cases(), 'value')),
-                        ),
-                    )
-                    : Mark::of($kind, $one['points']);
-            }, array_values($list)),
+            array_map(fn (mixed $one): Mark => Mark::read(is_array($one) ? $one : []), array_values($list)),
         );
     }
 
-    /** @return list<array{kind: string, points: list<array{float, float}>}> all but the subject */
+    /** @return list<array<string, mixed>> all but the subject, as Mark::toArray() gives them */
     public function toArray(): array
     {
         return array_map(fn (Mark $mark): array => $mark->toArray(), $this->list);
@@ -80,6 +69,23 @@ final readonly class Marks
         return $lines === []
             ? null
             : array_sum(array_map(fn (Mark $line): float => $line->leaning($aspect), $lines)) / count($lines);
+    }
+
+    /**
+     * How high the camera stood, in heights of the subject above its foot: where the horizon, which lies as high as
+     * the camera, crosses it. Null without a marked horizon, or a subject.
+     */
+    public function cameraHeight(): ?float
+    {
+        $line = $this->first(MarkKind::Horizon);
+        if ($line === null || $this->subject === null || ! isset($line->points[1])) {
+            return null;
+        }
+        [[$ax, $ay], [$bx, $by]] = $line->points;
+        $x = $this->subject->centre()['x'];
+        $y = abs($bx - $ax) < 1e-6 ? null : $ay + (($by - $ay) * ($x - $ax)) / ($bx - $ax);
+
+        return $y === null ? null : ($this->subject->y + $this->subject->height - $y) / $this->subject->height;
     }
 
     /** Whether a crop keeps the subject and the eye whole. */

@@ -14,6 +14,7 @@ enum PersonRemark: string
     case CameraHeight = 'camera-height';
     case Horizon = 'horizon';
     case Pole = 'pole';
+    case Cut = 'cut';
 
     public function label(): string
     {
@@ -25,6 +26,7 @@ enum PersonRemark: string
             self::CameraHeight => 'camera height',
             self::Horizon => 'horizon at the head',
             self::Pole => 'pole at the head',
+            self::Cut => 'hands or feet cut',
         };
     }
 
@@ -38,6 +40,7 @@ enum PersonRemark: string
             self::CameraHeight => 'Is the camera at the height of the eyes? Above it looks down on somebody, below it '.
                 'looks up.',
             self::Horizon => 'The horizon runs through the head. A step up or down takes it away.',
+            self::Cut => 'Hands or feet are cut by the edge. Keep them whole, or cut between the joints.',
             self::Pole => 'Something grows out of the head. A step aside parts the two.',
         };
     }

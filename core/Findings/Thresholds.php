@@ -56,7 +56,19 @@ final class Thresholds
     public const EDGE_NEAR = 0.02;
 
     /** % of the frame that a plain area must take before it is empty space to speak of. */
-    public const EMPTY = 33.0;
+    public const EMPTY = 25.0;
+
+    /** Stops of mean tone by which two neighbouring layers are told apart at a glance. */
+    public const LAYERS_PART = 2 / 3;
+
+    /** Kinds of change between frames of one subject from which a scene has been worked. */
+    public const SCENE_CHANGES = 3;
+
+    /** % of the frame up to which a figure that is meant to be small still is. */
+    public const FIGURE_SMALL = 8.0;
+
+    /** % of the frame under which a small figure is no longer found. */
+    public const FIGURE_LOST = 0.2;
 
     /** Strength times length of a run at the edge that pulls the eye. */
     public const EDGE_PULL = 0.05;

@@ -12,12 +12,16 @@ enum Idea: string
     case Diagonals = 'diagonals';
     case Golden = 'golden';
     case Symmetry = 'symmetry';
-    /** The subject alone, with nothing beside it. */
     /** Straight lines that lead to the subject. */
     case Lines = 'lines';
     /** A doorway, an arch, branches: something in the picture frames the subject. */
     case Surround = 'surround';
+    /** The subject alone, with nothing beside it. */
     case Isolation = 'isolation';
+    /** Something near, something in the middle, something far. */
+    case Depth = 'depth';
+    /** A lone tree, a walker on a beach: small, so that the space is felt. */
+    case SmallFigure = 'small-figure';
 
     public function label(): string
     {
@@ -30,6 +34,8 @@ enum Idea: string
             self::Lines => 'lines that lead to it',
             self::Surround => 'a frame within the frame',
             self::Isolation => 'the subject alone',
+            self::Depth => 'depth: near, middle and far',
+            self::SmallFigure => 'small in a wide space',
         };
     }
 }

@@ -68,7 +68,9 @@ final readonly class FrameMeasures
             $reading->isPreview,
             $reading->ends,
             $reading->colours->reduced(self::THUMB)->grey(),
-            MarkMeasures::of($marks, $reading->colours, $attention, $aspect),
+            MarkMeasures::of($marks, $reading->colours, $attention, $aspect)?->withLayers(
+                LayerReading::of($marks, $reading->luminance, $attention),
+            ),
         );
     }
 

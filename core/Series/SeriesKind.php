@@ -18,6 +18,12 @@ enum SeriesKind: string
     case OneLens = 'one-lens';
     /** Several pictures for one purpose, each for itself. */
     case Set = 'set';
+    /** Several pictures of one subject, to find the best. */
+    case Scene = 'scene';
+    /** Frames focused one behind the other, to be brought together. */
+    case FocusStack = 'focus-stack';
+    /** Frames side by side, to be joined. */
+    case Panorama = 'panorama';
 
     public function label(): string
     {
@@ -27,6 +33,9 @@ enum SeriesKind: string
             self::EqualExposures => 'a series of equal exposures',
             self::OneLens => 'pictures with one lens',
             self::Set => 'a set of pictures',
+            self::Scene => 'pictures of one subject',
+            self::FocusStack => 'frames focused one behind the other',
+            self::Panorama => 'frames side by side',
         };
     }
 }

@@ -7,7 +7,9 @@ namespace TruePupil\Core\Situation;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\Placement;
 use TruePupil\Core\Raster\GreyGrid;
+use TruePupil\Core\Series\SceneWork;
 use TruePupil\Core\Series\Series;
+use TruePupil\Core\Series\SeriesKind;
 use TruePupil\Core\Tone\ToneMeasures;
 
 /** What a frame was taken for: the brief, and the row that the frame is one of. */
@@ -32,6 +34,10 @@ final readonly class Assignment
         public array $rowTones = [],
         /** How many frames the row has, with a record or without; null for a frame that stands alone. */
         public ?int $rowFrames = null,
+        /** What the brief wants the row to be; null where it asks for none. */
+        public ?SeriesKind $rowKind = null,
+        /** What the frames of the row tell together; with its last frame alone. */
+        public ?SceneWork $work = null,
     ) {
     }
 }

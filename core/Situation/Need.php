@@ -31,6 +31,9 @@ enum Need: string
     case TakenAt = 'takenAt';
     case TakenAtPlace = 'place';
     case LightFrom = 'lightFrom';
+    case Horizon = 'horizon';
+    case Facing = 'facing';
+    case Layers = 'layers';
 
     public function label(): string
     {
@@ -56,6 +59,9 @@ enum Need: string
             self::TakenAt => 'when the picture was taken',
             self::TakenAtPlace => 'a plan with a date and a place',
             self::LightFrom => 'where the light comes from, or a plan with place, hour and bearing',
+            self::Horizon => 'the horizon, marked on two frames or more, with the subject',
+            self::Layers => 'two layers or more, drawn on the picture',
+            self::Facing => 'where somebody looks, said of two frames or more',
             self::Movement => 'whether something moves, how fast, and how it should look',
         };
     }
@@ -76,6 +82,9 @@ enum Need: string
             self::TakenAt => $situation->record->takenAt !== null,
             self::TakenAtPlace => $situation->statement->plan?->outing !== null,
             self::LightFrom => $situation->lightFrom() !== null,
+            self::Horizon => $situation->assignment->work?->heightRange() !== null,
+            self::Layers => $situation->measures->marks?->layerStep() !== null,
+            self::Facing => $situation->assignment->work?->facings() !== null,
             self::Placement => $situation->assignment->wanted !== null,
             self::FocalLength => $situation->record->lens->focalLength !== null,
             self::Format => $situation->format() !== null,

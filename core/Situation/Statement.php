@@ -18,6 +18,10 @@ final readonly class Statement
          * said.
          */
         public ?string $reason = null,
+        /** Whether one frame of the attempt was chosen as the best, with a reason. */
+        public bool $hasFavourite = false,
+        /** Whether its student would hang it on a wall; null where nobody said. */
+        public ?bool $wouldHang = null,
     ) {
     }
 }

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Stored;
 
-use InvalidArgumentException;
 use TruePupil\Core\Composition\Mark;
-use TruePupil\Core\Composition\MarkKind;
 
 /**
  * What was drawn on a frame beside its subject.
@@ -17,31 +15,25 @@ final class MarksCodec implements Codec
 {
     public function version(): int
     {
-        return 1;
+        return 2;
     }
 
     /** @param  list<Mark>  $value */
     public function encode(mixed $value): array
     {
-        return array_map(fn (Mark $mark): array => ['kind' => $mark->kind->value, 'points' => $mark->points], $value);
+        return array_map(
+            fn (Mark $mark): array => [...$mark->toArray(), 'points' => $mark->points],
+            $value,
+        );
     }
 
     /** @return list<Mark> */
     public function decode(array $data): array
     {
-        $marks = [];
-        foreach ($data as $one) {
-            $kind = is_array($one) && is_string($one['kind'] ?? null) ? MarkKind::tryFrom($one['kind']) : null;
-            if (! is_array($one) || $kind === null || ! is_array($one['points'] ?? null)) {
-                throw new InvalidArgumentException('A stored mark has a kind that is known and a list of points.');
-            }
-            $marks[] = Mark::of($kind, $one['points']);
-        }
-
-        return $marks;
+        return array_map(fn (mixed $one): Mark => Mark::read(is_array($one) ? $one : []), array_values($data));
     }
 
-    /** Version 0 had the same form. */
+    /** Versions 0 and 1 had the same form, without names of distractions. */
     public function upgrade(array $data, int $from): array
     {
         return $data;

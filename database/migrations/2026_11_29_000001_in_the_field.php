@@ -47,6 +47,12 @@ return new class() extends Migration
             $table->foreignId('film_roll_id')->nullable()->constrained()->nullOnDelete();
             $table->string('film_frame', 4)->nullable();
         });
+        Schema::table('attempts', function (Blueprint $table): void {
+            // The best of several, and why; whether one would hang it, null where nobody said.
+            $table->foreignId('favourite_frame_id')->nullable()->constrained('frames')->nullOnDelete();
+            $table->text('favourite_reason')->nullable();
+            $table->boolean('would_hang')->nullable();
+        });
         Schema::create('revisits', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('user_id')->constrained()->cascadeOnDelete();

@@ -96,6 +96,9 @@ function watch(list) {
         const label = tool.querySelector(`option[value="${kind}"]`).textContent.trim();
         row.querySelector('[data-name]').textContent = label.charAt(0).toUpperCase() + label.slice(1);
         row.querySelector('[data-points]').value = corners;
+        for (const part of row.querySelectorAll('[data-only]')) {
+            part.hidden = part.dataset.only !== kind;
+        }
         rows.append(row);
         draw();
 

@@ -8,10 +8,13 @@ use App\HandIn\PictureStore;
 use App\Jobs\JudgeFrame;
 use App\Models\Attempt;
 use App\Models\Course;
+use App\Models\DaySheet;
 use App\Models\DrillAnswer;
+use App\Models\FilmRoll;
 use App\Models\Frame;
 use App\Models\FrameState;
 use App\Models\Picture;
+use App\Models\Revisit;
 use App\Models\SavedPlan;
 use App\Models\User;
 use App\Returns\StartReshoot;
@@ -71,6 +74,15 @@ final class CourseMoveTest extends TestCase
         );
         $this->assertSame(1, DrillAnswer::query()->count(), 'what somebody has practised comes along');
 
+        // What was written down on the way comes along, and points at what it pointed at.
+        $there = Frame::query()->firstOrFail();
+        $this->assertSame('8', $there->filmRoll?->log()->line('12')?->texts['aperture'] ?? null);
+        $this->assertSame('8', DaySheet::query()->sole()->notebook()->value('yard', 'word'));
+        $this->assertSame([$there->id, $there->id], [
+            Revisit::query()->sole()->frame_id, Revisit::query()->sole()->again_frame_id,
+        ]);
+        $this->assertSame($there->id, $there->attempt->favourite_frame_id);
+
         // The plan still begins with the light of the frame that it began with.
         $plan = SavedPlan::query()->sole();
         $this->assertSame((string) Frame::query()->firstOrFail()->id, $plan->input['earlier']);
@@ -102,7 +114,9 @@ final class CourseMoveTest extends TestCase
         $this->actingAs($own->refresh())->post($invitation)->assertRedirect(route('home'));
         $this->assertNull(User::query()->find($student->id));
         $this->assertSame([$own->id], Attempt::query()->distinct()->pluck('user_id')->all());
-        $this->assertSame($own->id, DrillAnswer::query()->sole()->user_id);
+        foreach ([DrillAnswer::class, FilmRoll::class, DaySheet::class, Revisit::class] as $model) {
+            $this->assertSame($own->id, $model::query()->sole()->user_id, $model);
+        }
         $frame = Frame::query()->firstOrFail();
         $this->get(route('attempts.return', $frame->attempt))
             ->assertOk()
@@ -246,6 +260,26 @@ final class CourseMoveTest extends TestCase
             'scene' => 'pots',
             'answer' => 'x',
             'is_right' => true,
+        ]);
+        $roll = FilmRoll::query()->create([
+            'user_id' => $world->student->id,
+            'content' => ['name' => 'Roll 7', 'boxSpeed' => 400],
+        ]);
+        $sheet = DaySheet::query()->create([
+            'user_id' => $world->student->id,
+            'set_brief_id' => $world->setBrief->id,
+            'content' => ['title' => 'The yard', 'shots' => []],
+        ]);
+        foreach ([[$roll, '12', 'aperture'], [$sheet, 'yard', 'word']] as [$notebook, $entry, $field]) {
+            $notebook->fieldNotes()->create([
+                'uuid' => (string) Str::uuid(), 'entry' => $entry, 'field' => $field, 'value' => '8', 'noted_at' => 5,
+            ]);
+        }
+        $frame->update(['film_roll_id' => $roll->id, 'film_frame' => '12']);
+        $attempt->update(['favourite_frame_id' => $frame->id, 'favourite_reason' => 'the rim', 'would_hang' => true]);
+        Revisit::query()->create([
+            'user_id' => $world->student->id, 'frame_id' => $frame->id, 'wish' => ['sun' => 'low'],
+            'again_frame_id' => $frame->id,
         ]);
         auth()->logout();
 

@@ -191,6 +191,7 @@ final class AccessMatrix
         'GET frames/{frame}/again.ics' => 'owner',
         'GET attempts/{attempt}' => 'owner',
         'GET attempts/{attempt}/progress' => 'owner',
+        'POST attempts/{attempt}/best' => 'owner',
         'POST attempts/{attempt}/scans' => 'owner',
         'POST attempts/{attempt}/take-back' => 'owner',
         'POST attempts/{attempt}/hand-in' => 'owner',

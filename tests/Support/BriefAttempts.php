@@ -59,6 +59,12 @@ final class BriefAttempts
         yield 'silhouette' => self::silhouette();
         yield 'low-key' => self::lowKey();
         yield 'high-key' => self::highKey();
+        yield 'work-the-scene' => self::workTheScene();
+        yield 'best-of-ten' => self::bestOfTen();
+        yield 'two-poses' => self::twoPoses();
+        yield 'two-lights' => self::twoLights();
+        yield 'two-heights' => self::twoHeights();
+        yield 'near-middle-far' => self::nearMiddleFar();
     }
 
     /** @return Attempts */
@@ -885,6 +891,223 @@ final class BriefAttempts
                 'a stop and a third off the rule' => ['sun-rule', $roll([], [], ['t' => '1/160'])],
                 'no word of the metering' => ['reason', $roll(['reason' => ''])],
                 'three stops under' => ['index', $roll(['iso' => '3200', 't' => '1/2000'])],
+            ],
+        ];
+    }
+
+    /** @return Attempts */
+    private static function workTheScene(): array
+    {
+        $zoom = 'Marlpit 24-70 mm 1:4';
+        $vase = [0.33, 0.25, 0.12, 0.45];
+        // Nearer, further, from elsewhere, with another lens, a quarter of an hour later.
+        $frames = [
+            ['scene' => 'pots', 'subject' => $vase],
+            ['scene' => 'pots', 'lens' => 'Marlpit 85 mm 1:1.8', 'subject' => [0.2, 0.1, 0.204, 0.765]],
+            ['scene' => 'pots', 'lens' => $zoom, 'focal' => '70', 'subject' => [0.26, 0.15, 0.17, 0.63]],
+            ['scene' => 'chart', 'subject' => $vase],
+            ['scene' => 'bust', 'subject' => [0.3, 0.1, 0.35, 0.8], 'after' => 1200, 'iso' => '1600'],
+        ];
+        $work = fn (array $set, array $frames): array => array_map(
+            fn (array $frame): array => [
+                ...['lens' => 'Marlpit 50 mm 1:1.8', 'n' => '5.6', 'iso' => '200', 'favourite' => 'the last one'],
+                ...$frame,
+                ...$set,
+            ],
+            $frames,
+        );
+        $again = fn (int $times): array => array_map(
+            fn (int $index): array => ['scene' => 'pots', 'subject' => $vase, 'seed' => (string) (3 + $index)],
+            range(1, $times),
+        );
+
+        return [
+            'accepted' => [
+                'five frames' => $work([], $frames),
+                'on a tripod' => $work(['support' => 'tripod', 'iso' => '100'], $frames),
+                'with one more' => $work([], [...$frames, [
+                    'scene' => 'fountain', 'subject' => $vase, 'after' => 1500, 'n' => '8', 'iso' => '400']]),
+            ],
+            'refused' => [
+                'four of them' => ['frames', $work([], array_slice($frames, 1))],
+                'from one spot' => ['changes', $work([], $again(5))],
+                'pressed again' => ['twins', $work([], [...$frames, ...$again(2)])],
+                'no choice' => ['best', $work(['favourite' => ''], $frames)],
+                'shaken' => ['shake', $work(['n' => '16', 'iso' => '100'], $frames)],
+            ],
+        ];
+    }
+
+    /** @return Attempts */
+    private static function bestOfTen(): array
+    {
+        $scenes = ['pots', 'bust', 'chart', 'fountain', 'arcade', 'tricycle', 'kiln', 'heron', 'table', 'wheel'];
+        $ten = fn (array $set, int $frames = 10): array => array_map(
+            fn (int $index): array => [
+                'scene' => $scenes[$index % count($scenes)],
+                'favourite' => 'the light on the rim',
+                'hang' => true,
+                ...$index % count($scenes) === 8 ? ['iso' => '3200'] : [],
+                ...$set,
+            ],
+            range(0, $frames - 1),
+        );
+
+        return [
+            'accepted' => [
+                'ten' => $ten([]),
+                'eleven, and not for the wall' => $ten(['hang' => false], 11),
+                'on a tripod' => $ten(['support' => 'tripod', 'iso' => '100']),
+            ],
+            'refused' => [
+                'nine' => ['frames', $ten([], 9)],
+                'no choice' => ['best', $ten(['favourite' => ''])],
+                'no answer' => ['hang', $ten(['hang' => null])],
+                'ten times one' => ['twins', $ten(['scene' => 'pots'])],
+            ],
+        ];
+    }
+
+    /** @return Attempts */
+    private static function twoPoses(): array
+    {
+        $poses = fn (array $set, array $second = [], int $frames = 2): array => array_map(
+            fn (int $index): array => [
+                'scene' => 'bust',
+                'lens' => 'Marlpit 85 mm 1:1.8',
+                'x' => '0.53',
+                'y' => '0.42',
+                'n' => '4',
+                'iso' => '800',
+                'subject' => [0.33, 0.13, 0.3, 0.55],
+                'eye' => [0.393, 0.445],
+                'px' => '0.393',
+                'py' => '0.445',
+                'intent' => ['subject' => 1.5, 'person' => true, 'facing' => $index === 0 ? 'left' : 'right'],
+                'reason' => 'Open: she looks at the work. Closed: she has gone from it.',
+                ...$set,
+                ...$index === 0 ? [] : $second,
+            ],
+            range(0, $frames - 1),
+        );
+
+        return [
+            'accepted' => [
+                'left and right' => $poses([]),
+                'from a tripod' => $poses(['support' => 'tripod', 'n' => '5.6', 'iso' => '100']),
+                'a third of a stop apart' => $poses([], ['compensation' => '0.3333']),
+            ],
+            'refused' => [
+                'one pose' => ['poses', $poses(['intent' => ['subject' => 1.5, 'person' => true, 'facing' => 'left']])],
+                'another light' => ['light', $poses([], ['compensation' => '1.3333'])],
+                'focused behind' => ['eyes', $poses(['n' => '1.8', 'iso' => '200', 'focus' => '3'])],
+                'nothing said' => ['reason', $poses(['reason' => ''])],
+            ],
+        ];
+    }
+
+    /** @return Attempts */
+    private static function twoLights(): array
+    {
+        // The lamp from above, and the window from the side, on who sits at the left.
+        $lights = fn (array $set, array $second = []): array => array_map(
+            fn (int $index): array => [
+                'scene' => 'table',
+                'light' => $index === 0 ? 'lamp' : 'window',
+                'lens' => 'Marlpit 50 mm 1:1.8',
+                'support' => 'tripod',
+                'n' => '4',
+                'iso' => '100',
+                'subject' => [0.1, 0.25, 0.22, 0.6],
+                'intent' => ['lightFrom' => $index === 0 ? 'top' : 'side'],
+                'favourite' => 'The one from the side shows what it is made of.',
+                ...$set,
+                ...$index === 0 ? [] : $second,
+            ],
+            [0, 1],
+        );
+
+        return [
+            'accepted' => [
+                'lamp and window' => $lights([]),
+                'stopped down' => $lights(['n' => '8']),
+                'a third of a stop apart' => $lights([], ['compensation' => '-0.3333']),
+            ],
+            'refused' => [
+                'one light' => ['lights', $lights(['intent' => ['lightFrom' => 'side'], 'light' => 'window'])],
+                'from further off' => ['distance', $lights([], ['subject' => [0.15, 0.4, 0.11, 0.3]])],
+                'much brighter' => ['tone', $lights([], ['compensation' => '3'])],
+                'no choice' => ['best', $lights(['favourite' => ''])],
+            ],
+        ];
+    }
+
+    /** @return Attempts */
+    private static function twoHeights(): array
+    {
+        $heights = fn (float $second, array $set = [], array $last = []): array => array_map(
+            fn (int $index): array => [
+                'scene' => 'arcade',
+                'n' => '8',
+                'iso' => '400',
+                'subject' => [0.4, 0.3, 0.2, 0.5],
+                // The horizon crosses it at its foot, and at so much of its height.
+                'horizon' => [[0.0, 0.8 - 0.5 * ($index === 0 ? 0.1 : $second)],
+                    [1.0, 0.8 - 0.5 * ($index === 0 ? 0.1 : $second)]],
+                'favourite' => 'From below it stands before the sky.',
+                ...$set,
+                ...$index === 0 ? [] : $last,
+            ],
+            [0, 1],
+        );
+
+        return [
+            'accepted' => [
+                'knee and head' => $heights(0.9),
+                'from a tripod' => $heights(0.7, ['support' => 'tripod', 'iso' => '100']),
+                'a little nearer' => $heights(0.9, [], ['subject' => [0.37, 0.25, 0.24, 0.6]]),
+            ],
+            'refused' => [
+                'standing up straight' => ['heights', $heights(0.3)],
+                'from twice as far' => ['distance', $heights(0.9, [], ['subject' => [0.45, 0.4, 0.1, 0.25]])],
+                'no choice' => ['best', $heights(0.9, ['favourite' => ''])],
+                'one frame' => ['frames', [...array_slice($heights(0.9), 0, 1)]],
+            ],
+        ];
+    }
+
+    /** @return Attempts */
+    private static function nearMiddleFar(): array
+    {
+        $area = fn (string $kind, array $box): array => ['kind' => $kind, 'points' => [
+            [$box[0], $box[1]], [$box[2], $box[3]]]];
+        $layers = [
+            $area('near', [0.0, 0.85, 0.6, 1.0]),
+            $area('middle', [0.5, 0.42, 0.76, 0.83]),
+            $area('far', [0.02, 0.02, 0.3, 0.3]),
+        ];
+        $deep = fn (array $set): array => [[
+            'scene' => 'tricycle',
+            'n' => '11',
+            'iso' => '400',
+            'intent' => ['idea' => 'depth'],
+            'marks' => $layers,
+            'reason' => 'The stones in the shade lead in, the rider holds, the wall closes it.',
+            ...$set,
+        ]];
+
+        return [
+            'accepted' => [
+                'three layers' => $deep([]),
+                'from a tripod' => $deep(['support' => 'tripod', 'iso' => '100']),
+                'a little darker' => $deep(['compensation' => '-0.3333']),
+            ],
+            'refused' => [
+                'not declared' => ['idea', $deep(['intent' => []])],
+                'two layers' => ['layers', $deep(['marks' => array_slice($layers, 0, 2)])],
+                'one tone' => ['part', $deep(['marks' => [
+                    $layers[0], $area('middle', [0.0, 0.85, 0.5, 1.0]), $layers[2]]])],
+                'nothing said' => ['reason', $deep(['reason' => ''])],
             ],
         ];
     }

@@ -32,6 +32,8 @@ use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\KitFormat;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Plan\PlanFormat;
+use TruePupil\Core\Series\SceneFrame;
+use TruePupil\Core\Series\SceneWork;
 use TruePupil\Core\Series\Series;
 use TruePupil\Core\Situation\Assignment;
 use TruePupil\Core\Situation\FileKind;
@@ -43,7 +45,8 @@ use TruePupil\Core\Situation\Statement;
  * sets there, what she says of it, and everything that the program then says.
  *
  * A frame is given by what is set on the camera (as ShotInput names it) and: "scene", "subject" and "eye" in fractions
- * of the frame, "intent" and "plan" in their open formats, "reason", "placement", "row", "after" in seconds, "format".
+ * of the frame, "marks", "intent" and "plan" in their open formats,
+ * "reason", "placement", "row", "after" in seconds, "format".
  *
  * @phpstan-type PracticeFrame array<string, mixed>
  */
@@ -149,7 +152,7 @@ final readonly class PracticeAttempt
     {
         /** @var array<string, array{CaptureRecord, FrameMeasures}> $known */
         static $known = [];
-        $seen = array_intersect_key($frame, array_flip(['scene', 'subject', 'eye', 'turned']));
+        $seen = array_intersect_key($frame, array_flip(['scene', 'subject', 'eye', 'turned', 'marks']));
         $key = (string) json_encode([(new ShotInput($frame))->texts, $seen]);
         if (isset($known[$key])) {
             return $known[$key];
@@ -162,7 +165,10 @@ final readonly class PracticeAttempt
         self::turn($path, (float) ($frame['turned'] ?? 0));
         $marks = new Marks(
             isset($frame['subject']) ? Region::of(...$frame['subject']) : null,
-            isset($frame['eye']) ? [Mark::of(MarkKind::Eye, [$frame['eye']])] : [],
+            [
+                ...isset($frame['eye']) ? [Mark::of(MarkKind::Eye, [$frame['eye']])] : [],
+                ...array_map(Mark::read(...), $frame['marks'] ?? []),
+            ],
         );
         $measures = app(FrameMeasurer::class)->measure($path, $marks);
         File::delete($path);
@@ -187,6 +193,29 @@ final readonly class PracticeAttempt
             'height' => $h,
         ]);
         imagejpeg($cut ?: throw new RuntimeException('It cannot be cut.'), $path, 94);
+    }
+
+    /** @param  list<array{record: CaptureRecord, measures: FrameMeasures, facts: PracticeFrame}>  $row */
+    private static function work(array $row): SceneWork
+    {
+        return new SceneWork(array_map(function (array $one): SceneFrame {
+            $facts = $one['facts'];
+            $marks = new Marks(
+                isset($facts['subject']) ? Region::of(...$facts['subject']) : null,
+                isset($facts['horizon']) ? [Mark::of(MarkKind::Horizon, $facts['horizon'])] : [],
+            );
+
+            return new SceneFrame(
+                sharePct: $one['measures']->subject?->region->sharePct(),
+                focalLength35: $one['record']->lens->focalLength35,
+                takenAt: $one['record']->takenAt?->getTimestamp(),
+                horizon: $marks->cameraHeight(),
+                picture: $one['measures']->thumb,
+                subjectStops: $one['measures']->subject?->placement()->value,
+                facing: $facts['intent']['facing'] ?? null,
+                light: $facts['intent']['lightFrom'] ?? null,
+            );
+        }, $row));
     }
 
     /** @param  list<array{record: CaptureRecord, measures: FrameMeasures, facts: PracticeFrame}>  $taken */
@@ -220,12 +249,16 @@ final readonly class PracticeAttempt
                 rowPictures: $series === null ? [] : array_map(fn (array $one) => $one['measures']->thumb, $row),
                 rowTones: $series === null ? [] : array_map(fn (array $one) => $one['measures']->tone, $row),
                 rowFrames: $rowId === null ? null : count($row),
+                rowKind: $brief->row($facts['row'] ?? null)?->kind,
+                work: count($row) > 1 && $isLast ? self::work($row) : null,
             ),
             kit: isset($facts['kit']) ? KitFormat::read(Fields::of($facts['kit'])) : $kit,
             statement: new Statement(
                 intent: IntentFormat::read(Fields::of($facts['intent'] ?? [])),
                 plan: isset($facts['plan']) ? PlanFormat::read(Fields::of($facts['plan'])) : null,
                 reason: (string) ($facts['reason'] ?? ''),
+                hasFavourite: ($facts['favourite'] ?? '') !== '',
+                wouldHang: $facts['hang'] ?? null,
             ),
             earlier: array_column(array_slice($taken, 0, $index), 'record'),
             file: new FileKind(format: $facts['format'] ?? 'JPEG', colourSpace: $facts['colourSpace'] ?? 'sRGB'),

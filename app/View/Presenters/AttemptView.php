@@ -131,6 +131,16 @@ final readonly class AttemptView
         return max(0, $this->brief->frames->least - count($this->frames));
     }
 
+    /** Whether its student would hang the best frame, as the form has it. */
+    public function hang(): string
+    {
+        return match ($this->attempt->would_hang) {
+            true => 'yes',
+            false => 'no',
+            null => '',
+        };
+    }
+
     /** What the frame's own checks came to, in words. */
     public function counted(Frame $frame): string
     {

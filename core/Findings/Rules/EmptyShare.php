@@ -35,7 +35,7 @@ final class EmptyShare implements FindingRule
             $composition === null ||
             $area === null ||
             $area['sharePct'] < Thresholds::EMPTY ||
-            $situation->statement->intent->idea === Idea::Isolation
+            in_array($situation->statement->intent->idea, [Idea::Isolation, Idea::SmallFigure], true)
         ) {
             return null;
         }

@@ -64,9 +64,12 @@ final class SubjectAtEdge implements FindingRule
             severity: $cut ? Severity::Weakness : Severity::Choice,
             sentence: $cut
                 ? sprintf(
-                    'The subject is cut off by the %s edge. Cut clearly and on purpose, or leave it whole with air '.
+                    'The subject is cut off by the %s edge. Cut clearly and on purpose%s, or leave it whole with air '.
                         'around it.',
                     $side,
+                    $situation->statement->intent->contents->person
+                        ? ' and between the joints, not at hands, feet or knees'
+                        : '',
                 )
                 : sprintf(
                     'The subject stands %.1f %% from the %s edge: neither cut nor clear of it. A little more room, or '.

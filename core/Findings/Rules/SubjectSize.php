@@ -10,6 +10,7 @@ use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Thresholds;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Intent\Idea;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
@@ -31,6 +32,9 @@ final class SubjectSize implements FindingRule
         $region = $situation->measures->subject?->region;
         if ($region === null) {
             return null;
+        }
+        if ($situation->statement->intent->idea === Idea::SmallFigure) {
+            return $this->figure($region->sharePct());
         }
         $share = $region->sharePct();
         $small = $share < Thresholds::SUBJECT_SMALL;
@@ -70,6 +74,37 @@ final class SubjectSize implements FindingRule
                 ),
             ],
             source: 'The mark of the subject. Coming nearer changes perspective, a longer lens does not.',
+        );
+    }
+
+    /** A figure that is meant to be small, so that the space round it is felt. */
+    private function figure(float $share): Finding
+    {
+        [$isFound, $isSmall] = [$share >= Thresholds::FIGURE_LOST, $share <= Thresholds::FIGURE_SMALL];
+
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Composition,
+            severity: $isFound && $isSmall ? Severity::Praise : Severity::Weakness,
+            sentence: sprintf(
+                'You wanted it small in a wide space, and it takes %.1f %% of the frame: %s',
+                $share,
+                match (true) {
+                    ! $isFound => 'nobody finds it. Come a little nearer, or put it before something plain.',
+                    $isSmall => 'the space is felt.',
+                    default => 'the space is no longer felt. Step back, or take a shorter lens.',
+                },
+            ),
+            evidence: [
+                new Evidence(
+                    'share of the frame',
+                    $share,
+                    '%',
+                    $isFound ? Thresholds::FIGURE_SMALL : Thresholds::FIGURE_LOST,
+                    $isFound ? Thresholds::FIGURE_SMALL - $share : $share - Thresholds::FIGURE_LOST,
+                ),
+            ],
+            source: 'The mark of the subject, and the idea that was declared.',
         );
     }
 }

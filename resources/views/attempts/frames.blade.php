@@ -82,6 +82,33 @@
             @endif
         </section>
     @endforeach
+    @if ($view->isDraft() && count($view->frames) > 1)
+        <form method="post" action="{{ route('attempts.best', $view->attempt) }}" class="sheet" data-once>@csrf
+            <h2>Which is the one?</h2>
+            <div class="best-of">
+                @foreach ($view->frames as $frame)
+                    <label class="best-frame"><input type="radio" name="frame" value="{{ $frame->id }}"
+                            @checked((int) old('frame', $view->attempt->favourite_frame_id) === $frame->id)>
+                        @if ($frame->tags !== null)
+                            <img src="{{ route('frames.small', $frame) }}" alt="" loading="lazy">
+                        @endif
+                        <span>{{ $frame->original_name }}</span></label>
+                @endforeach
+            </div>
+            <label for="best-reason">Why this one and not the others?</label>
+            <textarea id="best-reason" name="reason" rows="2" maxlength="2000" autocomplete="off"
+                data-draft="best-{{ $view->attempt->id }}">{{ old('reason', $view->attempt->favourite_reason)
+                }}</textarea>
+            <fieldset class="inline-choice">
+                <legend>Would you hang it on your wall?</legend>
+                @foreach (['yes' => 'Yes', 'no' => 'No', '' => 'I do not know yet'] as $value => $label)
+                    <label class="choice"><input type="radio" name="hang" value="{{ $value }}"
+                            @checked(old('hang', $view->hang()) === $value)> {{ $label }}</label>
+                @endforeach
+            </fieldset>
+            <button>Keep the choice</button>
+        </form>
+    @endif
     @if ($view->isDraft() && $view->frames)
         <x-scans :attempt="$view->attempt" />
     @endif

@@ -26,6 +26,7 @@
                 <x-series :strip="$strip" :frames="$rowFrames" :checks="$rowChecks" />
             @endif
         @endforeach
+        <x-best-frame :attempt="$attempt" />
         <section class="sheet return-lead">
             @if ($attempt->summary)
                 <blockquote class="message">{!! nl2br(e($attempt->summary)) !!}</blockquote>

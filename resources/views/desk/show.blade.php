@@ -108,6 +108,7 @@
                         </section>
                     @endif
                     <x-day-gaps :attempt="$attempt" :own="false" />
+                    <x-best-frame :attempt="$attempt" />
                     @foreach ($rows as ['row' => $row, 'frames' => $rowFrames, 'checks' => $rowChecks])
                         @if ($row && ($strip = \App\View\Drawings\SeriesStrip::of($rowFrames, $row->kind)))
                             @if (count($rows) > 1)

@@ -11,6 +11,7 @@ use TruePupil\Core\Composition\Mark;
 use TruePupil\Core\Composition\MarkKind;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Composition\WayOut;
 
 final class MarksTest extends TestCase
 {
@@ -62,9 +63,22 @@ final class MarksTest extends TestCase
         $list = [
             ['kind' => 'area', 'points' => [[0.1, 0.1], [0.5, 0.1], [0.3, 0.4]]],
             ['kind' => 'axis', 'points' => [[0.5, 0.0], [0.5, 1.0]]],
+            ['kind' => 'distraction', 'points' => [[0.9, 0.1]], 'what' => 'pole', 'tried' => ['aside', 'back']],
+            ['kind' => 'near', 'points' => [[0.0, 0.8], [1.0, 1.0]]],
         ];
 
         $this->assertEquals($list, Marks::read(null, $list)->toArray());
+    }
+
+    public function test_only_a_distraction_has_a_name_and_what_was_tried(): void
+    {
+        $marks = Marks::read(null, [
+            ['kind' => 'area', 'points' => [[0.1, 0.1], [0.5, 0.5]], 'what' => 'pole', 'tried' => ['aside']],
+            ['kind' => 'distraction', 'points' => [[0.5, 0.5]], 'what' => 'ufo', 'tried' => ['aside', 'pray', 3]],
+        ])->list;
+
+        $this->assertSame([null, []], [$marks[0]->what, $marks[0]->tried]);
+        $this->assertSame([null, [WayOut::Aside]], [$marks[1]->what, $marks[1]->tried]);
     }
 
     #[DataProvider('unusable')]

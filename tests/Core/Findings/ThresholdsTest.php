@@ -103,8 +103,8 @@ final class ThresholdsTest extends TestCase
             fn (float $percent): Situation => Situations::make(
                 composition: ['plain' => [['kind' => 'bright', 'sharePct' => $percent, 'side' => 'left']]],
             ),
-            32.7,
-            33.3,
+            24.7,
+            25.3,
         ];
         yield 'a pull at the edge' => [
             new Rules\EdgePull(),

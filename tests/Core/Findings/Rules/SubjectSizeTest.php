@@ -7,7 +7,11 @@ namespace Tests\Core\Findings\Rules;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\SubjectSize;
+use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\Idea;
+use TruePupil\Core\Intent\Intent;
 
 final class SubjectSizeTest extends TestCase
 {
@@ -27,5 +31,19 @@ final class SubjectSizeTest extends TestCase
             (string) (new SubjectSize())->judge(Situations::make(region: Region::of(0.05, 0.05, 0.9, 0.9)))?->sentence,
         );
         $this->assertNull((new SubjectSize())->judge(Situations::make()));
+    }
+
+    public function test_a_figure_that_is_meant_to_be_small(): void
+    {
+        $judge = fn (float $side): ?Finding => (new SubjectSize())->judge(Situations::make(
+            region: Region::of(0.1, 0.1, $side, $side),
+            intent: new Intent(idea: Idea::SmallFigure),
+        ));
+
+        $this->assertSame(Severity::Praise, $judge(0.05)?->severity);
+        $this->assertSame(Severity::Praise, $judge(sqrt(0.0799))?->severity);
+        $this->assertStringContainsString('no longer felt', (string) $judge(sqrt(0.0801))?->sentence);
+        $this->assertSame(Severity::Praise, $judge(sqrt(0.00201))?->severity);
+        $this->assertStringContainsString('nobody finds it', (string) $judge(sqrt(0.00199))?->sentence);
     }
 }
