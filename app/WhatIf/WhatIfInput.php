@@ -12,7 +12,9 @@ use TruePupil\Core\WhatIf\StepKind;
 /** A recipe as the desk's form has it: the numbers of each step by its name; places and shares in percent. */
 final class WhatIfInput
 {
-    private const PERCENT = ['x', 'y', 'width', 'height', 'feather', 'from', 'to', 'amount'];
+    private const PERCENT = [
+        'x', 'y', 'width', 'height', 'feather', 'from', 'to', 'amount', 'top', 'left',
+    ];
 
     /**
      * @param  array<mixed>  $form  numbers by step; a step without any is not asked for
@@ -59,12 +61,23 @@ final class WhatIfInput
     private static function isAtRest(StepKind $kind, array $texts): bool
     {
         return match ($kind) {
-            StepKind::Exposure, StepKind::Shadows, StepKind::Highlights => (float) ($texts['stops'] ?? '') === 0.0 &&
-                is_numeric($texts['stops'] ?? ''),
-            StepKind::Straighten => (float) ($texts['degrees'] ?? '') === 0.0 && is_numeric($texts['degrees'] ?? ''),
-            StepKind::Darken => ($texts['x'] ?? '') === '' && ($texts['width'] ?? '') === '',
+            StepKind::Exposure,
+            StepKind::Shadows,
+            StepKind::Highlights,
+            StepKind::Corners,
+            StepKind::Grain => self::isNought($texts, 'stops'),
+            StepKind::Saturation, StepKind::Curve => self::isNought($texts, 'amount'),
+            StepKind::Perspective => self::isNought($texts, 'top') && self::isNought($texts, 'left'),
+            StepKind::Straighten => self::isNought($texts, 'degrees'),
+            StepKind::Darken, StepKind::Fade, StepKind::Remove => ($texts['x'] ?? '') === '' && ($texts['width'] ?? '') === '',
             StepKind::Graduated => ($texts['from'] ?? '') === '' && ($texts['to'] ?? '') === '',
             default => false,
         };
+    }
+
+    /** @param  array<string, string>  $texts */
+    private static function isNought(array $texts, string $name): bool
+    {
+        return is_numeric($texts[$name] ?? '') && (float) $texts[$name] === 0.0;
     }
 }

@@ -28,6 +28,8 @@ final class WhatIfRenderer
     /** Cells across in which regions and edges are drawn: soft, so that few are enough. */
     private const CELLS = 96;
 
+    private const SEED = 7;
+
     public function __construct(private readonly Vips $vips)
     {
     }
@@ -76,6 +78,32 @@ final class WhatIfRenderer
                 $light,
                 fn (float $hue): array => [Recipe::hueWeight($hue, $step->number('hue'), $step->number('width')), 0.0],
             ),
+            StepKind::Saturation => $this->coloured(
+                $light,
+                fn (float $hue): array => [1 + $step->number('amount'), 0.0],
+            ),
+            StepKind::Fade => $this->faded($light, $step),
+            StepKind::Corners => $light->times(
+                $this->gains(
+                    $light,
+                    fn (float $x, float $y): float => $step->number('stops') *
+                        self::fromMiddle($x, $y, $light->width / $light->height) ** 2,
+                ),
+            ),
+            StepKind::Remove => (new Reshaping($this->vips))->filled($light, ...self::box(
+                $light,
+                $step->number('x'),
+                $step->number('y'),
+                $step->number('width'),
+                $step->number('height'),
+            )),
+            StepKind::Curve => (new Reshaping($this->vips))->curved($light, $step->number('amount')),
+            StepKind::Perspective => (new Reshaping($this->vips))->perspective(
+                $light,
+                $step->number('top'),
+                $step->number('left'),
+            ),
+            StepKind::Grain => $this->grained($light, $step->number('stops')),
             StepKind::Darken => $light->times(
                 $this->gains(
                     $light,
@@ -101,6 +129,37 @@ final class WhatIfRenderer
                 ),
             ),
         };
+    }
+
+    /** Less colour in a region. */
+    private function faded(Light $light, Step $step): Light
+    {
+        $light = $light->kept();
+        $pale = $this->coloured($light, fn (float $hue): array => [1 - $step->number('amount'), 0.0]);
+        $mask = $this->gains(
+            $light,
+            fn (float $x, float $y): float => log(
+                max(1e-3, self::inside($x, $y, $step, $light->width / $light->height)),
+                2,
+            ),
+        )->kept();
+
+        return $pale->times($mask)->plus($light->times($mask->linear(-1.0, 1.0)))->kept();
+    }
+
+    /** Every pixel brighter or darker by chance, its standard deviation in stops; the same grain each time. */
+    private function grained(Light $light, float $stops): Light
+    {
+        $grain = Light::deviates($this->vips, $light->width, $light->height, self::SEED)->linear($stops * log(2));
+
+        // 2^x by its first terms: grain is small.
+        return $light->times($grain->linear(1.0, 1.0)->plus($grain->times($grain)->linear(0.5)))->kept();
+    }
+
+    /** Distance from the middle, 1 at the corners. */
+    private static function fromMiddle(float $x, float $y, float $aspect): float
+    {
+        return hypot(($x - 0.5) * $aspect, $y - 0.5) / hypot(0.5 * $aspect, 0.5);
     }
 
     /** Every pixel by the gain that its own luminance gets, so that its colour stays. */

@@ -45,13 +45,19 @@ final readonly class Step
     public function isNothing(): bool
     {
         return match ($this->kind) {
-            StepKind::Exposure, StepKind::Shadows, StepKind::Highlights, StepKind::Darken, StepKind::Graduated => abs(
-                $this->number('stops'),
-            ) < 1e-6,
+            StepKind::Exposure,
+            StepKind::Shadows,
+            StepKind::Highlights,
+            StepKind::Darken,
+            StepKind::Graduated,
+            StepKind::Corners,
+            StepKind::Grain => abs($this->number('stops')) < 1e-6,
+            StepKind::Saturation, StepKind::Curve => abs($this->number('amount')) < 1e-6,
+            StepKind::Perspective => abs($this->number('top')) + abs($this->number('left')) < 1e-6,
             StepKind::Straighten, StepKind::Shift => abs($this->number('degrees')) < 1e-6,
-            StepKind::Calm => $this->number('amount') < 1e-6,
+            StepKind::Calm, StepKind::Fade => $this->number('amount') < 1e-6,
             StepKind::Crop => $this->number('width') > 0.9999 && $this->number('height') > 0.9999,
-            StepKind::Grey, StepKind::Keep => false,
+            StepKind::Grey, StepKind::Keep, StepKind::Remove => false,
         };
     }
 }

@@ -14,10 +14,17 @@ enum StepKind: string
     case Calm = 'calm';
     case Shift = 'shift';
     case Keep = 'keep';
+    case Saturation = 'saturation';
+    case Fade = 'fade';
     case Darken = 'darken';
     case Graduated = 'graduated';
+    case Corners = 'corners';
+    case Remove = 'remove';
+    case Curve = 'curve';
+    case Perspective = 'perspective';
     case Straighten = 'straighten';
     case Crop = 'crop';
+    case Grain = 'grain';
 
     /** @return array<string, array{float, float}> the least and the most of each number that the step takes */
     public function numbers(): array
@@ -30,6 +37,25 @@ enum StepKind: string
             self::Calm => ['hue' => [0.0, 360.0], 'width' => [5.0, 180.0], 'amount' => [0.0, 1.0]],
             self::Shift => ['hue' => [0.0, 360.0], 'width' => [5.0, 180.0], 'degrees' => [-180.0, 180.0]],
             self::Keep => ['hue' => [0.0, 360.0], 'width' => [5.0, 180.0]],
+            self::Saturation => ['amount' => [-1.0, 1.0]],
+            self::Fade => [
+                'x' => [0.0, 1.0],
+                'y' => [0.0, 1.0],
+                'width' => [0.01, 1.0],
+                'height' => [0.01, 1.0],
+                'amount' => [0.0, 1.0],
+                'feather' => [0.0, 0.5],
+            ],
+            self::Remove => [
+                'x' => [0.0, 1.0],
+                'y' => [0.0, 1.0],
+                'width' => [0.002, 0.3],
+                'height' => [0.002, 0.3],
+            ],
+            self::Corners => ['stops' => [-3.0, 3.0]],
+            self::Curve => ['amount' => [-0.3, 0.3]],
+            self::Perspective => ['top' => [-0.6, 0.6], 'left' => [-0.6, 0.6]],
+            self::Grain => ['stops' => [0.0, 0.5]],
             self::Darken => [
                 'x' => [0.0, 1.0],
                 'y' => [0.0, 1.0],
@@ -54,14 +80,24 @@ enum StepKind: string
             self::Calm => 'one colour calmed',
             self::Shift => 'one colour shifted',
             self::Keep => 'one colour kept',
-            self::Darken => 'a region darkened',
+            self::Saturation => 'more or less colour',
+            self::Fade => 'the colour of a region softened',
+            self::Remove => 'a spot taken out',
+            self::Corners => 'corners brighter or darker',
+            self::Curve => 'curved lines straightened',
+            self::Perspective => 'what converges made parallel',
+            self::Grain => 'grain against banding',
+            self::Darken => 'a region brighter or darker',
             self::Graduated => 'a smooth graduated edge',
             self::Straighten => 'straightened',
             self::Crop => 'cropped',
         };
     }
 
-    /** Light and colour come before the frame is turned and cut, whatever the order in which they were asked for. */
+    /**
+     * Light and colour come before the frame is turned and cut, and grain last of all, whatever the order in which they
+     * were asked for.
+     */
     public function order(): int
     {
         return (int) array_search($this, self::cases(), true);

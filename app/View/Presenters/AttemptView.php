@@ -17,6 +17,7 @@ use TruePupil\Core\Brief\Row;
 use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Plan\Plan;
 use TruePupil\Core\Plan\PlanComparison;
+use TruePupil\Core\Series\SeriesKind;
 
 /** An attempt of one or more frames, as its student prepares it. */
 final readonly class AttemptView
@@ -129,6 +130,18 @@ final readonly class AttemptView
     public function missing(): int
     {
         return max(0, $this->brief->frames->least - count($this->frames));
+    }
+
+    /** Whether there is a choice to make: of several pictures, not of one picture in several frames. */
+    public function asksForBest(): bool
+    {
+        $kinds = array_map(fn (Row $row): SeriesKind => $row->kind, $this->brief->rows());
+
+        return count($this->frames) > 1 &&
+            array_intersect(
+                array_column($kinds, 'value'),
+                [SeriesKind::Set->value, SeriesKind::Scene->value, SeriesKind::OneLens->value],
+            ) !== [];
     }
 
     /** Whether its student would hang the best frame, as the form has it. */

@@ -82,7 +82,7 @@
             @endif
         </section>
     @endforeach
-    @if ($view->isDraft() && count($view->frames) > 1)
+    @if ($view->isDraft() && $view->asksForBest())
         <form method="post" action="{{ route('attempts.best', $view->attempt) }}" class="sheet" data-once>@csrf
             <h2>Which is the one?</h2>
             <div class="best-of">

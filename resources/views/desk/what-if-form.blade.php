@@ -62,7 +62,35 @@
         </div>
     </details>
     <details class="what-if-group">
+        <summary>Shape and surface</summary>
+        <x-slider name="perspective[top]" label="Uprights" min="-60" max="60" step="1" unit="%" />
+        <x-slider name="perspective[left]" label="Levels" min="-60" max="60" step="1" unit="%" />
+        <x-slider name="curve[amount]" label="Curved lines" min="-30" max="30" step="1" unit="%" />
+        <x-slider name="corners[stops]" label="Corners" min="-2" max="2" step="0.3333" unit="stops" />
+        <x-slider name="grain[stops]" label="Grain" min="0" max="0.3" step="0.02" unit="" />
+        <div data-drawn="remove">
+            <p class="draw-row"><button type="button" class="plain" data-draw="box"
+                    data-says="Draw round the spot.">Take out a spot</button> <button type="button" class="plain"
+                    data-undraw>None</button> <span class="fine" data-drawing-says aria-live="polite"></span></p>
+            @foreach (['x', 'y', 'width', 'height'] as $key)
+                <input type="hidden" name="remove[{{ $key }}]" data-side="{{ $key }}">
+            @endforeach
+        </div>
+    </details>
+    <details class="what-if-group">
         <summary>Colour</summary>
+        <x-slider name="saturation[amount]" label="All colour" min="-100" max="100" step="5" unit="%" />
+        <div data-drawn="fade">
+            <p class="draw-row"><button type="button" class="plain" data-draw="box"
+                    data-says="Draw where the colour is too much.">Soften the colour of a place</button>
+                <button type="button" class="plain" data-undraw>None</button> <span class="fine"
+                    data-drawing-says aria-live="polite"></span></p>
+            @foreach (['x', 'y', 'width', 'height'] as $key)
+                <input type="hidden" name="fade[{{ $key }}]" data-side="{{ $key }}">
+            @endforeach
+            <x-slider name="fade[amount]" label="By" min="0" max="100" step="5" value="60" unit="%" />
+            <x-slider name="fade[feather]" label="Soft by" min="0" max="30" step="1" value="8" unit="%" />
+        </div>
         <label class="choice"><input type="checkbox" name="grey[on]" value="1" data-reveals> Black and white</label>
         <div class="revealed">
             @foreach (['red' => 0.3, 'green' => 0.6, 'blue' => 0.1] as $key => $value)
