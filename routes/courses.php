@@ -27,6 +27,7 @@ use App\Http\Controllers\ScanController;
 use App\Http\Controllers\SetBriefController;
 use App\Http\Controllers\SkillController;
 use App\Http\Controllers\SpotController;
+use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\TrailController;
 use App\Http\Controllers\UploadController;
 use Illuminate\Support\Facades\Route;
@@ -263,6 +264,14 @@ Route::get('frames/{frame}/whole', [FramePictureController::class, 'whole'])
     ->middleware(['throttle:views', 'beside'])
     ->can('view', 'frame')
     ->name('frames.whole');
+Route::get('frames/{frame}/together', [TogetherController::class, 'show'])
+    ->middleware(['throttle:views', 'beside'])
+    ->can('view', 'frame')
+    ->name('frames.together');
+Route::get('frames/{frame}/together/{look}', [TogetherController::class, 'picture'])
+    ->middleware(['throttle:views', 'beside'])
+    ->can('view', 'frame')
+    ->name('frames.together.picture');
 Route::get('frames/{frame}/retaken/{number}', RetakeController::class)
     ->middleware(['throttle:views', 'beside'])
     ->whereNumber('number')

@@ -69,7 +69,9 @@ final class WhatIfInput
             StepKind::Saturation, StepKind::Curve => self::isNought($texts, 'amount'),
             StepKind::Perspective => self::isNought($texts, 'top') && self::isNought($texts, 'left'),
             StepKind::Straighten => self::isNought($texts, 'degrees'),
-            StepKind::Darken, StepKind::Fade, StepKind::Remove => ($texts['x'] ?? '') === '' && ($texts['width'] ?? '') === '',
+            StepKind::Darken,
+            StepKind::Fade,
+            StepKind::Remove => ($texts['x'] ?? '') === '' && ($texts['width'] ?? '') === '',
             StepKind::Graduated => ($texts['from'] ?? '') === '' && ($texts['to'] ?? '') === '',
             default => false,
         };

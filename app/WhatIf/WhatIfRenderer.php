@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\WhatIf;
 
+use App\Imaging\Vips\Encoding;
 use App\Imaging\Vips\Light;
 use App\Imaging\Vips\Vips;
 use TruePupil\Core\Tone\Srgb;
@@ -37,21 +38,13 @@ final class WhatIfRenderer
     /** @param  string  $path  an upright sRGB copy */
     public function jpeg(string $path, Recipe $recipe): string
     {
-        $picture = Light::open($this->vips, $path);
-        $scale = min(1.0, self::SIDE / max($picture->width, $picture->height));
-        $picture = $picture
-            ->resized(max(1, (int) round($picture->width * $scale)), max(1, (int) round($picture->height * $scale)))
-            ->kept();
-        $light = $picture->lookedUp(Light::fromFloats($this->vips, $this->linearTable(), 256, 1, 1));
+        $encoding = new Encoding($this->vips);
+        $light = $encoding->linear($encoding->open($path, self::SIDE));
         foreach ($recipe->steps as $step) {
             $light = $this->follow($light, $step);
         }
 
-        return $light
-            ->linear(65535.0, 0.5)
-            ->toWholeNumbers()
-            ->lookedUp(Light::fromBytes($this->vips, $this->encodedTable(), 65536, 1, 1))
-            ->jpeg(self::QUALITY);
+        return $encoding->encoded($light)->jpeg(self::QUALITY);
     }
 
     private function follow(Light $light, Step $step): Light
@@ -274,21 +267,5 @@ final class WhatIfRenderer
             max(1, min($light->width - $left, (int) round($width * $light->width))),
             max(1, min($light->height - $top, (int) round($height * $light->height))),
         ];
-    }
-
-    private function linearTable(): string
-    {
-        return pack('g*', ...array_map(fn (int $code): float => Srgb::linear($code / 255), range(0, 255)));
-    }
-
-    private function encodedTable(): string
-    {
-        static $table = null;
-
-        return $table ??= implode(
-            '',
-            array_map(fn (int $level): string => chr((int) round(255 * Srgb::encoded($level / 65535))),
-                range(0, 65535)),
-        );
     }
 }

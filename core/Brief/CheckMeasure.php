@@ -74,6 +74,7 @@ enum CheckMeasure: string
     case Facings = 'series.facings';
     case Twins = 'series.twins';
     case Minutes = 'series.minutes';
+    case OverlapShare = 'series.overlapPct';
     case Favourite = 'series.favourite';
     case WouldHang = 'series.wouldHang';
     case FilmIndex = 'film.exposureIndexStops';
@@ -149,6 +150,7 @@ enum CheckMeasure: string
             self::Lights => 'different directions of light in the row',
             self::Facings => 'different ways of looking in the row',
             self::Twins => 'frames that say what another one says',
+            self::OverlapShare => 'least that two neighbours of the row show in common',
             self::Minutes => 'time from the first frame of the row to the last',
             self::Favourite => 'best frame, chosen with a reason',
             self::WouldHang => 'whether the best frame would be hung on a wall',
@@ -196,7 +198,7 @@ enum CheckMeasure: string
             self::LayerStep,
             self::FilmIndex,
             self::FilmSunRule => 'stops',
-            self::SeriesLost, self::SeriesShift => '%',
+            self::SeriesLost, self::SeriesShift, self::OverlapShare => '%',
             self::ExposureTime, self::SeriesGap => 's',
             self::FocalLength35, self::SeriesFocalRange => 'mm',
             self::PlanMinutes, self::Minutes => 'min',

@@ -93,6 +93,25 @@ final readonly class SceneWork
         return $isKnown;
     }
 
+    /**
+     * Least share of the width that two neighbours show in common, in %: 0 where nothing is found; null where a picture
+     * is missing, or there is one frame alone.
+     */
+    public function leastOverlap(): ?float
+    {
+        $least = null;
+        foreach (array_slice($this->frames, 1) as $index => $frame) {
+            $before = $this->frames[$index]->picture;
+            if ($before === null || $frame->picture === null) {
+                return null;
+            }
+            $share = Overlap::between($before, $frame->picture)?->pct() ?? 0.0;
+            $least = $least === null ? $share : min($least, $share);
+        }
+
+        return $least;
+    }
+
     /** @return list<SceneChange> what changed */
     public function changes(): array
     {

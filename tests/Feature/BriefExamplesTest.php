@@ -60,7 +60,7 @@ final class BriefExamplesTest extends TestCase
     {
         $said = array_flip([
             'subject', 'eye', 'intent', 'plan', 'kit', 'reason', 'placement', 'row', 'after', 'said', 'format',
-            'colourSpace', 'turned', 'at', 'marks', 'horizon', 'favourite', 'hang',
+            'colourSpace', 'turned', 'at', 'marks', 'horizon', 'favourite', 'hang', 'pan',
         ]);
 
         return array_map(fn (array $frame): array => array_diff_key($frame, $said), array_slice($frames, 0, 3));

@@ -182,6 +182,8 @@ final class AccessMatrix
         'GET frames/{frame}/picture' => 'draft: owner; waiting at-desk returned: owner critic instructor',
         'GET frames/{frame}/small' => 'draft: owner; waiting at-desk returned: owner critic instructor',
         'GET frames/{frame}/whole' => 'draft: owner; waiting at-desk returned: owner critic instructor',
+        'GET frames/{frame}/together' => 'draft: owner; waiting at-desk returned: owner critic instructor',
+        'GET frames/{frame}/together/{look}' => 'draft: owner; waiting at-desk returned: owner critic instructor',
         'GET frames/{frame}/retaken/{number}' => 'draft: owner; waiting at-desk returned: owner critic instructor',
         'GET frames/{frame}/spot' => 'draft: owner; waiting at-desk returned: owner critic instructor',
         'GET frames/{frame}/again' => 'owner',

@@ -65,6 +65,8 @@ final class BriefAttempts
         yield 'two-lights' => self::twoLights();
         yield 'two-heights' => self::twoHeights();
         yield 'near-middle-far' => self::nearMiddleFar();
+        yield 'front-to-back' => self::frontToBack();
+        yield 'wider-than-the-lens' => self::widerThanTheLens();
     }
 
     /** @return Attempts */
@@ -1108,6 +1110,77 @@ final class BriefAttempts
                 'one tone' => ['part', $deep(['marks' => [
                     $layers[0], $area('middle', [0.0, 0.85, 0.5, 1.0]), $layers[2]]])],
                 'nothing said' => ['reason', $deep(['reason' => ''])],
+            ],
+        ];
+    }
+
+    /** @return Attempts */
+    private static function frontToBack(): array
+    {
+        $stack = fn (array $focus, array $set = [], array $last = []): array => array_map(
+            fn (int $index): array => [
+                'scene' => 'arcade',
+                'mode' => 'manual',
+                'n' => '5.6',
+                't' => '1/125',
+                'iso' => '100',
+                'support' => 'tripod',
+                'focus' => $focus[$index],
+                'after' => 3 * $index,
+                ...$set,
+                ...$index === count($focus) - 1 ? $last : [],
+            ],
+            array_keys($focus),
+        );
+
+        return [
+            'accepted' => [
+                'three' => $stack(['2', '4', '12']),
+                'four' => $stack(['2', '3', '6', '20']),
+                'brighter' => $stack(['2', '4', '12'], ['t' => '1/60']),
+            ],
+            'refused' => [
+                'two' => ['frames', $stack(['2', '12'])],
+                'the aperture moves' => ['still', $stack(['2', '4', '12'], [], ['n' => '8'])],
+                'by hand' => ['support', $stack(
+                    ['2', '4', '12'],
+                    ['support' => 'hand', 'iso' => '400', 't' => '1/500'],
+                )],
+                'the light has gone' => ['still', $stack(['2', '4', '12'], [], ['t' => '1/60'])],
+            ],
+        ];
+    }
+
+    /** @return Attempts */
+    private static function widerThanTheLens(): array
+    {
+        $row = fn (array $from, array $set = [], array $last = []): array => array_map(
+            fn (int $index): array => [
+                'scene' => 'arcade',
+                'mode' => 'manual',
+                'n' => '8',
+                't' => '1/60',
+                'iso' => '100',
+                'support' => 'tripod',
+                'pan' => [$from[$index], 0.5],
+                'after' => 4 * $index,
+                ...$set,
+                ...$index === count($from) - 1 ? $last : [],
+            ],
+            array_keys($from),
+        );
+
+        return [
+            'accepted' => [
+                'three' => $row([0.0, 0.25, 0.5]),
+                'from the right' => $row([0.5, 0.25, 0.0]),
+                'four' => $row([0.0, 0.17, 0.33, 0.5]),
+            ],
+            'refused' => [
+                'two' => ['frames', $row([0.0, 0.3])],
+                'a gap' => ['overlap', $row([0.0, 0.08, 0.5])],
+                'metered anew' => ['still', $row([0.0, 0.25, 0.5], [], ['t' => '1/30'])],
+                'in automatic' => ['mode', $row([0.0, 0.25, 0.5], ['mode' => 'aperture'])],
             ],
         ];
     }

@@ -152,7 +152,7 @@ final readonly class PracticeAttempt
     {
         /** @var array<string, array{CaptureRecord, FrameMeasures}> $known */
         static $known = [];
-        $seen = array_intersect_key($frame, array_flip(['scene', 'subject', 'eye', 'turned', 'marks']));
+        $seen = array_intersect_key($frame, array_flip(['scene', 'subject', 'eye', 'turned', 'marks', 'pan']));
         $key = (string) json_encode([(new ShotInput($frame))->texts, $seen]);
         if (isset($known[$key])) {
             return $known[$key];
@@ -163,6 +163,7 @@ final readonly class PracticeAttempt
         $quality = isset($frame['focus']) ? RenderQuality::frame() : RenderQuality::finder();
         File::put($path, app(SceneRenderer::class)->picture($reading->rendering, $quality)->jpeg(94));
         self::turn($path, (float) ($frame['turned'] ?? 0));
+        self::pan($path, $frame['pan'] ?? null);
         $marks = new Marks(
             isset($frame['subject']) ? Region::of(...$frame['subject']) : null,
             [
@@ -174,6 +175,26 @@ final readonly class PracticeAttempt
         File::delete($path);
 
         return $known[$key] = [Shutter::record($shot, $reading), $measures];
+    }
+
+    /**
+     * As if the camera had been turned aside.
+     *
+     * @param  ?array{float, float}  $pan  from how far across, and how much of the view
+     */
+    private static function pan(string $path, ?array $pan): void
+    {
+        if ($pan === null) {
+            return;
+        }
+        $image = imagecreatefromjpeg($path) ?: throw new RuntimeException('No picture.');
+        $cut = imagecrop($image, [
+            'x' => (int) ($pan[0] * imagesx($image)),
+            'y' => 0,
+            'width' => (int) ($pan[1] * imagesx($image)),
+            'height' => imagesy($image),
+        ]);
+        imagejpeg($cut ?: throw new RuntimeException('It cannot be cut.'), $path, 94);
     }
 
     /** As if the camera had leaned by so many degrees; cut to what is left of the frame. */

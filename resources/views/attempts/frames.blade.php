@@ -73,6 +73,7 @@
             @if ($row && ($strip = \App\View\Drawings\SeriesStrip::of($frames, $row->kind)))
                 <p class="fine">{{ $strip->title() }}. {{ $strip->covered() }}</p>
             @endif
+            <x-together :frames="$frames" />
             @if ($checks)
                 <h3>What is said of the row</h3><x-checks :checks="$checks" />
             @endif

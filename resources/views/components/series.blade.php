@@ -35,6 +35,7 @@
             <figcaption class="fine">{{ $strip->covered() }}</figcaption>
         @endif
     </figure>
+    <x-together :frames="$frames" />
     @if ($checks && $pictures)
         <x-checks :checks="$checks" />
     @elseif ($checks)
