@@ -271,6 +271,7 @@ Route::get('frames/{frame}/together', [TogetherController::class, 'show'])
 Route::get('frames/{frame}/together/{look}', [TogetherController::class, 'picture'])
     ->middleware(['throttle:views', 'beside'])
     ->can('view', 'frame')
+    ->whereIn('look', ['natural', 'even', 'parts'])
     ->name('frames.together.picture');
 Route::get('frames/{frame}/retaken/{number}', RetakeController::class)
     ->middleware(['throttle:views', 'beside'])

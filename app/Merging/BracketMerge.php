@@ -75,10 +75,33 @@ final readonly class BracketMerge
      */
     public function shares(array $paths, array $exposures): array
     {
-        return Shares::of(array_map(
-            fn (array $one): array => $one[1]->shrunk(8)->floats(),
+        return Shares::of($this->cells($paths, $exposures)[0]);
+    }
+
+    /**
+     * Which frame gives which part, in greys: the first darkest, the last white.
+     *
+     * @param  non-empty-list<string>  $paths
+     * @param  non-empty-list<float>  $exposures
+     */
+    public function parts(array $paths, array $exposures, int $quality): string
+    {
+        return Shares::drawn($this->vips, ...$this->cells($paths, $exposures), quality: $quality);
+    }
+
+    /**
+     * @param  non-empty-list<string>  $paths
+     * @param  non-empty-list<float>  $exposures
+     * @return array{non-empty-list<list<float>>, int} weights of each frame, place by place, and how many lie in a row
+     */
+    private function cells(array $paths, array $exposures): array
+    {
+        $small = array_map(
+            fn (array $one): Light => $one[1]->shrunk(8)->kept(),
             $this->weighed($paths, $exposures),
-        ));
+        );
+
+        return [array_map(fn (Light $one): array => $one->floats(), $small), $small[0]->width];
     }
 
     /**

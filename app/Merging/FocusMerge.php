@@ -51,10 +51,28 @@ final readonly class FocusMerge
      */
     public function shares(array $paths): array
     {
-        return Shares::of(array_map(
-            fn (array $one): array => $one[1]->shrunk(16)->floats(),
-            $this->frames($paths),
-        ));
+        return Shares::of($this->cells($paths)[0]);
+    }
+
+    /**
+     * Which frame gives which part, in greys: the first darkest, the last white.
+     *
+     * @param  non-empty-list<string>  $paths
+     */
+    public function parts(array $paths, int $quality): string
+    {
+        return Shares::drawn($this->vips, ...$this->cells($paths), quality: $quality);
+    }
+
+    /**
+     * @param  non-empty-list<string>  $paths
+     * @return array{non-empty-list<list<float>>, int} detail of each frame, place by place, and how many lie in a row
+     */
+    private function cells(array $paths): array
+    {
+        $small = array_map(fn (array $one): Light => $one[1]->shrunk(16)->kept(), $this->frames($paths));
+
+        return [array_map(fn (Light $one): array => $one->floats(), $small), $small[0]->width];
     }
 
     /**

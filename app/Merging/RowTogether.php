@@ -67,6 +67,20 @@ final readonly class RowTogether
         };
     }
 
+    /** @return ?string which frame gives which part, as a JPEG in greys; null where nothing is weighed */
+    public function parts(Frame $frame): ?string
+    {
+        $exposures = $this->exposures($frame);
+
+        return match (self::kind($frame)) {
+            SeriesKind::Bracket => $exposures === null
+                ? null
+                : (new BracketMerge($this->vips))->parts($this->paths($frame), $exposures, self::QUALITY),
+            SeriesKind::FocusStack => (new FocusMerge($this->vips))->parts($this->paths($frame), self::QUALITY),
+            default => null,
+        };
+    }
+
     /** @return list<string> what each frame gives, what is missing, and what is not needed */
     public function words(Frame $frame): array
     {
@@ -104,16 +118,16 @@ final readonly class RowTogether
     private static function shared(array $shares): array
     {
         $parts = array_map(
-            fn (float $share, int $index): string => sprintf('frame %d %.0f %%', $index + 1, $share),
+            fn (float $share, int $index): string => sprintf('frame %d gives %.0f %%', $index + 1, $share),
             $shares,
             array_keys($shares),
         );
         $spare = array_keys(array_filter($shares, fn (float $share): bool => $share < self::NOTHING));
 
         return [
-            sprintf('Of the picture gives %s.', implode(', ', $parts)),
+            sprintf('Of the picture %s.', implode(', ', $parts)),
             ...array_map(
-                fn (int $index): string => sprintf('Frame %d gives next to nothing: it is not needed.', $index + 1),
+                fn (int $index): string => sprintf('Frame %d gives next to nothing: was it needed?', $index + 1),
                 $spare,
             ),
         ];

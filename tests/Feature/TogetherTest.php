@@ -26,10 +26,10 @@ final class TogetherTest extends TestCase
             ->assertSee(route('frames.together', $last));
         $this->get(route('frames.together', $last))
             ->assertOk()
-            ->assertSeeText('Of the picture gives frame 1')
+            ->assertSeeText('Of the picture frame 1 gives')
             ->assertSeeText('the whole range brought into the picture')
             ->assertSee(route('frames.together.picture', [$last, 'even']));
-        foreach (['natural', 'even'] as $look) {
+        foreach (['natural', 'even', 'parts'] as $look) {
             $this->get(route('frames.together.picture', [$last, $look]))
                 ->assertOk()
                 ->assertHeader('Content-Type', 'image/jpeg');

@@ -27,9 +27,10 @@ final class TogetherController extends Controller
         return view('attempts.together', ['frame' => $frame, 'kind' => $kind, 'words' => $words]);
     }
 
-    public function picture(Frame $frame, MergeLook $look, RowTogether $together): Response
+    /** @param  string  $look  a look, or "parts": which frame gives which */
+    public function picture(Frame $frame, string $look, RowTogether $together): Response
     {
-        $jpeg = $together->jpeg($frame, $look);
+        $jpeg = $look === 'parts' ? $together->parts($frame) : $together->jpeg($frame, MergeLook::from($look));
         abort_if($jpeg === null, 404);
 
         return response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=600']);
