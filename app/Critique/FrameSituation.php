@@ -129,6 +129,7 @@ final class FrameSituation
                 subjectStops: $measures?->subject?->placement()->value,
                 facing: $other->intent?->facing?->value,
                 light: $other->intent?->lightFrom?->value,
+                warm: $measures?->colour?->cast['warm'] ?? null,
             );
         })->all()));
     }

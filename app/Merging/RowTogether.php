@@ -125,7 +125,7 @@ final readonly class RowTogether
         $spare = array_keys(array_filter($shares, fn (float $share): bool => $share < self::NOTHING));
 
         return [
-            sprintf('Of the picture %s.', implode(', ', $parts)),
+            sprintf('Of the picture, %s.', implode(', ', $parts)),
             ...array_map(
                 fn (int $index): string => sprintf('Frame %d gives next to nothing: was it needed?', $index + 1),
                 $spare,

@@ -51,7 +51,10 @@ final class Shares
     public static function drawn(Vips $vips, array $cells, int $columns, int $quality): string
     {
         $step = 235 / max(1, count($cells) - 1);
-        $bytes = implode('', array_map(fn (int $frame): string => chr((int) (20 + $frame * $step)), self::best($cells)));
+        $bytes = implode('', array_map(
+            fn (int $frame): string => chr((int) (20 + $frame * $step)),
+            self::best($cells),
+        ));
         $rows = intdiv(strlen($bytes), $columns);
 
         return Light::fromBytes($vips, $bytes, $columns, $rows, 1)

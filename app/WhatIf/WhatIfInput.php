@@ -16,6 +16,9 @@ final class WhatIfInput
         'x', 'y', 'width', 'height', 'feather', 'from', 'to', 'amount', 'top', 'left',
     ];
 
+    /** A slider of thirds rests beside zero by what its step was rounded by. */
+    private const SLIDER = 0.002;
+
     /**
      * @param  array<mixed>  $form  numbers by step; a step without any is not asked for
      *
@@ -80,6 +83,6 @@ final class WhatIfInput
     /** @param  array<string, string>  $texts */
     private static function isNought(array $texts, string $name): bool
     {
-        return is_numeric($texts[$name] ?? '') && (float) $texts[$name] === 0.0;
+        return is_numeric($texts[$name] ?? '') && abs((float) $texts[$name]) < self::SLIDER;
     }
 }

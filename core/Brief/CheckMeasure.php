@@ -75,6 +75,7 @@ enum CheckMeasure: string
     case Twins = 'series.twins';
     case Minutes = 'series.minutes';
     case OverlapShare = 'series.overlapPct';
+    case CastRange = 'series.castStops';
     case Favourite = 'series.favourite';
     case WouldHang = 'series.wouldHang';
     case FilmIndex = 'film.exposureIndexStops';
@@ -150,6 +151,7 @@ enum CheckMeasure: string
             self::Lights => 'different directions of light in the row',
             self::Facings => 'different ways of looking in the row',
             self::Twins => 'frames that say what another one says',
+            self::CastRange => 'grey from its coldest frame to its warmest, red against blue',
             self::OverlapShare => 'least that two neighbours of the row show in common',
             self::Minutes => 'time from the first frame of the row to the last',
             self::Favourite => 'best frame, chosen with a reason',
@@ -195,6 +197,7 @@ enum CheckMeasure: string
             self::SeriesStepError,
             self::SeriesCovered,
             self::SubjectRange,
+            self::CastRange,
             self::LayerStep,
             self::FilmIndex,
             self::FilmSunRule => 'stops',

@@ -56,6 +56,7 @@ final class RowMeasureReading
             CheckMeasure::Facings => $count($work->facings()),
             CheckMeasure::Twins => (float) count($work->twins()),
             CheckMeasure::OverlapShare => $work->leastOverlap(),
+            CheckMeasure::CastRange => $work->warmRange(),
             CheckMeasure::Minutes => $work->seconds() === null ? null : $work->seconds() / 60,
             CheckMeasure::Favourite => $situation->statement->hasFavourite ? 'given' : 'none',
             CheckMeasure::WouldHang => match ($situation->statement->wouldHang) {

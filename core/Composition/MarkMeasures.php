@@ -17,6 +17,7 @@ use TruePupil\Core\Raster\ColourGrid;
  *     surround: ?array{sharePct: float, holdsPct: float},
  *     distractions: list<MarkedDistraction>,
  *     layers?: list<MarkedLayer>,
+ *     areaWarmth?: list<float>,
  * }
  * @phpstan-type MarkedDistraction array{
  *     x: float, y: float, attentionPct: float, what?: ?string, tried?: list<string>,
@@ -39,6 +40,7 @@ final readonly class MarkMeasures
      *   where, how much of all attention they take, what they are, and what was tried against them
      * @param  list<MarkedLayer>  $layers
      *   near, middle and far: share of the frame, mean tone in stops from mid-grey, share of all attention
+     * @param  list<float>  $areaWarmth  stops by which red exceeds blue in each marked area
      */
     private function __construct(
         public ?array $axis,
@@ -47,6 +49,7 @@ final readonly class MarkMeasures
         public ?array $surround,
         public array $distractions,
         public array $layers = [],
+        public array $areaWarmth = [],
     ) {
     }
 
@@ -90,10 +93,23 @@ final readonly class MarkMeasures
         return $steps === [] ? null : min($steps);
     }
 
-    /** @param  list<MarkedLayer>  $layers  from the front to the back */
-    public function withLayers(array $layers): self
+    /**
+     * With what needs the light of the picture.
+     *
+     * @param  list<MarkedLayer>  $layers  from the front to the back
+     * @param  list<float>  $areaWarmth
+     */
+    public function withLight(array $layers, array $areaWarmth): self
     {
-        return new self($this->axis, $this->shares, $this->leads, $this->surround, $this->distractions, $layers);
+        return new self(
+            $this->axis,
+            $this->shares,
+            $this->leads,
+            $this->surround,
+            $this->distractions,
+            $layers,
+            $areaWarmth,
+        );
     }
 
     /** @return array<string, mixed> in the open format of measures */
@@ -106,6 +122,7 @@ final readonly class MarkMeasures
             'surround' => $this->surround,
             'distractions' => $this->distractions,
             'layers' => $this->layers,
+            'areaWarmth' => $this->areaWarmth,
         ];
     }
 
@@ -120,6 +137,7 @@ final readonly class MarkMeasures
             surround: $stored['surround'],
             distractions: $stored['distractions'],
             layers: $stored['layers'] ?? [],
+            areaWarmth: $stored['areaWarmth'] ?? [],
         );
     }
 

@@ -61,6 +61,12 @@ final class Thresholds
     /** Stops of mean tone by which two neighbouring layers are told apart at a glance. */
     public const LAYERS_PART = 2 / 3;
 
+    /** Stops of red against blue by which two marked areas differ as under two lights: shade and sun are about 0.7. */
+    public const TWO_LIGHTS = 0.6;
+
+    /** Stops by which the grey of one view wanders visibly from frame to frame; a fifth of sun against lamps. */
+    public const CAST_WANDERS = 0.25;
+
     /** Kinds of change between frames of one subject from which a scene has been worked. */
     public const SCENE_CHANGES = 3;
 

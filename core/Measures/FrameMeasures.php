@@ -68,8 +68,9 @@ final readonly class FrameMeasures
             $reading->isPreview,
             $reading->ends,
             $reading->colours->reduced(self::THUMB)->grey(),
-            MarkMeasures::of($marks, $reading->colours, $attention, $aspect)?->withLayers(
+            MarkMeasures::of($marks, $reading->colours, $attention, $aspect)?->withLight(
                 LayerReading::of($marks, $reading->luminance, $attention),
+                AreaWarmth::of($marks, $reading->colours),
             ),
         );
     }

@@ -17,6 +17,7 @@ final readonly class SceneFrame
      *   the camera
      * @param  ?GreyGrid  $picture  thumbnail
      * @param  ?float  $subjectStops  mean of the subject from mid-grey
+     * @param  ?float  $warm  stops by which red exceeds blue in what should be grey
      * @param  ?string  $facing  where somebody looks, as declared
      * @param  ?string  $light  where the light comes from, as declared
      */
@@ -29,6 +30,7 @@ final readonly class SceneFrame
         public ?float $subjectStops = null,
         public ?string $facing = null,
         public ?string $light = null,
+        public ?float $warm = null,
     ) {
     }
 

@@ -57,6 +57,12 @@ final readonly class SceneWork
         return self::range(array_map(fn (SceneFrame $frame): ?float => $frame->subjectStops, $this->frames));
     }
 
+    /** Stops of red against blue between the coldest grey and the warmest. */
+    public function warmRange(): ?float
+    {
+        return self::range(array_map(fn (SceneFrame $frame): ?float => $frame->warm, $this->frames));
+    }
+
     /** How many different directions of light were declared; null while fewer than two frames say. */
     public function lights(): ?int
     {

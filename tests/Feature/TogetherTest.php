@@ -26,7 +26,7 @@ final class TogetherTest extends TestCase
             ->assertSee(route('frames.together', $last));
         $this->get(route('frames.together', $last))
             ->assertOk()
-            ->assertSeeText('Of the picture frame 1 gives')
+            ->assertSeeText('Of the picture, frame 1 gives')
             ->assertSeeText('the whole range brought into the picture')
             ->assertSee(route('frames.together.picture', [$last, 'even']));
         foreach (['natural', 'even', 'parts'] as $look) {

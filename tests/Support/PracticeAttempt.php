@@ -235,6 +235,7 @@ final readonly class PracticeAttempt
                 subjectStops: $one['measures']->subject?->placement()->value,
                 facing: $facts['intent']['facing'] ?? null,
                 light: $facts['intent']['lightFrom'] ?? null,
+                warm: $one['measures']->colour?->cast['warm'] ?? null,
             );
         }, $row));
     }
