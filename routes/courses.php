@@ -214,6 +214,9 @@ Route::get('briefs/{setBrief}/day/edit', [DayController::class, 'edit'])
 Route::put('briefs/{setBrief}/day', [DayController::class, 'update'])
     ->can('handIn', 'setBrief')
     ->name('days.update');
+Route::delete('briefs/{setBrief}/day', [DayController::class, 'destroy'])
+    ->can('handIn', 'setBrief')
+    ->name('days.destroy');
 Route::post('briefs/{setBrief}/day/notes', [DayController::class, 'notes'])
     ->can('handIn', 'setBrief')
     ->name('days.notes');

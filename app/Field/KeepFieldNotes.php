@@ -24,6 +24,7 @@ final class KeepFieldNotes
         [$kept, $refused] = [[], []];
         $count = $notebook->fieldNotes()->count();
         $now = (int) Carbon::now()->getPreciseTimestamp(3);
+        $known = FieldNote::query()->whereIn('uuid', array_column($notes, 'id'))->pluck('id', 'uuid')->all();
         foreach ($notes as $note) {
             if (! Str::isUuid($note['id']) || ! $notebook->takes($note['entry'], $note['field'])) {
                 $refused[$note['id']] = 'There is no such line.';
@@ -36,8 +37,7 @@ final class KeepFieldNotes
                 continue;
             }
             // A note that is here already stays as it came first, whoever sends its number again.
-            $stored = FieldNote::query()->where('uuid', $note['id'])->first();
-            if ($stored === null) {
+            if (! isset($known[$note['id']])) {
                 // A clock that runs ahead would win over everything that is written after it.
                 $notebook->fieldNotes()->create([
                     'uuid' => $note['id'],
@@ -46,9 +46,14 @@ final class KeepFieldNotes
                     'value' => Str::limit(trim($note['value']), 500, ''),
                     'noted_at' => max(0, min($note['at'], $now)),
                 ]);
+                $known[$note['id']] = true;
                 $count++;
             }
             $kept[] = $note['id'];
+        }
+
+        if ($kept !== []) {
+            $notebook->touch();
         }
 
         return ['kept' => $kept, 'refused' => $refused];

@@ -15,6 +15,14 @@ interface FieldNotebook
 
     public function notebook(): Notebook;
 
+    /**
+     * Says that it was written on: what nobody writes on any more goes with its course.
+     *
+     * @param  ?string  $attribute
+     * @return bool
+     */
+    public function touch($attribute = null);
+
     /** Whether a note can be of this entry and field. */
     public function takes(string $entry, string $field): bool;
 }

@@ -7,7 +7,9 @@ namespace App\Retention;
 use App\HandIn\UnusedPictures;
 use App\Models\Attempt;
 use App\Models\Course;
+use App\Models\DaySheet;
 use App\Models\Frame;
+use App\Models\SavedPlan;
 use App\Models\SetBrief;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
@@ -21,18 +23,25 @@ final readonly class DeleteAttempts
 
     /**
      * Those that a course keeps no longer, counted from hand-in; from the last change while they are being prepared.
+     * Plans and day's sheets of that time go with them.
      *
-     * @return int how many went
+     * @return int how many attempts went
      */
     public function pastTheirTime(Course $course): int
     {
-        return $course->keeps_months === null
-            ? 0
-            : $this->all(
-                Attempt::query()
-                    ->whereHas('setBrief', fn (Builder $query): Builder => $query->where('course_id', $course->id))
-                    ->whereRaw('coalesce(handed_in_at, updated_at) < ?', [now()->subMonths($course->keeps_months)]),
-            );
+        if ($course->keeps_months === null) {
+            return 0;
+        }
+        $until = now()->subMonths($course->keeps_months);
+        $sets = $course->setBriefs()->pluck('id');
+        SavedPlan::query()->whereIn('set_brief_id', $sets)->where('updated_at', '<', $until)->delete();
+        DaySheet::query()->whereIn('set_brief_id', $sets)->where('updated_at', '<', $until)->delete();
+
+        return $this->all(
+            Attempt::query()
+                ->whereIn('set_brief_id', $sets)
+                ->whereRaw('coalesce(handed_in_at, updated_at) < ?', [$until]),
+        );
     }
 
     public function withBrief(SetBrief $setBrief): void

@@ -26,7 +26,8 @@ export function watchFieldNotes() {
     send();
     // Signing out forgets what this device keeps; what waits is sent before.
     document.addEventListener('submit', async (event) => {
-        if (!event.target.action.endsWith('/sign-out') || all().length === 0) {
+        const isSigningOut = (event.target.getAttribute('action') ?? '').endsWith('/sign-out');
+        if (!isSigningOut || all().length === 0) {
             return;
         }
         event.preventDefault();

@@ -216,6 +216,10 @@ final class DayTest extends TestCase
             ])->assertSessionHasErrors('file');
         }
         $this->assertEquals($sheet->content['title'], $taken->refresh()->content['title']);
+
+        $this->get(route('days.edit', $this->world->setBrief))->assertSeeText('Delete the sheet and its notes');
+        $this->delete(route('days.destroy', $this->world->setBrief))->assertRedirect();
+        $this->assertSame([$sheet->id], DaySheet::query()->pluck('id')->all(), 'one\'s own alone');
     }
 
     private function sheet(): DaySheet

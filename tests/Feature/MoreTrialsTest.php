@@ -168,7 +168,10 @@ final class MoreTrialsTest extends TestCase
         ];
         yield 'nothing' => [$rest, []];
         // Where a slider of thirds comes to rest: −2 and six steps of 0.3333.
-        yield 'a slider at rest' => [[...$rest, 'exposure' => ['stops' => '-0.0003'], 'corners' => ['stops' => '-0.0002']], []];
+        yield 'a slider at rest' => [
+            [...$rest, 'exposure' => ['stops' => '-0.0003'], 'corners' => ['stops' => '-0.0002']],
+            [],
+        ];
         yield 'the least that can be asked for' => [[...$rest, 'grain' => ['stops' => '0.02']], ['grain']];
         yield 'uprights alone' => [[...$rest, 'perspective' => ['top' => '20', 'left' => '0']], ['perspective']];
         yield 'grain last of all' => [

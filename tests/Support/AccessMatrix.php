@@ -168,6 +168,7 @@ final class AccessMatrix
         'GET briefs/{setBrief}/day' => 'owner classmate',
         'GET briefs/{setBrief}/day/edit' => 'owner classmate',
         'PUT briefs/{setBrief}/day' => 'owner classmate',
+        'DELETE briefs/{setBrief}/day' => 'owner classmate',
         'POST briefs/{setBrief}/day/notes' => 'owner classmate',
         'GET briefs/{setBrief}/day.json' => 'owner classmate',
         'POST briefs/{setBrief}/day/document' => 'owner classmate',

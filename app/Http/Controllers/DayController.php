@@ -46,6 +46,13 @@ final class DayController extends Controller
         return redirect()->route('days.show', $setBrief)->with('done', 'The sheet is kept.');
     }
 
+    public function destroy(Request $request, SetBrief $setBrief): RedirectResponse
+    {
+        DaySheet::for($setBrief, $this->user($request))->delete();
+
+        return redirect()->route('set-briefs.show', $setBrief)->with('done', 'The sheet and its notes are gone.');
+    }
+
     public function notes(FieldNotesRequest $request, SetBrief $setBrief): JsonResponse
     {
         $sheet = DaySheet::for($setBrief, $this->user($request));

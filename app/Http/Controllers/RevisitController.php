@@ -53,7 +53,7 @@ final class RevisitController extends Controller
     public function calendar(Request $request, Frame $frame): Response
     {
         $view = RevisitView::of($frame);
-        $chances = $view->chances();
+        $chances = $view->chances;
         $only = $request->query('day');
         $host = (string) parse_url((string) config('app.url'), PHP_URL_HOST);
         $calendar = new VCalendar(['PRODID' => '-//True Pupil//Going back//EN']);

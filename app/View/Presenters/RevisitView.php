@@ -31,7 +31,8 @@ final readonly class RevisitView
         public Wish $wish,
         /** @var array<string, string> as typed */
         public array $typed,
-        private DateTimeZone $timezone,
+        /** @var list<Chance> the next days on which it can be */
+        public array $chances,
     ) {
     }
 
@@ -49,17 +50,17 @@ final readonly class RevisitView
             $stored,
             $stored?->content($timezone) ?? new Wish(),
             $stored === null ? self::planned($frame) : $stored->wish,
-            $timezone,
+            self::chances($stored, $timezone),
         );
     }
 
     /** @return list<Chance> */
-    public function chances(): array
+    private static function chances(?Revisit $stored, DateTimeZone $timezone): array
     {
-        $place = $this->stored?->place();
+        $place = $stored?->place();
 
-        return $place === null ? [] : (new Chances($place, $this->wish))->after(
-            (new DateTimeImmutable('@'.Carbon::now()->getTimestamp()))->setTimezone($this->timezone),
+        return $stored === null || $place === null ? [] : (new Chances($place, $stored->content($timezone)))->after(
+            (new DateTimeImmutable('@'.Carbon::now()->getTimestamp()))->setTimezone($timezone),
             self::MOST,
         );
     }
@@ -72,7 +73,7 @@ final readonly class RevisitView
             ! $this->wish->canBeDated() => 'Say something of season, sun, moon or tide, and the days follow. Clouds '.
                 'nobody can date: watch the forecast.',
             $this->stored->place() === null => 'Say where it is, and the days follow.',
-            $this->chances() === [] => 'On no day of the next year does all of this come together. Ask for less.',
+            $this->chances === [] => 'On no day of the next year does all of this come together. Ask for less.',
             default => null,
         };
     }

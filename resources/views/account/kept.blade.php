@@ -38,9 +38,20 @@
                         <td>As that person's pictures; without your name when your account goes</td>
                     </tr>
                     <tr>
-                        <th scope="row">Plans, roll, kit, banks</th>
-                        <td>You; the kit also counts when your frames are critiqued</td>
+                        <th scope="row">Roll, kit, banks, rolls of film, pictures to go back for</th>
+                        <td>You; the kit, and the roll that a frame is a scan of, also count when your frames are
+                            critiqued</td>
                         <td>Until you delete them or the account; a frame taken off the roll for a day more</td>
+                    </tr>
+                    <tr>
+                        <th scope="row">Plans and day’s sheets</th>
+                        <td>You; whoever critiques reads what of a sheet was not ticked, and your word on it</td>
+                        <td>Until you delete them or the account, or the course’s time is over</td>
+                    </tr>
+                    <tr>
+                        <th scope="row">Ticks and notes that wait for a network, on your device</th>
+                        <td>Whoever opens that device</td>
+                        <td>Until they are sent, or you sign out there</td>
                     </tr>
                     <tr>
                         <th scope="row">Drills</th>

@@ -62,4 +62,8 @@
             <button>Take it in place of this one</button>
         </form>
     </details>
+    @if ($sheet->exists)
+        <form method="post" action="{{ route('days.destroy', $sheet->setBrief) }}" data-once>@csrf @method('delete')
+            <button class="plain">Delete the sheet and its notes</button></form>
+    @endif
 </x-layout>

@@ -29,7 +29,7 @@
                 <p>{{ $view->whyNoDates() }}</p>
             @else
                 <ul class="plain-list">
-                    @foreach ($view->chances() as $index => $chance)
+                    @foreach ($view->chances as $index => $chance)
                         <li><b>{{ $chance->from->format('D j M Y, H:i') }} to {{ $chance->to->format('H:i') }}</b> <span
                                 class="fine">{{ $view->sky($chance) }}</span> <a
                                 href="{{ route('revisits.calendar', [$view->frame, 'day' => $index]) }}">into the
