@@ -40,9 +40,10 @@ final class OnTheWayTest extends BrowserTestCase
         $this->press('Send the picture');
         $this->see('Prepare your frame', 60);
         $this->subjectInNumbers(40, 30, 20, 40);
-        foreach (['near' => [[0.05, 0.85], [0.95, 0.97]], 'far' => [[0.05, 0.03], [0.95, 0.2]]] as $layer => $at) {
-            $this->select('[data-tool]', $layer);
-            $this->drag('[data-mark]', ...$at);
+        foreach (['near' => '5,85 95,97', 'far' => '5,3 95,20'] as $layer => $corners) {
+            $this->select('#mark-kind', $layer);
+            $this->press('Add it in numbers');
+            $this->type('[data-mark-row]:last-child [data-points]', $corners);
         }
         $this->assertSame(2, $this->howMany('[data-mark-row]'));
         $this->select('[name="stated[origin]"]', 'video');

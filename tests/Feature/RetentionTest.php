@@ -215,7 +215,12 @@ final class RetentionTest extends TestCase
         $hash = $attempt->frames->first()->picture->hash;
         $words = ['user_id' => $world->student->id, 'set_brief_id' => $world->setBrief->id];
         $sheet = DaySheet::query()->create([...$words, 'content' => ['title' => 'The yard']]);
-        $plan = SavedPlan::query()->create([...$words, 'number' => 1, 'input' => ['about' => 'a pot'], 'chosen' => null]);
+        $plan = SavedPlan::query()->create([
+            ...$words,
+            'number' => 1,
+            'input' => ['about' => 'a pot'],
+            'chosen' => null,
+        ]);
         $this->travel(7)->months();
         $this->clean();
         $this->assertNotNull($sheet->fresh());
