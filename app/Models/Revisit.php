@@ -8,6 +8,7 @@ use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Plan\PlaceFields;
 use TruePupil\Core\Revisit\Wish;
 use TruePupil\Core\Revisit\WishFormat;
 use TruePupil\Core\Sky\Location;
@@ -48,7 +49,7 @@ final class Revisit extends Model
 
     public function place(): ?Location
     {
-        return WishFormat::place(Fields::of($this->wish));
+        return PlaceFields::read(Fields::of($this->wish));
     }
 
     protected function casts(): array

@@ -9,8 +9,8 @@ use DateTimeZone;
 use InvalidArgumentException;
 use TruePupil\Core\Json\Fields;
 use TruePupil\Core\Json\InvalidFields;
+use TruePupil\Core\Plan\PlaceFields;
 use TruePupil\Core\Sky\Compass;
-use TruePupil\Core\Sky\Location;
 
 /** Reads a day's sheet from decoded JSON; hours, numbers and bearings are texts as somebody writes them. */
 final class DayFormat
@@ -44,7 +44,7 @@ final class DayFormat
         return new DaySheet(
             title: $words($data, 'title'),
             date: $words($data, 'date') === '' ? null : self::date($words($data, 'date'), $timezone),
-            place: self::place($words($data, 'lat'), $words($data, 'lon')),
+            place: PlaceFields::read($data),
             begins: $hour($data, 'begins'),
             ends: $hour($data, 'ends'),
             scouting: array_map(fn (Fields $part): Scouted => new Scouted(
@@ -86,19 +86,6 @@ final class DayFormat
         return $date !== false && $date->format('Y-m-d') === $text
             ? $date
             : throw new InvalidFields(sprintf('date: "%s" is no day. Write 2026-05-31.', $text));
-    }
-
-    private static function place(string $latitude, string $longitude): ?Location
-    {
-        if ($latitude === '' && $longitude === '') {
-            return null;
-        }
-        $number = fn (string $field, string $text): float => is_numeric(strtr($text, [',' => '.', '−' => '-']))
-            ? (float) strtr($text, [',' => '.', '−' => '-'])
-            : throw new InvalidFields(sprintf('%s: a place needs both degrees; got "%s".', $field, $text));
-        [$lat, $lon] = [$number('lat', $latitude), $number('lon', $longitude)];
-
-        return self::tried('lat', fn (): Location => Location::of($lat, $lon));
     }
 
     /**

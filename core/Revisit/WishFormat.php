@@ -7,11 +7,11 @@ namespace TruePupil\Core\Revisit;
 use DateTimeImmutable;
 use DateTimeZone;
 use InvalidArgumentException;
+use TruePupil\Core\Day\DayTime;
 use TruePupil\Core\Json\Fields;
 use TruePupil\Core\Json\InvalidFields;
 use TruePupil\Core\Sky\Compass;
 use TruePupil\Core\Sky\LightDirection;
-use TruePupil\Core\Sky\Location;
 use TruePupil\Core\Sky\MoonShape;
 use TruePupil\Core\Sky\Weather;
 
@@ -31,7 +31,9 @@ final class WishFormat
                 ? (int) $text($field)
                 : throw InvalidFields::expected($data->at($field), 'a month from 1 to 12', $text($field));
         };
-        $hour = fn (string $field): ?int => $text($field) === '' ? null : self::hour($field, $text($field));
+        $hour = fn (string $field): ?int => $text($field) === ''
+            ? null
+            : self::tried($field, fn (): int => DayTime::parse($text($field)));
         [$from, $to] = [$month('fromMonth'), $month('toMonth')];
         $light = $data->choice('light', LightDirection::class);
         $bearing = $text('bearing') === '' ? null : self::tried(
@@ -61,34 +63,6 @@ final class WishFormat
             clouds: $data->choice('clouds', Weather::class),
             word: $text('word'),
         );
-    }
-
-    /** Where it is; null while it is not said. @throws InvalidArgumentException */
-    public static function place(Fields $data): ?Location
-    {
-        $texts = array_map(
-            fn (string $field): string => strtr(trim($data->textOrNull($field) ?? ''), [',' => '.', '−' => '-']),
-            ['lat', 'lon'],
-        );
-        if ($texts === ['', '']) {
-            return null;
-        }
-        foreach (['lat', 'lon'] as $index => $field) {
-            if (! is_numeric($texts[$index])) {
-                throw new InvalidFields(sprintf('%s: a place needs both degrees; got "%s".', $field, $texts[$index]));
-            }
-        }
-
-        return self::tried('lat', fn (): Location => Location::of((float) $texts[0], (float) $texts[1]));
-    }
-
-    private static function hour(string $field, string $text): int
-    {
-        if (preg_match('/^(\d{1,2})[:.](\d{2})$/', $text, $parts) !== 1 || $parts[1] > 23 || $parts[2] > 59) {
-            throw new InvalidFields(sprintf('%s: "%s" is no hour. Write 16:30.', $field, $text));
-        }
-
-        return 60 * (int) $parts[1] + (int) $parts[2];
     }
 
     private static function moment(string $text, DateTimeZone $timezone): DateTimeImmutable

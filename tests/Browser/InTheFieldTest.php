@@ -4,33 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Symfony\Component\Process\Process;
+use Tests\Browser\Support\CutServer;
 use Tests\Support\Pictures;
-use Tests\Support\Served;
 
 /** A sheet and a log on a phone without a network: nothing written is lost, whatever another device says meanwhile. */
 final class InTheFieldTest extends BrowserTestCase
 {
-    use Served {
-        setUp as private prepareFolder;
-        tearDown as private stopServers;
-    }
-
-    private string|false $usual;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->prepareFolder();
-        $this->usual = getenv('PUPIL_TEST_URL');
-    }
-
-    protected function tearDown(): void
-    {
-        putenv('PUPIL_TEST_URL='.$this->usual);
-        $this->stopServers();
-        parent::tearDown();
-    }
+    use CutServer;
 
     public function test_a_day_and_a_roll_are_written_down_without_a_network_and_merge_when_it_is_back(): void
     {
@@ -183,20 +163,5 @@ final class InTheFieldTest extends BrowserTestCase
         return $this->browser()->executeScript(
             'return Object.keys(localStorage).filter((key) => key.includes(":note "))',
         );
-    }
-
-    private function cut(Process $server, int $port): void
-    {
-        $server->stop(20, SIGTERM);
-        $this->browser()
-            ->wait(20, 100)
-            ->until(fn (): bool => @fsockopen('127.0.0.1', $port, timeout: 1) === false, 'the server is gone');
-    }
-
-    private function waitFor(int $port): void
-    {
-        $this->browser()
-            ->wait(60, 200)
-            ->until(fn (): bool => @file_get_contents('http://127.0.0.1:'.$port.'/healthz') !== false, 'it is back');
     }
 }

@@ -4,35 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Symfony\Component\Process\Process;
+use Tests\Browser\Support\CutServer;
 use Tests\Support\Pictures;
-use Tests\Support\Served;
 
 /**
  * The server is cut while somebody writes, and a session runs out: no word is lost, and the page says what happened.
  */
 final class LostConnectionTest extends BrowserTestCase
 {
-    use Served {
-        setUp as private prepareFolder;
-        tearDown as private stopServers;
-    }
-
-    private string|false $usual;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->prepareFolder();
-        $this->usual = getenv('PUPIL_TEST_URL');
-    }
-
-    protected function tearDown(): void
-    {
-        putenv('PUPIL_TEST_URL='.$this->usual);
-        $this->stopServers();
-        parent::tearDown();
-    }
+    use CutServer;
 
     public function test_on_a_device_of_one_s_own_plans_stay_readable_without_a_network(): void
     {
@@ -166,25 +146,5 @@ final class LostConnectionTest extends BrowserTestCase
         $this->assertSame('And look at the histogram.', $this->find('[data-note] textarea')->getAttribute('value'));
         $this->press('Add the note');
         $this->browser()->wait(20, 100)->until(fn (): bool => substr_count($this->pageText(), 'Take back') === 2);
-    }
-
-    /** Stops the server as a power cut would stop its work: what it kept stays on the disk. */
-    private function cut(Process $server, int $port): void
-    {
-        $server->stop(20, SIGTERM);
-        $this->browser()
-            ->wait(20, 100)
-            ->until(fn (): bool => @fsockopen('127.0.0.1', $port, timeout: 1) === false, 'the server is gone');
-    }
-
-    private function waitFor(int $port): void
-    {
-        $this->browser()
-            ->wait(60, 200)
-            ->until(function () use ($port): bool {
-                $answer = @file_get_contents('http://127.0.0.1:'.$port.'/healthz');
-
-                return $answer !== false;
-            }, 'the server is back');
     }
 }

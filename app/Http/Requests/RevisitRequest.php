@@ -10,6 +10,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Plan\PlaceFields;
 use TruePupil\Core\Revisit\SunWish;
 use TruePupil\Core\Revisit\TideState;
 use TruePupil\Core\Revisit\WishFormat;
@@ -54,7 +55,7 @@ final class RevisitRequest extends FormRequest
                 $this,
                 self::FIELDS,
                 function (self $request): void {
-                    WishFormat::place(Fields::of($request->wish()));
+                    PlaceFields::read(Fields::of($request->wish()));
                     WishFormat::read(Fields::of($request->wish()), new DateTimeZone('UTC'));
                 },
             );

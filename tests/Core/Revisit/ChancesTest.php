@@ -10,6 +10,7 @@ use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Plan\PlaceFields;
 use TruePupil\Core\Revisit\Chance;
 use TruePupil\Core\Revisit\Chances;
 use TruePupil\Core\Revisit\SunWish;
@@ -148,7 +149,7 @@ final class ChancesTest extends TestCase
         $this->expectException(InvalidArgumentException::class);
         $this->expectExceptionMessage($problem);
         WishFormat::read(Fields::of($typed), new DateTimeZone(self::ZONE));
-        WishFormat::place(Fields::of($typed));
+        PlaceFields::read(Fields::of($typed));
     }
 
     /**
