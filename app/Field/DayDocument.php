@@ -42,10 +42,11 @@ final class DayDocument
         DayFormat::read($fields, new DateTimeZone('UTC'));
         $text = fn (mixed $value): string => is_scalar($value) ? mb_substr(trim((string) $value), 0, 200) : '';
         $lines = fn (string $list, array $names): array => array_map(
-            fn (Fields $part): array => array_combine(
+            // What is not said is left out: an empty kind is none.
+            fn (Fields $part): array => array_filter(array_combine(
                 $names,
                 array_map(fn (string $name): string => $text($part->raw($name)), $names),
-            ),
+            ), fn (string $one): bool => $one !== ''),
             $fields->parts($list),
         );
         $head = ['title', 'date', 'begins', 'ends', 'lat', 'lon'];

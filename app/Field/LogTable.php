@@ -41,7 +41,8 @@ final class LogTable
     public static function read(string $text): array
     {
         $rows = CsvReader::rows($text, CsvReader::separatorOf($text));
-        $heading = array_shift($rows) ?? [];
+        $heading = reset($rows) ?: [];
+        unset($rows[array_key_first($rows) ?? 0]);
         if (! in_array('frame', $heading, true)) {
             throw new InvalidArgumentException(sprintf(
                 'The first row has to name the columns: frame, and any of %s.',
@@ -53,7 +54,7 @@ final class LogTable
             $row = array_combine($heading, array_slice(array_pad($cells, count($heading), ''), 0, count($heading)));
             $number = ltrim($row['frame'], "'");
             if (! FrameNumber::isOne($number)) {
-                $problems[$index + 2] = sprintf('"%s" is no frame of a roll.', $number);
+                $problems[$index] = sprintf('"%s" is no frame of a roll.', $number);
 
                 continue;
             }

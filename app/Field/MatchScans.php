@@ -37,16 +37,19 @@ final readonly class MatchScans
                 throw HandInRefused::because('This attempt has been handed in; its frames can no longer change.');
             }
             $matched = 0;
-            foreach ($attempt->frames()->get() as $frame) {
+            foreach ($attempt->frames()->with('filmRoll.fieldNotes')->get() as $frame) {
                 $number = $numbers[$frame->id] ?? '';
+                if ($number === '' && $frame->film_roll_id !== $roll->id) {
+                    // It is of another roll, or of none.
+                    continue;
+                }
+                $typed = self::typed($frame);
                 $changes = [
                     'film_roll_id' => $number === '' ? null : $roll->id,
                     'film_frame' => $number === '' ? null : $number,
+                    'stated' => $number === '' ? $typed : $typed->orElse(self::logged($log, $number)),
                 ];
-                if ($number !== '') {
-                    $changes['stated'] = self::filled($frame->stated ?? new StatedFields(), $log, $number);
-                    $matched++;
-                }
+                $matched += $number === '' ? 0 : 1;
                 $this->change($frame, $changes);
             }
 
@@ -54,17 +57,26 @@ final readonly class MatchScans
         });
     }
 
-    /** What was typed before stays; the log says the rest. */
-    private static function filled(StatedFields $typed, RollLog $log, string $number): StatedFields
+    /** What was typed by hand: not what the log said of the frame that it was taken for before. */
+    private static function typed(Frame $frame): StatedFields
+    {
+        $stated = $frame->stated ?? new StatedFields();
+
+        return $frame->filmRoll === null || $frame->film_frame === null
+            ? $stated
+            : $stated->without(self::logged($frame->filmRoll->log(), $frame->film_frame));
+    }
+
+    private static function logged(RollLog $log, string $number): StatedFields
     {
         $line = $log->line($number);
 
-        return $typed->orElse(new StatedFields(
+        return new StatedFields(
             fNumber: $line?->aperture,
             exposureTime: $line?->time,
             iso: $log->roll->index(),
             focalLength: $line?->focalLength,
-        ));
+        );
     }
 
     /** @param  array<string, mixed>  $changes */

@@ -53,7 +53,8 @@ final class RollDocument
         ];
         $log = [];
         foreach ($fields->parts('log') as $line) {
-            $number = $line->text('frame');
+            $frame = $line->raw('frame');
+            $number = is_int($frame) ? (string) $frame : $line->text('frame');
             if (! FrameNumber::isOne($number)) {
                 throw new InvalidArgumentException(
                     sprintf('%s: "%s" is no frame of a roll.', $line->at('frame'), $number),

@@ -34,9 +34,9 @@ final class TakeLog
                 }
             }
         }
-        DB::transaction(fn (): array => KeepFieldNotes::handle($roll, $notes));
+        $taken = DB::transaction(fn (): array => KeepFieldNotes::handle($roll, $notes));
         $roll->unsetRelation('fieldNotes');
 
-        return count($notes);
+        return count($taken['kept']);
     }
 }

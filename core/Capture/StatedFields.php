@@ -99,6 +99,22 @@ final readonly class StatedFields
         );
     }
 
+    /** What was stated here, without what the other says just so. */
+    public function without(self $other): self
+    {
+        return new self(
+            $this->fNumber == $other->fNumber ? null : $this->fNumber,
+            $this->exposureTime == $other->exposureTime ? null : $this->exposureTime,
+            $this->iso == $other->iso ? null : $this->iso,
+            $this->mode == $other->mode ? null : $this->mode,
+            $this->compensation == $other->compensation ? null : $this->compensation,
+            $this->focalLength == $other->focalLength ? null : $this->focalLength,
+            $this->focalLength35 == $other->focalLength35 ? null : $this->focalLength35,
+            $this->support == $other->support ? null : $this->support,
+            $this->origin == $other->origin ? null : $this->origin,
+        );
+    }
+
     public function supportedBy(Support $support): self
     {
         return new self(

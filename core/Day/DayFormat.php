@@ -41,7 +41,17 @@ final class DayFormat
             }
         }
 
-        return new DaySheet(
+        $ids = array_map(
+            fn (Fields $part): string => preg_match('/^[a-z0-9]{1,12}$/', $part->text('id')) === 1
+                ? $part->text('id')
+                : throw new InvalidFields(sprintf(
+                    '%s: a name is one to twelve small letters and digits; got "%s".',
+                    $part->at('id'),
+                    $part->text('id'),
+                )),
+            [...$data->parts('scouting'), ...$data->parts('shots')],
+        );
+        $sheet = new DaySheet(
             title: $words($data, 'title'),
             date: $words($data, 'date') === '' ? null : self::date($words($data, 'date'), $timezone),
             place: PlaceFields::read($data),
@@ -65,6 +75,11 @@ final class DayFormat
                 $words($part, 'safe'),
             ), $data->parts('shots')),
         );
+        if (count(array_unique($ids)) < count($ids)) {
+            throw new InvalidFields('shots: two lines have the same id, and a tick would count for both.');
+        }
+
+        return $sheet;
     }
 
     private static function minutes(string $at, string $text): int

@@ -9,6 +9,7 @@ const AGAIN = 30_000;
 const { account } = document.body.dataset;
 let sending = null;
 let isSignedOut = false;
+let refusals = [];
 
 export function watchFieldNotes() {
     if (!account) {
@@ -95,7 +96,8 @@ async function sendAll() {
         }
         // A sheet that is gone, or no longer one's own: its notes stay here, and are told.
         if (answer.ok) {
-            const { kept, values } = await answer.json();
+            const { kept, refused, values } = await answer.json();
+            refusals = Object.values(refused);
             notes
                 .filter((one) => kept.includes(one.id))
                 .forEach((one) => localStorage.removeItem(keyOf(address, one)));
@@ -161,6 +163,8 @@ function tell(problem = null) {
         said.textContent = problem;
     } else if (left === 0) {
         said.textContent = 'Everything is kept.';
+    } else if (refusals.length > 0) {
+        said.textContent = `${some} kept on this device alone: ${refusals[0]}`;
     } else if (isSignedOut) {
         said.textContent = `${some} kept on this device alone. Sign in again, and they are sent.`;
     } else {

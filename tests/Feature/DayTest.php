@@ -210,6 +210,15 @@ final class DayTest extends TestCase
         $this->assertEquals($sheet->sheet(), $taken->setRelation('setBrief', $this->world->setBrief)->sheet());
         $this->assertSame([], $taken->notebook()->values());
 
+        // A kind that is not said is the usual one, also when it is read again.
+        $this->post(route('days.import', $this->world->setBrief), [
+            'file' => UploadedFile::fake()->createWithContent('day.json', (string) json_encode([
+                'format' => 'true-pupil.day-sheet', 'version' => 1, 'title' => 'Firing',
+                'shots' => [['id' => 'a', 'title' => 'the yard', 'minutes' => 5]],
+            ])),
+        ])->assertSessionHasNoErrors();
+        $this->get(route('days.show', $this->world->setBrief))->assertOk()->assertSee('the yard');
+
         foreach (['{}', '[', '{"format":"true-pupil.day-sheet","version":1,"begins":"noon"}'] as $wrong) {
             $this->post(route('days.import', $this->world->setBrief), [
                 'file' => UploadedFile::fake()->createWithContent('day.json', $wrong),

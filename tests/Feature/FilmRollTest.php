@@ -162,6 +162,22 @@ final class FilmRollTest extends TestCase
             $record?->exposure->iso?->nominal(),
             $record?->lens->focalLength,
         ]);
+        // It was another frame after all: what the log said of the wrong one goes, what was typed stays.
+        $this->log($roll, '13', ['aperture' => '11', 'time' => '1/250']);
+        $match = fn (string $number): \Illuminate\Testing\TestResponse => $this->post(
+            route('attempts.scans', $attempt),
+            ['roll' => $roll->id, 'numbers' => [$frame->id => $number]],
+        );
+        $match('13');
+        $record = $frame->refresh()->record();
+        $this->assertSame([5.6, '1/250 s', null], [
+            $record?->exposure->fNumber?->nominal(),
+            (string) $record?->exposure->exposureTime,
+            $record?->lens->focalLength,
+        ]);
+        $match('');
+        $this->assertSame([null, ['fNumber']], [$frame->refresh()->film_roll_id, $frame->stated?->given()]);
+        $match('12');
         $this->get(route('film.show', $roll))->assertSee('attempt 1')->assertSeeText('being prepared');
 
         $attempt->forceFill(['state' => AttemptState::Returned])->save();

@@ -143,6 +143,8 @@ final class DaySheetTest extends TestCase
         yield 'no minutes' => [['shots' => [['minutes' => '0'] + $shot]], 'shots.0.minutes: minutes are a whole'];
         yield 'too many' => [['shots' => [$shot, ['minutes' => '601'] + $shot]], 'shots.1.minutes: '];
         yield 'a bearing' => [['shots' => [$shot + ['bearing' => 'up']]], 'shots.0.bearing: A bearing is'];
+        yield 'a name that no tick can carry' => [['shots' => [['id' => 'A-1'] + $shot]], 'shots.0.id: a name is'];
+        yield 'two of one name' => [['shots' => [$shot, $shot]], 'shots: two lines have the same id'];
         yield 'a list without end' => [
             ['shots' => array_fill(0, DayFormat::MOST + 1, $shot)],
             'shots: there are more than 60',
