@@ -199,6 +199,9 @@ final class FilmRollTest extends TestCase
     {
         $frame = $this->world->prepared();
         $this->get(route('frames.edit', $frame))->assertDontSeeText('roll of yours');
+        // Nor with a picture whose camera wrote everything down.
+        $this->roll();
+        $this->get(route('frames.edit', $frame))->assertDontSeeText('roll of yours');
         $this->get(route('courses.show', $this->world->course))->assertDontSeeText('Rolls of film');
     }
 

@@ -40,7 +40,10 @@ final class Scans extends Component
 
     public function shouldRender(): bool
     {
-        return $this->rolls->isNotEmpty();
+        // Whose camera wrote its settings down needs no log.
+        return $this->rolls->isNotEmpty() && ($this->matched !== null || $this->attempt->frames->contains(
+            fn (Frame $frame): bool => $frame->tags !== null && $frame->pictureRecord()?->capture->settings() === null,
+        ));
     }
 
     public function render(): View
