@@ -21,6 +21,7 @@ use TruePupil\Core\Series\SceneWork;
 use TruePupil\Core\Series\Series;
 use TruePupil\Core\Situation\Assignment;
 use TruePupil\Core\Situation\FileKind;
+use TruePupil\Core\Situation\SceneFrames;
 use TruePupil\Core\Situation\Situation;
 use TruePupil\Core\Situation\Statement;
 
@@ -117,21 +118,12 @@ final class FrameSituation
     /** @param  Collection<int, Frame>  $frames  of the row, in its order */
     private function work(Collection $frames, Frame $frame, FrameMeasures $own): SceneWork
     {
-        return new SceneWork(array_values($frames->map(function (Frame $other) use ($frame, $own): SceneFrame {
-            [$record, $measures] = [$other->record(), $other->id === $frame->id ? $own : $other->measures];
-
-            return new SceneFrame(
-                sharePct: $measures?->subject?->region->sharePct(),
-                focalLength35: $record?->lens->focalLength35,
-                takenAt: $record?->takenAt?->getTimestamp(),
-                horizon: $other->marksDrawn()->cameraHeight(),
-                picture: $measures?->thumb,
-                subjectStops: $measures?->subject?->placement()->value,
-                facing: $other->intent?->facing?->value,
-                light: $other->intent?->lightFrom?->value,
-                warm: $measures?->colour?->cast['warm'] ?? null,
-            );
-        })->all()));
+        return new SceneWork(array_values($frames->map(fn (Frame $other): SceneFrame => SceneFrames::of(
+            $other->record(),
+            $other->id === $frame->id ? $own : $other->measures,
+            $other->intent,
+            $other->marksDrawn()->cameraHeight(),
+        ))->all()));
     }
 
     /** The frame of its row that was taken last; null for a frame that stands alone. */

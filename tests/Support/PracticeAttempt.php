@@ -37,6 +37,7 @@ use TruePupil\Core\Series\SceneWork;
 use TruePupil\Core\Series\Series;
 use TruePupil\Core\Situation\Assignment;
 use TruePupil\Core\Situation\FileKind;
+use TruePupil\Core\Situation\SceneFrames;
 use TruePupil\Core\Situation\Situation;
 use TruePupil\Core\Situation\Statement;
 
@@ -226,16 +227,11 @@ final readonly class PracticeAttempt
                 isset($facts['horizon']) ? [Mark::of(MarkKind::Horizon, $facts['horizon'])] : [],
             );
 
-            return new SceneFrame(
-                sharePct: $one['measures']->subject?->region->sharePct(),
-                focalLength35: $one['record']->lens->focalLength35,
-                takenAt: $one['record']->takenAt?->getTimestamp(),
-                horizon: $marks->cameraHeight(),
-                picture: $one['measures']->thumb,
-                subjectStops: $one['measures']->subject?->placement()->value,
-                facing: $facts['intent']['facing'] ?? null,
-                light: $facts['intent']['lightFrom'] ?? null,
-                warm: $one['measures']->colour?->cast['warm'] ?? null,
+            return SceneFrames::of(
+                $one['record'],
+                $one['measures'],
+                IntentFormat::read(Fields::of($facts['intent'] ?? [])),
+                $marks->cameraHeight(),
             );
         }, $row));
     }
