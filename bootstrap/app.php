@@ -5,6 +5,10 @@ declare(strict_types=1);
 use App\Critique\CritiquePublished;
 use App\Http\Outage;
 use App\Imaging\StillMaking;
+use App\Imaging\StoreAway;
+use App\Reach\TrustedNames;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
+use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -15,6 +19,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Session\TokenMismatchException;
+use Predis\PredisException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use TruePupil\Core\Capture\UnreadablePicture;
@@ -27,9 +32,16 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         // Outermost: what fails further in is answered with them too.
         $middleware->prepend(App\Http\Middleware\SecureHeaders::class);
+        $middleware->append(App\Http\Middleware\RequestId::class);
+        $middleware->trustHosts(at: TrustedNames::patterns(...), subdomains: false);
         $middleware->web(
-            append: [App\Http\Middleware\ReadByPerson::class],
+            append: [App\Http\Middleware\ReadFromReplicas::class, App\Http\Middleware\ReadByPerson::class],
             replace: [StartSession::class => App\Http\Middleware\StartSession::class],
+        );
+        // With the session at hand, and before anybody or anything is looked up.
+        $middleware->prependToPriorityList(
+            before: AuthenticatesRequests::class,
+            prepend: App\Http\Middleware\ReadFromReplicas::class,
         );
         $middleware->alias(['beside' => App\Http\Middleware\BesideThePage::class]);
         $middleware->redirectGuestsTo(fn () => route('sign-in'));
@@ -70,6 +82,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
             QueryException::class,
             fn (QueryException $problem): Throwable => Outage::of($problem) ?? $problem,
         );
+        foreach ([PredisException::class, StoreAway::class, LockTimeoutException::class] as $kind) {
+            $exceptions->map($kind, fn (Throwable $problem): Throwable => Outage::of($problem) ?? $problem);
+        }
         $exceptions->map(
             ErrorException::class,
             fn (ErrorException $problem): Throwable => Outage::of($problem) ?? $problem,
@@ -123,6 +138,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
 // Everything this copy writes lies under var/, so that two copies never meet.
 $var = getenv('PUPIL_VAR') ?: dirname(__DIR__).'/var';
 $app->useStoragePath($var.'/storage');
-$app->useEnvironmentPath($var);
+// Its settings lie there too, unless an operator keeps them elsewhere.
+$app->useEnvironmentPath(getenv('PUPIL_SETTINGS') ?: $var);
 
 return $app;

@@ -4,4 +4,5 @@ return [
     App\Providers\AppServiceProvider::class,
     App\Providers\AccountServiceProvider::class,
     App\Providers\ImagingServiceProvider::class,
+    App\Providers\WorkerServiceProvider::class,
 ];

@@ -12,6 +12,8 @@ return [
     'faker_locale' => 'en_GB',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
-    'previous_keys' => [],
-    'maintenance' => ['driver' => 'file'],
+    // After a change of the key: what was signed and stored with the older ones still counts.
+    'previous_keys' => array_values(array_filter(explode(',', (string) env('APP_PREVIOUS_KEYS', '')))),
+    // On several nodes the sign that a service is being looked after lies in what they share: "cache".
+    'maintenance' => ['driver' => env('APP_MAINTENANCE_DRIVER', 'file'), 'store' => env('CACHE_STORE', 'file')],
 ];

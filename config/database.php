@@ -1,21 +1,58 @@
 <?php
 
+$certificate = env('DB_SSL_CA');
+$connection = [
+    'driver' => 'mariadb',
+    'host' => env('DB_HOST', '127.0.0.1'),
+    'port' => env('DB_PORT', '3306'),
+    'unix_socket' => env('DB_SOCKET', ''),
+    'database' => env('DB_DATABASE', 'truepupil'),
+    'username' => env('DB_USERNAME', 'truepupil'),
+    'password' => env('DB_PASSWORD', ''),
+    'charset' => 'utf8mb4',
+    'collation' => 'utf8mb4_unicode_ci',
+    'prefix' => '',
+    'strict' => true,
+    'engine' => 'InnoDB',
+    'options' => [
+        // A database that does not answer is told within seconds.
+        PDO::ATTR_TIMEOUT => (int) env('DB_TIMEOUT', 5),
+        ...($certificate === null ? [] : [PDO::MYSQL_ATTR_SSL_CA => $certificate]),
+    ],
+];
+$replicas = array_values(array_filter(array_map(trim(...), explode(',', (string) env('DB_READ_HOST', '')))));
+$redis = [
+    'url' => env('REDIS_URL'),
+    'host' => env('REDIS_HOST', '127.0.0.1'),
+    'port' => env('REDIS_PORT', '6379'),
+    'username' => env('REDIS_USERNAME'),
+    'password' => env('REDIS_PASSWORD'),
+    'timeout' => 5.0,
+    'read_write_timeout' => 10.0,
+];
+
 return [
     'default' => 'mariadb',
     'connections' => [
-        'mariadb' => [
-            'driver' => 'mariadb',
-            'host' => env('DB_HOST', '127.0.0.1'),
-            'port' => env('DB_PORT', '3306'),
-            'database' => env('DB_DATABASE', 'truepupil'),
-            'username' => env('DB_USERNAME', 'truepupil'),
-            'password' => env('DB_PASSWORD', ''),
-            'charset' => 'utf8mb4',
-            'collation' => 'utf8mb4_unicode_ci',
-            'prefix' => '',
-            'strict' => true,
-            'engine' => 'InnoDB',
-        ],
+        // With replicas, pages are read from them, unless their reader has just written (App\Http\Middleware\Replicas).
+        'mariadb' => $replicas === []
+            ? $connection
+            : [
+                ...$connection,
+                'read' => ['host' => $replicas],
+                'write' => ['host' => [env('DB_HOST', '127.0.0.1')]],
+                'sticky' => true,
+            ],
+        // For what may never be read late: sessions, locks, the queue.
+        'primary' => $connection,
     ],
+    // Seconds in which a replica may still lack what was written.
+    'replica_seconds' => (int) env('DB_REPLICA_SECONDS', 15),
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],
+    'redis' => [
+        'client' => 'predis',
+        'options' => ['prefix' => env('REDIS_PREFIX', 'true-pupil:')],
+        'default' => [...$redis, 'database' => env('REDIS_DB', '0')],
+        'cache' => [...$redis, 'database' => env('REDIS_CACHE_DB', '1')],
+    ],
 ];

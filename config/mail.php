@@ -2,7 +2,7 @@
 
 // With MAIL_HOST mail goes out by SMTP; without it, what would have been sent is written down (see app/Letterbox).
 return [
-    'default' => env('MAIL_MAILER', env('MAIL_HOST') ? 'smtp' : 'letterbox'),
+    'default' => env('MAIL_HOST') ? 'smtp' : 'letterbox',
     'mailers' => [
         'smtp' => [
             'transport' => 'smtp',

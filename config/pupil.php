@@ -2,7 +2,7 @@
 
 return [
     'upload' => [
-        // nginx and PHP are told the same by bin/serve.
+        // nginx and PHP are told the same (deploy/).
         'megabytes' => 64,
         // Larger pictures are refused before they are decoded.
         'megapixels' => 120,
@@ -12,6 +12,35 @@ return [
         'person_megabytes' => (int) env('PUPIL_QUOTA_PERSON', 3_000),
         'course_megabytes' => (int) env('PUPIL_QUOTA_COURSE', 60_000),
         'upload_megabytes' => (int) env('PUPIL_QUOTA_UPLOAD', 1_000),
+    ],
+    // Names under which it is reached beside APP_URL's; nothing else is answered where that is public.
+    'hosts' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('TRUSTED_HOSTS', ''))))),
+    // Whether pages send the browser to the store for pictures; addresses count for ten minutes. The store must be in
+    // the browser's reach.
+    'signed_addresses' => (bool) env('PUPIL_SIGNED_ADDRESSES', false),
+    // What a node keeps near of a remote store, in megabytes.
+    'near_megabytes' => (int) env('PUPIL_NEAR_MEGABYTES', 2048),
+    // Who is told what is wrong: pages for operators, and the commands for cron.
+    // What this node is called; its host's name where nothing is said.
+    'node' => env('PUPIL_NODE'),
+    'watch' => [
+        // Whoever shows this ("Authorization: Bearer …") sees /readyz in detail, and /metrics.
+        'token' => env('PUPIL_WATCH_TOKEN'),
+        // Where pupil:alert writes to; without it, cron's own mail tells.
+        'mail' => env('PUPIL_ALERT_MAIL'),
+        'queue_seconds' => (int) env('PUPIL_ALERT_QUEUE_SECONDS', 300),
+        'free_megabytes' => (int) env('PUPIL_ALERT_FREE_MEGABYTES', 2000),
+        // The end of this certificate is watched.
+        'certificate' => env('PUPIL_TLS_CERTIFICATE'),
+        'lag_seconds' => (int) env('PUPIL_ALERT_LAG_SECONDS', 10),
+        'backup_hours' => (int) env('PUPIL_ALERT_BACKUP_HOURS', 0),
+    ],
+    'backup' => [
+        // A folder, or "s3:BUCKET" with the AWS_ settings of the store.
+        'target' => env('PUPIL_BACKUP'),
+        // A file with the key (pupil:backup --new-key writes one). Without it a backup is not encrypted.
+        'key' => env('PUPIL_BACKUP_KEY'),
+        'days' => (int) env('PUPIL_BACKUP_DAYS', 30),
     ],
     // Longest side of the copy that is shown and measured on, pixels.
     'working_side' => 1600,

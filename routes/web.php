@@ -9,13 +9,18 @@ use App\Http\Controllers\HomeController;
 use App\Http\Controllers\JoinController;
 use App\Http\Controllers\KeptController;
 use App\Http\Controllers\LetterboxController;
+use App\Http\Controllers\OperatorController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StartCourseController;
 use App\Http\Controllers\WordController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('healthz', HealthController::class)->withoutMiddleware('web')->name('health');
+Route::withoutMiddleware('web')->group(function (): void {
+    Route::get('healthz', [HealthController::class, 'life'])->name('health');
+    Route::get('readyz', [HealthController::class, 'ready']);
+    Route::get('metrics', [HealthController::class, 'metrics']);
+});
 
 Route::middleware('guest')->group(function (): void {
     Route::get('sign-in', [SessionController::class, 'create'])->name('sign-in');
@@ -54,6 +59,12 @@ Route::post('start', [StartCourseController::class, 'store'])->middleware('throt
 Route::middleware('auth')->group(function (): void {
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/', HomeController::class)->name('home');
+
+    Route::middleware('can:operate')->prefix('operator')->group(function (): void {
+        Route::get('/', [OperatorController::class, 'show'])->name('operator');
+        Route::post('jobs/{job}', [OperatorController::class, 'retry'])->name('operator.retry');
+        Route::delete('jobs/{job}', [OperatorController::class, 'forget'])->name('operator.forget');
+    });
 
     require __DIR__.'/account.php';
     require __DIR__.'/tools.php';

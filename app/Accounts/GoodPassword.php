@@ -47,6 +47,8 @@ final readonly class GoodPassword implements ValidationRule
         $word = preg_replace('/^[^\p{L}]+|[^\p{L}]+$/u', '', $plain) ?? '';
 
         return CommonPasswords::has($plain) ||
+            // The README has it.
+            $plain === config('pupil.demo.password') ||
             CommonPasswords::has($word) ||
             // "aaaaaaaaaa", "abababababab"
             count(array_unique(mb_str_split($plain))) < 4;

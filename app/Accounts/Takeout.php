@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\HandIn\PictureStore;
+use App\Imaging\HeldFiles;
 use App\Models\Course;
 use App\Models\DaySheet;
 use App\Models\DrillAnswer;
@@ -17,6 +18,7 @@ use App\Models\RollFrame;
 use App\Models\SavedPlan;
 use App\Models\SettingsBank;
 use App\Models\User;
+use App\Practice\RollPictures;
 use App\Transfer\CourseDocument;
 use Illuminate\Support\Str;
 use RuntimeException;
@@ -25,7 +27,7 @@ use ZipArchive;
 /** Everything of a person's, to take along: data as JSON, pictures as they were handed in. */
 final readonly class Takeout
 {
-    public function __construct(private PictureStore $store)
+    public function __construct(private PictureStore $store, private RollPictures $rolls)
     {
     }
 
@@ -45,7 +47,9 @@ final readonly class Takeout
                 ),
             );
         }
-        foreach ($this->files($user) as $name => $file) {
+        $held = new HeldFiles();
+        foreach ($this->files($user) as $name => $there) {
+            $file = $held->hold($there);
             if (is_file($file)) {
                 $zip->addFile($file, $name);
                 // They are compressed already.
@@ -68,6 +72,7 @@ final readonly class Takeout
             'language' => $user->locale,
             'noMailFor' => $user->no_mail ?? [],
             'keepsLocation' => $user->keeps_location,
+            'runsTheService' => $user->is_operator,
             'since' => $user->created_at?->toIso8601ZuluString(),
             'kit' => $user->kit,
             'firstSettings' => $user->first_settings ?? [],
@@ -132,7 +137,7 @@ final readonly class Takeout
             ) => $this->store->original($frame->picture);
         }
         foreach (RollFrame::query()->where('user_id', $user->id)->orderBy('id')->get() as $frame) {
-            yield 'roll/'.$frame->fileName() => $frame->path();
+            yield 'roll/'.$frame->fileName() => $this->rolls->path($frame);
         }
     }
 }

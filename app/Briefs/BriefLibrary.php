@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Briefs;
 
+use App\Models\ReadBrief;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\File;
 use JsonException;
 use TruePupil\Core\Brief\Brief;
@@ -16,9 +20,9 @@ final class BriefLibrary
     /** @return list<Brief> in teaching order */
     public function all(): array
     {
-        $briefs = array_map(fn (string $path): Brief => BriefFormat::read($this->decode($path)), [
-            ...File::glob(resource_path('briefs/*.json')),
-            ...File::glob($this->own('*')),
+        $briefs = array_map(BriefFormat::read(...), [
+            ...array_map($this->decode(...), File::glob(resource_path('briefs/*.json'))),
+            ...$this->readIn()->map(fn (ReadBrief $read): array => $read->brief)->all(),
         ]);
         usort($briefs, fn (Brief $a, Brief $b): int => $a->number <=> $b->number);
 
@@ -35,14 +39,12 @@ final class BriefLibrary
     /** @return ?array<mixed> the brief as its file has it, for keeping with a course */
     public function data(string $id): ?array
     {
-        $paths = preg_match('/^[a-z0-9-]+$/', $id) === 1 ? [resource_path('briefs/'.$id.'.json'), $this->own($id)] : [];
-        foreach ($paths as $path) {
-            if (is_file($path)) {
-                return $this->decode($path);
-            }
+        if (preg_match('/^[a-z0-9-]+$/', $id) !== 1) {
+            return null;
         }
+        $path = resource_path('briefs/'.$id.'.json');
 
-        return null;
+        return is_file($path) ? $this->decode($path) : $this->readIn($id)->first()?->brief;
     }
 
     /**
@@ -59,24 +61,27 @@ final class BriefLibrary
             throw InvalidBrief::at('id', 'expected letters, digits and hyphens');
         }
         if ($this->data($read->id) === null) {
-            $path = $this->own($read->id);
-            File::ensureDirectoryExists(dirname($path));
-            File::put(
-                $path.'.part',
-                json_encode(
-                    $brief,
-                    JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-                )."\n",
-            );
-            File::move($path.'.part', $path);
+            ReadBrief::query()->createOrFirst(['id' => $read->id], ['brief' => $brief]);
         }
 
         return $read;
     }
 
-    private function own(string $id): string
+    /**
+     * Those that were read in. Commands that look at files do without a database: the ready briefs are all they have
+     * then.
+     *
+     * @return Collection<int, ReadBrief>
+     */
+    private function readIn(?string $id = null): Collection
     {
-        return storage_path('app/briefs/'.$id.'.json');
+        try {
+            return ReadBrief::query()
+                ->when($id, fn (Builder $query): Builder => $query->whereKey($id))
+                ->get();
+        } catch (QueryException $problem) {
+            return app()->runningInConsole() ? new Collection() : throw $problem;
+        }
     }
 
     /** @throws InvalidBrief */

@@ -55,8 +55,9 @@ final readonly class ForgetPlace
             );
         }
         // The pixels are the same.
-        if (is_file($this->store->workingCopy($picture))) {
-            File::copy($this->store->workingCopy($picture), $this->store->workingCopy($cleaned));
+        $shown = $this->store->workingCopy($picture);
+        if ($shown !== null) {
+            $this->store->workingCopyMade($cleaned, fn (string $partial) => File::copy($shown, $partial));
         }
         $frame->update(['picture_id' => $cleaned->id]);
         DB::afterCommit(fn () => $this->unused->forget([$picture->id]));

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\HandIn;
 
-use App\Imaging\AtomicFile;
+use App\Imaging\FileStore;
 use App\Imaging\PictureGate;
 use App\Models\Picture;
 use Generator;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\File;
-use Illuminate\Support\Facades\Storage;
 
 /** Keeps each picture once, under the hash of its content, outside the web root. */
 final readonly class PictureStore
@@ -18,7 +16,7 @@ final readonly class PictureStore
     /** From a file that is kept to the frame that shows it. */
     private const ARRIVING_SECONDS = 120;
 
-    public function __construct(private PictureGate $gate)
+    public function __construct(private PictureGate $gate, private FileStore $files)
     {
     }
 
@@ -34,22 +32,22 @@ final readonly class PictureStore
         $hash = (string) hash_file('sha256', $path);
         $known = $withPlace ? null : Picture::query()->where('source_hash', $hash)->first();
         // What is kept under a hash has that hash: a file that is gone is made anew from what has come.
-        $kept = $known !== null && is_file($this->original($known)) ? $known->hash : $hash;
+        $kept = $known !== null && $this->files->has(self::originalKey($known->hash)) ? $known->hash : $hash;
 
         return $this->locked($kept, function () use ($kept, $path, $source): Picture {
             // Its frame comes after it: until then nobody takes it for a picture that nothing shows.
             $this->countArriving($kept, 1);
-            $target = $this->absolute($this->originalKey($kept));
             $picture = Picture::query()->where('hash', $kept)->first();
-            if (! is_file($target)) {
-                AtomicFile::write($target, fn (string $partial) => File::copy($path, $partial));
+            if (! $this->files->has(self::originalKey($kept))) {
+                $this->files->put(self::originalKey($kept), $path);
             }
 
+            // Only a file that is its own has none that is known.
             return $picture ?? Picture::query()->createOrFirst(
                 ['hash' => $kept],
                 [
-                    'bytes' => (int) filesize($target),
-                    'mime' => $this->gate->mime($target),
+                    'bytes' => (int) filesize($path),
+                    'mime' => $this->gate->mime($path),
                     'source_hash' => $source,
                 ],
             );
@@ -91,57 +89,88 @@ final readonly class PictureStore
     /** The file as it was handed in, and its working copy. */
     public function delete(string $hash): void
     {
-        File::delete($this->paths($hash));
+        $this->files->delete(self::originalKey($hash), self::workingKey($hash));
     }
 
     /**
      * Every file that is stored.
      *
-     * @return Generator<string, list<string>> paths by hash
+     * @return Generator<string, array{hash: string, time: int, bytes: int}> by key
      */
     public function files(): Generator
     {
-        $found = [];
         foreach (['originals', 'working'] as $kind) {
-            foreach (File::glob($this->absolute($kind).'/*/*/*') as $path) {
-                $found[substr(basename($path), 0, 64)][] = $path;
+            foreach ($this->files->files($kind) as $key => $facts) {
+                yield $key => ['hash' => substr(basename($key), 0, 64), ...$facts];
             }
         }
-        yield from $found;
     }
 
-    /** @return list<string> */
-    private function paths(string $hash): array
+    /** @param  string  ...$keys  as files() gives them */
+    public function deleteFiles(string ...$keys): void
     {
-        return [$this->absolute($this->originalKey($hash)), $this->absolute('working/'.$this->shard($hash).'.jpg')];
+        $this->files->delete(...$keys);
     }
 
+    /**
+     * What this node keeps near of pictures that are no longer there.
+     *
+     * @param  callable(list<string>): array<string>  $known  those of these hashes that are still there
+     */
+    public function sweepNear(callable $known): int
+    {
+        return $this->files->isLocal() ? 0 : $this->files->sweepNear($known);
+    }
+
+    /** Where the file as it was handed in can be read. Nothing lies there where it is gone. */
     public function original(Picture $picture): string
     {
-        return $this->absolute($this->originalKey($picture->hash));
+        return $this->files->path(self::originalKey($picture->hash));
     }
 
-    /** The upright sRGB copy without metadata that is shown and measured on. */
-    public function workingCopy(Picture $picture): string
+    public function has(string $hash): bool
     {
-        $path = $this->absolute('working/'.$this->shard($picture->hash).'.jpg');
-        File::ensureDirectoryExists(dirname($path));
-
-        return $path;
+        return $this->files->has(self::originalKey($hash));
     }
 
-    private function originalKey(string $hash): string
+    /** Where the upright sRGB copy without metadata can be read that is shown and measured on, or null. */
+    public function workingCopy(Picture $picture): ?string
     {
-        return 'originals/'.$this->shard($hash);
+        $path = $this->files->path(self::workingKey($picture->hash));
+
+        return is_file($path) ? $path : null;
     }
 
-    private function shard(string $hash): string
+    /**
+     * The working copy, made where there is none.
+     *
+     * @param  callable(string): mixed  $make  writes it at a path
+     */
+    public function workingCopyMade(Picture $picture, callable $make): string
+    {
+        return $this->files->made(self::workingKey($picture->hash), $make);
+    }
+
+    /** An address of the store's own at which the working copy can be had for a while, if it has one to give. */
+    public function workingAddress(Picture $picture, int $seconds): ?string
+    {
+        $key = self::workingKey($picture->hash);
+
+        return $this->files->isLocal() || ! $this->files->has($key) ? null : $this->files->address($key, $seconds);
+    }
+
+    private static function originalKey(string $hash): string
+    {
+        return 'originals/'.self::shard($hash);
+    }
+
+    private static function workingKey(string $hash): string
+    {
+        return 'working/'.self::shard($hash).'.jpg';
+    }
+
+    private static function shard(string $hash): string
     {
         return substr($hash, 0, 2).'/'.substr($hash, 2, 2).'/'.$hash;
-    }
-
-    private function absolute(string $key): string
-    {
-        return Storage::disk('pictures')->path($key);
     }
 }

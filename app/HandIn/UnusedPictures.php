@@ -7,7 +7,6 @@ namespace App\HandIn;
 use App\Models\Picture;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 
 /** Takes a picture with its files away when no frame shows it any more. */
 final readonly class UnusedPictures
@@ -44,26 +43,47 @@ final readonly class UnusedPictures
             ->each(function (Picture $picture) use (&$pictures): void {
                 $pictures += (int) $this->forgetUnused($picture);
             });
-        foreach ($this->store->files() as $hash => $paths) {
-            if (
-                ! Picture::query()->where('hash', $hash)->exists() &&
-                ! $this->isNew($paths)
-            ) {
-                File::delete($paths);
-                $this->copies->forget($hash);
-                $files += count($paths);
+
+        return ['pictures' => $pictures, 'files' => $this->sweepFiles()];
+    }
+
+    /** Files of no picture; one that is just arriving has its file before its row. */
+    private function sweepFiles(): int
+    {
+        $gone = 0;
+        $left = [];
+        foreach ($this->store->files() as $key => ['hash' => $hash, 'time' => $time]) {
+            if ($time < time() - 600) {
+                $left[$key] = $hash;
+            }
+            if (count($left) >= 500) {
+                $gone += $this->deleteUnknown($left);
+                $left = [];
             }
         }
 
-        return ['pictures' => $pictures, 'files' => $files];
+        return $gone + $this->deleteUnknown($left);
     }
 
-    /** @param  list<string>  $paths */
-    private function isNew(array $paths): bool
+    /** @param  array<string, string>  $hashes  by key */
+    private function deleteUnknown(array $hashes): int
     {
-        $times = array_map(fn (string $path): int => (int) @filemtime($path), $paths);
+        $unknown = array_diff($hashes, self::known(array_values($hashes)));
+        $this->store->deleteFiles(...array_keys($unknown));
+        array_map($this->copies->forget(...), array_unique($unknown));
 
-        return max([0, ...$times]) > time() - 600;
+        return count($unknown);
+    }
+
+    /**
+     * Those of these hashes that a picture has.
+     *
+     * @param  list<string>  $hashes
+     * @return array<string>
+     */
+    public static function known(array $hashes): array
+    {
+        return Picture::query()->useWritePdo()->whereIn('hash', $hashes)->pluck('hash')->all();
     }
 
     /** Whether it went. */

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace App\HandIn;
 
-use App\Imaging\AtomicFile;
 use App\Imaging\FileCache;
-use App\Imaging\Once;
 use App\Imaging\PixelEngine;
 use App\Models\Picture;
 use Illuminate\Support\Facades\File;
-use LogicException;
 use TruePupil\Core\Capture\UnreadablePicture;
 use TruePupil\Core\Measures\PixelSight;
 
@@ -19,6 +16,9 @@ use TruePupil\Core\Measures\PixelSight;
  */
 final readonly class WorkingCopies
 {
+    /** Seconds for which an address of the store's own counts. */
+    public const ADDRESS_SECONDS = 600;
+
     public function __construct(
         private PictureStore $store,
         private PixelEngine $pixels,
@@ -44,6 +44,14 @@ final readonly class WorkingCopies
         );
     }
 
+    /** Where the store itself sends the working copy, if it may (pupil.signed_addresses) and has it. */
+    public function address(Picture $picture): ?string
+    {
+        return config('pupil.signed_addresses')
+            ? $this->store->workingAddress($picture, self::ADDRESS_SECONDS)
+            : null;
+    }
+
     /**
      * With every pixel, for looking closely; kept for a while.
      *
@@ -65,17 +73,14 @@ final readonly class WorkingCopies
      */
     public function sight(Picture $picture): PixelSight
     {
-        $copy = $this->store->workingCopy($picture);
         $side = (int) config('pupil.working_side');
-        if (is_file($copy)) {
-            return $this->pixels->sight($copy, null, $side);
-        }
         $sight = null;
-        AtomicFile::write($copy, function (string $partial) use ($picture, $side, &$sight): void {
+        $make = function (string $partial) use ($picture, $side, &$sight): void {
             $sight = $this->pixels->sight($this->store->original($picture), $partial, $side);
-        });
+        };
+        $copy = $this->store->workingCopyMade($picture, $make);
 
-        return $sight ?? throw new LogicException('The copy was written without a look at it.');
+        return $sight ?? $this->pixels->sight($copy, null, $side);
     }
 
     /** What was made of a picture that is no longer there. */
@@ -85,21 +90,27 @@ final readonly class WorkingCopies
         $this->made->forget($hash);
     }
 
+    /**
+     * What this node has made of pictures that another has taken away.
+     *
+     * @param  callable(list<string>): array<string>  $known  those of these hashes that are still there
+     * @return int how many files went
+     */
+    public function sweep(callable $known): int
+    {
+        return $this->wholes->sweep($known) + $this->made->sweep($known);
+    }
+
     /** @throws UnreadablePicture when the original is gone or cannot be decoded */
     public function path(Picture $picture): string
     {
-        $copy = $this->store->workingCopy($picture);
-        if (! is_file($copy)) {
-            Once::make(
-                $copy,
-                fn (string $partial) => $this->pixels->workingCopy(
-                    $this->store->original($picture),
-                    $partial,
-                    (int) config('pupil.working_side'),
-                ),
-            );
-        }
-
-        return $copy;
+        return $this->store->workingCopyMade(
+            $picture,
+            fn (string $partial) => $this->pixels->workingCopy(
+                $this->store->original($picture),
+                $partial,
+                (int) config('pupil.working_side'),
+            ),
+        );
     }
 }

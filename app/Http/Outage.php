@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Imaging\StoreAway;
+use Illuminate\Contracts\Cache\LockTimeoutException;
+use Predis\PredisException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Throwable;
 
@@ -20,6 +23,18 @@ final class Outage
         $message = $problem->getMessage();
 
         return match (true) {
+            $problem instanceof StoreAway => new HttpException(
+                503,
+                'The store for pictures does not answer just now. What you typed is still here; try again in a minute.',
+                $problem,
+                ['Retry-After' => '10'],
+            ),
+            $problem instanceof PredisException, $problem instanceof LockTimeoutException => new HttpException(
+                503,
+                'A part of the service does not answer just now. What you typed is still here; try again in a minute.',
+                $problem,
+                ['Retry-After' => '10'],
+            ),
             preg_match(self::DISK_FULL, $message) === 1 => new HttpException(
                 507,
                 'The disk is full on our side. Nothing of this was kept; what was stored before is safe.',

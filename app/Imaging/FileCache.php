@@ -19,25 +19,87 @@ final readonly class FileCache
     /** @param  callable(string): void  $make  writes the file at a path */
     public function get(string $name, string $ending, callable $make): string
     {
-        $path = $this->folder.'/'.$name.'.'.$ending;
-        if (is_file($path)) {
-            // Once a minute is enough to tell what is in use.
-            if (filemtime($path) < time() - 60) {
-                @touch($path);
-            }
-
-            return $path;
+        $kept = $this->find($name, $ending);
+        if ($kept !== null) {
+            return $kept;
         }
+        $path = $this->path($name, $ending);
         Once::make($path, $make);
         $this->makeRoom($path);
 
         return $path;
     }
 
+    /** Where it is, if it is here. */
+    public function find(string $name, string $ending = ''): ?string
+    {
+        $path = $this->path($name, $ending);
+        if (! is_file($path)) {
+            return null;
+        }
+        // Once a minute is enough to tell what is in use.
+        if (filemtime($path) < time() - 60) {
+            @touch($path);
+        }
+
+        return $path;
+    }
+
+    /** Where it would be. */
+    public function path(string $name, string $ending): string
+    {
+        return $this->folder.'/'.$name.($ending === '' ? '' : '.'.$ending);
+    }
+
+    public function forgetExactly(string $name): void
+    {
+        File::delete($this->path($name, ''));
+    }
+
+    /**
+     * What here is of pictures that are no longer there: this node may not have been the one that took them away.
+     *
+     * @param  callable(list<string>): array<string>  $known  those of these hashes that are still there
+     * @return int how many files went
+     */
+    public function sweep(callable $known): int
+    {
+        $gone = 0;
+        foreach (array_chunk(File::glob($this->folder.'/*'), 500) as $paths) {
+            $hashes = [];
+            foreach ($paths as $path) {
+                if (preg_match('/(?<![0-9a-f])[0-9a-f]{64}(?![0-9a-f])/', basename($path), $found) === 1) {
+                    $hashes[$path] = $found[0];
+                }
+            }
+            $there = array_flip($known(array_values(array_unique($hashes))));
+            foreach ($hashes as $path => $hash) {
+                if (! isset($there[$hash]) && (int) @filemtime($path) < time() - 600) {
+                    File::delete($path);
+                    $gone++;
+                }
+            }
+        }
+
+        return $gone;
+    }
+
     /** Everything whose name begins so. */
     public function forget(string $beginning): void
     {
         File::delete(File::glob($this->folder.'/'.$beginning.'*'));
+    }
+
+    /** @return int how many files went that were not used for so long */
+    public function sweepUnused(int $seconds): int
+    {
+        $old = array_filter(
+            File::glob($this->folder.'/*'),
+            fn (string $path): bool => (int) @filemtime($path) < time() - $seconds,
+        );
+        File::delete($old);
+
+        return count($old);
     }
 
     private function makeRoom(string $newest): void

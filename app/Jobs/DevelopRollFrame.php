@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Practice\DevelopFrame;
+use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-final class DevelopRollFrame implements ShouldQueue
+final class DevelopRollFrame implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;
+
+    /** Seconds; then a job that nobody has may be asked for again (TakeUp). */
+    public int $uniqueFor = 900;
 
     public int $tries = 2;
 
@@ -18,6 +22,11 @@ final class DevelopRollFrame implements ShouldQueue
 
     public function __construct(public readonly int $rollFrameId)
     {
+    }
+
+    public function uniqueId(): string
+    {
+        return (string) $this->rollFrameId;
     }
 
     public function handle(DevelopFrame $action): void

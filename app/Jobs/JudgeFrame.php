@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Critique\MeasureAndJudge;
+use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-final class JudgeFrame implements ShouldQueue
+final class JudgeFrame implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;
+
+    /** Seconds; then a job that nobody has may be asked for again (TakeUp). */
+    public int $uniqueFor = 900;
 
     public int $tries = 3;
 
@@ -21,6 +25,11 @@ final class JudgeFrame implements ShouldQueue
 
     public function __construct(public readonly int $frameId, public readonly int $revision)
     {
+    }
+
+    public function uniqueId(): string
+    {
+        return $this->frameId.'-'.$this->revision;
     }
 
     public function handle(MeasureAndJudge $action): void

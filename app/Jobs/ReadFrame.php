@@ -5,15 +5,19 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\HandIn\ReadPicture;
+use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-final class ReadFrame implements ShouldQueue
+final class ReadFrame implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;
 
     /** Reading comes before judging: whoever has just sent a picture waits to mark it. */
     public const QUEUE = 'reading';
+
+    /** Seconds; then a job that nobody has may be asked for again (TakeUp). */
+    public int $uniqueFor = 900;
 
     public int $tries = 3;
 
@@ -24,6 +28,11 @@ final class ReadFrame implements ShouldQueue
 
     public function __construct(public readonly int $frameId)
     {
+    }
+
+    public function uniqueId(): string
+    {
+        return (string) $this->frameId;
     }
 
     public function handle(ReadPicture $action): void

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Letterbox;
 
 use App\Models\User;
+use App\Reach\OwnMachine;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Mail that was written down instead of sent. In the demo everybody may read all of it; elsewhere people read what was
- * meant for their own address, without the links that would prove it to be theirs.
+ * Mail that was written down instead of sent. In the demo everybody at its machine may read all of it; elsewhere people
+ * read what was meant for their own address, without the links that would prove it to be theirs.
  */
 final class Letterbox
 {
@@ -24,7 +25,7 @@ final class Letterbox
 
     public static function isOpenToAll(): bool
     {
-        return self::isInUse() && (bool) config('pupil.demo.shown');
+        return self::isInUse() && (bool) config('pupil.demo.shown') && OwnMachine::asks(request());
     }
 
     /** Whether a link that is sent to an address can be followed by whoever has it. */

@@ -57,11 +57,6 @@ final class RollFrame extends Model
         return $this->belongsTo(User::class);
     }
 
-    public function path(): string
-    {
-        return storage_path('app/roll/'.$this->user_id.'/'.$this->token.'.jpg');
-    }
-
     /** As a camera would number it. */
     public function fileName(): string
     {
@@ -98,10 +93,5 @@ final class RollFrame extends Model
     protected function casts(): array
     {
         return ['settings' => 'array', 'result' => 'array', 'state' => RollState::class, 'taken_at' => 'datetime'];
-    }
-
-    protected static function booted(): void
-    {
-        self::forceDeleted(fn (RollFrame $frame) => @unlink($frame->path()));
     }
 }

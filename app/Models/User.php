@@ -25,6 +25,7 @@ use Illuminate\Support\Carbon;
  * @property ?bool $shows_frames  whether own frames may be shown to a class unless said otherwise; null: never asked
  * @property ?Carbon $delete_at  when the account goes, as its owner asked
  * @property ?array<mixed> $kit
+ * @property bool $is_operator  whether it sees how the service is
  * @property ?list<string> $first_settings  those that were ticked
  */
 final class User extends Authenticatable
@@ -57,6 +58,7 @@ final class User extends Authenticatable
         'keeps_location' => false,
         'shows_frames' => null,
         'delete_at' => null,
+        'is_operator' => false,
     ];
 
     protected $hidden = ['password', 'remember_token'];
@@ -97,6 +99,7 @@ final class User extends Authenticatable
             'first_settings' => 'array',
             'no_mail' => 'array',
             'keeps_location' => 'boolean',
+            'is_operator' => 'boolean',
             'shows_frames' => 'boolean',
             'email_verified_at' => 'datetime',
             'delete_at' => 'datetime',

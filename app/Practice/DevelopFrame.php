@@ -7,12 +7,13 @@ namespace App\Practice;
 use App\Imaging\AtomicFile;
 use App\Models\RollFrame;
 use App\Models\RollState;
+use Illuminate\Support\Facades\File;
 use InvalidArgumentException;
 
 /** Makes the file of a frame that was taken in the finder. */
 final readonly class DevelopFrame
 {
-    public function __construct(private Roll $roll, private Shutter $shutter)
+    public function __construct(private Roll $roll, private Shutter $shutter, private RollPictures $pictures)
     {
     }
 
@@ -29,8 +30,15 @@ final readonly class DevelopFrame
 
             return;
         }
-        AtomicFile::write($frame->path(), fn (string $partial) => $this->shutter->press($shot, $partial));
-        ShotNote::remember($frame->path(), $shot);
+        $made = storage_path('scratch/developing-'.$frame->token.'-'.bin2hex(random_bytes(6)).'.jpg');
+        try {
+            AtomicFile::makeFolder(dirname($made));
+            $this->shutter->press($shot, $made);
+            ShotNote::remember($made, $shot);
+            $this->pictures->put($frame, $made);
+        } finally {
+            File::delete($made);
+        }
         $frame->update(['state' => RollState::Ready]);
     }
 

@@ -7,10 +7,12 @@ namespace App\Providers;
 use App\Accounts\Address;
 use App\Accounts\AddressUsers;
 use App\Letterbox\LetterboxTransport;
+use App\Models\User;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
@@ -28,6 +30,8 @@ final class AccountServiceProvider extends ServiceProvider
             ),
         );
         Mail::extend('letterbox', fn (): LetterboxTransport => new LetterboxTransport());
+
+        Gate::define('operate', fn (User $user): bool => $user->is_operator);
 
         // An account is counted however its address is spelt; a school often has one address on the network for all.
         RateLimiter::for(

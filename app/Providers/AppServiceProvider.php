@@ -13,9 +13,8 @@ use App\Practice\RollQueue;
 use App\Wording\Glossary;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Console\AboutCommand;
-use Illuminate\Queue\Events\Looping;
-use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Findings\FindingRule;
@@ -54,7 +53,9 @@ final class AppServiceProvider extends ServiceProvider
         Membership::deleted(fn () => $this->app->make(Roles::class)->forget());
         AboutCommand::add('True Pupil', ['Version' => fn (): string => (string) config('app.version')]);
         Model::shouldBeStrict(! $this->app->isProduction());
-        // What /healthz reads to tell whether a worker is there.
-        Event::listen(Looping::class, fn () => touch(storage_path('worker-heartbeat')));
+        // Whoever ends TLS need not be this program: addresses are what the world knows.
+        if (str_starts_with((string) config('app.url'), 'https://')) {
+            URL::forceHttps();
+        }
     }
 }

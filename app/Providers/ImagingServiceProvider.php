@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\HandIn\PictureStore;
+use App\HandIn\UploadPieces;
 use App\HandIn\WorkingCopies;
 use App\Imaging\ExifTool;
 use App\Imaging\FileCache;
 use App\Imaging\FileRecordReader;
+use App\Imaging\FileStore;
 use App\Imaging\OutsideProgram;
 use App\Imaging\PictureGate;
 use App\Imaging\PictureTags;
@@ -20,7 +22,9 @@ use App\Imaging\TagWriter;
 use App\Imaging\Vips\Vips;
 use App\Imaging\VipsEngine;
 use App\Practice\PlateStore;
+use App\Practice\RollPictures;
 use App\Practice\SceneRenderer;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\ServiceProvider;
 use TruePupil\Core\Capture\RecordReader;
 
@@ -61,6 +65,13 @@ final class ImagingServiceProvider extends ServiceProvider
                 new FileCache($this->scratch().'/made', 256 * 1024 * 1024),
             ),
         );
+        $disks = [PictureStore::class => 'pictures', RollPictures::class => 'files', UploadPieces::class => 'files'];
+        foreach ($disks as $of => $disk) {
+            $this->app
+                ->when($of)
+                ->needs(FileStore::class)
+                ->give(fn (): FileStore => $this->files($disk));
+        }
         $this->app->singleton(SceneRenderer::class);
         $this->app->singleton(PlaceRemover::class, fn () => new PlaceRemover($this->tool('exiftool')));
         // Writes to what the practice camera has made itself.
@@ -80,6 +91,15 @@ final class ImagingServiceProvider extends ServiceProvider
             $this->app->make(Sandbox::class),
             (string) config('pupil.tools.prlimit'),
             $bytes,
+        );
+    }
+
+    /** Files of a disk; what is fetched from a remote one is kept near. */
+    private function files(string $disk): FileStore
+    {
+        return new FileStore(
+            Storage::disk($disk),
+            new FileCache($this->scratch().'/near', 1024 * 1024 * (int) config('pupil.near_megabytes')),
         );
     }
 

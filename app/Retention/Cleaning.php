@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Retention;
 
-use App\HandIn\PartialUpload;
 use App\HandIn\UnusedPictures;
+use App\HandIn\UploadPieces;
 use App\Models\Course;
 use App\Models\RollFrame;
 use App\Models\User;
+use App\Practice\RollPictures;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 
 /** Takes away what is no longer needed. Run every hour; run twice it does nothing more. */
 final readonly class Cleaning
@@ -22,6 +22,9 @@ final readonly class Cleaning
         private UnusedPictures $unused,
         private DeleteAttempts $attempts,
         private DeleteAccount $accounts,
+        private RollPictures $rolls,
+        private UploadPieces $uploads,
+        private NodeCleaning $node,
     ) {
     }
 
@@ -39,8 +42,8 @@ final readonly class Cleaning
             'attempts that their course keeps no longer' => (int) $attempts,
             'pictures that nothing shows' => $swept['pictures'],
             'files that belong to no picture' => $swept['files'],
-            'uploads that were begun and left' => PartialUpload::sweep(),
-            'scratch files' => $this->scratch(),
+            'uploads that were begun and left' => $this->uploads->sweep(),
+            'scratch files' => $this->node->run(),
             'files of rolls that are gone' => $this->rolls(),
             'sessions' => DB::table('sessions')
                 ->where('last_activity', '<', now()->subMinutes((int) config('session.lifetime'))->getTimestamp())
@@ -55,23 +58,6 @@ final readonly class Cleaning
         ];
     }
 
-    /** What a program that was killed has left. */
-    private function scratch(): int
-    {
-        $gone = 0;
-        foreach (['scratch'] as $folder) {
-            foreach (File::glob(storage_path($folder.'/*')) as $path) {
-                $isCache = in_array(basename($path), ['kept', 'readings', 'wholes', 'made'], true);
-                if (! $isCache && filemtime($path) < time() - 86400) {
-                    is_dir($path) ? File::deleteDirectory($path) : File::delete($path);
-                    $gone++;
-                }
-            }
-        }
-
-        return $gone;
-    }
-
     private function rolls(): int
     {
         $gone = 0;
@@ -80,16 +66,10 @@ final readonly class Cleaning
             ->get();
         foreach ($removed as $frame) {
             $frame->forceDelete();
+            $this->rolls->forget($frame);
             $gone++;
         }
-        foreach (File::glob(storage_path('app/roll/*/*.jpg')) as $path) {
-            $isKnown = DB::table('roll_frames')->where('token', basename($path, '.jpg'))->exists();
-            if (! $isKnown && filemtime($path) < time() - 600) {
-                File::delete($path);
-                $gone++;
-            }
-        }
 
-        return $gone;
+        return $gone + $this->rolls->sweep();
     }
 }

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Retention;
 
 use App\HandIn\UnusedPictures;
+use App\HandIn\UploadPieces;
 use App\Models\Course;
 use App\Models\Frame;
 use App\Models\Role;
 use App\Models\User;
+use App\Practice\RollPictures;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 
 /**
  * Deletes a person with everything of theirs. What they said of other people's frames stays without a name: it belongs
@@ -22,8 +23,11 @@ final readonly class DeleteAccount
     /** Days between the wish and the deed. */
     public const GRACE_DAYS = 14;
 
-    public function __construct(private UnusedPictures $unused)
-    {
+    public function __construct(
+        private UnusedPictures $unused,
+        private RollPictures $rolls,
+        private UploadPieces $uploads,
+    ) {
     }
 
     public function handle(User $user): void
@@ -47,7 +51,10 @@ final readonly class DeleteAccount
                 ->update(['causer_type' => null, 'causer_id' => null]);
             $user->delete();
             $this->unused->forget($pictures);
-            DB::afterCommit(fn () => self::deleteFolders($user->id));
+            DB::afterCommit(function () use ($user): void {
+                $this->rolls->forgetPerson($user->id);
+                $this->uploads->forgetPerson($user->id);
+            });
         });
     }
 
@@ -68,12 +75,5 @@ final readonly class DeleteAccount
                 fn ($query) => $query->where('user_id', '!=', $user->id)->where('role', Role::Instructor),
             )
             ->get();
-    }
-
-    private static function deleteFolders(int $user): void
-    {
-        foreach (['roll', 'uploads'] as $kind) {
-            File::deleteDirectory(storage_path('app/'.$kind.'/'.$user));
-        }
     }
 }

@@ -6,6 +6,7 @@ namespace App\Retention;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
+use League\Flysystem\FileAttributes;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
@@ -18,17 +19,16 @@ final class StorageUse
     /** @return array<string, int> bytes by what they are */
     public static function parts(): array
     {
-        $disk = Storage::disk('pictures');
-
         return [
-            'originals' => self::folder($disk->path('originals')),
-            'working copies' => self::folder($disk->path('working')),
+            'originals' => self::disk('pictures', 'originals'),
+            'working copies' => self::disk('pictures', 'working'),
             'pictures looked at closely or otherwise' => self::folder(storage_path('scratch/wholes')) +
-                self::folder(storage_path('scratch/made')),
+                self::folder(storage_path('scratch/made')) +
+                self::folder(storage_path('scratch/near')),
             'unpacked plates of the practice camera' => self::folder(storage_path('scratch/kept')) +
                 self::folder(storage_path('scratch/readings')),
-            'rolls' => self::folder(storage_path('app/roll')),
-            'uploads under way' => self::folder(storage_path('app/uploads')),
+            'rolls' => self::disk('files', 'roll'),
+            'uploads under way' => self::disk('files', 'uploads'),
             'the database' => (int) DB::table('information_schema.tables')
                 ->where('table_schema', DB::getDatabaseName())
                 ->sum(DB::raw('data_length + index_length')),
@@ -69,6 +69,17 @@ final class StorageUse
             ->pluck('total', 'label')
             ->map(fn (mixed $bytes): int => (int) $bytes)
             ->all();
+    }
+
+    /** Of what all nodes share. */
+    private static function disk(string $disk, string $folder): int
+    {
+        $bytes = 0;
+        foreach (Storage::disk($disk)->listContents($folder, true) as $file) {
+            $bytes += $file instanceof FileAttributes ? (int) $file->fileSize() : 0;
+        }
+
+        return $bytes;
     }
 
     private static function folder(string $path): int

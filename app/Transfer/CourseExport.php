@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Transfer;
 
 use App\HandIn\PictureStore;
+use App\Imaging\HeldFiles;
 use App\Models\Course;
 use App\Models\Picture;
 use Illuminate\Database\Query\Builder;
@@ -61,7 +62,8 @@ final readonly class CourseExport
             foreach (array_keys($counts) as $table) {
                 $zip->addFile($folder.'/'.$table, 'tables/'.$table.'.jsonl');
             }
-            $this->addPictures($zip, $folder.'/pictures');
+            $held = new HeldFiles();
+            $this->addPictures($zip, $folder.'/pictures', $held);
             if (! $zip->close() || ! rename($partial, $path)) {
                 throw new RuntimeException(sprintf('"%s" cannot be written: is the disk full?', $path));
             }
@@ -174,14 +176,14 @@ final readonly class CourseExport
     }
 
     /** @param  string  $table  the file with the rows of the pictures */
-    private function addPictures(ZipArchive $zip, string $table): void
+    private function addPictures(ZipArchive $zip, string $table, HeldFiles $held): void
     {
         foreach (File::lines($table) as $line) {
             if ($line === '') {
                 continue;
             }
             $hash = json_decode($line, true)['hash'];
-            $original = $this->store->original((new Picture())->forceFill(['hash' => $hash]));
+            $original = $held->hold($this->store->original((new Picture())->forceFill(['hash' => $hash])));
             if (! is_file($original)) {
                 throw new RuntimeException(
                     sprintf('The picture %s is not in the store any more; nothing was written.', $hash),

@@ -51,7 +51,7 @@ final readonly class CourseImport
         } catch (Throwable $problem) {
             // Files that came with it and belong to nothing here.
             foreach ($files as $file) {
-                File::delete($file);
+                $this->store->delete($file);
             }
             throw $problem instanceof QueryException
                 ? new ImportRefused(
@@ -153,7 +153,7 @@ final readonly class CourseImport
     }
 
     /**
-     * @param  list<string>  $files  grows by the pictures that were not in the store before
+     * @param  list<string>  $files  hashes; grows by the pictures that were not in the store before
      * @return array<string, array<int, int>> new numbers by table and old number
      */
     private function insert(ZipArchive $zip, array &$files): array
@@ -233,9 +233,8 @@ final readonly class CourseImport
             if (hash_file('sha256', $copy) !== $hash) {
                 throw new ImportRefused(sprintf('The picture %s is not what it was: the archive is damaged.', $hash));
             }
-            $original = $this->store->original((new Picture())->forceFill(['hash' => $hash]));
-            if (! is_file($original)) {
-                $files[] = $original;
+            if (! $this->store->has($hash)) {
+                $files[] = $hash;
             }
 
             return $this->store->keep($copy);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Transfer;
 
 use App\HandIn\WorkingCopies;
+use App\Imaging\HeldFiles;
 use App\Models\AttemptState;
 use App\Models\Course;
 use App\Models\Frame;
@@ -50,10 +51,11 @@ final readonly class Portfolio
             ->with(['picture', 'attempt.setBrief'])
             ->orderBy('id')
             ->get();
+        $held = new HeldFiles();
         foreach ($frames as $frame) {
             try {
                 $zip->addFile(
-                    $this->copies->path($frame->picture),
+                    $held->hold($this->copies->path($frame->picture)),
                     sprintf(
                         '%s/attempt-%d/%s-%d.jpg',
                         $frame->attempt->setBrief->brief_id,

@@ -148,152 +148,75 @@ make_folders() {
     mkdir -p "$1"/storage/{framework/{cache/data,sessions,views},logs,scratch,pictures,app} "$1/log" || die "cannot write to $1"
 }
 
-# write_environment VAR PORT DB_PORT DB_PASSWORD: keeps the key of an earlier start
+# The line below which bin/serve keeps what belongs to its own database and port; above it, nothing is ever changed.
+OURS='# What bin/serve finds out at each start; what is set above this line stays as it is.'
+
+# own_settings FILE: what an operator set there, above our line. Up to 0.21 the whole file was ours: then its key alone.
+own_settings() {
+    [ -f "$1" ] || return 0
+    if ! grep -qxF "$OURS" "$1" && [ "$(sed -n 's/^\([A-Z_]*\)=.*/\1/p' "$1" | head -n 7 | tr '\n' ' ')" = 'APP_KEY APP_ENV APP_URL DB_HOST DB_PORT DB_PASSWORD PUPIL_DEMO ' ]; then
+        sed -n '/^APP_KEY=/p' "$1"
+    else
+        awk -v ours="$OURS" '$0 == ours {exit} {print}' "$1"
+    fi
+}
+
+# Whether the database is an operator's: then none is started.
+has_own_database() { [ -n "${DB_HOST:-}" ] || own_settings "$1" | grep -q '^DB_\(HOST\|SOCKET\)=.'; }
+
+# write_environment VAR PORT DB_PORT DB_PASSWORD: keeps what an operator set, and the key of an earlier start. Without a
+# DB_PORT the database is the operator's.
 write_environment() {
-    local key; key=$(sed -n 's/^APP_KEY=//p' "$1/.env" 2>/dev/null)
-    [ -n "$key" ] || key="base64:$(php -r 'echo base64_encode(random_bytes(32));')"
-    ( umask 077; cat >"$1/.env" <<ENV
-APP_KEY=$key
+    local file=$1/.env key own name value
+    own=$(own_settings "$file")
+    key=$(printf '%s\n' "$own" | sed -n 's/^APP_KEY=//p')
+    if [ -z "$key" ]; then
+        own=$(printf '%s\n' "$own" | sed '/^APP_KEY=$/d')
+        own+="${own:+
+}APP_KEY=base64:$(php -r 'echo base64_encode(random_bytes(32));')"
+    fi
+    ( umask 077
+        {
+            printf '%s\n%s\n' "$own" "$OURS"
+            while IFS='=' read -r name value; do
+                grep -q "^$name=" <<<"$own" || printf '%s=%s\n' "$name" "$value"
+            done <<ENV
 APP_ENV=${APP_ENV:-production}
 APP_URL=http://127.0.0.1:$2
-DB_HOST=127.0.0.1
+${3:+DB_HOST=127.0.0.1
 DB_PORT=$3
-DB_PASSWORD=$4
+DB_PASSWORD=$4}
 PUPIL_DEMO=${PUPIL_DEMO:-}
 ENV
+        } | sed '/^=$/d' >"$file.part" && mv "$file.part" "$file"
     ) || die "cannot write to $1"
 }
 
-# write_server_files VAR RUN PORT ROOT: configuration of nginx and PHP-FPM
-write_server_files() {
-    local var=$1 run=$2 port=$3 root=$4 user_line='' cookie
-    # As config/session.php names it.
-    cookie=true_pupil_$(sed -n 's/^APP_KEY=//p' "$var/.env" | tr -d '\n' | sha1sum | cut -c1-8)
-    [ "$(id -u)" = 0 ] && user_line="user root;"
-    # What nginx answers itself says the same of it as the application (SecureHeaders); the application's own answers
-    # bring theirs.
-    cat >"$run/headers.conf" <<'HEADERS'
-add_header Content-Security-Policy $our_policy always;
-add_header X-Content-Type-Options $our_nosniff always;
-add_header X-Frame-Options $our_frames always;
-add_header Referrer-Policy $our_referrer always;
-HEADERS
-    cat >"$run/nginx.conf" <<NGINX
-$user_line
-worker_processes 2;
-pid $run/nginx.pid;
-error_log $var/log/nginx.log;
-daemon off;
-events { worker_connections 512; }
-http {
-    include /etc/nginx/mime.types;
-    types { text/javascript js mjs; font/woff2 woff2; }
-    access_log off;
-    sendfile on;
-    gzip on; gzip_types text/css text/javascript image/svg+xml;
-    client_max_body_size 66m;
-    client_body_temp_path $var/nginx/body; fastcgi_temp_path $var/nginx/fastcgi; proxy_temp_path $var/nginx/proxy;
-    uwsgi_temp_path $var/nginx/uwsgi; scgi_temp_path $var/nginx/scgi;
-    # What has to be rendered is answered by processes of its own, so that pages never wait for it; and nobody has more
-    # of it on the way at once than a browser asks for.
-    upstream pages { server unix:$run/fpm.sock; }
-    upstream pictures { server unix:$run/pictures.sock; }
-    map \$request_uri \$answered_by {
-        default pages;
-        ~^/frames/[0-9]+/(whole|retaken|views|what-if|spot) pictures;
-        ~^/what-ifs/[0-9]+ pictures;
-        ~^/practice/[^/?]+ pictures;
-        ~^/drills/[^?]+/[^/?]+/[^/?]+/[^/?]+/[^/?]+ pictures;
-    }
-    # No key may be longer; what one browser asks for at the same time begins alike.
-    map \$cookie_$cookie \$visitor { default ''; "~^(?<beginning>.{1,200})" \$beginning; }
-    map \$answered_by \$counted_for { default ''; pictures \$visitor; }
-    limit_conn_zone \$counted_for zone=renderings:1m;
-    limit_conn renderings 8;
-    limit_conn_status 429;
-    map \$upstream_http_x_content_type_options \$our_policy {
-        '' "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; object-src 'none'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
-        default '';
-    }
-    map \$upstream_http_x_content_type_options \$our_nosniff { '' nosniff; default ''; }
-    map \$upstream_http_x_content_type_options \$our_frames { '' DENY; default ''; }
-    map \$upstream_http_x_content_type_options \$our_referrer { '' same-origin; default ''; }
-    server {
-        listen 127.0.0.1:$port;
-        root $root/public;
-        server_tokens off;
-        error_page 413 /too-large.json;
-        error_page 502 504 /down.html;
-        # Repeated where a location has headers of its own.
-        include $run/headers.conf;
-        location = /too-large.json { internal; default_type application/json; }
-        location = /down.html { internal; }
-        error_page 429 /busy.txt;
-        location = /busy.txt { internal; default_type text/plain; }
-        location / { try_files \$uri @app; }
-        # The address carries a fingerprint of what it holds.
-        location ~ ^/assets/[0-9a-f]+/ {
-            rewrite ^/assets/[0-9a-f]+/((?:css|js|vendor)/.*)\$ /\$1 break;
-            add_header Cache-Control "public, max-age=31536000, immutable";
-            include $run/headers.conf;
-        }
-        # A page of our own says that there is nothing.
-        location ~ \\.php\$ { try_files /nowhere @app; }
-        location @app {
-            # Written out, not included: distributions differ in what they pass as the host, and we need its port.
-            fastcgi_param HTTP_HOST \$host:\$server_port;
-            fastcgi_param SCRIPT_FILENAME $root/public/index.php;
-            fastcgi_param SCRIPT_NAME /index.php;
-            fastcgi_param QUERY_STRING \$query_string;
-            fastcgi_param REQUEST_METHOD \$request_method;
-            fastcgi_param REQUEST_URI \$request_uri;
-            fastcgi_param CONTENT_TYPE \$content_type;
-            fastcgi_param CONTENT_LENGTH \$content_length;
-            fastcgi_param DOCUMENT_ROOT $root/public;
-            fastcgi_param SERVER_PROTOCOL \$server_protocol;
-            fastcgi_param SERVER_NAME \$host;
-            fastcgi_param SERVER_PORT \$server_port;
-            fastcgi_param REMOTE_ADDR \$remote_addr;
-            fastcgi_param GATEWAY_INTERFACE CGI/1.1;
-            fastcgi_read_timeout 120;
-            fastcgi_pass \$answered_by;
-        }
-    }
+# fill TEMPLATE NAME=VALUE...: the template with its @NAME@s filled in; values may have several lines
+fill() {
+    local text pair; text=$(cat "$1"); shift
+    for pair in "$@"; do text=${text//"@${pair%%=*}@"/${pair#*=}}; done
+    printf '%s\n' "$text"
 }
-NGINX
-    local fpm_settings
-    fpm_settings=$(cat <<SETTINGS
-clear_env = no
-env[PUPIL_VAR] = $var
-php_admin_value[upload_max_filesize] = 64M
-php_admin_value[post_max_size] = 66M
-php_admin_value[memory_limit] = 512M
-php_admin_value[upload_tmp_dir] = $var/nginx/body
-php_admin_value[error_log] = $var/log/php.log
-php_admin_flag[display_errors] = off
-php_admin_value[opcache.revalidate_freq] = 2
-SETTINGS
-    )
-    cat >"$run/fpm.conf" <<FPM
-[global]
-pid = $run/fpm.pid
-error_log = $var/log/fpm.log
-daemonize = no
-[www]
-$( [ "$(id -u)" = 0 ] && printf 'user = root\ngroup = root\n' )
-listen = $run/fpm.sock
-pm = static
-pm.max_children = ${FPM_CHILDREN:-6}
-$fpm_settings
-[pictures]
-$( [ "$(id -u)" = 0 ] && printf 'user = root\ngroup = root\nprocess.priority = 5\n' )
-listen = $run/pictures.sock
-listen.backlog = 128
-pm = static
-pm.max_children = ${PICTURE_CHILDREN:-3}
-$fpm_settings
-FPM
-    mkdir -p "$var/nginx/body"
+
+# write_server_files VAR RUN PORT ROOT: configuration of nginx and PHP-FPM on loopback
+write_server_files() {
+    local var=$1 run=$2 port=$3 root=$4 nginx_user='' fpm_user='' priority='' cookie settings
+    # As config/session.php names it.
+    cookie=$(sed -n 's/^SESSION_COOKIE=//p' "$var/.env" | tail -n 1)
+    [ -n "$cookie" ] || cookie=true_pupil_$(sed -n 's/^APP_KEY=//p' "$var/.env" | tail -n 1 | tr -d '\n' | sha1sum | cut -c1-8)
+    if [ "$(id -u)" = 0 ]; then
+        nginx_user='user root;' fpm_user=$'user = root\ngroup = root' priority='process.priority = 5'
+    fi
+    mkdir -p "$var/nginx/body" "$run/servers"
+    echo "listen 127.0.0.1:$port;" >"$run/listen.conf"
+    fill deploy/nginx/headers.conf.in >"$run/headers.conf"
+    fill deploy/nginx/fastcgi.conf.in ROOT="$root" >"$run/fastcgi.conf"
+    fill deploy/nginx/nginx.conf.in USER="$nginx_user" RUN="$run" CONF="$run" LOG="$var/log" TEMP="$var/nginx" ROOT="$root" \
+        ACCESS=off COOKIE="$cookie" HOST='$host:$server_port' NAME='$host:$server_port' >"$run/nginx.conf"
+    settings=$(fill deploy/fpm-settings.in VAR="$var" TEMP="$var/nginx" LOG="$var/log")
+    fill deploy/fpm.conf.in USER="$fpm_user" PRIORITY="$priority" RUN="$run" LOG="$var/log" PAGES="${FPM_CHILDREN:-6}" \
+        PICTURES="${PICTURE_CHILDREN:-3}" SETTINGS="$settings" >"$run/fpm.conf"
 }
 
 wait_for_page() {
@@ -305,12 +228,10 @@ wait_for_page() {
     return 1
 }
 
-# run_worker VAR OPTIONS...: a queue worker that is started afresh whenever it ends. Called in the background.
-run_worker() {
-    local var=$1; shift
-    # What is read comes before what is judged: somebody waits to mark it.
-    PUPIL_VAR=$var run_child bash -c 'trap "kill \$child 2>/dev/null; wait \$child; exit" TERM
-        while :; do bin/lib/worker-php artisan queue:work --queue=reading,default,mail --quiet "$@" & child=$!; wait $child; sleep 1; done' worker "$@" >>"$var/log/worker.log" 2>&1
+# run_workers VAR NUMBER OPTIONS...: workers and what keeps them running. Called in the background.
+run_workers() {
+    local var=$1 number=$2; shift 2
+    PUPIL_VAR=$var run_child php artisan pupil:work --workers="$number" "$@" >>"$var/log/worker.log" 2>&1
 }
 
 # serve_copy VAR RUN PORT ROOT: PHP-FPM and nginx; sets FPM_PID and NGINX_PID

@@ -16,7 +16,11 @@ use Tests\TestCase;
 /** Drives the served application in a real browser, as a person would. */
 abstract class BrowserTestCase extends TestCase
 {
+    /** Of everybody in the demo. */
     private const PASSWORD = 'eight-evenings';
+
+    /** Of whoever is new. */
+    private const NEW_PASSWORD = 'blue glaze and salt';
 
     /** Milliseconds between two looks at a page: each look has the page laid out anew. */
     private const LOOK_EVERY = 250;
@@ -158,7 +162,7 @@ abstract class BrowserTestCase extends TestCase
                 '#course' => 'Course of '.bin2hex(random_bytes(2)),
                 '#name' => 'Rita Rows',
                 '#email' => 'rita.'.bin2hex(random_bytes(3)).'@kilnyard.example',
-                '#password' => self::PASSWORD,
+                '#password' => self::NEW_PASSWORD,
             ] as $field => $text
         ) {
             $this->type($field, $text);
@@ -182,7 +186,7 @@ abstract class BrowserTestCase extends TestCase
             [
                 '#name' => $name,
                 '#email' => strtolower(strtok($name, ' ') ?: 'x').'.'.bin2hex(random_bytes(3)).'@kilnyard.example',
-                '#password' => self::PASSWORD,
+                '#password' => self::NEW_PASSWORD,
             ] as $field => $text
         ) {
             $this->type($field, $text);

@@ -109,6 +109,9 @@ final class AccessMatrixTest extends TestCase
             if (($middleware === 'auth' && $person === null) || ($middleware === 'guest' && $person !== null)) {
                 return false;
             }
+            if ($middleware === 'can:operate' && ! Gate::forUser($person)->allows('operate')) {
+                return false;
+            }
             if (is_string($middleware) && preg_match('/(?:^can|Authorize):(\w+),(\w+)$/', $middleware, $asked) === 1) {
                 $this->assertArrayHasKey(
                     $asked[2],

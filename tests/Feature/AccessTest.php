@@ -18,6 +18,8 @@ final class AccessTest extends TestCase
     /** Open to everybody, or to everybody who has signed in. */
     private const WITHOUT_POLICY = [
         'health',
+        'readyz',
+        'metrics',
         'sign-in',
         'join',
         'start',

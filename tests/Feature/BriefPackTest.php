@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Briefs\BriefLibrary;
 use App\Briefs\BriefPack;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -15,11 +16,7 @@ use TruePupil\Core\Brief\InvalidBrief;
 
 final class BriefPackTest extends TestCase
 {
-    protected function tearDown(): void
-    {
-        File::deleteDirectory(storage_path('app/briefs'));
-        parent::tearDown();
-    }
+    use RefreshDatabase;
 
     public function test_all_ready_briefs_travel_and_arrive_as_they_were(): void
     {

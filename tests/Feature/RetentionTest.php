@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\HandIn\AddPicture;
 use App\HandIn\HandInRefused;
 use App\HandIn\PartialUpload;
+use App\HandIn\UploadPieces;
 use App\HandIn\PictureStore;
 use App\Models\Attempt;
 use App\Models\Course;
@@ -288,19 +289,24 @@ final class RetentionTest extends TestCase
         $folder = storage_path('app/uploads/'.$world->student->id);
         File::ensureDirectoryExists($folder);
         foreach (range(1, 1000) as $number) {
-            File::put($folder.'/'.$number.'.part', 'x');
-            touch($folder.'/'.$number.'.part', time() - 86400 - 60);
+            File::ensureDirectoryExists($folder.'/'.$number);
+            File::put($folder.'/'.$number.'/000000000000', 'x');
+            touch($folder.'/'.$number.'/000000000000', time() - 86400 - 60);
         }
-        File::put($folder.'/young.part', 'x');
+        // Begun long ago, and gone on with just now.
+        File::ensureDirectoryExists($folder.'/young');
+        File::put($folder.'/young/000000000000', 'x');
+        touch($folder.'/young/000000000000', time() - 86400 - 60);
+        File::put($folder.'/young/000000000001', 'x');
         $this->assertSame(1000, $this->clean()['uploads that were begun and left']);
-        $this->assertSame(['young.part'], array_map(basename(...), File::glob($folder.'/*')));
+        $this->assertSame(['young'], array_map(basename(...), File::glob($folder.'/*')));
     }
 
     public function test_bytes_under_way_are_limited(): void
     {
         config(['pupil.quota.upload_megabytes' => 1]);
         $world = World::make();
-        $begin = fn (string $name, int $size): PartialUpload => PartialUpload::of(
+        $begin = fn (string $name, int $size): PartialUpload => app(UploadPieces::class)->of(
             $world->student, $world->setBrief, $name, $size, 1,
         );
         $begin('a.jpg', 600_000)->add(0, str_repeat('x', 500_000));

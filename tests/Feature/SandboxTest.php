@@ -123,16 +123,17 @@ final class SandboxTest extends TestCase
         $this->app->instance(Sandbox::class, $without);
         $this->app->forgetInstance(PixelEngine::class);
         $this->assertGreaterThan(0, app(PixelEngine::class)->read(Pictures::jpeg())->width);
-        $this->assertSame('off', $this->get('/healthz')->json('sandbox'));
+        $this->assertSame('off', $this->get('/readyz')->json('parts.sandbox.sandbox'));
         $this->app->instance(Sandbox::class, new Sandbox());
-        $this->assertSame((new Sandbox())->works() ? 'on' : 'off', $this->get('/healthz')->json('sandbox'));
+        $works = (new Sandbox())->works();
+        $this->assertSame($works ? 'on' : 'off', $this->get('/readyz')->json('parts.sandbox.sandbox'));
     }
 
-    /** Where the kernel shuts nobody in, all that is promised is that the health page says so. */
+    /** Where the kernel shuts nobody in, all that is promised is that the page for monitors says so. */
     private function isShutIn(): bool
     {
         $works = (new Sandbox())->works();
-        $this->assertSame($works ? 'on' : 'off', $this->get('/healthz')->json('sandbox'));
+        $this->assertSame($works ? 'on' : 'off', $this->get('/readyz')->json('parts.sandbox.sandbox'));
 
         return $works;
     }

@@ -20,8 +20,9 @@ final class ServeTest extends TestCase
         [$second, $otherPort] = $this->serve($this->var.'/two');
         $this->assertNotSame($port, $otherPort);
         foreach ([$port, $otherPort] as $served) {
-            $health = json_decode((string) file_get_contents('http://127.0.0.1:'.$served.'/healthz'), true);
-            $this->assertSame(['up', 'up'], [$health['database'], $health['queue']['worker']]);
+            $ready = json_decode((string) file_get_contents('http://127.0.0.1:'.$served.'/readyz'), true);
+            $this->assertSame('ready', $ready['status']);
+            $this->assertSame([true, 2], [$ready['parts']['database']['ok'], $ready['parts']['workers']['workers']]);
         }
         $this->assertStringContainsString('maren@kilnyard.example', $first->getOutput());
 

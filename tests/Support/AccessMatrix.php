@@ -21,6 +21,13 @@ final class AccessMatrix
     /** By method and address: who, or "state state: who; state: who". */
     public const ROUTES = [
         'GET healthz' => 'everybody',
+        'GET readyz' => 'everybody',
+        // Here everybody sits at the machine itself; from elsewhere a token is asked for (WatchTest).
+        'GET metrics' => 'everybody',
+        // Whoever runs the service, whatever else they are (WatchTest).
+        'GET operator' => 'nobody',
+        'POST operator/jobs/{job}' => 'nobody',
+        'DELETE operator/jobs/{job}' => 'nobody',
         'GET sign-in' => 'visitor',
         'POST sign-in' => 'visitor',
         'GET join' => 'everybody',
@@ -241,7 +248,7 @@ final class AccessMatrix
         foreach (explode('; ', self::ROUTES[$route] ?? '') as $rule) {
             [$states, $people] = str_contains($rule, ': ') ? explode(': ', $rule) : [$state->value, $rule];
             if (in_array($state->value, explode(' ', $states), true)) {
-                $passing = explode(' ', self::GROUPS[$people] ?? $people);
+                $passing = $people === 'nobody' ? [] : explode(' ', self::GROUPS[$people] ?? $people);
             }
         }
 

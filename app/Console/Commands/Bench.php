@@ -12,6 +12,7 @@ use App\Console\Benchmarks\PagesBench;
 use App\Console\Benchmarks\Stopwatch;
 use App\Console\Benchmarks\TwoWorkersBench;
 use App\HandIn\PictureStore;
+use App\HandIn\WorkingCopies;
 use App\Imaging\FileAnalysis;
 use App\Imaging\OutsideProgram;
 use App\Imaging\PictureTags;
@@ -121,11 +122,7 @@ final class Bench extends Command
         [$students, $frames] = [max(10, (int) $this->option('students')), max(20, (int) $this->option('frames'))];
         $this->line(sprintf('Making a course of %d students and %d frames …', $students, $frames));
         $kept = app(PictureStore::class)->keep($picture);
-        app(PixelEngine::class)->workingCopy(
-            $picture,
-            app(PictureStore::class)->workingCopy($kept),
-            (int) config('pupil.working_side'),
-        );
+        app(WorkingCopies::class)->path($kept);
         $kept->delete();
         $big = app(BigCourse::class)->make($students, $frames, [
             'critique' => $work->analyse($picture),

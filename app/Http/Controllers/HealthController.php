@@ -4,39 +4,62 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Imaging\Sandbox;
+use App\Reach\OwnMachine;
+use App\Watch\Metrics;
+use App\Watch\Part;
+use App\Watch\Parts;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\DB;
-use Throwable;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
-/** Whether the database answers and a queue worker is alive: 200 when both, 503 otherwise. */
+/** For balancers and monitors: whether this node lives, whether it can answer people, and how each part is. */
 final class HealthController extends Controller
 {
-    /** A worker looks at the queue every few seconds, and one frame takes well under this. */
-    private const WORKER_SILENCE_SECONDS = 180;
-
-    public function __invoke(Sandbox $sandbox): JsonResponse
+    /** It lives: whatever else may be down. */
+    public function life(): JsonResponse
     {
-        try {
-            $waiting = DB::table('jobs')->count();
-            $failed = DB::table('failed_jobs')->count();
-            $database = 'up';
-        } catch (Throwable) {
-            $waiting = $failed = null;
-            $database = 'down';
-        }
-        $heartbeat = @filemtime(storage_path('worker-heartbeat'));
-        $worker = $heartbeat !== false && time() - $heartbeat < self::WORKER_SILENCE_SECONDS ? 'up' : 'down';
+        return response()->json(['status' => 'up', 'version' => config('app.version')]);
+    }
+
+    /**
+     * 503 where a part is down without which nobody can be answered here. What lacks elsewhere (workers, mail, a fresh
+     * backup) takes no node out of service. Who is trusted may ask for more: "need=workers,mail", "need=all".
+     */
+    public function ready(Request $request, Parts $parts): JsonResponse
+    {
+        $all = $parts->all();
+        $isTrusted = self::isTrusted($request);
+        $needed = $isTrusted ? explode(',', $request->string('need')->toString()) : [];
+        $wrong = array_filter(
+            $all,
+            fn (Part $part, string $name): bool => ! $part->ok &&
+                ($part->isNeeded || array_intersect([$name, 'all'], $needed) !== []),
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return response()->json(
             [
-                'version' => config('app.version'),
-                'database' => $database,
-                // Without it pictures are parsed within limits alone.
-                'sandbox' => $sandbox->works() ? 'on' : 'off',
-                'queue' => ['worker' => $worker, 'waiting' => $waiting, 'failed' => $failed],
+                'status' => $wrong === [] ? 'ready' : 'not ready',
+                ...$isTrusted ? ['parts' => array_map(fn (Part $part): array => $part->toArray(), $all)] : [],
             ],
-            $database === 'up' && $worker === 'up' ? 200 : 503,
+            $wrong === [] ? 200 : 503,
         );
+    }
+
+    public function metrics(Request $request, Parts $parts): Response
+    {
+        abort_unless(self::isTrusted($request), 403, 'Only for who shows the token of this installation.');
+
+        return response(Metrics::text($parts->all()), 200, [
+            'Content-Type' => 'text/plain; version=0.0.4; charset=utf-8',
+        ]);
+    }
+
+    /** Whoever shows the token, and who sits at the machine. */
+    private static function isTrusted(Request $request): bool
+    {
+        $token = (string) config('pupil.watch.token');
+
+        return ($token !== '' && hash_equals($token, (string) $request->bearerToken())) || OwnMachine::asks($request);
     }
 }

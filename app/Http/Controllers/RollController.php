@@ -10,6 +10,7 @@ use App\Imaging\FrameMeasurer;
 use App\Models\RollFrame;
 use App\Models\RollState;
 use App\Models\SetBrief;
+use App\Practice\RollPictures;
 use App\View\Drawings\FrameOverlays;
 use App\View\Drawings\ToneStrip;
 use Illuminate\Http\RedirectResponse;
@@ -30,10 +31,10 @@ final class RollController extends Controller
     }
 
     /** A frame as a camera shows it after the press: with its tones, and what is lost of them. */
-    public function playback(RollFrame $rollFrame, FrameMeasurer $measurer): View
+    public function playback(RollFrame $rollFrame, FrameMeasurer $measurer, RollPictures $pictures): View
     {
-        abort_unless($rollFrame->state === RollState::Ready && is_file($rollFrame->path()), 404);
-        $measures = $measurer->measure($rollFrame->path(), new Marks(null, []));
+        abort_unless($pictures->isThere($rollFrame), 404);
+        $measures = $measurer->measure($pictures->path($rollFrame), new Marks(null, []));
 
         return view('practice.playback', [
             'frame' => $rollFrame,
@@ -42,22 +43,26 @@ final class RollController extends Controller
         ]);
     }
 
-    public function picture(RollFrame $rollFrame): BinaryFileResponse
+    public function picture(RollFrame $rollFrame, RollPictures $pictures): BinaryFileResponse
     {
-        abort_unless($rollFrame->state === RollState::Ready && is_file($rollFrame->path()), 404);
+        abort_unless($pictures->isThere($rollFrame), 404);
 
-        return response()->file($rollFrame->path(), [
+        return response()->file($pictures->path($rollFrame), [
             'Content-Type' => 'image/jpeg',
             'Cache-Control' => 'private, max-age=86400',
             'X-Content-Type-Options' => 'nosniff',
         ]);
     }
 
-    public function download(RollFrame $rollFrame): BinaryFileResponse
+    public function download(RollFrame $rollFrame, RollPictures $pictures): BinaryFileResponse
     {
-        abort_unless($rollFrame->state === RollState::Ready && is_file($rollFrame->path()), 404);
+        abort_unless($pictures->isThere($rollFrame), 404);
 
-        return response()->download($rollFrame->path(), $rollFrame->fileName(), ['Content-Type' => 'image/jpeg']);
+        return response()->download(
+            $pictures->path($rollFrame),
+            $rollFrame->fileName(),
+            ['Content-Type' => 'image/jpeg'],
+        );
     }
 
     public function compare(Request $request): View|RedirectResponse
@@ -81,8 +86,12 @@ final class RollController extends Controller
         return view('practice.compare', ['before' => $chosen[0], 'after' => $chosen[1], 'roll' => $ready]);
     }
 
-    public function handIn(Request $request, RollFrame $rollFrame, AddPicture $addPicture): RedirectResponse
-    {
+    public function handIn(
+        Request $request,
+        RollFrame $rollFrame,
+        AddPicture $addPicture,
+        RollPictures $pictures,
+    ): RedirectResponse {
         $setBrief = SetBrief::query()->findOrFail((int) $request->input('brief'));
         Gate::authorize('handIn', $setBrief);
         abort_unless($rollFrame->state === RollState::Ready, 404);
@@ -90,7 +99,7 @@ final class RollController extends Controller
             $frame = $addPicture->handle(
                 $setBrief,
                 $this->user($request),
-                $rollFrame->path(),
+                $pictures->path($rollFrame),
                 $rollFrame->fileName(),
                 $request->string('row')->toString() ?: null,
             )->frame;

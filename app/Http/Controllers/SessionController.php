@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Accounts\Address;
+use App\Reach\OwnMachine;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -24,6 +25,17 @@ final class SessionController extends Controller
             'email' => ['required', 'string', 'email', 'max:190'],
             'password' => ['required', 'string', 'max:200'],
         ]);
+        if (
+            hash_equals((string) config('pupil.demo.password'), $credentials['password']) &&
+            ! OwnMachine::asks($request)
+        ) {
+            return back()
+                ->withInput($request->only('email'))
+                ->withErrors([
+                    'password' => 'This is the password of the demo, which everybody can read: it counts only on the '.
+                        'machine that the demo runs on. Whoever runs it can make a link for a password of your own.',
+                ]);
+        }
         if (! Auth::attempt($credentials, $request->boolean('remember'))) {
             return back()
                 ->withInput($request->only('email'))

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\HandIn\AddPicture;
 use App\HandIn\HandInRefused;
 use App\HandIn\PartialUpload;
+use App\HandIn\UploadPieces;
 use App\Models\SetBrief;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -38,7 +39,7 @@ final class UploadController extends Controller
         }
         try {
             $received = $upload->add($request->integer('offset'), $piece);
-            if (! $upload->isComplete()) {
+            if ($received < $upload->size) {
                 return response()->json(['received' => $received]);
             }
             $added = $addPicture->handle(
@@ -97,7 +98,7 @@ final class UploadController extends Controller
             );
         }
         try {
-            return PartialUpload::of(
+            return app(UploadPieces::class)->of(
                 $this->user($request),
                 $setBrief,
                 $input['name'],

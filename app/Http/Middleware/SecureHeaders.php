@@ -11,11 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** Everything comes from this application itself; nothing else may run, frame or be fetched. */
 final class SecureHeaders
 {
-    /** nginx says the same of what it answers itself (bin/lib/common.sh). */
+    /** nginx says the same of what it answers itself (deploy/nginx). */
     private const ALWAYS = [
-        'Content-Security-Policy' => "default-src 'self'; img-src 'self' data: blob:; "
-            ."style-src 'self' 'unsafe-inline'; object-src 'none'; frame-ancestors 'none'; "
-            ."base-uri 'self'; form-action 'self'",
         'X-Content-Type-Options' => 'nosniff',
         'X-Frame-Options' => 'DENY',
         'Referrer-Policy' => 'same-origin',
@@ -25,6 +22,11 @@ final class SecureHeaders
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
+        $response->headers->set('Content-Security-Policy', self::policy());
+        // Said by whoever ends TLS, and only there: over plain HTTP it means nothing.
+        if ($request->isSecure()) {
+            $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
         foreach (self::ALWAYS as $name => $value) {
             $response->headers->set($name, $value);
         }
@@ -37,5 +39,20 @@ final class SecureHeaders
         }
 
         return $response;
+    }
+
+    /** Pictures may come from the store itself where pages send the browser there. */
+    private static function policy(): string
+    {
+        $store = config('pupil.signed_addresses')
+            ? parse_url((string) config('filesystems.disks.pictures.endpoint'))
+            : [];
+        $origin = isset($store['scheme'], $store['host'])
+            ? ' '.$store['scheme'].'://'.$store['host'].(isset($store['port']) ? ':'.$store['port'] : '')
+            : '';
+
+        return "default-src 'self'; img-src 'self' data: blob:".$origin.'; '
+            ."style-src 'self' 'unsafe-inline'; object-src 'none'; frame-ancestors 'none'; "
+            ."base-uri 'self'; form-action 'self'";
     }
 }

@@ -82,6 +82,9 @@
                     <a href="{{ route('roll') }}">Roll</a>
                     <a href="{{ route('words') }}">Words of the trade</a>
                     <a href="{{ route('account') }}">Account</a>
+                    @can('operate')
+                        <a href="{{ route('operator') }}">The service</a>
+                    @endcan
                     <a href="{{ route('home', ['all' => 1]) }}">Courses</a>
                     <form method="post" action="{{ route('sign-out') }}">@csrf<button>Sign out</button></form>
                 </div>

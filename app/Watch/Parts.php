@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Watch;
+
+use App\Imaging\Sandbox;
+use Throwable;
+
+/** Every part of the service, looked at now. */
+final readonly class Parts
+{
+    public function __construct(
+        private DatabaseParts $database,
+        private QueueParts $queue,
+        private NodeParts $node,
+        private Sandbox $sandbox,
+    ) {
+    }
+
+    /** @return array<string, Part> by name */
+    public function all(): array
+    {
+        $parts = [];
+        $looks = [
+            'database' => $this->database->primary(...),
+            'replicas' => $this->database->replicas(...),
+            'cache' => $this->node->cache(...),
+            'store' => $this->node->store(...),
+            'disk' => $this->node->disk(...),
+            'clock' => $this->database->clock(...),
+            'workers' => $this->queue->workers(...),
+            'queue' => $this->queue->waiting(...),
+            'failed jobs' => $this->queue->failed(...),
+            'scheduler' => $this->queue->scheduler(...),
+            'mail' => $this->node->mail(...),
+            'certificate' => $this->node->certificate(...),
+            'backup' => $this->queue->backup(...),
+            'sandbox' => $this->sandbox(...),
+        ];
+        foreach ($looks as $name => $look) {
+            try {
+                $part = $look();
+            } catch (Throwable $problem) {
+                // What the driver says may hold names and addresses; its kind is enough here, the log has the rest.
+                $part = Part::wrong(
+                    'It does not answer ('.class_basename($problem).').',
+                    isNeeded: in_array($name, ['database', 'cache', 'store'], true),
+                );
+            }
+            if ($part !== null) {
+                $parts[$name] = $part;
+            }
+        }
+
+        return $parts;
+    }
+
+    private function sandbox(): Part
+    {
+        return $this->sandbox->works()
+            ? Part::well('Pictures are parsed shut in.', ['sandbox' => 'on'])
+            : Part::wrong(
+                'Pictures are parsed within limits alone: this machine allows no user namespaces, or bubblewrap is '.
+                    'missing.',
+                ['sandbox' => 'off'],
+            );
+    }
+}
