@@ -13,6 +13,9 @@ use Illuminate\Support\Facades\Cache;
 /** Keeps each picture once, under the hash of its content, outside the web root. */
 final readonly class PictureStore
 {
+    /** Under which originals lie in a backup. */
+    public const BACKUP_FOLDER = 'pictures';
+
     /** From a file that is kept to the frame that shows it. */
     private const ARRIVING_SECONDS = 120;
 
@@ -157,6 +160,17 @@ final readonly class PictureStore
         $key = self::workingKey($picture->hash);
 
         return $this->files->isLocal() || ! $this->files->has($key) ? null : $this->files->address($key, $seconds);
+    }
+
+    public static function backupKey(string $hash): string
+    {
+        return self::BACKUP_FOLDER.'/'.self::originalKey($hash);
+    }
+
+    /** @param  string  $key  as backupKey() gives it */
+    public function bringBack(string $key, string $path): void
+    {
+        $this->files->put(substr($key, strlen(self::BACKUP_FOLDER) + 1), $path);
     }
 
     private static function originalKey(string $hash): string

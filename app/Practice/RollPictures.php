@@ -64,6 +64,17 @@ final readonly class RollPictures
         return $gone;
     }
 
+    public static function backupKey(RollFrame $frame): string
+    {
+        return 'files/'.self::key($frame);
+    }
+
+    /** @param  string  $key  as backupKey() gives it */
+    public function bringBack(string $key, string $path): void
+    {
+        $this->files->put(substr($key, strlen('files/')), $path);
+    }
+
     private static function key(RollFrame $frame): string
     {
         return self::FOLDER.'/'.$frame->user_id.'/'.$frame->token.'.jpg';
