@@ -33,6 +33,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // Outermost: what fails further in is answered with them too.
         $middleware->prepend(App\Http\Middleware\SecureHeaders::class);
         $middleware->append(App\Http\Middleware\RequestId::class);
+        // Who watches goes on watching while the service is being looked after.
+        $middleware->preventRequestsDuringMaintenance(except: ['healthz', 'readyz', 'metrics']);
         $middleware->trustHosts(at: TrustedNames::patterns(...), subdomains: false);
         $middleware->web(
             append: [App\Http\Middleware\ReadFromReplicas::class, App\Http\Middleware\ReadByPerson::class],

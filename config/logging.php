@@ -2,7 +2,10 @@
 
 // Lines of JSON without personal data (App\Watch\LogLine), in a file or, where something else gathers them, on the
 // standard error ("stderr"). What cannot be written down must not be what fails.
+$folder = env('PUPIL_LOGS', storage_path('logs'));
+
 return [
+    'folder' => $folder,
     'default' => 'stack',
     'channels' => [
         'stack' => [
@@ -12,7 +15,7 @@ return [
         ],
         'single' => [
             'driver' => 'single',
-            'path' => storage_path('logs/true-pupil.log'),
+            'path' => $folder.'/true-pupil.log',
             'level' => env('LOG_LEVEL', 'info'),
             'formatter' => App\Watch\LogLine::class,
             'replace_placeholders' => true,
@@ -25,6 +28,6 @@ return [
             'formatter' => App\Watch\LogLine::class,
             'replace_placeholders' => true,
         ],
-        'emergency' => ['path' => storage_path('logs/true-pupil.log')],
+        'emergency' => ['path' => $folder.'/true-pupil.log'],
     ],
 ];

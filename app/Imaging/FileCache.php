@@ -64,6 +64,7 @@ final readonly class FileCache
      */
     public function sweep(callable $known): int
     {
+        clearstatcache();
         $gone = 0;
         foreach (array_chunk(File::glob($this->folder.'/*'), 500) as $paths) {
             $hashes = [];
@@ -93,6 +94,7 @@ final readonly class FileCache
     /** @return int how many files went that were not used for so long */
     public function sweepUnused(int $seconds): int
     {
+        clearstatcache();
         $old = array_filter(
             File::glob($this->folder.'/*'),
             fn (string $path): bool => (int) @filemtime($path) < time() - $seconds,

@@ -176,7 +176,12 @@ final readonly class FileStore
             /** @var iterable<StorageAttributes> $found */
             $found = $this->disk->getDriver()->listContents($folder, true);
             foreach ($found as $file) {
-                if ($file instanceof FileAttributes && ! str_contains(basename($file->path()), AtomicFile::PART)) {
+                // What is just being written is not there yet.
+                if (
+                    $file instanceof FileAttributes &&
+                    ! str_starts_with(basename($file->path()), '.') &&
+                    ! str_contains(basename($file->path()), AtomicFile::PART)
+                ) {
                     yield $file->path() => [
                         'time' => (int) $file->lastModified(),
                         'bytes' => (int) $file->fileSize(),

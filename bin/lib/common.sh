@@ -37,6 +37,7 @@ install_packages() {
         case $program in
             fpm) [ -n "$(fpm_program)" ] || wanted+=("$(php_package fpm)") ;;
             nginx) [ -x /usr/sbin/nginx ] || wanted+=(nginx) ;;
+            redis) command -v redis-server >/dev/null || wanted+=(redis-server) ;;
             chromium) command -v chromium >/dev/null || wanted+=(chromium)
                       command -v chromedriver >/dev/null || wanted+=(chromium-driver) ;;
         esac
@@ -212,7 +213,7 @@ write_server_files() {
     echo "listen 127.0.0.1:$port;" >"$run/listen.conf"
     fill deploy/nginx/headers.conf.in >"$run/headers.conf"
     fill deploy/nginx/fastcgi.conf.in ROOT="$root" >"$run/fastcgi.conf"
-    fill deploy/nginx/nginx.conf.in USER="$nginx_user" RUN="$run" CONF="$run" LOG="$var/log" TEMP="$var/nginx" ROOT="$root" \
+    fill deploy/nginx/nginx.conf.in USER="$nginx_user" PID="$run/nginx.pid" RUN="$run" CONF="$run" LOG="$var/log" TEMP="$var/nginx" ROOT="$root" \
         ACCESS=off COOKIE="$cookie" HOST='$host:$server_port' NAME='$host:$server_port' >"$run/nginx.conf"
     settings=$(fill deploy/fpm-settings.in VAR="$var" TEMP="$var/nginx" LOG="$var/log")
     fill deploy/fpm.conf.in USER="$fpm_user" PRIORITY="$priority" RUN="$run" LOG="$var/log" PAGES="${FPM_CHILDREN:-6}" \

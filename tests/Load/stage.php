@@ -6,6 +6,8 @@ declare(strict_types=1);
  * What happens behind the scene of the load test: the course before it, the queue after it, and the verdict.
  *
  *   stage.php prepare STUDENTS MEGAPIXELS PICTURE   prints the id of the set brief
+ *   stage.php leases                                the jobs that workers are at, a line each
+ *   stage.php taken-up FILE                         waits until none of those is where it was, and says how long it took
  *   stage.php drain SECONDS                         waits until nothing is left to read or to judge
  *   stage.php verdict FOLDER STUDENTS FRAMES every accepted frame once, judged once; every refusal with its reason
  */
@@ -19,6 +21,8 @@ use App\Models\Role;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Redis;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\RecordedCamera;
 use TruePupil\Core\Capture\RecordedExposure;
@@ -34,6 +38,8 @@ $app->make(Kernel::class)->bootstrap();
 
 match ($argv[1] ?? '') {
     'prepare' => prepare((int) $argv[2], (float) $argv[3], $argv[4]),
+    'leases' => print(implode('', array_map(fn (string $lease): string => $lease."\n", leases()))),
+    'taken-up' => takenUp($argv[2]),
     'drain' => drain((int) $argv[2]),
     'verdict' => verdict($argv[2], (int) $argv[3], (int) $argv[4]),
     default => throw new InvalidArgumentException('prepare, drain or verdict?'),
@@ -98,12 +104,42 @@ function prepare(int $students, float $megapixels, string $picture): void
     echo $brief->id;
 }
 
+/** Everything in the queue, wherever it lies. */
+function jobs(): int
+{
+    return array_sum(array_map(fn (string $queue): int => Queue::size($queue), config('queue.order')));
+}
+
+/** @return list<string> what marks each try of a job in Redis */
+function leases(): array
+{
+    return array_merge(
+        ...array_map(
+            fn (string $queue): array => Redis::zrange('queues:'.$queue.':reserved', 0, -1),
+            config('queue.order'),
+        ),
+    );
+}
+
+function takenUp(string $file): void
+{
+    $held = array_filter(explode("\n", (string) file_get_contents($file)));
+    $started = microtime(true);
+    while (array_intersect($held, leases()) !== []) {
+        if (microtime(true) - $started > 60) {
+            exit(1);
+        }
+        usleep(200_000);
+    }
+    printf("  Each of those jobs was done or with another worker after %.1f s.\n", microtime(true) - $started);
+}
+
 function drain(int $seconds): void
 {
     $until = time() + max(1, $seconds);
     while (time() < $until) {
         $left =
-            DB::table('jobs')->count() +
+            jobs() +
             DB::table('frames')
                 ->whereIn('state', [FrameState::Reading->value, FrameState::Judging->value])
                 ->count();
@@ -116,7 +152,7 @@ function drain(int $seconds): void
         STDERR,
         sprintf(
             "%d jobs and %d busy frames are left.\n",
-            DB::table('jobs')->count(),
+            jobs(),
             DB::table('frames')
                 ->whereIn('state', [FrameState::Reading->value, FrameState::Judging->value])
                 ->count(),

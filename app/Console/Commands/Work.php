@@ -36,7 +36,7 @@ final class Work extends Command
                 '--quiet',
             ],
             $workers,
-            storage_path('logs/worker.log'),
+            config('logging.folder').'/worker.log',
             $presence,
         );
         $this->trap([SIGTERM, SIGINT, SIGHUP], $supervisor->stop(...));
