@@ -16,6 +16,9 @@ use TruePupil\Core\Measures\FrameMeasures;
 /** Judges a measured frame against its brief and stores what came of it, without losing any decision made before. */
 final readonly class FrameJudge
 {
+    /** Of a transaction that meets another. */
+    private const TRIES = 3;
+
     public function __construct(private Critic $critic, private FrameSituation $situations)
     {
     }
@@ -64,7 +67,7 @@ final readonly class FrameJudge
                     ->findings()
                     ->updateOrCreate(['rule_id' => $finding->id], ['body' => $finding, 'current' => true]);
             }
-        });
+        }, self::TRIES);
         $this->closeSeries($frame);
     }
 

@@ -17,13 +17,15 @@ use App\Planning\PlannedFrame;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Throwable;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Capture\UnreadablePicture;
 
 /** Puts a picture into the attempt that a student prepares, starting one if there is none. */
 final readonly class AddPicture
 {
+    /** Of a transaction that meets another. */
+    private const TRIES = 5;
+
     public function __construct(
         private PictureGate $gate,
         private PictureStore $store,
@@ -63,17 +65,15 @@ final readonly class AddPicture
         $name = self::plain($originalName);
 
         try {
+            // Many hand in at the same time: whom the database turns back tries again, here.
             return DB::transaction(function () use ($setBrief, $student, $picture, $name, $row): AddedPicture {
                 $attempt = $this->draft($setBrief, $student);
-                $added = $this->toDraft($attempt, $attempt->content(), $picture, $name, $row);
-                // From here on its frame keeps it.
-                $this->store->arrived($picture);
 
-                return $added;
-            });
-        } catch (Throwable $problem) {
+                return $this->toDraft($attempt, $attempt->content(), $picture, $name, $row);
+            }, self::TRIES);
+        } finally {
+            // Its frame keeps it now, or nothing does.
             $this->store->arrived($picture);
-            throw $problem;
         }
     }
 

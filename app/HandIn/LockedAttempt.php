@@ -11,6 +11,9 @@ use Illuminate\Support\Facades\DB;
 /** Changes an attempt while nobody else can: in a transaction, with its row locked. */
 final class LockedAttempt
 {
+    /** Of a transaction that meets another. */
+    private const TRIES = 3;
+
     /**
      * @template T
      *
@@ -19,6 +22,9 @@ final class LockedAttempt
      */
     public static function change(int $attemptId, Closure $change): mixed
     {
-        return DB::transaction(fn (): mixed => $change(Attempt::query()->lockForUpdate()->findOrFail($attemptId)));
+        return DB::transaction(
+            fn (): mixed => $change(Attempt::query()->lockForUpdate()->findOrFail($attemptId)),
+            self::TRIES,
+        );
     }
 }

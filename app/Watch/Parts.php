@@ -45,7 +45,8 @@ final readonly class Parts
                 // What the driver says may hold names and addresses; its kind is enough here, the log has the rest.
                 $part = Part::wrong(
                     'It does not answer ('.class_basename($problem).').',
-                    isNeeded: in_array($name, ['database', 'cache', 'store'], true),
+                    // Without the store pages are answered all the same; a node that goes out for it helps nobody.
+                    isNeeded: in_array($name, ['database', 'cache'], true),
                 );
             }
             if ($part !== null) {

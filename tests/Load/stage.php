@@ -233,6 +233,16 @@ function verdict(string $folder, int $students, int $frames): void
         $handedIn,
         DB::table('failed_jobs')->count(),
     );
+    $because = [];
+    foreach ($told as $student) {
+        foreach ($student['because'] as $what => $times) {
+            $because[$what] = ($because[$what] ?? 0) + $times;
+        }
+    }
+    arsort($because);
+    foreach ($because as $what => $times) {
+        printf("  tried again %d times: %s\n", $times, $what);
+    }
     $messages = array_count_values(array_map(fn (array $file): string => (string) $file['message'], $refused));
     foreach ($messages as $message => $times) {
         printf("  refused %d times: %s\n", $times, $message);

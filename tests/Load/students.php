@@ -48,6 +48,9 @@ final class Student
 
     private int $retries = 0;
 
+    /** @var array<string, int> times by what was answered instead */
+    private array $because = [];
+
     public function __construct(
         private readonly string $address,
         private readonly int $brief,
@@ -56,7 +59,7 @@ final class Student
     ) {
     }
 
-    /** @return array{files: list<array<string, mixed>>, retries: int} */
+    /** @return array{files: list<array<string, mixed>>, retries: int, because: array<string, int>} */
     public function handIn(string $base, int $frames): array
     {
         $this->signIn();
@@ -83,7 +86,7 @@ final class Student
             $this->finish($attempt);
         }
 
-        return ['files' => $files, 'retries' => $this->retries];
+        return ['files' => $files, 'retries' => $this->retries, 'because' => $this->because];
     }
 
     private function signIn(): void
@@ -197,6 +200,8 @@ final class Student
                 return [$status, substr($answer, $size)];
             }
             $this->retries++;
+            $what = $status.' '.($body === null ? 'GET' : 'POST').' '.preg_replace('/\d+|\?.*/', '', $path);
+            $this->because[$what] = ($this->because[$what] ?? 0) + 1;
             $this->wait();
         }
         fwrite(STDERR, sprintf("%s: %s did not answer in time.\n", $this->email(), $path));
