@@ -202,19 +202,22 @@ fill() {
 
 # write_server_files VAR RUN PORT ROOT: configuration of nginx and PHP-FPM on loopback
 write_server_files() {
-    local var=$1 run=$2 port=$3 root=$4 nginx_user='' fpm_user='' priority='' cookie settings
+    local var=$1 run=$2 port=$3 root=$4 nginx_user='' fpm_user='' priority='' cookie settings name
     # As config/session.php names it.
     cookie=$(sed -n 's/^SESSION_COOKIE=//p' "$var/.env" | tail -n 1)
     [ -n "$cookie" ] || cookie=true_pupil_$(sed -n 's/^APP_KEY=//p' "$var/.env" | tail -n 1 | tr -d '\n' | sha1sum | cut -c1-8)
     if [ "$(id -u)" = 0 ]; then
         nginx_user='user root;' fpm_user=$'user = root\ngroup = root' priority='process.priority = 5'
     fi
+    # Under another name than its address, whoever watches it asks by address all the same.
+    name=${APP_URL:-$(sed -n 's/^APP_URL=//p' "$var/.env" | tail -n 1)} name=${name#*://} name=${name%%/*}
+    case $name in ''|127.*|localhost*) name='$host:$server_port' ;; esac
     mkdir -p "$var/nginx/body" "$run/servers"
     echo "listen 127.0.0.1:$port;" >"$run/listen.conf"
     fill deploy/nginx/headers.conf.in >"$run/headers.conf"
     fill deploy/nginx/fastcgi.conf.in ROOT="$root" >"$run/fastcgi.conf"
     fill deploy/nginx/nginx.conf.in USER="$nginx_user" PID="$run/nginx.pid" RUN="$run" CONF="$run" LOG="$var/log" TEMP="$var/nginx" ROOT="$root" \
-        ACCESS=off COOKIE="$cookie" HOST='$host:$server_port' NAME='$host:$server_port' >"$run/nginx.conf"
+        ACCESS=off COOKIE="$cookie" HOST='$host:$server_port' NAME="$name" >"$run/nginx.conf"
     settings=$(fill deploy/fpm-settings.in VAR="$var" TEMP="$var/nginx" LOG="$var/log")
     fill deploy/fpm.conf.in USER="$fpm_user" PRIORITY="$priority" RUN="$run" LOG="$var/log" PAGES="${FPM_CHILDREN:-6}" \
         PICTURES="${PICTURE_CHILDREN:-3}" SETTINGS="$settings" >"$run/fpm.conf"

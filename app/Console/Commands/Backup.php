@@ -10,8 +10,10 @@ use App\Backup\MakeBackup;
 use App\Backup\ReadBackup;
 use App\Backup\Repository;
 use Illuminate\Console\Command;
+use Illuminate\Contracts\Console\Isolatable;
 
-final class Backup extends Command
+/** With --isolated, one node at a time. */
+final class Backup extends Command implements Isolatable
 {
     protected $signature =
         'pupil:backup {target? : a folder, or s3:BUCKET; PUPIL_BACKUP otherwise} {--key= : a file with the key; '.

@@ -8,6 +8,7 @@ use App\Console\Benchmarks\AdviserBench;
 use App\Console\Benchmarks\BigCourse;
 use App\Console\Benchmarks\FinderBench;
 use App\Console\Benchmarks\FrameBench;
+use App\Console\Benchmarks\OtherCourses;
 use App\Console\Benchmarks\PagesBench;
 use App\Console\Benchmarks\Stopwatch;
 use App\Console\Benchmarks\TwoWorkersBench;
@@ -35,6 +36,7 @@ final class Bench extends Command
     protected $signature =
         'pupil:bench {--runs=5} {--adviser : only the adviser} {--finder : only the finder} '.
         '{--pages= : only the pages of a large course, served at this address} {--students=300} {--frames=12000} '.
+        '{--others=0 : frames of other courses beside it} '.
         '{--worker= : only the seconds that one worker takes for so many runs over this picture}';
 
     protected $description =
@@ -131,6 +133,11 @@ final class Bench extends Command
             'hash' => $kept->hash,
             'bytes' => $kept->bytes,
         ]);
+        $others = (int) $this->option('others');
+        if ($others > 0) {
+            $this->line(sprintf('… and %d frames of other courses …', $others));
+            OtherCourses::fill($big['course'], $others);
+        }
         $this->table(
             ['page', 'median', '95th percentile', 'slowest', 'queries', 'of it the database', 'kB'],
             array_map(
