@@ -174,6 +174,26 @@ final class CourseBoard
     }
 
     /**
+     * What stands in each column for one of them.
+     *
+     * @param  array{id: int, name: string, cells: array<int, BoardCell>}  $person
+     * @param  array<int, array<int, Carbon>>  $extensions  more time, by brief and person
+     * @return list<array{?BoardCell, BriefCount}>
+     */
+    public function row(array $person, array $extensions): array
+    {
+        return array_map(
+            fn (BriefCount $brief): array => [
+                $person['cells'][$brief->setBrief] ?? null,
+                isset($extensions[$brief->setBrief][$person['id']])
+                    ? $brief->extendedTo($extensions[$brief->setBrief][$person['id']])
+                    : $brief,
+            ],
+            $this->briefs(),
+        );
+    }
+
+    /**
      * The latest attempt of each student at each brief.
      *
      * @param  list<int>  $briefs

@@ -61,6 +61,8 @@ final readonly class DeskQueue
         $attempts = DB::table('attempts')
             ->whereIn('set_brief_id', array_map(fn (BriefCount $brief): int => $brief->setBrief, $briefs))
             ->where('state', AttemptState::Returned->value)
+            // By its index; what was taken back has no words any more.
+            ->whereNotNull('replied_at')
             ->whereNotNull('reply')
             ->where(
                 fn (Builder $open): Builder => $open
@@ -231,19 +233,17 @@ final readonly class DeskQueue
      */
     private function shared(array $pictures): array
     {
-        return array_map(
-            intval(...),
-            array_values(
-                DB::table('frames')
-                    ->join('attempts', 'attempts.id', '=', 'frames.attempt_id')
-                    ->join('set_briefs', 'set_briefs.id', '=', 'attempts.set_brief_id')
-                    ->where('set_briefs.course_id', $this->course->id)
-                    ->whereIn('frames.picture_id', $pictures)
-                    ->groupBy('frames.picture_id')
-                    ->havingRaw('count(distinct attempts.user_id) > 1')
-                    ->pluck('frames.picture_id')
-                    ->all(),
-            ),
-        );
+        $rows = DB::table('frames')
+            ->join('attempts', 'attempts.id', '=', 'frames.attempt_id')
+            ->join('set_briefs', 'set_briefs.id', '=', 'attempts.set_brief_id')
+            ->where('set_briefs.course_id', $this->course->id)
+            ->whereIn('frames.picture_id', $pictures)
+            ->groupBy('frames.picture_id')
+            ->havingRaw('count(distinct attempts.user_id) > 1')
+            // From these pictures, and not from all attempts of the course.
+            ->selectRaw('straight_join frames.picture_id')
+            ->get();
+
+        return array_map(intval(...), array_column($rows->all(), 'picture_id'));
     }
 }

@@ -37,6 +37,8 @@ return new class extends Migration
         });
         // What waits, whoever it belongs to.
         Schema::table('frames', fn (Blueprint $table) => $table->index(['state', 'updated_at']));
+        // Answers that wait for a word.
+        Schema::table('attempts', fn (Blueprint $table) => $table->index(['set_brief_id', 'replied_at']));
         Schema::create('read_briefs', function (Blueprint $table): void {
             $table->string('id', 120)->primary();
             $table->json('brief');

@@ -55,11 +55,7 @@
                                         $person['name'] }}</a>@else{{ $person['name'] }}
                                 @endif
                             </th>
-                            @foreach ($board->briefs() as $brief)
-                                <x-board-cell :cell="$person['cells'][$brief->setBrief] ?? null"
-                                    :brief="$brief->extendedTo(
-                                        $extensions[$brief->setBrief][$person['id']] ?? null)" :course="$course" />
-                            @endforeach
+                            <x-board-row :cells="$board->row($person, $extensions)" :course="$course" />
                         </tr>
                     @endforeach
                 </tbody>

@@ -1,5 +1,7 @@
 @use(App\Models\AttemptState)
-@props(['cell', 'brief', 'course'])
+@props(['cells', 'course'])
+{{-- A row in one: a component for each of its cells took as long as all the rest of the board. --}}
+@foreach ($cells as [$cell, $brief])
 @if ($cell === null)
     <td @class(['board-none', 'overdue' => $brief->isOverdue() && !$brief->dates->isClosed()])>{{ match (true) {
         $brief->hidden => '–',
@@ -20,3 +22,4 @@
             $cell->state->label() }}{{ $cell->number > 1 ? ' · attempt ' . $cell->number : '' }}</a><span
             class="fine">{{ $cell->since->format('j M') }}{{ $cell->isLate ? ', late' : '' }}</span></td>
 @endif
+@endforeach
