@@ -25,8 +25,8 @@ final readonly class MakeBackup
 
     /**
      * @param  int  $days  for which snapshots are kept; the newest stays whatever its age
-     * @return array{snapshot: string, files: int, copied: int, bytes: int, gone: int, dropped: int} files that it speaks
-     *     of, how many of them were new and how large, how many were deleted while it was made, and how many old
+     * @return array{snapshot: string, files: int, copied: int, bytes: int, gone: int, dropped: int} files that it
+     *     speaks of, how many of them were new and how large, how many were deleted while it was made, and how many old
      *     snapshots went
      *
      * @throws BackupFailed

@@ -14,8 +14,8 @@ use Throwable;
 final class Outage
 {
     /** What the driver says when there is nobody to talk to, or nobody any more. */
-    private const NO_DATABASE = '/\[(2002|2006|2013|1040|1047|1053|1927)\]|gone away|Lost connection|Connection refused|'.
-        'server shutdown|Connection was killed|Packets out of order|WSREP|starting up/i';
+    private const NO_DATABASE = '/\[(2002|2006|2013|1040|1047|1053|1927)\]|gone away|Lost connection|'.
+        'Connection refused|server shutdown|Connection was killed|Packets out of order|WSREP|starting up/i';
 
     private const DISK_FULL = '/No space left on device|\[1021\]|\[1114\]|errno: 28|Disk quota exceeded/i';
 

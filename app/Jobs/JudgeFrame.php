@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Critique\MeasureAndJudge;
+use App\Workers\WaitForTheStore;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -16,7 +17,10 @@ final class JudgeFrame implements ShouldBeUnique, ShouldQueue
     /** Seconds; then a job that nobody has may be asked for again (TakeUp). */
     public int $uniqueFor = 900;
 
-    public int $tries = 3;
+    public int $tries = WaitForTheStore::TRIES;
+
+    /** Of what goes wrong with it; waiting for the store does not count. */
+    public int $maxExceptions = 3;
 
     public int $timeout = 150;
 
@@ -25,6 +29,12 @@ final class JudgeFrame implements ShouldBeUnique, ShouldQueue
 
     public function __construct(public readonly int $frameId, public readonly int $revision)
     {
+    }
+
+    /** @return list<object> */
+    public function middleware(): array
+    {
+        return [new WaitForTheStore()];
     }
 
     public function uniqueId(): string

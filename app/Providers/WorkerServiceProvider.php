@@ -19,7 +19,10 @@ final class WorkerServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
-        // What has just been written is what a job is about: no replica may be asked for it.
+        // Commands and jobs are about what has just been written: no replica is asked for it.
+        if ($this->app->runningInConsole()) {
+            DB::connection()->setRecordModificationState(true);
+        }
         Event::listen(JobProcessing::class, fn () => DB::connection()->setRecordModificationState(true));
         if (getenv('PUPIL_SUPERVISED') === false) {
             return;

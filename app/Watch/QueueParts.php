@@ -56,7 +56,7 @@ final readonly class QueueParts
 
     public function failed(): Part
     {
-        $count = DB::table('failed_jobs')->count();
+        $count = DB::connection('primary')->table('failed_jobs')->count();
 
         return $count === 0
             ? Part::well('There are none.', ['failed' => 0])

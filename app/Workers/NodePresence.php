@@ -41,7 +41,9 @@ final class NodePresence
      */
     public static function present(): array
     {
-        return DB::table('nodes')
+        // A replica may be behind by as much as a node may be silent.
+        return DB::connection('primary')
+            ->table('nodes')
             ->whereRaw('seen_at > utc_timestamp(3) - interval ? second', [self::SILENCE_SECONDS])
             ->orderBy('name')
             ->get([

@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 use Tests\Support\Served;
 
-/** What an operator is given: settings that are all documented and kept, units that are hardened, scripts that parse. */
+/** What an operator is given: settings that are documented and kept, units that are hardened, scripts that parse. */
 final class DeployTest extends TestCase
 {
     use Served;
@@ -23,7 +23,8 @@ final class DeployTest extends TestCase
             preg_match_all("/(?:env\('|own )([A-Z_]+)/", (string) file_get_contents($file), $found);
             array_push($read, ...$found[1]);
         }
-        preg_match_all('/^(?:# )?([A-Z][A-Z_]+)=/m', (string) file_get_contents(self::ROOT.'/.env.example'), $documented);
+        $example = (string) file_get_contents(self::ROOT.'/.env.example');
+        preg_match_all('/^(?:# )?([A-Z][A-Z_]+)=/m', $example, $documented);
         $this->assertEqualsCanonicalizing(array_values(array_unique($read)), $documented[1]);
     }
 

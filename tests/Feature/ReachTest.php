@@ -108,8 +108,13 @@ final class ReachTest extends TestCase
 
     public function test_behind_a_trusted_proxy_that_ends_tls_addresses_cookies_and_headers_are_right(): void
     {
-        $by = ['X-Forwarded-For' => '203.0.113.9', 'X-Forwarded-Proto' => 'https', 'X-Forwarded-Host' => 'courses.example'];
-        $ask = fn (string $from) => $this->withServerVariables(['REMOTE_ADDR' => $from])->get('http://localhost/join', $by);
+        $by = [
+            'X-Forwarded-For' => '203.0.113.9',
+            'X-Forwarded-Proto' => 'https',
+            'X-Forwarded-Host' => 'courses.example',
+        ];
+        $ask = fn (string $from) => $this->withServerVariables(['REMOTE_ADDR' => $from])
+            ->get('http://localhost/join', $by);
         config(['trustedproxy.proxies' => ['10.0.0.2']]);
         $trusted = $ask('10.0.0.2');
         $trusted->assertHeader('Strict-Transport-Security', 'max-age=31536000');
@@ -137,7 +142,7 @@ final class ReachTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{string, int, int, bool}> method, seconds since the last writing, status, from primary */
+    /** @return iterable<string, array{string, int, int, bool}> method, seconds since writing, status, from primary */
     public static function readers(): iterable
     {
         yield 'a page, by who wrote long ago' => ['GET', 60, 200, false];

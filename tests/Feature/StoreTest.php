@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\HandIn\AddPicture;
 use App\HandIn\PictureStore;
 use App\HandIn\UploadPieces;
 use App\HandIn\WorkingCopies;
@@ -18,6 +19,8 @@ use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use League\Flysystem\Filesystem;
 use League\Flysystem\Local\LocalFilesystemAdapter as LocalFiles;
@@ -32,6 +35,8 @@ final class StoreTest extends TestCase
 {
     use RefreshDatabase;
 
+    public static bool $isAway = false;
+
     private string $folder;
 
     protected function setUp(): void
@@ -43,6 +48,7 @@ final class StoreTest extends TestCase
 
     protected function tearDown(): void
     {
+        self::$isAway = false;
         File::deleteDirectory($this->folder);
         parent::tearDown();
     }
@@ -145,6 +151,32 @@ final class StoreTest extends TestCase
         File::makeDirectory($this->folder);
     }
 
+    public function test_a_frame_waits_for_a_store_that_is_away_and_is_not_given_up_for_it(): void
+    {
+        $node = $this->node(true, 'here');
+        $this->app->when(PictureStore::class)->needs(FileStore::class)->give(fn (): FileStore => $node);
+        $world = World::make();
+        $picture = app(PictureStore::class)->keep(Pictures::jpeg(mark: 7));
+        config(['queue.default' => 'database']);
+        $frame = app(AddPicture::class)->handle($world->setBrief, $world->student, Pictures::jpeg(mark: 7), 'pot.jpg')
+            ->frame;
+        $this->assertTrue($frame->picture->is($picture));
+        File::deleteDirectory($this->folder.'-near-here');
+        self::$isAway = true;
+        $work = fn (): int => Artisan::call('queue:work', ['--once' => true, '--queue' => 'reading']);
+        $this->freezeTime();
+        foreach ([10, 20, 40, 80, 120, 120] as $seconds) {
+            $work();
+            $this->assertSame(now()->getTimestamp() + $seconds, (int) DB::table('jobs')->value('available_at'));
+            $this->assertSame(FrameState::Reading, $frame->fresh()?->state);
+            $this->travel($seconds)->seconds();
+        }
+        self::$isAway = false;
+        $work();
+        $this->assertSame(FrameState::Ready, $frame->fresh()?->state);
+        $this->assertSame([0, 0], [DB::table('jobs')->count(), DB::table('failed_jobs')->count()]);
+    }
+
     public function test_a_picture_is_handed_in_through_a_remote_store_in_pieces_that_two_nodes_take(): void
     {
         $nodes = [$this->node(true, 'here'), $this->node(true, 'there')];
@@ -217,7 +249,11 @@ final class StoreTest extends TestCase
         return new FileStore(
             $isRemote
                 ? $this->remote()
-                : new LocalFilesystemAdapter(new Filesystem($files), $files, ['root' => $this->folder, 'throw' => true]),
+                : new LocalFilesystemAdapter(
+                    new Filesystem($files),
+                    $files,
+                    ['root' => $this->folder, 'throw' => true],
+                ),
             $this->near($name),
         );
     }
@@ -227,7 +263,15 @@ final class StoreTest extends TestCase
     {
         $files = new LocalFiles($this->folder, lazyRootCreation: true);
 
-        return new FilesystemAdapter(new Filesystem($files), $files, ['throw' => true]);
+        return new class(new Filesystem($files), $files, ['throw' => true]) extends FilesystemAdapter
+        {
+            public function exists($path): bool
+            {
+                return StoreTest::$isAway
+                    ? throw new RuntimeException('Connection refused')
+                    : parent::exists($path);
+            }
+        };
     }
 
     private function near(string $name): FileCache

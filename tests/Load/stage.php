@@ -7,7 +7,7 @@ declare(strict_types=1);
  *
  *   stage.php prepare STUDENTS MEGAPIXELS PICTURE   prints the id of the set brief
  *   stage.php leases                                the jobs that workers are at, a line each
- *   stage.php taken-up FILE                         waits until none of those is where it was, and says how long it took
+ *   stage.php taken-up FILE                         waits until none of those is where it was; says how long
  *   stage.php drain SECONDS                         waits until nothing is left to read or to judge
  *   stage.php verdict FOLDER STUDENTS FRAMES every accepted frame once, judged once; every refusal with its reason
  */

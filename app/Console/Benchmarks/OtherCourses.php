@@ -60,7 +60,8 @@ final readonly class OtherCourses
         DB::insert(
             'insert into attempts (set_brief_id, user_id, number, state, handed_in_at, created_at, updated_at)
             select set_briefs.id, memberships.user_id, 1,
-                elt(1 + (memberships.user_id + set_briefs.id) % 5, "returned", "returned", "returned", "waiting", "at-desk"),
+                elt(1 + (memberships.user_id + set_briefs.id) % 5, "returned", "returned", "returned", "waiting",
+                    "at-desk"),
                 now() - interval (memberships.user_id * 97 + set_briefs.id * 31) % 200000 minute, now(), now()
             from set_briefs join memberships using (course_id) where course_id = ?',
             [$course],

@@ -11,10 +11,10 @@ use Throwable;
 final class Ready extends Command
 {
     protected $signature =
-        'pupil:ready {--need= : parts that must be well beside those that are always needed, such as "workers"} {--at= : '.
-        'another address of this node, such as "http://127.0.0.1:8080"}';
+        'pupil:ready {--need= : parts that must be well beside those that are always needed, such as "workers"} '.
+        '{--at= : another address of this node, such as "http://127.0.0.1:8080"}';
 
-    protected $description = 'Asks the node itself whether it is ready, as a monitor would; exit code 1 where it is not';
+    protected $description = 'Asks this node whether it is ready, as a monitor would; exit code 1 where it is not';
 
     public function handle(): int
     {
