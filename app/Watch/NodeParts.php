@@ -47,7 +47,7 @@ final readonly class NodeParts
                 sprintf('Only %d MB are free.', $free),
                 $figures,
             ),
-            default => Part::well('There is room.', $figures),
+            default => Part::well(sprintf('%.1f GB are free.', $free / 1000), $figures),
         };
     }
 

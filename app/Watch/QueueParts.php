@@ -29,7 +29,10 @@ final readonly class QueueParts
                 'The clock of '.implode(', ', array_column($off, 'name')).' does not agree with the database’s.',
                 $figures,
             ),
-            default => Part::well('They are at work.', $figures),
+            default => Part::well(
+                sprintf('%d on %d of the nodes, %d of them busy.', $figures['workers'], count($nodes), $figures['busy']),
+                $figures,
+            ),
         };
     }
 
@@ -51,7 +54,7 @@ final readonly class QueueParts
                 sprintf('The oldest job has waited for %d s: more workers are needed.', $figures['oldest_seconds']),
                 $figures,
             )
-            : Part::well('It is being worked off.', $figures);
+            : Part::well(sprintf('%d jobs wait.', $figures['waiting']), $figures);
     }
 
     public function failed(): Part
@@ -61,7 +64,7 @@ final readonly class QueueParts
         return $count === 0
             ? Part::well('There are none.', ['failed' => 0])
             : Part::wrong(
-                sprintf('%d of them: see the operator’s page.', $count),
+                sprintf('%d could not be done: /operator shows them and tries them again.', $count),
                 ['failed' => $count],
             );
     }

@@ -17,6 +17,8 @@ final class OperatorController extends Controller
     public function show(Parts $parts): View
     {
         $all = $parts->all();
+        // They are shown themselves.
+        unset($all['failed jobs']);
 
         return view('operator.show', [
             'wrong' => array_filter($all, fn (Part $part): bool => ! $part->ok),

@@ -1,39 +1,33 @@
 <x-layout title="The service">
     <h1>The service</h1>
     <section class="sheet">
-        <h2>{{ $wrong === [] ? 'All parts are well' : trans_choice(
-            '{1} One part needs a look|[2,*] :count parts need a look', count($wrong)) }}</h2>
-        <table class="ledger-table">
-            <thead><tr><th scope="col">Part</th><th scope="col">How it is</th></tr></thead>
-            <tbody>
-                @foreach ([...$wrong, ...$well] as $name => $part)
-                    <tr>
-                        <th scope="row">{{ ucfirst($name) }}</th>
-                        <td>@unless ($part->ok)<strong>Look: </strong>@endunless{{ $part->says }}
-                            @foreach ($part->figures as $figure => $value)
-                                <span class="fine">{{ str_replace('_', ' ', $figure) }} {{ $value }}</span>
-                            @endforeach
-                        </td>
-                    </tr>
-                @endforeach
-            </tbody>
-        </table>
+        <h2>{{ trans_choice('{0} All parts are well|{1} One part needs a look|[2,*] :count parts need a look',
+            count($wrong)) }}</h2>
+        @if ($wrong !== [])
+            <x-parts-table :parts="$wrong" />
+        @endif
     </section>
     <section class="sheet">
         <h2>What could not be done</h2>
         @forelse ($failed as $job)
-            <article class="failed-job">
+            <article class="title-row">
                 <p><strong>{{ $job['name'] }}</strong> <span class="fine">{{ App\Models\Moments::write($job['at'],
                     'UTC', 'D MMM, HH:mm') }}</span><br>{{ $job['because'] }}</p>
-                <form method="post" action="{{ route('operator.retry', $job['id']) }}" data-once>@csrf<button>Try
-                        again</button></form>
-                <form method="post" action="{{ route('operator.forget', $job['id']) }}" data-once>@csrf
-                    @method('delete')<button class="quiet">Let it go</button></form>
+                <div>
+                    <form method="post" action="{{ route('operator.retry', $job['id']) }}" data-once>@csrf<button
+                            class="primary">Try again</button></form>
+                    <form method="post" action="{{ route('operator.forget', $job['id']) }}" data-once>@csrf
+                        @method('delete')<button>Let it go</button></form>
+                </div>
             </article>
         @empty
             <p>Nothing: every job was done.</p>
         @endforelse
     </section>
+    <details class="sheet">
+        <summary>{{ trans_choice('{1} One part is well|[2,*] :count parts are well', count($well)) }}</summary>
+        <x-parts-table :parts="$well" />
+    </details>
     @if ($nodes !== [])
         <section class="sheet">
             <h2>Who is at work</h2>
