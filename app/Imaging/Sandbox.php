@@ -10,7 +10,7 @@ use Symfony\Component\Process\Process;
 /**
  * Runs a program where it sees the system's libraries, the files that it is given and nothing else: as nobody, without
  * a network, in a process space that goes with it (bubblewrap). Where the kernel does not allow that, programs run as
- * they are, within their limits, and /healthz says so.
+ * they are, within their limits, and /readyz says so.
  */
 final class Sandbox
 {
