@@ -13,7 +13,7 @@ return [
         'course_megabytes' => (int) env('PUPIL_QUOTA_COURSE', 60_000),
         'upload_megabytes' => (int) env('PUPIL_QUOTA_UPLOAD', 1_000),
     ],
-    // Names under which it is reached beside APP_URL's; nothing else is answered where that is public.
+    // Names under which it is reached beside APP_URL's; no other is answered, but this machine's own on loopback.
     'hosts' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('TRUSTED_HOSTS', ''))))),
     // Whether pages send the browser to the store for pictures; addresses count for ten minutes. The store must be in
     // the browser's reach.

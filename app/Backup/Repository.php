@@ -87,7 +87,7 @@ final class Repository
         if (($found['key'] ?? null) !== $key?->mark()) {
             throw new BackupFailed(match (true) {
                 $key === null => 'This backup is encrypted: name the file with its key.',
-                ($found['key'] ?? null) === null => 'This backup is not encrypted: leave the key out, or begin another.',
+                ($found['key'] ?? null) === null => 'This backup is not encrypted: leave out the key, or begin anew.',
                 default => 'This backup was made with another key.',
             });
         }

@@ -18,7 +18,7 @@ final class OwnMachine
         'Via',
     ];
 
-    private const LOOPBACK = '/^(localhost|127(\.\d{1,3}){3}|\[?::1\]?)$/i';
+    public const LOOPBACK = '/^(localhost|127(\.\d{1,3}){3}|\[?::1\]?)$/i';
 
     public static function is(string $host): bool
     {

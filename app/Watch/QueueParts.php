@@ -30,7 +30,7 @@ final readonly class QueueParts
                 $figures,
             ),
             default => Part::well(
-                sprintf('%d on %d of the nodes, %d of them busy.', $figures['workers'], count($nodes), $figures['busy']),
+                sprintf('%d on %d nodes, %d of them busy.', $figures['workers'], count($nodes), $figures['busy']),
                 $figures,
             ),
         };

@@ -211,7 +211,7 @@ write_server_files() {
     fi
     # Under another name than its address, whoever watches it asks by address all the same.
     name=${APP_URL:-$(sed -n 's/^APP_URL=//p' "$var/.env" | tail -n 1)} name=${name#*://} name=${name%%/*}
-    case $name in ''|127.*|localhost*) name='$host:$server_port' ;; esac
+    case $name in ''|127.*|localhost*) name=127.0.0.1:$port ;; esac
     mkdir -p "$var/nginx/body" "$run/servers"
     echo "listen 127.0.0.1:$port;" >"$run/listen.conf"
     fill deploy/nginx/headers.conf.in >"$run/headers.conf"

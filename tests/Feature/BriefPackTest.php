@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Briefs\BriefLibrary;
 use App\Briefs\BriefPack;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;

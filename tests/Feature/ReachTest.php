@@ -89,10 +89,20 @@ final class ReachTest extends TestCase
         $this->assertSame($is, OwnMachine::is($host));
     }
 
-    public function test_other_names_are_answered_on_loopback_alone(): void
+    public function test_no_other_name_is_answered(): void
     {
         config(['app.url' => 'http://127.0.0.1:8080', 'pupil.hosts' => ['courses.example']]);
-        $this->assertSame([], TrustedNames::patterns());
+        Request::setTrustedHosts(TrustedNames::patterns());
+        try {
+            foreach (['127.0.0.1:8080', 'localhost', '[::1]:8080', 'courses.example'] as $host) {
+                $this->get('http://'.$host.'/sign-in')->assertOk();
+            }
+            foreach (['evil.example', 'localhost.evil.example', '192.168.1.7'] as $host) {
+                $this->get('http://'.$host.'/sign-in')->assertStatus(400);
+            }
+        } finally {
+            Request::setTrustedHosts([]);
+        }
         config(['app.url' => 'https://courses.example/', 'pupil.hosts' => ['www.courses.example']]);
         Request::setTrustedHosts(TrustedNames::patterns());
         try {

@@ -10,7 +10,6 @@ use App\Jobs\ReadFrame;
 use App\Models\Frame;
 use App\Models\FrameState;
 use App\Models\User;
-use App\Watch\FailedJobs;
 use App\Watch\LogLine;
 use App\Watch\Part;
 use App\Watch\Parts;

@@ -18,7 +18,8 @@ final class Backup extends Command implements Isolatable
     protected $signature =
         'pupil:backup {target? : a folder, or s3:BUCKET; PUPIL_BACKUP otherwise} {--key= : a file with the key; '.
         'PUPIL_BACKUP_KEY otherwise} {--days= : for which snapshots are kept; PUPIL_BACKUP_DAYS otherwise} '.
-        '{--verify : look a snapshot through instead} {--snapshot= : which; the newest otherwise} {--list : the snapshots} '.
+        '{--verify : look a snapshot through instead} '.
+        '{--snapshot= : which; the newest otherwise} {--list : the snapshots} '.
         '{--new-key= : write a new key to this file}';
 
     protected $description = 'Saves the running installation, or looks through what was saved';
