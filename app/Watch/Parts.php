@@ -10,6 +10,9 @@ use Throwable;
 /** Every part of the service, looked at now. */
 final readonly class Parts
 {
+    /** Without these a node can answer nobody. */
+    private const NEEDED = ['database', 'cache', 'disk'];
+
     public function __construct(
         private DatabaseParts $database,
         private QueueParts $queue,
@@ -21,8 +24,19 @@ final readonly class Parts
     /** @return array<string, Part> by name */
     public function all(): array
     {
-        $parts = [];
-        $looks = [
+        return $this->looked($this->looks());
+    }
+
+    /** @return array<string, Part> by name; those that a balancer asks for every second, and nothing that is slow */
+    public function needed(): array
+    {
+        return $this->looked(array_intersect_key($this->looks(), array_flip(self::NEEDED)));
+    }
+
+    /** @return array<string, callable(): ?Part> by name */
+    private function looks(): array
+    {
+        return [
             'database' => $this->database->primary(...),
             'replicas' => $this->database->replicas(...),
             'cache' => $this->node->cache(...),
@@ -38,6 +52,15 @@ final readonly class Parts
             'backup' => $this->queue->backup(...),
             'sandbox' => $this->sandbox(...),
         ];
+    }
+
+    /**
+     * @param  array<string, callable(): ?Part>  $looks
+     * @return array<string, Part>
+     */
+    private function looked(array $looks): array
+    {
+        $parts = [];
         foreach ($looks as $name => $look) {
             try {
                 $part = $look();
@@ -46,7 +69,7 @@ final readonly class Parts
                 $part = Part::wrong(
                     'It does not answer ('.class_basename($problem).').',
                     // Without the store pages are answered all the same; a node that goes out for it helps nobody.
-                    isNeeded: in_array($name, ['database', 'cache'], true),
+                    isNeeded: in_array($name, self::NEEDED, true),
                 );
             }
             if ($part !== null) {

@@ -85,6 +85,14 @@ final class WatchTest extends TestCase
         $ask('/readyz?need=workers', $shown)->assertStatus(503)->assertJsonPath('parts.database.ok', true);
         $ask('/metrics', $shown)->assertOk();
         // What came by way of a proxy did not begin at the machine.
+        // A mail server that does not answer takes seconds to say so: for a balancer it is not even asked.
+        $mail = stream_socket_server('tcp://127.0.0.1:0');
+        $port = (int) Str::afterLast((string) stream_socket_get_name($mail, false), ':');
+        config(['mail.default' => 'smtp', 'mail.mailers.smtp' => ['host' => '127.0.0.1', 'port' => $port]]);
+        $ask('/readyz')->assertOk();
+        $this->assertFalse(@stream_socket_accept($mail, 0));
+        $ask('/readyz', $shown)->assertJsonPath('parts.mail.ok', true);
+        $this->assertIsResource(stream_socket_accept($mail, 0));
         $this->withServerVariables(['REMOTE_ADDR' => '127.0.0.1'])
             ->getJson('/readyz', ['X-Forwarded-For' => '203.0.113.9'])
             ->assertExactJson(['status' => 'ready']);

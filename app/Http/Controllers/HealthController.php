@@ -27,8 +27,8 @@ final class HealthController extends Controller
      */
     public function ready(Request $request, Parts $parts): JsonResponse
     {
-        $all = $parts->all();
         $isTrusted = self::isTrusted($request);
+        $all = $isTrusted ? $parts->all() : $parts->needed();
         $needed = $isTrusted ? explode(',', $request->string('need')->toString()) : [];
         $wrong = array_filter(
             $all,
