@@ -11,6 +11,7 @@ use App\Models\RollFrame;
 use App\Models\RollState;
 use App\Practice\Drills;
 use App\Practice\Roll;
+use App\Practice\RollPictures;
 use App\Retention\Cleaning;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
@@ -175,7 +176,7 @@ final class PracticeTest extends TestCase
         $frame = RollFrame::query()->sole();
         $this->assertSame(RollState::Ready, $frame->state);
 
-        $record = app(RecordReader::class)->read($frame->path())->capture;
+        $record = app(RecordReader::class)->read(app(RollPictures::class)->path($frame))->capture;
         $this->assertSame('ƒ/8, 1/60 s, ISO 100', (string) $record->settings());
         $this->assertSame(
             [ExposureMode::Manual, MeteringPattern::Spot, false, 'Marlpit 50 mm 1:1.8', 'Marlpit One'],
@@ -336,7 +337,7 @@ final class PracticeTest extends TestCase
         $this->assertSame($frame->fileName(), $handedIn->original_name);
         $this->assertSame(Support::Hand, $handedIn->record()?->support, 'the practice camera knows what held it');
         $this->assertSame(Provenance::PracticeCamera, $handedIn->record()->sourceOf('support'), 'nobody typed it in');
-        $this->assertFileExists($frame->path());
+        $this->assertFileExists(app(RollPictures::class)->path($frame));
         $this->actingAs($world->outsider)->post(route('practice.press', 'pots'), self::SET);
         $other = RollFrame::query()->where('user_id', $world->outsider->id)->sole();
         $this->actingAs($world->outsider)
@@ -500,7 +501,7 @@ final class PracticeTest extends TestCase
         $world = World::make();
         $this->actingAs($world->student)->post(route('practice.press', 'chart'), self::SET)->assertOk();
         $frame = RollFrame::query()->sole();
-        $path = $frame->path();
+        $path = app(RollPictures::class)->path($frame);
         $this->assertFileExists($path);
         $this->actingAs($world->student)->delete(route('roll.destroy', $frame))->assertRedirect(route('roll'));
         $this->get(route('roll'))->assertOk()->assertSee('0 of');
