@@ -17,6 +17,7 @@ use App\Planning\PlannedFrame;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Throwable;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Capture\UnreadablePicture;
 
@@ -67,13 +68,15 @@ final readonly class AddPicture
         try {
             // Many hand in at the same time: whom the database turns back tries again, here.
             return DB::transaction(function () use ($setBrief, $student, $picture, $name, $row): AddedPicture {
+                // Its frame keeps it from then on, before it is read: that may put another file in its place.
+                DB::afterCommit(fn () => $this->store->arrived($picture));
                 $attempt = $this->draft($setBrief, $student);
 
                 return $this->toDraft($attempt, $attempt->content(), $picture, $name, $row);
             }, self::TRIES);
-        } finally {
-            // Its frame keeps it now, or nothing does.
+        } catch (Throwable $problem) {
             $this->store->arrived($picture);
+            throw $problem;
         }
     }
 
