@@ -109,6 +109,12 @@ final readonly class PictureStore
         }
     }
 
+    /** @return int how many files went that were never finished */
+    public function sweepHalfWritten(): int
+    {
+        return $this->files->sweepHalfWritten('originals') + $this->files->sweepHalfWritten('working');
+    }
+
     /** @param  string  ...$keys  as files() gives them */
     public function deleteFiles(string ...$keys): void
     {

@@ -44,7 +44,7 @@ final readonly class UnusedPictures
                 $pictures += (int) $this->forgetUnused($picture);
             });
 
-        return ['pictures' => $pictures, 'files' => $this->sweepFiles()];
+        return ['pictures' => $pictures, 'files' => $this->sweepFiles() + $this->store->sweepHalfWritten()];
     }
 
     /** Files of no picture; one that is just arriving has its file before its row. */

@@ -52,7 +52,7 @@ final readonly class UploadPieces
         $left = array_keys(array_filter($last, fn (int $time): bool => $time < time() - self::KEPT_SECONDS));
         array_map($this->files->deleteFolder(...), $left);
 
-        return count($left);
+        return count($left) + $this->files->sweepHalfWritten(self::FOLDER);
     }
 
     /** Everything of a person. */

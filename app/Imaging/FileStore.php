@@ -19,6 +19,9 @@ use Throwable;
  */
 final readonly class FileStore
 {
+    /** Nothing is written for so long. */
+    private const HALF_WRITTEN_SECONDS = 86400;
+
     /** @param  FilesystemAdapter  $disk  one of the framework's; remote stores must write a file whole or not at all */
     public function __construct(private FilesystemAdapter $disk, private FileCache $near)
     {
@@ -164,7 +167,7 @@ final readonly class FileStore
     }
 
     /**
-     * Every file under a folder.
+     * Every file under a folder; what is just being written is not there yet.
      *
      * @return Generator<string, array{time: int, bytes: int}> by key
      *
@@ -172,25 +175,54 @@ final readonly class FileStore
      */
     public function files(string $folder): Generator
     {
+        foreach ($this->listed($folder) as $file) {
+            if (! self::isHalfWritten($file->path())) {
+                yield $file->path() => ['time' => (int) $file->lastModified(), 'bytes' => (int) $file->fileSize()];
+            }
+        }
+    }
+
+    /**
+     * What was being written when a program was killed. A remote store takes a file whole or not at all.
+     *
+     * @return int how many files went
+     */
+    public function sweepHalfWritten(string $folder): int
+    {
+        $gone = 0;
+        foreach ($this->isLocal() ? $this->listed($folder) : [] as $file) {
+            if (self::isHalfWritten($file->path()) && $file->lastModified() < time() - self::HALF_WRITTEN_SECONDS) {
+                $this->delete($file->path());
+                $gone++;
+            }
+        }
+
+        return $gone;
+    }
+
+    /**
+     * @return Generator<FileAttributes>
+     *
+     * @throws StoreAway when the store does not answer
+     */
+    private function listed(string $folder): Generator
+    {
         try {
             /** @var iterable<StorageAttributes> $found */
             $found = $this->disk->getDriver()->listContents($folder, true);
             foreach ($found as $file) {
-                // What is just being written is not there yet.
-                if (
-                    $file instanceof FileAttributes &&
-                    ! str_starts_with(basename($file->path()), '.') &&
-                    ! str_contains(basename($file->path()), AtomicFile::PART)
-                ) {
-                    yield $file->path() => [
-                        'time' => (int) $file->lastModified(),
-                        'bytes' => (int) $file->fileSize(),
-                    ];
+                if ($file instanceof FileAttributes) {
+                    yield $file;
                 }
             }
         } catch (Throwable $problem) {
             throw StoreAway::because($problem);
         }
+    }
+
+    private static function isHalfWritten(string $key): bool
+    {
+        return str_starts_with(basename($key), '.') || str_contains(basename($key), AtomicFile::PART);
     }
 
     /** An address at which the file itself can be had for a while; null where the store has none to give. */

@@ -52,7 +52,7 @@ final readonly class RollPictures
      */
     public function sweep(): int
     {
-        $gone = 0;
+        $gone = $this->files->sweepHalfWritten(self::FOLDER);
         foreach ($this->files->files(self::FOLDER) as $key => ['time' => $time]) {
             $isKnown = RollFrame::withTrashed()->where('token', basename($key, '.jpg'))->exists();
             if (! $isKnown && $time < time() - 600) {

@@ -65,7 +65,7 @@ final readonly class Parts
             try {
                 $part = $look();
             } catch (Throwable $problem) {
-                // What the driver says may hold names and addresses; its kind is enough here, the log has the rest.
+                // What the driver says may hold names and addresses; its kind is enough here.
                 $part = Part::wrong(
                     'It does not answer ('.class_basename($problem).').',
                     // Without the store pages are answered all the same; a node that goes out for it helps nobody.
@@ -82,12 +82,18 @@ final readonly class Parts
 
     private function sandbox(): Part
     {
-        return $this->sandbox->works()
-            ? Part::well('Pictures are parsed shut in.', ['sandbox' => 'on'])
-            : Part::wrong(
+        return match (true) {
+            $this->sandbox->works() => Part::well('Pictures are parsed shut in.', ['sandbox' => 'on']),
+            // Whoever runs the service has decided so.
+            ! config('pupil.tools.sandbox') => Part::well(
+                'Pictures are parsed within limits alone, as PUPIL_SANDBOX says.',
+                ['sandbox' => 'off'],
+            ),
+            default => Part::wrong(
                 'Pictures are parsed within limits alone: this machine allows no user namespaces, or bubblewrap is '.
                     'missing.',
                 ['sandbox' => 'off'],
-            );
+            ),
+        };
     }
 }

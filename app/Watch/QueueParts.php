@@ -51,7 +51,7 @@ final readonly class QueueParts
 
         return $figures['oldest_seconds'] > (int) config('pupil.watch.queue_seconds')
             ? Part::wrong(
-                sprintf('The oldest job has waited for %d s: more workers are needed.', $figures['oldest_seconds']),
+                sprintf('The oldest job has waited for %d s.', $figures['oldest_seconds']),
                 $figures,
             )
             : Part::well(sprintf('%d jobs wait.', $figures['waiting']), $figures);

@@ -125,6 +125,24 @@ final class StoreTest extends TestCase
         $this->assertSame(1, $node->sweepNear(fn (array $hashes): array => $hashes), 'nobody asked for it in a day');
     }
 
+    public function test_what_was_never_finished_goes_after_a_day_and_what_lies_beside_it_stays(): void
+    {
+        $node = $this->node(false, 'here');
+        $node->putContent('uploads/7/ab/000000000000', 'a piece');
+        $old = ['7/before.part', '7/ab/000000000000.12ab.part', '7/ab/.000000000000.lock'];
+        foreach ([...$old, '7/ab/000000000009.34cd.part'] as $name) {
+            File::put($this->folder.'/uploads/'.$name, 'half');
+        }
+        $this->assertSame(['uploads/7/ab/000000000000' => 7], $this->sizes($node, 'uploads'));
+        $this->assertSame(0, $node->sweepHalfWritten('uploads'));
+        foreach ($old as $name) {
+            touch($this->folder.'/uploads/'.$name, time() - 86400 - 60);
+        }
+        $this->assertSame(3, $node->sweepHalfWritten('uploads'));
+        $this->assertFileExists($this->folder.'/uploads/7/ab/000000000009.34cd.part');
+        $this->assertSame(['uploads/7/ab/000000000000' => 7], $this->sizes($node, 'uploads'));
+    }
+
     public function test_a_store_that_does_not_answer_is_told_as_what_it_is(): void
     {
         File::deleteDirectory($this->folder);

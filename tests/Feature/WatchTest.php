@@ -18,9 +18,11 @@ use App\Workers\NodePresence;
 use DateTimeImmutable;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Mail\Transport\ArrayTransport;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Str;
 use Monolog\Level;
 use Monolog\LogRecord;
@@ -184,6 +186,27 @@ final class WatchTest extends TestCase
         $left = array_filter(app(Parts::class)->all(), fn (Part $part): bool => ! $part->ok);
         unset($left['sandbox']);
         $this->assertSame([], array_keys($left));
+    }
+
+    public function test_the_same_is_mailed_once_a_day_and_what_is_new_at_once(): void
+    {
+        config(['mail.default' => 'array', 'pupil.watch.mail' => 'keeper@courses.example']);
+        config(['pupil.watch.free_megabytes' => 1]);
+        $mails = function (): int {
+            Artisan::call('pupil:alert');
+            $box = Mail::mailer('array')->getSymfonyTransport();
+
+            return $box instanceof ArrayTransport ? $box->messages()->count() : -1;
+        };
+        $this->assertSame([1, 1], [$mails(), $mails()]);
+        config(['pupil.watch.free_megabytes' => 1_000_000_000]);
+        $this->assertSame([2, 2], [$mails(), $mails()], 'something more is wrong');
+        config(['pupil.watch.free_megabytes' => 1]);
+        $this->assertSame(2, $mails(), 'less is wrong');
+        config(['pupil.watch.free_megabytes' => 1_000_000_000]);
+        $this->assertSame(3, $mails(), 'it was well in between');
+        $this->travel(25)->hours();
+        $this->assertSame([4, 4], [$mails(), $mails()]);
     }
 
     public function test_the_page_of_the_operator_shows_failed_jobs_and_tries_them_again(): void

@@ -8,11 +8,14 @@ use App\Watch\Part;
 use App\Watch\Parts;
 use Illuminate\Console\Command;
 use Illuminate\Mail\Message;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Mail;
 use Throwable;
 
 final class Alert extends Command
 {
+    private const TOLD = 'alert-told:';
+
     protected $signature = 'pupil:alert {--say : also when all is well}';
 
     protected $description =
@@ -32,11 +35,35 @@ final class Alert extends Command
             $this->line(sprintf('All %d parts are well.', count($all)));
         }
         $to = (string) config('pupil.watch.mail');
-        if ($wrong !== [] && $to !== '') {
+        if ($to !== '' && $this->isNews($all)) {
             $this->mail($to, $lines);
         }
 
         return $wrong === [] ? self::SUCCESS : self::FAILURE;
+    }
+
+    /**
+     * What is wrong with a part is mailed once a day, however often it is looked at, and again after it was well.
+     *
+     * @param  array<string, Part>  $parts
+     */
+    private function isNews(array $parts): bool
+    {
+        $isNews = false;
+        foreach ($parts as $name => $part) {
+            try {
+                if ($part->ok) {
+                    Cache::forget(self::TOLD.$name);
+                } else {
+                    $isNews = Cache::add(self::TOLD.$name, true, now()->addDay()) || $isNews;
+                }
+            } catch (Throwable) {
+                // The cache is what is away.
+                $isNews = $isNews || ! $part->ok;
+            }
+        }
+
+        return $isNews;
     }
 
     /** @param  list<string>  $lines */
