@@ -14,6 +14,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -98,6 +99,19 @@ $app = Application::configure(basePath: dirname(__DIR__))
                 $request->hasHeader('HX-Request')
                 ? null
                 : response((string) file_get_contents(public_path('full.html')), 507),
+        );
+        // While the service is being looked after, what a page asks by itself gets a sentence that it can show.
+        $exceptions->render(
+            fn (HttpException $problem, Request $request): ?JsonResponse => $problem->getStatusCode() === 503 &&
+                app()->isDownForMaintenance() &&
+                ($request->expectsJson() || $request->hasHeader('HX-Request'))
+                ? response()->json(
+                    ['message' => 'The service is being looked after. What you typed is still here; try again in a '.
+                        'minute.'],
+                    503,
+                    $problem->getHeaders(),
+                )
+                : null,
         );
         // A form that was open too long: what was typed goes back into it, with a fresh token.
         $exceptions->render(function (HttpException $exception, Request $request) {

@@ -137,7 +137,7 @@ function judge(status, text) {
         };
     }
     if (status === 403 || status === 404) {
-        return { message: 'This brief takes no pictures from you any more. What has arrived is kept for three days.' };
+        return { message: 'This brief takes no pictures from you any more. What has arrived is kept for a day.' };
     }
     if (status === 502 || status === 503 || status === 504 || status === 429 || status === 500 || status === 0) {
         throw new Error(String(status));
@@ -147,7 +147,7 @@ function judge(status, text) {
     } catch {
         return {
             message:
-                'The answer could not be understood. What has arrived is kept for three days; send the file again to ' +
+                'The answer could not be understood. What has arrived is kept for a day; send the file again to ' +
                 'go on.',
         };
     }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use ErrorException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -49,6 +50,22 @@ final class OutageTest extends TestCase
         config(['database.default' => 'mariadb']);
         DB::purge('away');
         DB::purge('primary');
+    }
+
+    public function test_while_it_is_being_looked_after_people_are_told_and_monitors_go_on(): void
+    {
+        Artisan::call('down', ['--retry' => 20]);
+        try {
+            $this->get('/sign-in')->assertStatus(503)->assertSee('Back in a moment')->assertHeader('Retry-After', '20');
+            foreach ([['Accept' => 'application/json'], ['HX-Request' => 'true']] as $headers) {
+                $answer = $this->get('/sign-in', $headers)->assertStatus(503)->assertHeader('Retry-After', '20');
+                $this->assertStringStartsWith('The service is being looked after.', $answer->json('message'));
+            }
+            $this->get('/healthz')->assertOk();
+        } finally {
+            Artisan::call('up');
+        }
+        $this->get('/sign-in')->assertOk();
     }
 
     public function test_the_disk_is_full(): void
