@@ -27,6 +27,7 @@ use Illuminate\Support\Str;
 use Monolog\Level;
 use Monolog\LogRecord;
 use RuntimeException;
+use Tests\Support\OneConnection;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
@@ -34,15 +35,8 @@ use Tests\TestCase;
 /** What whoever runs the service can see of it, and who can. */
 final class WatchTest extends TestCase
 {
+    use OneConnection;
     use RefreshDatabase;
-
-    /** RefreshDatabase works within a transaction that only the default connection sees. */
-    protected function setUp(): void
-    {
-        parent::setUp();
-        DB::purge('primary');
-        app('db')->extend('primary', fn () => DB::connection('mariadb'));
-    }
 
     public function test_a_node_lives_whatever_else_is_down_and_says_to_nobody_what(): void
     {

@@ -17,11 +17,13 @@ use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
+use Tests\Support\OneConnection;
 use Tests\TestCase;
 
 /** A job belongs to its worker while that lives, and to another as soon as it is dead. */
 final class WorkersTest extends TestCase
 {
+    use OneConnection;
     use RefreshDatabase;
 
     private ?Process $redis = null;
