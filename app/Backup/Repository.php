@@ -6,6 +6,7 @@ namespace App\Backup;
 
 use Generator;
 use Illuminate\Filesystem\FilesystemAdapter;
+use Illuminate\Filesystem\LocalFilesystemAdapter;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
 use League\Flysystem\FileAttributes;
@@ -102,10 +103,13 @@ final class Repository
             $this->sealing->seal($path, $sealed);
         }
         $stream = fopen($sealed, 'rb') ?: throw new BackupFailed('A file cannot be read.');
-        // Under another name first: what has its name is whole.
-        $this->disk->writeStream($key.'.part', $stream);
+        // What has its name is whole: in a bucket it appears at once, in a folder it lies under another name first.
+        $isFolder = $this->disk instanceof LocalFilesystemAdapter;
+        $this->disk->writeStream($isFolder ? $key.'.part' : $key, $stream);
         is_resource($stream) && fclose($stream);
-        $this->disk->move($key.'.part', $key);
+        if ($isFolder) {
+            $this->disk->move($key.'.part', $key);
+        }
     }
 
     /**
