@@ -6,7 +6,6 @@ namespace App\Courses;
 
 use App\Models\BriefDates;
 use Illuminate\Support\Carbon;
-use stdClass;
 
 /** How a class stands in one set brief. */
 final readonly class BriefCount
@@ -23,8 +22,7 @@ final readonly class BriefCount
     ) {
     }
 
-    /** @param  ?stdClass  $row  the sums as the database has them; null where nobody has begun */
-    public function counted(int $students, ?stdClass $row): self
+    public function counted(int $students, AttemptCount $attempts): self
     {
         return new self(
             setBrief: $this->setBrief,
@@ -34,14 +32,7 @@ final readonly class BriefCount
             dates: $this->dates,
             hidden: $this->hidden,
             students: $students,
-            attempts: new AttemptCount(
-                handedIn: (int) ($row->handed_in ?? 0),
-                drafts: (int) ($row->drafts ?? 0),
-                waiting: (int) ($row->waiting ?? 0),
-                atDesk: (int) ($row->at_desk ?? 0),
-                returned: (int) ($row->returned ?? 0),
-                oldest: isset($row->oldest) ? Carbon::parse($row->oldest, 'UTC') : null,
-            ),
+            attempts: $attempts,
         );
     }
 

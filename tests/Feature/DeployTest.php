@@ -101,10 +101,15 @@ final class DeployTest extends TestCase
                 'ProtectHome=yes',
                 'PrivateTmp=yes',
                 'PrivateDevices=yes',
-                'RestrictSUIDSGID=yes',
             ] as $line
         ) {
             $this->assertStringContainsString("\n".$line."\n", $hardening);
+        }
+        // Parsers would not be shut in: both are for the web server, which parses nothing.
+        $web = (string) file_get_contents(self::ROOT.'/deploy/systemd/web-hardening.conf');
+        foreach (['ProtectHostname=yes', 'RestrictSUIDSGID=yes', 'ProtectKernelTunables=yes'] as $line) {
+            $this->assertStringNotContainsString("\n".$line."\n", $hardening);
+            $this->assertStringContainsString("\n".$line."\n", $web);
         }
         foreach (glob(self::ROOT.'/deploy/systemd/true-pupil-*.service*') ?: [] as $unit) {
             $text = (string) file_get_contents($unit);
