@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Critique;
 
-use App\HandIn\PictureStore;
-use App\Imaging\FrameMeasurer;
+use App\HandIn\PictureReadings;
 use App\Models\Frame;
 use App\Models\FrameState;
 use TruePupil\Core\Capture\UnreadablePicture;
@@ -14,8 +13,7 @@ use TruePupil\Core\Capture\UnreadablePicture;
 final readonly class MeasureAndJudge
 {
     public function __construct(
-        private PictureStore $store,
-        private FrameMeasurer $measurer,
+        private PictureReadings $readings,
         private FrameJudge $judge,
     ) {
     }
@@ -30,7 +28,7 @@ final readonly class MeasureAndJudge
             return;
         }
         try {
-            $measures = $this->measurer->measure($this->store->original($frame->picture), $frame->marksDrawn());
+            $measures = $this->readings->measured($frame->picture)->with($frame->marksDrawn());
         } catch (UnreadablePicture $problem) {
             $frame->update(['state' => FrameState::Refused, 'problem' => $problem->getMessage()]);
 

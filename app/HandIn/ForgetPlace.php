@@ -59,6 +59,10 @@ final readonly class ForgetPlace
         if ($shown !== null) {
             $this->store->workingCopyMade($cleaned, fn (string $partial) => File::copy($shown, $partial));
         }
+        if ($this->store->hasReading($picture)) {
+            $read = $this->store->readingMade($picture, fn () => null);
+            $this->store->readingMade($cleaned, fn (string $partial) => File::copy($read, $partial));
+        }
         $frame->update(['picture_id' => $cleaned->id]);
         DB::afterCommit(fn () => $this->unused->forget([$picture->id]));
         $frame->setRelation('picture', $cleaned);

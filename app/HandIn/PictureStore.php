@@ -6,6 +6,7 @@ namespace App\HandIn;
 
 use App\Imaging\FileStore;
 use App\Imaging\PictureGate;
+use App\Imaging\ReadingFile;
 use App\Models\Picture;
 use Generator;
 use Illuminate\Support\Facades\Cache;
@@ -15,6 +16,9 @@ final readonly class PictureStore
 {
     /** Under which originals lie in a backup. */
     public const BACKUP_FOLDER = 'pictures';
+
+    /** What is kept of a picture, each in a folder of its own. */
+    private const KINDS = ['originals', 'working', 'readings', 'measures'];
 
     /** From a file that is kept to the frame that shows it. */
     private const ARRIVING_SECONDS = 120;
@@ -89,10 +93,15 @@ final readonly class PictureStore
         Cache::put('picture-arriving:'.$hash, max(0, $count), self::ARRIVING_SECONDS);
     }
 
-    /** The file as it was handed in, and its working copy. */
+    /** The file as it was handed in, its working copy, and what was read of it. */
     public function delete(string $hash): void
     {
-        $this->files->delete(self::originalKey($hash), self::workingKey($hash));
+        $this->files->delete(
+            self::originalKey($hash),
+            self::workingKey($hash),
+            self::readingKey($hash),
+            self::measuresKey($hash, (int) config('pupil.rules_version')),
+        );
     }
 
     /**
@@ -102,7 +111,7 @@ final readonly class PictureStore
      */
     public function files(): Generator
     {
-        foreach (['originals', 'working'] as $kind) {
+        foreach (self::KINDS as $kind) {
             foreach ($this->files->files($kind) as $key => $facts) {
                 yield $key => ['hash' => substr(basename($key), 0, 64), ...$facts];
             }
@@ -112,7 +121,7 @@ final readonly class PictureStore
     /** @return int how many files went that were never finished */
     public function sweepHalfWritten(): int
     {
-        return $this->files->sweepHalfWritten('originals') + $this->files->sweepHalfWritten('working');
+        return array_sum(array_map($this->files->sweepHalfWritten(...), self::KINDS));
     }
 
     /** @param  string  ...$keys  as files() gives them */
@@ -160,6 +169,36 @@ final readonly class PictureStore
         return $this->files->made(self::workingKey($picture->hash), $make);
     }
 
+    /**
+     * What was read of it, made where it is missing.
+     *
+     * @param  callable(string): mixed  $make  writes it at a path
+     */
+    public function readingMade(Picture $picture, callable $make): string
+    {
+        return $this->files->made(self::readingKey($picture->hash), $make);
+    }
+
+    public function hasReading(Picture $picture): bool
+    {
+        return $this->files->has(self::readingKey($picture->hash));
+    }
+
+    public function forgetReading(Picture $picture): void
+    {
+        $this->files->delete(self::readingKey($picture->hash));
+    }
+
+    /**
+     * What was measured of it by one version of the rules, made where it is missing.
+     *
+     * @param  callable(string): mixed  $make  writes it at a path
+     */
+    public function measuresMade(Picture $picture, int $version, callable $make): string
+    {
+        return $this->files->made(self::measuresKey($picture->hash, $version), $make);
+    }
+
     /** An address of the store's own at which the working copy can be had for a while, if it has one to give. */
     public function workingAddress(Picture $picture, int $seconds): ?string
     {
@@ -187,6 +226,16 @@ final readonly class PictureStore
     private static function workingKey(string $hash): string
     {
         return 'working/'.self::shard($hash).'.jpg';
+    }
+
+    private static function readingKey(string $hash): string
+    {
+        return 'readings/'.self::shard($hash).'.r'.ReadingFile::VERSION;
+    }
+
+    private static function measuresKey(string $hash, int $version): string
+    {
+        return 'measures/'.self::shard($hash).'.m'.$version;
     }
 
     private static function shard(string $hash): string

@@ -11,14 +11,15 @@ use App\Notices\FrameRefused;
 use TruePupil\Core\Capture\PictureRecord;
 use TruePupil\Core\Capture\RecordNormaliser;
 use TruePupil\Core\Capture\UnreadablePicture;
+use TruePupil\Core\Measures\ProposedMark;
 
-/** Reads the record of a frame that has just arrived and makes its working copy. */
+/** Reads the record and, in one decode, the pixels of a frame that has just arrived. */
 final readonly class ReadPicture
 {
     public function __construct(
         private PictureStore $store,
         private PictureTags $tags,
-        private WorkingCopies $copies,
+        private PictureReadings $readings,
         private ForgetPlace $places,
     ) {
     }
@@ -32,7 +33,7 @@ final readonly class ReadPicture
         try {
             // The record is read while the pixels are.
             $record = $this->tags->begin($this->store->original($frame->picture));
-            $sight = $this->copies->sight($frame->picture);
+            $reading = $this->readings->of($frame->picture);
             $found = [...$record(), ...self::knownFromPractice($frame)];
             $hasPlace = isset($found[PictureTags::HAS_PLACE]) && ! $frame->attempt->user->keeps_location;
             if ($hasPlace && $this->places->of($frame)) {
@@ -48,9 +49,11 @@ final readonly class ReadPicture
             'tags' => $found,
             'width' => $picture->width,
             'height' => $picture->height,
-            'proposed' => $sight->proposedSubject(),
+            'proposed' => ProposedMark::in($reading),
             'state' => FrameState::Ready,
         ]);
+        // While marks are drawn; what they are judged by is there when they come.
+        $this->readings->measured($frame->picture);
     }
 
     /**

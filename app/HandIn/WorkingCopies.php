@@ -9,7 +9,6 @@ use App\Imaging\PixelEngine;
 use App\Models\Picture;
 use Illuminate\Support\Facades\File;
 use TruePupil\Core\Capture\UnreadablePicture;
-use TruePupil\Core\Measures\PixelSight;
 
 /**
  * The upright sRGB copies without metadata that are shown: made once, and again where they are gone, as after a move.
@@ -64,23 +63,6 @@ final readonly class WorkingCopies
             'jpg',
             fn (string $partial) => $this->pixels->workingCopy($this->store->original($picture), $partial, PHP_INT_MAX),
         );
-    }
-
-    /**
-     * A first look at the picture; its working copy is made with it where there is none yet.
-     *
-     * @throws UnreadablePicture
-     */
-    public function sight(Picture $picture): PixelSight
-    {
-        $side = (int) config('pupil.working_side');
-        $sight = null;
-        $make = function (string $partial) use ($picture, $side, &$sight): void {
-            $sight = $this->pixels->sight($this->store->original($picture), $partial, $side);
-        };
-        $copy = $this->store->workingCopyMade($picture, $make);
-
-        return $sight ?? $this->pixels->sight($copy, null, $side);
     }
 
     /** What was made of a picture that is no longer there. */

@@ -4,27 +4,29 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
-use TruePupil\Core\Composition\MarkKind;
+use Illuminate\Support\Facades\File;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Measures\MeasuredPicture;
 
-/** Measures one picture, and what is marked in it. */
+/** Measures a picture that is not in the store, and what is marked in it. */
 final readonly class FrameMeasurer
 {
-    public function __construct(private PixelEngine $pixels)
+    public function __construct(private PixelEngine $pixels, private string $scratch)
     {
     }
 
     /** @throws \TruePupil\Core\Capture\UnreadablePicture */
     public function measure(string $original, Marks $marks): FrameMeasures
     {
-        return FrameMeasures::of(
-            $this->pixels->read(
-                $original,
-                $marks->subject === null ? [] : [$marks->subject],
-                $marks->first(MarkKind::Eye)?->points[0],
-            ),
-            $marks,
-        );
+        AtomicFile::makeFolder($this->scratch);
+        $reading = $this->scratch.'/'.bin2hex(random_bytes(8)).'.reading';
+        try {
+            $this->pixels->read($original, $reading);
+
+            return MeasuredPicture::of(ReadingFile::open($reading))->with($marks);
+        } finally {
+            File::delete($reading);
+        }
     }
 }

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
-use TruePupil\Core\Composition\Region;
-use TruePupil\Core\Measures\PixelReading;
-use TruePupil\Core\Measures\PixelSight;
-
 /** What is asked of pixels: upright, in sRGB, whatever the file was. */
 interface PixelEngine
 {
@@ -19,20 +15,12 @@ interface PixelEngine
     public function workingCopy(string $source, string $target, int $side): void;
 
     /**
-     * A first look, from one decode; on the way, the working copy where a target is given.
+     * Everything that is ever asked of the pixels, from one decode, into a file; on the way, the working copy where a
+     * target is given.
+     *
+     * @param  string  $reading  where it is written, for ReadingFile
      *
      * @throws \TruePupil\Core\Capture\UnreadablePicture
      */
-    public function sight(string $source, ?string $target, int $side): PixelSight;
-
-    /**
-     * Everything that measuring needs, from one decode: counts of every full-resolution pixel of the picture and of
-     * each region of it, and the small maps.
-     *
-     * @param  list<Region>  $regions
-     * @param  ?array{float, float}  $eye  across and down, as fractions: a place where focus is looked at closely
-     *
-     * @throws \TruePupil\Core\Capture\UnreadablePicture
-     */
-    public function read(string $source, array $regions = [], ?array $eye = null): PixelReading;
+    public function read(string $source, string $reading, ?string $workingCopy = null, ?int $side = null): void;
 }

@@ -4,27 +4,12 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
-use App\Imaging\Vips\PixelProgram;
 use Illuminate\Support\Facades\Log;
-use JsonException;
 use TruePupil\Core\Capture\UnreadablePicture;
-use TruePupil\Core\Composition\Region;
-use TruePupil\Core\Focus\DetailMap;
-use TruePupil\Core\Focus\EdgeEnergy;
-use TruePupil\Core\Measures\FaceReading;
-use TruePupil\Core\Measures\PixelReading;
-use TruePupil\Core\Measures\PixelSight;
-use TruePupil\Core\Metering\LuminanceGrid;
-use TruePupil\Core\Raster\ColourGrid;
-use TruePupil\Core\Tone\EndAreas;
-use TruePupil\Core\Tone\Histogram;
-use TruePupil\Core\Tone\PixelStatistics;
 
 /**
  * Pixels through libvips, in the pixel program: a process of its own with a time limit, so that a hostile file can take
  * nothing else down with it.
- *
- * @phpstan-import-type Counts from PixelProgram
  */
 final readonly class VipsEngine implements PixelEngine
 {
@@ -46,66 +31,13 @@ final readonly class VipsEngine implements PixelEngine
         $this->run($source, ['working' => $target, 'side' => $side]);
     }
 
-    public function sight(string $source, ?string $target, int $side): PixelSight
+    public function read(string $source, string $reading, ?string $workingCopy = null, ?int $side = null): void
     {
-        [$answer] = $this->run($source, ['detail' => true, 'side' => $side, 'working' => $target]);
-
-        return new PixelSight(self::colours($answer['colours']), self::detail($answer['detail']));
-    }
-
-    public function read(string $source, array $regions = [], ?array $eye = null): PixelReading
-    {
-        [$answer, $isPreview] = $this->run($source, [
-            'counts' => true,
-            'detail' => true,
-            'regions' => array_map(fn (Region $region): array => $region->toArray(), $regions),
-            'eye' => $eye,
-        ]);
-        [$light, $colours] = [$answer['light'], $answer['colours']];
-
-        return new PixelReading(
-            $answer['width'],
-            $answer['height'],
-            array_values(array_map($this->statistics(...), $answer['counts'])),
-            LuminanceGrid::of($light['columns'], $light['rows'], $light['cells']),
-            self::colours($colours),
-            self::detail($answer['detail']),
-            $isPreview,
-            $answer['ends'] === null
-                ? null
-                : EndAreas::ofBytes(
-                    $answer['ends']['columns'],
-                    $answer['ends']['rows'],
-                    (string) base64_decode($answer['ends']['lost'], true),
-                    (string) base64_decode($answer['ends']['blocked'], true),
-                ),
-            $answer['face'] === null
-                ? null
-                : new FaceReading(self::detail($answer['face']['detail']), self::colours($answer['face']['colours'])),
-        );
-    }
-
-    /** @param  array{columns: int, rows: int, bytes: string}  $colours */
-    private static function colours(array $colours): ColourGrid
-    {
-        return ColourGrid::ofBytes(
-            $colours['columns'],
-            $colours['rows'],
-            (string) base64_decode($colours['bytes'], true),
-        );
-    }
-
-    /** @param  array{columns: int, rows: int, fine: string, blurred: string}  $detail */
-    private static function detail(array $detail): DetailMap
-    {
-        $energy = fn (string $bytes): EdgeEnergy => EdgeEnergy::ofBytes((string) base64_decode($bytes, true));
-
-        return new DetailMap(
-            $detail['columns'],
-            $detail['rows'],
-            $energy($detail['fine']),
-            $energy($detail['blurred']),
-        );
+        $this->run($source, array_filter([
+            'reading' => $reading,
+            'working' => $workingCopy,
+            'side' => $side,
+        ], fn (mixed $part): bool => $part !== null));
     }
 
     /** What a library says is for whoever looks after the installation. */
@@ -116,48 +48,33 @@ final readonly class VipsEngine implements PixelEngine
         return UnreadablePicture::broken('its pixels cannot be read');
     }
 
-    /** @param  Counts  $counts */
-    private function statistics(array $counts): PixelStatistics
-    {
-        return new PixelStatistics(
-            Histogram::of($counts['luminance']),
-            Histogram::of($counts['r']),
-            Histogram::of($counts['g']),
-            Histogram::of($counts['b']),
-            $counts['lost'],
-            $counts['blocked'],
-        );
-    }
-
     /**
      * @param  array<string, mixed>  $task
-     * @return array{array<string, mixed>, bool} the answer, and whether it is of a preview only
      *
      * @throws UnreadablePicture
      */
-    private function run(string $source, array $task): array
+    private function run(string $source, array $task): void
     {
-        return $this->previews->decodable(
+        $this->previews->decodable(
             $source,
-            fn (string $path, bool $isPreview): array => [$this->decode($path, $task), $isPreview],
+            fn (string $path, bool $isPreview) => $this->decode($path, $task + ['isPreview' => $isPreview]),
         );
     }
 
     /**
      * @param  array<string, mixed>  $task
-     * @return array<string, mixed>
      *
      * @throws UnreadablePicture
      */
-    private function decode(string $source, array $task): array
+    private function decode(string $source, array $task): void
     {
         try {
-            $target = $task['working'] ?? null;
-            if (is_string($target)) {
-                // The one file that it may write to has to be there.
+            $targets = array_values(array_filter([$task['working'] ?? null, $task['reading'] ?? null], is_string(...)));
+            foreach ($targets as $target) {
+                // The files that it may write to have to be there.
                 touch($target);
             }
-            $output = $this->php->run(
+            $this->php->run(
                 [
                     '-d',
                     'ffi.enable=1',
@@ -173,10 +90,8 @@ final readonly class VipsEngine implements PixelEngine
                     JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE,
                 ),
                 [$source, __DIR__.'/Vips'],
-                is_string($target) ? [$target] : [],
+                $targets,
             );
-
-            return json_decode($output, true, flags: JSON_THROW_ON_ERROR);
         } catch (OutsideProgramFailed $failure) {
             $why = $failure->getMessage();
             if (preg_match('/too large: (\d+) × (\d+)/u', $why, $size) === 1) {
@@ -188,8 +103,6 @@ final readonly class VipsEngine implements PixelEngine
             throw preg_match('/truncat|premature end|VipsJpeg|unexpected end/i', $why) === 1
                 ? UnreadablePicture::truncated()
                 : self::unreadable($why);
-        } catch (JsonException) {
-            throw UnreadablePicture::broken('its pixels cannot be read');
         }
     }
 }

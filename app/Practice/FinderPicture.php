@@ -55,8 +55,8 @@ final readonly class FinderPicture
                 : EndAreas::ofBytes(
                     $ends['columns'],
                     $ends['rows'],
-                    (string) base64_decode($ends['lost'], true),
-                    (string) base64_decode($ends['blocked'], true),
+                    $ends['lost'],
+                    $ends['blocked'],
                 ),
         );
     }

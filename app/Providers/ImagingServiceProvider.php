@@ -11,6 +11,7 @@ use App\Imaging\ExifTool;
 use App\Imaging\FileCache;
 use App\Imaging\FileRecordReader;
 use App\Imaging\FileStore;
+use App\Imaging\FrameMeasurer;
 use App\Imaging\OutsideProgram;
 use App\Imaging\PictureGate;
 use App\Imaging\PictureTags;
@@ -44,6 +45,10 @@ final class ImagingServiceProvider extends ServiceProvider
                 new PreviewExtractor($this->tool('exiftool'), $this->scratch()),
                 (int) config('pupil.upload.megapixels'),
             ),
+        );
+        $this->app->singleton(
+            FrameMeasurer::class,
+            fn () => new FrameMeasurer($this->app->make(PixelEngine::class), $this->scratch()),
         );
         // The practice camera's own: it opens nothing but plates.
         $this->app->singleton(Vips::class, fn () => new Vips(2, opensOwnFiles: true));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Composition;
 
+use InvalidArgumentException;
 use TruePupil\Core\Raster\ColourGrid;
 
 /**
@@ -66,6 +67,22 @@ final readonly class Attention
             $sum > 0
                 ? array_map(fn (float $value): float => $value / $sum, $map)
                 : array_fill(0, count($map), 1 / count($map));
+
+        return new self($map, self::peaksOf($map), self::centreOf($map));
+    }
+
+    /**
+     * From its map alone.
+     *
+     * @param  list<float>  $map  as $map gave it
+     *
+     * @throws InvalidArgumentException when it is not a whole map
+     */
+    public static function restore(array $map): self
+    {
+        if (count($map) !== self::COLUMNS * self::ROWS) {
+            throw new InvalidArgumentException(sprintf('A map of attention cannot have %d cells.', count($map)));
+        }
 
         return new self($map, self::peaksOf($map), self::centreOf($map));
     }

@@ -75,29 +75,52 @@ final readonly class CompositionMeasures
     ) {
     }
 
-    public static function of(ColourGrid $grid, Attention $attention, float $aspect, Marks $marks = new Marks()): self
+    /** Of a picture in which nothing is marked. */
+    public static function of(ColourGrid $grid, Attention $attention, float $aspect): self
     {
         $lines = Lines::of($grid->reduced(self::LINES)->grey());
         $coarse = $grid->reduced(self::COARSE);
         $grey = $coarse->grey();
         $symmetry = Symmetry::of($grid->reduced(self::MIRROR)->grey());
-        [$subject, $marked] = [$marks->subject, $marks->tilt($aspect)];
 
         return new self(
-            lean: LeanMeasures::of($lines, Horizon::in($grid->reduced(self::HORIZON)->grey()), $marked),
+            lean: LeanMeasures::of($lines, Horizon::in($grid->reduced(self::HORIZON)->grey())),
             symmetry: new SymmetryMeasures(score: $symmetry->score, axis: $symmetry->axis, best: $symmetry->best),
             attention: new AttentionMeasures(
                 peaks: $attention->peaks,
                 balance: $attention->balance,
-                subjectShare: $subject === null ? null : $attention->shareIn($subject),
+                subjectShare: null,
             ),
             edges: EdgeScan::of($coarse)->runs,
             plain: PlainAreas::of($grey)->areas,
             lines: array_slice($lines->lines, 0, 12),
-            crops: Crops::best($attention, $aspect, $marks),
-            ideas: $subject === null ? null : Ideas::distances($subject, $aspect),
+            crops: Crops::best($attention, $aspect, new Marks()),
+            ideas: null,
             aspect: $aspect,
             segments: Segments::of($grey),
+        );
+    }
+
+    /** What marks change of it: how it leans, how it may be cut, and where its subject lies. */
+    public function marked(Attention $attention, Marks $marks): self
+    {
+        $subject = $marks->subject;
+
+        return new self(
+            lean: $this->lean->marked($marks->tilt($this->aspect)),
+            symmetry: $this->symmetry,
+            attention: new AttentionMeasures(
+                peaks: $this->attention->peaks,
+                balance: $this->attention->balance,
+                subjectShare: $subject === null ? null : $attention->shareIn($subject),
+            ),
+            edges: $this->edges,
+            plain: $this->plain,
+            lines: $this->lines,
+            crops: Crops::best($attention, $this->aspect, $marks),
+            ideas: $subject === null ? null : Ideas::distances($subject, $this->aspect),
+            aspect: $this->aspect,
+            segments: $this->segments,
         );
     }
 

@@ -22,16 +22,19 @@ final readonly class LeanMeasures
     ) {
     }
 
-    /** @param  ?float  $marked  degrees of a marked line */
-    public static function of(Lines $lines, ?Horizon $horizon, ?float $marked): self
+    public static function of(Lines $lines, ?Horizon $horizon): self
     {
         $convergence = Lean::convergence($lines->lines);
         $lean = Lean::of($lines->lines, $horizon);
 
-        return match (true) {
-            $marked !== null => new self($marked, $convergence, 'mark'),
-            $lean === null => new self(null, $convergence),
-            default => new self($lean->degrees, $convergence, $lean->from, $lean->isCertain),
-        };
+        return $lean === null
+            ? new self(null, $convergence)
+            : new self($lean->degrees, $convergence, $lean->from, $lean->isCertain);
+    }
+
+    /** @param  ?float  $degrees  of a line that somebody marked, which knows better than what was found */
+    public function marked(?float $degrees): self
+    {
+        return $degrees === null ? $this : new self($degrees, $this->convergenceDeg, 'mark');
     }
 }

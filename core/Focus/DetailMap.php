@@ -25,6 +25,17 @@ final readonly class DetailMap
         }
     }
 
+    /** A part of it, which lies within. */
+    public function cut(int $left, int $top, int $columns, int $rows): self
+    {
+        $cells = [];
+        for ($y = $top; $y < $top + $rows; $y++) {
+            array_push($cells, ...range($y * $this->columns + $left, $y * $this->columns + $left + $columns - 1));
+        }
+
+        return new self($columns, $rows, $this->fine->of($cells), $this->blurred->of($cells));
+    }
+
     /** @return array{float, float} the middle of a cell, as fractions of the map */
     public function place(int $cell): array
     {

@@ -41,6 +41,23 @@ final readonly class EdgeEnergy
         );
     }
 
+    /**
+     * Of some cells alone.
+     *
+     * @param  list<int>  $cells  at least one
+     */
+    public function of(array $cells): self
+    {
+        [$across, $down, $mixed] = [[], [], []];
+        foreach ($cells as $cell) {
+            $across[] = $this->across[$cell];
+            $down[] = $this->down[$cell];
+            $mixed[] = $this->mixed[$cell];
+        }
+
+        return new self($across, $down, $mixed);
+    }
+
     /** @return list<float> in both directions together */
     public function total(): array
     {

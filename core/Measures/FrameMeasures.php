@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace TruePupil\Core\Measures;
 
 use TruePupil\Core\Colour\ColourMeasures;
-use TruePupil\Core\Composition\Attention;
 use TruePupil\Core\Composition\CompositionMeasures;
 use TruePupil\Core\Composition\MarkMeasures;
-use TruePupil\Core\Composition\Marks;
-use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Metering\PatternMeter;
@@ -21,9 +18,6 @@ use TruePupil\Core\Tone\ToneMeasures;
 /** Everything measured in one picture. What was not measured is absent, never invented. */
 final readonly class FrameMeasures
 {
-    /** Columns of the thumbnail. */
-    private const THUMB = 96;
-
     /** @param  array{scene: float, centre: float, spot: float, highlight: float}  $metering  verdicts in stops */
     public function __construct(
         public ToneMeasures $tone,
@@ -46,45 +40,6 @@ final readonly class FrameMeasures
     public function brightestTwentieth(): float
     {
         return $this->metering['highlight'] + PatternMeter::HIGHLIGHT_PLACE;
-    }
-
-    public static function of(PixelReading $reading, Marks $marks = new Marks()): self
-    {
-        [$subject, $aspect] = [$marks->subject, $reading->width / $reading->height];
-        $focus = FocusMeasures::of($reading->detail, $subject, $reading->face?->detail);
-        $attention = Attention::of(
-            $reading->colours->reduced(CompositionMeasures::COARSE),
-            $focus->around(Attention::columns(), Attention::rows()),
-        );
-        $meter = new PatternMeter($reading->luminance, $subject?->centre() ?? ['x' => 0.5, 'y' => 0.5]);
-
-        return new self(
-            ToneMeasures::from($reading->statistics[0]),
-            $meter->verdicts(),
-            $subject === null ? null : self::subject($subject, $reading),
-            $focus,
-            CompositionMeasures::of($reading->colours, $attention, $aspect, $marks),
-            ColourMeasures::of($reading->colours),
-            $reading->isPreview,
-            $reading->ends,
-            $reading->colours->reduced(self::THUMB)->grey(),
-            MarkMeasures::of($marks, $reading->colours, $attention, $aspect)?->withLight(
-                LayerReading::of($marks, $reading->luminance, $attention),
-                AreaWarmth::of($marks, $reading->colours),
-            ),
-        );
-    }
-
-    private static function subject(Region $region, PixelReading $reading): SubjectMeasures
-    {
-        $tone = ToneMeasures::from($reading->statistics[1]);
-
-        return new SubjectMeasures(
-            $region,
-            $tone,
-            BurntTones::percentIn($region, $reading->colours, $reading->statistics[0]),
-            $reading->face === null ? null : EyeLight::of($reading->face->colours, Stops::of($tone->meanStops)),
-        );
     }
 
     public function toneDetail(): ToneDetail

@@ -4,29 +4,76 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Measures;
 
+use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Focus\DetailMap;
 use TruePupil\Core\Metering\LuminanceGrid;
 use TruePupil\Core\Raster\ColourGrid;
 use TruePupil\Core\Tone\EndAreas;
 use TruePupil\Core\Tone\PixelStatistics;
 
-/** What a pixel engine takes from one decode of a picture: upright, in sRGB. */
+/**
+ * What a pixel engine takes from the one decode of a picture, upright and in sRGB: enough for everything that is asked
+ * later, whatever is marked.
+ */
 final readonly class PixelReading
 {
-    /** @param  list<PixelStatistics>  $statistics  the whole picture first, then the regions in the order asked for */
+    /** Side of the square round an eye, as a share of the longer side of the picture. */
+    public const FACE = 0.15;
+
+    /** Cells along it on the map of close edges. */
+    public const FACE_CELLS = 15;
+
     public function __construct(
         public int $width,
         public int $height,
-        public array $statistics,
+        /** Of every full-resolution pixel. */
+        public PixelStatistics $statistics,
+        public PixelSamples $samples,
         /** Fine enough that a spot of 2.5 % of the frame holds hundreds of cells. */
         public LuminanceGrid $luminance,
         public ColourGrid $colours,
         public DetailMap $detail,
+        /** The same edges in smaller cells, for a look at an eye. */
+        public DetailMap $closeDetail,
         /** Only the preview embedded in a camera raw file was read. */
         public bool $isPreview = false,
         /** Null where no pixel is at an end of the scale. */
         public ?EndAreas $ends = null,
-        public ?FaceReading $face = null,
     ) {
+    }
+
+    public function statisticsIn(Region $region): PixelStatistics
+    {
+        return $this->samples->within($region);
+    }
+
+    /** @param  array{float, float}  $eye  across and down, as fractions */
+    public function faceRound(array $eye): FaceReading
+    {
+        $detail = $this->closeDetail;
+        $side = min(self::FACE_CELLS, $detail->columns, $detail->rows);
+        $grid = $this->colours;
+        $wide = min($grid->columns, $grid->rows, max(1, (int) round(self::FACE * max($grid->columns, $grid->rows))));
+
+        return new FaceReading(
+            $detail->cut(
+                self::start($eye[0], $detail->columns, $side),
+                self::start($eye[1], $detail->rows, $side),
+                $side,
+                $side,
+            ),
+            $grid->cut(
+                self::start($eye[0], $grid->columns, $wide),
+                self::start($eye[1], $grid->rows, $wide),
+                $wide,
+                $wide,
+            ),
+        );
+    }
+
+    /** The first of so many cells round a place, all of them within. */
+    private static function start(float $place, int $count, int $side): int
+    {
+        return (int) max(0, min($count - $side, round($place * $count - $side / 2)));
     }
 }

@@ -31,6 +31,17 @@ final readonly class ColourGrid
         return new self($columns, $rows, array_values($codes));
     }
 
+    /** A part of it, which lies within. */
+    public function cut(int $left, int $top, int $columns, int $rows): self
+    {
+        $codes = [];
+        for ($y = $top; $y < $top + $rows; $y++) {
+            array_push($codes, ...array_slice($this->codes, 3 * ($y * $this->columns + $left), 3 * $columns));
+        }
+
+        return new self($columns, $rows, $codes);
+    }
+
     /** Brightness as the eye grades it: the codes weighted by luminance (luma of IEC 61966-2-1 codes, 0–255). */
     public function grey(): GreyGrid
     {

@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Imaging\FileAnalysis;
 use App\Imaging\OutsideProgram;
-use App\Imaging\PixelEngine;
 use App\Practice\CameraSetups;
 use App\Practice\Scene;
 use App\Practice\SceneRenderer;
@@ -111,9 +110,8 @@ final class ImagingTest extends TestCase
             '--input-profile',
             'srgb',
         ]);
-        $engine = app(PixelEngine::class);
-        $expected = $engine->read($plain)->statistics[0];
-        $found = $engine->read($wide)->statistics[0];
+        $expected = app(FileAnalysis::class)->measure($plain)->tone->statistics;
+        $found = app(FileAnalysis::class)->measure($wide)->tone->statistics;
 
         $mean = fn ($histogram) => array_sum(
             array_map(fn (int $code, int $count) => $code * $count, array_keys($histogram->counts), $histogram->counts),

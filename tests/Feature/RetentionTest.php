@@ -48,7 +48,7 @@ final class RetentionTest extends TestCase
         $world = World::make();
         $first = $this->add($world, Pictures::jpeg(patch: 100))->load('picture');
         $files = $this->files($first->picture->hash);
-        $this->assertCount(2, $files, 'the original and the copy that is shown');
+        $this->assertCount(4, $files, 'the original, the copy that is shown, what was read and what was measured');
         $second = $this->add($world, Pictures::jpeg(patch: 140))->load('picture');
         $this->assertSame([], $this->files($first->picture->hash));
         $this->assertNull(Picture::query()->find($first->picture_id));
@@ -65,7 +65,7 @@ final class RetentionTest extends TestCase
         $theirs = $this->add($world, $picture, $world->neighbour);
         $this->assertSame($own->picture_id, $theirs->picture_id);
         $this->actingAs($world->student)->delete(route('frames.destroy', $own));
-        $this->assertCount(2, $this->files($theirs->picture->hash));
+        $this->assertCount(4, $this->files($theirs->picture->hash));
         $this->actingAs($world->neighbour)->delete(route('frames.destroy', $theirs));
         $this->assertSame([], $this->files($theirs->picture->hash));
     }
@@ -244,7 +244,7 @@ final class RetentionTest extends TestCase
         $this->actingAs($world->instructor)
             ->delete(route('courses.destroy', $world->course), ['course_name' => 'Evening'])
             ->assertSessionHasErrors('course_name');
-        $this->assertCount(2, $this->files($hash));
+        $this->assertCount(4, $this->files($hash));
         $this->delete(route('courses.destroy', $world->course), ['course_name' => 'Evening course']);
         $this->assertSame([0, 0, 0], [Course::query()->count(), Attempt::query()->count(), Picture::query()->count()]);
         $this->assertSame([], $this->files($hash));
@@ -258,7 +258,7 @@ final class RetentionTest extends TestCase
         $this->actingAs($world->instructor)
             ->delete(route('set-briefs.destroy', $world->setBrief))
             ->assertSessionHasErrors('sure');
-        $this->assertCount(2, $this->files($hash));
+        $this->assertCount(4, $this->files($hash));
         $this->get(route('set-briefs.show', $world->setBrief))->assertSee('The one attempt at it is deleted too');
         $this->delete(route('set-briefs.destroy', $world->setBrief), ['sure' => '1'])
             ->assertRedirect(route('courses.show', $world->course));
@@ -280,7 +280,7 @@ final class RetentionTest extends TestCase
         $gone = $this->clean();
         $this->assertSame([1, 1], [$gone['pictures that nothing shows'], $gone['files that belong to no picture']]);
         $this->assertSame([[], false], [$this->files($orphan->hash), is_file($stray)]);
-        $this->assertCount(2, $this->files($frame->picture->hash));
+        $this->assertCount(4, $this->files($frame->picture->hash));
     }
 
     public function test_a_thousand_uploads_begun_and_left_are_gone_a_day_later(): void

@@ -6,7 +6,7 @@ namespace Tests\Support;
 
 use Illuminate\Support\Facades\DB;
 
-/** RefreshDatabase works within a transaction that only the default connection sees: what asks the primary asks that. */
+/** RefreshDatabase works in a transaction that only the default connection sees: what asks the primary asks that. */
 trait OneConnection
 {
     protected function setUpOneConnection(): void

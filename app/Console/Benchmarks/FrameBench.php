@@ -6,9 +6,12 @@ namespace App\Console\Benchmarks;
 
 use App\Briefs\BriefLibrary;
 use App\Imaging\FileAnalysis;
+use App\Imaging\PictureTags;
 use App\Imaging\PixelEngine;
+use App\Imaging\ReadingFile;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\PictureRecord;
 use TruePupil\Core\Capture\RecordReader;
 use TruePupil\Core\Capture\StatedFields;
 use TruePupil\Core\Composition\Marks;
@@ -17,6 +20,7 @@ use TruePupil\Core\Critique\Critique;
 use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Measures\MeasuredPicture;
 use TruePupil\Core\Situation\Assignment;
 use TruePupil\Core\Situation\Situation;
 
@@ -26,6 +30,7 @@ final readonly class FrameBench
     public function __construct(
         private RecordReader $reader,
         private PixelEngine $pixels,
+        private PictureTags $tags,
         private FileAnalysis $file,
         private Critic $critic,
         private BriefLibrary $library,
@@ -76,10 +81,12 @@ final readonly class FrameBench
     }
 
     /** All that both jobs of the queue do for a frame that is handed in. */
-    public function handIn(string $picture, string $copy): Critique
+    public function handIn(string $picture, string $copy, string $reading): Critique
     {
-        $this->pixels->workingCopy($picture, $copy, (int) config('pupil.working_side'));
+        $tags = $this->tags->begin($picture);
+        $this->pixels->read($picture, $reading, $copy, (int) config('pupil.working_side'));
+        $measures = MeasuredPicture::of(ReadingFile::open($reading))->with(self::marks());
 
-        return $this->analyse($picture);
+        return $this->critique($this->asTyped(PictureRecord::fromTags($tags())->capture), $measures);
     }
 }

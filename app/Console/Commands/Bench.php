@@ -18,6 +18,7 @@ use App\Imaging\FileAnalysis;
 use App\Imaging\OutsideProgram;
 use App\Imaging\PictureTags;
 use App\Imaging\PixelEngine;
+use App\Imaging\ReadingFile;
 use App\Imaging\TagWriter;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
@@ -29,7 +30,7 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Kit\ExposureMode;
-use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Measures\MeasuredPicture;
 
 final class Bench extends Command
 {
@@ -68,24 +69,34 @@ final class Bench extends Command
         $decode = $watch->time('bare decode (libjpeg through GD)', fn () => imagecreatefromjpeg($picture));
         $analysis = $watch->time('whole analysis of the frame', fn () => $work->analyse($picture));
         $watch->time('  its record (exiftool)', fn () => $tags->read($picture));
+        $readingFile = storage_path('scratch/bench.reading');
         $watch->time(
-            '  its counts and maps, from one decode (libvips)',
-            fn () => $pixels->read($picture, [FrameBench::subject()]),
+            '  its reading and the copy that is shown, from one decode (libvips)',
+            fn () => $pixels->read($picture, $readingFile, $copy, (int) config('pupil.working_side')),
         );
-        $reading = $pixels->read($picture, [FrameBench::subject()]);
+        $watch->time('  the reading opened (PHP)', fn () => ReadingFile::open($readingFile));
+        $reading = ReadingFile::open($readingFile);
         $watch->time(
-            '  its measures of tones, focus, attention, lines and colour (PHP)',
-            fn () => FrameMeasures::of($reading, $marks),
+            '  what hangs on the picture alone: tones, focus, attention, lines, colour (PHP)',
+            fn () => MeasuredPicture::of($reading),
         );
-        [$measures, $record] = [FrameMeasures::of($reading, $marks), $work->record($picture)];
+        $measured = MeasuredPicture::of($reading);
+        $watch->time('  what its marks change (PHP)', fn () => $measured->with($marks));
+        [$measures, $record] = [$measured->with($marks), $work->record($picture)];
         $watch->time('  its checks, findings and suggestions (PHP)', fn () => $work->critique($record, $measures));
-        $watch->time(
-            'the working copy that is shown, made once at hand-in',
-            fn () => $pixels->workingCopy($picture, $copy, (int) config('pupil.working_side')),
+        $whole = $watch->time(
+            'all that a worker does for a frame, the copy that is shown included',
+            fn () => $work->handIn($picture, $copy, $readingFile),
         );
 
         $this->table(['what', 'median', 'slowest', 'peak memory of PHP'], $watch->rows());
-        $this->line(sprintf('The whole analysis takes %.1f times a bare decode.', $analysis / $decode));
+        $this->line(
+            sprintf(
+                'The whole analysis takes %.1f times a bare decode, all of a worker\'s work %.1f times.',
+                $analysis / $decode,
+                $whole / $decode,
+            ),
+        );
         $this->line(
             sprintf('Peak memory of the largest program run for it: %.0f MB.', (getrusage(1)['ru_maxrss'] ?? 0) / 1024),
         );
@@ -95,7 +106,7 @@ final class Bench extends Command
                 (new TwoWorkersBench())->throughput($picture, 2 * $runs),
             ),
         );
-        File::delete([$picture, $copy]);
+        File::delete([$picture, $copy, $readingFile]);
 
         return $this->finder($runs);
     }
@@ -164,13 +175,13 @@ final class Bench extends Command
     {
         $copy = storage_path('scratch/bench-working-'.getmypid().'.jpg');
         // The first one compiles and fills caches; a worker that runs for an hour does so once.
-        $work->handIn($picture, $copy);
+        $work->handIn($picture, $copy, $copy.'.reading');
         $started = hrtime(true);
         for ($run = 0; $run < $runs; $run++) {
-            $work->handIn($picture, $copy);
+            $work->handIn($picture, $copy, $copy.'.reading');
         }
         $this->line((string) ((hrtime(true) - $started) / 1e9));
-        File::delete($copy);
+        File::delete([$copy, $copy.'.reading']);
 
         return self::SUCCESS;
     }

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Critique\FrameJudge;
-use App\HandIn\PictureStore;
-use App\Imaging\FrameMeasurer;
+use App\HandIn\PictureReadings;
 use App\Models\Frame;
 use App\Models\FrameState;
 use Illuminate\Console\Command;
@@ -19,7 +18,7 @@ final class Remeasure extends Command
 
     protected $description = 'Measures frames again that were judged by older rules; notes and decisions are kept';
 
-    public function handle(PictureStore $store, FrameMeasurer $measurer, FrameJudge $critic): int
+    public function handle(PictureReadings $readings, FrameJudge $critic): int
     {
         $frames = Frame::query()
             ->where('state', FrameState::Judged)
@@ -39,7 +38,7 @@ final class Remeasure extends Command
                 $frame->load(['picture', 'attempt.setBrief.course']);
                 $critic->judge(
                     $frame,
-                    $measurer->measure($store->original($frame->picture), $frame->marksDrawn()),
+                    $readings->measured($frame->picture)->with($frame->marksDrawn()),
                     $frame->revision,
                 );
             } catch (UnreadablePicture $problem) {

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Critique\FrameSituation;
-use App\HandIn\WorkingCopies;
-use App\Imaging\PixelEngine;
+use App\HandIn\PictureReadings;
 use App\Models\Frame;
 use App\View\Presenters\SpotWords;
 use Illuminate\Http\Request;
@@ -16,7 +15,7 @@ use TruePupil\Core\Metering\SpotReading;
 /** The tone of a spot that somebody points at. */
 final class SpotController extends Controller
 {
-    public function __invoke(Request $request, Frame $frame, WorkingCopies $copies, PixelEngine $pixels): View
+    public function __invoke(Request $request, Frame $frame, PictureReadings $readings): View
     {
         $place = $request->validate([
             'x' => ['required', 'numeric', 'min:0', 'max:100'],
@@ -25,7 +24,7 @@ final class SpotController extends Controller
             'fromX' => ['nullable', 'numeric', 'min:0', 'max:100'],
             'fromY' => ['nullable', 'required_with:fromX', 'numeric', 'min:0', 'max:100'],
         ]);
-        $light = $pixels->read($copies->path($frame->picture))->luminance;
+        $light = $readings->of($frame->picture)->luminance;
         $read = fn (float $x, float $y): SpotReading => SpotReading::at($light, $x / 100, $y / 100);
         $spot = $read((float) $place['x'], (float) $place['y']);
         $before = isset($place['fromX'], $place['fromY'])

@@ -28,46 +28,57 @@ final readonly class Edges
 
     /**
      * @param  Picture  $picture  in sRGB bytes, of the size that it is judged at
-     * @param  int  $cell  side of a cell, pixels
-     * @return array{columns: int, rows: int, fine: string, blurred: string}
+     * @param  non-empty-list<int>  $sides  of cells, pixels: a map for each
+     * @return list<array{columns: int, rows: int, bytes: string}>
      *   means over each cell of the squared change across, the squared change downwards and their product, one map
-     *   after the other: 32-bit numbers in base64, in squared codes per pixel
+     *   after the other, first before and then after the second blur: 32-bit numbers, in squared codes per pixel
      */
-    public function of(Picture $picture, int $cell): array
+    public function of(Picture $picture, array $sides): array
     {
         [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
-        $cell = min($cell, $width, $height);
-        [$columns, $rows] = [intdiv($width, $cell), intdiv($height, $cell)];
+        $sides = array_map(fn (int $side): int => max(1, min($side, $width, $height)), $sides);
         $grey = $this->vips->run('recomb', $picture, [$this->vips->matrix(self::WEIGHTS, 3, 1)]);
         $fine = $this->vips->keep($this->vips->run('gaussblur', $grey, [self::FIRST], self::EXACT));
         $blurred = $this->vips->keep($this->vips->run('gaussblur', $fine, [self::SECOND], self::EXACT));
+        $maps = array_fill(0, count($sides), '');
+        foreach ([$fine, $blurred] as $tones) {
+            foreach ($this->products($tones) as $product) {
+                foreach ($sides as $index => $side) {
+                    $maps[$index] .= $this->means($product, $side, intdiv($width, $side), intdiv($height, $side));
+                }
+            }
+        }
 
-        return [
-            'columns' => $columns,
-            'rows' => $rows,
-            'fine' => $this->energies($fine, $columns, $rows, $cell),
-            'blurred' => $this->energies($blurred, $columns, $rows, $cell),
-        ];
+        return array_map(
+            fn (int $side, string $bytes): array => [
+                'columns' => intdiv($width, $side),
+                'rows' => intdiv($height, $side),
+                'bytes' => $bytes,
+            ],
+            $sides,
+            $maps,
+        );
     }
 
-    private function energies(Picture $grey, int $columns, int $rows, int $cell): string
+    /** @return list<Picture> the change across, squared; downwards, squared; one times the other */
+    private function products(Picture $grey): array
     {
         $slope = fn (int $width, int $height): Picture => $this->vips->keep(
             $this->vips->run('conv', $grey, [$this->vips->matrix([-1.0, 0.0, 1.0], $width, $height, 2.0)]),
         );
         [$across, $down] = [$slope(3, 1), $slope(1, 3)];
-        $bytes = '';
-        foreach ([[$across, $across], [$down, $down], [$across, $down]] as [$one, $other]) {
-            $whole = $this->vips->run('crop', $this->vips->pair('multiply', $one, $other), [
-                0,
-                0,
-                $columns * $cell,
-                $rows * $cell,
-            ]);
-            $means = $this->vips->run('shrinkh', $this->vips->run('shrinkv', $whole, [$cell]), [$cell]);
-            $bytes .= $this->vips->bytes($this->vips->run('cast', $means, [self::FLOAT]));
-        }
 
-        return base64_encode($bytes);
+        return array_map(
+            fn (array $pair): Picture => $this->vips->keep($this->vips->pair('multiply', ...$pair)),
+            [[$across, $across], [$down, $down], [$across, $down]],
+        );
+    }
+
+    private function means(Picture $product, int $side, int $columns, int $rows): string
+    {
+        $whole = $this->vips->run('crop', $product, [0, 0, $columns * $side, $rows * $side]);
+        $means = $this->vips->run('shrinkh', $this->vips->run('shrinkv', $whole, [$side]), [$side]);
+
+        return $this->vips->bytes($this->vips->run('cast', $means, [self::FLOAT]));
     }
 }

@@ -7,8 +7,9 @@ namespace App\Imaging\Vips;
 use RuntimeException;
 
 /**
- * Decodes a picture once and takes from that one decode everything that is asked of its pixels: an upright copy in
- * sRGB, counts of every full-resolution pixel, small maps of colour and light, and the edges at a fixed size.
+ * Decodes a picture once and takes from that one decode everything that is ever asked of its pixels: an upright copy in
+ * sRGB, and its reading: counts of every full-resolution pixel, samples, small maps of colour and light, and the edges
+ * at a fixed size. A reading is a file (see ReadingFile, which reads it).
  *
  * Run by pixels.php in a process of its own; needs nothing of the framework.
  *
@@ -30,7 +31,7 @@ final class PixelProgram
     private const LINEAR_KERNEL = 1;
 
     /** Luminance of white in the sum of the weighted channels, so that three times the largest weight fits 16 bits. */
-    private const WHITE = 30000;
+    public const WHITE = 30000;
 
     /**
      * The same where pixels are counted: the rest of the 16 bits says how many channels are at the top of the scale.
@@ -45,13 +46,18 @@ final class PixelProgram
     /** Side of a cell of the map of edges, pixels of the middle-sized picture. */
     private const CELL = 25;
 
-    /** Side of the square round an eye, as a share of the longer side of the picture, and cells along it. */
-    private const FACE = 0.15;
+    /** Of the map of close edges, as a share of the longer side: 15 of them are a face (PixelReading::FACE). */
+    private const CLOSE_CELL = 0.01;
 
-    private const FACE_CELLS = 15;
+    /** About so many samples, and the rows of them that are packed together (PixelSamples::BLOCK). */
+    private const SAMPLES = 750_000;
 
-    /** Of the small picture of that square: an eye is then a dozen cells across. */
-    private const FACE_COLUMNS = 60;
+    private const SAMPLE_ROWS = 256;
+
+    /** Quick rather than small; single pixels hardly become smaller at all. */
+    private const PACKING = ['samples' => 0];
+
+    private const QUICK = 1;
 
     /** Longer side of what the small maps are made from, pixels. */
     private const MIDDLE = 1600;
@@ -87,43 +93,144 @@ final class PixelProgram
      *     megapixels?: int,
      *     working?: ?string,
      *     side?: int,
-     *     counts?: bool,
-     *     detail?: bool,
-     *     eye?: ?array{float, float},
-     *     regions?: list<array{x: float, y: float, width: float, height: float}>,
-     * }  $task
-     * @return array<string, mixed>
+     *     reading?: ?string,
+     *     isPreview?: bool,
+     * }  $task  working and reading: where the one and the other are written
+     * @return array{width: int, height: int}
      */
     public function run(array $task): array
     {
         $picture = $this->uprightSrgb($task['source'], $task['megapixels'] ?? PHP_INT_MAX);
-        $answer = ['width' => $this->vips->fact($picture, 'width'), 'height' => $this->vips->fact($picture, 'height')];
-        $middle = $this->vips->keep($this->reduced($picture, $task['side'] ?? self::MIDDLE));
-        if (isset($task['working'])) {
-            $this->vips->saveJpeg($middle, $task['working'], 92);
+        $size = ['width' => $this->vips->fact($picture, 'width'), 'height' => $this->vips->fact($picture, 'height')];
+        $side = $task['side'] ?? self::MIDDLE;
+        $shown = isset($task['working']) ? $this->vips->keep($this->reduced($picture, $side)) : null;
+        if ($shown !== null) {
+            $this->vips->saveJpeg($shown, $task['working'], 92);
         }
-        if ($task['counts'] ?? false) {
-            $answer['counts'] = [
-                $this->counts($picture),
-                ...array_map(
-                    fn (array $region): array => $this->counts($this->region($picture, $region)),
-                    $task['regions'] ?? [],
-                ),
-            ];
-        }
-        if ($task['detail'] ?? false) {
-            $answer['detail'] = $this->edges->of($middle, self::CELL);
-            $answer['face'] = isset($task['eye']) ? $this->face($middle, $task['eye']) : null;
-            $small = $this->vips->keep($this->small($middle, self::COLOUR_COLUMNS));
-            $answer['colours'] = $this->colours($small);
-            $answer['light'] = $this->light($small);
-            $answer['ends'] =
-                ($answer['counts'][0]['lost'] ?? 0) + ($answer['counts'][0]['blocked'] ?? 0) === 0
-                    ? null
-                    : $this->endsMap($middle);
+        if (isset($task['reading'])) {
+            $middle =
+                $shown !== null && $side === self::MIDDLE
+                    ? $shown
+                    : $this->vips->keep($this->reduced($picture, self::MIDDLE));
+            $facts = $size + ['isPreview' => $task['isPreview'] ?? false];
+            $this->write($task['reading'], $facts, $this->read($picture, $middle));
         }
 
-        return $answer;
+        return $size;
+    }
+
+    /**
+     * @return array<string, array{array<string, int>, list<string>}>
+     *   by what it is: its size, and its bytes in one piece or several
+     */
+    private function read(Picture $picture, Picture $middle): array
+    {
+        $counts = $this->counts($picture);
+        $close = (int) max(
+            1,
+            self::CLOSE_CELL * max($this->vips->fact($middle, 'width'), $this->vips->fact($middle, 'height')),
+        );
+        [$detail, $closeDetail] = $this->edges->of($middle, [self::CELL, $close]);
+        $small = $this->vips->keep($this->small($middle, self::COLOUR_COLUMNS));
+        $ends = $counts['lost'] + $counts['blocked'] === 0 ? null : $this->endsMap($middle);
+        $one = fn (array $map): array => [['columns' => $map['columns'], 'rows' => $map['rows']], [$map['bytes']]];
+
+        return [
+            'counts' => [
+                ['lost' => $counts['lost'], 'blocked' => $counts['blocked']],
+                [pack('V*', ...$counts['luminance'], ...$counts['r'], ...$counts['g'], ...$counts['b'])],
+            ],
+            'samples' => $this->samples($picture),
+            'light' => $one($this->light($small)),
+            'colours' => $one($this->colours($small)),
+            'detail' => $one($detail),
+            'closeDetail' => $one($closeDetail),
+            ...$ends === null
+                ? []
+                : ['ends' => [
+                    ['columns' => $ends['columns'], 'rows' => $ends['rows']],
+                    [$ends['lost'], $ends['blocked']],
+                ]],
+        ];
+    }
+
+    /**
+     * One line that says what follows, then the pieces, each packed for itself.
+     *
+     * @param  array<string, mixed>  $facts
+     * @param  array<string, array{array<string, int>, list<string>}>  $parts
+     */
+    private function write(string $path, array $facts, array $parts): void
+    {
+        [$index, $body] = [[], ''];
+        foreach ($parts as $name => [$size, $pieces]) {
+            $lengths = [];
+            foreach ($pieces as $piece) {
+                $packed = (string) gzcompress($piece, self::PACKING[$name] ?? self::QUICK);
+                $lengths[] = strlen($packed);
+                $body .= $packed;
+            }
+            $index[$name] = $size + ['pieces' => $lengths];
+        }
+        $file = json_encode(['version' => 1] + $facts + ['parts' => $index], JSON_THROW_ON_ERROR)."\n".$body;
+        if (file_put_contents($path, $file) !== strlen($file)) {
+            throw new RuntimeException('No space left on device.');
+        }
+    }
+
+    /**
+     * Single pixels, evenly spread: one of each strip of so many pixels in every row, in each row at another place,
+     * moved on by about the golden section of a strip: samples in straight lines would miss what an edge along them
+     * parts.
+     *
+     * @return array{array<string, int>, list<string>} red, green and blue, so many rows to a piece
+     */
+    private function samples(Picture $picture): array
+    {
+        [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
+        $strip = min($width, $height, max(1, (int) round(($width * $height) / self::SAMPLES)));
+        $columns = intdiv($width, $strip);
+        // As many rows as strips have places come together; the last few are told by those above them.
+        $rounds = intdiv($height, $strip);
+        $whole = $this->vips->keep(
+            $this->vips->run('crop', $picture, [0, 0, $columns * $strip, $rounds * $strip]),
+        );
+        // The same bytes read as strips: a place in a strip is then a band, and a row of a round a stretch of columns.
+        $strips = $this->vips->regrouped($whole, $columns * $strip, $rounds, 3 * $strip);
+        $lines = [];
+        foreach (self::places($strip) as $row => $place) {
+            $samples = $this->vips->run('extract_band', $this->vips->run('crop', $strips, [
+                $row * $columns,
+                0,
+                $columns,
+                $rounds,
+            ]), [3 * $place], ['n' => 3]);
+            foreach (str_split($this->vips->bytes($samples), max(1, 3 * $columns)) as $round => $line) {
+                $lines[$round * $strip + $row] = $line;
+            }
+        }
+        ksort($lines);
+
+        return [
+            ['columns' => $columns, 'rows' => count($lines), 'strip' => $strip],
+            str_split(implode('', $lines), max(1, 3 * $columns * self::SAMPLE_ROWS)),
+        ];
+    }
+
+    /** @return list<int> the place in its strip that each row of a round is sampled at: every place once */
+    private static function places(int $strip): array
+    {
+        $step = max(1, (int) round(0.618 * $strip));
+        while (self::divisor($step, $strip) > 1) {
+            $step++;
+        }
+
+        return array_map(fn (int $row): int => ($row * $step) % $strip, range(0, $strip - 1));
+    }
+
+    private static function divisor(int $one, int $other): int
+    {
+        return $other === 0 ? $one : self::divisor($other, $one % $other);
     }
 
     /**
@@ -183,61 +290,6 @@ final class PixelProgram
         return $scale < 1
             ? $this->vips->run('resize', $picture, [$scale], ['kernel' => self::LINEAR_KERNEL])
             : $picture;
-    }
-
-    /** @param  array{x: float, y: float, width: float, height: float}  $region */
-    private function region(Picture $picture, array $region): Picture
-    {
-        [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
-        $left = min($width - 1, (int) round($region['x'] * $width));
-        $top = min($height - 1, (int) round($region['y'] * $height));
-
-        return $this->vips->keep(
-            $this->vips->run('crop', $picture, [
-                $left,
-                $top,
-                max(1, min($width - $left, (int) round($region['width'] * $width))),
-                max(1, min($height - $top, (int) round($region['height'] * $height))),
-            ]),
-        );
-    }
-
-    /**
-     * A square round a place, cut off at the edges of the picture.
-     *
-     * @param  array{float, float}  $place  fractions
-     */
-    private function around(Picture $picture, array $place): Picture
-    {
-        [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
-        $side = min($width, $height, (int) round(self::FACE * max($width, $height)));
-        $start = fn (float $share, int $size): int => (int) max(
-            0,
-            min($size - $side, round($share * $size - $side / 2)),
-        );
-
-        return $this->vips->keep(
-            $this->vips->run('crop', $picture, [$start($place[0], $width), $start($place[1], $height), $side, $side]),
-        );
-    }
-
-    /**
-     * The edges and the colours round a marked eye.
-     *
-     * @param  array{float, float}  $eye  fractions
-     * @return array{
-     *     detail: array{columns: int, rows: int, fine: string, blurred: string},
-     *     colours: array{columns: int, rows: int, bytes: string},
-     * }
-     */
-    private function face(Picture $middle, array $eye): array
-    {
-        $face = $this->around($middle, $eye);
-
-        return [
-            'detail' => $this->edges->of($face, max(1, intdiv($this->vips->fact($face, 'width'), self::FACE_CELLS))),
-            'colours' => $this->colours($this->vips->keep($this->small($face, self::FACE_COLUMNS))),
-        ];
     }
 
     /** @return array{luminance: list<int>, r: list<int>, g: list<int>, b: list<int>, lost: int, blocked: int} */
@@ -323,24 +375,23 @@ final class PixelProgram
         return [
             'columns' => $this->vips->fact($small, 'width'),
             'rows' => $this->vips->fact($small, 'height'),
-            'bytes' => base64_encode($this->vips->bytes($small)),
+            'bytes' => $this->vips->bytes($small),
         ];
     }
 
     /**
-     * Mean linear luminance of square cells, 0–1.
+     * Mean linear luminance of square cells, 0 to WHITE, in 16 bits.
      *
-     * @return array{columns: int, rows: int, cells: list<float>}
+     * @return array{columns: int, rows: int, bytes: string}
      */
     private function light(Picture $small): array
     {
         $small = $this->vips->keep($this->small($this->linear($small), self::LIGHT_COLUMNS));
-        $cells = array_values(unpack('v*', $this->vips->bytes($small)) ?: []);
 
         return [
             'columns' => $this->vips->fact($small, 'width'),
             'rows' => $this->vips->fact($small, 'height'),
-            'cells' => array_map(fn (int $cell): float => $cell / self::WHITE, $cells),
+            'bytes' => $this->vips->bytes($small),
         ];
     }
 
@@ -367,9 +418,7 @@ final class PixelProgram
         $both = $this->vips->keep(
             $this->small($this->vips->bands([$map(...self::LOST), $map(...self::BLOCKED)]), self::ENDS_COLUMNS),
         );
-        $band = fn (int $index): string => base64_encode(
-            $this->vips->bytes($this->vips->run('extract_band', $both, [$index])),
-        );
+        $band = fn (int $index): string => $this->vips->bytes($this->vips->run('extract_band', $both, [$index]));
 
         return [
             'columns' => $this->vips->fact($both, 'width'),

@@ -25,6 +25,9 @@ final class Vips
         void vips_concurrency_set(int threads);
         void vips_cache_set_max(int operations);
         VipsImage *vips_image_new_from_file(const char *name, ...);
+        const void *vips_image_get_data(VipsImage *image);
+        VipsImage *vips_image_new_from_memory(const void *data, size_t size, int width, int height, int bands,
+            int format);
         VipsImage *vips_image_new_from_memory_copy(const void *data, size_t size, int width, int height, int bands,
             int format);
         VipsImage *vips_image_copy_memory(VipsImage *image);
@@ -126,6 +129,23 @@ final class Vips
         return $this->own(
             $this->library->vips_image_new_from_memory_copy($memory, strlen($bytes), $width, $height, $bands, $format),
         );
+    }
+
+    /** The bytes of a picture that lies in memory, read as one of another shape. */
+    public function regrouped(Picture $picture, int $width, int $height, int $bands): Picture
+    {
+        $data = $this->library->vips_image_get_data($picture->image);
+        $image = $data === null
+            ? null
+            : $this->library->vips_image_new_from_memory($data, $width * $height * $bands, $width, $height, $bands, 0);
+
+        return $image === null
+            ? throw new RuntimeException($this->error())
+            // It needs the other one's memory.
+            : new Picture($image, function (CData $held) use ($picture): void {
+                $this->library->g_object_unref($held);
+                unset($picture);
+            });
     }
 
     /**

@@ -127,10 +127,10 @@ final class LeanTest extends TestCase
     {
         $sea = self::sea(2.0);
         $lines = Lines::of($sea->grey());
-        $marked = LeanMeasures::of($lines, Horizon::in($sea->reduced(96)->grey()), -1.5);
+        $marked = LeanMeasures::of($lines, Horizon::in($sea->reduced(96)->grey()))->marked(-1.5);
 
         $this->assertSame([-1.5, 'mark', true], [$marked->tiltDeg, $marked->tiltFrom, $marked->isCertain]);
-        $this->assertNull(LeanMeasures::of($lines, null, null)->tiltDeg);
+        $this->assertNull(LeanMeasures::of($lines, null)->tiltDeg);
     }
 
     /** @return array{angle: float, at: float, length: float, upright: bool} */

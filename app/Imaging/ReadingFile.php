@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+use App\Imaging\Vips\PixelProgram;
+use InvalidArgumentException;
+use TruePupil\Core\Focus\DetailMap;
+use TruePupil\Core\Focus\EdgeEnergy;
+use TruePupil\Core\Measures\PixelReading;
+use TruePupil\Core\Measures\PixelSamples;
+use TruePupil\Core\Metering\LuminanceGrid;
+use TruePupil\Core\Raster\ColourGrid;
+use TruePupil\Core\Tone\EndAreas;
+use TruePupil\Core\Tone\Histogram;
+use TruePupil\Core\Tone\PixelStatistics;
+
+/**
+ * A reading as the pixel program wrote it: a line of JSON that names the parts, their sizes and the lengths of their
+ * pieces, then the pieces, each packed for itself (zlib), so that a small region unpacks a little of the samples only.
+ */
+final readonly class ReadingFile
+{
+    /** In the names of files, so that another form lies beside it. */
+    public const VERSION = 1;
+
+    /** @param  array<string, array<string, mixed>>  $parts */
+    private function __construct(private string $bytes, private array $parts)
+    {
+    }
+
+    /** @throws InvalidArgumentException when the file is none, or of another version */
+    public static function open(string $path): PixelReading
+    {
+        $bytes = (string) @file_get_contents($path);
+        $end = strpos($bytes, "\n");
+        $head = $end === false ? null : json_decode(substr($bytes, 0, $end), true);
+        if ($end === false || ! is_array($head) || ($head['version'] ?? null) !== self::VERSION) {
+            throw new InvalidArgumentException('This is no reading of a picture.');
+        }
+        $at = $end + 1;
+        $parts = [];
+        foreach ($head['parts'] as $name => $part) {
+            $parts[$name] = $part + ['at' => $at];
+            $at += array_sum($part['pieces']);
+        }
+
+        return (new self($bytes, $parts))->reading($head);
+    }
+
+    /** @param  array<string, mixed>  $head */
+    private function reading(array $head): PixelReading
+    {
+        [$light, $colours, $ends] = [$this->parts['light'], $this->parts['colours'], $this->parts['ends'] ?? null];
+        $samples = $this->parts['samples'];
+
+        return new PixelReading(
+            $head['width'],
+            $head['height'],
+            $this->statistics(),
+            new PixelSamples(
+                $samples['columns'],
+                $samples['rows'],
+                $samples['strip'],
+                $head['width'],
+                $head['height'],
+                fn (int $block): string => $this->piece('samples', $block),
+            ),
+            LuminanceGrid::of(
+                $light['columns'],
+                $light['rows'],
+                array_map(
+                    fn (int $cell): float => $cell / PixelProgram::WHITE,
+                    array_values(unpack('v*', $this->piece('light')) ?: []),
+                ),
+            ),
+            ColourGrid::ofBytes($colours['columns'], $colours['rows'], $this->piece('colours')),
+            $this->detail('detail'),
+            $this->detail('closeDetail'),
+            $head['isPreview'] === true,
+            $ends === null
+                ? null
+                : EndAreas::ofBytes($ends['columns'], $ends['rows'], $this->piece('ends'), $this->piece('ends', 1)),
+        );
+    }
+
+    private function statistics(): PixelStatistics
+    {
+        $counts = array_chunk(array_values(unpack('V*', $this->piece('counts')) ?: []), 256);
+        if (count($counts) !== 4) {
+            throw new InvalidArgumentException('A reading holds four histograms.');
+        }
+
+        return new PixelStatistics(
+            Histogram::of($counts[0]),
+            Histogram::of($counts[1]),
+            Histogram::of($counts[2]),
+            Histogram::of($counts[3]),
+            $this->parts['counts']['lost'],
+            $this->parts['counts']['blocked'],
+        );
+    }
+
+    private function detail(string $part): DetailMap
+    {
+        $bytes = $this->piece($part);
+        $half = intdiv(strlen($bytes), 2);
+
+        return new DetailMap(
+            $this->parts[$part]['columns'],
+            $this->parts[$part]['rows'],
+            EdgeEnergy::ofBytes(substr($bytes, 0, $half)),
+            EdgeEnergy::ofBytes(substr($bytes, $half)),
+        );
+    }
+
+    private function piece(string $part, int $number = 0): string
+    {
+        ['at' => $at, 'pieces' => $lengths] = $this->parts[$part];
+        $packed = substr($this->bytes, $at + array_sum(array_slice($lengths, 0, $number)), $lengths[$number] ?? 0);
+        $piece = @gzuncompress($packed);
+
+        return $piece === false ? throw new InvalidArgumentException('A reading is damaged.') : $piece;
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Measures;
+
+use TruePupil\Core\Colour\ColourMeasures;
+use TruePupil\Core\Composition\Attention;
+use TruePupil\Core\Composition\CompositionMeasures;
+use TruePupil\Core\Composition\MarkKind;
+use TruePupil\Core\Composition\MarkMeasures;
+use TruePupil\Core\Composition\Marks;
+use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Focus\FocusMeasures;
+use TruePupil\Core\Metering\MeteringPattern;
+use TruePupil\Core\Metering\PatternMeter;
+use TruePupil\Core\Tone\ToneMeasures;
+
+/**
+ * A picture measured as it is, and what is needed to say in a moment what marks change of it. Everything slow (lines,
+ * symmetry, colours, what draws the eye) hangs on the picture alone and is worked out once.
+ */
+final readonly class MeasuredPicture
+{
+    /** Columns of the thumbnail. */
+    private const THUMB = 96;
+
+    /** @param  FrameMeasures  $plain  with nothing marked */
+    public function __construct(
+        public PixelReading $reading,
+        public FrameMeasures $plain,
+        public Attention $attention,
+    ) {
+    }
+
+    public static function of(PixelReading $reading): self
+    {
+        $focus = FocusMeasures::of($reading->detail);
+        $attention = Attention::of(
+            $reading->colours->reduced(CompositionMeasures::COARSE),
+            $focus->around(Attention::columns(), Attention::rows()),
+        );
+        $plain = new FrameMeasures(
+            ToneMeasures::from($reading->statistics),
+            (new PatternMeter($reading->luminance))->verdicts(),
+            null,
+            $focus,
+            CompositionMeasures::of($reading->colours, $attention, $reading->width / $reading->height),
+            ColourMeasures::of($reading->colours),
+            $reading->isPreview,
+            $reading->ends,
+            $reading->colours->reduced(self::THUMB)->grey(),
+        );
+
+        return new self($reading, $plain, $attention);
+    }
+
+    public function with(Marks $marks): FrameMeasures
+    {
+        [$reading, $plain, $subject] = [$this->reading, $this->plain, $marks->subject];
+        $eye = $marks->first(MarkKind::Eye)?->points[0];
+        $face = $eye === null ? null : $reading->faceRound($eye);
+
+        return new FrameMeasures(
+            $plain->tone,
+            $subject === null ? $plain->metering : $this->meteredAt($subject),
+            $subject === null ? null : $this->subject($subject, $face),
+            $subject === null && $face === null
+                ? $plain->focus
+                : FocusMeasures::of($reading->detail, $subject, $face?->detail),
+            $plain->composition?->marked($this->attention, $marks),
+            $plain->colour,
+            $plain->ofPreview,
+            $plain->ends,
+            $plain->thumb,
+            MarkMeasures::of(
+                $marks,
+                $reading->colours,
+                $this->attention,
+                $reading->width / $reading->height,
+            )?->withLight(
+                LayerReading::of($marks, $reading->luminance, $this->attention),
+                AreaWarmth::of($marks, $reading->colours),
+            ),
+        );
+    }
+
+    /** @return array{scene: float, centre: float, spot: float, highlight: float} stops */
+    private function meteredAt(Region $subject): array
+    {
+        $meter = new PatternMeter($this->reading->luminance, $subject->centre());
+
+        // The others look at the same place wherever the subject lies.
+        return [
+            'scene' => $meter->verdict(MeteringPattern::Scene)->value ?? 0.0,
+            'centre' => $this->plain->metering['centre'],
+            'spot' => $meter->verdict(MeteringPattern::Spot)->value ?? 0.0,
+            'highlight' => $this->plain->metering['highlight'],
+        ];
+    }
+
+    private function subject(Region $region, ?FaceReading $face): SubjectMeasures
+    {
+        $tone = ToneMeasures::from($this->reading->statisticsIn($region));
+
+        return new SubjectMeasures(
+            $region,
+            $tone,
+            BurntTones::percentIn($region, $this->reading->colours, $this->reading->statistics),
+            $face === null ? null : EyeLight::of($face->colours, Stops::of($tone->meanStops)),
+        );
+    }
+}
