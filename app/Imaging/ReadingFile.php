@@ -25,6 +25,9 @@ final readonly class ReadingFile
     /** In the names of files, so that another form lies beside it. */
     public const VERSION = 1;
 
+    /** Bytes: ten times as many as 256 rows of samples of the longest picture. */
+    private const LARGEST_PIECE = 32 * 1024 * 1024;
+
     /** @param  array<string, array<string, mixed>>  $parts */
     private function __construct(private string $bytes, private array $parts)
     {
@@ -119,7 +122,7 @@ final readonly class ReadingFile
     {
         ['at' => $at, 'pieces' => $lengths] = $this->parts[$part];
         $packed = substr($this->bytes, $at + array_sum(array_slice($lengths, 0, $number)), $lengths[$number] ?? 0);
-        $piece = @gzuncompress($packed);
+        $piece = @gzuncompress($packed, self::LARGEST_PIECE);
 
         return $piece === false ? throw new InvalidArgumentException('A reading is damaged.') : $piece;
     }

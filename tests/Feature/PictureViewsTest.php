@@ -150,9 +150,11 @@ final class PictureViewsTest extends TestCase
             [$finding->fresh()->decision, $finding->fresh()->wording],
         );
         $this->assertSame(1, $again->notes()->count());
-        // Nothing is left to do, and a file that has gone is told and keeps its measures.
+        // Nothing is left to do. What was read of a file serves without it; where that has gone too, it is told.
         File::delete(app(PictureStore::class)->original($frame->picture));
         $this->artisan('pupil:remeasure')->assertSuccessful();
+        $this->artisan('pupil:remeasure --all')->assertSuccessful();
+        app(PictureStore::class)->forgetReading($frame->picture);
         $this->artisan('pupil:remeasure --all')->expectsOutputToContain('keeps its old measures')->assertFailed();
         $this->assertNotNull($frame->fresh()->measures->composition);
     }
