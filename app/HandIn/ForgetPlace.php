@@ -59,8 +59,8 @@ final readonly class ForgetPlace
         if ($shown !== null) {
             $this->store->workingCopyMade($cleaned, fn (string $partial) => File::copy($shown, $partial));
         }
-        if ($this->store->hasReading($picture)) {
-            $read = $this->store->readingMade($picture, fn () => null);
+        $read = $this->store->reading($picture);
+        if ($read !== null) {
             $this->store->readingMade($cleaned, fn (string $partial) => File::copy($read, $partial));
         }
         $frame->update(['picture_id' => $cleaned->id]);

@@ -53,12 +53,6 @@ final readonly class PictureReadings
         return $made ?? self::read($path, $reading) ?? MeasuredPicture::of($reading);
     }
 
-    /** Whether it has been read in the way that counts now. */
-    public function has(Picture $picture): bool
-    {
-        return $this->store->hasReading($picture);
-    }
-
     /** In the same decode the copy that is shown, where there is none yet. */
     private function make(Picture $picture, string $reading): void
     {

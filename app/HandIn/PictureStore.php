@@ -179,9 +179,12 @@ final readonly class PictureStore
         return $this->files->made(self::readingKey($picture->hash), $make);
     }
 
-    public function hasReading(Picture $picture): bool
+    /** Where what was read of it lies, or null. */
+    public function reading(Picture $picture): ?string
     {
-        return $this->files->has(self::readingKey($picture->hash));
+        $path = $this->files->path(self::readingKey($picture->hash));
+
+        return is_file($path) ? $path : null;
     }
 
     public function forgetReading(Picture $picture): void
