@@ -35,7 +35,8 @@ final readonly class PrepareFrame
     }
 
     /**
-     * The same marks and words for every frame of the row that this one belongs to: they are of one scene.
+     * The same marks and words for every frame of the row that this one belongs to: they are of one scene. Those that
+     * are still being read keep them, and are judged by them as soon as they are read.
      *
      * @throws HandInRefused as for one frame
      */
@@ -46,14 +47,29 @@ final readonly class PrepareFrame
             ->where('attempt_id', $frame->attempt_id)
             ->where('row', $frame->row)
             ->whereKeyNot($frame->id)
-            ->whereNotNull('tags')
             ->where('state', '!=', FrameState::Refused)
             ->get();
         foreach ($others as $other) {
             // What is recorded differs from frame to frame and stays each frame's own; what held the camera does not.
             $own = $other->stated ?? new StatedFields();
             $stated = $prepared->stated->support === null ? $own : $own->supportedBy($prepared->stated->support);
-            $this->handle($other, $prepared->withStated($stated));
+            $this->handleSoon($other, $prepared->withStated($stated));
+        }
+    }
+
+    private function handleSoon(Frame $frame, PreparedFrame $prepared): void
+    {
+        $isKept = LockedAttempt::change($frame->attempt_id, function (Attempt $attempt) use ($frame, $prepared): bool {
+            $frame->refresh();
+            $isBeingRead = $frame->state === FrameState::Reading && $attempt->state->allows(AttemptStep::Prepare);
+            if ($isBeingRead) {
+                $frame->update($prepared->toColumns());
+            }
+
+            return $isBeingRead;
+        });
+        if (! $isKept) {
+            $this->handle($frame, $prepared);
         }
     }
 }

@@ -11,6 +11,7 @@ use App\Notices\FrameRefused;
 use TruePupil\Core\Capture\PictureRecord;
 use TruePupil\Core\Capture\RecordNormaliser;
 use TruePupil\Core\Capture\UnreadablePicture;
+use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Measures\ProposedMark;
 
 /** Reads the record and, in one decode, the pixels of a frame that has just arrived. */
@@ -21,6 +22,7 @@ final readonly class ReadPicture
         private PictureTags $tags,
         private PictureReadings $readings,
         private ForgetPlace $places,
+        private RequestJudging $judging,
     ) {
     }
 
@@ -44,16 +46,27 @@ final readonly class ReadPicture
 
             return;
         }
+        $this->keep($frame, $found, ProposedMark::in($reading));
+        // While marks are drawn; what they are judged by is there when they come.
+        $this->readings->measured($frame->picture);
+    }
+
+    /** @param  array<string, mixed>  $found */
+    private function keep(Frame $frame, array $found, ?Region $proposed): void
+    {
         $picture = PictureRecord::fromTags($found);
-        $frame->update([
+        $read = [
             'tags' => $found,
             'width' => $picture->width,
             'height' => $picture->height,
-            'proposed' => ProposedMark::in($reading),
-            'state' => FrameState::Ready,
-        ]);
-        // While marks are drawn; what they are judged by is there when they come.
-        $this->readings->measured($frame->picture);
+            'proposed' => $proposed,
+        ];
+        // Locked, since its row may be marked in this very moment.
+        LockedAttempt::change($frame->attempt_id, function () use ($frame, $read): void {
+            $frame->refresh();
+            $isMarked = $frame->marks !== null;
+            $isMarked ? $this->judging->of($frame, $read) : $frame->update([...$read, 'state' => FrameState::Ready]);
+        });
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Briefs\BriefLibrary;
 use App\HandIn\AddPicture;
 use App\HandIn\HandInRefused;
 use App\HandIn\PartialUpload;
+use App\HandIn\ReadPicture;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Frame;
@@ -226,6 +227,32 @@ final class ManyFramesTest extends TestCase
             route('frames.destroy', Frame::query()->where('original_name', 'iso2.jpg')->sole()),
         )->assertRedirect();
         $this->assertSame('missed', $checks('iso1.jpg')['frames-iso']);
+    }
+
+    public function test_marks_for_a_row_reach_frames_that_are_still_being_read(): void
+    {
+        [$world, $setBrief] = $this->world('more-range-than-the-sensor');
+        $this->actingAs($world->student);
+        foreach ([1 / 125, 1 / 30, 1 / 2] as $second => $time) {
+            $path = Pictures::jpeg(
+                record: Pictures::record(8, $time, 100, takenAt: new DateTimeImmutable('2026-10-03 18:00:0'.$second)),
+                mark: 40 + $second,
+            );
+            $this->send($setBrief, $path, 'rung'.$second.'.jpg')->assertCreated();
+        }
+        [$first, $second, $third] = Frame::query()->orderBy('id')->get()->all();
+        $third->update(['state' => FrameState::Reading, 'tags' => null, 'proposed' => null]);
+        $form = World::form(['for_row' => '1']);
+        unset($form['placement_id']);
+        $this->put(route('frames.update', $first), $form)->assertSessionHasNoErrors();
+
+        $this->assertSame(FrameState::Judged, $second->refresh()->state);
+        $this->assertSame(FrameState::Reading, $third->refresh()->state, 'it cannot be judged before it is read');
+        $this->assertEquals($first->refresh()->subject, $third->subject);
+        app(ReadPicture::class)->handle($third->id);
+        $this->assertSame(FrameState::Judged, $third->refresh()->state);
+        $this->assertNotNull($third->tags);
+        $this->assertNotNull($third->proposed);
     }
 
     public function test_the_desk_shows_a_bracket_as_one_object_and_names_the_missing_frame(): void
