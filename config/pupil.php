@@ -47,7 +47,7 @@ return [
     // What the practice camera's unpacked plates may take on the disk; those unused for longest go first.
     'kept_megabytes' => 1536,
     // Stored with every analysis, so that a later one can tell what it would replace.
-    'rules_version' => 11,
+    'rules_version' => 12,
     'tools' => [
         'exiftool' => env('PUPIL_EXIFTOOL', 'exiftool'),
         'php' => env('PUPIL_PHP', 'php'),

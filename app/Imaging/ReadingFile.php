@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
+use App\Imaging\Vips\PartsFile;
 use App\Imaging\Vips\PixelProgram;
 use InvalidArgumentException;
 use TruePupil\Core\Focus\DetailMap;
 use TruePupil\Core\Focus\EdgeEnergy;
 use TruePupil\Core\Measures\PixelReading;
 use TruePupil\Core\Measures\PixelSamples;
+use TruePupil\Core\Measures\SensorPreview;
+use TruePupil\Core\Measures\SensorReading;
 use TruePupil\Core\Metering\LuminanceGrid;
 use TruePupil\Core\Raster\ColourGrid;
 use TruePupil\Core\Tone\EndAreas;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\PixelStatistics;
+use TruePupil\Core\Tone\RawTones;
 
 /**
  * A reading as the pixel program wrote it: a line of JSON that names the parts, their sizes and the lengths of their
@@ -23,7 +27,7 @@ use TruePupil\Core\Tone\PixelStatistics;
 final readonly class ReadingFile
 {
     /** In the names of files, so that another form lies beside it. */
-    public const VERSION = 1;
+    public const VERSION = PartsFile::VERSION;
 
     /** Bytes: ten times as many as 256 rows of samples of the longest picture. */
     private const LARGEST_PIECE = 32 * 1024 * 1024;
@@ -81,27 +85,49 @@ final readonly class ReadingFile
             ColourGrid::ofBytes($colours['columns'], $colours['rows'], $this->piece('colours')),
             $this->detail('detail'),
             $this->detail('closeDetail'),
-            $head['isPreview'] === true,
+            $head['isPreview'] === true ? new SensorPreview($this->sensor()) : null,
             $ends === null
                 ? null
                 : EndAreas::ofBytes($ends['columns'], $ends['rows'], $this->piece('ends'), $this->piece('ends', 1)),
         );
     }
 
-    private function statistics(): PixelStatistics
+    /** Null where the file's own values could not be unpacked. */
+    private function sensor(): ?SensorReading
     {
-        $counts = array_chunk(array_values(unpack('V*', $this->piece('counts')) ?: []), 256);
-        if (count($counts) !== 4) {
-            throw new InvalidArgumentException('A reading holds four histograms.');
+        $samples = $this->parts['rawSamples'] ?? null;
+
+        return $samples === null
+            ? null
+            : new SensorReading(
+                RawTones::ofCounts(...$this->histograms('rawCounts', 3)),
+                new PixelSamples(
+                    $samples['columns'],
+                    $samples['rows'],
+                    $samples['strip'],
+                    $samples['width'],
+                    $samples['height'],
+                    fn (int $block): string => $this->piece('rawSamples', $block),
+                ),
+            );
+    }
+
+    /** @return list<Histogram> */
+    private function histograms(string $part, int $count): array
+    {
+        $counts = array_chunk(array_values(unpack('V*', $this->piece($part)) ?: []), 256);
+        if (count($counts) !== $count) {
+            throw new InvalidArgumentException('A reading lacks histograms.');
         }
 
+        return array_map(Histogram::of(...), $counts);
+    }
+
+    private function statistics(): PixelStatistics
+    {
         return new PixelStatistics(
-            Histogram::of($counts[0]),
-            Histogram::of($counts[1]),
-            Histogram::of($counts[2]),
-            Histogram::of($counts[3]),
-            $this->parts['counts']['lost'],
-            $this->parts['counts']['blocked'],
+            ...$this->histograms('counts', 4),
+            ...[$this->parts['counts']['lost'], $this->parts['counts']['blocked']],
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Log;
 use TruePupil\Core\Capture\UnreadablePicture;
 
@@ -18,6 +19,10 @@ final readonly class VipsEngine implements PixelEngine
 
     /** Room for a decoded picture of the largest size taken, twice over; a bomb that wants more ends there. */
     public const ADDRESS_SPACE = 6_000_000_000;
+
+    private const PIXELS = 'pixels.php';
+
+    private const SENSOR = 'raw.php';
 
     public function __construct(
         private OutsideProgram $php,
@@ -57,7 +62,68 @@ final readonly class VipsEngine implements PixelEngine
     {
         $this->previews->decodable(
             $source,
-            fn (string $path, bool $isPreview) => $this->decode($path, $task + ['isPreview' => $isPreview]),
+            function (string $path, bool $isPreview) use ($source, $task): void {
+                $isPreview && isset($task['reading'])
+                    ? $this->withSensor($source, $path, $task)
+                    : $this->decode($path, $task + ['isPreview' => $isPreview]);
+            },
+        );
+    }
+
+    /**
+     * The preview's reading with that of the sensor's own values beside it, where they can be unpacked.
+     *
+     * @param  array<string, mixed>  $task
+     *
+     * @throws UnreadablePicture
+     */
+    private function withSensor(string $source, string $preview, array $task): void
+    {
+        $parts = $task['reading'].'.sensor';
+        try {
+            touch($parts);
+            try {
+                $this->start(
+                    self::SENSOR,
+                    ['source' => $source, 'megapixels' => $this->megapixels, 'raw' => $parts],
+                    [$source],
+                    [$parts],
+                );
+                $task['raw'] = $parts;
+            } catch (OutsideProgramFailed $failure) {
+                // Its preview is a picture all the same.
+                Log::info('The values of a raw file could not be unpacked', ['why' => $failure->getMessage()]);
+            }
+            $this->decode($preview, $task + ['isPreview' => true]);
+        } finally {
+            File::delete($parts);
+        }
+    }
+
+    /**
+     * @param  string  $program  which of them
+     * @param  array<string, mixed>  $task
+     * @param  list<string>  $reads
+     * @param  list<string>  $writes
+     *
+     * @throws OutsideProgramFailed
+     */
+    private function start(string $program, array $task, array $reads, array $writes): void
+    {
+        $this->php->run(
+            [
+                '-d',
+                'ffi.enable=1',
+                '-d',
+                'memory_limit=256M',
+                '-d',
+                'display_errors=stderr',
+                __DIR__.'/Vips/'.$program,
+            ],
+            self::MISSING_DATA,
+            json_encode($task, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
+            [...$reads, __DIR__.'/Vips'],
+            $writes,
         );
     }
 
@@ -74,22 +140,10 @@ final readonly class VipsEngine implements PixelEngine
                 // The files that it may write to have to be there.
                 touch($target);
             }
-            $this->php->run(
-                [
-                    '-d',
-                    'ffi.enable=1',
-                    '-d',
-                    'memory_limit=256M',
-                    '-d',
-                    'display_errors=stderr',
-                    __DIR__.'/Vips/pixels.php',
-                ],
-                self::MISSING_DATA,
-                json_encode(
-                    ['source' => $source, 'megapixels' => $this->megapixels] + $task,
-                    JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE,
-                ),
-                [$source, __DIR__.'/Vips'],
+            $this->start(
+                self::PIXELS,
+                ['source' => $source, 'megapixels' => $this->megapixels] + $task,
+                array_values(array_filter([$source, $task['raw'] ?? null])),
                 $targets,
             );
         } catch (OutsideProgramFailed $failure) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use TruePupil\Core\PracticeCamera\WhiteBalance;
+
 /** Everything that decides what a picture looks like, worked out. */
 final readonly class Rendering
 {
@@ -15,6 +17,23 @@ final readonly class Rendering
         public RenderedSensor $film,
         public RenderedMotion $motion,
     ) {
+    }
+
+    /** As the sensor sees it, whatever white balance is set. */
+    public function inDaylight(): self
+    {
+        return new self(
+            $this->scene,
+            $this->condition,
+            $this->optics,
+            $this->exposure,
+            new RenderedSensor(
+                $this->film->sensor,
+                WhiteBalance::of(WhiteBalance::DAYLIGHT),
+                $this->film->seed,
+            ),
+            $this->motion,
+        );
     }
 
     /** What the magnifier shows. */

@@ -14,6 +14,7 @@ use TruePupil\Core\PracticeCamera\Defocus;
 use TruePupil\Core\PracticeCamera\DepthScale;
 use TruePupil\Core\PracticeCamera\FlashLight;
 use TruePupil\Core\PracticeCamera\PlateExposure;
+use TruePupil\Core\PracticeCamera\RawSensor;
 use TruePupil\Core\PracticeCamera\RollingShutter;
 use TruePupil\Core\PracticeCamera\ToneCurve;
 use TruePupil\Core\Tone\Srgb;
@@ -48,19 +49,54 @@ final class SceneRenderer
     {
         $linear = $this->linear($rendering, $fineness);
         $exposure = $this->exposure($rendering);
-        if (sqrt($exposure->noiseGain * Srgb::MID_GREY + $exposure->noiseFloor ** 2) < $fineness->noiseShown) {
-            return $this->recorded($linear);
-        }
+        $isShown = sqrt($exposure->noiseGain * Srgb::MID_GREY + $exposure->noiseFloor ** 2) >= $fineness->noiseShown;
+
+        return $this->recorded($isShown ? $this->noisy($linear, $rendering) : $linear);
+    }
+
+    /**
+     * The sensor's own values, as a raw file keeps them: 16 bits each, row by row, red and green, then green and blue
+     * (RawSensor). White balance is none of the sensor's business.
+     */
+    public function mosaic(Rendering $rendering, RenderQuality $fineness): string
+    {
+        $seen = $this->linear($rendering->inDaylight(), $fineness)->linear(RawSensor::SENSITIVITY);
+        [$width, $height] = [$seen->width, $seen->height];
+        $values = $this->noisy($seen, $rendering)
+            ->linear((RawSensor::WHITE - RawSensor::BLACK) / RawSensor::FULL, RawSensor::BLACK + 0.5)
+            ->toWholeNumbers()
+            ->kept();
+        $isRed = $this->everyOther($width, $height, "\xff\0", "\0\0");
+        $isBlue = $this->everyOther($width, $height, "\0\0", "\0\xff");
+        $full = $values->linear(0.0, (float) RawSensor::WHITE)->toWholeNumbers();
+        $held = $values->isMoreThan(RawSensor::WHITE)->choose($full, $values)->kept();
+
+        return $isRed->choose($held->band(0), $isBlue->choose($held->band(2), $held->band(1)))->bytes();
+    }
+
+    /** A mask of two rows of two that repeat. */
+    private function everyOther(int $width, int $height, string $first, string $second): Light
+    {
+        $rows = str_repeat($first, intdiv($width, 2)).str_repeat($second, intdiv($width, 2));
+
+        return Light::fromBytes($this->vips, str_repeat($rows, intdiv($height, 2)), $width, $height, 1);
+    }
+
+    /**
+     * Noise of √(gain·x + floor²) times a unit normal deviate, each channel its own, from a place of its own for each
+     * press.
+     */
+    private function noisy(Light $linear, Rendering $rendering): Light
+    {
+        $exposure = $this->exposure($rendering);
         $linear = $linear->kept();
-        // Noise of √(gain·x + floor²) times a unit normal deviate, each channel its own, from a place of its own for
-        // each press.
         $sigma = $linear->linear($exposure->noiseGain, $exposure->noiseFloor ** 2)->power(0.5);
         $deviates = $this->deviates($linear->width, $linear->height)->turned(
             $rendering->film->seed * 7919,
             $rendering->film->seed * 104729,
         );
 
-        return $this->recorded($linear->plus($sigma->times($deviates)));
+        return $linear->plus($sigma->times($deviates));
     }
 
     private function recorded(Light $linear): Light

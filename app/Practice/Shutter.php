@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use App\Imaging\DngFile;
 use App\Imaging\TagWriter;
 use Illuminate\Support\Facades\File;
 use TruePupil\Core\Capture\CaptureRecord;
@@ -12,8 +13,10 @@ use TruePupil\Core\Capture\RecordedExposure;
 use TruePupil\Core\Capture\RecordedHandling;
 use TruePupil\Core\Capture\RecordedLens;
 use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\PracticeCamera\PlateExposure;
+use TruePupil\Core\PracticeCamera\RawSensor;
 
-/** Presses the shutter: writes the JPEG that the practice camera makes, with its record. */
+/** Presses the shutter: writes the JPEG that the practice camera makes, the raw file or both, with their record. */
 final readonly class Shutter
 {
     private const QUALITY = 94;
@@ -22,14 +25,48 @@ final readonly class Shutter
     {
     }
 
-    /** @throws \InvalidArgumentException when the scene, the lens or the mode does not allow what was set */
-    public function press(Shot $shot, string $target): ExposureSettings
+    /**
+     * @param  ?string  $jpeg  where the JPEG goes, if one is wanted
+     * @param  ?string  $raw  where the raw file goes (DNG), if one is wanted
+     *
+     * @throws \InvalidArgumentException when the scene, the lens or the mode does not allow what was set
+     */
+    public function press(Shot $shot, ?string $jpeg, ?string $raw = null): ExposureSettings
     {
         $reading = $this->finder->look($shot);
-        File::put($target, $this->renderer->picture($reading->rendering, RenderQuality::frame())->jpeg(self::QUALITY));
-        $this->tags->write($target, self::record($shot, $reading));
+        $picture = $this->renderer->picture($reading->rendering, RenderQuality::frame())->jpeg(self::QUALITY);
+        if ($jpeg !== null) {
+            File::put($jpeg, $picture);
+        }
+        if ($raw !== null) {
+            File::put($raw, $this->raw($shot, $reading, $picture)->bytes());
+        }
+        foreach (array_filter([$jpeg, $raw]) as $file) {
+            $this->tags->write($file, self::record($shot, $reading));
+        }
 
         return $reading->settings();
+    }
+
+    private function raw(Shot $shot, FinderReading $reading, string $preview): DngFile
+    {
+        [$fineness, $rendering] = [RenderQuality::frame(), $reading->rendering];
+        $noise = PlateExposure::of($rendering->exposure->settings, $rendering->film->sensor);
+        // Where black is 0 and full is 1.
+        $both = [$noise->noiseGain / RawSensor::FULL, ($noise->noiseFloor / RawSensor::FULL) ** 2];
+
+        return new DngFile(
+            $this->renderer->mosaic($rendering, $fineness),
+            $fineness->width,
+            $fineness->height(),
+            RawSensor::BLACK,
+            RawSensor::WHITE,
+            RawSensor::matrix(),
+            RawSensor::neutral($rendering->film->whiteBalance),
+            [$both, $both, $both],
+            trim($shot->setup->make.' '.$shot->setup->body->name),
+            $preview,
+        );
     }
 
     /** What the camera writes down of a frame. */

@@ -30,6 +30,7 @@ install_packages() {
     done
     command -v mariadbd >/dev/null || [ -x /usr/sbin/mariadbd ] || wanted+=(mariadb-server)
     command -v vips >/dev/null || wanted+=(libvips-tools)
+    command -v raw-identify >/dev/null || wanted+=(libraw-bin)
     command -v bwrap >/dev/null || wanted+=(bubblewrap)
     command -v exiftool >/dev/null || wanted+=(libimage-exiftool-perl)
     command -v composer >/dev/null || wanted+=(composer)

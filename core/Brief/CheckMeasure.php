@@ -51,6 +51,9 @@ enum CheckMeasure: string
     case Layers = 'composition.layers';
     case LayerStep = 'composition.layerStep';
     case OverSaturated = 'colour.overSaturatedPct';
+    case RawHeadroom = 'raw.headroomStops';
+    case RawLost = 'raw.lostPct';
+    case RawSubjectLost = 'raw.subjectLostPct';
     case FileFormat = 'record.fileFormat';
     case ColourSpace = 'record.colourSpace';
     case FocusMode = 'record.focusMode';
@@ -129,6 +132,9 @@ enum CheckMeasure: string
             self::Layers => 'layers of depth that are drawn',
             self::LayerStep => 'least difference of tone between neighbouring layers',
             self::OverSaturated => 'over-saturated share',
+            self::RawHeadroom => 'room in the raw file above the brightest tones',
+            self::RawLost => 'frame at the end of a channel in the raw file',
+            self::RawSubjectLost => 'subject at the end of a channel in the raw file',
             self::FileFormat => 'file format',
             self::ColourSpace => 'colour space',
             self::FocusMode => 'focus mode',
@@ -182,6 +188,7 @@ enum CheckMeasure: string
             self::UsedStops,
             self::BrightEnd,
             self::EyeLight,
+            self::RawHeadroom,
             self::SubjectMean => 'stops',
             self::SubjectLostHighlights,
             self::SubjectBlockedShadows,
@@ -189,6 +196,8 @@ enum CheckMeasure: string
             self::BlockedShadows,
             self::SubjectShare,
             self::SubjectBurnt,
+            self::RawLost,
+            self::RawSubjectLost,
             self::OverSaturated => '%',
             self::SeriesExposureRange,
             self::SeriesApertureRange,
@@ -290,6 +299,7 @@ enum CheckMeasure: string
             self::PlanMinutes => ['too early', 'too late'],
             self::SunAltitude => ['too low', 'too high'],
             self::FNumber => ['too wide open', 'stopped down too far'],
+            self::RawHeadroom => ['too bright', 'too dark'],
             self::SubjectShare => ['too small', 'too large'],
             self::SubjectSharpness, self::SubjectRatio, self::EyeSharpness, self::EyeRatio => ['too soft', 'too crisp'],
             default => ['too little', 'too much'],

@@ -50,11 +50,13 @@ final class MeasureReading
             CheckMeasure::MeanStops => $measures->tone->meanStops,
             CheckMeasure::UsedStops => $measures->tone->usedStops(),
             CheckMeasure::BrightEnd => $measures->tone->p99Stops,
-            CheckMeasure::LostHighlights => $measures->tone->lostInTwoPct(),
+            // What a preview shows as lost may be there in the raw file.
+            CheckMeasure::LostHighlights => $measures->raw()?->frame->lostInTwoPct() ?? $measures->tone->lostInTwoPct(),
             CheckMeasure::BlockedShadows => $measures->tone->blockedShadowsPct,
             CheckMeasure::PlacementError => $situation->placementError()?->value,
             CheckMeasure::SubjectMean => $measures->subject?->placement()->value,
-            CheckMeasure::SubjectLostHighlights => $measures->subject?->tone->lostInTwoPct(),
+            CheckMeasure::SubjectLostHighlights => $measures->raw()?->subject?->lostInTwoPct()
+                ?? $measures->subject?->tone->lostInTwoPct(),
             CheckMeasure::SubjectBlockedShadows => $measures->subject?->tone->blockedShadowsPct,
             CheckMeasure::SubjectShare => $measures->subject?->region->sharePct(),
             CheckMeasure::SubjectSharpness => $measures->focus?->subject?->sharpness,
@@ -71,6 +73,9 @@ final class MeasureReading
             CheckMeasure::Layers => (float) count($measures->marks->layers ?? []),
             CheckMeasure::LayerStep => $measures->marks?->layerStep(),
             CheckMeasure::OverSaturated => $measures->colour?->overSaturatedPct,
+            CheckMeasure::RawHeadroom => $measures->raw()?->frame->headroom(),
+            CheckMeasure::RawLost => $measures->raw()?->frame->lostPct(),
+            CheckMeasure::RawSubjectLost => $measures->raw()?->subject?->lostPct(),
             CheckMeasure::FileFormat => $situation->file->format === null ||
             isset($measure->words()[$situation->file->format])
                 ? $situation->file->format
@@ -153,6 +158,8 @@ final class MeasureReading
             CheckMeasure::EyeSharpness, CheckMeasure::EyeRatio => [Need::Eye, Need::FocusMap],
             CheckMeasure::EyeLight => [Need::Subject, Need::Eye],
             CheckMeasure::SubjectBurnt => [Need::Subject],
+            CheckMeasure::RawHeadroom, CheckMeasure::RawLost => [Need::Raw],
+            CheckMeasure::RawSubjectLost => [Need::Raw, Need::Subject],
             CheckMeasure::IsoSlack => [Need::Support, Need::Iso, Need::ExposureTime, Need::FocalLength, Need::Format],
             CheckMeasure::ShakeRoom => [Need::Support, Need::ExposureTime, Need::FocalLength, Need::Format],
             CheckMeasure::MovementBandError => [Need::Movement, Need::ExposureTime],

@@ -86,6 +86,8 @@ final class Agreement
                 'exposure.far-off',
             ],
             CheckMeasure::SubjectLostHighlights => ['tone.lost-highlights-subject'],
+            CheckMeasure::RawLost, CheckMeasure::RawSubjectLost => ['raw.channel-lost'],
+            CheckMeasure::RawHeadroom => ['exposure.headroom-unused', 'raw.holds-more'],
             CheckMeasure::SubjectBlockedShadows => ['tone.blocked-shadows-subject'],
             CheckMeasure::LostHighlights => ['tone.lost-highlights-elsewhere'],
             CheckMeasure::UsedStops => ['tone.flat-light'],

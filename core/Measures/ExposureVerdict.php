@@ -33,6 +33,9 @@ final readonly class ExposureVerdict
 
     private const SUBJECT_BRIGHT = 0.5;
 
+    /** What may be lost in all channels of a raw file that holds the picture, %. */
+    private const HELD_PCT = 1.0;
+
     /** White in sRGB, stops over mid-grey. */
     private const WHITE = 2.47;
 
@@ -55,6 +58,11 @@ final readonly class ExposureVerdict
         $subject = $measures->subject;
         $lostOfSubject = $subject === null ? 0.0 : max($subject->tone->lostHighlightsPctByChannel);
         $lost = max($measures->tone->lostHighlightsPctByChannel);
+        $raw = $measures->raw();
+        if ($raw !== null && $raw->frame->lostInAllPct() < self::HELD_PCT) {
+            // Too bright is only the preview: the raw file is made darker, and nothing is gone.
+            [$lostOfSubject, $lost] = [0.0, 0.0];
+        }
 
         return match (true) {
             $subject !== null &&

@@ -26,8 +26,8 @@ final readonly class FrameMeasures
         public ?FocusMeasures $focus = null,
         public ?CompositionMeasures $composition = null,
         public ?ColourMeasures $colour = null,
-        /** Measured on the preview embedded in a camera raw file, which is smaller and rendered by the camera. */
-        public bool $ofPreview = false,
+        /** Where the picture is the one embedded in a camera raw file, which is smaller and rendered by the camera. */
+        public ?PreviewOf $preview = null,
         public ?EndAreas $ends = null,
         /** The picture as a thumbnail in greys, to lay frames of a row over each other. */
         public ?GreyGrid $thumb = null,
@@ -40,6 +40,12 @@ final readonly class FrameMeasures
     public function brightestTwentieth(): float
     {
         return $this->metering['highlight'] + PatternMeter::HIGHLIGHT_PLACE;
+    }
+
+    /** What the sensor itself holds, beside what its preview shows; null where no raw file was unpacked. */
+    public function raw(): ?RawMeasures
+    {
+        return $this->preview?->raw;
     }
 
     public function toneDetail(): ToneDetail
@@ -68,7 +74,7 @@ final readonly class FrameMeasures
             $this->focus,
             $this->composition,
             $this->colour,
-            $this->ofPreview,
+            $this->preview?->brightened($stops),
             $this->ends,
             $this->thumb,
             $this->marks,
@@ -90,7 +96,7 @@ final readonly class FrameMeasures
                         'bytes' => base64_encode($this->thumb->toBytes()),
                     ],
                 ],
-            ...$this->ofPreview ? ['ofPreview' => true] : [],
+            ...$this->preview !== null ? ['ofPreview' => true] : [],
             ...array_filter(
                 [
                     'focus' => $this->focus?->toArray(),
@@ -99,6 +105,7 @@ final readonly class FrameMeasures
                     'ends' => $this->ends?->toArray(),
                     'subject' => $this->subject?->toArray(),
                     'marks' => $this->marks?->toArray(),
+                    'raw' => $this->raw()?->toArray(),
                 ],
                 fn (?array $part): bool => $part !== null,
             ),

@@ -48,7 +48,7 @@ final readonly class MeasuredPicture
             $focus,
             CompositionMeasures::of($reading->colours, $attention, $reading->width / $reading->height),
             ColourMeasures::of($reading->colours),
-            $reading->isPreview,
+            $reading->preview?->measured(),
             $reading->ends,
             $reading->colours->reduced(self::THUMB)->grey(),
         );
@@ -71,7 +71,7 @@ final readonly class MeasuredPicture
                 : FocusMeasures::of($reading->detail, $subject, $face?->detail),
             $plain->composition?->marked($this->attention, $marks),
             $plain->colour,
-            $plain->ofPreview,
+            $subject === null ? $plain->preview : $reading->preview?->measured($subject),
             $plain->ends,
             $plain->thumb,
             MarkMeasures::of(

@@ -35,8 +35,8 @@ final readonly class PixelReading
         public DetailMap $detail,
         /** The same edges in smaller cells, for a look at an eye. */
         public DetailMap $closeDetail,
-        /** Only the preview embedded in a camera raw file was read. */
-        public bool $isPreview = false,
+        /** Where the picture is the one embedded in a camera raw file. */
+        public ?SensorPreview $preview = null,
         /** Null where no pixel is at an end of the scale. */
         public ?EndAreas $ends = null,
     ) {

@@ -34,6 +34,7 @@ enum Need: string
     case Horizon = 'horizon';
     case Facing = 'facing';
     case Layers = 'layers';
+    case Raw = 'raw';
 
     public function label(): string
     {
@@ -56,6 +57,7 @@ enum Need: string
             self::Series => 'the other frames of the row, with aperture, exposure time and ISO',
             self::Film => 'the film, in the kit',
             self::Plan => 'a plan for this brief',
+            self::Raw => 'a camera raw file whose values can be read',
             self::TakenAt => 'when the picture was taken',
             self::TakenAtPlace => 'a plan with a date and a place',
             self::LightFrom => 'where the light comes from, or a plan with place, hour and bearing',
@@ -89,6 +91,7 @@ enum Need: string
             self::FocalLength => $situation->record->lens->focalLength !== null,
             self::Format => $situation->format() !== null,
             self::Support => $situation->record->support !== null,
+            self::Raw => $situation->measures->raw() !== null,
             self::Kit => $situation->kit !== null,
             self::Distance => $situation->focusDistance() !== null,
             self::Depth => $situation->statement->intent->asksForDepth(),

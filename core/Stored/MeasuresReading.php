@@ -12,11 +12,14 @@ use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Measures\EyeLight;
 use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Measures\PreviewOf;
+use TruePupil\Core\Measures\RawMeasures;
 use TruePupil\Core\Measures\SubjectMeasures;
 use TruePupil\Core\Raster\GreyGrid;
 use TruePupil\Core\Tone\EndAreas;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\PixelStatistics;
+use TruePupil\Core\Tone\RawTones;
 use TruePupil\Core\Tone\ToneMeasures;
 
 /** Rebuilds measures from the array that FrameMeasures::toArray() gave: the counts are the truth, the rest follows. */
@@ -44,10 +47,31 @@ final class MeasuresReading
             is_array($stored['focus'] ?? null) ? FocusMeasures::restore($stored['focus']) : null,
             is_array($stored['composition'] ?? null) ? CompositionMeasures::restore($stored['composition']) : null,
             is_array($stored['colour'] ?? null) ? ColourMeasures::restore($stored['colour']) : null,
-            ($stored['ofPreview'] ?? false) === true,
+            ($stored['ofPreview'] ?? false) === true
+                ? new PreviewOf(is_array($stored['raw'] ?? null) ? self::raw($stored['raw']) : null)
+                : null,
             is_array($stored['ends'] ?? null) ? EndAreas::restore($stored['ends']) : null,
             self::thumb($stored['thumb'] ?? null),
             is_array($stored['marks'] ?? null) ? MarkMeasures::restore($stored['marks']) : null,
+        );
+    }
+
+    /** @param  array<mixed>  $stored */
+    private static function raw(array $stored): RawMeasures
+    {
+        $tones = function (array $part): RawTones {
+            $counts = self::part($part, 'histogram');
+
+            return RawTones::ofCounts(
+                self::histogram($counts, 'r'),
+                self::histogram($counts, 'g'),
+                self::histogram($counts, 'b'),
+            );
+        };
+
+        return new RawMeasures(
+            $tones(self::part($stored, 'frame')),
+            isset($stored['subject']) ? $tones(self::part($stored, 'subject')) : null,
         );
     }
 

@@ -30,6 +30,8 @@ use TruePupil\Core\Kit\KitFormat;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Measures\EyeLight;
 use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Measures\PreviewOf;
+use TruePupil\Core\Measures\RawMeasures;
 use TruePupil\Core\Measures\SubjectMeasures;
 use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Plan\Plan;
@@ -42,6 +44,8 @@ use TruePupil\Core\Situation\Statement;
 use TruePupil\Core\Tone\EndAreas;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\PixelStatistics;
+use TruePupil\Core\Tone\RawCodes;
+use TruePupil\Core\Tone\RawTones;
 use TruePupil\Core\Tone\Srgb;
 use TruePupil\Core\Tone\ToneMeasures;
 
@@ -95,6 +99,7 @@ final class Situations
         array $rowTones = [],
         ?string $row = null,
         bool $isWithinRow = false,
+        ?RawMeasures $raw = null,
     ): Situation {
         $capture = new CaptureRecord(
             lens: new RecordedLens(
@@ -183,6 +188,7 @@ final class Situations
                     ...['axis' => null, 'shares' => [], 'leads' => null, 'surround' => null, 'distractions' => []],
                     ...$marks,
                 ]),
+            preview: $raw === null ? null : new PreviewOf($raw),
         );
         $placement =
             $wanted === null
@@ -207,6 +213,27 @@ final class Situations
             earlier: $earlier,
             file: new FileKind(format: $file, colourSpace: $colourSpace),
         );
+    }
+
+    /**
+     * What a sensor holds: pixels by stops below the end of their channel, in percent; 0 is at the end.
+     *
+     * @param  array<string, float>  $red  percent by stops
+     * @param  array<string, float>  $green
+     * @param  array<string, float>  $blue
+     */
+    public static function raw(array $red, array $green, array $blue): RawTones
+    {
+        $channel = function (array $percent): Histogram {
+            $counts = array_fill(0, 256, 0);
+            foreach ($percent as $stops => $share) {
+                $counts[RawCodes::code((float) $stops)] += (int) round(10_000 * $share);
+            }
+
+            return Histogram::of($counts);
+        };
+
+        return RawTones::ofCounts($channel($red), $channel($green), $channel($blue));
     }
 
     /**

@@ -39,7 +39,7 @@ final class RealFilesTest extends TestCase
 
         $this->assertEqualsWithDelta($expected->subject?->tone->meanStops, $found->subject?->tone->meanStops, 0.05);
         $this->assertSame(Pictures::WIDTH * Pictures::HEIGHT, $found->tone->statistics->luminance->total);
-        $this->assertFalse($found->ofPreview);
+        $this->assertNull($found->preview);
     }
 
     /** @return iterable<string, array{callable(string): string}> */
@@ -71,7 +71,7 @@ final class RealFilesTest extends TestCase
         $measures = $this->measure($raw, '0.32,0.42,0.36,0.16');
         $record = app(RecordReader::class)->read($raw);
 
-        $this->assertTrue($measures->ofPreview);
+        $this->assertNotNull($measures->preview);
         $this->assertSame(true, $measures->toArray()['ofPreview']);
         $this->assertEqualsWithDelta(1.34, $measures->subject?->tone->meanStops, 0.06);
         $this->assertSame(
@@ -86,7 +86,7 @@ final class RealFilesTest extends TestCase
         $frame = $world->prepared(Pictures::raw((string) file_get_contents(Pictures::jpeg(patch: 180))));
 
         $this->assertSame(FrameState::Judged, $frame->state);
-        $this->assertTrue($frame->measures?->ofPreview);
+        $this->assertNotNull($frame->measures?->preview);
         $this->actingAs($world->student)
             ->get(route('frames.picture', $frame))
             ->assertOk()

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Imaging\DngFile;
+use App\Imaging\OutsideProgram;
 use App\Imaging\TagWriter;
 use DateTimeImmutable;
 use TruePupil\Core\Capture\CaptureRecord;
@@ -16,6 +18,7 @@ use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Metering\MeteringPattern;
+use TruePupil\Core\PracticeCamera\RawSensor;
 
 /** Made-up pictures of known tones, as real JPEG files. */
 final class Pictures
@@ -104,6 +107,47 @@ final class Pictures
         $draw($image);
         imagejpeg($image, $path, $quality);
         imagedestroy($image);
+
+        return $path;
+    }
+
+    /**
+     * A raw file whose sensor holds what is said, over a preview.
+     *
+     * @param  callable(int, int, int): int  $value  of a column, a row and a channel (0 red, 1 green, 2 blue)
+     */
+    public static function dng(string $preview, callable $value, int $orientation = 1): string
+    {
+        $values = '';
+        for ($row = 0; $row < self::HEIGHT; $row++) {
+            $line = [];
+            for ($column = 0; $column < self::WIDTH; $column++) {
+                $line[] = $value($column, $row, $row % 2 + $column % 2);
+            }
+            $values .= pack('v*', ...$line);
+        }
+        $path = self::path('dng');
+        file_put_contents(
+            $path,
+            (new DngFile(
+                $values,
+                self::WIDTH,
+                self::HEIGHT,
+                RawSensor::BLACK,
+                RawSensor::WHITE,
+                RawSensor::matrix(),
+                RawSensor::SENSITIVITY,
+                [[1e-5, 1e-9], [1e-5, 1e-9], [1e-5, 1e-9]],
+                'Marlpit One',
+                (string) file_get_contents($preview),
+            ))->bytes(),
+        );
+        app(TagWriter::class)->write($path, self::record());
+        if ($orientation > 1) {
+            (new OutsideProgram('exiftool', 30))->run(
+                ['-q', '-n', '-overwrite_original', '-Orientation='.$orientation, '--', $path],
+            );
+        }
 
         return $path;
     }

@@ -43,7 +43,7 @@ final class Shoot extends JsonCommand
         {--seed=1}
         {--at= : when, ISO 8601}
         {--kit= : a kit file}
-        {--out= : the JPEG to write}';
+        {--out= : the file to write, a JPEG, or with .dng at its end a raw file}';
 
     protected $description =
         'Takes a frame of a practice-camera scene, with its record, and prints what was set as '.'JSON';
@@ -79,9 +79,10 @@ final class Shoot extends JsonCommand
         );
         $reading = app(Finder::class)->look($shot);
         // Written beside and renamed, so that nothing half-made takes the name.
-        $partial = $out.'.'.bin2hex(random_bytes(4)).'.jpg';
+        $isRaw = strtolower(pathinfo($out, PATHINFO_EXTENSION)) === 'dng';
+        $partial = $out.'.'.bin2hex(random_bytes(4)).($isRaw ? '.dng' : '.jpg');
         try {
-            $settings = app(Shutter::class)->press($shot, $partial);
+            $settings = app(Shutter::class)->press($shot, $isRaw ? null : $partial, $isRaw ? $partial : null);
             rename($partial, $out);
         } finally {
             File::delete($partial);

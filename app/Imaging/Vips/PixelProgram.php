@@ -49,15 +49,7 @@ final class PixelProgram
     /** Of the map of close edges, as a share of the longer side: 15 of them are a face (PixelReading::FACE). */
     private const CLOSE_CELL = 0.01;
 
-    /** About so many samples, and the rows of them that are packed together (PixelSamples::BLOCK). */
     private const SAMPLES = 750_000;
-
-    private const SAMPLE_ROWS = 256;
-
-    /** Quick rather than small; single pixels hardly become smaller at all. */
-    private const PACKING = ['samples' => 0];
-
-    private const QUICK = 1;
 
     /** Longer side of what the small maps are made from, pixels. */
     private const MIDDLE = 1600;
@@ -82,9 +74,12 @@ final class PixelProgram
 
     private readonly Edges $edges;
 
+    private readonly Samples $samples;
+
     public function __construct(private readonly Vips $vips)
     {
         $this->edges = new Edges($vips);
+        $this->samples = new Samples($vips);
     }
 
     /**
@@ -95,7 +90,8 @@ final class PixelProgram
      *     side?: int,
      *     reading?: ?string,
      *     isPreview?: bool,
-     * }  $task  working and reading: where the one and the other are written
+     *     raw?: string,
+     * }  $task  working and reading: where the one and the other are written; raw: what RawProgram wrote
      * @return array{width: int, height: int}
      */
     public function run(array $task): array
@@ -113,7 +109,7 @@ final class PixelProgram
                     ? $shown
                     : $this->vips->keep($this->reduced($picture, self::MIDDLE));
             $facts = $size + ['isPreview' => $task['isPreview'] ?? false];
-            $this->write($task['reading'], $facts, $this->read($picture, $middle));
+            PartsFile::write($task['reading'], $facts, $this->read($picture, $middle), $task['raw'] ?? null);
         }
 
         return $size;
@@ -140,7 +136,7 @@ final class PixelProgram
                 ['lost' => $counts['lost'], 'blocked' => $counts['blocked']],
                 [pack('V*', ...$counts['luminance'], ...$counts['r'], ...$counts['g'], ...$counts['b'])],
             ],
-            'samples' => $this->samples($picture),
+            'samples' => $this->samples->of($picture, self::SAMPLES),
             'light' => $one($this->light($small)),
             'colours' => $one($this->colours($small)),
             'detail' => $one($detail),
@@ -152,85 +148,6 @@ final class PixelProgram
                     [$ends['lost'], $ends['blocked']],
                 ]],
         ];
-    }
-
-    /**
-     * One line that says what follows, then the pieces, each packed for itself.
-     *
-     * @param  array<string, mixed>  $facts
-     * @param  array<string, array{array<string, int>, list<string>}>  $parts
-     */
-    private function write(string $path, array $facts, array $parts): void
-    {
-        [$index, $body] = [[], ''];
-        foreach ($parts as $name => [$size, $pieces]) {
-            $lengths = [];
-            foreach ($pieces as $piece) {
-                $packed = (string) gzcompress($piece, self::PACKING[$name] ?? self::QUICK);
-                $lengths[] = strlen($packed);
-                $body .= $packed;
-            }
-            $index[$name] = $size + ['pieces' => $lengths];
-        }
-        $file = json_encode(['version' => 1] + $facts + ['parts' => $index], JSON_THROW_ON_ERROR)."\n".$body;
-        if (file_put_contents($path, $file) !== strlen($file)) {
-            throw new RuntimeException('No space left on device.');
-        }
-    }
-
-    /**
-     * Single pixels, evenly spread: one of each strip of so many pixels in every row, in each row at another place,
-     * moved on by about the golden section of a strip: samples in straight lines would miss what an edge along them
-     * parts.
-     *
-     * @return array{array<string, int>, list<string>} red, green and blue, so many rows to a piece
-     */
-    private function samples(Picture $picture): array
-    {
-        [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
-        $strip = min($width, $height, max(1, (int) round(($width * $height) / self::SAMPLES)));
-        $columns = intdiv($width, $strip);
-        // As many rows as strips have places come together; the last few are told by those above them.
-        $rounds = intdiv($height, $strip);
-        $whole = $this->vips->keep(
-            $this->vips->run('crop', $picture, [0, 0, $columns * $strip, $rounds * $strip]),
-        );
-        // The same bytes read as strips: a place in a strip is then a band, and a row of a round a stretch of columns.
-        $strips = $this->vips->regrouped($whole, $columns * $strip, $rounds, 3 * $strip);
-        $lines = [];
-        foreach (self::places($strip) as $row => $place) {
-            $samples = $this->vips->run('extract_band', $this->vips->run('crop', $strips, [
-                $row * $columns,
-                0,
-                $columns,
-                $rounds,
-            ]), [3 * $place], ['n' => 3]);
-            foreach (str_split($this->vips->bytes($samples), max(1, 3 * $columns)) as $round => $line) {
-                $lines[$round * $strip + $row] = $line;
-            }
-        }
-        ksort($lines);
-
-        return [
-            ['columns' => $columns, 'rows' => count($lines), 'strip' => $strip],
-            str_split(implode('', $lines), max(1, 3 * $columns * self::SAMPLE_ROWS)),
-        ];
-    }
-
-    /** @return list<int> the place in its strip that each row of a round is sampled at: every place once */
-    private static function places(int $strip): array
-    {
-        $step = max(1, (int) round(0.618 * $strip));
-        while (self::divisor($step, $strip) > 1) {
-            $step++;
-        }
-
-        return array_map(fn (int $row): int => ($row * $step) % $strip, range(0, $strip - 1));
-    }
-
-    private static function divisor(int $one, int $other): int
-    {
-        return $other === 0 ? $one : self::divisor($other, $one % $other);
     }
 
     /**

@@ -74,6 +74,9 @@ final class Vips
         int vips_embed(VipsImage *in, VipsImage **out, int x, int y, int width, int height, ...);
         int vips_wrap(VipsImage *in, VipsImage **out, ...);
         int vips_bandjoin(VipsImage **in, VipsImage **out, int n, ...);
+        int vips_bandrank(VipsImage **in, VipsImage **out, int n, ...);
+        int vips_subsample(VipsImage *in, VipsImage **out, int across, int down, ...);
+        int vips_rot(VipsImage *in, VipsImage **out, int angle, ...);
         int vips_profile(VipsImage *in, VipsImage **columns, VipsImage **rows, ...);
         int vips_insert(VipsImage *main, VipsImage *part, VipsImage **out, int x, int y, ...);
         int vips_zoom(VipsImage *in, VipsImage **out, int across, int down, ...);
@@ -129,6 +132,21 @@ final class Vips
         return $this->own(
             $this->library->vips_image_new_from_memory_copy($memory, strlen($bytes), $width, $height, $bands, $format),
         );
+    }
+
+    /** Pixels that lie in memory, and stay there for as long as the picture is used. */
+    public function over(CData $memory, int $bytes, int $width, int $height, int $bands, int $format): Picture
+    {
+        $image = $this->library->vips_image_new_from_memory(
+            $this->library->cast('void *', $memory),
+            $bytes,
+            $width,
+            $height,
+            $bands,
+            $format,
+        );
+
+        return $image === null ? throw new RuntimeException($this->error()) : $this->own($image);
     }
 
     /** The bytes of a picture that lies in memory, read as one of another shape. */
@@ -292,6 +310,16 @@ final class Vips
     public function bands(array $pictures): Picture
     {
         return $this->together('bandjoin', $pictures, []);
+    }
+
+    /**
+     * For each pixel and band the largest value of several pictures of one size.
+     *
+     * @param  non-empty-list<Picture>  $pictures
+     */
+    public function largest(array $pictures): Picture
+    {
+        return $this->together('bandrank', $pictures, ['index' => count($pictures) - 1]);
     }
 
     /** Computes a picture and keeps it. */

@@ -13,6 +13,8 @@ use App\Imaging\Vips\Vips;
 require __DIR__.'/Picture.php';
 require __DIR__.'/Vips.php';
 require __DIR__.'/Edges.php';
+require __DIR__.'/Samples.php';
+require __DIR__.'/PartsFile.php';
 require __DIR__.'/PixelProgram.php';
 
 try {

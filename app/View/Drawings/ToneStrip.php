@@ -7,6 +7,7 @@ namespace App\View\Drawings;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Exposure\ZoneOfTone;
 use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Measures\RawMeasures;
 use TruePupil\Core\Measures\SubjectMeasures;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\ToneMeasures;
@@ -25,6 +26,9 @@ final readonly class ToneStrip
 
     private const TO = 2.5;
 
+    /** With the sensor's own values below it, which go on above a rendering's white. */
+    private const TO_RAW = 4.5;
+
     private const LEFT = 58;
 
     private const RIGHT = 582;
@@ -37,18 +41,31 @@ final readonly class ToneStrip
         private ToneMeasures $tone,
         private ?SubjectMeasures $subject,
         private ?Stops $wanted,
+        private ?RawMeasures $raw = null,
     ) {
     }
 
     public static function of(FrameMeasures $measures, ?Stops $wanted): self
     {
-        return new self($measures->tone, $measures->subject, $wanted);
+        return new self($measures->tone, $measures->subject, $wanted, $measures->raw());
     }
 
     /** Of a picture in which nothing is marked. */
     public static function ofTones(ToneMeasures $tone): self
     {
         return new self($tone, null, null);
+    }
+
+    /** The sensor's own values on the same axis; null where there are none. */
+    public function raw(): ?RawStrip
+    {
+        return $this->raw === null ? null : RawStrip::of($this->raw, $this->tone, $this->x(...));
+    }
+
+    /** Where the scale of the rendering ends. */
+    public function white(): float
+    {
+        return $this->x(self::TO);
     }
 
     /** Outline of the whole frame's distribution. */
@@ -69,7 +86,7 @@ final readonly class ToneStrip
     public function ticks(): array
     {
         $ticks = [];
-        for ($stop = (int) ceil(self::FROM); $stop <= self::TO; $stop++) {
+        for ($stop = (int) ceil(self::FROM); $stop <= $this->to(); $stop++) {
             $ticks[] = [
                 'x' => $this->x($stop),
                 'label' => $stop === 0 ? 'grey' : Stops::of($stop)->signed(),
@@ -139,6 +156,8 @@ final readonly class ToneStrip
         $stops = fn (?float $value): string => $value === null ? '–' : Stops::of($value)->signed();
         $percent = fn (?float $value): string => $value === null ? '–' : number_format($value, 1).' %';
 
+        $raw = $this->raw;
+
         return [
             ['mean, stops from mid-grey', $stops($frame->meanStops), $stops($subject?->meanStops)],
             ['median', $stops($frame->medianStops), $stops($subject?->medianStops)],
@@ -151,6 +170,22 @@ final readonly class ToneStrip
             ],
             ['lost highlights', $percent($frame->lostHighlightsPct), $percent($subject?->lostHighlightsPct)],
             ['blocked shadows', $percent($frame->blockedShadowsPct), $percent($subject?->blockedShadowsPct)],
+            ...$raw === null ? [] : [
+                [
+                    'raw: stops left to the end of the sensor',
+                    Stops::of($raw->frame->headroom())->amount(),
+                    $raw->subject === null ? '–' : Stops::of($raw->subject->headroom())->amount(),
+                ],
+                ...array_map(
+                    fn (string $name, string $key): array => [
+                        sprintf('raw: %s lost', $name),
+                        $percent($raw->frame->lostPctByChannel()[$key]),
+                        $percent($raw->subject?->lostPctByChannel()[$key]),
+                    ],
+                    ['red', 'green', 'blue'],
+                    ['r', 'g', 'b'],
+                ),
+            ],
         ];
     }
 
@@ -170,9 +205,14 @@ final readonly class ToneStrip
 
     private function x(float $stops): float
     {
-        $share = (max(self::FROM, min(self::TO, $stops)) - self::FROM) / (self::TO - self::FROM);
+        $share = (max(self::FROM, min($this->to(), $stops)) - self::FROM) / ($this->to() - self::FROM);
 
         return round(self::LEFT + $share * (self::RIGHT - self::LEFT), 1);
+    }
+
+    private function to(): float
+    {
+        return $this->raw === null ? self::TO : self::TO_RAW;
     }
 
     private function outline(Histogram $histogram, bool $closed): string
@@ -189,7 +229,7 @@ final readonly class ToneStrip
         }
 
         return $closed
-            ? sprintf('M%d,%d L%s L%d,%d Z', self::LEFT, self::BASE, implode(' L', $points), self::RIGHT, self::BASE)
+            ? sprintf('M%d,%d L%s L%d,%d Z', self::LEFT, self::BASE, implode(' L', $points), $this->white(), self::BASE)
             : 'M'.implode(' L', $points);
     }
 }

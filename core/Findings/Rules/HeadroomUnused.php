@@ -29,7 +29,8 @@ final class HeadroomUnused implements SensorRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $room = $situation->measures->toneDetail()->headroomStops;
+        $raw = $situation->measures->raw();
+        $room = $raw?->frame->headroom() ?? $situation->measures->toneDetail()->headroomStops;
         if (
             $situation->approach->light->exposing !== Exposing::ToTheRight ||
             $situation->assignment->wanted !== null ||
@@ -42,11 +43,18 @@ final class HeadroomUnused implements SensorRule
             id: $this->id(),
             topic: Topic::Tone,
             severity: Severity::Choice,
-            sentence: sprintf(
-                'The brightest tones end %s below white. In raw, that much more exposure would have made the shadows '.
-                    'cleaner, and could be taken back afterwards.',
-                Stops::of($room)->inWords(),
-            ),
+            sentence: $raw === null
+                ? sprintf(
+                    'The brightest tones end %s below white. In raw, that much more exposure would have made the '.
+                        'shadows cleaner, and could be taken back afterwards.',
+                    Stops::of($room)->inWords(),
+                )
+                : sprintf(
+                    'You could have given %s more: in the raw file the brightest tones end so far below what the '.
+                        'sensor holds, and %s would be full first. The shadows would be cleaner for it.',
+                    $situation->onDial(Stops::of($room))->inWords(),
+                    $raw->frame->first(),
+                ),
             evidence: [
                 new Evidence(
                     'room above the brightest thousandth',
@@ -56,7 +64,9 @@ final class HeadroomUnused implements SensorRule
                     Thresholds::HEADROOM - $room,
                 ),
             ],
-            source: 'The brightest thousandth of all pixels against white.',
+            source: $raw === null
+                ? 'The brightest thousandth of all pixels against white.'
+                : 'The brightest thousandth of each channel of the sensor against its end.',
             otherView: 'Others expose for the look of the picture itself, and take dark scenes dark.',
         );
     }

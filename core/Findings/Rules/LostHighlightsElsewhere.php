@@ -31,12 +31,14 @@ final class LostHighlightsElsewhere implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $subject = $situation->measures->subject;
-        $lost = $situation->measures->tone->lostHighlightsPct;
-        if ($subject === null || $subject->tone->lostHighlightsPct >= 1.0) {
+        $raw = $situation->measures->raw();
+        $lost = $raw?->frame->lostInAllPct() ?? $situation->measures->tone->lostHighlightsPct;
+        $ofSubject = $raw?->subject?->lostInAllPct() ?? $subject->tone->lostHighlightsPct ?? 0.0;
+        if ($subject === null || $ofSubject >= 1.0) {
             return null;
         }
         // The subject's own share of the loss is taken out of the frame's.
-        $elsewhere = max(0.0, $lost - ($subject->tone->lostHighlightsPct * $subject->region->sharePct()) / 100);
+        $elsewhere = max(0.0, $lost - ($ofSubject * $subject->region->sharePct()) / 100);
         if ($elsewhere < self::LIMIT_PCT) {
             return null;
         }
@@ -59,7 +61,9 @@ final class LostHighlightsElsewhere implements FindingRule
                     self::LIMIT_PCT - $elsewhere,
                 ),
             ],
-            source: 'All three channels at 254 or 255.',
+            source: $raw === null
+                ? 'All three channels at 254 or 255.'
+                : 'All channels of the sensor at their end, in the raw file.',
         );
     }
 }

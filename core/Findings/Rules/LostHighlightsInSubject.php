@@ -38,9 +38,11 @@ final class LostHighlightsInSubject implements FindingRule
     public function judge(Situation $situation): ?Finding
     {
         $subject = $situation->measures->subject;
-        $lost = $subject->tone->lostHighlightsPct ?? 0.0;
+        $raw = $situation->measures->raw()?->subject;
+        // What only the preview lost is told by the rule that knows it; a channel alone by another.
+        $lost = $raw?->lostInAllPct() ?? $subject->tone->lostHighlightsPct ?? 0.0;
         $isWhite = $lost >= self::LIMIT_PCT;
-        if ($subject === null || (! $isWhite && $subject->burntPct < self::BURNT_PCT)) {
+        if ($subject === null || (! $isWhite && ($raw !== null || $subject->burntPct < self::BURNT_PCT))) {
             return null;
         }
         $protected = $situation->approach->light->protects === Protects::Highlights;
@@ -51,9 +53,10 @@ final class LostHighlightsInSubject implements FindingRule
             severity: $protected && $lost >= self::FAULT_PCT ? Severity::Fault : Severity::Weakness,
             sentence: $isWhite
                 ? sprintf(
-                    '%.1f %% of the subject is pure white with nothing left in it. Give less light until only glints '.
-                        'are lost.',
+                    '%.1f %% of the subject is pure white with nothing left in it%s. Give less light until only '.
+                        'glints are lost.',
                     $lost,
+                    $raw === null ? '' : ', in the raw file too',
                 )
                 : sprintf(
                     'In %.0f %% of the subject the pale tones have one colour at its end: they lose their shades '.
@@ -78,7 +81,8 @@ final class LostHighlightsInSubject implements FindingRule
                     ),
             ],
             source: $isWhite
-                ? 'All three channels at 254 or 255; under 1.5 % passes as glints.'
+                ? ($raw === null ? 'All three channels at 254 or 255' : 'All channels of the sensor at their end')
+                    .'; under 1.5 % passes as glints.'
                 : 'Red or green where the tones of the file pile up, in tones that are no strong colour.',
             otherView: $protected
                 ? 'This course protects highlights; where shadows or mid-tones come first, a small loss can be the '.

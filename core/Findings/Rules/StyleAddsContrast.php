@@ -32,7 +32,8 @@ final class StyleAddsContrast implements FindingRule
         $processing = $situation->record->handling->processing;
         $tone = $situation->measures->tone;
         $lost = $tone->lostHighlightsPct + $tone->blockedShadowsPct;
-        if ($processing->isPlain() !== false || $lost < self::LIMIT_PCT) {
+        // A raw file that was read says for itself what is lost.
+        if ($situation->measures->raw() !== null || $processing->isPlain() !== false || $lost < self::LIMIT_PCT) {
             return null;
         }
 

@@ -30,7 +30,7 @@
         @if ($tones->subjectLine())
             <path class="subject-tones" d="{{ $tones->subjectLine() }}" />
         @endif
-        <rect x="58" y="{{ $tones->base() + 2 }}" width="524" height="12"
+        <rect x="58" y="{{ $tones->base() + 2 }}" width="{{ $tones->white() - 58 }}" height="12"
             fill="url(#{{ $id }}-greys)" />
         @if ($placed = $tones->placed())
             <path class="placed" d="M{{ $placed['x'] }},{{ $tones->base() + 1 }} l-6,-11 h12 z" />
@@ -54,6 +54,34 @@
             <text class="tick-label" x="613" y="146">lost</text>
         </g>
     </svg>
+    @if ($raw = $tones->raw())
+        <svg class="raw-strip" viewBox="0 0 640 112" role="img" aria-label="{{ $raw->summary() }}"
+            preserveAspectRatio="xMidYMid meet">
+            @foreach ($tones->ticks() as $tick)
+                <line @class(['tick', 'tick-middle' => $tick['middle']]) x1="{{ $tick['x'] }}" x2="{{ $tick['x'] }}"
+                    y1="{{ $raw->top() }}" y2="{{ $raw->base() }}" />
+            @endforeach
+            <line class="raw-end" x1="{{ $raw->end() }}" x2="{{ $raw->end() }}" y1="{{ $raw->top() - 4 }}"
+                y2="{{ $raw->base() }}" />
+            @foreach ($raw->lines() as $name => $line)
+                <path class="raw-line raw-{{ $name }}" d="{{ $line }}" />
+            @endforeach
+            <text class="tick-label raw-label" x="58" y="10">the raw file, each colour to its own end</text>
+            <text class="tick-label" x="{{ $raw->end() }}" y="106">full</text>
+            @foreach ([58 => 'red', 108 => 'green', 166 => 'blue'] as $x => $name)
+                <line class="raw-line raw-{{ $name }}" x1="{{ $x }}" x2="{{ $x + 18 }}" y1="102" y2="102" />
+                <text class="raw-label" x="{{ $x + 22 }}" y="106">{{ $name }}</text>
+            @endforeach
+            <rect class="end" x="594" y="{{ $raw->top() }}" width="38" height="{{ $raw->base() - $raw->top() }}" />
+            @foreach ($raw->columns() as $index => $column)
+                <rect class="raw-lost" x="{{ 597 + 12 * $index }}" width="8" height="{{ $column['height'] }}"
+                    y="{{ $raw->base() - $column['height'] }}"><title>{{ $column['name'] }}: {{
+                    number_format($column['percent'], 1) }} % lost</title></rect>
+            @endforeach
+            <text class="tick-label" x="613" y="106">lost</text>
+        </svg>
+        <p class="fine raw-summary">{{ $raw->summary() }}</p>
+    @endif
     <details>
         <summary>Tones as a table</summary>
         <table class="ledger-table">

@@ -9,7 +9,9 @@ use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Approach\ApproachToLight;
 use TruePupil\Core\Approach\Exposing;
+use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\HeadroomUnused;
+use TruePupil\Core\Measures\RawMeasures;
 
 final class HeadroomUnusedTest extends TestCase
 {
@@ -48,6 +50,23 @@ final class HeadroomUnusedTest extends TestCase
                 ),
             ),
         );
+    }
+
+    public function test_of_a_raw_file_the_sensor_says_it(): void
+    {
+        // The preview is white somewhere, and the sensor is a stop away from its end.
+        $judge = fn (string $green): ?Finding => (new HeadroomUnused())->judge(
+            Situations::make(
+                wanted: null,
+                frame: Situations::tones([40 => 500_000, 255 => 500_000]),
+                approach: self::toTheRight(),
+                raw: new RawMeasures(Situations::raw(['-4' => 100], [$green => 100], ['-3' => 100])),
+            ),
+        );
+
+        $this->assertStringContainsString('You could have given 1 stop more', (string) $judge('-1')?->sentence);
+        $this->assertStringContainsString('green would be full first', (string) $judge('-1')?->sentence);
+        $this->assertNull($judge('-0.2'));
     }
 
     private static function toTheRight(): Approach

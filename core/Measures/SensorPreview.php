@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace TruePupil\Core\Measures;
+
+use TruePupil\Core\Composition\Region;
+
+/** That the preview of a camera raw file was read, with the sensor's own values where they could be unpacked. */
+final readonly class SensorPreview
+{
+    public function __construct(public ?SensorReading $sensor = null)
+    {
+    }
+
+    public function measured(?Region $subject = null): PreviewOf
+    {
+        return new PreviewOf(
+            $this->sensor === null
+                ? null
+                : new RawMeasures(
+                    $this->sensor->tones,
+                    $subject === null ? null : $this->sensor->tonesIn($subject),
+                ),
+        );
+    }
+}
