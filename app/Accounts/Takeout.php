@@ -137,7 +137,9 @@ final readonly class Takeout
             ) => $this->store->original($frame->picture);
         }
         foreach (RollFrame::query()->where('user_id', $user->id)->orderBy('id')->get() as $frame) {
-            yield 'roll/'.$frame->fileName() => $this->rolls->path($frame);
+            foreach ($this->rolls->written($frame) as $name => $path) {
+                yield 'roll/'.$name => $path;
+            }
         }
     }
 }

@@ -105,7 +105,9 @@ final readonly class MakeBackup
         }
         $rolls = RollFrame::withTrashed()->useWritePdo()->where('state', RollState::Ready);
         foreach ($rolls->lazyById(1000) as $frame) {
-            yield RollPictures::backupKey($frame) => [null, fn (): string => $this->rolls->path($frame)];
+            foreach (RollPictures::backupKeys($frame) as $key => $isRaw) {
+                yield $key => [null, fn (): string => $this->rolls->path($frame, $isRaw)];
+            }
         }
     }
 }

@@ -33,6 +33,7 @@ final readonly class AddPicture
         private FrameQueue $queue,
         private Quota $quota,
         private UnusedPictures $unused,
+        private RawPair $pairs,
     ) {
     }
 
@@ -99,11 +100,34 @@ final readonly class AddPicture
         if ($existing !== null) {
             return $this->readAgain($existing);
         }
+        $half = $this->pairs->otherHalf($attempt, $picture, $name, $brief->row($row)?->id);
+        if ($half !== null) {
+            return $this->together($half['frame'], $picture, $name, $half['isRaw']);
+        }
         $this->makeRoom($attempt, $brief, $name);
         $frame = $this->create($attempt, $brief, $picture, $name, $row);
         $this->queue->read($frame->id);
 
         return new AddedPicture($frame, true, $this->handedInBefore($attempt, $picture->id));
+    }
+
+    /** Of a raw file and its JPEG the raw file is kept: it shows the same picture, and holds more. */
+    private function together(Frame $frame, Picture $picture, string $name, bool $isRaw): AddedPicture
+    {
+        $this->unused->forget([$isRaw ? $frame->picture_id : $picture->id]);
+        if ($isRaw) {
+            $frame->update([
+                'picture_id' => $picture->id,
+                'original_name' => Str::limit($name, 180, '…'),
+                'state' => FrameState::Reading,
+                'tags' => null,
+                'problem' => null,
+            ]);
+            $frame->unsetRelation('picture');
+            $this->queue->read($frame->id);
+        }
+
+        return new AddedPicture($frame, true, null, isPair: true);
     }
 
     /** Handing the same file in again is how a failed reading is tried once more. */

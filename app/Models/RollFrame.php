@@ -57,10 +57,22 @@ final class RollFrame extends Model
         return $this->belongsTo(User::class);
     }
 
-    /** As a camera would number it. */
+    /** What the camera was set to write. */
+    public function quality(): ShotQuality
+    {
+        return ShotQuality::tryFrom($this->settings['quality'] ?? '') ?? ShotQuality::Jpeg;
+    }
+
+    /** As a camera would number it: the file that is handed in. */
     public function fileName(): string
     {
-        return sprintf('%s_%04d.jpg', ucfirst($this->scene), $this->id % 10000);
+        return $this->nameOf($this->quality()->hasRaw());
+    }
+
+    /** Of the JPEG or of the raw file. */
+    public function nameOf(bool $isRaw): string
+    {
+        return sprintf('%s_%04d.%s', ucfirst($this->scene), $this->id % 10000, $isRaw ? 'dng' : 'jpg');
     }
 
     public function exposure(): ?ExposureSettings

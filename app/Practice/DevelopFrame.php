@@ -30,14 +30,17 @@ final readonly class DevelopFrame
 
             return;
         }
-        $made = storage_path('scratch/developing-'.$frame->token.'-'.bin2hex(random_bytes(6)).'.jpg');
+        $made = storage_path('scratch/developing-'.$frame->token.'-'.bin2hex(random_bytes(6)));
+        $raw = $frame->quality()->hasRaw() ? $made.'.dng' : null;
         try {
             AtomicFile::makeFolder(dirname($made));
-            $this->shutter->press($shot, $made);
-            ShotNote::remember($made, $shot);
-            $this->pictures->put($frame, $made);
+            $this->shutter->press($shot, $made.'.jpg', $raw);
+            foreach (array_filter([$made.'.jpg', $raw]) as $file) {
+                ShotNote::remember($file, $shot);
+                $this->pictures->put($frame, $file, $file === $raw);
+            }
         } finally {
-            File::delete($made);
+            File::delete([$made.'.jpg', $made.'.dng']);
         }
         $frame->update(['state' => RollState::Ready]);
     }

@@ -45,6 +45,7 @@ final readonly class Roll
         float $wait = 0.0,
     ): Collection {
         $plan = $drive->frames($step);
+        $input->quality();
         if (RollFrame::query()->where('user_id', $user->id)->count() + count($plan) > self::LENGTH) {
             throw new InvalidArgumentException(
                 sprintf(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use App\Models\ShotQuality;
 use DateTimeImmutable;
 use InvalidArgumentException;
 use TruePupil\Core\Exposure\Aperture;
@@ -52,6 +53,7 @@ final readonly class ShotInput
         'followed' => '0',
         'moment' => '',
         'shutter' => 'mechanical',
+        'quality' => 'jpeg',
         'held' => '',
         'seed' => '1',
     ];
@@ -104,6 +106,15 @@ final readonly class ShotInput
                     implode(', ', array_keys(self::LEFT_TO_PERSON)),
                     $this->texts['mode'],
                 ),
+            );
+    }
+
+    /** @throws InvalidArgumentException */
+    public function quality(): ShotQuality
+    {
+        return ShotQuality::tryFrom($this->texts['quality'])
+            ?? throw new InvalidArgumentException(
+                sprintf('The quality is jpeg, raw or both; got "%s".', $this->texts['quality']),
             );
     }
 

@@ -9,10 +9,12 @@ use App\HandIn\AddPicture;
 use App\HandIn\HandInRefused;
 use App\HandIn\PartialUpload;
 use App\HandIn\ReadPicture;
+use App\Imaging\TagWriter;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Frame;
 use App\Models\FrameState;
+use App\Models\Picture;
 use App\Models\SetBrief;
 use App\View\Drawings\SeriesStrip;
 use DateTimeImmutable;
@@ -22,6 +24,7 @@ use Illuminate\Testing\TestResponse;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
+use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Series\SeriesKind;
 
 /** Hand-in of several frames: in pieces, in rows, once each, and changed until the instructor opens it. */
@@ -227,6 +230,42 @@ final class ManyFramesTest extends TestCase
             route('frames.destroy', Frame::query()->where('original_name', 'iso2.jpg')->sole()),
         )->assertRedirect();
         $this->assertSame('missed', $checks('iso1.jpg')['frames-iso']);
+    }
+
+    public function test_a_raw_file_and_its_jpeg_are_one_frame_whichever_comes_first(): void
+    {
+        [$world, $setBrief] = $this->world('same-light-three-ways');
+        $this->actingAs($world->student);
+        $at = fn (int $second): CaptureRecord => Pictures::record(
+            takenAt: new DateTimeImmutable('2026-10-03 18:00:0'.$second),
+        );
+        $raw = function (int $second) use ($at): string {
+            $path = Pictures::dng(Pictures::jpeg(record: $at($second), mark: 60 + $second), fn (): int => 4000 + $second);
+            app(TagWriter::class)->write($path, $at($second));
+
+            return $path;
+        };
+        $this->send($setBrief, Pictures::jpeg(record: $at(1), mark: 61), 'PIC_1.JPG')->assertCreated();
+        $frame = Frame::query()->sole();
+        $form = World::form();
+        unset($form['placement_id']);
+        $this->put(route('frames.update', $frame), $form)->assertSessionHasNoErrors();
+        $this->assertSame(FrameState::Judged, $frame->refresh()->state);
+        $this->assertStringContainsString(
+            '"PIC_1.DNG" is kept',
+            $this->send($setBrief, $raw(1), 'PIC_1.DNG')->assertCreated()->json('said'),
+        );
+        $frame = Frame::query()->sole();
+        $this->assertSame(['PIC_1.DNG', FrameState::Judged], [$frame->original_name, $frame->state]);
+        $this->assertNotNull($frame->measures?->raw()?->subject, 'its marks stayed');
+        $this->assertSame(1, Picture::query()->count(), 'nothing is kept that nobody sees');
+
+        // The raw file first; and a name alone makes no pair.
+        $this->send($setBrief, $raw(2), 'PIC_2.DNG')->assertCreated();
+        $this->send($setBrief, Pictures::jpeg(record: $at(2), mark: 62), 'pic_2.jpg')->assertCreated();
+        $this->assertSame(2, Frame::query()->count());
+        $this->send($setBrief, Pictures::jpeg(record: $at(3), mark: 63), 'PIC_2.JPG')->assertCreated();
+        $this->assertSame(['PIC_1.DNG', 'PIC_2.DNG', 'PIC_2.JPG'], Frame::query()->pluck('original_name')->all());
     }
 
     public function test_marks_for_a_row_reach_frames_that_are_still_being_read(): void

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Jobs\DevelopRollFrame;
 use App\Models\DrillAnswer;
 use App\Models\DrillReturn;
+use App\Models\Frame;
 use App\Models\RollFrame;
 use App\Models\RollState;
 use App\Practice\Drills;
@@ -38,6 +39,44 @@ final class PracticeTest extends TestCase
         'metering' => 'spot',
         'focus' => '4',
     ];
+
+    public function test_raw_files_are_written_as_the_quality_says(): void
+    {
+        $world = World::make();
+        $this->actingAs($world->student);
+        foreach (['raw', 'both'] as $quality) {
+            $this->post(route('practice.press', 'pots'), [...self::SET, 'quality' => $quality])->assertOk();
+        }
+        [$raw, $both] = RollFrame::query()->orderBy('id')->get()->all();
+        $this->assertSame(RollState::Ready, $raw->state, (string) $raw->problem);
+        $this->get(route('roll.download', [$raw, 'file' => 'raw']))
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/x-adobe-dng')
+            ->assertDownload($raw->fileName());
+        $this->assertStringEndsWith('.dng', $raw->fileName());
+        $this->assertStringEndsWith('.dng', $both->fileName());
+        $this->get(route('roll'))->assertSee('raw file')->assertSee($both->nameOf(false));
+        $pictures = app(RollPictures::class);
+        $this->assertSame([$raw->fileName()], array_keys($pictures->written($raw)));
+        $this->assertSame([$both->nameOf(false), $both->fileName()], array_keys($pictures->written($both)));
+
+        // Handed in, it is judged as a raw file, and known from the practice camera.
+        $setBrief = $world->setBrief;
+        $this->post(route('roll.hand-in', $both), ['brief' => $setBrief->id])->assertRedirect();
+        $frame = Frame::query()->sole();
+        $this->assertSame($both->fileName(), $frame->original_name);
+        $this->assertSame('DNG', $frame->tags['FileType'] ?? null);
+        $this->assertNotNull($frame->picture->practiceShot);
+
+        $this->post(route('practice.press', 'pots'), [...self::SET, 'quality' => 'fine'])
+            ->assertSee('The quality is jpeg, raw or both');
+        $this->post(route('practice.press', 'pots'), self::SET)->assertOk();
+        $this->get(route('roll.download', [RollFrame::query()->latest('id')->first(), 'file' => 'raw']))
+            ->assertNotFound();
+        $path = $pictures->path($raw, true);
+        $pictures->forget($raw);
+        $this->assertFileDoesNotExist($path);
+    }
 
     public function test_the_finder_shows_what_the_mode_leaves_and_what_the_camera_adds(): void
     {

@@ -54,14 +54,15 @@ final class RollController extends Controller
         ]);
     }
 
-    public function download(RollFrame $rollFrame, RollPictures $pictures): BinaryFileResponse
+    public function download(Request $request, RollFrame $rollFrame, RollPictures $pictures): BinaryFileResponse
     {
-        abort_unless($pictures->isThere($rollFrame), 404);
+        $isRaw = $request->query('file') === 'raw';
+        abort_unless($pictures->isThere($rollFrame) && (! $isRaw || $rollFrame->quality()->hasRaw()), 404);
 
         return response()->download(
-            $pictures->path($rollFrame),
-            $rollFrame->fileName(),
-            ['Content-Type' => 'image/jpeg'],
+            $pictures->path($rollFrame, $isRaw),
+            $rollFrame->nameOf($isRaw),
+            ['Content-Type' => $isRaw ? 'image/x-adobe-dng' : 'image/jpeg'],
         );
     }
 
@@ -99,7 +100,8 @@ final class RollController extends Controller
             $frame = $addPicture->handle(
                 $setBrief,
                 $this->user($request),
-                $pictures->path($rollFrame),
+                // Of a raw file and its JPEG, one frame, the raw file is what was taken.
+                $pictures->path($rollFrame, $rollFrame->quality()->hasRaw()),
                 $rollFrame->fileName(),
                 $request->string('row')->toString() ?: null,
             )->frame;

@@ -1,4 +1,5 @@
 @use(App\Models\RollState)
+@use(App\Models\ShotQuality)
 @use(App\Practice\Scene)
 <section aria-labelledby="roll-title" class="roll"
     @if (($roll[0] ?? null)?->state === RollState::Ready) data-newest="{{ $roll[0]->id }}" @endif
@@ -41,8 +42,15 @@
                             @if ($frame->state === RollState::Ready)
                                 <label class="fine"><input type="checkbox" name="frame[]"
                                         value="{{ $frame->id }}"> side by side</label>
-                                <a class="fine" href="{{ route('roll.download', $frame) }}">download<span
-                                        class="visually-hidden"> {{ $frame->fileName() }}</span></a>
+                                @if ($frame->quality()->hasRaw())
+                                    <a class="fine" href="{{ route('roll.download', [$frame, 'file' => 'raw']) }}">raw
+                                        file<span class="visually-hidden"> {{ $frame->fileName() }}</span></a>
+                                @endif
+                                @if ($frame->quality() !== ShotQuality::Raw)
+                                    <a class="fine" href="{{ route('roll.download', $frame) }}">{{
+                                        $frame->quality()->hasRaw() ? 'JPEG' : 'download' }}<span
+                                        class="visually-hidden"> {{ $frame->nameOf(false) }}</span></a>
+                                @endif
                             @endif
                             <a class="fine"
                                 href="{{ route('practice.show',

@@ -1,3 +1,4 @@
+@use(App\Models\ShotQuality)
 @use(App\Practice\ShotInput)
 @use(App\View\Presenters\FinderDials)
 <x-layout :title="$scene->words->title . ' · Practice camera'" wide>
@@ -229,6 +230,13 @@
                 <label>Shutter <select name="shutter">
                         <option value="mechanical">mechanical</option>
                         <option value="silent" @selected($dials->value('shutter') === 'silent')>silent</option>
+                    </select></label>
+                <label>Quality <select name="quality">
+                        @foreach (ShotQuality::cases() as $quality)
+                            <option value="{{ $quality->value }}"
+                                @selected($dials->value('quality') === $quality->value)>{{ $quality->label() }}
+                            </option>
+                        @endforeach
                     </select></label>
             </div>
             </details>
