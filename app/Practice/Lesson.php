@@ -12,7 +12,7 @@ final readonly class Lesson
     /**
      * @param  array<string, string>  $set  what the camera is set to, as ShotInput names it
      * @param  list<array{field: string, label: string, values: list<string>, words?: list<string>}>  $controls
-     * @param  list<string>  $shows  of meter, tones, pupil and depth
+     * @param  list<string>  $shows  of meter, tones, raw (with tones), pupil and depth
      * @param  list<string>  $text  paragraphs
      * @param  list<string>  $briefs  ids of briefs that go with it
      * @param  list<string>  $topics  of findings that it explains

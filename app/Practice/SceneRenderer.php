@@ -60,18 +60,24 @@ final class SceneRenderer
      */
     public function mosaic(Rendering $rendering, RenderQuality $fineness): string
     {
+        $held = $this->sensor($rendering, $fineness)->kept();
+        $isRed = $this->everyOther($held->width, $held->height, "\xff\0", "\0\0");
+        $isBlue = $this->everyOther($held->width, $held->height, "\0\0", "\0\xff");
+
+        return $isRed->choose($held->band(0), $isBlue->choose($held->band(2), $held->band(1)))->bytes();
+    }
+
+    /** What the sensor would hold if every pixel saw all three channels: 16 bits each, from RawSensor's black on. */
+    public function sensor(Rendering $rendering, RenderQuality $fineness): Light
+    {
         $seen = $this->linear($rendering->inDaylight(), $fineness)->linear(RawSensor::SENSITIVITY);
-        [$width, $height] = [$seen->width, $seen->height];
         $values = $this->noisy($seen, $rendering)
             ->linear((RawSensor::WHITE - RawSensor::BLACK) / RawSensor::FULL, RawSensor::BLACK + 0.5)
             ->toWholeNumbers()
             ->kept();
-        $isRed = $this->everyOther($width, $height, "\xff\0", "\0\0");
-        $isBlue = $this->everyOther($width, $height, "\0\0", "\0\xff");
         $full = $values->linear(0.0, (float) RawSensor::WHITE)->toWholeNumbers();
-        $held = $values->isMoreThan(RawSensor::WHITE)->choose($full, $values)->kept();
 
-        return $isRed->choose($held->band(0), $isBlue->choose($held->band(2), $held->band(1)))->bytes();
+        return $values->isMoreThan(RawSensor::WHITE)->choose($full, $values);
     }
 
     /** A mask of two rows of two that repeat. */

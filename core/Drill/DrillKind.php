@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Drill;
 
-/** The seven things that the practice camera drills. */
+/** The things that the practice camera drills. */
 enum DrillKind: string
 {
     case Match = 'match';
@@ -14,6 +14,7 @@ enum DrillKind: string
     case Mode = 'mode';
     case Place = 'place';
     case CameraChooses = 'camera-chooses';
+    case Raw = 'raw';
 
     public function label(): string
     {
@@ -25,6 +26,7 @@ enum DrillKind: string
             self::Mode => 'Choose the mode',
             self::Place => 'Place a spot on a tone',
             self::CameraChooses => 'What will the camera choose?',
+            self::Raw => 'What does the raw still hold?',
         };
     }
 
@@ -38,6 +40,7 @@ enum DrillKind: string
             self::Histogram => 'A tone strip and four frames; say which frame it belongs to.',
             self::Mode => 'A subject and what matters about it; say which mode serves best.',
             self::Place => 'A spot reading and where the spot belongs; find the value that puts it there.',
+            self::Raw => 'Where a bright place comes out is known; say whether picture and sensor still hold it.',
             self::CameraChooses => 'The mode and what you set are known; name the value that the camera adds.',
         };
     }

@@ -31,6 +31,7 @@ abstract class DrillMaker
             DrillKind::Mode => new ModeDrills(),
             DrillKind::Place => new PlaceDrills(),
             DrillKind::CameraChooses => new CameraDrills(),
+            DrillKind::Raw => new RawDrills(),
         };
     }
 

@@ -21,7 +21,7 @@ final class BriefAttemptsTest extends TestCase
             ?: []);
         $shot = iterator_to_array(BriefAttempts::all());
 
-        $this->assertCount(31, $briefs);
+        $this->assertCount(32, $briefs);
         $this->assertEqualsCanonicalizing($briefs, array_keys($shot));
         foreach ($shot as $brief => $attempts) {
             $this->assertGreaterThanOrEqual(3, count($attempts['accepted']), $brief);

@@ -240,7 +240,8 @@ final class ManyFramesTest extends TestCase
             takenAt: new DateTimeImmutable('2026-10-03 18:00:0'.$second),
         );
         $raw = function (int $second) use ($at): string {
-            $path = Pictures::dng(Pictures::jpeg(record: $at($second), mark: 60 + $second), fn (): int => 4000 + $second);
+            $preview = Pictures::jpeg(record: $at($second), mark: 60 + $second);
+            $path = Pictures::dng($preview, fn (): int => 4000 + $second);
             app(TagWriter::class)->write($path, $at($second));
 
             return $path;

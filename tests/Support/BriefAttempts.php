@@ -39,6 +39,7 @@ final class BriefAttempts
         yield 'first-settings' => self::firstSettings();
         yield 'meter-is-fooled' => self::meterIsFooled();
         yield 'read-the-histogram' => self::readTheHistogram();
+        yield 'what-the-raw-still-holds' => self::whatTheRawStillHolds();
         yield 'three-controls' => self::threeControls();
         yield 'one-lens-for-a-day' => self::oneLensForADay();
         yield 'same-light-three-ways' => self::sameLightThreeWays();
@@ -225,6 +226,33 @@ final class BriefAttempts
                     'iso',
                     $white(['compensation' => '1', 'iso' => '3200']),
                 ],
+            ],
+        ];
+    }
+
+    /** @return Attempts */
+    private static function whatTheRawStillHolds(): array
+    {
+        $pots = fn (string $compensation, array $more = []): array => [
+            ['scene' => 'pots', 'n' => '5.6', 'iso' => '100', 'compensation' => $compensation, 'quality' => 'raw',
+                'subject' => self::BOTTLE, ...$more],
+        ];
+
+        return [
+            'accepted' => [
+                'pots' => $pots('1.6667'),
+                'bust' => [['scene' => 'bust', 'n' => '5.6', 'iso' => '100', 'compensation' => '1.3333',
+                    'quality' => 'raw', 'support' => 'tripod', 'subject' => self::HEAD]],
+                'by the fire' => [['scene' => 'kiln', 'n' => '5.6', 'iso' => '100', 'compensation' => '-1',
+                    'quality' => 'raw', 'support' => 'tripod', 'subject' => [0.36, 0.3, 0.2, 0.33]]],
+            ],
+            'refused' => [
+                'as the meter says' => ['filled', $pots('0')],
+                'far too bright' => ['whole', $pots('3')],
+                'red gone by the fire' => ['whole', [['scene' => 'kiln', 'n' => '5.6', 'iso' => '100',
+                    'compensation' => '0', 'quality' => 'raw', 'support' => 'tripod',
+                    'subject' => [0.36, 0.3, 0.2, 0.33]]]],
+                'a JPEG' => ['raw', $pots('1.6667', ['quality' => 'jpeg'])],
             ],
         ];
     }

@@ -7,6 +7,7 @@ namespace Tests\Support;
 use App\Imaging\FrameMeasurer;
 use App\Practice\CameraSetups;
 use App\Practice\Finder;
+use App\Practice\FinderReading;
 use App\Practice\RenderQuality;
 use App\Practice\Scene;
 use App\Practice\SceneRenderer;
@@ -159,23 +160,45 @@ final readonly class PracticeAttempt
             return $known[$key];
         }
         $reading = app(Finder::class)->look($shot);
+        if ((new ShotInput($frame))->quality()->hasRaw()) {
+            return $known[$key] = self::raw($frame, $shot, $reading);
+        }
         $path = Pictures::path('jpg');
         // The finder keeps the outlines of what is out of focus; a missed focus must look missed.
         $quality = isset($frame['focus']) ? RenderQuality::frame() : RenderQuality::finder();
         File::put($path, app(SceneRenderer::class)->picture($reading->rendering, $quality)->jpeg(94));
         self::turn($path, (float) ($frame['turned'] ?? 0));
         self::pan($path, $frame['pan'] ?? null);
-        $marks = new Marks(
+        $measures = app(FrameMeasurer::class)->measure($path, self::marks($frame));
+        File::delete($path);
+
+        return $known[$key] = [Shutter::record($shot, $reading), $measures];
+    }
+
+    /**
+     * @param  PracticeFrame  $frame
+     * @return array{CaptureRecord, FrameMeasures}
+     */
+    private static function raw(array $frame, Shot $shot, FinderReading $reading): array
+    {
+        $path = Pictures::path('dng');
+        app(Shutter::class)->press($shot, null, $path);
+        $measures = app(FrameMeasurer::class)->measure($path, self::marks($frame));
+        File::delete($path);
+
+        return [Shutter::record($shot, $reading), $measures];
+    }
+
+    /** @param  PracticeFrame  $frame */
+    private static function marks(array $frame): Marks
+    {
+        return new Marks(
             isset($frame['subject']) ? Region::of(...$frame['subject']) : null,
             [
                 ...isset($frame['eye']) ? [Mark::of(MarkKind::Eye, [$frame['eye']])] : [],
                 ...array_map(Mark::read(...), $frame['marks'] ?? []),
             ],
         );
-        $measures = app(FrameMeasurer::class)->measure($path, $marks);
-        File::delete($path);
-
-        return $known[$key] = [Shutter::record($shot, $reading), $measures];
     }
 
     /**
@@ -279,7 +302,10 @@ final readonly class PracticeAttempt
                 wouldHang: $facts['hang'] ?? null,
             ),
             earlier: array_column(array_slice($taken, 0, $index), 'record'),
-            file: new FileKind(format: $facts['format'] ?? 'JPEG', colourSpace: $facts['colourSpace'] ?? 'sRGB'),
+            file: new FileKind(
+                format: $facts['format'] ?? ((new ShotInput($facts))->quality()->hasRaw() ? 'DNG' : 'JPEG'),
+                colourSpace: $facts['colourSpace'] ?? 'sRGB',
+            ),
         );
     }
 }

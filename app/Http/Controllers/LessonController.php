@@ -11,6 +11,7 @@ use App\Practice\FinderPicture;
 use App\Practice\Lesson;
 use App\Practice\Scene;
 use App\Practice\SceneRenderer;
+use App\Practice\SensorTones;
 use App\View\Presenters\FinderView;
 use DateTimeImmutable;
 use Illuminate\Http\Request;
@@ -36,6 +37,7 @@ final class LessonController extends Controller
             'lesson' => $found,
             'set' => $input->texts,
             'after' => $found->next(),
+            'raw' => in_array('raw', $found->shows, true) ? SensorTones::of($renderer, $reading->rendering) : null,
             'view' => new FinderView(
                 $reading,
                 FinderPicture::of($renderer, app(PixelProgram::class), $reading->rendering),

@@ -34,7 +34,9 @@ final class RollController extends Controller
     public function playback(RollFrame $rollFrame, FrameMeasurer $measurer, RollPictures $pictures): View
     {
         abort_unless($pictures->isThere($rollFrame), 404);
-        $measures = $measurer->measure($pictures->path($rollFrame), new Marks(null, []));
+        // A raw file tells its own tones beside those of its preview.
+        $path = $pictures->path($rollFrame, $rollFrame->quality()->hasRaw());
+        $measures = $measurer->measure($path, new Marks(null, []));
 
         return view('practice.playback', [
             'frame' => $rollFrame,

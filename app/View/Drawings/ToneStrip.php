@@ -10,6 +10,7 @@ use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Measures\RawMeasures;
 use TruePupil\Core\Measures\SubjectMeasures;
 use TruePupil\Core\Tone\Histogram;
+use TruePupil\Core\Tone\RawTones;
 use TruePupil\Core\Tone\ToneMeasures;
 
 /**
@@ -51,9 +52,9 @@ final readonly class ToneStrip
     }
 
     /** Of a picture in which nothing is marked. */
-    public static function ofTones(ToneMeasures $tone): self
+    public static function ofTones(ToneMeasures $tone, ?RawTones $raw = null): self
     {
-        return new self($tone, null, null);
+        return new self($tone, null, null, $raw === null ? null : new RawMeasures($raw));
     }
 
     /** The sensor's own values on the same axis; null where there are none. */

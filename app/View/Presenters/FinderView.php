@@ -18,6 +18,7 @@ use TruePupil\Core\Modes\Decider;
 use TruePupil\Core\Modes\FinderDisplay;
 use TruePupil\Core\Optics\DepthOfField;
 use TruePupil\Core\Optics\Metres;
+use TruePupil\Core\Tone\RawTones;
 
 /** What the finder shows of a reading: the values in use, the meter, the tones, what is sharp. */
 final readonly class FinderView
@@ -219,9 +220,10 @@ final readonly class FinderView
         };
     }
 
-    public function tones(): ToneStrip
+    /** @param  ?RawTones  $raw  of the sensor, where they are asked for */
+    public function tones(?RawTones $raw = null): ToneStrip
     {
-        return ToneStrip::ofTones($this->picture->tones);
+        return ToneStrip::ofTones($this->picture->tones, $raw);
     }
 
     /** @return array{lost: string, blocked: string} paths over the picture */

@@ -11,7 +11,7 @@
     <x-meter :view="$view" />
 @endif
 @if (in_array('tones', $lesson->shows, true))
-    <x-tone-strip :tones="$view->tones()" id="lesson-tones" />
+    <x-tone-strip :tones="$view->tones($raw)" id="lesson-tones" />
 @endif
 @if (in_array('pupil', $lesson->shows, true) && $view->pupil())
     <x-pupil :pupil="$view->pupil()" />

@@ -141,6 +141,27 @@ final class DrillsTest extends TestCase
         }
     }
 
+    public function test_what_the_raw_file_holds_follows_from_the_two_ends(): void
+    {
+        $seen = [];
+        foreach ($this->drills(DrillKind::Raw) as $drill) {
+            preg_match('/comes out at (\S+) from/u', $drill->question, $found);
+            $tone = (float) strtr(ltrim($found[1], '+'), ['−' => '-', '⅓' => '.3333', '⅔' => '.6667']);
+            if ($drill->answer->unit === AnswerUnit::Stops) {
+                $this->assertEqualsWithDelta(log(2 / 0.18, 2), $tone + (float) $drill->answer->right, 0.01);
+            } else {
+                $expected = match (true) {
+                    $tone < log(1.2 / 0.18, 2) => 'both',
+                    $tone < log(2 / 0.18, 2) => 'raw',
+                    default => 'none',
+                };
+                $this->assertSame($expected, $drill->answer->right, $drill->question);
+                $seen[$expected] = true;
+            }
+        }
+        $this->assertCount(3, $seen);
+    }
+
     public function test_the_strip_belongs_to_one_of_four_different_frames(): void
     {
         foreach ($this->drills(DrillKind::Histogram) as $drill) {
