@@ -27,6 +27,7 @@ use App\Http\Controllers\ScanController;
 use App\Http\Controllers\SetBriefController;
 use App\Http\Controllers\SkillController;
 use App\Http\Controllers\SpotController;
+use App\Http\Controllers\SubjectGlanceController;
 use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\TrailController;
 use App\Http\Controllers\UploadController;
@@ -255,6 +256,10 @@ Route::get('frames/{frame}/progress', [FrameController::class, 'progress'])
     ->middleware('beside')
     ->can('prepare', 'frame')
     ->name('frames.progress');
+Route::get('frames/{frame}/glance', SubjectGlanceController::class)
+    ->middleware('beside')
+    ->can('prepare', 'frame')
+    ->name('frames.glance');
 Route::get('frames/{frame}/picture', FramePictureController::class)
     ->can('view', 'frame')
     ->middleware('beside')

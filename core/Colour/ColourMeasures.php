@@ -97,7 +97,7 @@ final readonly class ColourMeasures
         $hues = array_fill(0, 12, 0.0);
         [$over, $saturations, $cells] = [0, 0.0, $grid->columns * $grid->rows];
         for ($i = 0, $end = 3 * $cells; $i < $end; $i += 3) {
-            [$r, $g, $b] = [$grid->codes[$i], $grid->codes[$i + 1], $grid->codes[$i + 2]];
+            [$r, $g, $b] = [ord($grid->bytes[$i]), ord($grid->bytes[$i + 1]), ord($grid->bytes[$i + 2])];
             [$most, $least] = [max($r, $g, $b), min($r, $g, $b)];
             $saturation = $most > 0 ? ($most - $least) / $most : 0.0;
             $saturations += $saturation * min(1.0, $most / 64);
@@ -194,7 +194,8 @@ final readonly class ColourMeasures
         }
         $cast = self::meanCast($neutrals, $grid);
         // Light tints dark and bright alike; the blue of a sky or the brown of earth is only in one of them.
-        usort($neutrals, fn (array $a, array $b): int => $grid->codes[$a[1] + 1] <=> $grid->codes[$b[1] + 1]);
+        $green = fn (array $cell): int => ord($grid->bytes[$cell[1] + 1]);
+        usort($neutrals, fn (array $a, array $b): int => $green($a) <=> $green($b));
         $half = intdiv(count($neutrals), 2);
         [$dark, $bright] = [
             self::meanCast(array_slice($neutrals, 0, $half), $grid),
@@ -221,7 +222,8 @@ final readonly class ColourMeasures
         $linear = Srgb::linearByCode();
         $warm = array_map(
             fn (array $cell): float => log(
-                max(1e-4, $linear[$grid->codes[$cell[1]]]) / max(1e-4, $linear[$grid->codes[$cell[1] + 2]]),
+                max(1e-4, $linear[ord($grid->bytes[$cell[1]])]) /
+                    max(1e-4, $linear[ord($grid->bytes[$cell[1] + 2])]),
                 2,
             ),
             $cells,
@@ -241,9 +243,9 @@ final readonly class ColourMeasures
         $linear = Srgb::linearByCode();
         [$r, $g, $b] = [0.0, 0.0, 0.0];
         foreach (array_slice($neutrals, 0, max(1, (int) (self::SHARE * count($neutrals)))) as [, $i]) {
-            $r += $linear[$grid->codes[$i]];
-            $g += $linear[$grid->codes[$i + 1]];
-            $b += $linear[$grid->codes[$i + 2]];
+            $r += $linear[ord($grid->bytes[$i])];
+            $g += $linear[ord($grid->bytes[$i + 1])];
+            $b += $linear[ord($grid->bytes[$i + 2])];
         }
 
         return ['warm' => log($r / $b, 2), 'green' => log($g / sqrt($r * $b), 2)];
@@ -279,9 +281,9 @@ final readonly class ColourMeasures
                     $stops[] = log(
                         max(
                             1e-4,
-                            0.2126 * $linear[$grid->codes[$i]] +
-                                0.7152 * $linear[$grid->codes[$i + 1]] +
-                                0.0722 * $linear[$grid->codes[$i + 2]],
+                            0.2126 * $linear[ord($grid->bytes[$i])] +
+                                0.7152 * $linear[ord($grid->bytes[$i + 1])] +
+                                0.0722 * $linear[ord($grid->bytes[$i + 2])],
                         ),
                         2,
                     );

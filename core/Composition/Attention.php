@@ -195,9 +195,9 @@ final readonly class Attention
                 for ($v = $top; $v < min($bottom, $grid->rows); $v++) {
                     for ($u = $left; $u < min($right, $grid->columns); $u++) {
                         $i = 3 * ($v * $grid->columns + $u);
-                        $r += $grid->codes[$i];
-                        $g += $grid->codes[$i + 1];
-                        $b += $grid->codes[$i + 2];
+                        $r += ord($grid->bytes[$i]);
+                        $g += ord($grid->bytes[$i + 1]);
+                        $b += ord($grid->bytes[$i + 2]);
                         $n++;
                     }
                 }

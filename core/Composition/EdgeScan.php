@@ -65,8 +65,8 @@ final readonly class EdgeScan
     private static function colourful(ColourGrid $grid): float
     {
         $strong = 0;
-        for ($i = 0, $end = count($grid->codes); $i < $end; $i += 3) {
-            [$r, $g, $b] = [$grid->codes[$i], $grid->codes[$i + 1], $grid->codes[$i + 2]];
+        for ($i = 0, $end = strlen($grid->bytes); $i < $end; $i += 3) {
+            [$r, $g, $b] = [ord($grid->bytes[$i]), ord($grid->bytes[$i + 1]), ord($grid->bytes[$i + 2])];
             $most = max($r, $g, $b);
             $strong += $most >= self::COLOURED_FROM && $most - min($r, $g, $b) >= self::SATURATED * $most ? 1 : 0;
         }
@@ -86,9 +86,9 @@ final readonly class EdgeScan
             for ($d = 0; $d < $deep; $d++) {
                 $c = $side === 'top' || $side === 'left' ? $d : $across - 1 - $d;
                 $i = 3 * ($lying ? $c * $grid->columns + $a : $a * $grid->columns + $c);
-                $r += $grid->codes[$i];
-                $g += $grid->codes[$i + 1];
-                $b += $grid->codes[$i + 2];
+                $r += ord($grid->bytes[$i]);
+                $g += ord($grid->bytes[$i + 1]);
+                $b += ord($grid->bytes[$i + 2]);
             }
             [$r, $g, $b] = [$r / $deep, $g / $deep, $b / $deep];
             $grey = 0.2126 * $r + 0.7152 * $g + 0.0722 * $b;

@@ -106,6 +106,33 @@ final readonly class FocusMeasures
         );
     }
 
+    /**
+     * The same picture with something marked; what hangs on the picture alone is taken over.
+     *
+     * @param  DetailMap  $detail  that this was measured on
+     * @param  ?DetailMap  $face  as of() takes it
+     */
+    public function marked(DetailMap $detail, ?Region $subject, ?DetailMap $face = null): self
+    {
+        if ($this->sharpness === null) {
+            return $this;
+        }
+        $edges = EdgeField::of($detail);
+        $most = $this->smear === null ? 1.0 : self::SMEARED;
+
+        return new self(
+            $this->sharpest,
+            $this->sharpness,
+            $subject === null ? null : self::subject($edges, $subject, $this->sharpness)?->atMost($most),
+            $face === null ? null : self::eye(EdgeField::of($face, $edges))?->atMost($most),
+            $this->smear,
+            $this->confidence,
+            $this->map,
+            $this->columns,
+            $this->rows,
+        );
+    }
+
     /** Of the cells outside a part that could be judged, the share that is crisp; null where none could be. */
     public function crispOutside(Region $part): ?float
     {

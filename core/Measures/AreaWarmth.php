@@ -30,8 +30,8 @@ final class AreaWarmth
         for ($i = 0, $cells = $grid->columns * $grid->rows; $i < $cells; $i++) {
             $x = ($i % $grid->columns + 0.5) / $grid->columns;
             if ($mark->holds($x, (intdiv($i, $grid->columns) + 0.5) / $grid->rows)) {
-                $red += Srgb::linear($grid->codes[3 * $i] / 255);
-                $blue += Srgb::linear($grid->codes[3 * $i + 2] / 255);
+                $red += Srgb::linear(ord($grid->bytes[3 * $i]) / 255);
+                $blue += Srgb::linear(ord($grid->bytes[3 * $i + 2]) / 255);
                 $count++;
             }
         }

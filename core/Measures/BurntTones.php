@@ -43,7 +43,7 @@ final class BurntTones
         for ($y = $top; $y < $bottom; $y++) {
             for ($x = $left; $x < $right; $x++) {
                 $i = 3 * ($y * $grid->columns + $x);
-                [$r, $g, $b] = [$grid->codes[$i], $grid->codes[$i + 1], $grid->codes[$i + 2]];
+                [$r, $g, $b] = [ord($grid->bytes[$i]), ord($grid->bytes[$i + 1]), ord($grid->bytes[$i + 2])];
                 $most = max($r, $g, $b);
                 $burnt += max($r, $g) >= $end && $most - min($r, $g, $b) <= self::PALE * $most ? 1 : 0;
             }

@@ -42,9 +42,9 @@ final readonly class EyeLight
                 if ($away <= self::RADIUS) {
                     $i = 3 * ($y * $square->columns + $x);
                     $stops[] = Srgb::stopsFromMidGrey(
-                        0.2126 * $linear[$square->codes[$i]] +
-                            0.7152 * $linear[$square->codes[$i + 1]] +
-                            0.0722 * $linear[$square->codes[$i + 2]],
+                        0.2126 * $linear[ord($square->bytes[$i])] +
+                            0.7152 * $linear[ord($square->bytes[$i + 1])] +
+                            0.0722 * $linear[ord($square->bytes[$i + 2])],
                     );
                 }
             }

@@ -24,7 +24,7 @@ final readonly class PixelSamples
     public const BLOCK = 256;
 
     /** More than these add nothing: of a large part every other row is passed over, or two of three … */
-    private const ENOUGH = 90_000;
+    public const ENOUGH = 90_000;
 
     /** Steps of linear light by which a luminance is told; finer than the codes of the darkest tones. */
     private const WHITE = 12_000;
@@ -53,12 +53,16 @@ final readonly class PixelSamples
         }
     }
 
-    /** The tones of a part, as many as it has pixels. */
-    public function within(Region $region): PixelStatistics
+    /**
+     * The tones of a part, as many as it has pixels.
+     *
+     * @param  int  $enough  samples that are looked at at most, or about so many; fewer are quicker and coarser
+     */
+    public function within(Region $region, int $enough = self::ENOUGH): PixelStatistics
     {
         [$left, $right] = self::span($region->x, $region->width, $this->width);
         [$top, $bottom] = self::span($region->y, $region->height, $this->height);
-        $step = max(1, (int) ceil((($right - $left) * ($bottom - $top)) / ($this->strip * self::ENOUGH)));
+        $step = max(1, (int) ceil((($right - $left) * ($bottom - $top)) / ($this->strip * $enough)));
         // Every other row would leave out every other place.
         $step += $step % 2 === 0 ? 1 : 0;
         $across = self::overlaps($left, $right, $this->strip, $this->columns, $this->width);

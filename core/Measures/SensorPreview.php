@@ -13,14 +13,15 @@ final readonly class SensorPreview
     {
     }
 
-    public function measured(?Region $subject = null): PreviewOf
+    /** @param  int  $enough  samples of the subject, as PixelSamples::within() takes it */
+    public function measured(?Region $subject = null, int $enough = PixelSamples::ENOUGH): PreviewOf
     {
         return new PreviewOf(
             $this->sensor === null
                 ? null
                 : new RawMeasures(
                     $this->sensor->tones,
-                    $subject === null ? null : $this->sensor->tonesIn($subject),
+                    $subject === null ? null : $this->sensor->tonesIn($subject, $enough),
                 ),
         );
     }

@@ -15,10 +15,14 @@ final readonly class SensorReading
     {
     }
 
-    /** What the channels hold of a part; cameras' previews may show a few pixels less at the edges. */
-    public function tonesIn(Region $region): RawTones
+    /**
+     * What the channels hold of a part; cameras' previews may show a few pixels less at the edges.
+     *
+     * @param  int  $enough  as PixelSamples::within() takes it
+     */
+    public function tonesIn(Region $region, int $enough = PixelSamples::ENOUGH): RawTones
     {
-        $part = $this->samples->within($region);
+        $part = $this->samples->within($region, $enough);
 
         return RawTones::ofCounts($part->red, $part->green, $part->blue);
     }

@@ -11,8 +11,8 @@ use InvalidArgumentException;
  */
 final readonly class ColourGrid
 {
-    /** @param  list<int>  $codes  three a cell */
-    private function __construct(public int $columns, public int $rows, public array $codes)
+    /** @param  string  $bytes  three a cell */
+    private function __construct(public int $columns, public int $rows, public string $bytes)
     {
     }
 
@@ -25,29 +25,26 @@ final readonly class ColourGrid
             );
         }
 
-        /** @var array<int, int> $codes */
-        $codes = unpack('C*', $bytes) ?: [];
-
-        return new self($columns, $rows, array_values($codes));
+        return new self($columns, $rows, $bytes);
     }
 
     /** A part of it, which lies within. */
     public function cut(int $left, int $top, int $columns, int $rows): self
     {
-        $codes = [];
+        $bytes = '';
         for ($y = $top; $y < $top + $rows; $y++) {
-            array_push($codes, ...array_slice($this->codes, 3 * ($y * $this->columns + $left), 3 * $columns));
+            $bytes .= substr($this->bytes, 3 * ($y * $this->columns + $left), 3 * $columns);
         }
 
-        return new self($columns, $rows, $codes);
+        return new self($columns, $rows, $bytes);
     }
 
     /** Brightness as the eye grades it: the codes weighted by luminance (luma of IEC 61966-2-1 codes, 0–255). */
     public function grey(): GreyGrid
     {
-        [$grey, $codes] = [[], $this->codes];
-        for ($i = 0, $end = count($codes); $i < $end; $i += 3) {
-            $grey[] = 0.2126 * $codes[$i] + 0.7152 * $codes[$i + 1] + 0.0722 * $codes[$i + 2];
+        [$grey, $bytes] = [[], $this->bytes];
+        for ($i = 0, $end = strlen($bytes); $i < $end; $i += 3) {
+            $grey[] = 0.2126 * ord($bytes[$i]) + 0.7152 * ord($bytes[$i + 1]) + 0.0722 * ord($bytes[$i + 2]);
         }
 
         return GreyGrid::of($this->columns, $this->rows, $grey);
@@ -61,24 +58,24 @@ final readonly class ColourGrid
             return $this;
         }
         [$wide, $high] = [intdiv($this->columns, $block), max(1, intdiv($this->rows, $block))];
-        [$all, $codes] = [$this->codes, []];
+        [$all, $bytes] = [$this->bytes, ''];
         for ($y = 0; $y < $high; $y++) {
             for ($x = 0; $x < $wide; $x++) {
                 [$r, $g, $b, $count] = [0, 0, 0, 0];
                 for ($v = $y * $block, $bottom = min($v + $block, $this->rows); $v < $bottom; $v++) {
                     for ($at = 3 * ($v * $this->columns + $x * $block), $end = $at + 3 * $block; $at < $end; $at += 3) {
-                        $r += $all[$at];
-                        $g += $all[$at + 1];
-                        $b += $all[$at + 2];
+                        $r += ord($all[$at]);
+                        $g += ord($all[$at + 1]);
+                        $b += ord($all[$at + 2]);
                         $count++;
                     }
                 }
-                $codes[] = intdiv($r, $count);
-                $codes[] = intdiv($g, $count);
-                $codes[] = intdiv($b, $count);
+                $bytes .= chr(intdiv($r, $count));
+                $bytes .= chr(intdiv($g, $count));
+                $bytes .= chr(intdiv($b, $count));
             }
         }
 
-        return new self($wide, $high, $codes);
+        return new self($wide, $high, $bytes);
     }
 }

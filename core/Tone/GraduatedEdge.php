@@ -110,13 +110,13 @@ final readonly class GraduatedEdge
     {
         $linear = Srgb::linearByCode();
         $means = [];
-        foreach (array_chunk($grid->codes, max(1, 3 * $grid->columns)) as $codes) {
+        foreach (str_split($grid->bytes, max(1, 3 * $grid->columns)) as $bytes) {
             // Every fourth cell; green is most of luminance.
             $sum = 0.0;
-            for ($i = 1, $end = count($codes); $i < $end; $i += 12) {
-                $sum += log(max(1e-3, $linear[$codes[$i]]), 2);
+            for ($i = 1, $end = strlen($bytes); $i < $end; $i += 12) {
+                $sum += log(max(1e-3, $linear[ord($bytes[$i])]), 2);
             }
-            $means[] = (12 * $sum) / count($codes);
+            $means[] = (12 * $sum) / strlen($bytes);
         }
 
         return $means;
@@ -134,9 +134,9 @@ final readonly class GraduatedEdge
                 $sum += log(
                     max(
                         1e-3,
-                        0.2126 * $linear[$grid->codes[$i]] +
-                            0.7152 * $linear[$grid->codes[$i + 1]] +
-                            0.0722 * $linear[$grid->codes[$i + 2]],
+                        0.2126 * $linear[ord($grid->bytes[$i])] +
+                            0.7152 * $linear[ord($grid->bytes[$i + 1])] +
+                            0.0722 * $linear[ord($grid->bytes[$i + 2])],
                     ),
                     2,
                 );

@@ -1,3 +1,5 @@
+import { watchGlance } from './glance.js';
+
 /** Drawing the subject's rectangle by mouse, touch or keys. The numbers in the form are the truth; this moves them. */
 const SIDES = ['x', 'y', 'width', 'height'];
 const STEP = 1;
@@ -21,6 +23,7 @@ function watch(picture) {
         }
         draw();
     };
+    const look = watchGlance(form);
     const draw = () => {
         const mark = current();
         const drawn = SIDES.every((side) => Number.isFinite(mark[side])) && mark.width > 0 && mark.height > 0;
@@ -34,6 +37,7 @@ function watch(picture) {
                 width: `${mark.width}%`,
                 height: `${mark.height}%`,
             });
+            look(mark);
         }
     };
     const current = () => Object.fromEntries(SIDES.map((side) => [side, parseFloat(fields[side].value)]));
@@ -107,5 +111,14 @@ function watch(picture) {
     });
     for (const side of SIDES) {
         fields[side].addEventListener('input', draw);
+    }
+    for (const choice of form.querySelectorAll('[name=placement_id]')) {
+        choice.addEventListener('change', draw);
+    }
+    if (!rectangle.hidden) {
+        draw();
+    } else if (proposed) {
+        const [x, y, width, height] = proposed.dataset.proposed.split(',').map((share) => 100 * Number(share));
+        look({ x, y, width, height });
     }
 }

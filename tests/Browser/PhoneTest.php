@@ -44,6 +44,8 @@ final class PhoneTest extends BrowserTestCase
         $this->find('[data-rectangle]')->sendKeys(WebDriverKeys::ARROW_RIGHT);
         $this->assertSame('42', $this->find('[data-side=x]')->getAttribute('value'));
         $this->tap('input[value=white]');
+        // What it comes to is said before it is sent.
+        $this->see('is wanted');
         $this->press('Check this frame');
         $this->see('Checks of the brief');
         $this->see('cannot be told yet');

@@ -10,9 +10,11 @@ use App\HandIn\PictureStore;
 use App\HandIn\WorkingCopies;
 use App\Imaging\FrameMeasurer;
 use App\Imaging\PixelEngine;
+use App\Imaging\ReadingFile;
 use App\Models\Frame;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
+use Illuminate\Testing\TestResponse;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
@@ -84,6 +86,42 @@ final class PictureReadingsTest extends TestCase
         $this->assertSame(1, $this->decodes->count);
     }
 
+    public function test_a_subject_is_told_while_it_is_drawn_and_nothing_of_it_is_kept(): void
+    {
+        $world = World::make();
+        $frame = $world->prepared(Pictures::jpeg(patch: 180, ground: 60, mark: 77));
+        $stored = $frame->fresh()?->getAttributes();
+        $this->actingAs($world->student);
+        $ask = fn (array $more): TestResponse => $this->get(
+            route('frames.glance', [$frame, 'x' => 42, 'y' => 32, 'width' => 16, 'height' => 36, ...$more]),
+        );
+
+        // The patch lies 1⅓ stops above mid-grey, where a white subject belongs; the ground two and a third below.
+        $ask(['placement' => 'white'])
+            ->assertOk()
+            ->assertSee('1⅓ stops above mid-grey')
+            ->assertSee('where +1⅓ is wanted')
+            ->assertSee('nothing lost')
+            ->assertMarkup('check-met');
+        $ask(['x' => 2, 'width' => 30, 'placement' => 'white'])
+            ->assertSee('below mid-grey')
+            ->assertMarkup('check-missed')
+            ->assertSee('too plain to tell');
+        // Which subject it is has not been said: no place is wanted.
+        $ask([])->assertDontSee('is wanted');
+        $ask(['width' => 0])->assertInvalid('width');
+        $ask(['x' => 120])->assertInvalid('x');
+        $this->assertSame($stored, $frame->fresh()?->getAttributes());
+        $this->assertSame(1, $this->decodes->count);
+
+        // Fewer samples say nearly the same as all of them.
+        $measured = app(PictureReadings::class)->measured($frame->picture);
+        $region = Region::of(0.3, 0.25, 0.4, 0.5);
+        [$glance, $whole] = [$measured->glance($region), $measured->with(new Marks($region))];
+        $this->assertEqualsWithDelta($whole->subject?->tone->meanStops, $glance->subject?->tone->meanStops, 0.05);
+        $this->assertEquals($whole->focus, $glance->focus);
+    }
+
     public function test_what_is_kept_says_the_same_as_a_fresh_look(): void
     {
         $world = World::make();
@@ -104,7 +142,8 @@ final class PictureReadingsTest extends TestCase
         $readings = app(PictureReadings::class);
         $path = app(PictureStore::class)->reading($picture) ?? $this->fail('it was read on arrival');
         $whole = (string) file_get_contents($path);
-        $older = str_replace('"version":1', '"version":0', $whole);
+        $older = str_replace('"version":'.ReadingFile::VERSION, '"version":0', $whole);
+        $this->assertNotSame($whole, $older);
         foreach (['', "no reading\n", substr($whole, 0, 900), $older] as $bad) {
             File::put($path, $bad);
             $this->assertSame(Pictures::WIDTH, $readings->of($picture)->width);

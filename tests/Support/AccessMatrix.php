@@ -187,6 +187,7 @@ final class AccessMatrix
         'PUT frames/{frame}' => 'owner',
         'DELETE frames/{frame}' => 'owner',
         'GET frames/{frame}/progress' => 'owner',
+        'GET frames/{frame}/glance' => 'owner',
         'GET frames/{frame}/picture' => 'draft: owner; waiting at-desk returned: owner critic instructor',
         'GET frames/{frame}/small' => 'draft: owner; waiting at-desk returned: owner critic instructor',
         'GET frames/{frame}/whole' => 'draft: owner; waiting at-desk returned: owner critic instructor',

@@ -45,6 +45,7 @@
                     </div>
                 </div>
                 @if ($frame->attempt->state === AttemptState::Draft)
+                    <p class="glance" data-glance="{{ route('frames.glance', $frame) }}" hidden></p>
                     <div class="faces" data-faces data-takes hidden>
                         <button type="button">Look for faces and eyes</button>
                         <a class="fine" href="{{ route('faces') }}">what this does</a>

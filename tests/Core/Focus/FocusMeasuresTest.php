@@ -48,6 +48,21 @@ final class FocusMeasuresTest extends TestCase
         $this->assertSame([1.0, 0.0], [$right->subject?->crisp, $left->subject->crisp]);
     }
 
+    public function test_what_is_marked_later_is_judged_as_if_it_had_been_marked_at_once(): void
+    {
+        foreach ([[0.4, 3.0], [2.5, 2.5], [1.0, 0.0]] as [$there, $elsewhere]) {
+            $map = self::map(fn (int $x): array => $x >= 20 ? [$there, $there] : [$elsewhere, $elsewhere]);
+            $plain = FocusMeasures::of($map);
+            foreach ([[0.7, 0.1, 0.25, 0.8], [0.1, 0.1, 0.5, 0.8], [0.4, 0.3, 0.4, 0.4]] as $sides) {
+                $this->assertEquals(
+                    FocusMeasures::of($map, Region::of(...$sides), $map),
+                    $plain->marked($map, Region::of(...$sides), $map),
+                );
+            }
+            $this->assertEquals($plain, $plain->marked($map, null));
+        }
+    }
+
     public function test_a_frame_that_is_soft_all_over_is_soft(): void
     {
         $soft = FocusMeasures::of(self::map(fn (): array => [2.5, 2.5]), Region::of(0.3, 0.3, 0.3, 0.3));

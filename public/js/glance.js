@@ -1,0 +1,41 @@
+/** Says what a subject comes to while it is drawn: asked of the server, one question at a time, the newest next. */
+export function watchGlance(form) {
+    const said = form.querySelector('[data-glance]');
+    let asking = false;
+    let next = null;
+
+    const ask = async (mark) => {
+        asking = true;
+        const query = new URLSearchParams(Object.entries(mark).map(([side, value]) => [side, value.toFixed(2)]));
+        const placement = form.querySelector('[name=placement_id]:checked');
+        if (placement) {
+            query.set('placement', placement.value);
+        }
+        try {
+            const answer = await fetch(`${said.dataset.glance}?${query}`, { headers: { 'X-Requested-With': 'fetch' } });
+            if (answer.status === 200) {
+                said.innerHTML = await answer.text();
+                said.hidden = false;
+            }
+        } catch {
+            // Without a network the marks are drawn all the same; what they come to is said when they are sent.
+        }
+        asking = false;
+        if (next) {
+            const newest = next;
+            next = null;
+            ask(newest);
+        }
+    };
+
+    return (mark) => {
+        if (!said) {
+            return;
+        }
+        if (asking) {
+            next = mark;
+        } else {
+            ask(mark);
+        }
+    };
+}

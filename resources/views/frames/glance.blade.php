@@ -1,0 +1,7 @@
+@use(App\View\Presenters\GlanceWords)
+<b>{{ GlanceWords::place($glance) }}</b>@if ($glance->wanted), where {{ $glance->wanted->stops->signed() }} is wanted
+@endif · {{ GlanceWords::lost($glance) }} · {{ GlanceWords::sharpness($glance->focus) }}
+@foreach ($glance->checks as $check)
+    <span class="glance-check check-{{ $check->verdict->value }}"><span
+        class="verdict">{{ $check->verdict->label() }}</span> {{ $check->check->sentence }}</span>
+@endforeach
