@@ -194,8 +194,8 @@ final readonly class ColourMeasures
         }
         $cast = self::meanCast($neutrals, $grid);
         // Light tints dark and bright alike; the blue of a sky or the brown of earth is only in one of them.
-        $green = fn (array $cell): int => ord($grid->bytes[$cell[1] + 1]);
-        usort($neutrals, fn (array $a, array $b): int => $green($a) <=> $green($b));
+        $green = fn (int $cell): int => ord($grid->bytes[$cell + 1]);
+        usort($neutrals, fn (array $a, array $b): int => $green($a[1]) <=> $green($b[1]));
         $half = intdiv(count($neutrals), 2);
         [$dark, $bright] = [
             self::meanCast(array_slice($neutrals, 0, $half), $grid),

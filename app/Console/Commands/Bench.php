@@ -10,6 +10,8 @@ use App\Console\Benchmarks\FinderBench;
 use App\Console\Benchmarks\FrameBench;
 use App\Console\Benchmarks\OtherCourses;
 use App\Console\Benchmarks\PagesBench;
+use App\Console\Benchmarks\RawBench;
+use App\Console\Benchmarks\SizesBench;
 use App\Console\Benchmarks\Stopwatch;
 use App\Console\Benchmarks\TwoWorkersBench;
 use App\HandIn\PictureStore;
@@ -82,6 +84,11 @@ final class Bench extends Command
         );
         $measured = MeasuredPicture::of($reading);
         $watch->time('  what its marks change (PHP)', fn () => $measured->with($marks));
+        $watch->time(
+            '  a subject told while it is drawn, from the files (PHP)',
+            fn () => (new MeasuredPicture(ReadingFile::open($readingFile), $measured->plain, $measured->attention))
+                ->glance(FrameBench::subject()),
+        );
         [$measures, $record] = [$measured->with($marks), $work->record($picture)];
         $watch->time('  its checks, findings and suggestions (PHP)', fn () => $work->critique($record, $measures));
         $whole = $watch->time(
@@ -89,7 +96,12 @@ final class Bench extends Command
             fn () => $work->handIn($picture, $copy, $readingFile),
         );
 
+        app(RawBench::class)->time($copy, $watch);
         $this->table(['what', 'median', 'slowest', 'peak memory of PHP'], $watch->rows());
+        $this->table(
+            ['size', 'bare decode', 'reading and copy', 'vips hist_find', 'ImageMagick: mean and deviation'],
+            app(SizesBench::class)->rows($picture, $runs),
+        );
         $this->line(
             sprintf(
                 'The whole analysis takes %.1f times a bare decode, all of a worker\'s work %.1f times.',
