@@ -6,11 +6,13 @@ namespace App\Imaging;
 
 use App\Imaging\Vips\PartsFile;
 use App\Imaging\Vips\PixelProgram;
+use App\Imaging\Vips\RawProgram;
 use InvalidArgumentException;
 use TruePupil\Core\Focus\DetailMap;
 use TruePupil\Core\Focus\EdgeEnergy;
 use TruePupil\Core\Measures\PixelReading;
 use TruePupil\Core\Measures\PixelSamples;
+use TruePupil\Core\Measures\SensorLight;
 use TruePupil\Core\Measures\SensorPreview;
 use TruePupil\Core\Measures\SensorReading;
 use TruePupil\Core\Metering\LuminanceGrid;
@@ -95,9 +97,9 @@ final readonly class ReadingFile
     /** Null where the file's own values could not be unpacked. */
     private function sensor(): ?SensorReading
     {
-        $samples = $this->parts['rawSamples'] ?? null;
+        [$samples, $light] = [$this->parts['rawSamples'] ?? null, $this->parts['rawLight'] ?? null];
 
-        return $samples === null
+        return $samples === null || $light === null
             ? null
             : new SensorReading(
                 RawTones::ofCounts(...$this->histograms('rawCounts', 3)),
@@ -108,6 +110,12 @@ final readonly class ReadingFile
                     $samples['width'],
                     $samples['height'],
                     fn (int $block): string => $this->piece('rawSamples', $block),
+                ),
+                new SensorLight(
+                    $light['columns'],
+                    $light['rows'],
+                    RawProgram::FULL,
+                    fn (): string => $this->piece('rawLight'),
                 ),
             );
     }

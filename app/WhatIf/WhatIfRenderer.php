@@ -35,11 +35,15 @@ final class WhatIfRenderer
     {
     }
 
-    /** @param  string  $path  an upright sRGB copy */
-    public function jpeg(string $path, Recipe $recipe): string
+    /**
+     * @param  string  $path  an upright sRGB copy
+     * @param  ?RawHighlights  $held  what the raw file holds beyond it, where the recipe makes it darker
+     */
+    public function jpeg(string $path, Recipe $recipe, ?RawHighlights $held = null): string
     {
         $encoding = new Encoding($this->vips);
         $light = $encoding->linear($encoding->open($path, self::SIDE));
+        $light = $held === null ? $light : $held->into($light, $this->vips);
         foreach ($recipe->steps as $step) {
             $light = $this->follow($light, $step);
         }

@@ -11,8 +11,11 @@ use TruePupil\Core\Tone\RawTones;
 final readonly class SensorReading
 {
     /** @param  PixelSamples  $samples  of cells that hold all three channels, each by its code (RawCodes) */
-    public function __construct(public RawTones $tones, private PixelSamples $samples)
-    {
+    public function __construct(
+        public RawTones $tones,
+        private PixelSamples $samples,
+        public SensorLight $light,
+    ) {
     }
 
     /**

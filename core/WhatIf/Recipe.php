@@ -64,6 +64,18 @@ final readonly class Recipe
         ];
     }
 
+    /** Whether something of the picture gets darker: what a rendering shows as white is then missed. */
+    public function darkens(): bool
+    {
+        foreach ($this->steps as $step) {
+            if ($step->kind->isOfLight() && ($step->numbers['stops'] ?? 0.0) < 0.0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * Which colours a step about one colour takes in: 1 at its hue, falling to 0 at its width to either side. Degrees.
      */

@@ -94,6 +94,16 @@ enum StepKind: string
         };
     }
 
+    /** Whether its stops are stops of light. */
+    public function isOfLight(): bool
+    {
+        return in_array(
+            $this,
+            [self::Exposure, self::Highlights, self::Darken, self::Graduated, self::Corners],
+            true,
+        );
+    }
+
     /**
      * Light and colour come before the frame is turned and cut, and grain last of all, whatever the order in which they
      * were asked for.

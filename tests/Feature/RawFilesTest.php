@@ -16,6 +16,8 @@ use App\Practice\SceneRenderer;
 use App\Practice\Shot;
 use App\Practice\ShotInput;
 use App\Practice\Shutter;
+use App\WhatIf\RawHighlights;
+use App\WhatIf\WhatIfRenderer;
 use DateTimeImmutable;
 use Symfony\Component\Process\Process;
 use Tests\Support\Pictures;
@@ -27,6 +29,10 @@ use TruePupil\Core\Measures\MeasuredPicture;
 use TruePupil\Core\Measures\PixelReading;
 use TruePupil\Core\PracticeCamera\RawSensor;
 use TruePupil\Core\Tone\RawCodes;
+use TruePupil\Core\Tone\Srgb;
+use TruePupil\Core\WhatIf\Recipe;
+use TruePupil\Core\WhatIf\Step;
+use TruePupil\Core\WhatIf\StepKind;
 
 /** Camera raw files: what their sensors hold is read by LibRaw, and the practice camera's are as its scenes are. */
 final class RawFilesTest extends TestCase
@@ -125,6 +131,45 @@ final class RawFilesTest extends TestCase
                 $this->assertNotSame('', $problem->getMessage());
             }
         }
+    }
+
+    public function test_made_darker_what_the_preview_lost_comes_from_the_raw_file(): void
+    {
+        // White all over in the preview's right half; in the raw file a stop and a third from the end, and more below.
+        $preview = Pictures::drawn(function (\GdImage $image): void {
+            imagefill($image, 0, 0, (int) imagecolorallocate($image, 118, 118, 118));
+            imagefilledrectangle($image, 900, 0, 1799, 1199, 0xFFFFFF);
+        });
+        $grey = intdiv(self::RANGE, 12);
+        $value = fn (float $times, int $channel): int => RawSensor::BLACK
+            + (int) round($times * $grey * RawSensor::SENSITIVITY[$channel]);
+        $raw = Pictures::dng($preview, fn (int $column, int $row, int $channel): int => $value(match (true) {
+            $column < Pictures::WIDTH / 2 => 1.0,
+            $row < Pictures::HEIGHT / 2 => 10.0,
+            default => 6.0,
+        }, $channel));
+        [$reading, $copy] = [Pictures::path('reading'), Pictures::path('jpg')];
+        app(PixelEngine::class)->read($raw, $reading, $copy, 1200);
+        $held = RawHighlights::of(ReadingFile::open($reading));
+        $this->assertNotNull($held);
+        $recipe = Recipe::of([Step::of(StepKind::Exposure, ['stops' => -3.0])]);
+        $linear = function (?RawHighlights $held, int $x, int $y) use ($copy, $recipe): float {
+            $image = imagecreatefromstring(app(WhatIfRenderer::class)->jpeg($copy, $recipe, $held));
+            $this->assertInstanceOf(\GdImage::class, $image);
+
+            return Srgb::linear(((imagecolorat($image, $x, $y) >> 8) & 255) / 255);
+        };
+
+        $this->assertEqualsWithDelta(1 / 8, $linear(null, 900, 200), 0.01, 'the preview has nothing there');
+        $this->assertEqualsWithDelta(1 / 8, $linear(null, 900, 600), 0.01);
+        // Mid-grey is where both agree; ten and six times as much, three stops down.
+        $this->assertEqualsWithDelta(0.18 * 10 / 8, $linear($held, 900, 200), 0.02);
+        $this->assertEqualsWithDelta(0.18 * 6 / 8, $linear($held, 900, 600), 0.015);
+        $this->assertEqualsWithDelta(0.18 / 8, $linear($held, 200, 400), 0.004, 'the rest is the preview\'s');
+        // Of what nobody lost, nothing comes from elsewhere.
+        $whole = $this->dng(fn (): int => 4000);
+        app(PixelEngine::class)->read($whole, $reading);
+        $this->assertNull(RawHighlights::of(ReadingFile::open($reading)));
     }
 
     public function test_the_practice_cameras_raw_file_is_valid_and_every_reader_takes_it_without_a_warning(): void

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Critique\KeepWhatIf;
+use App\HandIn\PictureReadings;
 use App\HandIn\WorkingCopies;
 use App\Models\Frame;
 use App\Models\WhatIf;
 use App\View\Presenters\FrameView;
+use App\WhatIf\RawHighlights;
 use App\WhatIf\WhatIfInput;
 use App\WhatIf\WhatIfRenderer;
 use Illuminate\Http\RedirectResponse;
@@ -28,6 +30,7 @@ final class WhatIfController extends Controller
         Frame $frame,
         WorkingCopies $copies,
         WhatIfRenderer $renderer,
+        PictureReadings $readings,
     ): BinaryFileResponse|Response {
         try {
             return $this->picture(
@@ -35,6 +38,7 @@ final class WhatIfController extends Controller
                 WhatIfInput::recipe($request->query()),
                 $copies,
                 $renderer,
+                $readings,
                 'private, no-store',
             );
         } catch (InvalidRecipe $problem) {
@@ -64,13 +68,18 @@ final class WhatIfController extends Controller
         return $this->answer($request, $frame);
     }
 
-    public function show(WhatIf $whatIf, WorkingCopies $copies, WhatIfRenderer $renderer): BinaryFileResponse
-    {
+    public function show(
+        WhatIf $whatIf,
+        WorkingCopies $copies,
+        WhatIfRenderer $renderer,
+        PictureReadings $readings,
+    ): BinaryFileResponse {
         return $this->picture(
             $whatIf->frame,
             $whatIf->content(),
             $copies,
             $renderer,
+            $readings,
             'private, max-age=86400, immutable',
         );
     }
@@ -88,12 +97,20 @@ final class WhatIfController extends Controller
         Recipe $recipe,
         WorkingCopies $copies,
         WhatIfRenderer $renderer,
+        PictureReadings $readings,
         string $cache,
     ): BinaryFileResponse {
+        // What is white in the preview of a raw file may still be there in it.
+        $isFromRaw = $recipe->darkens() && $frame->pictureRecord()?->isRaw() === true;
         $path = $copies->made(
             $frame->picture,
-            'what-if '.json_encode($recipe->toArray(), JSON_THROW_ON_ERROR),
-            fn (): string => $renderer->jpeg($copies->path($frame->picture), $recipe),
+            ($isFromRaw ? 'what-if of the raw file ' : 'what-if ')
+                .json_encode($recipe->toArray(), JSON_THROW_ON_ERROR),
+            fn (): string => $renderer->jpeg(
+                $copies->path($frame->picture),
+                $recipe,
+                $isFromRaw ? RawHighlights::of($readings->of($frame->picture)) : null,
+            ),
         );
 
         return response()->file($path, ['Content-Type' => 'image/jpeg', 'Cache-Control' => $cache]);

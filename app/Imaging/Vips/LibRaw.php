@@ -28,6 +28,9 @@ final class LibRaw
         int libraw_get_iwidth(void *raw);
         int libraw_get_iheight(void *raw);
         int libraw_get_color_maximum(void *raw);
+        float libraw_get_cam_mul(void *raw, int channel);
+        float libraw_get_pre_mul(void *raw, int channel);
+        float libraw_get_rgb_cam(void *raw, int row, int column);
         int libraw_COLOR(void *raw, int row, int column);
         const char *libraw_strerror(int code);
         void libraw_close(void *raw);
@@ -85,6 +88,40 @@ final class LibRaw
     public function white(): int
     {
         return $this->library->libraw_get_color_maximum($this->raw);
+    }
+
+    /**
+     * What each channel is multiplied by to make the light neutral that the camera was balanced for, or daylight where
+     * it does not say.
+     *
+     * @return array{float, float, float} green 1
+     */
+    public function balance(): array
+    {
+        foreach (['libraw_get_cam_mul', 'libraw_get_pre_mul'] as $function) {
+            [$red, $green, $blue] = array_map(
+                fn (int $channel): float => (float) $this->library->{$function}($this->raw, $channel),
+                [0, 1, 2],
+            );
+            if ($red > 0.0 && $green > 0.0 && $blue > 0.0) {
+                return [$red / $green, 1.0, $blue / $green];
+            }
+        }
+
+        return [1.0, 1.0, 1.0];
+    }
+
+    /** @return list<float> nine, by rows: linear sRGB from the balanced channels */
+    public function toSrgb(): array
+    {
+        $matrix = [];
+        foreach ([0, 1, 2] as $row) {
+            foreach ([0, 1, 2] as $column) {
+                $matrix[] = (float) $this->library->libraw_get_rgb_cam($this->raw, $row, $column);
+            }
+        }
+
+        return $matrix;
     }
 
     /** How the sensor lay, as LibRaw has it: 3 for half a turn, 5 and 6 for a quarter to the left and to the right. */

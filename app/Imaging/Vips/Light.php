@@ -53,6 +53,12 @@ final readonly class Light
         return self::of($vips, $vips->fromBytes($packed, $width, $height, $bands, self::FLOAT));
     }
 
+    /** 16 bits each, row by row, band by band. */
+    public static function fromWholeNumbers(Vips $vips, string $packed, int $width, int $height, int $bands): self
+    {
+        return self::of($vips, $vips->fromBytes($packed, $width, $height, $bands, self::USHORT));
+    }
+
     public static function fromBytes(Vips $vips, string $bytes, int $width, int $height, int $bands): self
     {
         return self::of($vips, $vips->fromBytes($bytes, $width, $height, $bands, self::UCHAR));

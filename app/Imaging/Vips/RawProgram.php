@@ -6,8 +6,8 @@ namespace App\Imaging\Vips;
 
 /**
  * Takes from a camera raw file what is asked of its sensor's own values: how many of each channel lie where, counted
- * over all of them, and samples for the parts of the picture. Values are kept in sixteenths of a stop below the end of
- * their channel (RawCodes).
+ * over all of them, and samples for the parts of the picture, in sixteenths of a stop below the end of their channel
+ * (RawCodes); and a small picture of its light, which goes on where a rendering is white (SensorLight).
  *
  * Run by raw.php in a process of its own; needs nothing of the framework.
  */
@@ -16,6 +16,16 @@ final readonly class RawProgram
     private const UCHAR = 0;
 
     private const USHORT = 2;
+
+    private const MORE = 4;
+
+    private const LINEAR_KERNEL = 1;
+
+    /** Longer side of the picture of its light, pixels: as large as what is tried on a frame is shown. */
+    private const LIGHT = 1200;
+
+    /** In that picture, the value at which green is full; balanced, red and blue may go to twice as much. */
+    public const FULL = 32767;
 
     /** About so many: as many as a part needs to be told to a few tenths of a percent. */
     private const SAMPLES = 250_000;
@@ -55,19 +65,69 @@ final readonly class RawProgram
                 $byCode[$name][$codes[$name][$value]] += $count;
             }
         }
-        $cells = $this->turned($this->cells($values, self::CELL[self::period($mosaic)], $codes), $raw->flip());
+        $cells = $this->cells($values, self::CELL[self::period($mosaic)]);
+        $coded = $this->turned($this->coded($cells, $codes), $raw->flip());
+        $light = $this->turned($this->light($cells, $raw, $ends), $raw->flip());
         PartsFile::write($task['raw'], [], [
             'rawCounts' => [$ends, [pack('V*', ...$byCode['red'], ...$byCode['green'], ...$byCode['blue'])]],
-            'rawSamples' => (function () use ($cells): array {
-                [$size, $pieces] = (new Samples($this->vips))->of($cells, self::SAMPLES);
-                $whole = [
-                    'width' => $this->vips->fact($cells, 'width'),
-                    'height' => $this->vips->fact($cells, 'height'),
-                ];
-
-                return [$size + $whole, $pieces];
-            })(),
+            'rawSamples' => $this->samples($coded),
+            'rawLight' => [
+                ['columns' => $this->vips->fact($light, 'width'), 'rows' => $this->vips->fact($light, 'height')],
+                [$this->vips->bytes($light)],
+            ],
         ]);
+    }
+
+    /** @return array{array<string, int>, list<string>} */
+    private function samples(Picture $coded): array
+    {
+        [$size, $pieces] = (new Samples($this->vips))->of($coded, self::SAMPLES);
+
+        return [
+            $size + ['width' => $this->vips->fact($coded, 'width'), 'height' => $this->vips->fact($coded, 'height')],
+            $pieces,
+        ];
+    }
+
+    /**
+     * The light of the cells in linear sRGB, balanced as the camera was. Where a channel is full nobody knows how much
+     * there was: no other is shown as more than full there, which would give it a colour.
+     *
+     * @param  array{red: int, green: int, blue: int}  $ends
+     */
+    private function light(Picture $cells, LibRaw $raw, array $ends): Picture
+    {
+        $ends = array_values($ends);
+        $above = $this->vips->run(
+            'relational_const',
+            $cells,
+            [self::MORE, $this->vips->doubles(array_map(fn (int $end): float => $end - 1.0, $ends)), 3],
+        );
+        $isFull = $this->vips->run('bandor', $above);
+        $gains = array_map(fn (float $gain, int $end): float => $gain / $end, $raw->balance(), [
+            $ends[1], $ends[1], $ends[1],
+        ]);
+        $none = $this->vips->doubles([0.0, 0.0, 0.0]);
+        $balanced = $this->vips->run('linear', $cells, [$this->vips->doubles($gains), $none, 3]);
+        $one = $this->vips->run(
+            'linear',
+            $balanced,
+            [$none, $this->vips->doubles([1.0, 1.0, 1.0]), 3],
+        );
+        $isMore = $this->vips->run('relational_const', $balanced, [self::MORE, $this->vips->doubles([1.0]), 1]);
+        $held = $this->vips->choose($isFull, $this->vips->choose($isMore, $one, $balanced), $balanced);
+        $side = max($this->vips->fact($cells, 'width'), $this->vips->fact($cells, 'height'));
+        $small = $side > self::LIGHT
+            ? $this->vips->run('resize', $held, [self::LIGHT / $side], ['kernel' => self::LINEAR_KERNEL])
+            : $held;
+        $srgb = $this->vips->run('recomb', $small, [$this->vips->matrix($raw->toSrgb(), 3, 3)]);
+        $scale = (float) self::FULL;
+
+        return $this->vips->run('cast', $this->vips->run('linear', $srgb, [
+            $this->vips->doubles([$scale, $scale, $scale]),
+            $this->vips->doubles([0.5, 0.5, 0.5]),
+            3,
+        ]), [self::USHORT]);
     }
 
     /**
@@ -132,12 +192,8 @@ final readonly class RawProgram
         return $codes;
     }
 
-    /**
-     * A picture of the codes, each of its pixels the largest of a cell that holds all colours.
-     *
-     * @param  array<string, list<int>>  $codes
-     */
-    private function cells(Picture $values, int $side, array $codes): Picture
+    /** Red, green and blue, each of its pixels the largest value of a cell that holds all of them. */
+    private function cells(Picture $values, int $side): Picture
     {
         [$columns, $rows] = [
             intdiv($this->vips->fact($values, 'width'), $side),
@@ -157,22 +213,30 @@ final readonly class RawProgram
         }
         $cells = $this->vips->keep($this->vips->largest($places));
         $band = fn (int $index): Picture => $this->vips->run('extract_band', $cells, [$index]);
-        $coded = [];
-        foreach (self::CHANNELS as $name => $bands) {
-            $coded[] = $this->vips->run('maplut', count($bands) === 1
-                ? $band($bands[0])
-                : $this->vips->largest(array_map($band, $bands)), [
-                    $this->vips->table(pack('C*', ...$codes[$name]), 65536, 1, self::UCHAR),
-                ]);
-        }
 
-        return $this->vips->bands($coded);
+        return $this->vips->keep($this->vips->bands(array_map(
+            fn (array $bands): Picture => count($bands) === 1
+                ? $band($bands[0])
+                : $this->vips->largest(array_map($band, $bands)),
+            array_values(self::CHANNELS),
+        )));
     }
 
-    private function turned(Picture $cells, int $flip): Picture
+    /** @param  array{red: list<int>, green: list<int>, blue: list<int>}  $codes */
+    private function coded(Picture $cells, array $codes): Picture
+    {
+        $bytes = '';
+        for ($value = 0; $value < 65536; $value++) {
+            $bytes .= chr($codes['red'][$value]).chr($codes['green'][$value]).chr($codes['blue'][$value]);
+        }
+
+        return $this->vips->run('maplut', $cells, [$this->vips->table($bytes, 65536, 3, self::UCHAR)]);
+    }
+
+    private function turned(Picture $picture, int $flip): Picture
     {
         return $this->vips->keep(
-            isset(self::TURNS[$flip]) ? $this->vips->run('rot', $cells, [self::TURNS[$flip]]) : $cells,
+            isset(self::TURNS[$flip]) ? $this->vips->run('rot', $picture, [self::TURNS[$flip]]) : $picture,
         );
     }
 

@@ -3,6 +3,9 @@
     hx-target="#what-ifs-{{ $frame->id }}" hx-swap="outerHTML">
     @csrf
     <p class="word word-problem" data-said hidden role="alert"></p>
+    @if ($frame->measures?->raw())
+        <p class="fine">Made darker, what the preview shows as white comes from the raw file.</p>
+    @endif
     <x-slider name="exposure[stops]" label="Exposure" min="-3" max="3" step="0.3333" unit="stops" />
     <x-slider name="shadows[stops]" label="Lift shadows" min="0" max="3" step="0.3333" unit="stops" />
     <x-slider name="highlights[stops]" label="Hold highlights" min="-3" max="0" step="0.3333" unit="stops" />

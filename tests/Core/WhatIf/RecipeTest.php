@@ -13,6 +13,21 @@ use TruePupil\Core\WhatIf\StepKind;
 
 final class RecipeTest extends TestCase
 {
+    public function test_what_makes_a_picture_darker_is_known(): void
+    {
+        $of = fn (StepKind $kind, float $stops): bool => Recipe::of([Step::of($kind, ['stops' => $stops])])->darkens();
+
+        $this->assertTrue($of(StepKind::Exposure, -0.5));
+        $this->assertFalse($of(StepKind::Exposure, 0.5));
+        $this->assertTrue($of(StepKind::Highlights, -1.0));
+        $this->assertFalse($of(StepKind::Shadows, 1.0));
+        $this->assertTrue(Recipe::of([
+            Step::of(StepKind::Exposure, ['stops' => 1.0]),
+            Step::of(StepKind::Corners, ['stops' => -1.0]),
+        ])->darkens());
+        $this->assertFalse(Recipe::of([])->darkens());
+    }
+
     public function test_a_recipe_reads_back_as_it_was_written_with_cutting_last_and_nothing_left_out(): void
     {
         $recipe = Recipe::of([
