@@ -18,6 +18,7 @@ final class MeasureChoices
         'tone' => 'Tones',
         'subject' => 'The marked subject',
         'focus' => 'Focus',
+        'raw' => 'The raw file',
         'composition' => 'Composition',
         'colour' => 'Colour',
         'series' => 'A row of frames',

@@ -14,8 +14,8 @@ use TruePupil\Core\Tone\Srgb;
 use TruePupil\Core\Tone\ToneMeasures;
 
 /**
- * What a raw file holds where the camera's rendering of it is white, for trials that make a picture darker: the rendering
- * has nothing there that could become darker.
+ * What a raw file holds where the camera's rendering of it is white, for trials that make a picture darker: the
+ * rendering has nothing there that could become darker.
  */
 final readonly class RawHighlights
 {

@@ -7,7 +7,8 @@ namespace TruePupil\Core\Measures;
 use Closure;
 
 /**
- * The light that a sensor held, small, in linear sRGB balanced as the camera was: it goes on where a rendering is white.
+ * The light that a sensor held, small, in linear sRGB, balanced as the camera was: it goes on where a rendering is
+ * white.
  */
 final readonly class SensorLight
 {

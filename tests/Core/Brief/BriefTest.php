@@ -142,7 +142,7 @@ final class BriefTest extends TestCase
             }
         }
         sort($numbers);
-        $this->assertSame(range(1, 31), $numbers);
+        $this->assertSame(range(1, 32), $numbers);
     }
 
     #[DataProvider('measured')]
