@@ -86,7 +86,8 @@ final readonly class ReadingFile
             ),
             ColourGrid::ofBytes($colours['columns'], $colours['rows'], $this->piece('colours')),
             $this->detail('detail'),
-            $this->detail('closeDetail'),
+            // Only where an eye is marked.
+            fn (): DetailMap => $this->detail('closeDetail'),
             $head['isPreview'] === true ? new SensorPreview($this->sensor()) : null,
             $ends === null
                 ? null

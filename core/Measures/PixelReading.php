@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Measures;
 
+use Closure;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Focus\DetailMap;
 use TruePupil\Core\Metering\LuminanceGrid;
@@ -23,6 +24,7 @@ final readonly class PixelReading
     /** Cells along it on the map of close edges. */
     public const FACE_CELLS = 15;
 
+    /** @param  Closure(): DetailMap  $closeDetail  the same edges in smaller cells, for a look at an eye */
     public function __construct(
         public int $width,
         public int $height,
@@ -33,8 +35,7 @@ final readonly class PixelReading
         public LuminanceGrid $luminance,
         public ColourGrid $colours,
         public DetailMap $detail,
-        /** The same edges in smaller cells, for a look at an eye. */
-        public DetailMap $closeDetail,
+        private Closure $closeDetail,
         /** Where the picture is the one embedded in a camera raw file. */
         public ?SensorPreview $preview = null,
         /** Null where no pixel is at an end of the scale. */
@@ -50,7 +51,7 @@ final readonly class PixelReading
     /** @param  array{float, float}  $eye  across and down, as fractions */
     public function faceRound(array $eye): FaceReading
     {
-        $detail = $this->closeDetail;
+        $detail = ($this->closeDetail)();
         $side = min(self::FACE_CELLS, $detail->columns, $detail->rows);
         $grid = $this->colours;
         $wide = min($grid->columns, $grid->rows, max(1, (int) round(self::FACE * max($grid->columns, $grid->rows))));
