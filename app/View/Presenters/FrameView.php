@@ -340,6 +340,10 @@ final readonly class FrameView
         if ($this->situation?->record->origin === PictureOrigin::Aerial) {
             $needs = array_diff($needs, [Need::Support->value]);
         }
+        // Nor which of its subjects it is, where a brief has none to choose from.
+        if ($this->brief()->placements === []) {
+            $needs = array_diff($needs, [Need::Placement->value]);
+        }
 
         return array_values(array_map(fn (string $need): string => Need::from($need)->label(), $needs));
     }
