@@ -59,16 +59,17 @@ final readonly class PrepareFrame
 
     private function handleSoon(Frame $frame, PreparedFrame $prepared): void
     {
-        $isKept = LockedAttempt::change($frame->attempt_id, function (Attempt $attempt) use ($frame, $prepared): bool {
+        $isDone = LockedAttempt::change($frame->attempt_id, function (Attempt $attempt) use ($frame, $prepared): bool {
             $frame->refresh();
             $isBeingRead = $frame->state === FrameState::Reading && $attempt->state->allows(AttemptStep::Prepare);
             if ($isBeingRead) {
                 $frame->update($prepared->toColumns());
             }
 
-            return $isBeingRead;
+            // One that turned out to be unreadable in this moment is no longer of the row.
+            return $isBeingRead || $frame->state === FrameState::Refused;
         });
-        if (! $isKept) {
+        if (! $isDone) {
             $this->handle($frame, $prepared);
         }
     }

@@ -5,20 +5,26 @@ declare(strict_types=1);
 namespace App\HandIn;
 
 use App\Imaging\PictureTags;
+use App\Imaging\PreviewExtractor;
 use App\Models\Attempt;
 use App\Models\Frame;
+use App\Models\FrameState;
 use App\Models\Picture;
 use TruePupil\Core\Capture\PictureRecord;
 use TruePupil\Core\Capture\UnreadablePicture;
 
 /**
  * A raw file and the JPEG that the camera wrote beside it are one frame. Their names say which may belong together;
- * their records, taken at one moment with the same settings, whether they do.
+ * their records, taken at one moment with the same settings, whether they do. A JPEG that was worked on since is
+ * another picture, and a raw file that shows none cannot stand for its JPEG.
  */
 final readonly class RawPair
 {
-    public function __construct(private PictureStore $store, private PictureTags $tags)
-    {
+    public function __construct(
+        private PictureStore $store,
+        private PictureTags $tags,
+        private PreviewExtractor $previews,
+    ) {
     }
 
     /**
@@ -29,16 +35,18 @@ final readonly class RawPair
     public function otherHalf(Attempt $attempt, Picture $picture, string $name, ?string $row): ?array
     {
         [$stem, $ending] = self::parts($name);
-        $record = null;
-        foreach ($attempt->frames()->with('picture')->where('row', $row)->get() as $frame) {
+        $own = null;
+        $frames = $attempt->frames()->with('picture')->where('row', $row)->where('state', '!=', FrameState::Refused);
+        foreach ($frames->get() as $frame) {
             [$itsStem, $itsEnding] = self::parts($frame->original_name);
             if ($itsStem !== $stem || $itsEnding === $ending) {
                 continue;
             }
-            $record ??= $this->record($picture);
-            $its = $this->record($frame->picture);
-            if ($record !== null && $its !== null && self::isOne($record, $its)) {
-                return ['frame' => $frame, 'isRaw' => $record->isRaw()];
+            $own ??= $this->tagsOf($picture);
+            $its = $this->tagsOf($frame->picture);
+            $isRaw = PictureRecord::fromTags($own)->isRaw();
+            if (self::areOne($own, $its) && $this->showsSomething($isRaw ? $picture : $frame->picture)) {
+                return ['frame' => $frame, 'isRaw' => $isRaw];
             }
         }
 
@@ -51,25 +59,51 @@ final readonly class RawPair
         return [mb_strtolower(pathinfo($name, PATHINFO_FILENAME)), mb_strtolower(pathinfo($name, PATHINFO_EXTENSION))];
     }
 
-    private static function isOne(PictureRecord $one, PictureRecord $other): bool
+    /**
+     * @param  array<string, mixed>  $one
+     * @param  array<string, mixed>  $other
+     */
+    private static function areOne(array $one, array $other): bool
     {
-        [$first, $second] = [$one->capture, $other->capture];
+        [$first, $second] = [PictureRecord::fromTags($one), PictureRecord::fromTags($other)];
+        [$record, $its] = [$first->capture, $second->capture];
 
-        return $one->isRaw() !== $other->isRaw()
-            && $first->takenAt !== null
-            && $first->takenAt == $second->takenAt
-            && $first->camera->model === $second->camera->model
-            && $first->settings() !== null
-            && (string) $first->settings() === (string) $second->settings();
+        return $first->isRaw() !== $second->isRaw()
+            && ! self::isWorkedOn($first->isRaw() ? $other : $one)
+            && $record->takenAt !== null
+            && $record->takenAt == $its->takenAt
+            && $record->camera->model === $its->camera->model
+            && $record->settings() !== null
+            && (string) $record->settings() === (string) $its->settings();
     }
 
-    private function record(Picture $picture): ?PictureRecord
+    /**
+     * Whether a program says that it made the file, or the file was changed after it was taken.
+     *
+     * @param  array<string, mixed>  $tags
+     */
+    private static function isWorkedOn(array $tags): bool
+    {
+        return isset($tags['CreatorTool'])
+            || (isset($tags['ModifyDate']) && $tags['ModifyDate'] !== ($tags['DateTimeOriginal'] ?? null));
+    }
+
+    private function showsSomething(Picture $raw): bool
     {
         try {
-            return PictureRecord::fromTags($this->tags->read($this->store->original($picture)));
+            return $this->previews->decodable($this->store->original($raw), fn (): bool => true);
         } catch (UnreadablePicture) {
-            // Said when it is read.
-            return null;
+            return false;
+        }
+    }
+
+    /** @return array<string, mixed> none where they cannot be read, which is said when the picture is */
+    private function tagsOf(Picture $picture): array
+    {
+        try {
+            return $this->tags->read($this->store->original($picture));
+        } catch (UnreadablePicture) {
+            return [];
         }
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Imaging;
 
 use InvalidArgumentException;
+use TruePupil\Core\PracticeCamera\RawSensor;
+use TruePupil\Core\PracticeCamera\WhiteBalance;
 
 /**
  * A camera raw file in the open DNG form (version 1.4, of TIFF 6): a JPEG preview in the first directory, the mosaic of
@@ -47,7 +49,7 @@ final readonly class DngFile
      *
      * @throws InvalidArgumentException when values and size do not go together
      */
-    public function __construct(
+    private function __construct(
         private string $values,
         private int $width,
         private int $height,
@@ -62,6 +64,36 @@ final readonly class DngFile
         if (strlen($values) !== 2 * $width * $height || $width % 2 !== 0 || $height % 2 !== 0) {
             throw new InvalidArgumentException('A mosaic has a value of 16 bits for each pixel, and even sides.');
         }
+    }
+
+    /**
+     * Of the practice camera's sensor (RawSensor).
+     *
+     * @param  array{float, float}  $noise  variance is first × value + second, where black is 0 and full is 1
+     *
+     * @throws InvalidArgumentException when values and size do not go together
+     */
+    public static function ofPracticeCamera(
+        string $values,
+        int $width,
+        int $height,
+        WhiteBalance $balance,
+        array $noise,
+        string $camera,
+        string $preview,
+    ): self {
+        return new self(
+            $values,
+            $width,
+            $height,
+            RawSensor::BLACK,
+            RawSensor::WHITE,
+            RawSensor::matrix(),
+            RawSensor::neutral($balance),
+            [$noise, $noise, $noise],
+            $camera,
+            $preview,
+        );
     }
 
     public function bytes(): string

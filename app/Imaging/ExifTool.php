@@ -49,6 +49,7 @@ final readonly class ExifTool implements PictureTags
         'LensModel',
         'Lens',
         'DateTimeOriginal',
+        'ModifyDate',
         'OffsetTimeOriginal',
         'OffsetTime',
     ];

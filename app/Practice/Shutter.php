@@ -55,15 +55,12 @@ final readonly class Shutter
         // Where black is 0 and full is 1.
         $both = [$noise->noiseGain / RawSensor::FULL, ($noise->noiseFloor / RawSensor::FULL) ** 2];
 
-        return new DngFile(
+        return DngFile::ofPracticeCamera(
             $this->renderer->mosaic($rendering, $fineness),
             $fineness->width,
             $fineness->height(),
-            RawSensor::BLACK,
-            RawSensor::WHITE,
-            RawSensor::matrix(),
-            RawSensor::neutral($rendering->film->whiteBalance),
-            [$both, $both, $both],
+            $rendering->film->whiteBalance,
+            $both,
             trim($shot->setup->make.' '.$shot->setup->body->name),
             $preview,
         );

@@ -39,10 +39,14 @@ final class ImagingServiceProvider extends ServiceProvider
         $this->app->singleton(PictureTags::class, fn () => new ExifTool($this->tool('exiftool')));
         $this->app->bind(RecordReader::class, FileRecordReader::class);
         $this->app->singleton(
+            PreviewExtractor::class,
+            fn () => new PreviewExtractor($this->tool('exiftool'), $this->scratch()),
+        );
+        $this->app->singleton(
             PixelEngine::class,
             fn () => new VipsEngine(
                 $this->tool('php', VipsEngine::ADDRESS_SPACE),
-                new PreviewExtractor($this->tool('exiftool'), $this->scratch()),
+                $this->app->make(PreviewExtractor::class),
                 (int) config('pupil.upload.megapixels'),
             ),
         );

@@ -63,7 +63,17 @@ final class CheckEvaluation
             default => Verdict::Missed,
         };
 
-        return new CheckResult($check, $value, $margin, $verdict);
+        return new CheckResult($check, $value, $margin, $verdict, isOfRaw: self::isOfRaw($check, $situation));
+    }
+
+    /** Of a raw file lost tones are those of the sensor: its preview may have lost more. */
+    private static function isOfRaw(Check $check, Situation $situation): bool
+    {
+        return $situation->measures->raw() !== null && in_array(
+            $check->measure,
+            [CheckMeasure::LostHighlights, CheckMeasure::SubjectLostHighlights],
+            true,
+        );
     }
 
     private static function onScale(CheckMeasure $measure, float $limit): float

@@ -13,6 +13,7 @@ final readonly class CheckResult
     /**
      * @param  ?float  $margin  positive inside the limit, in the measure's unit; null for words
      * @param  list<Need>  $missing  what would have to be known
+     * @param  bool  $isOfRaw  whether lost tones were counted in the raw file, and not in its preview
      */
     public function __construct(
         public Check $check,
@@ -20,6 +21,7 @@ final readonly class CheckResult
         public ?float $margin,
         public Verdict $verdict,
         public array $missing = [],
+        public bool $isOfRaw = false,
     ) {
     }
 
@@ -36,6 +38,7 @@ final readonly class CheckResult
             'verdict' => $this->verdict->value,
             'sentence' => $this->check->sentence,
             'reason' => $this->check->reason,
+            ...$this->isOfRaw ? ['ofRaw' => true] : [],
             'missing' => array_map(fn (Need $need): string => $need->value, $this->missing),
         ];
     }

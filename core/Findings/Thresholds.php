@@ -139,6 +139,9 @@ final class Thresholds
     /** Stops of room above the brightest thousandth that raw could have used. */
     public const HEADROOM = 1.0;
 
+    /** The same to the end of the sensor, which a raw file tells without a doubt. */
+    public const RAW_HEADROOM = 0.66;
+
     /** Stops between the twentieth parts at both ends under which light is flat. */
     public const FLAT = 1.6;
 

@@ -13,7 +13,8 @@ export function watchGlance(form) {
         }
         try {
             const answer = await fetch(`${said.dataset.glance}?${query}`, { headers: { 'X-Requested-With': 'fetch' } });
-            if (answer.status === 200) {
+            // Whoever was signed out meanwhile is led to another page, which is no answer.
+            if (answer.status === 200 && !answer.redirected) {
                 said.innerHTML = await answer.text();
                 said.hidden = false;
             }

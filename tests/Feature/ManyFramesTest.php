@@ -9,6 +9,7 @@ use App\HandIn\AddPicture;
 use App\HandIn\HandInRefused;
 use App\HandIn\PartialUpload;
 use App\HandIn\ReadPicture;
+use App\Imaging\OutsideProgram;
 use App\Imaging\TagWriter;
 use App\Models\Attempt;
 use App\Models\AttemptState;
@@ -267,6 +268,18 @@ final class ManyFramesTest extends TestCase
         $this->assertSame(2, Frame::query()->count());
         $this->send($setBrief, Pictures::jpeg(record: $at(3), mark: 63), 'PIC_2.JPG')->assertCreated();
         $this->assertSame(['PIC_1.DNG', 'PIC_2.DNG', 'PIC_2.JPG'], Frame::query()->pluck('original_name')->all());
+
+        // Nor is a JPEG that was worked on since the camera's, and what could not be read stands for nothing.
+        $edited = Pictures::jpeg(record: $at(1), mark: 64);
+        (new OutsideProgram('exiftool', 30))->run(
+            ['-q', '-overwrite_original', '-ModifyDate=2026:10:04 09:00:00', '--', $edited],
+        );
+        $this->send($setBrief, $edited, 'PIC_1.JPG')->assertCreated();
+        $this->assertSame(4, Frame::query()->count());
+        Frame::query()->where('original_name', 'PIC_2.JPG')->delete();
+        Frame::query()->where('original_name', 'PIC_2.DNG')->update(['state' => FrameState::Refused]);
+        $this->send($setBrief, Pictures::jpeg(record: $at(2), mark: 65), 'PIC_2.JPG')->assertCreated();
+        $this->assertSame(4, Frame::query()->count());
     }
 
     public function test_marks_for_a_row_reach_frames_that_are_still_being_read(): void

@@ -18,7 +18,7 @@ use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Metering\MeteringPattern;
-use TruePupil\Core\PracticeCamera\RawSensor;
+use TruePupil\Core\PracticeCamera\WhiteBalance;
 
 /** Made-up pictures of known tones, as real JPEG files. */
 final class Pictures
@@ -129,18 +129,15 @@ final class Pictures
         $path = self::path('dng');
         file_put_contents(
             $path,
-            (new DngFile(
+            DngFile::ofPracticeCamera(
                 $values,
                 self::WIDTH,
                 self::HEIGHT,
-                RawSensor::BLACK,
-                RawSensor::WHITE,
-                RawSensor::matrix(),
-                RawSensor::SENSITIVITY,
-                [[1e-5, 1e-9], [1e-5, 1e-9], [1e-5, 1e-9]],
+                WhiteBalance::of(WhiteBalance::DAYLIGHT),
+                [1e-5, 1e-9],
                 'Marlpit One',
                 (string) file_get_contents($preview),
-            ))->bytes(),
+            )->bytes(),
         );
         app(TagWriter::class)->write($path, self::record());
         if ($orientation > 1) {

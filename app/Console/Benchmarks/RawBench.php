@@ -9,6 +9,7 @@ use App\Imaging\OutsideProgram;
 use App\Imaging\PixelEngine;
 use Illuminate\Support\Facades\File;
 use TruePupil\Core\PracticeCamera\RawSensor;
+use TruePupil\Core\PracticeCamera\WhiteBalance;
 
 /** A raw file of 24 megapixels: all that is read of it, beside LibRaw unpacking it. */
 final readonly class RawBench
@@ -31,18 +32,15 @@ final readonly class RawBench
         for ($column = 0; $column < self::WIDTH; $column++) {
             $row .= pack('v', RawSensor::BLACK + intdiv($column * 7919 % 6000 * 15_871, 6000));
         }
-        File::put($file, (new DngFile(
+        File::put($file, DngFile::ofPracticeCamera(
             str_repeat($row, self::HEIGHT),
             self::WIDTH,
             self::HEIGHT,
-            RawSensor::BLACK,
-            RawSensor::WHITE,
-            RawSensor::matrix(),
-            RawSensor::SENSITIVITY,
-            [[1e-5, 1e-9], [1e-5, 1e-9], [1e-5, 1e-9]],
+            WhiteBalance::of(WhiteBalance::DAYLIGHT),
+            [1e-5, 1e-9],
             'Marlpit One',
             File::get($preview),
-        ))->bytes());
+        )->bytes());
         $watch->time(
             'a raw file of 24 megapixels unpacked (LibRaw\'s unprocessed_raw)',
             fn () => (new OutsideProgram('unprocessed_raw', 60))->run(['-q', $file]),

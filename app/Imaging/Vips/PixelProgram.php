@@ -49,6 +49,7 @@ final class PixelProgram
     /** Of the map of close edges, as a share of the longer side: 15 of them are a face (PixelReading::FACE). */
     private const CLOSE_CELL = 0.01;
 
+    /** About so many. */
     private const SAMPLES = 750_000;
 
     /** Longer side of what the small maps are made from, pixels. */

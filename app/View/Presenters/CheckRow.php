@@ -44,7 +44,7 @@ final readonly class CheckRow
             Verdict::from($check['verdict']),
             $check['sentence'],
             $check['reason'],
-            $measure->label(),
+            $measure->label().(($check['ofRaw'] ?? false) ? ', in the raw file' : ''),
             is_string($check['value'])
                 ? $measure->word($check['value'])
                 : Quantity::quantity($check['value'], $check['unit']),

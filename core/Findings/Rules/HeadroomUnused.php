@@ -31,10 +31,14 @@ final class HeadroomUnused implements SensorRule
     {
         $raw = $situation->measures->raw();
         $room = $raw?->frame->headroom() ?? $situation->measures->toneDetail()->headroomStops;
+        $least = $raw === null ? Thresholds::HEADROOM : Thresholds::RAW_HEADROOM;
+        // Rounded up, a step more would be one too many.
+        $steps = $situation->increment()->perStop();
+        $more = Stops::of(floor($steps * $room + 0.01) / $steps);
         if (
             $situation->approach->light->exposing !== Exposing::ToTheRight ||
             $situation->assignment->wanted !== null ||
-            $room < Thresholds::HEADROOM
+            $room < $least
         ) {
             return null;
         }
@@ -52,7 +56,7 @@ final class HeadroomUnused implements SensorRule
                 : sprintf(
                     'You could have given %s more: in the raw file the brightest tones end so far below what the '.
                         'sensor holds, and %s would be full first. The shadows would be cleaner for it.',
-                    $situation->onDial(Stops::of($room))->inWords(),
+                    $more->inWords(),
                     $raw->frame->first(),
                 ),
             evidence: [
@@ -60,8 +64,8 @@ final class HeadroomUnused implements SensorRule
                     'room above the brightest thousandth',
                     $room,
                     'stops',
-                    Thresholds::HEADROOM,
-                    Thresholds::HEADROOM - $room,
+                    $least,
+                    $least - $room,
                 ),
             ],
             source: $raw === null

@@ -6,6 +6,12 @@ namespace Tests\Core\Measures;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
+use TruePupil\Core\Brief\Check;
+use TruePupil\Core\Brief\CheckMeasure;
+use TruePupil\Core\Brief\Comparison;
+use TruePupil\Core\Checks\CheckEvaluation;
+use TruePupil\Core\Checks\CheckResult;
+use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Measures\ExposureVerdict;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Measures\PreviewOf;
@@ -72,6 +78,20 @@ final class RawMeasuresTest extends TestCase
         $this->assertGreaterThan(0.0, $of(null)?->error->value);
         $this->assertNull($of(new RawMeasures($all(0.9))));
         $this->assertNotNull($of(new RawMeasures($all(1.1))));
+    }
+
+    public function test_a_check_of_lost_tones_says_when_it_speaks_of_the_raw_file(): void
+    {
+        $check = new Check('kept', CheckMeasure::LostHighlights, Comparison::AtMost, 1.0, 0.0, 'Kept', 'It shows.');
+        $of = fn (?RawMeasures $raw): CheckResult => CheckEvaluation::one(
+            $check,
+            Situations::make(frame: $this->lost(0.1), raw: $raw),
+        );
+        $held = $of(new RawMeasures($this->tones('-1')));
+
+        $this->assertSame([Verdict::Met, 0.0, true], [$held->verdict, $held->value, $held->toArray()['ofRaw'] ?? null]);
+        $this->assertSame(Verdict::Missed, $of(null)->verdict);
+        $this->assertArrayNotHasKey('ofRaw', $of(null)->toArray());
     }
 
     private function tones(string $green): RawTones

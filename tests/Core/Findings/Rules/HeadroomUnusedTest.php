@@ -66,7 +66,10 @@ final class HeadroomUnusedTest extends TestCase
 
         $this->assertStringContainsString('You could have given 1 stop more', (string) $judge('-1')?->sentence);
         $this->assertStringContainsString('green would be full first', (string) $judge('-1')?->sentence);
-        $this->assertNull($judge('-0.2'));
+        // Two thirds are worth it, and no more is named than there is.
+        $this->assertStringContainsString('given ⅔ stop more', (string) $judge('-0.7')?->sentence);
+        $this->assertStringContainsString('given ⅔ stop more', (string) $judge('-0.9')?->sentence);
+        $this->assertNull($judge('-0.6'));
     }
 
     private static function toTheRight(): Approach
