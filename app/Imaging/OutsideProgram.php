@@ -16,6 +16,12 @@ final readonly class OutsideProgram
     /** Bytes of a file that any of them may write: the largest working copy is far smaller. */
     private const LARGEST_FILE = 400_000_000;
 
+    /**
+     * What they find in their environment. Memory in large pages saves a picture a twentieth of its time (GNU C Library
+     * from 2.35; elsewhere without effect).
+     */
+    public const ENVIRONMENT = ['VIPS_CONCURRENCY' => '2', 'GLIBC_TUNABLES' => 'glibc.malloc.hugetlb=1'];
+
     /** @param  int  $bytes  of memory that it may ask for */
     public function __construct(
         private string $program,
@@ -68,7 +74,7 @@ final readonly class OutsideProgram
         ];
         $process = new Process(
             $this->sandbox->around([$this->prlimit, ...$limits, '--', $this->program, ...$arguments], $reads, $writes),
-            env: ['VIPS_CONCURRENCY' => '2'],
+            env: self::ENVIRONMENT,
             input: $input,
             timeout: $this->seconds,
         );

@@ -90,7 +90,11 @@ final class Sandbox
             '--clearenv',
             '--setenv', 'PATH', '/usr/local/bin:/usr/bin:/bin',
             '--setenv', 'LC_ALL', 'C.UTF-8',
-            '--setenv', 'VIPS_CONCURRENCY', (string) (getenv('VIPS_CONCURRENCY') ?: 2),
+            ...array_merge(...array_map(
+                fn (string $name, string $value): array => ['--setenv', $name, $value],
+                array_keys(OutsideProgram::ENVIRONMENT),
+                OutsideProgram::ENVIRONMENT,
+            )),
             '--chdir', '/tmp',
             '--',
             ...$isRoot ? self::STEPPING_DOWN : [],

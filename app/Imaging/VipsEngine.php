@@ -112,6 +112,7 @@ final readonly class VipsEngine implements PixelEngine
     {
         $this->php->run(
             [
+                ...self::extensions(),
                 '-d',
                 'ffi.enable=1',
                 '-d',
@@ -125,6 +126,26 @@ final readonly class VipsEngine implements PixelEngine
             [...$reads, __DIR__.'/Vips'],
             $writes,
         );
+    }
+
+    /**
+     * Those that a program needs and no others: loading all that an installation has takes as long as a small picture.
+     *
+     * @return list<string>
+     */
+    private static function extensions(): array
+    {
+        $isFile = fn (string $name): bool => is_file(ini_get('extension_dir').'/'.$name.'.so');
+
+        return [
+            '-n',
+            ...array_merge(
+                ...array_map(
+                    fn (string $name): array => ['-d', 'extension='.$name],
+                    array_values(array_filter(['ffi', 'zlib'], $isFile)),
+                ),
+            ),
+        ];
     }
 
     /**

@@ -194,8 +194,10 @@ final readonly class ColourMeasures
         }
         $cast = self::meanCast($neutrals, $grid);
         // Light tints dark and bright alike; the blue of a sky or the brown of earth is only in one of them.
-        $green = fn (int $cell): int => ord($grid->bytes[$cell + 1]);
-        usort($neutrals, fn (array $a, array $b): int => $green($a[1]) <=> $green($b[1]));
+        $neutrals = self::sorted(
+            $neutrals,
+            array_map(fn (array $cell): int => ord($grid->bytes[$cell[1] + 1]), $neutrals),
+        );
         $half = intdiv(count($neutrals), 2);
         [$dark, $bright] = [
             self::meanCast(array_slice($neutrals, 0, $half), $grid),
@@ -239,7 +241,7 @@ final readonly class ColourMeasures
      */
     private static function meanCast(array $neutrals, ColourGrid $grid): array
     {
-        usort($neutrals, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $neutrals = self::sorted($neutrals, array_column($neutrals, 0));
         $linear = Srgb::linearByCode();
         [$r, $g, $b] = [0.0, 0.0, 0.0];
         foreach (array_slice($neutrals, 0, max(1, (int) (self::SHARE * count($neutrals)))) as [, $i]) {
@@ -249,6 +251,21 @@ final readonly class ColourMeasures
         }
 
         return ['warm' => log($r / $b, 2), 'green' => log($g / sqrt($r * $b), 2)];
+    }
+
+    /**
+     * By a number for each, the least first; equal ones stay as they are.
+     *
+     * @param  list<array{float, int}>  $cells
+     * @param  list<int|float>  $by
+     * @return list<array{float, int}>
+     */
+    private static function sorted(array $cells, array $by): array
+    {
+        $places = array_keys($cells);
+        array_multisort($by, SORT_NUMERIC, $places, SORT_NUMERIC, $cells);
+
+        return $cells;
     }
 
     /** Which twelfth of the colour circle. */

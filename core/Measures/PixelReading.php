@@ -28,7 +28,7 @@ final readonly class PixelReading
     public function __construct(
         public int $width,
         public int $height,
-        /** Of every full-resolution pixel. */
+        /** Of full-resolution pixels: all of them, or of a large picture so many rows that more would add nothing. */
         public PixelStatistics $statistics,
         public PixelSamples $samples,
         /** Fine enough that a spot of 2.5 % of the frame holds hundreds of cells. */

@@ -9,11 +9,25 @@ use InvalidArgumentException;
 /**
  * A picture made small: 8-bit sRGB codes of square cells, row by row from the top left, red, green and blue in turn.
  */
-final readonly class ColourGrid
+final class ColourGrid
 {
+    /** So many cells add up to what 16 bits hold. */
+    private const SUMMED = 256;
+
+    /** @var ?list<int> each cell in one number, so that one sum adds its three codes: red, green and blue, 16 bits each */
+    private ?array $cells = null;
+
+    /** @var array<int, self> by the size of their blocks: most are asked for several times */
+    private array $reduced = [];
+
+    private ?GreyGrid $grey = null;
+
     /** @param  string  $bytes  three a cell */
-    private function __construct(public int $columns, public int $rows, public string $bytes)
-    {
+    private function __construct(
+        public readonly int $columns,
+        public readonly int $rows,
+        public readonly string $bytes,
+    ) {
     }
 
     /** @throws InvalidArgumentException when the bytes do not fill the grid */
@@ -42,40 +56,65 @@ final readonly class ColourGrid
     /** Brightness as the eye grades it: the codes weighted by luminance (luma of IEC 61966-2-1 codes, 0–255). */
     public function grey(): GreyGrid
     {
-        [$grey, $bytes] = [[], $this->bytes];
-        for ($i = 0, $end = strlen($bytes); $i < $end; $i += 3) {
-            $grey[] = 0.2126 * ord($bytes[$i]) + 0.7152 * ord($bytes[$i + 1]) + 0.0722 * ord($bytes[$i + 2]);
+        if ($this->grey === null) {
+            $grey = [];
+            foreach ($this->cells() as $cell) {
+                $grey[] = 0.2126 * ($cell & 255) + 0.7152 * (($cell >> 16) & 255) + 0.0722 * ($cell >> 32);
+            }
+            $this->grey = GreyGrid::of($this->columns, $this->rows, $grey);
         }
 
-        return GreyGrid::of($this->columns, $this->rows, $grey);
+        return $this->grey;
     }
 
     /** The mean of whole blocks of cells, to about so many columns; the same grid when it has no more. */
     public function reduced(int $columns): self
     {
         $block = max(1, intdiv($this->columns, $columns));
-        if ($block === 1) {
-            return $this;
-        }
+
+        return $block === 1 ? $this : ($this->reduced[$block] ??= $this->inBlocks($block));
+    }
+
+    private function inBlocks(int $block): self
+    {
         [$wide, $high] = [intdiv($this->columns, $block), max(1, intdiv($this->rows, $block))];
-        [$all, $bytes] = [$this->bytes, ''];
+        [$cells, $line, $bytes] = [$this->cells(), $this->columns, ''];
         for ($y = 0; $y < $high; $y++) {
+            $top = $y * $block;
+            $rows = min($block, $this->rows - $top);
+            $count = $rows * $block;
             for ($x = 0; $x < $wide; $x++) {
-                [$r, $g, $b, $count] = [0, 0, 0, 0];
-                for ($v = $y * $block, $bottom = min($v + $block, $this->rows); $v < $bottom; $v++) {
-                    for ($at = 3 * ($v * $this->columns + $x * $block), $end = $at + 3 * $block; $at < $end; $at += 3) {
-                        $r += ord($all[$at]);
-                        $g += ord($all[$at + 1]);
-                        $b += ord($all[$at + 2]);
-                        $count++;
+                $r = $g = $b = 0;
+                for ($v = 0, $at = $top * $line + $x * $block; $v < $rows; $v++, $at += $line) {
+                    for ($from = $at, $end = $at + $block; $from < $end; $from = $to) {
+                        $to = min($end, $from + self::SUMMED);
+                        $sum = 0;
+                        for ($i = $from; $i < $to; $i++) {
+                            $sum += $cells[$i];
+                        }
+                        $r += $sum & 65535;
+                        $g += ($sum >> 16) & 65535;
+                        $b += $sum >> 32;
                     }
                 }
-                $bytes .= chr(intdiv($r, $count));
-                $bytes .= chr(intdiv($g, $count));
-                $bytes .= chr(intdiv($b, $count));
+                $bytes .= chr(intdiv($r, $count)).chr(intdiv($g, $count)).chr(intdiv($b, $count));
             }
         }
 
         return new self($wide, $high, $bytes);
+    }
+
+    /** @return list<int> */
+    private function cells(): array
+    {
+        if ($this->cells === null) {
+            // Eight bytes for each: a zero after each code, and two more after the last.
+            $wide = chunk_split(chunk_split($this->bytes, 1, "\0"), 6, "\0\0");
+            /** @var list<int> $cells */
+            $cells = array_values(unpack('P*', $wide) ?: []);
+            $this->cells = $cells;
+        }
+
+        return $this->cells;
     }
 }

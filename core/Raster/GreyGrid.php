@@ -56,20 +56,23 @@ final readonly class GreyGrid
     {
         [$w, $h, $c] = [$this->columns, $this->rows, $this->cells];
         $across = $down = array_fill(0, $w * $h, 0.0);
-        for ($y = 1; $y < $h - 1; $y++) {
-            for ($x = 1, $i = $y * $w + 1; $x < $w - 1; $x++, $i++) {
-                [$a, $b, $d, $e, $f, $g, $j, $k] = [
-                    $c[$i - $w - 1],
-                    $c[$i - $w],
-                    $c[$i - $w + 1],
-                    $c[$i - 1],
-                    $c[$i + 1],
-                    $c[$i + $w - 1],
-                    $c[$i + $w],
-                    $c[$i + $w + 1],
-                ];
-                $across[$i] = ($d + 2 * $f + $k - $a - 2 * $e - $g) / 8;
-                $down[$i] = ($g + 2 * $j + $k - $a - 2 * $b - $d) / 8;
+        for ($y = 1; $w > 2 && $y < $h - 1; $y++) {
+            $i = $y * $w + 1;
+            // Three columns of three cells each, which move on by one at a time.
+            [$a1, $b1, $c1] = [$c[$i - $w - 1], $c[$i - 1], $c[$i + $w - 1]];
+            [$a2, $b2, $c2] = [$c[$i - $w], $c[$i], $c[$i + $w]];
+            for ($end = $i + $w - 2; $i < $end; $i++) {
+                $a3 = $c[$i - $w + 1];
+                $b3 = $c[$i + 1];
+                $c3 = $c[$i + $w + 1];
+                $across[$i] = ($a3 + 2 * $b3 + $c3 - $a1 - 2 * $b1 - $c1) / 8;
+                $down[$i] = ($c1 + 2 * $c2 + $c3 - $a1 - 2 * $a2 - $a3) / 8;
+                $a1 = $a2;
+                $a2 = $a3;
+                $b1 = $b2;
+                $b2 = $b3;
+                $c1 = $c2;
+                $c2 = $c3;
             }
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Tone;
 
-/** What a pixel engine counts over every full-resolution pixel of a picture, or of a region of it, in sRGB. */
+/** What a pixel engine counts over full-resolution pixels of a picture, or of a region of it, in sRGB. */
 final readonly class PixelStatistics
 {
     public function __construct(

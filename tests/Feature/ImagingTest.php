@@ -54,6 +54,29 @@ final class ImagingTest extends TestCase
         $this->assertEqualsWithDelta($stops(180), $measures->metering['spot'], 0.1);
     }
 
+    public function test_of_a_large_picture_rows_evenly_spread_are_counted(): void
+    {
+        // Bands of eight tones, one below the other, in 12.6 megapixels: twice as many as have to be counted.
+        [$width, $height] = [4200, 3000];
+        $counts = fn (int $height): array => app(FileAnalysis::class)
+            ->measure(Pictures::drawn(function (\GdImage $image) use ($width, $height): void {
+                for ($band = 0; $band < 8; $band++) {
+                    $colour = (int) imagecolorallocate($image, 30 * $band, 30 * $band, 30 * $band);
+                    $top = intdiv($height * $band, 8);
+                    imagefilledrectangle($image, 0, $top, $width, intdiv($height * ($band + 1), 8) - 1, $colour);
+                }
+            }, $width, $height))
+            ->tone->statistics->luminance->counts;
+        $half = $counts($height);
+
+        $this->assertSame($width * $height / 2, array_sum($half));
+        for ($band = 0; $band < 8; $band++) {
+            $near = array_sum(array_slice($half, max(0, 30 * $band - 4), 9));
+            $this->assertEqualsWithDelta(0.125, $near / array_sum($half), 0.002, "band $band");
+        }
+        $this->assertSame($width * 2800, array_sum($counts(2800)), 'a little smaller, and every pixel is');
+    }
+
     public function test_lost_and_blocked_shares_within_a_tenth_of_a_percent(): void
     {
         $measures = app(FileAnalysis::class)->measure(Pictures::jpeg(patch: 255, ground: 0));

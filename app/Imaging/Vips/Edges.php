@@ -38,8 +38,8 @@ final readonly class Edges
         [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
         $sides = array_map(fn (int $side): int => max(1, min($side, $width, $height)), $sides);
         $grey = $this->vips->run('recomb', $picture, [$this->vips->matrix(self::WEIGHTS, 3, 1)]);
-        $fine = $this->vips->keep($this->vips->run('gaussblur', $grey, [self::FIRST], self::EXACT));
-        $blurred = $this->vips->keep($this->vips->run('gaussblur', $fine, [self::SECOND], self::EXACT));
+        $fine = $this->blurred($grey, self::FIRST);
+        $blurred = $this->blurred($this->vips->run('crop', $fine, [1, 1, $width, $height]), self::SECOND);
         $maps = array_fill(0, count($sides), '');
         foreach ([$fine, $blurred] as $tones) {
             foreach ($this->products($tones) as $product) {
@@ -60,13 +60,28 @@ final readonly class Edges
         );
     }
 
-    /** @return list<Picture> the change across, squared; downwards, squared; one times the other */
-    private function products(Picture $grey): array
+    /** With a border of one pixel that repeats the edge, in memory. */
+    private function blurred(Picture $grey, float $sigma): Picture
     {
-        $slope = fn (int $width, int $height): Picture => $this->vips->keep(
-            $this->vips->run('conv', $grey, [$this->vips->matrix([-1.0, 0.0, 1.0], $width, $height, 2.0)]),
-        );
-        [$across, $down] = [$slope(3, 1), $slope(1, 3)];
+        [$width, $height] = [$this->vips->fact($grey, 'width'), $this->vips->fact($grey, 'height')];
+        $blurred = $this->vips->run('gaussblur', $grey, [$sigma], self::EXACT);
+
+        return $this->vips->keep($this->vips->run('embed', $blurred, [1, 1, $width + 2, $height + 2], ['extend' => 1]));
+    }
+
+    /**
+     * Four times the change across, squared; downwards, squared; and one times the other: from differences of the two
+     * neighbours, which are twice the change.
+     *
+     * @param  Picture  $tones  with a border of one pixel
+     * @return list<Picture>
+     */
+    private function products(Picture $tones): array
+    {
+        [$width, $height] = [$this->vips->fact($tones, 'width') - 2, $this->vips->fact($tones, 'height') - 2];
+        $from = fn (int $left, int $top): Picture => $this->vips->run('crop', $tones, [$left, $top, $width, $height]);
+        $across = $this->vips->pair('subtract', $from(2, 1), $from(0, 1));
+        $down = $this->vips->pair('subtract', $from(1, 2), $from(1, 0));
 
         return array_map(
             fn (array $pair): Picture => $this->vips->keep($this->vips->pair('multiply', ...$pair)),
@@ -78,7 +93,8 @@ final readonly class Edges
     {
         $whole = $this->vips->run('crop', $product, [0, 0, $columns * $side, $rows * $side]);
         $means = $this->vips->run('shrinkh', $this->vips->run('shrinkv', $whole, [$side]), [$side]);
+        $quarter = $this->vips->run('linear', $means, [$this->vips->doubles([0.25]), $this->vips->doubles([0.0]), 1]);
 
-        return $this->vips->bytes($this->vips->run('cast', $means, [self::FLOAT]));
+        return $this->vips->bytes($this->vips->run('cast', $quarter, [self::FLOAT]));
     }
 }

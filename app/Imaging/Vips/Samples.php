@@ -10,6 +10,11 @@ final readonly class Samples
     /** Rows of them that are packed together (PixelSamples::BLOCK). */
     private const ROWS = 256;
 
+    /** Of the wished length of a strip. */
+    private const SHORTEST = 0.75;
+
+    private const LONGEST = 1.34;
+
     public function __construct(private Vips $vips)
     {
     }
@@ -26,13 +31,13 @@ final readonly class Samples
     public function of(Picture $picture, int $about): array
     {
         [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
-        $strip = min($width, $height, max(1, (int) round(($width * $height) / $about)));
+        $strip = self::strip($width, $height, min($width, $height, max(1, (int) round(($width * $height) / $about))));
         $columns = intdiv($width, $strip);
         // As many rows as strips have places come together; the last few are told by those above them.
         $rounds = intdiv($height, $strip);
-        $whole = $this->vips->keep(
-            $this->vips->run('crop', $picture, [0, 0, $columns * $strip, $rounds * $strip]),
-        );
+        $whole = $columns * $strip === $width
+            ? $picture
+            : $this->vips->keep($this->vips->run('crop', $picture, [0, 0, $columns * $strip, $rounds * $strip]));
         // The same bytes read as strips: a place in a strip is then a band, and a row of a round a stretch of columns.
         $strips = $this->vips->regrouped($whole, $columns * $strip, $rounds, 3 * $strip);
         $lines = [];
@@ -53,6 +58,18 @@ final readonly class Samples
             ['columns' => $columns, 'rows' => count($lines), 'strip' => $strip],
             str_split(implode('', $lines), max(1, 3 * $columns * self::ROWS)),
         ];
+    }
+
+    /** As long as wished, or nearly: a strip that rows are whole numbers of spares a copy of the picture. */
+    private static function strip(int $width, int $height, int $wished): int
+    {
+        $near = array_filter(
+            range(max(1, (int) ceil(self::SHORTEST * $wished)), min($height, (int) (self::LONGEST * $wished))),
+            fn (int $strip): bool => $width % $strip === 0,
+        );
+        usort($near, fn (int $one, int $other): int => abs($one - $wished) <=> abs($other - $wished));
+
+        return $near[0] ?? $wished;
     }
 
     /** @return list<int> the place in its strip that each row of a round is sampled at: every place once */

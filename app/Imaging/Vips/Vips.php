@@ -93,13 +93,27 @@ final class Vips
         void g_free(void *memory);
     ';
 
+    /** Where it looks for its modules when it is told where it lies. */
+    private const HOME = 'VIPSHOME';
+
     private FFI $library;
 
-    /** @param  bool  $opensOwnFiles  only files of our own are opened, in libvips's own format too */
-    public function __construct(int $threads, bool $opensOwnFiles = false)
+    /**
+     * @param  bool  $opensOwnFiles  only files of our own are opened, in libvips's own format too
+     * @param  bool  $hasModules
+     *   also knows the formats that come as modules (HEIF among them), which take longer to load than all else
+     */
+    public function __construct(int $threads, bool $opensOwnFiles = false, bool $hasModules = false)
     {
         $this->library = FFI::cdef(self::DECLARATIONS, self::LIBRARY);
-        if ($this->library->vips_init('true-pupil') !== 0) {
+        $home = getenv(self::HOME);
+        if (! $hasModules) {
+            // There are none there.
+            putenv(self::HOME.'='.__DIR__);
+        }
+        $failed = $this->library->vips_init('true-pupil') !== 0;
+        putenv($home === false ? self::HOME : self::HOME.'='.$home);
+        if ($failed) {
             throw new RuntimeException($this->error());
         }
         // Loaders that hand the file on to interpreters of documents and scripts stay closed.

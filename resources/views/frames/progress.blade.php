@@ -189,7 +189,7 @@
         <section id="result" aria-live="polite">
             @if ($frame->state === FrameState::Judging)
                 <div class="sheet waiting"><span class="turning" aria-hidden="true"></span>
-                    <p>Counting every pixel and working out the light …</p>
+                    <p>Counting tones and working out the light …</p>
                     @if ($frame->attempt->state === AttemptState::Draft && $view->brief()->most() === 1)
                         <form method="post" action="{{ route('attempts.hand-in', $frame->attempt) }}" data-once>
                             @csrf<x-may-show :attempt="$frame->attempt" />
