@@ -39,10 +39,14 @@ final readonly class PictureReadings
         }
     }
 
-    /** @throws \TruePupil\Core\Capture\UnreadablePicture when the picture has to be decoded and cannot be */
-    public function measured(Picture $picture): MeasuredPicture
+    /**
+     * @param  ?PixelReading  $reading  of this picture, where it is at hand
+     *
+     * @throws \TruePupil\Core\Capture\UnreadablePicture when the picture has to be decoded and cannot be
+     */
+    public function measured(Picture $picture, ?PixelReading $reading = null): MeasuredPicture
     {
-        $reading = $this->of($picture);
+        $reading ??= $this->of($picture);
         $version = (int) config('pupil.rules_version');
         $made = null;
         $path = $this->store->measuresMade($picture, $version, function (string $partial) use ($reading, &$made): void {
@@ -88,17 +92,19 @@ final readonly class PictureReadings
     /** Null where the file is damaged. */
     private static function read(string $path, PixelReading $reading): ?MeasuredPicture
     {
-        $plain = json_decode((string) @gzdecode((string) @file_get_contents($path)), true);
+        $kept = json_decode((string) @gzdecode((string) @file_get_contents($path)), true);
+        if (! is_array($kept)) {
+            return null;
+        }
         try {
-            return is_array($plain)
-                ? new MeasuredPicture(
-                    $reading,
-                    MeasuresReading::restore($plain['measures'] ?? []),
-                    Attention::restore(
-                        array_values(unpack('g*', (string) base64_decode($plain['attention'] ?? '', true)) ?: []),
-                    ),
-                )
-                : null;
+            $plain = MeasuresReading::restore($kept['measures'] ?? []);
+            $map = array_values(unpack('g*', (string) base64_decode($kept['attention'] ?? '', true)) ?: []);
+
+            return $plain->composition === null ? null : new MeasuredPicture($reading, $plain, Attention::restore(
+                $map,
+                $plain->composition->attention->peaks,
+                $plain->composition->attention->balance,
+            ));
         } catch (InvalidArgumentException) {
             return null;
         }

@@ -11,8 +11,8 @@ use App\Notices\FrameRefused;
 use TruePupil\Core\Capture\PictureRecord;
 use TruePupil\Core\Capture\RecordNormaliser;
 use TruePupil\Core\Capture\UnreadablePicture;
+use TruePupil\Core\Composition\ProposedSubject;
 use TruePupil\Core\Composition\Region;
-use TruePupil\Core\Measures\ProposedMark;
 
 /** Reads the record and, in one decode, the pixels of a frame that has just arrived. */
 final readonly class ReadPicture
@@ -46,9 +46,9 @@ final readonly class ReadPicture
 
             return;
         }
-        $this->keep($frame, $found, ProposedMark::in($reading));
+        $this->keep($frame, $found, ProposedSubject::in($reading->attention()));
         // While marks are drawn; what they are judged by is there when they come.
-        $this->readings->measured($frame->picture);
+        $this->readings->measured($frame->picture, $reading);
     }
 
     /** @param  array<string, mixed>  $found */

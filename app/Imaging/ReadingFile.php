@@ -12,6 +12,7 @@ use TruePupil\Core\Focus\DetailMap;
 use TruePupil\Core\Focus\EdgeEnergy;
 use TruePupil\Core\Measures\PixelReading;
 use TruePupil\Core\Measures\PixelSamples;
+use TruePupil\Core\Measures\ReadingParts;
 use TruePupil\Core\Measures\SensorLight;
 use TruePupil\Core\Measures\SensorPreview;
 use TruePupil\Core\Measures\SensorReading;
@@ -26,7 +27,7 @@ use TruePupil\Core\Tone\RawTones;
  * A reading as the pixel program wrote it: a line of JSON that names the parts, their sizes and the lengths of their
  * pieces, then the pieces, each packed for itself (zlib), so that a small region unpacks a little of the samples only.
  */
-final readonly class ReadingFile
+final readonly class ReadingFile implements ReadingParts
 {
     /** In the names of files, so that another form lies beside it. */
     public const VERSION = PartsFile::VERSION;
@@ -34,40 +35,89 @@ final readonly class ReadingFile
     /** Bytes: ten times as many as 256 rows of samples of the longest picture. */
     private const LARGEST_PIECE = 32 * 1024 * 1024;
 
-    /** @param  array<string, array<string, mixed>>  $parts */
-    private function __construct(private string $bytes, private array $parts)
+    /**
+     * @param  resource  $file
+     * @param  array<string, array<string, mixed>>  $parts
+     */
+    private function __construct(private mixed $file, private array $parts)
     {
     }
 
-    /** @throws InvalidArgumentException when the file is none, or of another version */
+    /** @throws InvalidArgumentException when the file is none, is cut off, or is of another version */
     public static function open(string $path): PixelReading
     {
-        $bytes = (string) @file_get_contents($path);
-        $end = strpos($bytes, "\n");
-        $head = $end === false ? null : json_decode(substr($bytes, 0, $end), true);
-        if ($end === false || ! is_array($head) || ($head['version'] ?? null) !== self::VERSION) {
+        $file = @fopen($path, 'rb');
+        $line = $file === false ? false : fgets($file);
+        $head = $line === false ? null : json_decode($line, true);
+        if ($file === false || $line === false || ! is_array($head) || ($head['version'] ?? null) !== self::VERSION) {
             throw new InvalidArgumentException('This is no reading of a picture.');
         }
-        $at = $end + 1;
+        $at = strlen($line);
         $parts = [];
         foreach ($head['parts'] as $name => $part) {
             $parts[$name] = $part + ['at' => $at];
             $at += array_sum($part['pieces']);
         }
+        if ((fstat($file)['size'] ?? 0) !== $at) {
+            throw new InvalidArgumentException('A reading is not whole.');
+        }
 
-        return (new self($bytes, $parts))->reading($head);
+        return (new self($file, $parts))->reading($head);
+    }
+
+    public function statistics(): PixelStatistics
+    {
+        return new PixelStatistics(
+            ...$this->histograms('counts', 4),
+            ...[$this->parts['counts']['lost'], $this->parts['counts']['blocked']],
+        );
+    }
+
+    public function luminance(): LuminanceGrid
+    {
+        $light = $this->parts['light'];
+
+        return LuminanceGrid::of(
+            $light['columns'],
+            $light['rows'],
+            array_map(
+                fn (int $cell): float => $cell / PixelProgram::WHITE,
+                array_values(unpack('v*', $this->piece('light')) ?: []),
+            ),
+        );
+    }
+
+    public function colours(): ColourGrid
+    {
+        return ColourGrid::ofBytes(
+            $this->parts['colours']['columns'],
+            $this->parts['colours']['rows'],
+            $this->piece('colours'),
+        );
+    }
+
+    public function closeDetail(): DetailMap
+    {
+        return $this->detail('closeDetail');
+    }
+
+    public function ends(): ?EndAreas
+    {
+        $ends = $this->parts['ends'] ?? null;
+
+        return $ends === null
+            ? null
+            : EndAreas::ofBytes($ends['columns'], $ends['rows'], $this->piece('ends'), $this->piece('ends', 1));
     }
 
     /** @param  array<string, mixed>  $head */
     private function reading(array $head): PixelReading
     {
-        [$light, $colours, $ends] = [$this->parts['light'], $this->parts['colours'], $this->parts['ends'] ?? null];
         $samples = $this->parts['samples'];
 
         return new PixelReading(
             $head['width'],
             $head['height'],
-            $this->statistics(),
             new PixelSamples(
                 $samples['columns'],
                 $samples['rows'],
@@ -76,22 +126,9 @@ final readonly class ReadingFile
                 $head['height'],
                 fn (int $block): string => $this->piece('samples', $block),
             ),
-            LuminanceGrid::of(
-                $light['columns'],
-                $light['rows'],
-                array_map(
-                    fn (int $cell): float => $cell / PixelProgram::WHITE,
-                    array_values(unpack('v*', $this->piece('light')) ?: []),
-                ),
-            ),
-            ColourGrid::ofBytes($colours['columns'], $colours['rows'], $this->piece('colours')),
             $this->detail('detail'),
-            // Only where an eye is marked.
-            fn (): DetailMap => $this->detail('closeDetail'),
+            $this,
             $head['isPreview'] === true ? new SensorPreview($this->sensor()) : null,
-            $ends === null
-                ? null
-                : EndAreas::ofBytes($ends['columns'], $ends['rows'], $this->piece('ends'), $this->piece('ends', 1)),
         );
     }
 
@@ -132,14 +169,6 @@ final readonly class ReadingFile
         return array_map(Histogram::of(...), $counts);
     }
 
-    private function statistics(): PixelStatistics
-    {
-        return new PixelStatistics(
-            ...$this->histograms('counts', 4),
-            ...[$this->parts['counts']['lost'], $this->parts['counts']['blocked']],
-        );
-    }
-
     private function detail(string $part): DetailMap
     {
         $bytes = $this->piece($part);
@@ -156,7 +185,9 @@ final readonly class ReadingFile
     private function piece(string $part, int $number = 0): string
     {
         ['at' => $at, 'pieces' => $lengths] = $this->parts[$part];
-        $packed = substr($this->bytes, $at + array_sum(array_slice($lengths, 0, $number)), $lengths[$number] ?? 0);
+        $length = $lengths[$number] ?? 0;
+        fseek($this->file, $at + array_sum(array_slice($lengths, 0, $number)));
+        $packed = $length < 1 ? '' : (string) fread($this->file, $length);
         $piece = @gzuncompress($packed, self::LARGEST_PIECE);
 
         return $piece === false ? throw new InvalidArgumentException('A reading is damaged.') : $piece;

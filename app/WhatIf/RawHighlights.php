@@ -32,7 +32,7 @@ final readonly class RawHighlights
     public static function of(PixelReading $reading): ?self
     {
         $sensor = $reading->preview?->sensor;
-        $tone = ToneMeasures::from($reading->statistics);
+        $tone = ToneMeasures::from($reading->statistics());
         if ($sensor === null || max($tone->lostHighlightsPctByChannel) < 100 * RawTones::GLINTS) {
             return null;
         }

@@ -72,19 +72,21 @@ final readonly class Attention
     }
 
     /**
-     * From its map alone.
+     * From what it once was.
      *
      * @param  list<float>  $map  as $map gave it
+     * @param  list<array{x: float, y: float, weight: float}>  $peaks
+     * @param  array{x: float, y: float}  $balance
      *
      * @throws InvalidArgumentException when it is not a whole map
      */
-    public static function restore(array $map): self
+    public static function restore(array $map, array $peaks, array $balance): self
     {
         if (count($map) !== self::COLUMNS * self::ROWS) {
             throw new InvalidArgumentException(sprintf('A map of attention cannot have %d cells.', count($map)));
         }
 
-        return new self($map, self::peaksOf($map), self::centreOf($map));
+        return new self($map, $peaks, $balance);
     }
 
     /**

@@ -61,7 +61,12 @@ final readonly class EdgeEnergy
     /** @return list<float> in both directions together */
     public function total(): array
     {
-        return array_map(fn (float $across, float $down): float => $across + $down, $this->across, $this->down);
+        $total = [];
+        foreach ($this->across as $cell => $across) {
+            $total[] = $across + $this->down[$cell];
+        }
+
+        return $total;
     }
 
     /**
@@ -116,6 +121,11 @@ final readonly class EdgeEnergy
      */
     private static function less(array $list, float $noise): array
     {
-        return array_map(fn (float $mean): float => $mean - $noise, $list);
+        $left = [];
+        foreach ($list as $mean) {
+            $left[] = $mean - $noise;
+        }
+
+        return $left;
     }
 }

@@ -85,7 +85,18 @@ final readonly class EdgeField
     /** How many cells there are, judged or not, in the same ellipse. */
     public function cellsWithin(Region $region): int
     {
-        return count($this->inEllipse(range(0, $this->map->columns * $this->map->rows - 1), $region));
+        // None lies outside the rectangle itself.
+        [$columns, $rows] = [$this->map->columns, $this->map->rows];
+        $cells = [];
+        $last = min($rows - 1, (int) floor(($region->y + $region->height) * $rows));
+        for ($row = (int) floor($region->y * $rows); $row <= $last; $row++) {
+            $end = min($columns - 1, (int) floor(($region->x + $region->width) * $columns));
+            for ($column = (int) floor($region->x * $columns); $column <= $end; $column++) {
+                $cells[] = $row * $columns + $column;
+            }
+        }
+
+        return count($this->inEllipse($cells, $region));
     }
 
     /**
@@ -187,13 +198,17 @@ final readonly class EdgeField
     {
         ['x' => $across, 'y' => $down] = $region->centre();
 
-        return array_values(
-            array_filter($cells, function (int $cell) use ($region, $across, $down): bool {
-                [$x, $y] = $this->map->place($cell);
+        [$columns, $rows] = [$this->map->columns, $this->map->rows];
+        $within = [];
+        foreach ($cells as $cell) {
+            $x = (($cell % $columns) + 0.5) / $columns;
+            $y = (intdiv($cell, $columns) + 0.5) / $rows;
+            if (hypot(($x - $across) / $region->width, ($y - $down) / $region->height) <= 0.5) {
+                $within[] = $cell;
+            }
+        }
 
-                return hypot(($x - $across) / $region->width, ($y - $down) / $region->height) <= 0.5;
-            }),
-        );
+        return $within;
     }
 
     /** @return array{list<float>, list<float>} fine and blurred */

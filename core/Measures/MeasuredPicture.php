@@ -12,7 +12,6 @@ use TruePupil\Core\Composition\MarkMeasures;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Stops;
-use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Metering\PatternMeter;
 use TruePupil\Core\Tone\ToneMeasures;
@@ -39,21 +38,17 @@ final readonly class MeasuredPicture
 
     public static function of(PixelReading $reading): self
     {
-        $focus = FocusMeasures::of($reading->detail);
-        $attention = Attention::of(
-            $reading->colours->reduced(CompositionMeasures::COARSE),
-            $focus->around(Attention::columns(), Attention::rows()),
-        );
+        [$focus, $attention] = [$reading->focus(), $reading->attention()];
         $plain = new FrameMeasures(
-            ToneMeasures::from($reading->statistics),
-            (new PatternMeter($reading->luminance))->verdicts(),
+            ToneMeasures::from($reading->statistics()),
+            (new PatternMeter($reading->luminance()))->verdicts(),
             null,
             $focus,
-            CompositionMeasures::of($reading->colours, $attention, $reading->width / $reading->height),
-            ColourMeasures::of($reading->colours),
+            CompositionMeasures::of($reading->colours(), $attention, $reading->width / $reading->height),
+            ColourMeasures::of($reading->colours()),
             $reading->preview?->measured(),
-            $reading->ends,
-            $reading->colours->reduced(self::THUMB)->grey(),
+            $reading->ends(),
+            $reading->colours()->reduced(self::THUMB)->grey(),
         );
 
         return new self($reading, $plain, $attention);
@@ -105,12 +100,12 @@ final readonly class MeasuredPicture
             $plain->thumb,
             MarkMeasures::of(
                 $marks,
-                $reading->colours,
+                $reading->colours(),
                 $this->attention,
                 $reading->width / $reading->height,
             )?->withLight(
-                LayerReading::of($marks, $reading->luminance, $this->attention),
-                AreaWarmth::of($marks, $reading->colours),
+                LayerReading::of($marks, $reading->luminance(), $this->attention),
+                AreaWarmth::of($marks, $reading->colours()),
             ),
         );
     }
@@ -118,7 +113,7 @@ final readonly class MeasuredPicture
     /** @return array{scene: float, centre: float, spot: float, highlight: float} stops */
     private function meteredAt(Region $subject): array
     {
-        $meter = new PatternMeter($this->reading->luminance, $subject->centre());
+        $meter = new PatternMeter($this->reading->luminance(), $subject->centre());
 
         // The others look at the same place wherever the subject lies.
         return [
@@ -136,7 +131,7 @@ final readonly class MeasuredPicture
         return new SubjectMeasures(
             $region,
             $tone,
-            BurntTones::percentIn($region, $this->reading->colours, $this->reading->statistics),
+            BurntTones::percentIn($region, $this->reading->colours(), $this->reading->statistics()),
             $face === null ? null : EyeLight::of($face->colours, Stops::of($tone->meanStops)),
         );
     }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Measures;
 
-use Closure;
+use TruePupil\Core\Composition\Attention;
+use TruePupil\Core\Composition\CompositionMeasures;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Focus\DetailMap;
+use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Metering\LuminanceGrid;
 use TruePupil\Core\Raster\ColourGrid;
 use TruePupil\Core\Tone\EndAreas;
@@ -16,7 +18,7 @@ use TruePupil\Core\Tone\PixelStatistics;
  * What a pixel engine takes from the one decode of a picture, upright and in sRGB: enough for everything that is asked
  * later, whatever is marked.
  */
-final readonly class PixelReading
+final class PixelReading
 {
     /** Side of the square round an eye, as a share of the longer side of the picture. */
     public const FACE = 0.15;
@@ -24,23 +26,57 @@ final readonly class PixelReading
     /** Cells along it on the map of close edges. */
     public const FACE_CELLS = 15;
 
-    /** @param  Closure(): DetailMap  $closeDetail  the same edges in smaller cells, for a look at an eye */
+    private ?ColourGrid $colours = null;
+
+    private ?FocusMeasures $focus = null;
+
+    private ?Attention $attention = null;
+
     public function __construct(
-        public int $width,
-        public int $height,
-        /** Of full-resolution pixels: all of them, or of a large picture so many rows that more would add nothing. */
-        public PixelStatistics $statistics,
-        public PixelSamples $samples,
-        /** Fine enough that a spot of 2.5 % of the frame holds hundreds of cells. */
-        public LuminanceGrid $luminance,
-        public ColourGrid $colours,
-        public DetailMap $detail,
-        private Closure $closeDetail,
+        public readonly int $width,
+        public readonly int $height,
+        public readonly PixelSamples $samples,
+        public readonly DetailMap $detail,
+        private readonly ReadingParts $parts,
         /** Where the picture is the one embedded in a camera raw file. */
-        public ?SensorPreview $preview = null,
-        /** Null where no pixel is at an end of the scale. */
-        public ?EndAreas $ends = null,
+        public readonly ?SensorPreview $preview = null,
     ) {
+    }
+
+    public function statistics(): PixelStatistics
+    {
+        return $this->parts->statistics();
+    }
+
+    public function luminance(): LuminanceGrid
+    {
+        return $this->parts->luminance();
+    }
+
+    public function colours(): ColourGrid
+    {
+        // What is made of them for one measure serves the others.
+        return $this->colours ??= $this->parts->colours();
+    }
+
+    /** How sharp it is, with nothing marked. */
+    public function focus(): FocusMeasures
+    {
+        return $this->focus ??= FocusMeasures::of($this->detail);
+    }
+
+    /** What draws the eye: colours and brightness, and what is sharp. */
+    public function attention(): Attention
+    {
+        return $this->attention ??= Attention::of(
+            $this->colours()->reduced(CompositionMeasures::COARSE),
+            $this->focus()->around(Attention::columns(), Attention::rows()),
+        );
+    }
+
+    public function ends(): ?EndAreas
+    {
+        return $this->parts->ends();
     }
 
     public function statisticsIn(Region $region): PixelStatistics
@@ -51,9 +87,9 @@ final readonly class PixelReading
     /** @param  array{float, float}  $eye  across and down, as fractions */
     public function faceRound(array $eye): FaceReading
     {
-        $detail = ($this->closeDetail)();
+        $detail = $this->parts->closeDetail();
         $side = min(self::FACE_CELLS, $detail->columns, $detail->rows);
-        $grid = $this->colours;
+        $grid = $this->colours();
         $wide = min($grid->columns, $grid->rows, max(1, (int) round(self::FACE * max($grid->columns, $grid->rows))));
 
         return new FaceReading(

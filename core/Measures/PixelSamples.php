@@ -66,7 +66,7 @@ final readonly class PixelSamples
         // Every other row would leave out every other place.
         $step += $step % 2 === 0 ? 1 : 0;
         $across = self::overlaps($left, $right, $this->strip, $this->columns, $this->width);
-        [$tables, $codes] = [self::tables(), self::codes()];
+        [[$redLight, $greenLight, $blueLight], $codes] = [self::tables(), self::codes()];
         $luminance = $red = $green = $blue = array_fill(0, 256, 0);
         [$lost, $blocked] = [0, 0];
         [$loaded, $bytes] = [-1, ''];
@@ -79,15 +79,19 @@ final readonly class PixelSamples
             $start = ($row % self::BLOCK) * $this->columns;
             foreach ($across as $column => $wide) {
                 $at = 3 * ($start + $column);
-                [$r, $g, $b] = [ord($bytes[$at]), ord($bytes[$at + 1]), ord($bytes[$at + 2])];
+                $r = ord($bytes[$at]);
+                $g = ord($bytes[$at + 1]);
+                $b = ord($bytes[$at + 2]);
                 $pixels = $wide * $down;
                 $red[$r] += $pixels;
                 $green[$g] += $pixels;
                 $blue[$b] += $pixels;
-                $luminance[$codes[$tables[0][$r] + $tables[1][$g] + $tables[2][$b]]] += $pixels;
+                $luminance[$codes[$redLight[$r] + $greenLight[$g] + $blueLight[$b]]] += $pixels;
                 if ($r >= ToneMeasures::LOST_FROM && $g >= ToneMeasures::LOST_FROM && $b >= ToneMeasures::LOST_FROM) {
                     $lost += $pixels;
-                } elseif (max($r, $g, $b) <= ToneMeasures::BLOCKED_TO) {
+                } elseif (
+                    $r <= ToneMeasures::BLOCKED_TO && $g <= ToneMeasures::BLOCKED_TO && $b <= ToneMeasures::BLOCKED_TO
+                ) {
                     $blocked += $pixels;
                 }
             }
@@ -150,10 +154,19 @@ final readonly class PixelSamples
         /** @var ?list<int> $codes */
         static $codes = null;
 
-        return $codes ??= array_map(
-            fn (int $luminance): int => (int) round(255 * Srgb::encoded(min(1.0, $luminance / self::WHITE))),
-            // Rounded each for itself, the three may come to a little more than white.
-            range(0, self::WHITE + 3),
-        );
+        if ($codes === null) {
+            // Each code as long as its luminances are: quicker than to encode every one of them.
+            [$bytes, $last] = ['', self::WHITE + 3];
+            for ($code = 0, $from = 0; $code < 255; $code++, $from = $to) {
+                $to = (int) ceil(self::WHITE * Srgb::linear(($code + 0.5) / 255));
+                $bytes .= str_repeat(chr($code), $to - $from);
+            }
+            // Rounded each for itself, the three channels may come to a little more than white.
+            $bytes .= str_repeat(chr(255), $last + 1 - $from);
+            /** @var list<int> $codes */
+            $codes = array_values(unpack('C*', $bytes) ?: []);
+        }
+
+        return $codes;
     }
 }

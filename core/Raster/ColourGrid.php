@@ -14,7 +14,7 @@ final class ColourGrid
     /** So many cells add up to what 16 bits hold. */
     private const SUMMED = 256;
 
-    /** @var ?list<int> each cell in one number, so that one sum adds its three codes: red, green and blue, 16 bits each */
+    /** @var ?list<int> each cell as one number, so that one sum adds red, green and blue, 16 bits each */
     private ?array $cells = null;
 
     /** @var array<int, self> by the size of their blocks: most are asked for several times */

@@ -40,11 +40,15 @@ final readonly class GreyGrid
     /** @throws InvalidArgumentException when the bytes do not fill the grid */
     public static function ofBytes(int $columns, int $rows, string $bytes): self
     {
-        return self::of(
-            $columns,
-            $rows,
-            $bytes === '' ? [] : array_map(fn (string $byte): float => (float) ord($byte), str_split($bytes)),
-        );
+        /** @var list<int> $codes */
+        $codes = array_values(unpack('C*', $bytes) ?: []);
+
+        $cells = [];
+        foreach ($codes as $code) {
+            $cells[] = (float) $code;
+        }
+
+        return self::of($columns, $rows, $cells);
     }
 
     /**

@@ -7,7 +7,9 @@ namespace App\Console\Benchmarks;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Course;
+use App\Models\Frame;
 use App\Models\User;
+use Illuminate\Contracts\Database\Eloquent\Builder;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -83,6 +85,12 @@ final class PagesBench
             ->limit(20)
             ->pluck('id');
 
+        // The one whose picture is there.
+        $shot = Frame::query()
+            ->whereHas('attempt', fn (Builder $own) => $own->whereIn('set_brief_id', $briefs))
+            ->orderBy('picture_id')
+            ->firstOrFail();
+
         return [
             'the course, as its instructor' => [$instructor, ['/courses/'.$course->id]],
             'the board' => [
@@ -107,6 +115,13 @@ final class PagesBench
             'a set brief, as a student' => [
                 $student,
                 array_map(fn (int $id): string => '/briefs/'.$id, $briefs) ?: ['/courses/'.$course->id],
+            ],
+            'a subject while it is drawn' => [
+                $shot->attempt->user,
+                array_map(
+                    fn (int $width): string => '/frames/'.$shot->id.'/glance?x=30&y=25&height=40&width='.$width,
+                    range(15, 45, 2),
+                ),
             ],
         ];
     }

@@ -24,7 +24,7 @@ final class SpotController extends Controller
             'fromX' => ['nullable', 'numeric', 'min:0', 'max:100'],
             'fromY' => ['nullable', 'required_with:fromX', 'numeric', 'min:0', 'max:100'],
         ]);
-        $light = $readings->of($frame->picture)->luminance;
+        $light = $readings->of($frame->picture)->luminance();
         $read = fn (float $x, float $y): SpotReading => SpotReading::at($light, $x / 100, $y / 100);
         $spot = $read((float) $place['x'], (float) $place['y']);
         $before = isset($place['fromX'], $place['fromY'])

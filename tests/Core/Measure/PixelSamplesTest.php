@@ -67,6 +67,21 @@ final class PixelSamplesTest extends TestCase
         $this->assertSame(1, $found->luminance->counts[(int) round(255 * Srgb::encoded($linear))]);
     }
 
+    public function test_a_grey_of_any_code_has_a_luminance_of_that_code(): void
+    {
+        $greys = new PixelSamples(
+            256,
+            1,
+            1,
+            256,
+            1,
+            fn (): string => implode('', array_map(fn (int $code): string => str_repeat(chr($code), 3), range(0, 255))),
+        );
+        $found = $greys->within(Region::of(0.0, 0.0, 1.0, 1.0));
+        $this->assertSame(array_fill(0, 256, 1), $found->luminance->counts);
+        $this->assertSame([2, 2], [$found->lostHighlights, $found->blockedShadows], '254 and 255, 0 and 1');
+    }
+
     public function test_a_part_at_the_very_edge_counts_what_no_sample_reaches(): void
     {
         $found = $this->flat(7, [255, 254, 255])->within(Region::of(0.999, 0.999, 0.001, 0.001));
