@@ -183,7 +183,7 @@ final class PixelProgram
         }
         $profile = $this->vips->profile($picture);
         $orientation = $this->vips->fact($picture, 'orientation');
-        $picture = $this->vips->keep($picture);
+        $picture = $this->vips->keep($picture, inTurn: true);
         if ($orientation > 1) {
             $picture = $this->vips->keep($this->vips->run('autorot', $picture));
         }

@@ -103,7 +103,7 @@ final class Vips
      * @param  bool  $hasModules
      *   also knows the formats that come as modules (HEIF among them), which take longer to load than all else
      */
-    public function __construct(int $threads, bool $opensOwnFiles = false, bool $hasModules = false)
+    public function __construct(private readonly int $threads, bool $opensOwnFiles = false, bool $hasModules = false)
     {
         $this->library = FFI::cdef(self::DECLARATIONS, self::LIBRARY);
         $home = getenv(self::HOME);
@@ -336,10 +336,16 @@ final class Vips
         return $this->together('bandrank', $pictures, ['index' => count($pictures) - 1]);
     }
 
-    /** Computes a picture and keeps it. */
-    public function keep(Picture $picture): Picture
+    /**
+     * Computes a picture and keeps it.
+     *
+     * @param  bool  $inTurn  by one thread: what comes line by line would only make others wait
+     */
+    public function keep(Picture $picture, bool $inTurn = false): Picture
     {
+        $this->library->vips_concurrency_set($inTurn ? 1 : $this->threads);
         $image = $this->library->vips_image_copy_memory($picture->image);
+        $this->library->vips_concurrency_set($this->threads);
 
         return $image === null ? throw new RuntimeException($this->error()) : $this->own($image);
     }
