@@ -12,8 +12,8 @@ final class PartsFile
     /** Of what it holds: readings of another one are made anew. 2 has the sensor's values of raw files. */
     public const VERSION = 2;
 
-    /** Quick rather than small; single pixels hardly become smaller at all. */
-    private const PACKING = ['samples' => 0, 'rawSamples' => 0];
+    /** Quick rather than small; what hardly becomes smaller is not packed at all. */
+    private const PACKING = ['samples' => 0, 'rawSamples' => 0, 'colours' => 0, 'detail' => 0, 'closeDetail' => 0];
 
     private const QUICK = 1;
 
