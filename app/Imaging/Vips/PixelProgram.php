@@ -135,7 +135,7 @@ final class PixelProgram
         );
         [$detail, $closeDetail] = $this->edges->of($middle, [self::CELL, $close]);
         $small = $this->vips->keep($this->small($middle, self::COLOUR_COLUMNS));
-        $ends = $counts['lost'] + $counts['blocked'] === 0 ? null : $this->endsMap($middle);
+        $ends = $this->endsMap($middle, $counts);
         $one = fn (array $map): array => [['columns' => $map['columns'], 'rows' => $map['rows']], [$map['bytes']]];
 
         return [
@@ -168,7 +168,7 @@ final class PixelProgram
 
         return [
             'counts' => $counts,
-            'ends' => $counts['lost'] + $counts['blocked'] === 0 ? null : $this->endsMap($picture),
+            'ends' => $this->endsMap($picture, $counts),
         ];
     }
 
@@ -341,33 +341,31 @@ final class PixelProgram
      * Where the ends of the scale lie, as shares of small cells; taken from the reduced picture, in which single pixels
      * no longer count.
      *
-     * @return array{columns: int, rows: int, lost: string, blocked: string}
+     * @param  Counts  $counts  an end that no pixel is at is not looked for
+     * @return ?array{columns: int, rows: int, lost: string, blocked: string} null where no pixel is at either
      */
-    private function endsMap(Picture $middle): array
+    private function endsMap(Picture $middle, array $counts): ?array
     {
-        $map = fn (string $operation, int $from): Picture => $this->vips->run(
-            'maplut',
-            $this->vips->run($operation, $middle),
-            [
-                $this->vips->table(
-                    str_repeat("\0", $from)."\xff\xff".str_repeat("\0", 254 - $from),
-                    256,
-                    1,
-                    self::UCHAR,
-                ),
-            ],
-        );
-        [$lost, $blocked] = array_map(
-            fn (array $end): Picture => $this->small($map(...$end), self::ENDS_COLUMNS),
-            [self::LOST, self::BLOCKED],
-        );
+        $maps = [];
+        foreach (['lost' => self::LOST, 'blocked' => self::BLOCKED] as $end => [$operation, $from]) {
+            if ($counts[$end] > 0) {
+                $table = str_repeat("\0", $from)."\xff\xff".str_repeat("\0", 254 - $from);
+                $isAtEnd = $this->vips->run('maplut', $this->vips->run($operation, $middle), [
+                    $this->vips->table($table, 256, 1, self::UCHAR),
+                ]);
+                $maps[$end] = $this->vips->keep($this->small($isAtEnd, self::ENDS_COLUMNS));
+            }
+        }
+        $any = reset($maps);
+        if ($any === false) {
+            return null;
+        }
+        [$columns, $rows] = [$this->vips->fact($any, 'width'), $this->vips->fact($any, 'height')];
+        $bytes = fn (string $end): string => isset($maps[$end])
+            ? $this->vips->bytes($maps[$end])
+            : str_repeat("\0", $columns * $rows);
 
-        return [
-            'columns' => $this->vips->fact($lost, 'width'),
-            'rows' => $this->vips->fact($lost, 'height'),
-            'lost' => $this->vips->bytes($lost),
-            'blocked' => $this->vips->bytes($blocked),
-        ];
+        return ['columns' => $columns, 'rows' => $rows, 'lost' => $bytes('lost'), 'blocked' => $bytes('blocked')];
     }
 
     /** At most so many columns, each cell the mean of what it covers. */

@@ -11,7 +11,7 @@ final readonly class Samples
     private const ROWS = 256;
 
     /** Of the wished length of a strip. */
-    private const SHORTEST = 0.75;
+    private const SHORTEST = 0.85;
 
     private const LONGEST = 1.34;
 
