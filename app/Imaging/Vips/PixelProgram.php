@@ -226,7 +226,7 @@ final class PixelProgram
         return ['r' => $band(0), 'g' => $band(1), 'b' => $band(2), ...$this->luminance($picture)];
     }
 
-    /** The rows that are counted: all, or every so-manieth. */
+    /** The rows that are counted: all, or every second, third and so on. */
     private function countedRows(Picture $picture): Picture
     {
         [$width, $height] = [$this->vips->fact($picture, 'width'), $this->vips->fact($picture, 'height')];
