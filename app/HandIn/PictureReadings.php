@@ -7,12 +7,15 @@ namespace App\HandIn;
 use App\Imaging\PixelEngine;
 use App\Imaging\ReadingFile;
 use App\Models\Picture;
+use Closure;
 use Illuminate\Support\Facades\File;
 use InvalidArgumentException;
 use RuntimeException;
 use TruePupil\Core\Composition\Attention;
 use TruePupil\Core\Measures\MeasuredPicture;
+use TruePupil\Core\Measures\Overview;
 use TruePupil\Core\Measures\PixelReading;
+use TruePupil\Core\Measures\SmallMaps;
 use TruePupil\Core\Stored\MeasuresReading;
 
 /**
@@ -28,14 +31,20 @@ final readonly class PictureReadings
     /** @throws \TruePupil\Core\Capture\UnreadablePicture when the picture has to be decoded and cannot be */
     public function of(Picture $picture): PixelReading
     {
-        $make = fn (string $partial) => $this->make($picture, $partial);
+        $overview = null;
+        $make = function (string $partial) use ($picture, &$overview): void {
+            // Worked out while the rest is still being read.
+            $this->make($picture, $partial, function (SmallMaps $maps) use (&$overview): void {
+                $overview = Overview::of($maps);
+            });
+        };
         try {
-            return ReadingFile::open($this->store->readingMade($picture, $make));
+            return ReadingFile::open($this->store->readingMade($picture, $make), $overview);
         } catch (InvalidArgumentException) {
             // Damaged, as by a disk that was full.
             $this->store->forgetReading($picture);
 
-            return ReadingFile::open($this->store->readingMade($picture, $make));
+            return ReadingFile::open($this->store->readingMade($picture, $make), $overview);
         }
     }
 
@@ -57,23 +66,29 @@ final readonly class PictureReadings
         return $made ?? self::read($path, $reading) ?? MeasuredPicture::of($reading);
     }
 
-    /** In the same decode the copy that is shown, where there is none yet. */
-    private function make(Picture $picture, string $reading): void
+    /**
+     * In the same decode the copy that is shown, where there is none yet.
+     *
+     * @param  Closure(SmallMaps): void  $meanwhile
+     */
+    private function make(Picture $picture, string $reading, Closure $meanwhile): void
     {
         $original = $this->store->original($picture);
+        $alone = fn () => $this->pixels->read($original, $reading, meanwhile: $meanwhile);
         if ($this->store->workingCopy($picture) !== null) {
-            $this->pixels->read($original, $reading);
+            $alone();
 
             return;
         }
         $isRead = false;
-        $this->store->workingCopyMade($picture, function (string $copy) use ($original, $reading, &$isRead): void {
-            $this->pixels->read($original, $reading, $copy, (int) config('pupil.working_side'));
+        $with = function (string $copy) use ($original, $reading, $meanwhile, &$isRead): void {
+            $this->pixels->read($original, $reading, $copy, (int) config('pupil.working_side'), $meanwhile);
             $isRead = true;
-        });
+        };
+        $this->store->workingCopyMade($picture, $with);
         if (! $isRead) {
             // Somebody else made the copy in this moment.
-            $this->pixels->read($original, $reading);
+            $alone();
         }
     }
 

@@ -46,7 +46,7 @@ final readonly class ReadPicture
 
             return;
         }
-        $this->keep($frame, $found, ProposedSubject::in($reading->attention()));
+        $this->keep($frame, $found, ProposedSubject::in($reading->overview()->attention));
         // While marks are drawn; what they are judged by is there when they come.
         $this->readings->measured($frame->picture, $reading);
     }

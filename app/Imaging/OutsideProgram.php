@@ -16,6 +16,9 @@ final readonly class OutsideProgram
     /** Bytes of a file that any of them may write: the largest working copy is far smaller. */
     private const LARGEST_FILE = 400_000_000;
 
+    /** What a program prints when a part of its answer is there and it goes on with the rest. */
+    public const READY = "ready\n";
+
     /**
      * What they find in their environment. Memory in large pages saves a picture a twentieth of its time (GNU C Library
      * from 2.35; elsewhere without effect).
@@ -37,6 +40,7 @@ final readonly class OutsideProgram
      * @param  ?string  $refuse  a pattern: a warning that fits it counts as a failure
      * @param  list<string>  $reads  files that it is shown
      * @param  list<string>  $writes  files and folders that it may write to
+     * @param  ?Closure(): void  $meanwhile  called when the program has said READY, while it goes on
      *
      * @throws OutsideProgramFailed when the program is missing, takes too long or says no
      */
@@ -46,26 +50,42 @@ final readonly class OutsideProgram
         ?string $input = null,
         array $reads = [],
         array $writes = [],
+        ?Closure $meanwhile = null,
     ): string {
-        return $this->begin($arguments, $refuse, $input, $reads, $writes)();
+        $process = $this->started($arguments, $input, $reads, $writes);
+        if ($meanwhile !== null) {
+            $isReady = $this->inTime(fn (): bool => $process->waitUntil(
+                fn (string $type, string $said): bool => $type === Process::OUT && str_contains($said, self::READY),
+            ));
+            if ($isReady) {
+                $meanwhile();
+            }
+        }
+
+        return $this->finish($process, $refuse);
     }
 
     /**
      * Starts the program and goes on; what is given back waits for its answer.
      *
      * @param  list<string>  $arguments
-     * @param  ?string  $refuse  a pattern: a warning that fits it counts as a failure
      * @param  list<string>  $reads  files that it is shown
-     * @param  list<string>  $writes  files and folders that it may write to
      * @return Closure(): string throws OutsideProgramFailed when the program is missing, takes too long or says no
      */
-    public function begin(
-        array $arguments,
-        ?string $refuse = null,
-        ?string $input = null,
-        array $reads = [],
-        array $writes = [],
-    ): Closure {
+    public function begin(array $arguments, array $reads = []): Closure
+    {
+        $process = $this->started($arguments, null, $reads, []);
+
+        return fn (): string => $this->finish($process, null);
+    }
+
+    /**
+     * @param  list<string>  $arguments
+     * @param  list<string>  $reads
+     * @param  list<string>  $writes
+     */
+    private function started(array $arguments, ?string $input, array $reads, array $writes): Process
+    {
         $limits = [
             '--as='.$this->bytes,
             '--cpu='.(int) ceil($this->seconds * 2),
@@ -80,19 +100,32 @@ final readonly class OutsideProgram
         );
         $process->start();
 
-        return fn (): string => $this->finish($process, $refuse);
+        return $process;
     }
 
-    /** @throws OutsideProgramFailed */
-    private function finish(Process $process, ?string $refuse): string
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $wait
+     * @return T
+     *
+     * @throws OutsideProgramFailed
+     */
+    private function inTime(Closure $wait): mixed
     {
         try {
-            $process->wait();
+            return $wait();
         } catch (ProcessTimedOutException) {
             throw new OutsideProgramFailed(
                 sprintf('%s took longer than %d s', basename($this->program), $this->seconds),
             );
         }
+    }
+
+    /** @throws OutsideProgramFailed */
+    private function finish(Process $process, ?string $refuse): string
+    {
+        $this->inTime(fn (): int => $process->wait());
         if (! $process->isSuccessful()) {
             throw new OutsideProgramFailed(
                 trim($process->getErrorOutput()) ?:

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
+use Closure;
+use TruePupil\Core\Measures\SmallMaps;
+
 /** What is asked of pixels: upright, in sRGB, whatever the file was. */
 interface PixelEngine
 {
@@ -19,8 +22,16 @@ interface PixelEngine
      * target is given.
      *
      * @param  string  $reading  where it is written, for ReadingFile
+     * @param  ?Closure(SmallMaps): void  $meanwhile
+     *   called as soon as the picture is known in small, while its pixels are still being counted
      *
      * @throws \TruePupil\Core\Capture\UnreadablePicture
      */
-    public function read(string $source, string $reading, ?string $workingCopy = null, ?int $side = null): void;
+    public function read(
+        string $source,
+        string $reading,
+        ?string $workingCopy = null,
+        ?int $side = null,
+        ?Closure $meanwhile = null,
+    ): void;
 }

@@ -10,12 +10,14 @@ use App\Imaging\Vips\RawProgram;
 use InvalidArgumentException;
 use TruePupil\Core\Focus\DetailMap;
 use TruePupil\Core\Focus\EdgeEnergy;
+use TruePupil\Core\Measures\Overview;
 use TruePupil\Core\Measures\PixelReading;
 use TruePupil\Core\Measures\PixelSamples;
 use TruePupil\Core\Measures\ReadingParts;
 use TruePupil\Core\Measures\SensorLight;
 use TruePupil\Core\Measures\SensorPreview;
 use TruePupil\Core\Measures\SensorReading;
+use TruePupil\Core\Measures\SmallMaps;
 use TruePupil\Core\Metering\LuminanceGrid;
 use TruePupil\Core\Raster\ColourGrid;
 use TruePupil\Core\Tone\EndAreas;
@@ -43,8 +45,37 @@ final readonly class ReadingFile implements ReadingParts
     {
     }
 
-    /** @throws InvalidArgumentException when the file is none, is cut off, or is of another version */
-    public static function open(string $path): PixelReading
+    /**
+     * @param  ?Overview  $overview  where it has been worked out already
+     *
+     * @throws InvalidArgumentException when the file is none, is cut off, or is of another version
+     */
+    public static function open(string $path, ?Overview $overview = null): PixelReading
+    {
+        [$file, $head] = self::opened($path);
+
+        return $file->reading($head, $overview);
+    }
+
+    /**
+     * Of a reading of which no more may be there yet.
+     *
+     * @throws InvalidArgumentException as open()
+     */
+    public static function smallMaps(string $path): SmallMaps
+    {
+        [$file, $head] = self::opened($path);
+
+        return new SmallMaps(
+            $file->luminance(),
+            $file->colours(),
+            $file->detail('detail'),
+            $head['width'] / $head['height'],
+        );
+    }
+
+    /** @return array{self, array<string, mixed>} */
+    private static function opened(string $path): array
     {
         $file = @fopen($path, 'rb');
         $line = $file === false ? false : fgets($file);
@@ -62,7 +93,7 @@ final readonly class ReadingFile implements ReadingParts
             throw new InvalidArgumentException('A reading is not whole.');
         }
 
-        return (new self($file, $parts))->reading($head);
+        return [new self($file, $parts), $head];
     }
 
     public function statistics(): PixelStatistics
@@ -111,7 +142,7 @@ final readonly class ReadingFile implements ReadingParts
     }
 
     /** @param  array<string, mixed>  $head */
-    private function reading(array $head): PixelReading
+    private function reading(array $head, ?Overview $overview): PixelReading
     {
         $samples = $this->parts['samples'];
 
@@ -129,6 +160,7 @@ final readonly class ReadingFile implements ReadingParts
             $this->detail('detail'),
             $this,
             $head['isPreview'] === true ? new SensorPreview($this->sensor()) : null,
+            $overview,
         );
     }
 

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
+use Closure;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Log;
 use TruePupil\Core\Capture\UnreadablePicture;
+use TruePupil\Core\Measures\SmallMaps;
 
 /**
  * Pixels through libvips, in the pixel program: a process of its own with a time limit, so that a hostile file can take
@@ -36,13 +38,18 @@ final readonly class VipsEngine implements PixelEngine
         $this->run($source, ['working' => $target, 'side' => $side]);
     }
 
-    public function read(string $source, string $reading, ?string $workingCopy = null, ?int $side = null): void
-    {
-        $this->run($source, array_filter([
-            'reading' => $reading,
-            'working' => $workingCopy,
-            'side' => $side,
-        ], fn (mixed $part): bool => $part !== null));
+    public function read(
+        string $source,
+        string $reading,
+        ?string $workingCopy = null,
+        ?int $side = null,
+        ?Closure $meanwhile = null,
+    ): void {
+        $task = array_filter(
+            ['reading' => $reading, 'working' => $workingCopy, 'side' => $side],
+            fn (mixed $part): bool => $part !== null,
+        );
+        $this->run($source, $task, $meanwhile);
     }
 
     /** What a library says is for whoever looks after the installation. */
@@ -55,17 +62,18 @@ final readonly class VipsEngine implements PixelEngine
 
     /**
      * @param  array<string, mixed>  $task
+     * @param  ?Closure(SmallMaps): void  $meanwhile
      *
      * @throws UnreadablePicture
      */
-    private function run(string $source, array $task): void
+    private function run(string $source, array $task, ?Closure $meanwhile = null): void
     {
         $this->previews->decodable(
             $source,
-            function (string $path, bool $isPreview) use ($source, $task): void {
+            function (string $path, bool $isPreview) use ($source, $task, $meanwhile): void {
                 $isPreview && isset($task['reading'])
-                    ? $this->withSensor($source, $path, $task)
-                    : $this->decode($path, $task + ['isPreview' => $isPreview]);
+                    ? $this->withSensor($source, $path, $task, $meanwhile)
+                    : $this->decode($path, $task + ['isPreview' => $isPreview], $meanwhile);
             },
         );
     }
@@ -74,10 +82,11 @@ final readonly class VipsEngine implements PixelEngine
      * The preview's reading with that of the sensor's own values beside it, where they can be unpacked.
      *
      * @param  array<string, mixed>  $task
+     * @param  ?Closure(SmallMaps): void  $meanwhile
      *
      * @throws UnreadablePicture
      */
-    private function withSensor(string $source, string $preview, array $task): void
+    private function withSensor(string $source, string $preview, array $task, ?Closure $meanwhile): void
     {
         $parts = $task['reading'].'.sensor';
         try {
@@ -94,7 +103,7 @@ final readonly class VipsEngine implements PixelEngine
                 // Its preview is a picture all the same.
                 Log::info('The values of a raw file could not be unpacked', ['why' => $failure->getMessage()]);
             }
-            $this->decode($preview, $task + ['isPreview' => true]);
+            $this->decode($preview, $task + ['isPreview' => true], $meanwhile);
         } finally {
             File::delete($parts);
         }
@@ -105,11 +114,17 @@ final readonly class VipsEngine implements PixelEngine
      * @param  array<string, mixed>  $task
      * @param  list<string>  $reads
      * @param  list<string>  $writes
+     * @param  ?Closure(): void  $meanwhile
      *
      * @throws OutsideProgramFailed
      */
-    private function start(string $program, array $task, array $reads, array $writes): void
-    {
+    private function start(
+        string $program,
+        array $task,
+        array $reads,
+        array $writes,
+        ?Closure $meanwhile = null,
+    ): void {
         $this->php->run(
             [
                 ...self::extensions(),
@@ -125,6 +140,7 @@ final readonly class VipsEngine implements PixelEngine
             json_encode($task, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
             [...$reads, __DIR__.'/Vips'],
             $writes,
+            $meanwhile,
         );
     }
 
@@ -150,13 +166,19 @@ final readonly class VipsEngine implements PixelEngine
 
     /**
      * @param  array<string, mixed>  $task
+     * @param  ?Closure(SmallMaps): void  $meanwhile
      *
      * @throws UnreadablePicture
      */
-    private function decode(string $source, array $task): void
+    private function decode(string $source, array $task, ?Closure $meanwhile = null): void
     {
+        if ($meanwhile !== null) {
+            $task['small'] = $task['reading'].'.small';
+        }
+        $targets = array_values(
+            array_filter([$task['working'] ?? null, $task['reading'] ?? null, $task['small'] ?? null], is_string(...)),
+        );
         try {
-            $targets = array_values(array_filter([$task['working'] ?? null, $task['reading'] ?? null], is_string(...)));
             foreach ($targets as $target) {
                 // The files that it may write to have to be there.
                 touch($target);
@@ -166,6 +188,7 @@ final readonly class VipsEngine implements PixelEngine
                 ['source' => $source, 'megapixels' => $this->megapixels] + $task,
                 array_values(array_filter([$source, $task['raw'] ?? null])),
                 $targets,
+                $meanwhile === null ? null : fn () => $meanwhile(ReadingFile::smallMaps($task['small'])),
             );
         } catch (OutsideProgramFailed $failure) {
             $why = $failure->getMessage();
@@ -178,6 +201,10 @@ final readonly class VipsEngine implements PixelEngine
             throw preg_match('/truncat|premature end|VipsJpeg|unexpected end/i', $why) === 1
                 ? UnreadablePicture::truncated()
                 : self::unreadable($why);
+        } finally {
+            if (isset($task['small'])) {
+                File::delete($task['small']);
+            }
         }
     }
 }

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Measures;
 
-use TruePupil\Core\Colour\ColourMeasures;
 use TruePupil\Core\Composition\Attention;
-use TruePupil\Core\Composition\CompositionMeasures;
 use TruePupil\Core\Composition\MarkKind;
 use TruePupil\Core\Composition\MarkMeasures;
 use TruePupil\Core\Composition\Marks;
@@ -22,9 +20,6 @@ use TruePupil\Core\Tone\ToneMeasures;
  */
 final readonly class MeasuredPicture
 {
-    /** Columns of the thumbnail. */
-    private const THUMB = 96;
-
     /** Samples that a glance takes. */
     private const GLANCE = 20_000;
 
@@ -38,20 +33,20 @@ final readonly class MeasuredPicture
 
     public static function of(PixelReading $reading): self
     {
-        [$focus, $attention] = [$reading->focus(), $reading->attention()];
+        $overview = $reading->overview();
         $plain = new FrameMeasures(
             ToneMeasures::from($reading->statistics()),
-            (new PatternMeter($reading->luminance()))->verdicts(),
+            $overview->metering,
             null,
-            $focus,
-            CompositionMeasures::of($reading->colours(), $attention, $reading->width / $reading->height),
-            ColourMeasures::of($reading->colours()),
+            $overview->focus,
+            $overview->composition,
+            $overview->colour,
             $reading->preview?->measured(),
             $reading->ends(),
-            $reading->colours()->reduced(self::THUMB)->grey(),
+            $overview->thumb,
         );
 
-        return new self($reading, $plain, $attention);
+        return new self($reading, $plain, $overview->attention);
     }
 
     /**

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Measures;
 
-use TruePupil\Core\Composition\Attention;
-use TruePupil\Core\Composition\CompositionMeasures;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Focus\DetailMap;
-use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Metering\LuminanceGrid;
 use TruePupil\Core\Raster\ColourGrid;
 use TruePupil\Core\Tone\EndAreas;
@@ -28,10 +25,6 @@ final class PixelReading
 
     private ?ColourGrid $colours = null;
 
-    private ?FocusMeasures $focus = null;
-
-    private ?Attention $attention = null;
-
     public function __construct(
         public readonly int $width,
         public readonly int $height,
@@ -40,6 +33,7 @@ final class PixelReading
         private readonly ReadingParts $parts,
         /** Where the picture is the one embedded in a camera raw file. */
         public readonly ?SensorPreview $preview = null,
+        private ?Overview $overview = null,
     ) {
     }
 
@@ -59,18 +53,11 @@ final class PixelReading
         return $this->colours ??= $this->parts->colours();
     }
 
-    /** How sharp it is, with nothing marked. */
-    public function focus(): FocusMeasures
+    /** Worked out once. */
+    public function overview(): Overview
     {
-        return $this->focus ??= FocusMeasures::of($this->detail);
-    }
-
-    /** What draws the eye: colours and brightness, and what is sharp. */
-    public function attention(): Attention
-    {
-        return $this->attention ??= Attention::of(
-            $this->colours()->reduced(CompositionMeasures::COARSE),
-            $this->focus()->around(Attention::columns(), Attention::rows()),
+        return $this->overview ??= Overview::of(
+            new SmallMaps($this->luminance(), $this->colours(), $this->detail, $this->width / $this->height),
         );
     }
 

@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Imaging\FileAnalysis;
 use App\Imaging\OutsideProgram;
+use App\Imaging\PixelEngine;
+use App\Imaging\ReadingFile;
 use App\Practice\CameraSetups;
 use App\Practice\Scene;
 use App\Practice\SceneRenderer;
@@ -19,6 +21,7 @@ use InvalidArgumentException;
 use Tests\Support\Pictures;
 use Tests\TestCase;
 use TruePupil\Core\Capture\RecordReader;
+use TruePupil\Core\Capture\UnreadablePicture;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Aperture;
@@ -26,6 +29,8 @@ use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Measures\Overview;
+use TruePupil\Core\Measures\SmallMaps;
 use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Tone\Srgb;
 
@@ -75,6 +80,36 @@ final class ImagingTest extends TestCase
             $this->assertEqualsWithDelta(0.125, $near / array_sum($half), 0.002, "band $band");
         }
         $this->assertSame($width * 2800, array_sum($counts(2800)), 'a little smaller, and every pixel is');
+    }
+
+    public function test_the_picture_in_small_comes_first_and_says_the_same_as_the_whole_reading(): void
+    {
+        $path = Pictures::drawn(function (\GdImage $image): void {
+            imagefill($image, 0, 0, (int) imagecolorallocate($image, 70, 90, 110));
+            imagefilledellipse($image, 700, 500, 400, 300, (int) imagecolorallocate($image, 230, 200, 60));
+        });
+        [$reading, $seen] = [Pictures::path('reading'), null];
+        app(PixelEngine::class)->read(
+            $path,
+            $reading,
+            meanwhile: function (SmallMaps $maps) use (&$seen): void {
+                $seen = Overview::of($maps);
+            },
+        );
+        $this->assertNotNull($seen);
+        $this->assertEquals(ReadingFile::open($reading)->overview(), $seen);
+        $this->assertSame($seen, ReadingFile::open($reading, $seen)->overview());
+        $this->assertSame([$reading], glob($reading.'*'), 'nothing else is left');
+        try {
+            $seen = null;
+            file_put_contents($path, substr((string) file_get_contents($path), 0, 9000));
+            app(PixelEngine::class)->read($path, $reading, meanwhile: function () use (&$seen): void {
+                $seen = 'something';
+            });
+            $this->fail('Half a picture was read.');
+        } catch (UnreadablePicture) {
+            $this->assertSame([null, [$reading]], [$seen, glob($reading.'*')]);
+        }
     }
 
     public function test_lost_and_blocked_shares_within_a_tenth_of_a_percent(): void

@@ -85,6 +85,33 @@ final class KeepingGoingTest extends TestCase
         $this->assertSame("a;b\n", (new OutsideProgram('echo', 5))->run(['a;b']), 'nothing goes through a shell');
     }
 
+    public function test_what_can_be_done_meanwhile_begins_when_a_program_is_ready_and_not_before(): void
+    {
+        $mark = Pictures::path('mark');
+        $order = [];
+        $meanwhile = function () use (&$order, $mark): void {
+            $order[] = is_file($mark) ? 'late' : 'meanwhile';
+        };
+        $run = fn (string $code, float $seconds = 10.0): string => (new OutsideProgram('php', $seconds))->run(
+            ['-r', $code],
+            meanwhile: $meanwhile,
+        );
+        $said = $run(sprintf('echo "ready\n"; usleep(700000); touch(%s); echo "done";', var_export($mark, true)));
+        $this->assertSame([['meanwhile'], "ready\ndone"], [$order, $said]);
+        $this->assertFileExists($mark);
+
+        $order = [];
+        $this->assertSame('done', $run('echo "done";'), 'one that has nothing early');
+        foreach (['exit(1);' => 10.0, 'sleep(5);' => 0.3, 'echo "ready\n"; sleep(5);' => 0.6] as $code => $seconds) {
+            try {
+                $run($code, $seconds);
+                $this->fail($code.' did not fail.');
+            } catch (OutsideProgramFailed) {
+                $this->assertCount($seconds === 0.6 ? 1 : 0, $order, $code);
+            }
+        }
+    }
+
     public function test_a_course_of_one_s_own(): void
     {
         $this->artisan('pupil:course', [

@@ -12,6 +12,7 @@ use App\Imaging\FrameMeasurer;
 use App\Imaging\PixelEngine;
 use App\Imaging\ReadingFile;
 use App\Models\Frame;
+use Closure;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
@@ -53,9 +54,10 @@ final class PictureReadingsTest extends TestCase
                 string $reading,
                 ?string $workingCopy = null,
                 ?int $side = null,
+                ?Closure $meanwhile = null,
             ): void {
                 $this->count++;
-                $this->engine->read($source, $reading, $workingCopy, $side);
+                $this->engine->read($source, $reading, $workingCopy, $side, $meanwhile);
             }
         };
         $this->app->instance(PixelEngine::class, $this->decodes);

@@ -21,6 +21,8 @@ use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Measures\MeasuredPicture;
+use TruePupil\Core\Measures\Overview;
+use TruePupil\Core\Measures\SmallMaps;
 use TruePupil\Core\Situation\Assignment;
 use TruePupil\Core\Situation\Situation;
 
@@ -84,8 +86,12 @@ final readonly class FrameBench
     public function handIn(string $picture, string $copy, string $reading): Critique
     {
         $tags = $this->tags->begin($picture);
-        $this->pixels->read($picture, $reading, $copy, (int) config('pupil.working_side'));
-        $measures = MeasuredPicture::of(ReadingFile::open($reading))->with(self::marks());
+        $overview = null;
+        $meanwhile = function (SmallMaps $maps) use (&$overview): void {
+            $overview = Overview::of($maps);
+        };
+        $this->pixels->read($picture, $reading, $copy, (int) config('pupil.working_side'), $meanwhile);
+        $measures = MeasuredPicture::of(ReadingFile::open($reading, $overview))->with(self::marks());
 
         return $this->critique($this->asTyped(PictureRecord::fromTags($tags())->capture), $measures);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imaging\Vips;
 
+use Closure;
 use RuntimeException;
 
 /**
@@ -98,45 +99,66 @@ final class PixelProgram
      *     reading?: ?string,
      *     isPreview?: bool,
      *     raw?: string,
-     * }  $task  working and reading: where the one and the other are written; raw: what RawProgram wrote
+     *     small?: string,
+     * }  $task
+     *   working and reading: where the one and the other are written; raw: what RawProgram wrote; small: where a first
+     *   part of the reading is written, in which the picture is small
+     * @param  ?Closure(): void  $isSmall  called when that is there
      * @return array{width: int, height: int}
      */
-    public function run(array $task): array
+    public function run(array $task, ?Closure $isSmall = null): array
     {
         $picture = $this->uprightSrgb($task['source'], $task['megapixels'] ?? PHP_INT_MAX);
         $size = ['width' => $this->vips->fact($picture, 'width'), 'height' => $this->vips->fact($picture, 'height')];
         $side = $task['side'] ?? self::MIDDLE;
         $shown = isset($task['working']) ? $this->vips->keep($this->reduced($picture, $side)) : null;
-        if ($shown !== null) {
-            $this->vips->saveJpeg($shown, $task['working'], 92);
-        }
         if (isset($task['reading'])) {
             $middle =
                 $shown !== null && $side === self::MIDDLE
                     ? $shown
                     : $this->vips->keep($this->reduced($picture, self::MIDDLE));
             $facts = $size + ['isPreview' => $task['isPreview'] ?? false];
-            PartsFile::write($task['reading'], $facts, $this->read($picture, $middle), $task['raw'] ?? null);
+            $small = $this->smallParts($middle);
+            if (isset($task['small'])) {
+                PartsFile::write($task['small'], $facts, $small);
+                $isSmall === null || $isSmall();
+            }
+            $parts = $this->countedParts($picture, $middle) + $small;
+            PartsFile::write($task['reading'], $facts, $parts, $task['raw'] ?? null);
+        }
+        if ($shown !== null) {
+            $this->vips->saveJpeg($shown, $task['working'], 92);
         }
 
         return $size;
     }
 
-    /**
-     * @return array<string, array{array<string, int>, list<string>}>
-     *   by what it is: its size, and its bytes in one piece or several
-     */
-    private function read(Picture $picture, Picture $middle): array
+    /** @return array<string, array{array<string, int>, list<string>}> as PartsFile takes them */
+    private function smallParts(Picture $middle): array
     {
-        $counts = $this->counts($picture);
         $close = (int) max(
             1,
             self::CLOSE_CELL * max($this->vips->fact($middle, 'width'), $this->vips->fact($middle, 'height')),
         );
         [$detail, $closeDetail] = $this->edges->of($middle, [self::CELL, $close]);
         $small = $this->vips->keep($this->small($middle, self::COLOUR_COLUMNS));
+
+        return array_map(
+            fn (array $map): array => [['columns' => $map['columns'], 'rows' => $map['rows']], [$map['bytes']]],
+            [
+                'light' => $this->light($small),
+                'colours' => $this->colours($small),
+                'detail' => $detail,
+                'closeDetail' => $closeDetail,
+            ],
+        );
+    }
+
+    /** @return array<string, array{array<string, int>, list<string>}> as PartsFile takes them */
+    private function countedParts(Picture $picture, Picture $middle): array
+    {
+        $counts = $this->counts($picture);
         $ends = $this->endsMap($middle, $counts);
-        $one = fn (array $map): array => [['columns' => $map['columns'], 'rows' => $map['rows']], [$map['bytes']]];
 
         return [
             'counts' => [
@@ -144,10 +166,6 @@ final class PixelProgram
                 [pack('V*', ...$counts['luminance'], ...$counts['r'], ...$counts['g'], ...$counts['b'])],
             ],
             'samples' => $this->samples->of($picture, self::SAMPLES),
-            'light' => $one($this->light($small)),
-            'colours' => $one($this->colours($small)),
-            'detail' => $one($detail),
-            'closeDetail' => $one($closeDetail),
             ...$ends === null
                 ? []
                 : ['ends' => [

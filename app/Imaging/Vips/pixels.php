@@ -21,7 +21,12 @@ try {
     $task = json_decode((string) stream_get_contents(STDIN), true, flags: JSON_THROW_ON_ERROR);
     $threads = (int) (getenv('VIPS_CONCURRENCY') ?: 2);
     $isJpeg = @file_get_contents($task['source'], length: 3) === "\xff\xd8\xff";
-    echo json_encode((new PixelProgram(new Vips($threads, hasModules: ! $isJpeg)))->run($task), JSON_THROW_ON_ERROR);
+    // As OutsideProgram waits for it.
+    $isSmall = function (): void {
+        fwrite(STDOUT, "ready\n");
+    };
+    $program = new PixelProgram(new Vips($threads, hasModules: ! $isJpeg));
+    echo json_encode($program->run($task, $isSmall), JSON_THROW_ON_ERROR);
 } catch (RuntimeException $problem) {
     fwrite(STDERR, $problem->getMessage());
     exit(1);
