@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\HandIn;
 
+use App\Imaging\EarlyOverview;
 use App\Imaging\PixelEngine;
 use App\Imaging\ReadingFile;
 use App\Models\Picture;
@@ -13,7 +14,6 @@ use InvalidArgumentException;
 use RuntimeException;
 use TruePupil\Core\Composition\Attention;
 use TruePupil\Core\Measures\MeasuredPicture;
-use TruePupil\Core\Measures\Overview;
 use TruePupil\Core\Measures\PixelReading;
 use TruePupil\Core\Measures\SmallMaps;
 use TruePupil\Core\Stored\MeasuresReading;
@@ -31,20 +31,15 @@ final readonly class PictureReadings
     /** @throws \TruePupil\Core\Capture\UnreadablePicture when the picture has to be decoded and cannot be */
     public function of(Picture $picture): PixelReading
     {
-        $overview = null;
-        $make = function (string $partial) use ($picture, &$overview): void {
-            // Worked out while the rest is still being read.
-            $this->make($picture, $partial, function (SmallMaps $maps) use (&$overview): void {
-                $overview = Overview::of($maps);
-            });
-        };
+        $early = new EarlyOverview();
+        $make = fn (string $partial) => $this->make($picture, $partial, $early(...));
         try {
-            return ReadingFile::open($this->store->readingMade($picture, $make), $overview);
+            return ReadingFile::open($this->store->readingMade($picture, $make), $early->overview);
         } catch (InvalidArgumentException) {
             // Damaged, as by a disk that was full.
             $this->store->forgetReading($picture);
 
-            return ReadingFile::open($this->store->readingMade($picture, $make), $overview);
+            return ReadingFile::open($this->store->readingMade($picture, $make), $early->overview);
         }
     }
 

@@ -8,8 +8,6 @@ use Illuminate\Support\Facades\File;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Measures\MeasuredPicture;
-use TruePupil\Core\Measures\Overview;
-use TruePupil\Core\Measures\SmallMaps;
 
 /** Measures a picture that is not in the store, and what is marked in it. */
 final readonly class FrameMeasurer
@@ -24,12 +22,10 @@ final readonly class FrameMeasurer
         AtomicFile::makeFolder($this->scratch);
         $reading = $this->scratch.'/'.bin2hex(random_bytes(8)).'.reading';
         try {
-            $overview = null;
-            $this->pixels->read($original, $reading, meanwhile: function (SmallMaps $maps) use (&$overview): void {
-                $overview = Overview::of($maps);
-            });
+            $early = new EarlyOverview();
+            $this->pixels->read($original, $reading, meanwhile: $early(...));
 
-            return MeasuredPicture::of(ReadingFile::open($reading, $overview))->with($marks);
+            return MeasuredPicture::of(ReadingFile::open($reading, $early->overview))->with($marks);
         } finally {
             File::delete($reading);
         }

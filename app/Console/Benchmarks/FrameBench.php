@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Benchmarks;
 
 use App\Briefs\BriefLibrary;
+use App\Imaging\EarlyOverview;
 use App\Imaging\FileAnalysis;
 use App\Imaging\PictureTags;
 use App\Imaging\PixelEngine;
@@ -21,8 +22,6 @@ use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Measures\MeasuredPicture;
-use TruePupil\Core\Measures\Overview;
-use TruePupil\Core\Measures\SmallMaps;
 use TruePupil\Core\Situation\Assignment;
 use TruePupil\Core\Situation\Situation;
 
@@ -86,12 +85,9 @@ final readonly class FrameBench
     public function handIn(string $picture, string $copy, string $reading): Critique
     {
         $tags = $this->tags->begin($picture);
-        $overview = null;
-        $meanwhile = function (SmallMaps $maps) use (&$overview): void {
-            $overview = Overview::of($maps);
-        };
-        $this->pixels->read($picture, $reading, $copy, (int) config('pupil.working_side'), $meanwhile);
-        $measures = MeasuredPicture::of(ReadingFile::open($reading, $overview))->with(self::marks());
+        $early = new EarlyOverview();
+        $this->pixels->read($picture, $reading, $copy, (int) config('pupil.working_side'), $early(...));
+        $measures = MeasuredPicture::of(ReadingFile::open($reading, $early->overview))->with(self::marks());
 
         return $this->critique($this->asTyped(PictureRecord::fromTags($tags())->capture), $measures);
     }
