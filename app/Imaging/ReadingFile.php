@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Imaging;
 
 use App\Imaging\Vips\PartsFile;
-use App\Imaging\Vips\PixelProgram;
 use App\Imaging\Vips\RawProgram;
+use App\Imaging\Vips\Tones;
 use InvalidArgumentException;
 use TruePupil\Core\Focus\DetailMap;
 use TruePupil\Core\Focus\EdgeEnergy;
@@ -112,7 +112,7 @@ final readonly class ReadingFile implements ReadingParts
             $light['columns'],
             $light['rows'],
             array_map(
-                fn (int $cell): float => $cell / PixelProgram::WHITE,
+                fn (int $cell): float => $cell / Tones::WHITE,
                 array_values(unpack('v*', $this->piece('light')) ?: []),
             ),
         );

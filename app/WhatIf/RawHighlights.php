@@ -32,8 +32,11 @@ final readonly class RawHighlights
     public static function of(PixelReading $reading): ?self
     {
         $sensor = $reading->preview?->sensor;
+        if ($sensor === null) {
+            return null;
+        }
         $tone = ToneMeasures::from($reading->statistics());
-        if ($sensor === null || max($tone->lostHighlightsPctByChannel) < 100 * RawTones::GLINTS) {
+        if (max($tone->lostHighlightsPctByChannel) < 100 * RawTones::GLINTS) {
             return null;
         }
         $end = (new RawMeasures($sensor->tones))->endFromMidGrey($tone);

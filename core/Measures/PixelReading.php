@@ -23,6 +23,10 @@ final class PixelReading
     /** Cells along it on the map of close edges. */
     public const FACE_CELLS = 15;
 
+    private ?PixelStatistics $statistics = null;
+
+    private ?LuminanceGrid $luminance = null;
+
     private ?ColourGrid $colours = null;
 
     public function __construct(
@@ -39,12 +43,12 @@ final class PixelReading
 
     public function statistics(): PixelStatistics
     {
-        return $this->parts->statistics();
+        return $this->statistics ??= $this->parts->statistics();
     }
 
     public function luminance(): LuminanceGrid
     {
-        return $this->parts->luminance();
+        return $this->luminance ??= $this->parts->luminance();
     }
 
     public function colours(): ColourGrid

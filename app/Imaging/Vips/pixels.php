@@ -14,6 +14,7 @@ require __DIR__.'/Picture.php';
 require __DIR__.'/Vips.php';
 require __DIR__.'/Edges.php';
 require __DIR__.'/Samples.php';
+require __DIR__.'/Tones.php';
 require __DIR__.'/PartsFile.php';
 require __DIR__.'/PixelProgram.php';
 
