@@ -26,7 +26,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use TruePupil\Core\Capture\UnreadablePicture;
 
 $app = Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withRouting(web: __DIR__.'/../routes/web.php')
     ->withCommands()
     ->withMiddleware(function (Middleware $middleware): void {
         // No other origin is ever answered.

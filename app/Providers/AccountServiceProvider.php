@@ -8,13 +8,13 @@ use App\Accounts\Address;
 use App\Accounts\AddressUsers;
 use App\Letterbox\LetterboxTransport;
 use App\Models\User;
+use Illuminate\Auth\AuthManager;
+use Illuminate\Cache\RateLimiter;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Auth\Access\Gate;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Facades\Mail;
-use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Mail\MailManager;
 use Illuminate\Support\ServiceProvider;
 
 /** Signing in, mail, and how often somebody may try. */
@@ -22,19 +22,29 @@ final class AccountServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
-        Auth::provider(
+        // Nothing of it is made before somebody asks for it.
+        $this->callAfterResolving('auth', fn (AuthManager $auth) => $auth->provider(
             'addresses',
             fn (Application $app, array $config): AddressUsers => new AddressUsers(
                 $app->make('hash'),
                 $config['model'],
             ),
-        );
-        Mail::extend('letterbox', fn (): LetterboxTransport => new LetterboxTransport());
+        ));
+        $this->callAfterResolving('mail.manager', fn (MailManager $mail) => $mail->extend(
+            'letterbox',
+            fn (): LetterboxTransport => new LetterboxTransport(),
+        ));
+        $this->callAfterResolving(Gate::class, fn (Gate $gate) => $gate->define(
+            'operate',
+            fn (User $user): bool => $user->is_operator,
+        ));
+        $this->callAfterResolving(RateLimiter::class, self::limit(...));
+    }
 
-        Gate::define('operate', fn (User $user): bool => $user->is_operator);
-
+    private static function limit(RateLimiter $limiter): void
+    {
         // An account is counted however its address is spelt; a school often has one address on the network for all.
-        RateLimiter::for(
+        $limiter->for(
             'sign-in',
             fn (Request $request): array => [
                 Limit::perMinute(6)->by('here|'.self::account($request).'|'.$request->ip())->response(self::wait(...)),
@@ -42,32 +52,32 @@ final class AccountServiceProvider extends ServiceProvider
                 Limit::perMinute(300)->by('network|'.$request->ip())->response(self::wait(...)),
             ],
         );
-        RateLimiter::for(
+        $limiter->for(
             'join',
             fn (Request $request): array => [
                 Limit::perMinute(120)->by('join|'.$request->ip())->response(self::wait(...)),
             ],
         );
-        RateLimiter::for(
+        $limiter->for(
             'join-page',
             fn (Request $request): Limit => Limit::perMinute(240)->by('join-page|'.$request->ip()),
         );
-        RateLimiter::for(
+        $limiter->for(
             'forgotten',
             fn (Request $request): array => [
                 Limit::perHour(5)->by('forgotten|'.self::account($request))->response(self::wait(...)),
                 Limit::perMinute(60)->by('forgotten|'.$request->ip())->response(self::wait(...)),
             ],
         );
-        RateLimiter::for('account', fn (Request $request): Limit => self::ofPerson($request, 20));
-        RateLimiter::for(
+        $limiter->for('account', fn (Request $request): Limit => self::ofPerson($request, 20));
+        $limiter->for(
             'takeout',
             fn (Request $request): Limit => Limit::perHour(5)
                 ->by('takeout|'.$request->user()?->id)
                 ->response(self::wait(...)),
         );
         foreach (['views' => 240, 'what-ifs' => 600, 'finder' => 900, 'spot' => 600] as $name => $perMinute) {
-            RateLimiter::for($name, fn (Request $request): Limit => self::ofPerson($request, $perMinute, $name));
+            $limiter->for($name, fn (Request $request): Limit => self::ofPerson($request, $perMinute, $name));
         }
     }
 

@@ -51,7 +51,9 @@ final class AppServiceProvider extends ServiceProvider
     {
         Membership::saved(fn () => $this->app->make(Roles::class)->forget());
         Membership::deleted(fn () => $this->app->make(Roles::class)->forget());
-        AboutCommand::add('True Pupil', ['Version' => fn (): string => (string) config('app.version')]);
+        if ($this->app->runningInConsole()) {
+            AboutCommand::add('True Pupil', ['Version' => fn (): string => (string) config('app.version')]);
+        }
         Model::shouldBeStrict(! $this->app->isProduction());
         // Whoever ends TLS need not be this program: addresses are what the world knows.
         if (str_starts_with((string) config('app.url'), 'https://')) {

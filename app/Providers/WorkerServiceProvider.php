@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Workers\Child;
 use App\Workers\Lease;
+use Illuminate\Database\Events\ConnectionEstablished;
 use Illuminate\Queue\Events\JobExceptionOccurred;
 use Illuminate\Queue\Events\JobFailed;
 use Illuminate\Queue\Events\JobProcessed;
@@ -21,7 +22,10 @@ final class WorkerServiceProvider extends ServiceProvider
     {
         // Commands and jobs are about what has just been written: no replica is asked for it.
         if ($this->app->runningInConsole()) {
-            DB::connection()->setRecordModificationState(true);
+            Event::listen(
+                ConnectionEstablished::class,
+                fn (ConnectionEstablished $event) => $event->connection->setRecordModificationState(true),
+            );
         }
         Event::listen(JobProcessing::class, fn () => DB::connection()->setRecordModificationState(true));
         if (getenv('PUPIL_SUPERVISED') === false) {

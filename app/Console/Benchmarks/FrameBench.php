@@ -86,7 +86,7 @@ final readonly class FrameBench
     {
         $tags = $this->tags->begin($picture);
         $early = new EarlyOverview();
-        $this->pixels->read($picture, $reading, $copy, (int) config('pupil.working_side'), $early(...));
+        $this->pixels->read($picture, $reading, $copy, (int) config('pupil.working_side'), $early);
         $measures = MeasuredPicture::of(ReadingFile::open($reading, $early->overview))->with(self::marks());
 
         return $this->critique($this->asTyped(PictureRecord::fromTags($tags())->capture), $measures);

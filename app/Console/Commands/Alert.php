@@ -10,8 +10,10 @@ use Illuminate\Console\Command;
 use Illuminate\Mail\Message;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Mail;
+use Symfony\Component\Console\Attribute\AsCommand;
 use Throwable;
 
+#[AsCommand('pupil:alert')]
 final class Alert extends Command
 {
     private const TOLD = 'alert-told:';

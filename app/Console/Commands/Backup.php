@@ -11,8 +11,10 @@ use App\Backup\ReadBackup;
 use App\Backup\Repository;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Console\Isolatable;
+use Symfony\Component\Console\Attribute\AsCommand;
 
 /** With --isolated, one node at a time. */
+#[AsCommand('pupil:backup')]
 final class Backup extends Command implements Isolatable
 {
     protected $signature =

@@ -24,6 +24,7 @@ use App\Imaging\ReadingFile;
 use App\Imaging\TagWriter;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
+use Symfony\Component\Console\Attribute\AsCommand;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\RecordedCamera;
 use TruePupil\Core\Capture\RecordedExposure;
@@ -34,6 +35,7 @@ use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Measures\MeasuredPicture;
 
+#[AsCommand('pupil:bench')]
 final class Bench extends Command
 {
     protected $signature =

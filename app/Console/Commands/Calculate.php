@@ -6,7 +6,9 @@ namespace App\Console\Commands;
 
 use App\Calculators\Calculators;
 use App\Input\CalculatorInput;
+use Symfony\Component\Console\Attribute\AsCommand;
 
+#[AsCommand('pupil:calc')]
 final class Calculate extends JsonCommand
 {
     protected $signature = 'pupil:calc {name : the calculator} {given?* : key=value pairs}';

@@ -7,7 +7,9 @@ namespace App\Console\Commands;
 use App\Retention\Cleaning;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Log;
+use Symfony\Component\Console\Attribute\AsCommand;
 
+#[AsCommand('pupil:clean')]
 final class Clean extends Command
 {
     protected $signature = 'pupil:clean';

@@ -8,6 +8,7 @@ use App\Briefs\BriefLibrary;
 use App\Imaging\FileAnalysis;
 use App\View\RecordArray;
 use InvalidArgumentException;
+use Symfony\Component\Console\Attribute\AsCommand;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Capture\StatedFields;
@@ -24,6 +25,7 @@ use TruePupil\Core\Situation\Situation;
 use TruePupil\Core\Situation\Statement;
 
 /** Critique without interface or database. Several files are a series; what is said of the row is said once. */
+#[AsCommand('pupil:critique')]
 final class CritiquePicture extends JsonCommand
 {
     protected $signature = 'pupil:critique {files* : pictures; more than one are a series}
@@ -38,20 +40,22 @@ final class CritiquePicture extends JsonCommand
 
     protected $description = 'Checks, findings and suggestions for a picture or a series, as JSON';
 
-    public function __construct(private readonly BriefLibrary $library, private readonly Critic $critic)
+    public function __construct(private readonly BriefLibrary $library)
     {
         parent::__construct();
     }
 
     protected function answer(): array
     {
+        // A hundred rules are loaded while the first picture is decoded.
+        $before = fn (): Critic => app(Critic::class);
         [$brief, $approach] = [$this->brief(), $this->approach()];
         $kit = $this->option('kit') === null ? null : KitFormat::read($this->json('kit'));
         $plan = $this->option('plan') === null ? null : PlanFormat::read($this->json('plan'));
         $input = new StatedFields(support: $this->support() ?? $plan?->support);
         [$marks, $pictures] = [$this->marks(), []];
         foreach ((array) $this->argument('files') as $path) {
-            [$picture, $measures] = app(FileAnalysis::class)->critiqued($path, $marks);
+            [$picture, $measures] = app(FileAnalysis::class)->critiqued($path, $marks, $before);
             $pictures[] = [
                 'path' => $path,
                 'picture' => $picture,
@@ -86,7 +90,7 @@ final class CritiquePicture extends JsonCommand
                 'file' => basename($it['path']),
                 'record' => RecordArray::of($it['picture']),
                 'measures' => $it['measures']->toArray(),
-                ...Critique::of($situation, $this->critic)->toArray(),
+                ...Critique::of($situation, app(Critic::class))->toArray(),
             ];
         }
 

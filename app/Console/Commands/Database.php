@@ -7,7 +7,9 @@ namespace App\Console\Commands;
 use App\Backup\BackupFailed;
 use App\Backup\DatabaseDump;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Attribute\AsCommand;
 
+#[AsCommand('pupil:database')]
 final class Database extends Command
 {
     protected $signature = 'pupil:database {what : save or put-back} {file : packed SQL}';

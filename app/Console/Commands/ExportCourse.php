@@ -8,7 +8,9 @@ use App\Models\Course;
 use App\Transfer\CourseExport;
 use Illuminate\Console\Command;
 use RuntimeException;
+use Symfony\Component\Console\Attribute\AsCommand;
 
+#[AsCommand('pupil:course-export')]
 final class ExportCourse extends Command
 {
     protected $signature =

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Calculators\ExposeInput;
+use Symfony\Component\Console\Attribute\AsCommand;
 use TruePupil\Core\Json\Fields;
 use TruePupil\Core\Modes\Decider;
 use TruePupil\Core\Modes\ExposureSolver;
 use TruePupil\Core\Modes\FinderDisplay;
 use TruePupil\Core\Modes\LimitMet;
 
+#[AsCommand('pupil:expose')]
 final class Expose extends JsonCommand
 {
     protected $signature = 'pupil:expose';

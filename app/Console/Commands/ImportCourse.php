@@ -12,7 +12,9 @@ use App\Trail\TrailEvent;
 use App\Transfer\CourseImport;
 use App\Transfer\ImportRefused;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Attribute\AsCommand;
 
+#[AsCommand('pupil:course-import')]
 final class ImportCourse extends Command
 {
     protected $signature = 'pupil:course-import {file : an archive that pupil:course-export wrote}';

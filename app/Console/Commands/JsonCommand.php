@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Imaging\OutsideProgramFailed;
 use Illuminate\Console\Command;
 use InvalidArgumentException;
+use Symfony\Component\Console\Input\InputInterface;
 use Throwable;
 use TruePupil\Core\Capture\UnreadablePicture;
 use TruePupil\Core\Composition\Marks;
@@ -40,6 +41,11 @@ abstract class JsonCommand extends Command
      * @throws InvalidArgumentException|UnreadablePicture when the input is at fault
      */
     abstract protected function answer(): array;
+
+    /** It asks nobody anything, and need not load what asks. */
+    protected function configurePrompts(InputInterface $input): void
+    {
+    }
 
     /** The JSON file that an option names. @throws InvalidArgumentException */
     protected function json(string $option): Fields

@@ -7,7 +7,9 @@ namespace App\Console\Commands;
 use App\Demo\Kilnyard;
 use App\Models\User;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Attribute\AsCommand;
 
+#[AsCommand('pupil:demo')]
 final class LoadDemo extends Command
 {
     protected $signature =

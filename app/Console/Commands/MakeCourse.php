@@ -12,8 +12,10 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
+use Symfony\Component\Console\Attribute\AsCommand;
 use TruePupil\Core\Approach\Approach;
 
+#[AsCommand('pupil:course')]
 final class MakeCourse extends Command
 {
     protected $signature =

@@ -9,7 +9,9 @@ use App\Practice\Finder;
 use App\Practice\SceneCards;
 use App\Practice\SceneRenderer;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Attribute\AsCommand;
 
+#[AsCommand('pupil:examples')]
 final class MakeExamples extends Command
 {
     protected $signature = 'pupil:examples';

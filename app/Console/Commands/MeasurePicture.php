@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Imaging\FileAnalysis;
+use Symfony\Component\Console\Attribute\AsCommand;
 
+#[AsCommand('pupil:measure')]
 final class MeasurePicture extends JsonCommand
 {
     protected $signature = 'pupil:measure {file : a picture} {--subject= : x,y,w,h as fractions of the displayed frame}

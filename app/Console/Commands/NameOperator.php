@@ -7,7 +7,9 @@ namespace App\Console\Commands;
 use App\Accounts\Address;
 use App\Models\User;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Attribute\AsCommand;
 
+#[AsCommand('pupil:operator')]
 final class NameOperator extends Command
 {
     protected $signature = 'pupil:operator {address : of an account that is there} {--remove : no longer}';

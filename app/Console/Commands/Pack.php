@@ -7,8 +7,10 @@ namespace App\Console\Commands;
 use App\Briefs\BriefLibrary;
 use App\Briefs\BriefPack;
 use InvalidArgumentException;
+use Symfony\Component\Console\Attribute\AsCommand;
 use TruePupil\Core\Brief\Brief;
 
+#[AsCommand('pupil:pack')]
 final class Pack extends JsonCommand
 {
     protected $signature =

@@ -8,7 +8,9 @@ use App\Accounts\Address;
 use App\Accounts\Links;
 use App\Models\User;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Attribute\AsCommand;
 
+#[AsCommand('pupil:password-link')]
 final class PasswordLink extends Command
 {
     protected $signature = 'pupil:password-link {who : an address, or the number of an account}';

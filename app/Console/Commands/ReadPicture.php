@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\View\RecordArray;
+use Symfony\Component\Console\Attribute\AsCommand;
 use TruePupil\Core\Capture\RecordReader;
 
+#[AsCommand('pupil:read')]
 final class ReadPicture extends JsonCommand
 {
     protected $signature = 'pupil:read {file : a picture}';

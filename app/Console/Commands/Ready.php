@@ -6,8 +6,10 @@ namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Http;
+use Symfony\Component\Console\Attribute\AsCommand;
 use Throwable;
 
+#[AsCommand('pupil:ready')]
 final class Ready extends Command
 {
     protected $signature =

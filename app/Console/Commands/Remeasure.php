@@ -9,9 +9,11 @@ use App\HandIn\PictureReadings;
 use App\Models\Frame;
 use App\Models\FrameState;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Attribute\AsCommand;
 use TruePupil\Core\Capture\UnreadablePicture;
 
 /** Measures and judges again what older rules judged; what was returned is only measured. Notes and decisions stay. */
+#[AsCommand('pupil:remeasure')]
 final class Remeasure extends Command
 {
     protected $signature = 'pupil:remeasure {--all : also what the newest rules have judged already}';

@@ -6,7 +6,9 @@ namespace App\Console\Commands;
 
 use App\Notices\Reminders;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Attribute\AsCommand;
 
+#[AsCommand('pupil:remind')]
 final class Remind extends Command
 {
     protected $signature = 'pupil:remind';

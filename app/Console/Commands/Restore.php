@@ -7,7 +7,9 @@ namespace App\Console\Commands;
 use App\Backup\BackupFailed;
 use App\Backup\ReadBackup;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Attribute\AsCommand;
 
+#[AsCommand('pupil:restore')]
 final class Restore extends Command
 {
     protected $signature =

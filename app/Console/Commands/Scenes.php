@@ -7,11 +7,13 @@ namespace App\Console\Commands;
 use App\Practice\PlateStore;
 use App\Practice\Scene;
 use App\Practice\SceneRenderer;
+use Symfony\Component\Console\Attribute\AsCommand;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Metering\PatternMeter;
 
+#[AsCommand('pupil:scenes')]
 final class Scenes extends JsonCommand
 {
     protected $signature = 'pupil:scenes';

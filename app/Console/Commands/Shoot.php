@@ -11,10 +11,12 @@ use App\Practice\ShotInput;
 use App\Practice\Shutter;
 use Illuminate\Support\Facades\File;
 use InvalidArgumentException;
+use Symfony\Component\Console\Attribute\AsCommand;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Json\Fields;
 use TruePupil\Core\Kit\KitFormat;
 
+#[AsCommand('pupil:shoot')]
 final class Shoot extends JsonCommand
 {
     protected $signature = 'pupil:shoot {scene}

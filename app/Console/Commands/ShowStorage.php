@@ -6,7 +6,9 @@ namespace App\Console\Commands;
 
 use App\Retention\StorageUse;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Attribute\AsCommand;
 
+#[AsCommand('pupil:storage')]
 final class ShowStorage extends Command
 {
     protected $signature = 'pupil:storage';

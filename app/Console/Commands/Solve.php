@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Calculators\SolveInput;
+use Symfony\Component\Console\Attribute\AsCommand;
 use TruePupil\Core\Adviser\KitAdviser;
 use TruePupil\Core\Json\Fields;
 
+#[AsCommand('pupil:solve')]
 final class Solve extends JsonCommand
 {
     protected $signature = 'pupil:solve';

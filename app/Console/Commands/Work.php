@@ -7,7 +7,9 @@ namespace App\Console\Commands;
 use App\Workers\NodePresence;
 use App\Workers\Supervisor;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Attribute\AsCommand;
 
+#[AsCommand('pupil:work')]
 final class Work extends Command
 {
     protected $signature =
