@@ -8,14 +8,12 @@ use App\Imaging\EarlyOverview;
 use App\Imaging\PixelEngine;
 use App\Imaging\ReadingFile;
 use App\Models\Picture;
-use Closure;
 use Illuminate\Support\Facades\File;
 use InvalidArgumentException;
 use RuntimeException;
 use TruePupil\Core\Composition\Attention;
 use TruePupil\Core\Measures\MeasuredPicture;
 use TruePupil\Core\Measures\PixelReading;
-use TruePupil\Core\Measures\SmallMaps;
 use TruePupil\Core\Stored\MeasuresReading;
 
 /**
@@ -32,7 +30,7 @@ final readonly class PictureReadings
     public function of(Picture $picture): PixelReading
     {
         $early = new EarlyOverview();
-        $make = fn (string $partial) => $this->make($picture, $partial, $early(...));
+        $make = fn (string $partial) => $this->make($picture, $partial, $early);
         try {
             return ReadingFile::open($this->store->readingMade($picture, $make), $early->overview);
         } catch (InvalidArgumentException) {
@@ -61,12 +59,8 @@ final readonly class PictureReadings
         return $made ?? self::read($path, $reading) ?? MeasuredPicture::of($reading);
     }
 
-    /**
-     * In the same decode the copy that is shown, where there is none yet.
-     *
-     * @param  Closure(SmallMaps): void  $meanwhile
-     */
-    private function make(Picture $picture, string $reading, Closure $meanwhile): void
+    /** In the same decode the copy that is shown, where there is none yet. */
+    private function make(Picture $picture, string $reading, EarlyOverview $meanwhile): void
     {
         $original = $this->store->original($picture);
         $alone = fn () => $this->pixels->read($original, $reading, meanwhile: $meanwhile);

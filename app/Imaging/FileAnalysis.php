@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
+use Closure;
 use TruePupil\Core\Capture\PictureRecord;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Measures\FrameMeasures;
@@ -28,15 +29,16 @@ final readonly class FileAnalysis
     /**
      * Its record and its measures, the one read while the other is worked out.
      *
+     * @param  ?Closure(): mixed  $before  what else can be done, while the picture is being decoded
      * @return array{PictureRecord, FrameMeasures}
      *
      * @throws \TruePupil\Core\Capture\UnreadablePicture
      */
-    public function critiqued(string $path, Marks $marks = new Marks()): array
+    public function critiqued(string $path, Marks $marks = new Marks(), ?Closure $before = null): array
     {
         $this->gate->admit($path);
         $tags = $this->tags->begin($path);
-        $measures = $this->measurer->measure($path, $marks);
+        $measures = $this->measurer->measure($path, $marks, $before);
 
         return [PictureRecord::fromTags($tags()), $measures];
     }

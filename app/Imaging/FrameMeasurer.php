@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
+use Closure;
 use Illuminate\Support\Facades\File;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Measures\FrameMeasures;
@@ -16,14 +17,18 @@ final readonly class FrameMeasurer
     {
     }
 
-    /** @throws \TruePupil\Core\Capture\UnreadablePicture */
-    public function measure(string $original, Marks $marks): FrameMeasures
+    /**
+     * @param  ?Closure(): mixed  $before  what else can be done, while the picture is being decoded
+     *
+     * @throws \TruePupil\Core\Capture\UnreadablePicture
+     */
+    public function measure(string $original, Marks $marks, ?Closure $before = null): FrameMeasures
     {
         AtomicFile::makeFolder($this->scratch);
         $reading = $this->scratch.'/'.bin2hex(random_bytes(8)).'.reading';
         try {
-            $early = new EarlyOverview();
-            $this->pixels->read($original, $reading, meanwhile: $early(...));
+            $early = new EarlyOverview($before);
+            $this->pixels->read($original, $reading, meanwhile: $early);
 
             return MeasuredPicture::of(ReadingFile::open($reading, $early->overview))->with($marks);
         } finally {

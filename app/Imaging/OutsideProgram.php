@@ -40,7 +40,8 @@ final readonly class OutsideProgram
      * @param  ?string  $refuse  a pattern: a warning that fits it counts as a failure
      * @param  list<string>  $reads  files that it is shown
      * @param  list<string>  $writes  files and folders that it may write to
-     * @param  ?Closure(): void  $meanwhile  called when the program has said READY, while it goes on
+     * @param  ?Closure(): void  $begun  called when the program has been started, while it goes on
+     * @param  ?Closure(): void  $ready  called when it has said READY, while it goes on
      *
      * @throws OutsideProgramFailed when the program is missing, takes too long or says no
      */
@@ -50,15 +51,19 @@ final readonly class OutsideProgram
         ?string $input = null,
         array $reads = [],
         array $writes = [],
-        ?Closure $meanwhile = null,
+        ?Closure $begun = null,
+        ?Closure $ready = null,
     ): string {
         $process = $this->started($arguments, $input, $reads, $writes);
-        if ($meanwhile !== null) {
+        if ($begun !== null) {
+            $begun();
+        }
+        if ($ready !== null) {
             $isReady = $this->inTime(fn (): bool => $process->waitUntil(
                 fn (string $type, string $said): bool => $type === Process::OUT && str_contains($said, self::READY),
             ));
             if ($isReady) {
-                $meanwhile();
+                $ready();
             }
         }
 

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
-use Closure;
-use TruePupil\Core\Measures\SmallMaps;
-
 /** What is asked of pixels: upright, in sRGB, whatever the file was. */
 interface PixelEngine
 {
@@ -22,8 +19,6 @@ interface PixelEngine
      * target is given.
      *
      * @param  string  $reading  where it is written, for ReadingFile
-     * @param  ?Closure(SmallMaps): void  $meanwhile
-     *   called as soon as the picture is known in small, while its pixels are still being counted
      *
      * @throws \TruePupil\Core\Capture\UnreadablePicture
      */
@@ -32,6 +27,6 @@ interface PixelEngine
         string $reading,
         ?string $workingCopy = null,
         ?int $side = null,
-        ?Closure $meanwhile = null,
+        ?Meanwhile $meanwhile = null,
     ): void;
 }

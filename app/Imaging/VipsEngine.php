@@ -8,7 +8,6 @@ use Closure;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Log;
 use TruePupil\Core\Capture\UnreadablePicture;
-use TruePupil\Core\Measures\SmallMaps;
 
 /**
  * Pixels through libvips, in the pixel program: a process of its own with a time limit, so that a hostile file can take
@@ -43,7 +42,7 @@ final readonly class VipsEngine implements PixelEngine
         string $reading,
         ?string $workingCopy = null,
         ?int $side = null,
-        ?Closure $meanwhile = null,
+        ?Meanwhile $meanwhile = null,
     ): void {
         $task = array_filter(
             ['reading' => $reading, 'working' => $workingCopy, 'side' => $side],
@@ -62,11 +61,10 @@ final readonly class VipsEngine implements PixelEngine
 
     /**
      * @param  array<string, mixed>  $task
-     * @param  ?Closure(SmallMaps): void  $meanwhile
      *
      * @throws UnreadablePicture
      */
-    private function run(string $source, array $task, ?Closure $meanwhile = null): void
+    private function run(string $source, array $task, ?Meanwhile $meanwhile = null): void
     {
         $this->previews->decodable(
             $source,
@@ -82,11 +80,10 @@ final readonly class VipsEngine implements PixelEngine
      * The preview's reading with that of the sensor's own values beside it, where they can be unpacked.
      *
      * @param  array<string, mixed>  $task
-     * @param  ?Closure(SmallMaps): void  $meanwhile
      *
      * @throws UnreadablePicture
      */
-    private function withSensor(string $source, string $preview, array $task, ?Closure $meanwhile): void
+    private function withSensor(string $source, string $preview, array $task, ?Meanwhile $meanwhile): void
     {
         $parts = $task['reading'].'.sensor';
         try {
@@ -114,7 +111,8 @@ final readonly class VipsEngine implements PixelEngine
      * @param  array<string, mixed>  $task
      * @param  list<string>  $reads
      * @param  list<string>  $writes
-     * @param  ?Closure(): void  $meanwhile
+     * @param  ?Closure(): void  $begun
+     * @param  ?Closure(): void  $ready
      *
      * @throws OutsideProgramFailed
      */
@@ -123,7 +121,8 @@ final readonly class VipsEngine implements PixelEngine
         array $task,
         array $reads,
         array $writes,
-        ?Closure $meanwhile = null,
+        ?Closure $begun = null,
+        ?Closure $ready = null,
     ): void {
         $this->php->run(
             [
@@ -140,7 +139,8 @@ final readonly class VipsEngine implements PixelEngine
             json_encode($task, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
             [...$reads, __DIR__.'/Vips'],
             $writes,
-            $meanwhile,
+            $begun,
+            $ready,
         );
     }
 
@@ -166,11 +166,10 @@ final readonly class VipsEngine implements PixelEngine
 
     /**
      * @param  array<string, mixed>  $task
-     * @param  ?Closure(SmallMaps): void  $meanwhile
      *
      * @throws UnreadablePicture
      */
-    private function decode(string $source, array $task, ?Closure $meanwhile = null): void
+    private function decode(string $source, array $task, ?Meanwhile $meanwhile = null): void
     {
         if ($meanwhile !== null) {
             $task['small'] = $task['reading'].'.small';
@@ -188,7 +187,8 @@ final readonly class VipsEngine implements PixelEngine
                 ['source' => $source, 'megapixels' => $this->megapixels] + $task,
                 array_values(array_filter([$source, $task['raw'] ?? null])),
                 $targets,
-                $meanwhile === null ? null : fn () => $meanwhile(ReadingFile::smallMaps($task['small'])),
+                $meanwhile === null ? null : $meanwhile->begun(...),
+                $meanwhile === null ? null : fn () => $meanwhile->known(ReadingFile::smallMaps($task['small'])),
             );
         } catch (OutsideProgramFailed $failure) {
             $why = $failure->getMessage();

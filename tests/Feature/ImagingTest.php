@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Imaging\EarlyOverview;
 use App\Imaging\FileAnalysis;
 use App\Imaging\OutsideProgram;
 use App\Imaging\PixelEngine;
@@ -29,8 +30,6 @@ use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Kit\ExposureMode;
-use TruePupil\Core\Measures\Overview;
-use TruePupil\Core\Measures\SmallMaps;
 use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Tone\Srgb;
 
@@ -88,27 +87,25 @@ final class ImagingTest extends TestCase
             imagefill($image, 0, 0, (int) imagecolorallocate($image, 70, 90, 110));
             imagefilledellipse($image, 700, 500, 400, 300, (int) imagecolorallocate($image, 230, 200, 60));
         });
-        [$reading, $seen] = [Pictures::path('reading'), null];
-        app(PixelEngine::class)->read(
-            $path,
-            $reading,
-            meanwhile: function (SmallMaps $maps) use (&$seen): void {
-                $seen = Overview::of($maps);
-            },
-        );
+        $reading = Pictures::path('reading');
+        [$early, $before] = [null, []];
+        $early = new EarlyOverview(function () use (&$early, &$before): void {
+            $before[] = $early?->overview;
+        });
+        app(PixelEngine::class)->read($path, $reading, meanwhile: $early);
+        $this->assertSame([null], $before, 'what else can be done comes once, and first');
+        $seen = $early->overview;
         $this->assertNotNull($seen);
         $this->assertEquals(ReadingFile::open($reading)->overview(), $seen);
         $this->assertSame($seen, ReadingFile::open($reading, $seen)->overview());
         $this->assertSame([$reading], glob($reading.'*'), 'nothing else is left');
         try {
-            $seen = null;
+            $early = new EarlyOverview();
             file_put_contents($path, substr((string) file_get_contents($path), 0, 9000));
-            app(PixelEngine::class)->read($path, $reading, meanwhile: function () use (&$seen): void {
-                $seen = 'something';
-            });
+            app(PixelEngine::class)->read($path, $reading, meanwhile: $early);
             $this->fail('Half a picture was read.');
         } catch (UnreadablePicture) {
-            $this->assertSame([null, [$reading]], [$seen, glob($reading.'*')]);
+            $this->assertSame([null, [$reading]], [$early->overview, glob($reading.'*')]);
         }
     }
 

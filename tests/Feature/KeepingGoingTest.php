@@ -89,25 +89,31 @@ final class KeepingGoingTest extends TestCase
     {
         $mark = Pictures::path('mark');
         $order = [];
-        $meanwhile = function () use (&$order, $mark): void {
-            $order[] = is_file($mark) ? 'late' : 'meanwhile';
+        $begun = function () use (&$order): void {
+            $order[] = 'begun';
+        };
+        $ready = function () use (&$order, $mark): void {
+            $order[] = is_file($mark) ? 'late' : 'ready';
         };
         $run = fn (string $code, float $seconds = 10.0): string => (new OutsideProgram('php', $seconds))->run(
             ['-r', $code],
-            meanwhile: $meanwhile,
+            begun: $begun,
+            ready: $ready,
         );
         $said = $run(sprintf('echo "ready\n"; usleep(700000); touch(%s); echo "done";', var_export($mark, true)));
-        $this->assertSame([['meanwhile'], "ready\ndone"], [$order, $said]);
+        $this->assertSame([['begun', 'ready'], "ready\ndone"], [$order, $said]);
         $this->assertFileExists($mark);
 
         $order = [];
         $this->assertSame('done', $run('echo "done";'), 'one that has nothing early');
+        $this->assertSame(['begun'], $order);
         foreach (['exit(1);' => 10.0, 'sleep(5);' => 0.3, 'echo "ready\n"; sleep(5);' => 0.6] as $code => $seconds) {
+            $order = [];
             try {
                 $run($code, $seconds);
                 $this->fail($code.' did not fail.');
             } catch (OutsideProgramFailed) {
-                $this->assertCount($seconds === 0.6 ? 1 : 0, $order, $code);
+                $this->assertCount($seconds === 0.6 ? 2 : 1, $order, $code);
             }
         }
     }

@@ -9,10 +9,10 @@ use App\HandIn\PictureReadings;
 use App\HandIn\PictureStore;
 use App\HandIn\WorkingCopies;
 use App\Imaging\FrameMeasurer;
+use App\Imaging\Meanwhile;
 use App\Imaging\PixelEngine;
 use App\Imaging\ReadingFile;
 use App\Models\Frame;
-use Closure;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
@@ -54,7 +54,7 @@ final class PictureReadingsTest extends TestCase
                 string $reading,
                 ?string $workingCopy = null,
                 ?int $side = null,
-                ?Closure $meanwhile = null,
+                ?Meanwhile $meanwhile = null,
             ): void {
                 $this->count++;
                 $this->engine->read($source, $reading, $workingCopy, $side, $meanwhile);
