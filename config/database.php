@@ -15,6 +15,9 @@ $connection = [
     'strict' => true,
     'engine' => 'InnoDB',
     'options' => [
+        // Each query in one message, not in three: with the database on another machine that is most of its time.
+        PDO::ATTR_EMULATE_PREPARES => true,
+        PDO::MYSQL_ATTR_MULTI_STATEMENTS => false,
         // A database that does not answer is told within seconds.
         PDO::ATTR_TIMEOUT => (int) env('DB_TIMEOUT', 5),
         ...($certificate === null ? [] : [PDO::MYSQL_ATTR_SSL_CA => $certificate]),

@@ -40,6 +40,8 @@ use TruePupil\Core\Brief\BriefFormat;
  */
 final class Attempt extends Model
 {
+    protected $table = 'attempts';
+
     protected $fillable = [
         'set_brief_id',
         'user_id',

@@ -30,6 +30,8 @@ final class Course extends Model
     /** Without letters and digits that look alike when read from a board. */
     private const CODE_LETTERS = 'ACDEFGHJKLMNPQRTUVWXY34679';
 
+    protected $table = 'courses';
+
     protected $fillable = [
         'name',
         'place',

@@ -26,6 +26,8 @@ final class DaySheet extends Model implements FieldNotebook
 {
     use TakesFieldNotes;
 
+    protected $table = 'day_sheets';
+
     protected $fillable = ['user_id', 'set_brief_id', 'content'];
 
     /** The student's own; new where there is none. */

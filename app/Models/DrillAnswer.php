@@ -20,6 +20,8 @@ use TruePupil\Core\Drill\DrillKind;
  */
 final class DrillAnswer extends Model
 {
+    protected $table = 'drill_answers';
+
     protected $guarded = [];
 
     protected function casts(): array

@@ -21,6 +21,8 @@ use TruePupil\Core\Drill\DrillKind;
  */
 final class DrillReturn extends Model
 {
+    protected $table = 'drill_returns';
+
     protected $guarded = [];
 
     protected function casts(): array

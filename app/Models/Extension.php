@@ -19,6 +19,8 @@ use Illuminate\Support\Facades\DB;
  */
 final class Extension extends Model
 {
+    protected $table = 'extensions';
+
     protected $fillable = ['set_brief_id', 'user_id', 'due_at'];
 
     /** @return BelongsTo<User, $this> */

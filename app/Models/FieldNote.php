@@ -21,6 +21,8 @@ use TruePupil\Core\Notebook\FieldNote as Noted;
  */
 final class FieldNote extends Model
 {
+    protected $table = 'field_notes';
+
     protected $fillable = ['uuid', 'day_sheet_id', 'film_roll_id', 'entry', 'field', 'value', 'noted_at'];
 
     public function noted(): Noted

@@ -26,6 +26,8 @@ final class FilmRoll extends Model implements FieldNotebook
 {
     use TakesFieldNotes;
 
+    protected $table = 'film_rolls';
+
     protected $fillable = ['user_id', 'content'];
 
     public function roll(): Roll

@@ -67,6 +67,8 @@ final class Frame extends Model
     /** The number that the instructor's own suggestion has among those that are offered. */
     public const INSTRUCTOR_SUGGESTION = 9;
 
+    protected $table = 'frames';
+
     protected $fillable = [
         'attempt_id',
         'picture_id',

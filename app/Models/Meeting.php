@@ -22,6 +22,8 @@ use Illuminate\Support\Carbon;
  */
 final class Meeting extends Model
 {
+    protected $table = 'meetings';
+
     protected $fillable = ['course_id', 'starts_at', 'title', 'lessons', 'drills'];
 
     protected $attributes = ['starts_at' => null, 'lessons' => '[]', 'drills' => '[]'];

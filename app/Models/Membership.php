@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Membership extends Model
 {
+    protected $table = 'memberships';
+
     protected $fillable = ['course_id', 'user_id', 'role', 'group_name'];
 
     /** @return BelongsTo<User, $this> */

@@ -29,6 +29,8 @@ use TruePupil\Core\Stored\RegionCodec;
  */
 final class Note extends Model
 {
+    protected $table = 'notes';
+
     protected $fillable = ['frame_id', 'author_id', 'kind', 'topic', 'region', 'fixed', 'body', 'token', 'given_at'];
 
     /** @return BelongsTo<Frame, $this> */

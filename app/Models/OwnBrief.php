@@ -19,6 +19,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class OwnBrief extends Model
 {
+    protected $table = 'own_briefs';
+
     protected $fillable = ['user_id', 'brief_id', 'revision', 'brief'];
 
     /** @return BelongsTo<User, $this> */

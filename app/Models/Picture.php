@@ -20,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Picture extends Model
 {
+    protected $table = 'pictures';
+
     protected $fillable = ['hash', 'bytes', 'mime', 'source_hash'];
 
     /** @return HasMany<Frame, $this> */

@@ -14,6 +14,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class PracticeShot extends Model
 {
+    protected $table = 'practice_shots';
+
     protected $fillable = ['hash', 'shot'];
 
     protected function casts(): array

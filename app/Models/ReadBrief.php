@@ -14,6 +14,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class ReadBrief extends Model
 {
+    protected $table = 'read_briefs';
+
     public $incrementing = false;
 
     public $timestamps = false;

@@ -26,6 +26,8 @@ use TruePupil\Core\Sky\Location;
  */
 final class Revisit extends Model
 {
+    protected $table = 'revisits';
+
     protected $fillable = ['user_id', 'frame_id', 'wish', 'again_frame_id'];
 
     protected $attributes = ['again_frame_id' => null];

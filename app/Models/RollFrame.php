@@ -49,6 +49,8 @@ final class RollFrame extends Model
     /** Hours that a frame which was removed can be brought back. */
     public const KEPT_HOURS = 24;
 
+    protected $table = 'roll_frames';
+
     protected $guarded = [];
 
     /** @return BelongsTo<User, $this> */

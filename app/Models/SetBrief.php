@@ -39,6 +39,8 @@ final class SetBrief extends Model
         'coalesce(set_briefs.due_at, set_briefs.opens_at) is null, '.
         'coalesce(set_briefs.due_at, set_briefs.opens_at), set_briefs.id';
 
+    protected $table = 'set_briefs';
+
     protected $fillable = [
         'course_id',
         'meeting_id',

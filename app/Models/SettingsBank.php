@@ -18,6 +18,8 @@ use TruePupil\Core\Json\Fields;
  */
 final class SettingsBank extends Model
 {
+    protected $table = 'settings_banks';
+
     protected $fillable = ['user_id', 'bank'];
 
     public function content(): Bank

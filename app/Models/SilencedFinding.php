@@ -13,6 +13,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class SilencedFinding extends Model
 {
+    protected $table = 'silenced_findings';
+
     protected $fillable = ['course_id', 'rule_id', 'user_id'];
 
     /** Dismissals after which it is asked whether to silence. */

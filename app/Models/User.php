@@ -32,6 +32,8 @@ final class User extends Authenticatable
 {
     use Notifiable;
 
+    protected $table = 'users';
+
     protected $fillable = [
         'name',
         'email',

@@ -23,6 +23,8 @@ use TruePupil\Core\WhatIf\StepKind;
  */
 final class WhatIf extends Model
 {
+    protected $table = 'what_ifs';
+
     protected $fillable = ['frame_id', 'author_id', 'title', 'recipe'];
 
     /** @return BelongsTo<Frame, $this> */

@@ -18,7 +18,7 @@ final readonly class AttemptPolicy
     /** Its student, as long as the student is a member of the course. */
     public function own(User $user, Attempt $attempt): bool
     {
-        return $attempt->user_id === $user->id && $this->courses->attend($user, $attempt->setBrief->course);
+        return $attempt->user_id === $user->id && $this->courses->attend($user, $attempt->setBrief->course_id);
     }
 
     /** What its student asks for beyond the right state is refused with a reason, not forbidden. */

@@ -30,9 +30,13 @@ final readonly class CoursePolicy
         return $this->roles->in($course, $user) === Role::Instructor;
     }
 
-    /** As a student of it. */
-    public function attend(User $user, Course $course): bool
+    /**
+     * As a student of it.
+     *
+     * @param  int  $course  its id: whoever asks need not fetch it for that
+     */
+    public function attend(User $user, int $course): bool
     {
-        return $this->roles->in($course, $user) === Role::Student;
+        return $this->roles->of($user->id, $course) === Role::Student;
     }
 }

@@ -18,7 +18,7 @@ final readonly class SetBriefPolicy
     public function view(User $user, SetBrief $setBrief): bool
     {
         return $this->courses->critique($user, $setBrief->course) ||
-            ($this->courses->attend($user, $setBrief->course) && $setBrief->isReadableBy($user));
+            ($this->courses->attend($user, $setBrief->course_id) && $setBrief->isReadableBy($user));
     }
 
     public function critique(User $user, SetBrief $setBrief): bool
@@ -34,6 +34,6 @@ final readonly class SetBriefPolicy
     /** Why it is not possible at this moment is said by the action, not here. */
     public function handIn(User $user, SetBrief $setBrief): bool
     {
-        return $this->courses->attend($user, $setBrief->course) && $setBrief->isReadableBy($user);
+        return $this->courses->attend($user, $setBrief->course_id) && $setBrief->isReadableBy($user);
     }
 }

@@ -15,7 +15,7 @@ use TruePupil\Core\Raster\ColourGrid;
  * Where it is known what is sharp, that counts with it: a photographer leads the eye by the focus. And the eye rests in
  * the middle rather than at the border (Tatler, "The central fixation bias in scene viewing", 2007).
  */
-final readonly class Attention
+final class Attention
 {
     private const COLUMNS = 64;
 
@@ -36,17 +36,19 @@ final readonly class Attention
     /** Peaks nearer than this share of the width are one. */
     private const APART = 0.14;
 
-    /** @var list<float> sum of everything above and left of a corner, 65 × 49 */
-    private array $sums;
+    /** @var ?list<float> sum of everything above and left of a corner, 65 × 49 */
+    private ?array $sums = null;
 
     /**
      * @param  list<float>  $map  shares that add up to one, 64 × 48
      * @param  list<array{x: float, y: float, weight: float}>  $peaks  the strongest first; weight against the strongest
      * @param  array{x: float, y: float}  $balance  centre of weight, fractions of the frame
      */
-    private function __construct(public array $map, public array $peaks, public array $balance)
-    {
-        $this->sums = self::sumsOf($map);
+    private function __construct(
+        public readonly array $map,
+        public readonly array $peaks,
+        public readonly array $balance,
+    ) {
     }
 
     /**
@@ -132,13 +134,14 @@ final readonly class Attention
             $row($region->y + $region->height),
         ];
         $w = self::COLUMNS + 1;
+        $sums = $this->sums ??= self::sumsOf($this->map);
 
         return max(
             0.0,
-            $this->sums[$bottom * $w + $right] -
-                $this->sums[$top * $w + $right] -
-                $this->sums[$bottom * $w + $left] +
-                $this->sums[$top * $w + $left],
+            $sums[$bottom * $w + $right] -
+                $sums[$top * $w + $right] -
+                $sums[$bottom * $w + $left] +
+                $sums[$top * $w + $left],
         );
     }
 
@@ -241,58 +244,111 @@ final readonly class Attention
      */
     private static function transform(array $values, bool $inverse): array
     {
-        [$w, $h] = [self::COLUMNS, self::ROWS];
-        [$wide, $high] = [self::cosines($w, $inverse), self::cosines($h, $inverse)];
-        $half = [];
-        for ($y = 0; $y < $h; $y++) {
-            $row = array_slice($values, $y * $w, $w);
-            foreach ($wide as $basis) {
-                $sum = 0.0;
-                foreach ($basis as $x => $cosine) {
-                    $sum += $cosine * $row[$x];
-                }
-                $half[] = $sum;
-            }
+        $rows = [];
+        foreach (array_chunk($values, self::COLUMNS) as $row) {
+            $rows[] = $inverse ? self::fromWaves($row) : self::inWaves($row);
         }
         $columns = [];
-        for ($x = 0; $x < $w; $x++) {
-            for ($y = 0; $y < $h; $y++) {
-                $columns[$x][$y] = $half[$y * $w + $x];
-            }
+        for ($x = 0; $x < self::COLUMNS; $x++) {
+            $column = array_column($rows, $x);
+            $columns[] = $inverse ? self::fromWaves($column) : self::inWaves($column);
         }
         $result = [];
-        foreach ($high as $basis) {
-            foreach ($columns as $column) {
-                $sum = 0.0;
-                foreach ($basis as $y => $cosine) {
-                    $sum += $cosine * $column[$y];
-                }
-                $result[] = $sum;
-            }
+        for ($y = 0; $y < self::ROWS; $y++) {
+            array_push($result, ...array_column($columns, $y));
         }
 
         return $result;
     }
 
-    /** @return list<list<float>> */
-    private static function cosines(int $n, bool $inverse): array
+    /**
+     * Along one line: the waves of even number are the same from both ends, the others opposite, so that half of each
+     * is enough.
+     *
+     * @param  list<float>  $line  of even length
+     * @return list<float>
+     */
+    private static function inWaves(array $line): array
     {
-        /** @var array<string, list<list<float>>> $known */
-        static $known = [];
-        $key = $n.($inverse ? 'i' : '');
-        if (! isset($known[$key])) {
-            $table = [];
-            for ($a = 0; $a < $n; $a++) {
-                for ($b = 0; $b < $n; $b++) {
-                    [$frequency, $place] = $inverse ? [$b, $a] : [$a, $b];
-                    $table[$a][$b] =
-                        sqrt(($frequency === 0 ? 1 : 2) / $n) * cos((M_PI * ($place + 0.5) * $frequency) / $n);
-                }
+        [$same, $opposite] = [[], []];
+        for ($i = 0, $j = count($line) - 1; $i < $j; $i++, $j--) {
+            $same[] = $line[$i] + $line[$j];
+            $opposite[] = $line[$i] - $line[$j];
+        }
+        [$even, $odd] = self::waves(count($line), false);
+        $waves = [];
+        foreach ($even as $pair => $wave) {
+            [$first, $second] = [0.0, 0.0];
+            foreach ($wave as $i => $height) {
+                $first += $height * $same[$i];
+                $second += $odd[$pair][$i] * $opposite[$i];
             }
-            $known[$key] = array_map(array_values(...), array_values($table));
+            $waves[] = $first;
+            $waves[] = $second;
         }
 
-        return $known[$key];
+        return $waves;
+    }
+
+    /**
+     * The inverse of inWaves().
+     *
+     * @param  list<float>  $waves
+     * @return list<float>
+     */
+    private static function fromWaves(array $waves): array
+    {
+        [$same, $opposite] = [[], []];
+        foreach ($waves as $number => $share) {
+            if ($number % 2 === 0) {
+                $same[] = $share;
+            } else {
+                $opposite[] = $share;
+            }
+        }
+        [$even, $odd] = self::waves(count($waves), true);
+        [$line, $end] = [[], []];
+        foreach ($even as $place => $heights) {
+            [$first, $second] = [0.0, 0.0];
+            foreach ($heights as $i => $height) {
+                $first += $height * $same[$i];
+                $second += $odd[$place][$i] * $opposite[$i];
+            }
+            $line[] = $first + $second;
+            $end[] = $first - $second;
+        }
+
+        return [...$line, ...array_reverse($end)];
+    }
+
+    /**
+     * The first half of each wave along a line of so many places: those of even number, and those of odd.
+     *
+     * @param  bool  $byPlace  what all of them have at a place, rather than what one has at all places
+     * @return array{list<list<float>>, list<list<float>>}
+     */
+    private static function waves(int $count, bool $byPlace): array
+    {
+        /** @var array<string, array{list<list<float>>, list<list<float>>}> $known */
+        static $known = [];
+
+        return $known[$count.($byPlace ? ' by place' : '')] ??= array_map(
+            fn (int $first): array => array_map(
+                fn (int $a): array => array_map(
+                    fn (int $b): float => $byPlace
+                        ? self::wave(2 * $b + $first, $a, $count)
+                        : self::wave(2 * $a + $first, $b, $count),
+                    range(0, intdiv($count, 2) - 1),
+                ),
+                range(0, intdiv($count, 2) - 1),
+            ),
+            [0, 1],
+        );
+    }
+
+    private static function wave(int $number, int $place, int $count): float
+    {
+        return sqrt(($number === 0 ? 1 : 2) / $count) * cos((M_PI * ($place + 0.5) * $number) / $count);
     }
 
     /**

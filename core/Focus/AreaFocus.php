@@ -37,16 +37,9 @@ final readonly class AreaFocus
         if ($blur === null || $sharpest <= 0.0) {
             return null;
         }
-        $ways = [[$blur, null]];
-        for ($degrees = 0.0; $degrees < 180.0; $degrees += Smear::STEP) {
-            $way = $edges->blur($cells, $degrees);
-            $ways = $way === null ? $ways : [...$ways, [$way, $degrees]];
-        }
+        $ways = [[$blur, null], ...$edges->ways($cells)];
         [[$softest, $degrees], [$least]] = [max($ways), min($ways)];
-        $crisp = array_filter(
-            array_intersect_key($edges->blurs(), array_flip($cells)),
-            fn (float $blur): bool => $blur <= FocusMeasures::CRISP,
-        );
+        $crisp = array_filter($edges->blurs($cells), fn (float $blur): bool => $blur <= FocusMeasures::CRISP);
 
         return new self(
             EdgeBlur::sharpness($softest),

@@ -30,15 +30,15 @@ final readonly class EdgeEnergy
     /** The three maps one after the other as 32-bit numbers, lowest byte first. */
     public static function ofBytes(string $bytes): self
     {
-        /** @var list<float> $numbers */
-        $numbers = array_values(unpack('g*', $bytes) ?: []);
-        $cells = intdiv(count($numbers), 3);
+        $length = intdiv(strlen($bytes), 3);
+        $maps = [];
+        foreach ([0, 1, 2] as $number) {
+            /** @var list<float> $map */
+            $map = array_values(unpack('g'.intdiv($length, 4), $bytes, $number * $length) ?: []);
+            $maps[] = $map;
+        }
 
-        return new self(
-            array_slice($numbers, 0, $cells),
-            array_slice($numbers, $cells, $cells),
-            array_slice($numbers, 2 * $cells, $cells),
-        );
+        return new self(...$maps);
     }
 
     /**

@@ -8,9 +8,10 @@ use TruePupil\Core\Composition\Region;
 
 /**
  * The strong edges of a picture: noise, as the plainest cells show it, is taken off, and cells that hold no more than
- * noise say nothing.
+ * noise say nothing. A subject is a small part of most pictures, so that nothing is worked out for cells that nobody
+ * asks for.
  */
-final readonly class EdgeField
+final class EdgeField
 {
     /** Share of the cells, the plainest ones, whose changes count as noise. */
     private const PLAIN = 0.1;
@@ -30,46 +31,35 @@ final readonly class EdgeField
     /** Of the nine cells of a window, as many must hold edges. */
     private const OF_WINDOW = 4;
 
-    /**
-     * @param  array{fine: array{float, float, float}, blurred: array{float, float, float}}  $noise
-     * @param  list<int>  $judged  cells with strong edges
-     */
-    private function __construct(
-        public DetailMap $map,
-        public array $noise,
-        private EdgeEnergy $fine,
-        private EdgeEnergy $blurred,
-        private float $least,
-        public array $judged,
-    ) {
+    private readonly float $least;
+
+    /** @var ?array{EdgeEnergy, EdgeEnergy} fine and blurred, without noise, of all cells */
+    private ?array $whole = null;
+
+    /** @param  array{fine: array{float, float, float}, blurred: array{float, float, float}}  $noise */
+    private function __construct(public readonly DetailMap $map, public readonly array $noise, float $least)
+    {
+        $this->least = max($least, self::ABOVE_NOISE * ($noise['fine'][0] + $noise['fine'][1]));
     }
 
     /** @param  ?self  $whole  the picture that this is a part of: a part has no plain cells to know its noise from */
     public static function of(DetailMap $map, ?self $whole = null): self
     {
-        return self::from($map, $whole->noise ?? self::noise($map), self::LEAST);
+        return new self($map, $whole->noise ?? self::noise($map), self::LEAST);
     }
 
     /** With weak edges too: they may tell that something is soft, but never that it is sharp. */
     public function withFaintEdges(): self
     {
-        return self::from($this->map, $this->noise, self::FAINT);
+        return new self($this->map, $this->noise, self::FAINT);
     }
 
-    /** @param  array{fine: array{float, float, float}, blurred: array{float, float, float}}  $noise */
-    private static function from(DetailMap $map, array $noise, float $least): self
+    /** @return list<int> the cells with strong edges */
+    public function judged(): array
     {
-        $fine = $map->fine->without($noise['fine']);
-        $least = max($least, self::ABOVE_NOISE * ($noise['fine'][0] + $noise['fine'][1]));
+        $least = $this->least;
 
-        return new self(
-            $map,
-            $noise,
-            $fine,
-            $map->blurred->without($noise['blurred']),
-            $least,
-            array_keys(array_filter($fine->total(), fn (float $energy): bool => $energy >= $least)),
-        );
+        return array_keys(array_filter($this->whole()[0]->total(), fn (float $energy): bool => $energy >= $least));
     }
 
     /**
@@ -79,63 +69,76 @@ final readonly class EdgeField
      */
     public function within(Region $region): array
     {
-        return $this->inEllipse($this->judged, $region);
+        $cells = $this->inEllipse($region);
+        $judged = [];
+        foreach ($cells === [] ? [] : $this->energies($cells)[0]->total() as $index => $energy) {
+            if ($energy >= $this->least) {
+                $judged[] = $cells[$index];
+            }
+        }
+
+        return $judged;
     }
 
     /** How many cells there are, judged or not, in the same ellipse. */
     public function cellsWithin(Region $region): int
     {
-        // None lies outside the rectangle itself.
-        [$columns, $rows] = [$this->map->columns, $this->map->rows];
-        $cells = [];
-        $last = min($rows - 1, (int) floor(($region->y + $region->height) * $rows));
-        for ($row = (int) floor($region->y * $rows); $row <= $last; $row++) {
-            $end = min($columns - 1, (int) floor(($region->x + $region->width) * $columns));
-            for ($column = (int) floor($region->x * $columns); $column <= $end; $column++) {
-                $cells[] = $row * $columns + $column;
-            }
-        }
-
-        return count($this->inEllipse($cells, $region));
+        return count($this->inEllipse($region));
     }
 
     /**
      * The blur of the edges of some cells together, each counting by how strong its edges are.
      *
      * @param  list<int>  $cells
-     * @param  ?float  $degrees  going this way; every way when null
-     * @return ?float pixels; null where there are no edges to go by, or none that stand across that way
+     * @return ?float pixels; null where there are no edges to go by
      */
-    public function blur(array $cells, ?float $degrees = null): ?float
+    public function blur(array $cells): ?float
     {
         if ($cells === []) {
             return null;
         }
-        // Of these cells alone: a subject is a small part of most pictures.
-        [$finely, $blurredly] = [$this->fine->of($cells), $this->blurred->of($cells)];
-        $total = $finely->total();
-        $fine = $degrees === null ? $total : $finely->along($degrees);
-        $blurred = $degrees === null ? $blurredly->total() : $blurredly->along($degrees);
-        $sums = [0.0, 0.0];
-        $both = 0.0;
-        foreach ($total as $index => $energy) {
-            // By the slope, not by its square: one hard edge must not drown all others.
-            $slope = sqrt($energy);
-            $sums[0] += $fine[$index] / $slope;
-            $sums[1] += $blurred[$index] / $slope;
-            $both += $slope;
-        }
+        [$fine, $blurred] = $this->energies($cells);
 
-        return $sums[0] > 0.0 && $sums[0] >= self::ONE_WAY * $both ? EdgeBlur::of(...$sums) : null;
+        return self::together($total = $fine->total(), $total, $blurred->total());
     }
 
-    /** @return array<int, float> blur by judged cell, pixels */
-    public function blurs(): array
+    /**
+     * The same, of what one meets going one way, for ways at even distances.
+     *
+     * @param  list<int>  $cells
+     * @return list<array{float, float}> blur and degrees; without ways across which no edges stand
+     */
+    public function ways(array $cells): array
     {
-        [$fine, $blurred] = $this->energies(null);
+        if ($cells === []) {
+            return [];
+        }
+        [$fine, $blurred] = $this->energies($cells);
+        $total = $fine->total();
+        $ways = [];
+        for ($degrees = 0.0; $degrees < 180.0; $degrees += Smear::STEP) {
+            $blur = self::together($total, $fine->along($degrees), $blurred->along($degrees));
+            if ($blur !== null) {
+                $ways[] = [$blur, $degrees];
+            }
+        }
+
+        return $ways;
+    }
+
+    /**
+     * @param  list<int>  $cells  judged ones
+     * @return array<int, float> blur by cell, pixels
+     */
+    public function blurs(array $cells): array
+    {
+        if ($cells === []) {
+            return [];
+        }
+        [$fine, $blurred] = array_map(fn (EdgeEnergy $energy): array => $energy->total(), $this->energies($cells));
         $blurs = [];
-        foreach ($this->judged as $cell) {
-            $blurs[$cell] = EdgeBlur::of($fine[$cell], $blurred[$cell]);
+        foreach ($cells as $index => $cell) {
+            $blurs[$cell] = EdgeBlur::of($fine[$index], $blurred[$index]);
         }
 
         return $blurs;
@@ -149,7 +152,10 @@ final readonly class EdgeField
      */
     public function windows(?float $degrees = null): array
     {
-        [$fine, $blurred] = $this->energies($degrees);
+        [$finely, $blurredly] = $this->whole();
+        $total = $finely->total();
+        $fine = $degrees === null ? $total : $finely->along($degrees);
+        $blurred = $degrees === null ? $blurredly->total() : $blurredly->along($degrees);
         // One way, a cell holds about half of what it holds both ways.
         $least = $degrees === null ? $this->least : $this->least / 2;
         $parts = array_map(
@@ -158,7 +164,7 @@ final readonly class EdgeField
                 : [sqrt($fine), $blurred / sqrt($fine), 1],
             $fine,
             $blurred,
-            $this->fine->total(),
+            $total,
         );
         [$columns, $rows] = [$this->map->columns, $this->map->rows];
         $threes = [];
@@ -190,33 +196,69 @@ final readonly class EdgeField
         return $windows;
     }
 
-    /**
-     * @param  list<int>  $cells
-     * @return list<int>
-     */
-    private function inEllipse(array $cells, Region $region): array
+    /** @return list<int> row by row */
+    private function inEllipse(Region $region): array
     {
         ['x' => $across, 'y' => $down] = $region->centre();
-
         [$columns, $rows] = [$this->map->columns, $this->map->rows];
         $within = [];
-        foreach ($cells as $cell) {
-            $x = (($cell % $columns) + 0.5) / $columns;
-            $y = (intdiv($cell, $columns) + 0.5) / $rows;
-            if (hypot(($x - $across) / $region->width, ($y - $down) / $region->height) <= 0.5) {
-                $within[] = $cell;
+        // None lies outside the rectangle itself.
+        $last = min($rows - 1, (int) floor(($region->y + $region->height) * $rows));
+        $end = min($columns - 1, (int) floor(($region->x + $region->width) * $columns));
+        for ($row = (int) floor($region->y * $rows); $row <= $last; $row++) {
+            $y = ($row + 0.5) / $rows;
+            for ($column = (int) floor($region->x * $columns); $column <= $end; $column++) {
+                $x = ($column + 0.5) / $columns;
+                if (hypot(($x - $across) / $region->width, ($y - $down) / $region->height) <= 0.5) {
+                    $within[] = $row * $columns + $column;
+                }
             }
         }
 
         return $within;
     }
 
-    /** @return array{list<float>, list<float>} fine and blurred */
-    private function energies(?float $degrees): array
+    /**
+     * @param  list<float>  $total  what each cell holds both ways
+     * @param  list<float>  $fine  the same, or one way alone
+     * @param  list<float>  $blurred
+     */
+    private static function together(array $total, array $fine, array $blurred): ?float
     {
-        return $degrees === null
-            ? [$this->fine->total(), $this->blurred->total()]
-            : [$this->fine->along($degrees), $this->blurred->along($degrees)];
+        $sums = [0.0, 0.0];
+        $both = 0.0;
+        foreach ($total as $index => $energy) {
+            // By the slope, not by its square: one hard edge must not drown all others.
+            $slope = sqrt($energy);
+            $sums[0] += $fine[$index] / $slope;
+            $sums[1] += $blurred[$index] / $slope;
+            $both += $slope;
+        }
+
+        return $sums[0] > 0.0 && $sums[0] >= self::ONE_WAY * $both ? EdgeBlur::of(...$sums) : null;
+    }
+
+    /**
+     * @param  list<int>  $cells  at least one
+     * @return array{EdgeEnergy, EdgeEnergy} fine and blurred, without noise
+     */
+    private function energies(array $cells): array
+    {
+        return $this->whole === null
+            ? [
+                $this->map->fine->of($cells)->without($this->noise['fine']),
+                $this->map->blurred->of($cells)->without($this->noise['blurred']),
+            ]
+            : [$this->whole[0]->of($cells), $this->whole[1]->of($cells)];
+    }
+
+    /** @return array{EdgeEnergy, EdgeEnergy} the same of all cells */
+    private function whole(): array
+    {
+        return $this->whole ??= [
+            $this->map->fine->without($this->noise['fine']),
+            $this->map->blurred->without($this->noise['blurred']),
+        ];
     }
 
     /** @return array{fine: array{float, float, float}, blurred: array{float, float, float}} */

@@ -76,7 +76,7 @@ final readonly class FocusMeasures
     public static function of(DetailMap $detail, ?Region $subject = null, ?DetailMap $face = null): self
     {
         $edges = EdgeField::of($detail);
-        $blurs = $edges->blurs();
+        $blurs = $edges->blurs($edges->judged());
         $map = array_map(
             fn (int $cell): ?float => isset($blurs[$cell]) ? EdgeBlur::sharpness($blurs[$cell]) : null,
             range(0, $detail->columns * $detail->rows - 1),

@@ -48,11 +48,7 @@ final readonly class Smear
 
     public static function of(EdgeField $edges): ?self
     {
-        $all = [];
-        for ($degrees = 0.0; $degrees < 180.0; $degrees += self::STEP) {
-            $blur = $edges->blur($edges->judged, $degrees);
-            $all = $blur === null ? $all : [...$all, [$blur, $degrees]];
-        }
+        $all = $edges->ways($edges->judged());
         // Most pictures are done with here: blurred alike every way.
         if ($all === [] || self::over(max($all)[0], min($all)[0]) < self::ALIKE) {
             return null;

@@ -21,7 +21,7 @@ use TruePupil\Core\Tone\ToneMeasures;
 final readonly class MeasuredPicture
 {
     /** Samples that a glance takes. */
-    private const GLANCE = 20_000;
+    private const GLANCE = 12_000;
 
     /** @param  FrameMeasures  $plain  with nothing marked */
     public function __construct(

@@ -86,7 +86,7 @@ final readonly class PixelSamples
                 $red[$r] += $pixels;
                 $green[$g] += $pixels;
                 $blue[$b] += $pixels;
-                $luminance[$codes[$redLight[$r] + $greenLight[$g] + $blueLight[$b]]] += $pixels;
+                $luminance[ord($codes[$redLight[$r] + $greenLight[$g] + $blueLight[$b]])] += $pixels;
                 if ($r >= ToneMeasures::LOST_FROM && $g >= ToneMeasures::LOST_FROM && $b >= ToneMeasures::LOST_FROM) {
                     $lost += $pixels;
                 } elseif (
@@ -148,23 +148,21 @@ final readonly class PixelSamples
         return $tables ??= [$of(self::WEIGHTS[0]), $of(self::WEIGHTS[1]), $of(self::WEIGHTS[2])];
     }
 
-    /** @return list<int> the code of each luminance */
-    private static function codes(): array
+    /** The code of each luminance, a byte for each. */
+    private static function codes(): string
     {
-        /** @var ?list<int> $codes */
+        /** @var ?string $codes */
         static $codes = null;
 
         if ($codes === null) {
             // Each code as long as its luminances are: quicker than to encode every one of them.
-            [$bytes, $last] = ['', self::WHITE + 3];
+            [$codes, $last] = ['', self::WHITE + 3];
             for ($code = 0, $from = 0; $code < 255; $code++, $from = $to) {
                 $to = (int) ceil(self::WHITE * Srgb::linear(($code + 0.5) / 255));
-                $bytes .= str_repeat(chr($code), $to - $from);
+                $codes .= str_repeat(chr($code), $to - $from);
             }
             // Rounded each for itself, the three channels may come to a little more than white.
-            $bytes .= str_repeat(chr(255), $last + 1 - $from);
-            /** @var list<int> $codes */
-            $codes = array_values(unpack('C*', $bytes) ?: []);
+            $codes .= str_repeat(chr(255), $last + 1 - $from);
         }
 
         return $codes;

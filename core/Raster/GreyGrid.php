@@ -40,9 +40,8 @@ final readonly class GreyGrid
     /** @throws InvalidArgumentException when the bytes do not fill the grid */
     public static function ofBytes(int $columns, int $rows, string $bytes): self
     {
-        /** @var list<int> $codes */
-        $codes = array_values(unpack('C*', $bytes) ?: []);
-
+        /** @var array<int> $codes */
+        $codes = unpack('C*', $bytes) ?: [];
         $cells = [];
         foreach ($codes as $code) {
             $cells[] = (float) $code;
