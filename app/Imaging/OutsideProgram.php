@@ -40,8 +40,8 @@ final readonly class OutsideProgram
      * @param  ?string  $refuse  a pattern: a warning that fits it counts as a failure
      * @param  list<string>  $reads  files that it is shown
      * @param  list<string>  $writes  files and folders that it may write to
-     * @param  ?Closure(): void  $begun  called when the program has been started, while it goes on
-     * @param  ?Closure(): void  $ready  called when it has said READY, while it goes on
+     * @param  list<Closure(): void>  $meanwhile
+     *   what is called while it goes on: one when it has been started, one each time that it has said READY
      *
      * @throws OutsideProgramFailed when the program is missing, takes too long or says no
      */
@@ -51,20 +51,20 @@ final readonly class OutsideProgram
         ?string $input = null,
         array $reads = [],
         array $writes = [],
-        ?Closure $begun = null,
-        ?Closure $ready = null,
+        array $meanwhile = [],
     ): string {
         $process = $this->started($arguments, $input, $reads, $writes);
-        if ($begun !== null) {
-            $begun();
-        }
-        if ($ready !== null) {
-            $isReady = $this->inTime(fn (): bool => $process->waitUntil(
-                fn (string $type, string $said): bool => $type === Process::OUT && str_contains($said, self::READY),
-            ));
-            if ($isReady) {
-                $ready();
+        $said = '';
+        foreach ($meanwhile as $times => $step) {
+            $isReady = function (string $type = '', string $more = '') use ($times, &$said): bool {
+                $said .= $type === Process::OUT ? $more : '';
+
+                return substr_count($said, self::READY) >= $times;
+            };
+            if (! $isReady() && ! $this->inTime(fn (): bool => $process->waitUntil($isReady))) {
+                break;
             }
+            $step();
         }
 
         return $this->finish($process, $refuse);

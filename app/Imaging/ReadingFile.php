@@ -66,12 +66,17 @@ final readonly class ReadingFile implements ReadingParts
     {
         [$file, $head] = self::opened($path);
 
-        return new SmallMaps(
-            $file->luminance(),
-            $file->colours(),
-            $file->detail('detail'),
-            $head['width'] / $head['height'],
-        );
+        return new SmallMaps($file->luminance(), $file->colours(), $head['width'] / $head['height']);
+    }
+
+    /**
+     * The same, a little later.
+     *
+     * @throws InvalidArgumentException as open()
+     */
+    public static function edges(string $path): DetailMap
+    {
+        return self::opened($path)[0]->detail('detail');
     }
 
     /** @return array{self, array<string, mixed>} */

@@ -111,8 +111,7 @@ final readonly class VipsEngine implements PixelEngine
      * @param  array<string, mixed>  $task
      * @param  list<string>  $reads
      * @param  list<string>  $writes
-     * @param  ?Closure(): void  $begun
-     * @param  ?Closure(): void  $ready
+     * @param  list<Closure(): void>  $meanwhile
      *
      * @throws OutsideProgramFailed
      */
@@ -121,8 +120,7 @@ final readonly class VipsEngine implements PixelEngine
         array $task,
         array $reads,
         array $writes,
-        ?Closure $begun = null,
-        ?Closure $ready = null,
+        array $meanwhile = [],
     ): void {
         $this->php->run(
             [
@@ -139,8 +137,7 @@ final readonly class VipsEngine implements PixelEngine
             json_encode($task, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
             [...$reads, __DIR__.'/Vips'],
             $writes,
-            $begun,
-            $ready,
+            $meanwhile,
         );
     }
 
@@ -172,11 +169,9 @@ final readonly class VipsEngine implements PixelEngine
     private function decode(string $source, array $task, ?Meanwhile $meanwhile = null): void
     {
         if ($meanwhile !== null) {
-            $task['small'] = $task['reading'].'.small';
+            $task += ['small' => $task['reading'].'.small', 'edges' => $task['reading'].'.edges'];
         }
-        $targets = array_values(
-            array_filter([$task['working'] ?? null, $task['reading'] ?? null, $task['small'] ?? null], is_string(...)),
-        );
+        $targets = array_values(array_intersect_key($task, array_flip(['working', 'reading', 'small', 'edges'])));
         try {
             foreach ($targets as $target) {
                 // The files that it may write to have to be there.
@@ -187,8 +182,13 @@ final readonly class VipsEngine implements PixelEngine
                 ['source' => $source, 'megapixels' => $this->megapixels] + $task,
                 array_values(array_filter([$source, $task['raw'] ?? null])),
                 $targets,
-                $meanwhile === null ? null : $meanwhile->begun(...),
-                $meanwhile === null ? null : fn () => $meanwhile->known(ReadingFile::smallMaps($task['small'])),
+                $meanwhile === null
+                    ? []
+                    : [
+                        $meanwhile->begun(...),
+                        fn () => $meanwhile->known(ReadingFile::smallMaps($task['small'])),
+                        fn () => $meanwhile->focused(ReadingFile::edges($task['edges'])),
+                    ],
             );
         } catch (OutsideProgramFailed $failure) {
             $why = $failure->getMessage();
@@ -202,9 +202,7 @@ final readonly class VipsEngine implements PixelEngine
                 ? UnreadablePicture::truncated()
                 : self::unreadable($why);
         } finally {
-            if (isset($task['small'])) {
-                File::delete($task['small']);
-            }
+            File::delete(array_values(array_intersect_key($task, array_flip(['small', 'edges']))));
         }
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Composition;
 
-use TruePupil\Core\Raster\ColourGrid;
-
 /**
  * Everything measured about how a picture is put together.
  *
@@ -39,18 +37,6 @@ use TruePupil\Core\Raster\ColourGrid;
  */
 final readonly class CompositionMeasures
 {
-    /** Columns on which lines are looked for: Fine enough for a fraction of a degree. */
-    private const LINES = 384;
-
-    /** Columns on which the horizon is looked for: soft edges are steep there. */
-    private const HORIZON = 96;
-
-    /** Columns for mirroring: half a column is less than a hundredth of the width. */
-    private const MIRROR = 128;
-
-    /** Columns for what needs no such detail. */
-    public const COARSE = 192;
-
     /**
      * @param  list<EdgeRun>  $edges
      * @param  list<PlainArea>  $plain
@@ -76,28 +62,23 @@ final readonly class CompositionMeasures
     }
 
     /** Of a picture in which nothing is marked. */
-    public static function of(ColourGrid $grid, Attention $attention, float $aspect): self
+    public static function of(Forms $forms, Attention $attention, float $aspect): self
     {
-        $lines = Lines::of($grid->reduced(self::LINES)->grey());
-        $coarse = $grid->reduced(self::COARSE);
-        $grey = $coarse->grey();
-        $symmetry = Symmetry::of($grid->reduced(self::MIRROR)->grey());
-
         return new self(
-            lean: LeanMeasures::of($lines, Horizon::in($grid->reduced(self::HORIZON)->grey())),
-            symmetry: new SymmetryMeasures(score: $symmetry->score, axis: $symmetry->axis, best: $symmetry->best),
+            lean: $forms->lean,
+            symmetry: $forms->symmetry,
             attention: new AttentionMeasures(
                 peaks: $attention->peaks,
                 balance: $attention->balance,
                 subjectShare: null,
             ),
-            edges: EdgeScan::of($coarse)->runs,
-            plain: PlainAreas::of($grey)->areas,
-            lines: array_slice($lines->lines, 0, 12),
+            edges: $forms->edges,
+            plain: $forms->plain,
+            lines: $forms->lines,
             crops: Crops::best($attention, $aspect, new Marks()),
             ideas: null,
             aspect: $aspect,
-            segments: Segments::of($grey),
+            segments: $forms->segments,
         );
     }
 

@@ -7,8 +7,9 @@ namespace TruePupil\Core\Measures;
 use TruePupil\Core\Colour\ColourMeasures;
 use TruePupil\Core\Composition\Attention;
 use TruePupil\Core\Composition\CompositionMeasures;
+use TruePupil\Core\Composition\Forms;
+use TruePupil\Core\Focus\DetailMap;
 use TruePupil\Core\Focus\FocusMeasures;
-use TruePupil\Core\Metering\PatternMeter;
 use TruePupil\Core\Raster\GreyGrid;
 
 /**
@@ -31,21 +32,23 @@ final readonly class Overview
     ) {
     }
 
-    public static function of(SmallMaps $maps): self
+    /** @param  DetailMap  $detail  the edges of the same picture */
+    public static function of(FirstLook $first, DetailMap $detail): self
     {
-        $focus = FocusMeasures::of($maps->detail);
+        $focus = FocusMeasures::of($detail);
+        $colours = $first->maps->colours;
         $attention = Attention::of(
-            $maps->colours->reduced(CompositionMeasures::COARSE),
+            $colours->reduced(Forms::COARSE),
             $focus->around(Attention::columns(), Attention::rows()),
         );
 
         return new self(
             $focus,
             $attention,
-            CompositionMeasures::of($maps->colours, $attention, $maps->aspect),
-            ColourMeasures::of($maps->colours),
-            (new PatternMeter($maps->luminance))->verdicts(),
-            $maps->colours->reduced(self::THUMB)->grey(),
+            CompositionMeasures::of($first->forms, $attention, $first->maps->aspect),
+            $first->colour,
+            $first->metering,
+            $colours->reduced(self::THUMB)->grey(),
         );
     }
 }

@@ -61,7 +61,8 @@ final class PixelReading
     public function overview(): Overview
     {
         return $this->overview ??= Overview::of(
-            new SmallMaps($this->luminance(), $this->colours(), $this->detail, $this->width / $this->height),
+            FirstLook::of(new SmallMaps($this->luminance(), $this->colours(), $this->width / $this->height)),
+            $this->detail,
         );
     }
 

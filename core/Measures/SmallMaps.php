@@ -4,19 +4,14 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Measures;
 
-use TruePupil\Core\Focus\DetailMap;
 use TruePupil\Core\Metering\LuminanceGrid;
 use TruePupil\Core\Raster\ColourGrid;
 
-/** A picture made small: its light, its colours and its edges. */
+/** A picture made small: its light and its colours. */
 final readonly class SmallMaps
 {
     /** @param  float  $aspect  width over height of the picture itself */
-    public function __construct(
-        public LuminanceGrid $luminance,
-        public ColourGrid $colours,
-        public DetailMap $detail,
-        public float $aspect,
-    ) {
+    public function __construct(public LuminanceGrid $luminance, public ColourGrid $colours, public float $aspect)
+    {
     }
 }

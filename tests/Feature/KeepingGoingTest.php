@@ -97,12 +97,31 @@ final class KeepingGoingTest extends TestCase
         };
         $run = fn (string $code, float $seconds = 10.0): string => (new OutsideProgram('php', $seconds))->run(
             ['-r', $code],
-            begun: $begun,
-            ready: $ready,
+            meanwhile: [$begun, $ready],
         );
         $said = $run(sprintf('echo "ready\n"; usleep(700000); touch(%s); echo "done";', var_export($mark, true)));
         $this->assertSame([['begun', 'ready'], "ready\ndone"], [$order, $said]);
         $this->assertFileExists($mark);
+
+        // Whatever it says while somebody here is busy counts, and each time by itself.
+        $steps = [];
+        $note = function (string $step) use (&$steps): void {
+            $steps[] = $step;
+        };
+        (new OutsideProgram('php', 10.0))->run(
+            ['-r', 'echo "ready\nready\n"; sleep(1); echo "ready\n";'],
+            meanwhile: [
+                function () use ($note): void {
+                    usleep(300_000);
+                    $note('begun');
+                },
+                fn () => $note('first'),
+                fn () => $note('second'),
+                fn () => $note('third'),
+                fn () => $note('never'),
+            ],
+        );
+        $this->assertSame(['begun', 'first', 'second', 'third'], $steps);
 
         $order = [];
         $this->assertSame('done', $run('echo "done";'), 'one that has nothing early');

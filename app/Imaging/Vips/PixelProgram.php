@@ -82,13 +82,14 @@ final class PixelProgram
      *     isPreview?: bool,
      *     raw?: string,
      *     small?: string,
+     *     edges?: string,
      * }  $task
-     *   working and reading: where the one and the other are written; raw: what RawProgram wrote; small: where a first
-     *   part of the reading is written, in which the picture is small
-     * @param  ?Closure(): void  $isSmall  called when that is there
+     *   working and reading: where the one and the other are written; raw: what RawProgram wrote; small and edges:
+     *   where parts of the reading are written before the rest is there
+     * @param  ?Closure(): void  $isReady  called when the one and the other is there
      * @return array{width: int, height: int}
      */
-    public function run(array $task, ?Closure $isSmall = null): array
+    public function run(array $task, ?Closure $isReady = null): array
     {
         $picture = $this->uprightSrgb($task['source'], $task['megapixels'] ?? PHP_INT_MAX);
         $size = ['width' => $this->vips->fact($picture, 'width'), 'height' => $this->vips->fact($picture, 'height')];
@@ -100,12 +101,16 @@ final class PixelProgram
                     ? $shown
                     : $this->vips->keep($this->reduced($picture, self::MIDDLE));
             $facts = $size + ['isPreview' => $task['isPreview'] ?? false];
-            $small = $this->smallParts($middle);
-            if (isset($task['small'])) {
-                PartsFile::write($task['small'], $facts, $small);
-                $isSmall === null || $isSmall();
+            $parts = [];
+            foreach (['small' => $this->smallParts(...), 'edges' => $this->edgeParts(...)] as $name => $made) {
+                $part = $made($middle);
+                if (isset($task[$name])) {
+                    PartsFile::write($task[$name], $facts, $part);
+                    $isReady === null || $isReady();
+                }
+                $parts += $part;
             }
-            $parts = $this->countedParts($picture, $middle) + $small;
+            $parts = $this->countedParts($picture, $middle) + $parts;
             PartsFile::write($task['reading'], $facts, $parts, $task['raw'] ?? null);
         }
         if ($shown !== null) {
@@ -118,21 +123,32 @@ final class PixelProgram
     /** @return array<string, array{array<string, int>, list<string>}> as PartsFile takes them */
     private function smallParts(Picture $middle): array
     {
+        $small = $this->vips->keep($this->small($middle, self::COLOUR_COLUMNS));
+
+        return self::ofMaps(['light' => $this->light($small), 'colours' => $this->colours($small)]);
+    }
+
+    /** @return array<string, array{array<string, int>, list<string>}> as PartsFile takes them */
+    private function edgeParts(Picture $middle): array
+    {
         $close = (int) max(
             1,
             self::CLOSE_CELL * max($this->vips->fact($middle, 'width'), $this->vips->fact($middle, 'height')),
         );
         [$detail, $closeDetail] = $this->edges->of($middle, [self::CELL, $close]);
-        $small = $this->vips->keep($this->small($middle, self::COLOUR_COLUMNS));
 
+        return self::ofMaps(['detail' => $detail, 'closeDetail' => $closeDetail]);
+    }
+
+    /**
+     * @param  array<string, array{columns: int, rows: int, bytes: string}>  $maps
+     * @return array<string, array{array<string, int>, list<string>}>
+     */
+    private static function ofMaps(array $maps): array
+    {
         return array_map(
             fn (array $map): array => [['columns' => $map['columns'], 'rows' => $map['rows']], [$map['bytes']]],
-            [
-                'light' => $this->light($small),
-                'colours' => $this->colours($small),
-                'detail' => $detail,
-                'closeDetail' => $closeDetail,
-            ],
+            $maps,
         );
     }
 

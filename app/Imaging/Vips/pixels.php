@@ -23,11 +23,11 @@ try {
     $threads = (int) (getenv('VIPS_CONCURRENCY') ?: 2);
     $isJpeg = @file_get_contents($task['source'], length: 3) === "\xff\xd8\xff";
     // As OutsideProgram waits for it.
-    $isSmall = function (): void {
+    $isReady = function (): void {
         fwrite(STDOUT, "ready\n");
     };
     $program = new PixelProgram(new Vips($threads, hasModules: ! $isJpeg));
-    echo json_encode($program->run($task, $isSmall), JSON_THROW_ON_ERROR);
+    echo json_encode($program->run($task, $isReady), JSON_THROW_ON_ERROR);
 } catch (RuntimeException $problem) {
     fwrite(STDERR, $problem->getMessage());
     exit(1);
