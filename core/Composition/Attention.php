@@ -226,129 +226,15 @@ final class Attention
         if ($channel === [] || max($channel) - min($channel) < 1.0) {
             return array_fill(0, count($channel), 0.0);
         }
+        $waves = new CosineTransform(self::COLUMNS, self::ROWS);
         $signs = array_map(
             fn (float $value): float => abs($value) < 1e-9 ? 0.0 : ($value > 0 ? 1.0 : -1.0),
-            self::transform($channel, false),
+            $waves->of($channel),
         );
         // The mean of the picture is no part of what stands out.
         $signs[0] = 0.0;
 
-        return array_map(fn (float $value): float => $value * $value, self::transform($signs, true));
-    }
-
-    /**
-     * Two-dimensional cosine transform (type II, orthonormal) or its inverse, rows first, then columns.
-     *
-     * @param  list<float>  $values
-     * @return list<float>
-     */
-    private static function transform(array $values, bool $inverse): array
-    {
-        $rows = [];
-        foreach (array_chunk($values, self::COLUMNS) as $row) {
-            $rows[] = $inverse ? self::fromWaves($row) : self::inWaves($row);
-        }
-        $columns = [];
-        for ($x = 0; $x < self::COLUMNS; $x++) {
-            $column = array_column($rows, $x);
-            $columns[] = $inverse ? self::fromWaves($column) : self::inWaves($column);
-        }
-        $result = [];
-        for ($y = 0; $y < self::ROWS; $y++) {
-            array_push($result, ...array_column($columns, $y));
-        }
-
-        return $result;
-    }
-
-    /**
-     * Along one line: the waves of even number are the same from both ends, the others opposite, so that half of each
-     * is enough.
-     *
-     * @param  list<float>  $line  of even length
-     * @return list<float>
-     */
-    private static function inWaves(array $line): array
-    {
-        [$same, $opposite] = [[], []];
-        for ($i = 0, $j = count($line) - 1; $i < $j; $i++, $j--) {
-            $same[] = $line[$i] + $line[$j];
-            $opposite[] = $line[$i] - $line[$j];
-        }
-        [$even, $odd] = self::waves(count($line), false);
-        $waves = [];
-        foreach ($even as $pair => $wave) {
-            [$first, $second] = [0.0, 0.0];
-            foreach ($wave as $i => $height) {
-                $first += $height * $same[$i];
-                $second += $odd[$pair][$i] * $opposite[$i];
-            }
-            $waves[] = $first;
-            $waves[] = $second;
-        }
-
-        return $waves;
-    }
-
-    /**
-     * The inverse of inWaves().
-     *
-     * @param  list<float>  $waves
-     * @return list<float>
-     */
-    private static function fromWaves(array $waves): array
-    {
-        [$same, $opposite] = [[], []];
-        foreach ($waves as $number => $share) {
-            if ($number % 2 === 0) {
-                $same[] = $share;
-            } else {
-                $opposite[] = $share;
-            }
-        }
-        [$even, $odd] = self::waves(count($waves), true);
-        [$line, $end] = [[], []];
-        foreach ($even as $place => $heights) {
-            [$first, $second] = [0.0, 0.0];
-            foreach ($heights as $i => $height) {
-                $first += $height * $same[$i];
-                $second += $odd[$place][$i] * $opposite[$i];
-            }
-            $line[] = $first + $second;
-            $end[] = $first - $second;
-        }
-
-        return [...$line, ...array_reverse($end)];
-    }
-
-    /**
-     * The first half of each wave along a line of so many places: those of even number, and those of odd.
-     *
-     * @param  bool  $byPlace  what all of them have at a place, rather than what one has at all places
-     * @return array{list<list<float>>, list<list<float>>}
-     */
-    private static function waves(int $count, bool $byPlace): array
-    {
-        /** @var array<string, array{list<list<float>>, list<list<float>>}> $known */
-        static $known = [];
-
-        return $known[$count.($byPlace ? ' by place' : '')] ??= array_map(
-            fn (int $first): array => array_map(
-                fn (int $a): array => array_map(
-                    fn (int $b): float => $byPlace
-                        ? self::wave(2 * $b + $first, $a, $count)
-                        : self::wave(2 * $a + $first, $b, $count),
-                    range(0, intdiv($count, 2) - 1),
-                ),
-                range(0, intdiv($count, 2) - 1),
-            ),
-            [0, 1],
-        );
-    }
-
-    private static function wave(int $number, int $place, int $count): float
-    {
-        return sqrt(($number === 0 ? 1 : 2) / $count) * cos((M_PI * ($place + 0.5) * $number) / $count);
+        return array_map(fn (float $value): float => $value * $value, $waves->back($signs));
     }
 
     /**
