@@ -2,7 +2,7 @@
 
 use Spatie\Activitylog\Models\Activity;
 
-// What the package itself takes where an installation says nothing, but for its table.
+// The package's own, written out: its provider, which would bring them, is not run (TrailServiceProvider).
 return [
     'enabled' => true,
     'default_log_name' => 'default',

@@ -19,6 +19,7 @@ interface PixelEngine
      * target is given.
      *
      * @param  string  $reading  where it is written, for ReadingFile
+     * @param  ?Meanwhile  $meanwhile  told of each part that is there before the rest
      *
      * @throws \TruePupil\Core\Capture\UnreadablePicture
      */

@@ -13,6 +13,7 @@ use App\Imaging\Meanwhile;
 use App\Imaging\PixelEngine;
 use App\Imaging\ReadingFile;
 use App\Models\Frame;
+use App\View\Presenters\GlanceWords;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
@@ -105,6 +106,10 @@ final class PictureReadingsTest extends TestCase
             ->assertSee('where +1⅓ is wanted')
             ->assertSee('nothing lost')
             ->assertMarkup('check-met');
+        $this->assertSame(['under 1 %', 'under 1 %', 'about 1 %', 'about 1 %', 'about 2 %', 'about 100 %'], array_map(
+            GlanceWords::share(...),
+            [0.06, 0.99, 1.0, 1.49, 1.5, 100.0],
+        ));
         $ask(['x' => 2, 'width' => 30, 'placement' => 'white'])
             ->assertSee('below mid-grey')
             ->assertMarkup('check-missed')

@@ -26,17 +26,25 @@ final class GlanceWords
     public static function lost(SubjectGlance $glance): string
     {
         $tone = $glance->subject->tone;
-        $parts = array_filter([
+        $parts = [
             'lost' => $tone->lostHighlightsPct,
             'blocked' => $tone->blockedShadowsPct,
             'gone in the raw file' => $glance->raw?->subject?->lostPct() ?? 0.0,
-        ], fn (float $percent): bool => $percent >= self::LEAST);
+        ];
         $said = [];
         foreach ($parts as $what => $percent) {
-            $said[] = sprintf('%.1f %% %s', $percent, $what);
+            if ($percent >= self::LEAST) {
+                $said[] = self::share($percent).' '.$what;
+            }
         }
 
         return $said === [] ? 'nothing lost' : implode(', ', $said);
+    }
+
+    /** As well as a glance knows it: what is measured of the kept mark may come to a little else. */
+    public static function share(float $percent): string
+    {
+        return $percent < 1.0 ? 'under 1 %' : sprintf('about %d %%', round($percent));
     }
 
     public static function sharpness(?AreaFocus $focus): string
