@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Series;
 
 use TruePupil\Core\Raster\GreyGrid;
+use WeakMap;
 
 /**
  * How far two pictures of one scene are shifted against each other: the shift at which they correlate best, whatever
@@ -42,6 +43,16 @@ final readonly class Alignment
         if ($first->columns !== $second->columns || $first->rows !== $second->rows) {
             return null;
         }
+        // Many rules ask the same of a row, and of each suggestion for it.
+        /** @var WeakMap<GreyGrid, WeakMap<GreyGrid, self>> $known */
+        static $known = new WeakMap();
+        $known[$first] ??= new WeakMap();
+
+        return $known[$first][$second] ??= self::found($first, $second);
+    }
+
+    private static function found(GreyGrid $first, GreyGrid $second): self
+    {
         $best = self::best($first, $second, [0, 0], self::REACH, 1);
         if (max(abs($best[0]), abs($best[1])) === self::REACH || $best[2] < self::ALIKE) {
             [$dx, $dy] = self::best($first, $second, [0, 0], self::FAR, self::STEP);

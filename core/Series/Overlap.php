@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Series;
 
 use TruePupil\Core\Raster\GreyGrid;
+use WeakMap;
 
 /** How far one frame of a panorama lies beside another: the shift at which what both show correlates best. */
 final readonly class Overlap
@@ -37,6 +38,16 @@ final readonly class Overlap
         if ($first->columns !== $second->columns || $first->rows !== $second->rows) {
             return null;
         }
+        // Many rules ask the same of a row, and of each suggestion for it.
+        /** @var WeakMap<GreyGrid, WeakMap<GreyGrid, self|false>> $known */
+        static $known = new WeakMap();
+        $known[$first] ??= new WeakMap();
+
+        return ($known[$first][$second] ??= self::found($first, $second) ?? false) ?: null;
+    }
+
+    private static function found(GreyGrid $first, GreyGrid $second): ?self
+    {
         $reach = (int) floor((1 - self::LEAST) * $first->columns);
         $best = [0, 0, -2.0];
         for ($right = -$reach; $right <= $reach; $right++) {
