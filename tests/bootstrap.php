@@ -16,6 +16,7 @@ $set = static function (string $name, string $value): void {
 $var = getenv('PUPIL_VAR');
 if (is_string($var) && $var !== '') {
     $set('PUPIL_VAR', $var.'/process-'.$process);
+    $set('PUPIL_KEPT', $var.'/kept');
     $set('DB_DATABASE', 'truepupil_test_'.$process);
     $urls = explode(' ', (string) getenv('PUPIL_TEST_URLS'));
     $set('PUPIL_TEST_URL', $urls[(int) $process - 1] ?? $urls[0]);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Briefs;
 
-use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\TypedNumber;
+use TruePupil\Core\Checks\Measures;
 
 /** What is wrong with a brief that is being composed, each at the field it is about. */
 final class BriefFaults
@@ -57,11 +57,11 @@ final class BriefFaults
      */
     private static function check(array $check, string $at): array
     {
-        $measure = CheckMeasure::tryFrom($check['measure']);
+        $measure = Measures::find($check['measure']);
         $faults = [];
         if ($measure === null) {
             $faults[$at.'measure'] = 'Choose what is to be looked at.';
-        } elseif ($measure->words() !== []) {
+        } elseif ($measure->words !== []) {
             if ($check['words'] === []) {
                 $faults[$at.'words'] = 'Tick at least one.';
             }

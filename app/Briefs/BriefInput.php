@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Briefs;
 
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\BriefFormat;
-use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\Comparison;
 use TruePupil\Core\Brief\InvalidBrief;
 use TruePupil\Core\Brief\PlainSentence;
 use TruePupil\Core\Brief\TypedNumber;
+use TruePupil\Core\Checks\BriefFormat;
+use TruePupil\Core\Checks\Measures;
+use TruePupil\Core\Checks\Measures\SubjectPlacementError;
+use TruePupil\Core\Checks\Measures\ToneLostHighlightsPct;
 
 /** A brief as the composer's form has it: texts, kept as typed, and the brief file that they make. */
 final readonly class BriefInput
@@ -122,7 +124,7 @@ final readonly class BriefInput
         $form['placements'] = array_map(
             fn (array $one): array => [
                 ...$one,
-                'stops' => LimitText::write(CheckMeasure::PlacementError, (float) ($one['stops'] ?? 0)),
+                'stops' => LimitText::write(new SubjectPlacementError(), (float) ($one['stops'] ?? 0)),
             ],
             $brief['placements'] ?? [],
         );
@@ -139,7 +141,7 @@ final readonly class BriefInput
      */
     public static function checkFromData(array $check): array
     {
-        $measure = CheckMeasure::tryFrom((string) ($check['measure'] ?? ''));
+        $measure = Measures::find((string) ($check['measure'] ?? ''));
         $comparison = Comparison::tryFrom((string) ($check['comparison'] ?? '')) ?? Comparison::AtMost;
         $limit = is_array($check['limit'] ?? null) ? null : (float) ($check['limit'] ?? 0);
 
@@ -172,7 +174,7 @@ final readonly class BriefInput
         return new self($this->texts, $this->decisions, $this->placements, $this->rows, [
             ...$this->checks,
             [
-                'measure' => CheckMeasure::LostHighlights->value,
+                'measure' => ToneLostHighlightsPct::ID,
                 'comparison' => 'atMost',
                 'limit' => '1',
                 'words' => [],
@@ -304,8 +306,8 @@ final readonly class BriefInput
      */
     private function check(array $check, string $id, callable $number): array
     {
-        $measure = CheckMeasure::tryFrom($check['measure']);
-        $words = $measure?->words() ?? [];
+        $measure = Measures::find($check['measure']);
+        $words = $measure->words ?? [];
         $made = [
             'id' => $id,
             'measure' => $check['measure'],

@@ -11,8 +11,8 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\File;
 use JsonException;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\BriefFormat;
 use TruePupil\Core\Brief\InvalidBrief;
+use TruePupil\Core\Checks\BriefFormat;
 
 /** The ready briefs that ship with the application, and those that were read in from packs. */
 final class BriefLibrary

@@ -8,8 +8,8 @@ use JsonException;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\BriefFormat;
 use TruePupil\Core\Brief\InvalidBrief;
+use TruePupil\Core\Checks\BriefFormat;
 
 /** Briefs that travel together as one JSON file (docs/formats/brief-pack.schema.json). */
 final readonly class BriefPack

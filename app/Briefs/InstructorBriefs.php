@@ -11,7 +11,7 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\BriefFormat;
+use TruePupil\Core\Checks\BriefFormat;
 
 /**
  * All briefs that one instructor can set: the ready ones, the newest revision of each of the instructor's own, and in a

@@ -7,9 +7,6 @@ namespace App\Briefs;
 use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\Comparison;
 use TruePupil\Core\Brief\TypedNumber;
-use TruePupil\Core\Exposure\Aperture;
-use TruePupil\Core\Exposure\ExposureTime;
-use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 
 /**
@@ -18,20 +15,10 @@ use TruePupil\Core\Exposure\Stops;
  */
 final class LimitText
 {
-    /** Stops of light in a doubling of the value: an f-number twice as large is two stops. */
-    private static function stopsInADoubling(?CheckMeasure $measure): ?float
-    {
-        return match ($measure) {
-            CheckMeasure::ExposureTime, CheckMeasure::Iso => 1.0,
-            CheckMeasure::FNumber => 2.0,
-            default => null,
-        };
-    }
-
     /** The unit that the distance beyond a limit is written in. */
     public static function toleranceUnit(?CheckMeasure $measure): string
     {
-        return self::stopsInADoubling($measure) !== null ? 'stops' : ($measure?->unit() ?? '');
+        return $measure?->stopsInADoubling() !== null ? 'stops' : ($measure->unit ?? '');
     }
 
     /** @param  bool  $isToBothSides  whether it lies to either side of zero, and so has no sign */
@@ -39,11 +26,8 @@ final class LimitText
     {
         return match (true) {
             $isToBothSides && $limit > 0 => ltrim(self::write($measure, $limit), '+'),
-            $measure === CheckMeasure::ExposureTime && $limit > 0 => (string) ExposureTime::of($limit),
-            $measure === CheckMeasure::FNumber && $limit > 0 => (string) Aperture::of($limit),
-            $measure === CheckMeasure::Iso && $limit > 0 => (string) Iso::of($limit),
-            $measure?->unit() === 'stops' => self::stops($limit),
-            default => self::plain($limit),
+            $measure?->unit === 'stops' => self::stops($limit),
+            default => $measure?->engraved($limit) ?? self::plain($limit),
         };
     }
 
@@ -57,9 +41,9 @@ final class LimitText
         if ($tolerance <= 0) {
             return '';
         }
-        $doubling = self::stopsInADoubling($measure);
+        $doubling = $measure?->stopsInADoubling();
         if ($doubling === null) {
-            return $measure?->unit() === 'stops' ? ltrim(self::stops($tolerance), '+') : self::plain($tolerance);
+            return $measure?->unit === 'stops' ? ltrim(self::stops($tolerance), '+') : self::plain($tolerance);
         }
         $beyond = $comparison === Comparison::AtLeast ? $limit - $tolerance : $limit + $tolerance;
 
@@ -83,7 +67,7 @@ final class LimitText
         if ($stops === null) {
             return $text;
         }
-        $doubling = self::stopsInADoubling($measure);
+        $doubling = $measure?->stopsInADoubling();
         if ($doubling === null || $number === null) {
             return $stops;
         }

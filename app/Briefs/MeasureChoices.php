@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Briefs;
 
-use TruePupil\Core\Brief\CheckMeasure;
-use TruePupil\Core\Brief\Comparison;
+use Illuminate\Support\Facades\File;
+use TruePupil\Core\Checks\Measure;
 
-/** What a check can look at, by what it is about, and how it can be compared. */
+/** Every measure that a check can look at, as they are found in their folder, by what they are about. */
 final class MeasureChoices
 {
-    /** What the first part of a measure's name stands for. */
+    /** What the first part of a measure's id stands for, in the order of the composer. */
     private const GROUPS = [
         'record' => 'What was recorded',
         'movement' => 'Movement and stars',
@@ -18,9 +18,9 @@ final class MeasureChoices
         'tone' => 'Tones',
         'subject' => 'The marked subject',
         'focus' => 'Focus',
-        'raw' => 'The raw file',
         'composition' => 'Composition',
         'colour' => 'Colour',
+        'raw' => 'The raw file',
         'series' => 'A row of frames',
         'film' => 'Film',
         'plan' => 'Plan and sky',
@@ -29,28 +29,28 @@ final class MeasureChoices
         'said' => 'What was said',
     ];
 
-    /** @return array<string, list<CheckMeasure>> by the words for what they are about */
+    /** @return list<Measure> by id */
+    public static function all(): array
+    {
+        $measures = [];
+        foreach (File::glob(base_path('core/Checks/Measures/*.php')) as $file) {
+            $class = 'TruePupil\\Core\\Checks\\Measures\\'.basename($file, '.php');
+            $measure = new $class();
+            \assert($measure instanceof Measure);
+            $measures[] = $measure;
+        }
+
+        return $measures;
+    }
+
+    /** @return array<string, list<Measure>> by the words for what they are about */
     public static function groups(): array
     {
-        $groups = [];
-        foreach (CheckMeasure::cases() as $measure) {
-            $groups[self::GROUPS[explode('.', $measure->value)[0]]][] = $measure;
+        $groups = array_fill_keys(self::GROUPS, []);
+        foreach (self::all() as $measure) {
+            $groups[self::GROUPS[explode('.', $measure->id)[0]]][] = $measure;
         }
 
         return $groups;
-    }
-
-    /** @return list<Comparison> that make sense for a measure */
-    public static function comparisons(?CheckMeasure $measure): array
-    {
-        return match (true) {
-            $measure !== null && $measure->words() !== [] => [Comparison::OneOf, Comparison::NoneOf],
-            $measure === null || $measure->isAboutZero() => [
-                Comparison::AtMost,
-                Comparison::AtLeast,
-                Comparison::Within,
-            ],
-            default => [Comparison::AtMost, Comparison::AtLeast],
-        };
     }
 }

@@ -27,7 +27,7 @@ final readonly class UsualLimits
         foreach ($this->briefs as $brief) {
             foreach ($brief->checks as $check) {
                 $words = $this->words($check);
-                if ($check->measure === $measure && ! isset($examples[$words])) {
+                if ($check->measure->id === $measure?->id && ! isset($examples[$words])) {
                     $examples[$words] = $words.' ('.$brief->words->title.')';
                 }
             }
@@ -36,28 +36,12 @@ final readonly class UsualLimits
         return array_slice(array_values($examples), 0, self::SHOWN);
     }
 
-    /** A limit to begin with: the first that a brief has, or one of the kind that its unit asks for. */
+    /** A limit to begin with. */
     public function example(?CheckMeasure $measure): string
     {
-        foreach ($this->briefs as $brief) {
-            foreach ($brief->checks as $check) {
-                if ($check->measure === $measure && is_float($check->limit)) {
-                    return LimitText::write($measure, $check->limit);
-                }
-            }
-        }
+        $limit = $measure?->usual->limit;
 
-        return match ($measure) {
-            CheckMeasure::ExposureTime => '1/125 s',
-            CheckMeasure::FNumber => 'ƒ/8',
-            CheckMeasure::Iso => 'ISO 400',
-            default => match ($measure?->unit()) {
-                'stops' => '1⅓',
-                '%' => '2',
-                '°' => '1.5',
-                default => '1',
-            },
-        };
+        return is_float($limit) ? LimitText::write($measure, $limit) : '';
     }
 
     private function words(Check $check): string
@@ -66,7 +50,7 @@ final readonly class UsualLimits
             return $check->comparison->label().' '.implode(', ', array_map($check->measure->word(...), $check->limit));
         }
         $tolerance = LimitText::writeTolerance($check->measure, $check->comparison, $check->limit, $check->tolerance);
-        $unit = $check->measure->unit();
+        $unit = $check->measure->unit;
 
         return trim(
             $check->comparison->label().

@@ -8,10 +8,10 @@ use App\HandIn\PictureReadings;
 use App\Models\Frame;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Brief\Check;
-use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\Placement;
 use TruePupil\Core\Checks\CheckEvaluation;
 use TruePupil\Core\Checks\CheckResult;
+use TruePupil\Core\Checks\Measures;
 use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Focus\AreaFocus;
@@ -23,18 +23,6 @@ use TruePupil\Core\Situation\Situation;
 /** What a rectangle round the subject comes to before it is kept. */
 final readonly class SubjectGlance
 {
-    /** What a check may look at that follows from the subject alone. */
-    private const OF_SUBJECT = [
-        CheckMeasure::PlacementError,
-        CheckMeasure::SubjectMean,
-        CheckMeasure::SubjectLostHighlights,
-        CheckMeasure::SubjectBlockedShadows,
-        CheckMeasure::SubjectShare,
-        CheckMeasure::SubjectSharpness,
-        CheckMeasure::SubjectRatio,
-        CheckMeasure::RawSubjectLost,
-    ];
-
     /** @param  list<CheckResult>  $checks  of the brief, that follow from the subject */
     private function __construct(
         public SubjectMeasures $subject,
@@ -81,7 +69,7 @@ final readonly class SubjectGlance
         );
         $asked = array_filter(
             $brief->checks,
-            fn (Check $check): bool => in_array($check->measure, self::OF_SUBJECT, true)
+            fn (Check $check): bool => Measures::of($check->measure->id)->followsFromSubject()
                 && ($check->row === null || $check->row === $frame->row),
         );
         $results = array_map(fn (Check $check): CheckResult => CheckEvaluation::one($check, $situation), $asked);

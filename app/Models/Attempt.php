@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\BriefFormat;
+use TruePupil\Core\Checks\BriefFormat;
 
 /**
  * @property int $id

@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\BriefFormat;
+use TruePupil\Core\Checks\BriefFormat;
 
 /**
  * A brief given to a course. It has its own copy of the text; where that is corrected, attempts that had been begun

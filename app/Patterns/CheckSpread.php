@@ -6,6 +6,7 @@ namespace App\Patterns;
 
 use App\Wording\Quantity;
 use TruePupil\Core\Brief\CheckMeasure;
+use TruePupil\Core\Checks\Measures;
 use TruePupil\Core\Checks\Verdict;
 
 /** One check of a brief over a class: how many met it, and on which side of its limit the others lie. */
@@ -32,7 +33,7 @@ final readonly class CheckSpread
         $first = $stored[0]['check'];
 
         return new self(
-            CheckMeasure::from($first['measure']),
+            Measures::of($first['measure']),
             (string) $first['sentence'],
             is_array($first['limit']) ? array_values($first['limit']) : (float) $first['limit'],
             array_map(
@@ -80,7 +81,7 @@ final readonly class CheckSpread
         if (count($values) < 2) {
             return null;
         }
-        $unit = $this->measure->unit();
+        $unit = $this->measure->unit;
         [$least, $most] = [Quantity::quantity(min($values), $unit), Quantity::quantity(max($values), $unit)];
 
         return $least === $most ? $least.' in all of them' : $least.' to '.$most;
@@ -94,7 +95,7 @@ final readonly class CheckSpread
 
     private function side(float $value): string
     {
-        [$below, $above] = $this->measure->sides();
+        [$below, $above] = $this->measure->sides;
 
         // What is beside a limit to either side of zero, and negative, lies below it as well.
         return $value > (is_float($this->limit) ? $this->limit : 0.0) ? $above : $below;

@@ -39,7 +39,7 @@ install_packages() {
             fpm) [ -n "$(fpm_program)" ] || wanted+=("$(php_package fpm)") ;;
             nginx) [ -x /usr/sbin/nginx ] || wanted+=(nginx) ;;
             redis) command -v redis-server >/dev/null || wanted+=(redis-server) ;;
-            chromium) command -v chromium >/dev/null || wanted+=(chromium)
+            chromium) command -v chromium-headless-shell >/dev/null || wanted+=(chromium-headless-shell)
                       command -v chromedriver >/dev/null || wanted+=(chromium-driver) ;;
         esac
     done

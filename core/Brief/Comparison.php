@@ -16,6 +16,12 @@ enum Comparison: string
     /** The value, a word, is in the list. */
     case OneOf = 'oneOf';
 
+    /** @return list<self> those that can be asked of a number */
+    public static function ofNumbers(): array
+    {
+        return [self::AtMost, self::AtLeast, self::Within];
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -15,17 +15,17 @@ final class PlainSentence
 
     public static function of(Check $check): string
     {
-        $name = ucfirst($check->measure->label());
+        $name = ucfirst($check->measure->label);
         if (is_array($check->limit)) {
             $words = array_map($check->measure->word(...), $check->limit);
 
             return $name.($check->comparison === Comparison::NoneOf ? ' is not ' : ' is ').self::either($words);
         }
-        $amount = self::amount($check->limit, $check->measure->unit());
+        $amount = self::amount($check->limit, $check->measure->unit);
         $demand = match ($check->comparison) {
             Comparison::Within => 'lies within '.
                 $amount.
-                (in_array($check->measure->unit(), ['stops', '°', 'min'], true) ? ' to either side' : ' of zero'),
+                (in_array($check->measure->unit, ['stops', '°', 'min'], true) ? ' to either side' : ' of zero'),
             Comparison::AtLeast => 'is '.$amount.' or more',
             default => 'is '.$amount.' or less',
         };
@@ -43,7 +43,7 @@ final class PlainSentence
             '; '.
             ($check->comparison === Comparison::AtLeast ? 'down' : 'up').
             ' to '.
-            self::amount($beyond, $check->measure->unit()).
+            self::amount($beyond, $check->measure->unit).
             ' counts as close';
     }
 

@@ -7,6 +7,7 @@ namespace TruePupil\Core\Capture;
 use TruePupil\Core\Kit\Body;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Lens;
+use TruePupil\Core\Kit\Reach;
 use TruePupil\Core\Kit\Support;
 
 /**
@@ -15,6 +16,9 @@ use TruePupil\Core\Kit\Support;
  */
 final class RecordedKit
 {
+    /** Of nearly every sensor. */
+    private const USUAL_BASE = 100.0;
+
     /** @return ?Kit null while focal length, format or aperture is not recorded */
     public static function of(CaptureRecord $record): ?Kit
     {
@@ -43,7 +47,11 @@ final class RecordedKit
             : Lens::prime($name, $focalLength, $seen, $smallest);
 
         return new Kit(
-            new Body($record->camera->model ?? 'the body used', $format->nearestNamed()),
+            new Body(
+                $record->camera->model ?? 'the body used',
+                $format->nearestNamed(),
+                Reach::assumed($record->settings(), self::USUAL_BASE)->limits(),
+            ),
             [$lens],
             [$record->support ?? Support::Hand],
         );

@@ -6,9 +6,7 @@ namespace TruePupil\Core\Checks;
 
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\Check;
-use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\Comparison;
-use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
@@ -32,11 +30,12 @@ final class CheckEvaluation
 
     public static function one(Check $check, Situation $situation): CheckResult
     {
-        $value = MeasureReading::of($check->measure, $situation);
+        $measure = Measures::of($check->measure->id);
+        $value = $measure->read($situation);
         if ($value === null) {
             $missing = array_values(
                 array_filter(
-                    MeasureReading::needs($check->measure),
+                    $measure->needs,
                     fn (Need $need): bool => ! $need->isKnownIn($situation),
                 ),
             );
@@ -50,7 +49,7 @@ final class CheckEvaluation
             return new CheckResult($check, $value, null, $met ? Verdict::Met : Verdict::Missed);
         }
         // A limit is typed as it is engraved; the frame's value is exact. Both are laid on the same scale.
-        $limit = self::onScale($check->measure, $check->limit);
+        $limit = $measure->exact($check->limit);
         $margin = match ($check->comparison) {
             Comparison::Within => $limit - abs($value),
             Comparison::AtLeast => $value - $limit,
@@ -63,23 +62,6 @@ final class CheckEvaluation
             default => Verdict::Missed,
         };
 
-        return new CheckResult($check, $value, $margin, $verdict, isOfRaw: self::isOfRaw($check, $situation));
-    }
-
-    /** Of a raw file lost tones are those of the sensor: its preview may have lost more. */
-    private static function isOfRaw(Check $check, Situation $situation): bool
-    {
-        return $situation->measures->raw() !== null && in_array(
-            $check->measure,
-            [CheckMeasure::LostHighlights, CheckMeasure::SubjectLostHighlights],
-            true,
-        );
-    }
-
-    private static function onScale(CheckMeasure $measure, float $limit): float
-    {
-        return $measure === CheckMeasure::ExposureTime && $limit > 1e-6 && $limit <= 3600.0
-            ? ExposureTime::of($limit)->exact
-            : $limit;
+        return new CheckResult($check, $value, $margin, $verdict, isOfRaw: $measure->isOfRaw($situation));
     }
 }

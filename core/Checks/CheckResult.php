@@ -30,11 +30,11 @@ final readonly class CheckResult
     {
         return [
             'id' => $this->check->id,
-            'measure' => $this->check->measure->value,
+            'measure' => $this->check->measure->id,
             'value' => $this->value,
             'limit' => $this->check->limit,
             'margin' => $this->margin,
-            'unit' => $this->check->measure->unit(),
+            'unit' => $this->check->measure->unit,
             'verdict' => $this->verdict->value,
             'sentence' => $this->check->sentence,
             'reason' => $this->check->reason,

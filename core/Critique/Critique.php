@@ -33,7 +33,7 @@ final readonly class Critique
     {
         $brief = $situation->assignment->brief;
         $checks = $brief === null ? [] : CheckEvaluation::of($brief, $situation);
-        $findings = Agreement::of($critic->judge($situation), $checks);
+        $findings = Agreement::of($critic->judge($situation), $checks, $critic->rules);
 
         return new self(
             $checks,

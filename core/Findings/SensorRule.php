@@ -5,6 +5,6 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings;
 
 /** A rule about what a sensor does: its ISO, its noise, its range. It is not asked of a frame on film. */
-interface SensorRule extends FindingRule
+abstract class SensorRule extends FindingRule
 {
 }

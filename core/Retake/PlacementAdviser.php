@@ -13,9 +13,9 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
-use TruePupil\Core\Exposure\StopIncrement;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Reach;
 use TruePupil\Core\Situation\Situation;
 
 /**
@@ -39,13 +39,6 @@ final class PlacementAdviser
 
     /** Stops that compensation goes either way on most bodies. */
     public const COMPENSATION_END = 5.0;
-
-    /** Limits assumed where no kit says otherwise. */
-    private const ISO_CEILING = 12800.0;
-
-    private const FASTEST = 1 / 8000;
-
-    private const SLOWEST = 30.0;
 
     /**
      * @return list<Suggestion>
@@ -95,7 +88,7 @@ final class PlacementAdviser
         // Beyond a second a film tires: what is missing takes longer than the stops alone say.
         $seconds = $situation->kit?->film?->timeWith($change, $settings->time->exact)
             ?? $settings->time->exact * $change->ratio();
-        $time = $this->timeOnScale($seconds, $situation->increment());
+        $time = $this->timeOnScale($seconds, $situation->reach());
 
         return $time === null ? null : $this->way($situation, $settings, $settings->withTime($time), 'time', $change);
     }
@@ -104,7 +97,7 @@ final class PlacementAdviser
     private function byIso(Situation $situation, ExposureSettings $settings, Stops $change): ?array
     {
         $iso = Iso::nearest($settings->iso->exact * $change->ratio(), $situation->increment());
-        if ($iso->exact < $situation->baseIso()->exact * 0.99 || $iso->exact > self::ISO_CEILING * 1.01) {
+        if (! $situation->reach()->hasIso($iso, $situation->baseIso()->exact)) {
             return null;
         }
 
@@ -115,12 +108,8 @@ final class PlacementAdviser
     private function byAperture(Situation $situation, ExposureSettings $settings, Stops $change): ?array
     {
         $aperture = Aperture::nearest($settings->aperture->exact / sqrt($change->ratio()), $situation->increment());
-        $widest = $situation->widest()?->exact;
-        // Without the lens's widest aperture nobody can promise that it opens further than it did.
-        $opensTooFar =
-            $widest === null ? $aperture->exact < $settings->aperture->exact : $aperture->exact < $widest * 0.97;
-        $smallest = $situation->smallestAperture() ?? $settings->aperture->exact;
-        if ($situation->hasOneAperture() || $opensTooFar || $aperture->exact > $smallest * 1.03) {
+        // Without the lens's ends nobody can promise that it opens or closes further than it did.
+        if ($situation->hasOneAperture() || ! $situation->reach()->hasAperture($aperture, $settings->aperture)) {
             return null;
         }
 
@@ -144,21 +133,21 @@ final class PlacementAdviser
         if ($room <= 0 || $room >= $change->value) {
             return null;
         }
-        $time = $this->timeOnScale($settings->time->exact * 2 ** $room, $situation->increment());
+        $time = $this->timeOnScale($settings->time->exact * 2 ** $room, $situation->reach());
         $iso = Iso::nearest($settings->iso->exact * 2 ** ($change->value - $room), $situation->increment());
-        if ($time === null || $iso->exact > self::ISO_CEILING * 1.01) {
+        if ($time === null || ! $situation->reach()->hasIso($iso)) {
             return null;
         }
 
         return $this->way($situation, $settings, $settings->withTime($time)->withIso($iso), 'time-and-iso', $change);
     }
 
-    private function timeOnScale(float $seconds, StopIncrement $increment): ?ExposureTime
+    private function timeOnScale(float $seconds, Reach $reach): ?ExposureTime
     {
-        $time = ExposureTime::nearest($seconds, $increment);
-        $isOff = abs(log($time->exact / $seconds, 2)) > 1 / (2 * $increment->perStop()) + 1e-6;
+        $time = ExposureTime::nearest($seconds, $reach->increment);
+        $isOff = abs(log($time->exact / $seconds, 2)) > 1 / (2 * $reach->increment->perStop()) + 1e-6;
 
-        return $isOff || $time->exact < self::FASTEST * 0.97 || $time->exact > self::SLOWEST * 1.07 ? null : $time;
+        return $isOff || ! $reach->hasTime($time) ? null : $time;
     }
 
     /** @return array{cost: float, suggestion: Suggestion} */

@@ -21,9 +21,6 @@ use TruePupil\Core\Situation\Situation;
 /** A frame's exposure kept while aperture or time changes: ISO answers, and below the lowest a filter does. */
 final class SameExposure
 {
-    /** Where no kit says how far ISO goes. */
-    private const ISO_CEILING = 12800.0;
-
     /**
      * @param  string  $gain  what the new value is for
      * @return ?Suggestion null when settings are not known or ISO would have to go beyond the body
@@ -54,7 +51,7 @@ final class SameExposure
         }
         $wanted = $before->iso->exact / $moved->stopsBrighterThan($before)->ratio();
         $lowest = $situation->isFilm() ? $before->iso : $situation->lowestIso();
-        $highest = $situation->kit->body->limits->isoMax ?? self::ISO_CEILING;
+        $highest = $situation->reach()->highestIso;
         if (! $situation->isFilm() && $wanted > $highest * 2 ** (1 / 6)) {
             return null;
         }
@@ -130,7 +127,7 @@ final class SameExposure
     {
         $time = ExposureTime::nearest($settings->time->exact * $share);
 
-        return $time->exact >= $situation->limits()->fastest * 0.97 ? $settings->withTime($time) : $settings;
+        return $situation->reach()->hasTime($time) ? $settings->withTime($time) : $settings;
     }
 
     /**
@@ -143,13 +140,9 @@ final class SameExposure
         ?Aperture $aperture,
         ?ExposureTime $time,
     ): bool {
-        $limits = $situation->limits();
-        $widest = $situation->widest()->exact ?? $before->aperture->exact;
-        $smallest = $situation->smallestAperture() ?? $before->aperture->exact;
+        $reach = $situation->reach();
 
-        return ($time === null ||
-            ($time->exact >= $limits->fastest * 0.97 &&
-                $time->exact <= ExposureTime::of($limits->slowest)->exact * 1.001)) &&
-            ($aperture === null || ($aperture->exact >= $widest * 0.97 && $aperture->exact <= $smallest * 1.03));
+        return ($time === null || $reach->hasTime($time))
+            && ($aperture === null || $reach->hasAperture($aperture, $before->aperture));
     }
 }

@@ -46,9 +46,11 @@ final readonly class Alignment
         // Many rules ask the same of a row, and of each suggestion for it.
         /** @var WeakMap<GreyGrid, WeakMap<GreyGrid, self>> $known */
         static $known = new WeakMap();
-        $known[$first] ??= new WeakMap();
+        /** @var WeakMap<GreyGrid, self> $ofFirst */
+        $ofFirst = $known[$first] ?? new WeakMap();
+        $known[$first] = $ofFirst;
 
-        return $known[$first][$second] ??= self::found($first, $second);
+        return $ofFirst[$second] ??= self::found($first, $second);
     }
 
     private static function found(GreyGrid $first, GreyGrid $second): self

@@ -41,9 +41,11 @@ final readonly class Overlap
         // Many rules ask the same of a row, and of each suggestion for it.
         /** @var WeakMap<GreyGrid, WeakMap<GreyGrid, self|false>> $known */
         static $known = new WeakMap();
-        $known[$first] ??= new WeakMap();
+        /** @var WeakMap<GreyGrid, self|false> $ofFirst */
+        $ofFirst = $known[$first] ?? new WeakMap();
+        $known[$first] = $ofFirst;
 
-        return ($known[$first][$second] ??= self::found($first, $second) ?? false) ?: null;
+        return ($ofFirst[$second] ??= self::found($first, $second) ?? false) ?: null;
     }
 
     private static function found(GreyGrid $first, GreyGrid $second): ?self

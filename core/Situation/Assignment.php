@@ -7,6 +7,7 @@ namespace TruePupil\Core\Situation;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\Placement;
 use TruePupil\Core\Raster\GreyGrid;
+use TruePupil\Core\Series\CoveredRange;
 use TruePupil\Core\Series\SceneWork;
 use TruePupil\Core\Series\Series;
 use TruePupil\Core\Series\SeriesKind;
@@ -39,5 +40,13 @@ final readonly class Assignment
         /** What the frames of the row tell together; with its last frame alone. */
         public ?SceneWork $work = null,
     ) {
+    }
+
+    /** What the frames of the row hold between them; null while one is not measured. */
+    public function coveredRange(): ?CoveredRange
+    {
+        return $this->series === null || count($this->rowTones) !== $this->series->count()
+            ? null
+            : CoveredRange::of($this->series->exposures(), $this->rowTones);
     }
 }

@@ -17,9 +17,9 @@ use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Exposure\StopIncrement;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Intent\TimeBand;
-use TruePupil\Core\Kit\BodyLimits;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Lens;
+use TruePupil\Core\Kit\Reach;
 use TruePupil\Core\Measures\ExposureVerdict;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Motion\HandHeldLimit;
@@ -168,10 +168,14 @@ final readonly class Situation
         return $this->earlier === [] ? null : $this->earlier[count($this->earlier) - 1];
     }
 
-    /** What the body can be set to; what is usual where no kit says. */
-    public function limits(): BodyLimits
+    /** What body and lens can be set to; what is usual, and what was seen, where no kit says. */
+    public function reach(): Reach
     {
-        return $this->kit->body->limits ?? new BodyLimits();
+        [$widest, $smallest] = [$this->widest()?->exact, $this->smallestAperture()];
+
+        return $this->kit === null
+            ? Reach::assumed($this->record->settings(), $this->baseIso()->exact, $widest, $smallest)
+            : Reach::of($this->kit->body, $widest, $smallest);
     }
 
     public function format(): ?SensorFormat
@@ -388,7 +392,7 @@ final readonly class Situation
         }
         // A longer time than the body offers is none.
         if ($time !== null) {
-            $slack = min($slack, log(ExposureTime::of($this->limits()->slowest)->exact / $time->exact, 2));
+            $slack = min($slack, log(ExposureTime::of($this->reach()->slowest)->exact / $time->exact, 2));
         }
 
         return Stops::of(max(0.0, $slack));

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** Somebody new confirms the address, forgets the password, finds the way back on a phone, and leaves. */
+#[Group('long')]
 final class AccountTest extends BrowserTestCase
 {
     public function test_confirmed_forgotten_recovered_and_gone(): void

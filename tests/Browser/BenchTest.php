@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** The Bench in a browser: answers while typing, addresses that hold them, and the exposure map by keyboard. */
+#[Group('long')]
 final class BenchTest extends BrowserTestCase
 {
     public function test_answers_follow_what_is_typed_and_the_address_holds_them(): void

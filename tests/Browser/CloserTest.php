@@ -7,9 +7,11 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
 
 /** Looking closer at the desk: by key, by button and by hand; and other settings, of which one follows. */
+#[Group('long')]
 final class CloserTest extends BrowserTestCase
 {
     public function test_a_frame_is_seen_closer_and_other_settings_are_suggested(): void

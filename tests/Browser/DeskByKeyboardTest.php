@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
 
 /** An evening at the desk without touching the mouse: ten frames read, decided on, written to and published. */
+#[Group('long')]
 final class DeskByKeyboardTest extends BrowserTestCase
 {
     /** Keys that are commands; what is typed as words is the instructor's own. */

@@ -13,9 +13,11 @@ use App\Practice\ShotInput;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
 
 /** A subject that is proposed, and a face that the browser finds: each taken by one tap. */
+#[Group('long')]
 final class FacesTest extends BrowserTestCase
 {
     #[DataProvider('widths')]

@@ -10,9 +10,11 @@ use DateTimeImmutable;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
 
 /** One brief, one frame, one critique, from end to end and once round again. */
+#[Group('long')]
 final class FirstRoundTest extends BrowserTestCase
 {
     public function test_a_brief_is_set_handed_in_critiqued_returned_and_reshot(): void

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Browser\Support\CutServer;
 use Tests\Support\Pictures;
 
 /** A sheet and a log on a phone without a network: nothing written is lost, whatever another device says meanwhile. */
+#[Group('long')]
 final class InTheFieldTest extends BrowserTestCase
 {
     use CutServer;

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Browser\Support\CutServer;
 use Tests\Support\Pictures;
 
 /**
  * The server is cut while somebody writes, and a session runs out: no word is lost, and the page says what happened.
  */
+#[Group('long')]
 final class LostConnectionTest extends BrowserTestCase
 {
     use CutServer;

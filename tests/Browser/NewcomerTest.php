@@ -6,9 +6,11 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
 
 /** Somebody who has never been here sets a first brief; a student plans and hands in several frames. At both widths. */
+#[Group('long')]
 final class NewcomerTest extends BrowserTestCase
 {
     private const MOST_SECONDS = 120;

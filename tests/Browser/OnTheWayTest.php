@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
 
 /** What a student does on the phone on the way: plans a night, loads a bank and a roll, draws layers, climbs a rung. */
+#[Group('long')]
 final class OnTheWayTest extends BrowserTestCase
 {
     public function test_a_night_is_planned_shot_and_climbed_on_a_phone(): void

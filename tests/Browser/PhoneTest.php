@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
 
 /** A student on a phone: every page fits, wrong files are told, nothing typed is lost. */
+#[Group('long')]
 final class PhoneTest extends BrowserTestCase
 {
     public function test_a_student_prepares_a_frame_on_a_phone(): void

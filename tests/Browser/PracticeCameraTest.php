@@ -8,8 +8,10 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 
 /** The finder as a person uses it: dials, keys, a tap on the picture, half-press, press; on a desk and on a phone. */
+#[Group('long')]
 final class PracticeCameraTest extends BrowserTestCase
 {
     public function test_a_turned_dial_is_seen_at_once_and_turning_on_is_not_waited_for(): void

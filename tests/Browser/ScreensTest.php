@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
 
 /**
  * Every main screen, for a teacher and a student, on a desk and on a phone: nothing sticks out, and nothing that a
  * machine can find bars anybody.
  */
+#[Group('long')]
 final class ScreensTest extends BrowserTestCase
 {
     #[DataProvider('widths')]

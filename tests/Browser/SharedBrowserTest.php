@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** Two people at one browser: a draft is its author's alone, and is offered, never put in place. */
+#[Group('long')]
 final class SharedBrowserTest extends BrowserTestCase
 {
     private const OWN_LENS = 'Old faithful: 50 mm 1.8 to 16 from 0.45 m';

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
 
 /** A beginner's first evening on a phone: always one thing to do next, up to the first hand-in; a plan; five drills. */
+#[Group('long')]
 final class StudentPathTest extends BrowserTestCase
 {
     /** @return iterable<string, array{int, int}> */

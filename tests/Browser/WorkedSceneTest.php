@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
 
 /**
  * A scene worked on a phone: what disturbs is named, the best is chosen, a picture is gone back for. And what the
  * instructor tries on it at the desk, and sees brought together.
  */
+#[Group('long')]
 final class WorkedSceneTest extends BrowserTestCase
 {
     public function test_a_scene_is_worked_and_the_best_of_it_chosen_on_a_phone(): void

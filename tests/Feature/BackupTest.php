@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 use Tests\Support\Served;
 
 /** A running course is saved and brought back elsewhere, byte for byte; what is damaged or in the way is told. */
+#[Group('long')]
 final class BackupTest extends TestCase
 {
     use Served;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\BriefAttempts;
 use Tests\Support\PracticeAttempt;
 use Tests\TestCase;
@@ -13,6 +14,7 @@ use Tests\TestCase;
  * Each ready brief, shot with the practice camera: what a good teacher would accept passes whole, and what she would
  * not is caught by the check that is about it.
  */
+#[Group('long')]
 final class BriefAttemptsTest extends TestCase
 {
     public function test_every_ready_brief_has_its_attempts(): void

@@ -16,11 +16,16 @@ use Illuminate\Http\UploadedFile;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
-use TruePupil\Core\Brief\BriefFormat;
-use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\Comparison;
 use TruePupil\Core\Brief\PlainSentence;
 use TruePupil\Core\Brief\TypedNumber;
+use TruePupil\Core\Checks\BriefFormat;
+use TruePupil\Core\Checks\Measures\RecordExposureTime;
+use TruePupil\Core\Checks\Measures\RecordFNumber;
+use TruePupil\Core\Checks\Measures\RecordIso;
+use TruePupil\Core\Checks\Measures\SubjectMeanStops;
+use TruePupil\Core\Checks\Measures\ToneLostHighlightsPct;
+use TruePupil\Core\Checks\Measures\ToneMeanStops;
 
 /**
  * Briefs of an instructor's own: composed, tried on frames, revised without changing what is set, and carried in packs.
@@ -133,13 +138,13 @@ final class ComposerTest extends TestCase
     {
         foreach (
             [
-                [CheckMeasure::ExposureTime, Comparison::AtMost, 1 / 125, 1 / 125, '1/125 s', '1'],
-                [CheckMeasure::ExposureTime, Comparison::AtLeast, 2.0, 1.0, '2 s', '1'],
-                [CheckMeasure::FNumber, Comparison::AtMost, 8.0, 8.0 * (2 ** 0.5 - 1), 'ƒ/8', '1'],
-                [CheckMeasure::Iso, Comparison::AtMost, 400.0, 400.0 * (2 ** (1 / 3) - 1), 'ISO 400', '⅓'],
-                [CheckMeasure::MeanStops, Comparison::Within, 4 / 3, 1 / 3, '+1⅓', '⅓'],
-                [CheckMeasure::SubjectMean, Comparison::AtLeast, -2.0, 0.5, '−2', '0.5'],
-                [CheckMeasure::LostHighlights, Comparison::AtMost, 2.5, 1.0, '2.5', '1'],
+                [new RecordExposureTime(), Comparison::AtMost, 1 / 125, 1 / 125, '1/125 s', '1'],
+                [new RecordExposureTime(), Comparison::AtLeast, 2.0, 1.0, '2 s', '1'],
+                [new RecordFNumber(), Comparison::AtMost, 8.0, 8.0 * (2 ** 0.5 - 1), 'ƒ/8', '1'],
+                [new RecordIso(), Comparison::AtMost, 400.0, 400.0 * (2 ** (1 / 3) - 1), 'ISO 400', '⅓'],
+                [new ToneMeanStops(), Comparison::Within, 4 / 3, 1 / 3, '+1⅓', '⅓'],
+                [new SubjectMeanStops(), Comparison::AtLeast, -2.0, 0.5, '−2', '0.5'],
+                [new ToneLostHighlightsPct(), Comparison::AtMost, 2.5, 1.0, '2.5', '1'],
             ] as [$measure, $comparison, $limit, $tolerance, $written, $beyond]
         ) {
             $this->assertSame($written, LimitText::write($measure, $limit));
@@ -151,10 +156,10 @@ final class ComposerTest extends TestCase
                 1e-6 + 2e-3 * $tolerance,
             );
         }
-        $this->assertSame('a lot', LimitText::readTolerance(CheckMeasure::Iso, 'atMost', '400', 'a lot'));
+        $this->assertSame('a lot', LimitText::readTolerance(new RecordIso(), 'atMost', '400', 'a lot'));
         $this->assertSame(['stops', '%'], [
-            LimitText::toleranceUnit(CheckMeasure::FNumber),
-            LimitText::toleranceUnit(CheckMeasure::LostHighlights),
+            LimitText::toleranceUnit(new RecordFNumber()),
+            LimitText::toleranceUnit(new ToneLostHighlightsPct()),
         ]);
     }
 

@@ -19,6 +19,7 @@ use App\Practice\ShotPress;
 use App\Practice\Shutter;
 use DateTimeImmutable;
 use InvalidArgumentException;
+use Tests\Support\DecodesAfresh;
 use Tests\Support\Pictures;
 use Tests\TestCase;
 use TruePupil\Core\Capture\RecordReader;
@@ -34,6 +35,7 @@ use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Tone\Srgb;
 
 /** Pictures of known tones, measured back. */
+#[DecodesAfresh]
 final class ImagingTest extends TestCase
 {
     public function test_every_pixel_is_counted_and_the_subject_s_tone_is_found(): void

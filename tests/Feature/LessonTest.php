@@ -9,11 +9,13 @@ use App\Models\User;
 use App\Practice\Lesson;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\World;
 use Tests\TestCase;
 use TruePupil\Core\Findings\Topic;
 
 /** Short pages with pictures that answer: each control of each lesson can be moved, and moves something. */
+#[Group('long')]
 final class LessonTest extends TestCase
 {
     use RefreshDatabase;

@@ -22,6 +22,7 @@ use DateTimeImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
@@ -29,6 +30,7 @@ use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Series\SeriesKind;
 
 /** Hand-in of several frames: in pieces, in rows, once each, and changed until the instructor opens it. */
+#[Group('long')]
 final class ManyFramesTest extends TestCase
 {
     use RefreshDatabase;

@@ -18,7 +18,7 @@ use Illuminate\Support\Str;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
-use TruePupil\Core\Brief\CheckMeasure;
+use TruePupil\Core\Checks\Measures\SubjectPlacementError;
 use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
@@ -42,7 +42,7 @@ final class PatternsAndExportsTest extends TestCase
         $this->assertSame(2, $patterns->students());
         $first = $patterns->findings()[0];
         $this->assertEquals([2, 1.0, []], [$first['students'], $first['share'], $first['frames']]);
-        $placement = collect($patterns->checks())->firstWhere('measure', CheckMeasure::PlacementError);
+        $placement = collect($patterns->checks())->firstWhere('measure.id', SubjectPlacementError::ID);
         $this->assertSame([0, 2, '2 too dark'], [
             $placement->count(Verdict::Met),
             $placement->count(Verdict::Missed),

@@ -17,6 +17,7 @@ use App\Retention\Cleaning;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Queue;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\World;
 use Tests\TestCase;
 use TruePupil\Core\Capture\Provenance;
@@ -26,6 +27,7 @@ use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Metering\MeteringPattern;
 
+#[Group('long')]
 final class PracticeTest extends TestCase
 {
     use RefreshDatabase;

@@ -19,7 +19,9 @@ use App\Practice\Shutter;
 use App\WhatIf\RawHighlights;
 use App\WhatIf\WhatIfRenderer;
 use DateTimeImmutable;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\Process\Process;
+use Tests\Support\DecodesAfresh;
 use Tests\Support\Pictures;
 use Tests\TestCase;
 use TruePupil\Core\Composition\Marks;
@@ -35,6 +37,8 @@ use TruePupil\Core\WhatIf\Step;
 use TruePupil\Core\WhatIf\StepKind;
 
 /** Camera raw files: what their sensors hold is read by LibRaw, and the practice camera's are as its scenes are. */
+#[Group('long')]
+#[DecodesAfresh]
 final class RawFilesTest extends TestCase
 {
     private const RANGE = RawSensor::WHITE - RawSensor::BLACK;

@@ -11,6 +11,8 @@ use GdImage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
+use Tests\Support\DecodesAfresh;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
@@ -25,6 +27,8 @@ use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Stored\MeasuresReading;
 
 /** Files as they come: every format, hostile ones, and known pictures measured back from real JPEGs. */
+#[Group('long')]
+#[DecodesAfresh]
 final class RealFilesTest extends TestCase
 {
     use RefreshDatabase;

@@ -21,6 +21,8 @@ use App\Practice\ShotPress;
 use App\Practice\Shutter;
 use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
+use Tests\Support\DecodesAfresh;
 use Tests\Support\Pictures;
 use Tests\TestCase;
 use TruePupil\Core\Exposure\Aperture;
@@ -41,6 +43,8 @@ use TruePupil\Core\Tone\Srgb;
  * What the practice camera shows is what the formulas say: light, depth, movement and noise measured back from its
  * pixels.
  */
+#[Group('long')]
+#[DecodesAfresh]
 final class RenderingTest extends TestCase
 {
     /** Patches of the chart: from five stops below mid-grey to three above, their middles as fractions of the plate. */

@@ -9,10 +9,12 @@ use App\Imaging\Vips\PixelProgram;
 use PHPUnit\Framework\Attributes\DataProvider;
 use ReflectionClass;
 use Symfony\Component\Process\Process;
+use Tests\Support\DecodesAfresh;
 use Tests\Support\Pictures;
 use Tests\TestCase;
 
 /** One file has one set of measures: however often it is looked at, and however busy the machine is. */
+#[DecodesAfresh]
 final class SameFileSameMeasuresTest extends TestCase
 {
     private const TIMES = 20;

@@ -9,11 +9,13 @@ use App\Imaging\OutsideProgram;
 use App\Imaging\OutsideProgramFailed;
 use App\Imaging\PixelEngine;
 use App\Imaging\Sandbox;
+use Tests\Support\DecodesAfresh;
 use Tests\Support\Pictures;
 use Tests\TestCase;
 use TruePupil\Core\Composition\Marks;
 
 /** Code that runs where pictures are parsed sees the one picture, and reaches nothing. */
+#[DecodesAfresh]
 final class SandboxTest extends TestCase
 {
     public function test_another_picture_cannot_be_read_and_the_one_it_was_given_can(): void

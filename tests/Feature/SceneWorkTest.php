@@ -11,12 +11,14 @@ use App\Models\AttemptState;
 use App\Models\FrameState;
 use App\Models\SetBrief;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
 use TruePupil\Core\Composition\WayOut;
 
 /** Several frames of one subject: what disturbs is named, what was tried is kept, and the best is chosen. */
+#[Group('long')]
 final class SceneWorkTest extends TestCase
 {
     use RefreshDatabase;

@@ -6,10 +6,12 @@ namespace Tests\Feature;
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
+use Tests\Support\DecodesAfresh;
 use Tests\Support\World;
 use Tests\TestCase;
 
 /** Wherever attempts are listed for whoever critiques, their pictures are seen, small and made once. */
+#[DecodesAfresh]
 final class SmallCopiesTest extends TestCase
 {
     use RefreshDatabase;

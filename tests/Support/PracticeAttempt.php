@@ -19,13 +19,14 @@ use Illuminate\Support\Facades\File;
 use RuntimeException;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\BriefFormat;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Checks\BriefFormat;
+use TruePupil\Core\Checks\CheckEvaluation;
 use TruePupil\Core\Composition\Mark;
 use TruePupil\Core\Composition\MarkKind;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\Region;
-use TruePupil\Core\Critique\Critique;
+use TruePupil\Core\Critique\Agreement;
 use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Intent\IntentFormat;
 use TruePupil\Core\Json\Fields;
@@ -56,8 +57,8 @@ final readonly class PracticeAttempt
 {
     private const START = '2026-05-04 10:00:00+02:00';
 
-    /** @param  list<Critique>  $critiques  frame by frame */
-    private function __construct(public array $critiques)
+    /** @param  list<Situation>  $situations  frame by frame */
+    private function __construct(private Brief $brief, private array $situations)
     {
     }
 
@@ -70,20 +71,20 @@ final readonly class PracticeAttempt
         foreach ($frames as $index => $frame) {
             $taken[] = [...self::taken($frame, $outfits, $index), 'facts' => $frame];
         }
-        $critiques = [];
-        foreach ($taken as $index => $one) {
-            $critiques[] = Critique::of(self::situation($brief, $taken, $index, $outfits->kit), app(Critic::class));
+        $situations = [];
+        foreach (array_keys($taken) as $index) {
+            $situations[] = self::situation($brief, $taken, $index, $outfits->kit);
         }
 
-        return new self($critiques);
+        return new self($brief, $situations);
     }
 
     /** @return list<string> what is not met, as "frame: check verdict" */
     public function unmet(): array
     {
         $unmet = [];
-        foreach ($this->critiques as $index => $critique) {
-            foreach ($critique->checks as $result) {
+        foreach ($this->situations as $index => $situation) {
+            foreach (CheckEvaluation::of($this->brief, $situation) as $result) {
                 if ($result->verdict->value !== 'met') {
                     $unmet[] = sprintf('%d: %s %s', $index, $result->check->id, $result->verdict->value);
                 }
@@ -108,8 +109,10 @@ final readonly class PracticeAttempt
     public function faults(): array
     {
         $faults = [];
-        foreach ($this->critiques as $index => $critique) {
-            foreach ($critique->findings as $finding) {
+        $critic = app(Critic::class);
+        foreach ($this->situations as $index => $situation) {
+            $checks = CheckEvaluation::of($this->brief, $situation);
+            foreach (Agreement::of($critic->judge($situation), $checks, $critic->rules) as $finding) {
                 if ($finding->severity->value === 'fault') {
                     $faults[] = sprintf('%d: %s: %s', $index, $finding->id, $finding->sentence);
                 }

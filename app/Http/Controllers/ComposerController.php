@@ -21,9 +21,9 @@ use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\View\View;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\BriefFormat;
 use TruePupil\Core\Brief\BriefTopic;
 use TruePupil\Core\Brief\InvalidBrief;
+use TruePupil\Core\Checks\BriefFormat;
 
 /**
  * Composing a brief: checks built from measures, said in plain sentences, and tried at once on frames of the course.

@@ -6,12 +6,14 @@ namespace App\View\Drawings;
 
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Intent\TimeBand;
-use TruePupil\Core\Kit\BodyLimits;
+use TruePupil\Core\Kit\Body;
+use TruePupil\Core\Kit\Reach;
 use TruePupil\Core\Motion\SubjectBlur;
+use TruePupil\Core\Optics\SensorFormat;
 use TruePupil\Core\Situation\Situation;
 
 /**
- * Subject blur against exposure time: a tooth for every whole stop that the body has, as long as the blur in circles of
+ * Subject blur against exposure time: a tooth for every whole stop that there is, as long as the blur in circles of
  * confusion (logarithmic), with the lines for frozen and sharp enough, the band that is wanted and the time that was
  * used.
  */
@@ -37,7 +39,7 @@ final readonly class MovementComb
     private function __construct(
         private SubjectBlur $blur,
         private float $circle,
-        private BodyLimits $body,
+        private Reach $reach,
         private ?TimeBand $wanted,
         private ?ExposureTime $used,
     ) {
@@ -47,11 +49,11 @@ final readonly class MovementComb
     public static function of(
         SubjectBlur $blur,
         float $circle,
-        BodyLimits $body = new BodyLimits(),
+        ?Reach $reach = null,
         ?TimeBand $wanted = null,
         ?ExposureTime $used = null,
     ): self {
-        return new self($blur, $circle, $body, $wanted, $used);
+        return new self($blur, $circle, $reach ?? Reach::of(new Body('a body', SensorFormat::fullFrame())), $wanted, $used);
     }
 
     public static function ofFrame(Situation $situation): ?self
@@ -63,7 +65,7 @@ final readonly class MovementComb
             : new self(
                 $blur,
                 $circle,
-                $situation->limits(),
+                $situation->reach(),
                 $situation->movementBand(),
                 $situation->record->exposure->exposureTime,
             );
@@ -164,12 +166,12 @@ final readonly class MovementComb
 
     private function fastest(): int
     {
-        return (int) floor(ExposureTime::of($this->body->fastest)->apex() + 1e-6);
+        return (int) floor(ExposureTime::of($this->reach->fastest)->apex() + 1e-6);
     }
 
     private function slowest(): int
     {
-        return (int) ceil(ExposureTime::of($this->body->slowest)->apex() - 1e-6);
+        return (int) ceil(ExposureTime::of($this->reach->slowest)->apex() - 1e-6);
     }
 
     private function x(float $apex): float

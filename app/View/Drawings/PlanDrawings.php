@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Drawings;
 
 use App\Planning\PlanSheet;
+use TruePupil\Core\Kit\Reach;
 use TruePupil\Core\Optics\DepthOfField;
 
 /** What is drawn of a plan: the map of what is barred, depth, movement and the sky. */
@@ -69,7 +70,7 @@ final readonly class PlanDrawings
             : MovementComb::of(
                 $blur,
                 $format->circleOfConfusion(),
-                $this->sheet->kit->body->limits,
+                Reach::of($this->sheet->kit->body),
                 $this->sheet->intent->movement->band(
                     $first->lens->focalLength ?? 0.0,
                     $this->sheet->intent->distances->subject,

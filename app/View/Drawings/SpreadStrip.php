@@ -66,7 +66,7 @@ final readonly class SpreadStrip
         return array_map(
             fn (float $mark): array => [
                 'x' => $this->x($mark),
-                'label' => Quantity::quantity($mark, $this->spread->measure->unit()),
+                'label' => Quantity::quantity($mark, $this->spread->measure->unit),
             ],
             self::marks($this->spread),
         );
@@ -87,7 +87,7 @@ final readonly class SpreadStrip
     {
         $limit = is_float($spread->limit) ? $spread->limit : 0.0;
         $negative = array_filter($spread->values(), fn (float $value): bool => $value < 0);
-        $isBothWays = $spread->measure->isAboutZero() && $negative !== [] && $limit > 0;
+        $isBothWays = $spread->measure->isAboutZero && $negative !== [] && $limit > 0;
 
         return $isBothWays ? [-$limit, $limit] : [$limit];
     }

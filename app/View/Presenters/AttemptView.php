@@ -12,8 +12,8 @@ use App\Models\Frame;
 use App\Models\FrameState;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\Row;
+use TruePupil\Core\Checks\Measures;
 use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Plan\Plan;
 use TruePupil\Core\Plan\PlanComparison;
@@ -213,6 +213,6 @@ final readonly class AttemptView
     /** @param  array<string, mixed>  $check */
     private function isOfRow(array $check): bool
     {
-        return CheckMeasure::from($check['measure'])->isOfSeries();
+        return Measures::of($check['measure'])->isOfSeries();
     }
 }

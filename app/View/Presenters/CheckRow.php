@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View\Presenters;
 
 use App\Wording\Quantity;
-use TruePupil\Core\Brief\CheckMeasure;
+use TruePupil\Core\Checks\Measures;
 use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Situation\Need;
 
@@ -37,14 +37,14 @@ final readonly class CheckRow
     /** @param  array<string, mixed>  $check */
     private static function of(array $check): self
     {
-        $measure = CheckMeasure::from($check['measure']);
+        $measure = Measures::of($check['measure']);
         $margin = $check['margin'] === null ? '' : ', '.Quantity::margin($check['margin'], $check['unit']);
 
         return new self(
             Verdict::from($check['verdict']),
             $check['sentence'],
             $check['reason'],
-            $measure->label().(($check['ofRaw'] ?? false) ? ', in the raw file' : ''),
+            $measure->label.(($check['ofRaw'] ?? false) ? ', in the raw file' : ''),
             is_string($check['value'])
                 ? $measure->word($check['value'])
                 : Quantity::quantity($check['value'], $check['unit']),

@@ -24,8 +24,10 @@ use App\View\Drawings\ToneStrip;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Capture\PictureOrigin;
+use TruePupil\Core\Checks\Measures;
+use TruePupil\Core\Checks\Measures\StarsRoom;
+use TruePupil\Core\Checks\Measures\ToneLostHighlightsPct;
 use TruePupil\Core\Critique\FrameAdviser;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\Iso;
@@ -229,12 +231,12 @@ final readonly class FrameView
     {
         $limits = [];
         foreach ($this->brief()->checks as $check) {
-            $limits[$check->measure->value] = $check->limit;
+            $limits[$check->measure->id] = $check->limit;
         }
         $exposure = $this->situation?->record->exposure;
-        $lostLimit = $limits[CheckMeasure::LostHighlights->value] ?? null;
+        $lostLimit = $limits[ToneLostHighlightsPct::ID] ?? null;
         if (
-            ! isset($limits[CheckMeasure::StarRoom->value]) ||
+            ! isset($limits[StarsRoom::ID]) ||
             ! is_numeric($lostLimit) ||
             $this->situation === null ||
             $exposure?->fNumber === null ||
@@ -248,7 +250,7 @@ final readonly class FrameView
             (float) $lostLimit,
             $this->situation->starLimit(),
             // A roll has one speed.
-            $this->situation->isFilm() ? $exposure->iso : Iso::of($this->situation->limits()->isoMax),
+            $this->situation->isFilm() ? $exposure->iso : Iso::of($this->situation->reach()->highestIso),
         ))->after(
             new ExposureSettings($exposure->fNumber, $exposure->exposureTime, $exposure->iso),
             $this->situation->measures->tone->lostInTwoPct(),
@@ -263,7 +265,7 @@ final readonly class FrameView
             : array_values(
                 array_filter(
                     $this->checks(),
-                    fn (array $check): bool => ! CheckMeasure::from($check['measure'])->isOfSeries(),
+                    fn (array $check): bool => ! Measures::of($check['measure'])->isOfSeries(),
                 ),
             );
     }

@@ -72,7 +72,7 @@ final readonly class SetBriefForStudent
     {
         return array_filter(
             $this->brief->checks,
-            fn (Check $check): bool => str_starts_with($check->measure->value, 'film.'),
+            fn (Check $check): bool => str_starts_with($check->measure->id, 'film.'),
         ) !== [];
     }
 

@@ -22,6 +22,7 @@ use TruePupil\Core\Capture\RecordedExposure;
 use TruePupil\Core\Capture\RecordedLens;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Kit\Reach;
 use TruePupil\Core\Modes\ExposureSolver;
 use TruePupil\Core\Modes\FinderDisplay;
 use TruePupil\Core\Modes\SolvedExposure;
@@ -162,7 +163,7 @@ final readonly class SheetResult
                     : MovementComb::of(
                         $blur,
                         $format->circleOfConfusion(),
-                        $request->kit->body->limits,
+                        Reach::of($request->kit->body),
                         $intent->movement->band(
                             (float) $first->lens->focalLength,
                             $intent->distances->subject,

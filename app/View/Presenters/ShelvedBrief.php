@@ -6,7 +6,10 @@ namespace App\View\Presenters;
 
 use App\Practice\BriefExamples;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\CheckMeasure;
+use TruePupil\Core\Checks\Measures\PlanGiven;
+use TruePupil\Core\Checks\Measures\PlanMinutesOff;
+use TruePupil\Core\Checks\Measures\PlanSettingsOff;
+use TruePupil\Core\Checks\Measures\SaidReason;
 
 /** A brief in the library: whose it is, what it takes, and whether the course has it. */
 final readonly class ShelvedBrief
@@ -41,16 +44,13 @@ final readonly class ShelvedBrief
     public function takes(): string
     {
         $brief = $this->brief;
-        $measures = array_map(fn ($check): CheckMeasure => $check->measure, $brief->checks);
-        $has = fn (CheckMeasure ...$any): bool => array_filter(
-            $measures,
-            fn (CheckMeasure $measure): bool => in_array($measure, $any, true),
-        ) !== [];
+        $measures = array_map(fn ($check): string => $check->measure->id, $brief->checks);
+        $has = fn (string ...$any): bool => array_intersect($measures, $any) !== [];
 
         return implode(' · ', array_filter([
             $brief->most() === 1 ? 'one frame' : $brief->frames->least.' frames',
-            $has(CheckMeasure::PlanGiven, CheckMeasure::PlanSettings, CheckMeasure::PlanMinutes) ? 'a plan' : null,
-            $has(CheckMeasure::Reason) ? 'a reason' : null,
+            $has(PlanGiven::ID, PlanSettingsOff::ID, PlanMinutesOff::ID) ? 'a plan' : null,
+            $has(SaidReason::ID) ? 'a reason' : null,
             count($brief->checks) === 1 ? 'one check' : count($brief->checks).' checks',
         ]));
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\CompositionSymmetry;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +17,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Symmetry that is nearly there and misses the middle. */
-final class AlmostCentred implements FindingRule
+#[Declared('composition.almost-centred', Topic::Composition, contradictedBy: [CompositionSymmetry::class])]
+final class AlmostCentred extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.almost-centred';
-    }
-
     public function needs(): array
     {
         return [Need::Composition];
@@ -39,7 +37,7 @@ final class AlmostCentred implements FindingRule
             return $declared
                 ? new Finding(
                     id: $this->id(),
-                    topic: Topic::Composition,
+                    topic: $this->topic(),
                     severity: Severity::Praise,
                     sentence: sprintf(
                         'The symmetry is exact: its axis lies within %.1f %% of the middle.',
@@ -65,7 +63,7 @@ final class AlmostCentred implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: $declared ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
                 'The picture is built on symmetry, and its axis lies %.1f %% of the width to the %s of the middle. A '.

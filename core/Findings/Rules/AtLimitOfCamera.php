@@ -9,6 +9,7 @@ use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -18,15 +19,11 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A value at the end of its range while the frame is still too bright or too dark. */
-final class AtLimitOfCamera implements FindingRule
+#[Declared('exposure.at-limit', Topic::Exposure, explains: [SubjectPlaced::class])]
+final class AtLimitOfCamera extends FindingRule
 {
     /** Stops of error that a limit may leave. */
     private const LEFT_OVER = 1 / 3;
-
-    public function id(): string
-    {
-        return 'exposure.at-limit';
-    }
 
     public function needs(): array
     {
@@ -65,7 +62,7 @@ final class AtLimitOfCamera implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Exposure,
+            topic: $this->topic(),
             severity: Severity::Fault,
             sentence: sprintf(
                 'The camera stood at %s and the frame is still %s too %s. %s',
@@ -104,22 +101,18 @@ final class AtLimitOfCamera implements FindingRule
     /** @return list<string> what one value alone can still do, within body and lens */
     private static function left(Situation $situation, ExposureSettings $settings, Stops $error): array
     {
-        $limits = $situation->limits();
+        $reach = $situation->reach();
         $less = $error->ratio();
-        [$iso, $time] = [$settings->iso->exact / $less, $settings->time->exact / $less];
-        $fNumber = $settings->aperture->exact * sqrt($less);
-        [$widest, $smallest] = [$situation->widest()?->exact, $situation->smallestAperture()];
-        $fits = fn (float $value, float $least, float $most): bool => $value >= $least * 0.97 && $value <= $most * 1.07;
+        $iso = Iso::nearest($settings->iso->exact / $less, $reach->increment);
+        $time = ExposureTime::nearest($settings->time->exact / $less, $reach->increment);
+        $aperture = Aperture::nearest($settings->aperture->exact * sqrt($less), $reach->increment);
+        $canStopDown = ! $situation->hasOneAperture() && $reach->hasAperture($aperture, $settings->aperture);
 
         return array_values(
             array_filter([
-                ! $situation->isFilm() && $fits($iso, $limits->isoMin, $limits->isoMax)
-                    ? (string) Iso::nearest($iso)
-                    : null,
-                $fits($time, $limits->fastest, $limits->slowest) ? (string) ExposureTime::nearest($time) : null,
-                $widest !== null && $smallest !== null && $fits($fNumber, $widest, $smallest)
-                    ? (string) Aperture::nearest($fNumber)
-                    : null,
+                ! $situation->isFilm() && $reach->hasIso($iso) ? (string) $iso : null,
+                $reach->hasTime($time) ? (string) $time : null,
+                $canStopDown ? (string) $aperture : null,
             ]),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\SensorRule;
@@ -14,13 +15,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Automatic ISO ran to the end of its range. */
-final class AutomaticIsoAtEnd implements SensorRule
+#[Declared('noise.automatic-iso-at-end', Topic::Noise)]
+final class AutomaticIsoAtEnd extends SensorRule
 {
-    public function id(): string
-    {
-        return 'noise.automatic-iso-at-end';
-    }
-
     public function needs(): array
     {
         return [Need::Iso, Need::Kit];
@@ -54,7 +51,7 @@ final class AutomaticIsoAtEnd implements SensorRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Noise,
+            topic: $this->topic(),
             severity: ($atFloor && ! $atCeiling) || $tooSlow ? Severity::Fault : Severity::Choice,
             sentence: $atCeiling
                 ? sprintf(

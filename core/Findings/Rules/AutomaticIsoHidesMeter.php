@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Approach\IsoSetting;
+use TruePupil\Core\Checks\Measures\RecordMode;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\SensorRule;
@@ -15,13 +17,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Automatic ISO in manual: the meter always says zero. */
-final class AutomaticIsoHidesMeter implements SensorRule
+#[Declared('mode.automatic-iso-hides-meter', Topic::Mode, contradictedBy: [RecordMode::class])]
+final class AutomaticIsoHidesMeter extends SensorRule
 {
-    public function id(): string
-    {
-        return 'mode.automatic-iso-hides-meter';
-    }
-
     public function needs(): array
     {
         return [Need::Mode];
@@ -37,7 +35,7 @@ final class AutomaticIsoHidesMeter implements SensorRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Mode,
+            topic: $this->topic(),
             severity: $byHand ? Severity::Weakness : Severity::Choice,
             sentence: 'Manual with automatic ISO is not manual: whatever aperture and time you set, ISO answers, the '.
                 'meter stands at zero, and the exposure is the camera\'s. Only compensation moves it, where the body '.

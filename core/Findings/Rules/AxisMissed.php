@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\CompositionSymmetry;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -13,13 +15,9 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** Symmetry about an axis that somebody declared by a mark. */
-final class AxisMissed implements FindingRule
+#[Declared('composition.axis', Topic::Composition, contradictedBy: [CompositionSymmetry::class])]
+final class AxisMissed extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.axis';
-    }
-
     public function needs(): array
     {
         return [];
@@ -37,7 +35,7 @@ final class AxisMissed implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: $kept ? Severity::Praise : Severity::Weakness,
             sentence: match (true) {
                 $kept => sprintf(

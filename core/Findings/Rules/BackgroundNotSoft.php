@@ -6,6 +6,7 @@ namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -17,15 +18,11 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A background that was to go soft and did not: how wide its points spread, and what would spread them further. */
-final class BackgroundNotSoft implements FindingRule
+#[Declared('depth.background-not-soft', Topic::Depth)]
+final class BackgroundNotSoft extends FindingRule
 {
     /** A tenth less does not show. */
     private const NEARLY = 0.9;
-
-    public function id(): string
-    {
-        return 'depth.background-not-soft';
-    }
 
     public function needs(): array
     {
@@ -69,7 +66,7 @@ final class BackgroundNotSoft implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Depth,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'Points of the background spread to %.1f %% of the frame\'s width; you wanted %.1f %%. %s',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +15,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** The weight of the picture lies far from its subject. */
-final class BalanceElsewhere implements FindingRule
+#[Declared('composition.balance', Topic::Composition)]
+final class BalanceElsewhere extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.balance';
-    }
-
     public function needs(): array
     {
         return [Need::Composition, Need::Subject];
@@ -40,7 +37,7 @@ final class BalanceElsewhere implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'What draws the eye lies, taken together, %.0f %% of the width to the %s of the subject. Does the '.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -13,13 +14,9 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** Tones pulled so far apart that smooth parts may show steps. */
-final class BandingRisk implements FindingRule
+#[Declared('tone.banding-risk', Topic::Tone)]
+final class BandingRisk extends FindingRule
 {
-    public function id(): string
-    {
-        return 'tone.banding-risk';
-    }
-
     public function needs(): array
     {
         return [];
@@ -38,7 +35,7 @@ final class BandingRisk implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Tone,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 '%.0f %% of the tones between dark and bright are missing, and there are smooth parts in which such '.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\SensorRule;
@@ -13,13 +14,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** The lowest clean ISO, with a time that hands or tripod hold. */
-final class BaseIsoKept implements SensorRule
+#[Declared('noise.base-iso-kept', Topic::Noise)]
+final class BaseIsoKept extends SensorRule
 {
-    public function id(): string
-    {
-        return 'noise.base-iso-kept';
-    }
-
     public function needs(): array
     {
         return [Need::Iso, Need::ExposureTime, Need::Support];
@@ -47,7 +44,7 @@ final class BaseIsoKept implements SensorRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Noise,
+            topic: $this->topic(),
             severity: Severity::Praise,
             sentence: sprintf(
                 '%s, the cleanest your sensor gives, and still %s that %s.',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\SensorRule;
@@ -17,13 +18,9 @@ use TruePupil\Core\Situation\Situation;
 /**
  * ISO below the sensor's base: the file gets darker, the sensor is full as soon as before, so highlights clip earlier.
  */
-final class BelowBaseIso implements SensorRule
+#[Declared('exposure.iso-below-base', Topic::Exposure)]
+final class BelowBaseIso extends SensorRule
 {
-    public function id(): string
-    {
-        return 'exposure.iso-below-base';
-    }
-
     public function needs(): array
     {
         return [Need::Iso, Need::Kit];
@@ -43,7 +40,7 @@ final class BelowBaseIso implements SensorRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Exposure,
+            topic: $this->topic(),
             severity: $valuesBase ? Severity::Weakness : Severity::Choice,
             sentence: sprintf(
                 '%s lies %s below the base of your body, %s: highlights clip %s sooner. Where the time is too long or '.

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Approach\Protects;
+use TruePupil\Core\Checks\Measures\SubjectBlockedShadowsPct;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,15 +16,11 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Shadows without detail inside the subject. A little true black elsewhere is fine and says nothing. */
-final class BlockedShadows implements FindingRule
+#[Declared('tone.blocked-shadows-subject', Topic::Tone, contradictedBy: [SubjectBlockedShadowsPct::class])]
+final class BlockedShadows extends FindingRule
 {
     /** A little true black gives a subject depth; beyond this share form is missing. */
     private const LIMIT_PCT = 5.0;
-
-    public function id(): string
-    {
-        return 'tone.blocked-shadows-subject';
-    }
 
     public function needs(): array
     {
@@ -38,7 +36,7 @@ final class BlockedShadows implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Tone,
+            topic: $this->topic(),
             severity: $situation->approach->light->protects === Protects::Shadows
                 ? Severity::Fault
                 : Severity::Weakness,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +16,9 @@ use TruePupil\Core\Series\SeriesKind;
 use TruePupil\Core\Situation\Situation;
 
 /** A bracket as it should be. */
-final class BracketComplete implements FindingRule
+#[Declared('series.bracket-complete', Topic::Series)]
+final class BracketComplete extends FindingRule
 {
-    public function id(): string
-    {
-        return 'series.bracket-complete';
-    }
-
     public function needs(): array
     {
         return [];
@@ -46,7 +43,7 @@ final class BracketComplete implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Series,
+            topic: $this->topic(),
             severity: Severity::Praise,
             sentence: sprintf(
                 'A clean bracket: %d frames, %s apart, one aperture and one ISO.',

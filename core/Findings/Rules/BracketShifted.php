@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\SeriesShiftPct;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,15 +16,11 @@ use TruePupil\Core\Series\SeriesKind;
 use TruePupil\Core\Situation\Situation;
 
 /** A bracket whose frames do not lie on each other. */
-final class BracketShifted implements FindingRule
+#[Declared('series.bracket-shifted', Topic::Series, contradictedBy: [SeriesShiftPct::class])]
+final class BracketShifted extends FindingRule
 {
     /** % of the width. */
     private const SHIFTED = 1.2;
-
-    public function id(): string
-    {
-        return 'series.bracket-shifted';
-    }
 
     public function needs(): array
     {
@@ -41,7 +39,7 @@ final class BracketShifted implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Series,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'The frames of this bracket are shifted against each other by up to %.1f %% of the width. Software '.

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\SeriesLongestGap;
 use TruePupil\Core\Exposure\Duration;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,17 +17,13 @@ use TruePupil\Core\Series\SeriesKind;
 use TruePupil\Core\Situation\Situation;
 
 /** A bracket taken frame by frame, with time for the light and the camera to move. */
-final class BracketSlow implements FindingRule
+#[Declared('series.bracket-slow', Topic::Series, contradictedBy: [SeriesLongestGap::class])]
+final class BracketSlow extends FindingRule
 {
     private const SECONDS = 3;
 
     /** A day, s: nobody waits so long between two frames of one bracket. */
     private const NO_WAITING = 86_400;
-
-    public function id(): string
-    {
-        return 'series.bracket-slow';
-    }
 
     public function needs(): array
     {
@@ -44,7 +42,7 @@ final class BracketSlow implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Series,
+            topic: $this->topic(),
             severity: $isClock ? Severity::Choice : Severity::Weakness,
             sentence: $isClock
                 ? sprintf(

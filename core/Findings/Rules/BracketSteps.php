@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\SeriesStepError;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +17,9 @@ use TruePupil\Core\Series\SeriesKind;
 use TruePupil\Core\Situation\Situation;
 
 /** A bracket with uneven or missing steps. */
-final class BracketSteps implements FindingRule
+#[Declared('series.bracket-steps', Topic::Series, contradictedBy: [SeriesStepError::class])]
+final class BracketSteps extends FindingRule
 {
-    public function id(): string
-    {
-        return 'series.bracket-steps';
-    }
-
     public function needs(): array
     {
         return [];
@@ -41,7 +39,7 @@ final class BracketSteps implements FindingRule
         if ($usual < Series::SAME) {
             return new Finding(
                 id: $this->id(),
-                topic: Topic::Series,
+                topic: $this->topic(),
                 severity: Severity::Fault,
                 sentence: 'The frames of this bracket have the same exposure, so they hold no more range than one of '.
                     'them. Two stops between frames is a good start.',
@@ -65,7 +63,7 @@ final class BracketSteps implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Series,
+            topic: $this->topic(),
             severity: $isGap ? Severity::Fault : Severity::Weakness,
             sentence: $isGap
                 ? sprintf(

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\SeriesCoveredStops;
+use TruePupil\Core\Checks\Measures\SeriesLostPct;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -16,13 +19,13 @@ use TruePupil\Core\Series\SeriesKind;
 use TruePupil\Core\Situation\Situation;
 
 /** A bracket that does not reach over the range of the scene. */
-final class BracketTooShort implements FindingRule
+#[Declared(
+    'series.bracket-too-short',
+    Topic::Series,
+    contradictedBy: [SeriesCoveredStops::class, SeriesLostPct::class],
+)]
+final class BracketTooShort extends FindingRule
 {
-    public function id(): string
-    {
-        return 'series.bracket-too-short';
-    }
-
     public function needs(): array
     {
         return [];
@@ -50,7 +53,7 @@ final class BracketTooShort implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Series,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'Together these frames hold about %s, and the scene spans %s. At this step it takes %d frames; you '.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\SeriesMoving;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -13,13 +15,9 @@ use TruePupil\Core\Series\SeriesKind;
 use TruePupil\Core\Situation\Situation;
 
 /** A bracket in which aperture or ISO moved with the time. */
-final class BracketValuesMoved implements FindingRule
+#[Declared('series.bracket-values-moved', Topic::Series, contradictedBy: [SeriesMoving::class])]
+final class BracketValuesMoved extends FindingRule
 {
-    public function id(): string
-    {
-        return 'series.bracket-values-moved';
-    }
-
     public function needs(): array
     {
         return [];
@@ -52,7 +50,7 @@ final class BracketValuesMoved implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Series,
+            topic: $this->topic(),
             severity: Severity::Fault,
             sentence: sprintf(
                 'In this bracket %s changed between the frames, so %s differs from frame to frame and they will not '.

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\RecordShakeRoom;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -17,13 +19,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** The camera chose a time longer than hands or the subject hold: what to set so that it does not. */
-final class CameraChoseTooSlow implements FindingRule
+#[Declared('movement.camera-chose-too-slow', Topic::Movement, contradictedBy: [RecordShakeRoom::class])]
+final class CameraChoseTooSlow extends FindingRule
 {
-    public function id(): string
-    {
-        return 'movement.camera-chose-too-slow';
-    }
-
     public function needs(): array
     {
         return [Need::ExposureTime, Need::Mode, Need::Support, Need::FocalLength, Need::Format];
@@ -60,7 +58,7 @@ final class CameraChoseTooSlow implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Movement,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'In %s the camera chose %s, %s longer than this subject and these hands allow. Set the slowest time '.

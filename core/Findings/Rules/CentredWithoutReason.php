@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Approach\PlacingSubject;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,18 +16,14 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A subject in the middle of the frame, in a course that begins off-centre. */
-final class CentredWithoutReason implements FindingRule
+#[Declared('composition.centred', Topic::Composition)]
+final class CentredWithoutReason extends FindingRule
 {
     /** % of the width and of the height that still count as the middle. */
     private const MIDDLE = 6.0;
 
     /** Filling more of the frame than this it lies in the middle whatever one does. */
     private const FILLS = 45.0;
-
-    public function id(): string
-    {
-        return 'composition.centred';
-    }
 
     public function needs(): array
     {
@@ -61,7 +58,7 @@ final class CentredWithoutReason implements FindingRule
             ? null
             : new Finding(
                 id: $this->id(),
-                topic: Topic::Composition,
+                topic: $this->topic(),
                 severity: Severity::Weakness,
                 sentence: sprintf(
                     'The subject sits in the middle, %.0f %% from it, and no reason is given. Try it a third from one '.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,15 +16,11 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A close-up, where magnification costs light and depth. */
-final class CloseUpLight implements FindingRule
+#[Declared('depth.close-up', Topic::Depth)]
+final class CloseUpLight extends FindingRule
 {
     /** From a quarter of life size on the loss passes half a stop. */
     private const CLOSE = 0.25;
-
-    public function id(): string
-    {
-        return 'depth.close-up';
-    }
 
     public function needs(): array
     {
@@ -47,7 +44,7 @@ final class CloseUpLight implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Depth,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'At this distance the picture is %.2f times life size: %s works like %s, %s less light, and '.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +15,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A cast in what should be neutral. */
-final class ColourCast implements FindingRule
+#[Declared('colour.cast', Topic::Colour)]
+final class ColourCast extends FindingRule
 {
-    public function id(): string
-    {
-        return 'colour.cast';
-    }
-
     public function needs(): array
     {
         return [Need::Colour];
@@ -52,7 +49,7 @@ final class ColourCast implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Colour,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'What should be grey is %s by %.1f stop.%s If that is the light of the place, keep it; if not, set '.

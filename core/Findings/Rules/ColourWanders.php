@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -13,15 +14,11 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** Frames of one view, taken soon after one another, whose greys are not the same grey. */
-final class ColourWanders implements FindingRule
+#[Declared('colour.wanders', Topic::Colour)]
+final class ColourWanders extends FindingRule
 {
     /** Seconds within which the light of a place stays about what it is. */
     private const SOON = 900;
-
-    public function id(): string
-    {
-        return 'colour.wanders';
-    }
 
     public function needs(): array
     {
@@ -42,7 +39,7 @@ final class ColourWanders implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Colour,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'From frame to frame of this view the grey goes from colder to warmer by %.1f stop. %s',

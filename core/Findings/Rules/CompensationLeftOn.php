@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\SubjectPlacementError;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,18 +16,19 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Exposure compensation that pulled the frame away from its place, as when it was set for an earlier scene. */
-final class CompensationLeftOn implements FindingRule
+#[Declared(
+    'exposure.compensation-left-on',
+    Topic::Exposure,
+    explains: [SubjectPlaced::class],
+    contradictedBy: [SubjectPlacementError::class],
+)]
+final class CompensationLeftOn extends FindingRule
 {
     /** Stops of compensation that count as on. */
     private const LEAST = 2 / 3;
 
     /** Stops within which the miss is the compensation. */
     private const AGREES = 0.5;
-
-    public function id(): string
-    {
-        return 'exposure.compensation-left-on';
-    }
 
     public function needs(): array
     {
@@ -57,7 +60,7 @@ final class CompensationLeftOn implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Exposure,
+            topic: $this->topic(),
             severity: Severity::Fault,
             sentence: sprintf(
                 'Compensation of %s was on%s, and the %s is that much too %s: without it, it would sit in its place. '.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,14 +15,10 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Compensation in the right direction that put the subject where it belongs: worth saying. */
-final class CompensationWellUsed implements FindingRule
+#[Declared('exposure.compensation-well-used', Topic::Exposure)]
+final class CompensationWellUsed extends FindingRule
 {
     private const AT_LEAST = 1 / 3;
-
-    public function id(): string
-    {
-        return 'exposure.compensation-well-used';
-    }
 
     public function needs(): array
     {
@@ -48,7 +45,7 @@ final class CompensationWellUsed implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Exposure,
+            topic: $this->topic(),
             severity: Severity::Praise,
             sentence: sprintf(
                 'You overruled the meter with %s of compensation in %s, and the %s sits where it belongs.',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Composition\PlaceName;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,18 +16,14 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Something away from the subject that draws the eye as much. */
-final class CompetingAttention implements FindingRule
+#[Declared('composition.competing-attention', Topic::Composition)]
+final class CompetingAttention extends FindingRule
 {
     /** Share of the frame's side from the subject within which a place belongs to it. */
     private const APART = 0.15;
 
     /** Share of all attention from which the subject holds the picture whatever else there is. */
     private const HOLDS = 0.35;
-
-    public function id(): string
-    {
-        return 'composition.competing-attention';
-    }
 
     public function needs(): array
     {
@@ -57,7 +54,7 @@ final class CompetingAttention implements FindingRule
             ? null
             : new Finding(
                 id: $this->id(),
-                topic: Topic::Composition,
+                topic: $this->topic(),
                 severity: Severity::Choice,
                 sentence: sprintf(
                     'Does something in the %s draw the eye as much as the subject does? Then leave it out, hide it '.

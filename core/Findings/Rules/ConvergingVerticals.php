@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +15,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Upright lines that lean together. */
-final class ConvergingVerticals implements FindingRule
+#[Declared('composition.converging-verticals', Topic::Composition, explains: [LineAtEdge::class])]
+final class ConvergingVerticals extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.converging-verticals';
-    }
-
     public function needs(): array
     {
         return [Need::Composition];
@@ -35,7 +32,7 @@ final class ConvergingVerticals implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'Upright lines lean %.1f° %s from one side of the frame to the other: the camera looked %s. Hold it '.

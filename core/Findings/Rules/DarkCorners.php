@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +16,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Corners that are much darker than the middle. */
-final class DarkCorners implements FindingRule
+#[Declared('colour.dark-corners', Topic::Colour)]
+final class DarkCorners extends FindingRule
 {
-    public function id(): string
-    {
-        return 'colour.dark-corners';
-    }
-
     public function needs(): array
     {
         return [Need::Colour];
@@ -41,7 +38,7 @@ final class DarkCorners implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Colour,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'Both upper corners are %s darker than the plain ground between them. %s',

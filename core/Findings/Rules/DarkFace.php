@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +16,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A face or eyes much darker than the picture round them. */
-final class DarkFace implements FindingRule
+#[Declared('tone.dark-face', Topic::Tone)]
+final class DarkFace extends FindingRule
 {
-    public function id(): string
-    {
-        return 'tone.dark-face';
-    }
-
     public function needs(): array
     {
         return [Need::Subject];
@@ -40,7 +37,7 @@ final class DarkFace implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Tone,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'The person is %s darker than the picture round them. Turn them towards the light, expose for the '.

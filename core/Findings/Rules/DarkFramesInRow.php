@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Capture\RecordedProcessing;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,17 +15,13 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A row of long exposures with a dark frame after each: half of the time the camera looks at nothing. */
-final class DarkFramesInRow implements FindingRule
+#[Declared('series.dark-frames', Topic::Series)]
+final class DarkFramesInRow extends FindingRule
 {
     /** Seconds of one exposure from which the wait is felt. */
     private const LONG = 4.0;
 
     private const FRAMES = 3;
-
-    public function id(): string
-    {
-        return 'series.dark-frames';
-    }
 
     public function needs(): array
     {
@@ -44,7 +41,7 @@ final class DarkFramesInRow implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Series,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'Noise reduction for long exposures was on: after each %s the camera takes a dark frame as long. In a '.

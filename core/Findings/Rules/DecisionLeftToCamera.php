@@ -9,6 +9,8 @@ use TruePupil\Core\Adviser\SuggestedExposure;
 use TruePupil\Core\Adviser\SuggestedLens;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Approach\Start;
+use TruePupil\Core\Checks\Measures\RecordMode;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -19,13 +21,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** An automatic or scene mode took every exposure decision. */
-final class DecisionLeftToCamera implements FindingRule
+#[Declared('mode.decision-left-to-camera', Topic::Mode, contradictedBy: [RecordMode::class])]
+final class DecisionLeftToCamera extends FindingRule
 {
-    public function id(): string
-    {
-        return 'mode.decision-left-to-camera';
-    }
-
     public function needs(): array
     {
         return [Need::Mode];
@@ -41,7 +39,7 @@ final class DecisionLeftToCamera implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Mode,
+            topic: $this->topic(),
             severity: $automaticFirst ? Severity::Choice : Severity::Fault,
             sentence: sprintf(
                 'The camera decided everything (%s), and it takes no exposure compensation, so nothing could tell it '.

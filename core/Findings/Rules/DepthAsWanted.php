@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,15 +15,11 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Everything that should look sharp lies inside the depth of field. */
-final class DepthAsWanted implements FindingRule
+#[Declared('depth.as-wanted', Topic::Depth)]
+final class DepthAsWanted extends FindingRule
 {
     /** Distances are estimates: five hundredths is no difference. */
     private const HAIR = 1.05;
-
-    public function id(): string
-    {
-        return 'depth.as-wanted';
-    }
 
     public function needs(): array
     {
@@ -49,7 +46,7 @@ final class DepthAsWanted implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Depth,
+            topic: $this->topic(),
             severity: Severity::Praise,
             sentence: sprintf(
                 '%s holds the depth you wanted: sharp from %s to %s, and %s to %s was asked for.',

@@ -6,6 +6,7 @@ namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -21,15 +22,11 @@ use TruePupil\Core\Situation\Situation;
  * The near or the far end of what should look sharp lies outside the depth of field: the f-number and focus distance
  * that hold it.
  */
-final class DepthTooShallow implements FindingRule
+#[Declared('depth.too-shallow', Topic::Depth)]
+final class DepthTooShallow extends FindingRule
 {
     /** Distances are estimates: five hundredths is no difference. */
     private const HAIR = 0.05;
-
-    public function id(): string
-    {
-        return 'depth.too-shallow';
-    }
 
     public function needs(): array
     {
@@ -71,7 +68,7 @@ final class DepthTooShallow implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Depth,
+            topic: $this->topic(),
             severity: $short->value >= 1.0 ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
                 'At %s focused at %s it looks sharp from %s to %s; you wanted %s to %s, so %s soft. %s',

@@ -7,6 +7,7 @@ namespace TruePupil\Core\Findings\Rules;
 use TruePupil\Core\Approach\LandscapeAperture;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -20,13 +21,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** An aperture so small that diffraction softens what it was closed for. */
-final class DiffractionCost implements FindingRule
+#[Declared('depth.diffraction', Topic::Depth)]
+final class DiffractionCost extends FindingRule
 {
-    public function id(): string
-    {
-        return 'depth.diffraction';
-    }
-
     public function needs(): array
     {
         return [Need::Settings, Need::Format];
@@ -72,7 +69,7 @@ final class DiffractionCost implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Depth,
+            topic: $this->topic(),
             severity: $showsInPrint && ! $wasNeeded && ! $small ? Severity::Weakness : Severity::Choice,
             sentence: $showsInPrint
                 ? sprintf(

@@ -7,6 +7,7 @@ namespace TruePupil\Core\Findings\Rules;
 use TruePupil\Core\Composition\DistractionKind;
 use TruePupil\Core\Composition\MarkMeasures;
 use TruePupil\Core\Composition\WayOut;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -21,13 +22,9 @@ use TruePupil\Core\Situation\Situation;
  *
  * @phpstan-import-type MarkedDistraction from MarkMeasures
  */
-final class DistractionsLeft implements FindingRule
+#[Declared('composition.distractions', Topic::Composition)]
+final class DistractionsLeft extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.distractions';
-    }
-
     public function needs(): array
     {
         return [Need::Composition];
@@ -51,7 +48,7 @@ final class DistractionsLeft implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: $held >= Thresholds::DISTRACTS ? Severity::Weakness : Severity::Choice,
             sentence: implode(' ', array_filter([
                 sprintf(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\CompositionEdges;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +16,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A bright or strongly coloured patch that touches the edge and pulls the eye out of the frame. */
-final class EdgePull implements FindingRule
+#[Declared('composition.edge-pull', Topic::Composition, contradictedBy: [CompositionEdges::class])]
+final class EdgePull extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.edge-pull';
-    }
-
     public function needs(): array
     {
         return [Need::Composition];
@@ -53,7 +51,7 @@ final class EdgePull implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'A %s patch at the %s%s edge pulls the eye out of the picture. Run your eye once round the border '.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +15,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A line of the background that runs along the outline of the subject, so that the two become one. */
-final class EdgesMerge implements FindingRule
+#[Declared('composition.edges-merge', Topic::Composition)]
+final class EdgesMerge extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.edges-merge';
-    }
-
     public function needs(): array
     {
         return [Need::Composition, Need::Subject];
@@ -71,7 +68,7 @@ final class EdgesMerge implements FindingRule
 
                 return new Finding(
                     id: $this->id(),
-                    topic: Topic::Composition,
+                    topic: $this->topic(),
                     severity: Severity::Choice,
                     sentence: sprintf(
                         'A line of the background runs along the %s of the subject and on past it, so that the two '.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +16,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A large part of the frame in which nothing happens, and the crop that takes it away. */
-final class EmptyShare implements FindingRule
+#[Declared('composition.empty-share', Topic::Composition)]
+final class EmptyShare extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.empty-share';
-    }
-
     public function needs(): array
     {
         return [Need::Composition];
@@ -43,7 +40,7 @@ final class EmptyShare implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 '%.0f %% of the frame is %s%s. If it gives the subject air, keep it; if it is only left over, %s.',

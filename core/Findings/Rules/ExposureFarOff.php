@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\SubjectPlacementError;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +17,9 @@ use TruePupil\Core\Retake\PlacementAdviser;
 use TruePupil\Core\Situation\Situation;
 
 /** A picture far too dark or too bright, where no brief says how bright its subject should be. */
-final class ExposureFarOff implements FindingRule
+#[Declared('exposure.far-off', Topic::Exposure, contradictedBy: [SubjectPlacementError::class])]
+final class ExposureFarOff extends FindingRule
 {
-    public function id(): string
-    {
-        return 'exposure.far-off';
-    }
-
     public function needs(): array
     {
         return [];
@@ -40,7 +38,7 @@ final class ExposureFarOff implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Exposure,
+            topic: $this->topic(),
             severity: $verdict->isOfSubject || $isBright ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
                 '%s too %s by about %s%s. Meant so, it is no fault: that can be declared with what the picture is to '.

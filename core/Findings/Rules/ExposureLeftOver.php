@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\SubjectPlacementError;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,15 +17,16 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Settings left over from earlier light: a large miss in manual with the very settings of an earlier frame. */
-final class ExposureLeftOver implements FindingRule
+#[Declared(
+    'exposure.left-over',
+    Topic::Exposure,
+    explains: [ExposureFarOff::class, SubjectPlaced::class],
+    contradictedBy: [SubjectPlacementError::class],
+)]
+final class ExposureLeftOver extends FindingRule
 {
     /** Stops: less than this is an error of judgement, not a forgotten dial. */
     private const MISS = 1.5;
-
-    public function id(): string
-    {
-        return 'exposure.left-over';
-    }
 
     public function needs(): array
     {
@@ -56,7 +59,7 @@ final class ExposureLeftOver implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Exposure,
+            topic: $this->topic(),
             severity: Severity::Fault,
             sentence: sprintf(
                 '%s at %s are the settings of the frame before, but the light has changed: the %s came out %s too %s. '.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\SensorRule;
@@ -14,13 +15,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** ISO above the range that the sensor amplifies: only the file is brightened. */
-final class ExtendedIso implements SensorRule
+#[Declared('noise.extended-iso', Topic::Noise)]
+final class ExtendedIso extends SensorRule
 {
-    public function id(): string
-    {
-        return 'noise.extended-iso';
-    }
-
     public function needs(): array
     {
         return [Need::Iso, Need::Kit];
@@ -40,7 +37,7 @@ final class ExtendedIso implements SensorRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Noise,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 '%s lies %s above the highest ISO that your body truly amplifies, %s. Beyond it the file is only '.

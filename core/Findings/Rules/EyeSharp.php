@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\FocusEyeRatio;
+use TruePupil\Core\Checks\Measures\FocusEyeSharpness;
 use TruePupil\Core\Composition\PlaceName;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -16,13 +19,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Whether the marked eye is the sharpest part of the picture. */
-final class EyeSharp implements FindingRule
+#[Declared('focus.eye', Topic::Focus, contradictedBy: [FocusEyeSharpness::class, FocusEyeRatio::class])]
+final class EyeSharp extends FindingRule
 {
-    public function id(): string
-    {
-        return 'focus.eye';
-    }
-
     public function needs(): array
     {
         return [Need::FocusMap];
@@ -49,7 +48,7 @@ final class EyeSharp implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Focus,
+            topic: $this->topic(),
             severity: $held ? Severity::Praise : Severity::Fault,
             sentence: match (true) {
                 $held => 'The eye is crisp: that is where one looks first.',

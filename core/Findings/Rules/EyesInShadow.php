@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\SubjectEyeLightStops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +16,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Eyes that the light does not reach, or that it stands in. */
-final class EyesInShadow implements FindingRule
+#[Declared('tone.eyes-in-shadow', Topic::Tone, contradictedBy: [SubjectEyeLightStops::class])]
+final class EyesInShadow extends FindingRule
 {
-    public function id(): string
-    {
-        return 'tone.eyes-in-shadow';
-    }
-
     public function needs(): array
     {
         return [Need::Subject];
@@ -36,7 +34,7 @@ final class EyesInShadow implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Tone,
+            topic: $this->topic(),
             severity: $isDark ? Severity::Weakness : Severity::Praise,
             sentence: $isDark
                 ? 'Does the eye lie in shadow? Its lightest part is darker than the face. Ask for the head to be '.

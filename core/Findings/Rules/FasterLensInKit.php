@@ -6,6 +6,7 @@ namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Adviser\LensChoice;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\SensorRule;
@@ -15,15 +16,11 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A frame that wanted light while a faster lens lay in the bag. */
-final class FasterLensInKit implements SensorRule
+#[Declared('lens.faster-in-kit', Topic::Lens)]
+final class FasterLensInKit extends SensorRule
 {
     /** Where no comfortable ISO was entered. */
     private const NOISY = 3200.0;
-
-    public function id(): string
-    {
-        return 'lens.faster-in-kit';
-    }
 
     public function needs(): array
     {
@@ -72,7 +69,7 @@ final class FasterLensInKit implements SensorRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Lens,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'The lens was wide open at %s and the light was still short. Your %s opens to %s at about the same '.

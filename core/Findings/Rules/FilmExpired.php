@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +15,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Film past its date, exposed as if it were fresh. */
-final class FilmExpired implements FindingRule
+#[Declared('film.expired', Topic::Film)]
+final class FilmExpired extends FindingRule
 {
-    public function id(): string
-    {
-        return 'film.expired';
-    }
-
     public function needs(): array
     {
         return [Need::Iso];
@@ -39,7 +36,7 @@ final class FilmExpired implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Film,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 '%s is %s years past its date and has lost about %s. Expose it as %s, and keep a frame for a test.',

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Approach\FilmRating;
+use TruePupil\Core\Checks\Measures\FilmExposureIndexStops;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Film\FilmKind;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -16,15 +18,11 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Film exposed at another index than its box says, held against what its kind forgives. */
-final class FilmExposureIndex implements FindingRule
+#[Declared('film.exposure-index', Topic::Film, contradictedBy: [FilmExposureIndexStops::class])]
+final class FilmExposureIndex extends FindingRule
 {
     /** Stops. */
     private const GENEROUS = 1.0 + 1e-6;
-
-    public function id(): string
-    {
-        return 'film.exposure-index';
-    }
 
     public function needs(): array
     {
@@ -56,7 +54,7 @@ final class FilmExposureIndex implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Film,
+            topic: $this->topic(),
             severity: $isInside ? Severity::Choice : Severity::Fault,
             sentence: sprintf(
                 '%s has a box speed of %s%s and was exposed at %s: %s %s. %s',

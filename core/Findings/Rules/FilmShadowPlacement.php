@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,14 +16,10 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Where a spot reading of the shadows was placed on negative film. */
-final class FilmShadowPlacement implements FindingRule
+#[Declared('film.shadow-placement', Topic::Film)]
+final class FilmShadowPlacement extends FindingRule
 {
     private const LIMIT = 0.5;
-
-    public function id(): string
-    {
-        return 'film.shadow-placement';
-    }
 
     public function needs(): array
     {
@@ -44,7 +41,7 @@ final class FilmShadowPlacement implements FindingRule
         if (abs($off->value) <= self::LIMIT) {
             return new Finding(
                 id: $this->id(),
-                topic: Topic::Film,
+                topic: $this->topic(),
                 severity: Severity::Praise,
                 sentence: sprintf(
                     'The shadows you metered lie %s from mid-grey, where negative film still shows their detail.',
@@ -65,7 +62,7 @@ final class FilmShadowPlacement implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Film,
+            topic: $this->topic(),
             severity: $off->value < 0 ? Severity::Fault : Severity::Choice,
             sentence: sprintf(
                 'The shadows you metered lie %s from mid-grey; on negative film they belong two stops below it. %s',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +16,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A flash at a time shorter than the shutter is fully open for. */
-final class FlashAboveSync implements FindingRule
+#[Declared('flash.above-sync', Topic::Flash)]
+final class FlashAboveSync extends FindingRule
 {
-    public function id(): string
-    {
-        return 'flash.above-sync';
-    }
-
     public function needs(): array
     {
         return [Need::ExposureTime, Need::Kit];
@@ -46,7 +43,7 @@ final class FlashAboveSync implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Flash,
+            topic: $this->topic(),
             severity: Severity::Fault,
             sentence: sprintf(
                 'At %s the shutter of this body is never fully open (%s is its fastest with flash), so part of the '.

@@ -6,6 +6,7 @@ namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\FlashReach;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -16,13 +17,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A subject beyond what the flash reaches at this aperture and ISO. */
-final class FlashOutOfRange implements FindingRule
+#[Declared('flash.out-of-range', Topic::Flash)]
+final class FlashOutOfRange extends FindingRule
 {
-    public function id(): string
-    {
-        return 'flash.out-of-range';
-    }
-
     public function needs(): array
     {
         return [Need::Settings, Need::Kit, Need::Distance];
@@ -52,7 +49,7 @@ final class FlashOutOfRange implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Flash,
+            topic: $this->topic(),
             severity: Severity::Fault,
             sentence: sprintf(
                 'At %s and %s your flash reaches %s, and the subject stands at %s: %s short. Open up, raise ISO, or '.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -12,13 +13,9 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** A flash together with the silent, electronic shutter. */
-final class FlashWithSilentShutter implements FindingRule
+#[Declared('flash.silent-shutter', Topic::Flash)]
+final class FlashWithSilentShutter extends FindingRule
 {
-    public function id(): string
-    {
-        return 'flash.silent-shutter';
-    }
-
     public function needs(): array
     {
         return [];
@@ -33,7 +30,7 @@ final class FlashWithSilentShutter implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Flash,
+            topic: $this->topic(),
             severity: Severity::Fault,
             sentence: 'A flash and the silent electronic shutter do not go together: the sensor is read line by line, '.
                 'and the flash lights only some of the lines, or does not fire at all. Switch to the mechanical '.

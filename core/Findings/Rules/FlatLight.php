@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\ToneUsedStops;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +16,9 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** Tones that lie close together. */
-final class FlatLight implements FindingRule
+#[Declared('tone.flat-light', Topic::Tone, contradictedBy: [ToneUsedStops::class])]
+final class FlatLight extends FindingRule
 {
-    public function id(): string
-    {
-        return 'tone.flat-light';
-    }
-
     public function needs(): array
     {
         return [];
@@ -35,7 +33,7 @@ final class FlatLight implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Tone,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'Nine tenths of the picture lie within %s: the light is flat. Side light, a lower sun or a darker '.

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Approach\Focusing;
+use TruePupil\Core\Checks\Measures\RecordFocusMode;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -16,13 +18,9 @@ use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Situation\Situation;
 
 /** Another focus mode on something that stays in place than the course teaches for it. */
-final class FocusModeUnsuited implements FindingRule
+#[Declared('focus.mode-unsuited', Topic::Focus, contradictedBy: [RecordFocusMode::class])]
+final class FocusModeUnsuited extends FindingRule
 {
-    public function id(): string
-    {
-        return 'focus.mode-unsuited';
-    }
-
     public function needs(): array
     {
         return [];
@@ -66,7 +64,7 @@ final class FocusModeUnsuited implements FindingRule
             ? null
             : new Finding(
                 id: $this->id(),
-                topic: Topic::Focus,
+                topic: $this->topic(),
                 severity: Severity::Choice,
                 sentence: $sentence,
                 evidence: [

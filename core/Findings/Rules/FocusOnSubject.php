@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\FocusSubjectRatio;
+use TruePupil\Core\Checks\Measures\FocusSubjectSharpness;
 use TruePupil\Core\Composition\PlaceName;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -19,15 +22,15 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Whether the marked subject is the sharpest part of the picture. */
-final class FocusOnSubject implements FindingRule
+#[Declared(
+    'focus.on-subject',
+    Topic::Focus,
+    contradictedBy: [FocusSubjectSharpness::class, FocusSubjectRatio::class],
+)]
+final class FocusOnSubject extends FindingRule
 {
     /** Of what can be judged outside the subject, the share that may be crisp where the subject stands out. */
     private const SOFT_ROUND = 0.15;
-
-    public function id(): string
-    {
-        return 'focus.on-subject';
-    }
 
     public function needs(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +16,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A frame within the frame, as it was declared or marked. */
-final class FrameWithin implements FindingRule
+#[Declared('composition.frame-within', Topic::Composition)]
+final class FrameWithin extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.frame-within';
-    }
-
     public function needs(): array
     {
         return [Need::Subject];
@@ -35,7 +32,7 @@ final class FrameWithin implements FindingRule
                 ? null
                 : new Finding(
                     id: $this->id(),
-                    topic: Topic::Composition,
+                    topic: $this->topic(),
                     severity: Severity::Choice,
                     sentence: 'You wanted a frame within the frame. Mark what frames the subject, so that it can be '.
                         'told whether it does.',
@@ -47,7 +44,7 @@ final class FrameWithin implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: $kept ? Severity::Praise : Severity::Weakness,
             sentence: $kept
                 ? sprintf(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Adviser\LensChoice;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +15,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A focal length far from the framing that was planned. */
-final class FramingOff implements FindingRule
+#[Declared('lens.framing', Topic::Lens)]
+final class FramingOff extends FindingRule
 {
-    public function id(): string
-    {
-        return 'lens.framing';
-    }
-
     public function needs(): array
     {
         return [Need::FocalLength, Need::Format];
@@ -46,7 +43,7 @@ final class FramingOff implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Lens,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'You meant to frame it like %s mm on 36×24, and this frame is %s: %.1f times %s. From the same spot '.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -13,13 +14,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** The edge of a graduated filter, or of a gradient drawn afterwards, that can be seen. */
-final class GraduatedEdgeHard implements FindingRule
+#[Declared('colour.graduated-edge', Topic::Colour)]
+final class GraduatedEdgeHard extends FindingRule
 {
-    public function id(): string
-    {
-        return 'colour.graduated-edge';
-    }
-
     public function needs(): array
     {
         return [Need::Colour];
@@ -34,7 +31,7 @@ final class GraduatedEdgeHard implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Colour,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'Across the whole width everything turns %.1f stops darker %s a line %.0f %% down the frame, whatever '.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +15,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A glow along the edges: contrast was pulled up further than the picture bears. */
-final class HaloAlongEdges implements FindingRule
+#[Declared('colour.halo', Topic::Colour)]
+final class HaloAlongEdges extends FindingRule
 {
-    public function id(): string
-    {
-        return 'colour.halo';
-    }
-
     public function needs(): array
     {
         return [Need::Colour];
@@ -35,7 +32,7 @@ final class HaloAlongEdges implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Colour,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'Along strong edges the bright side glows and the dark side sinks by %.0f %% of the step between '.

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\RecordShakeRoom;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -17,15 +19,11 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** An exposure longer than hands hold still for this focal length, format and support. */
-final class HandHeldTooLong implements FindingRule
+#[Declared('movement.hand-held-too-long', Topic::Movement, contradictedBy: [RecordShakeRoom::class])]
+final class HandHeldTooLong extends FindingRule
 {
     /** Hands differ by more than this; nearer than it says nothing. */
     private const LIMIT = 1 / 3;
-
-    public function id(): string
-    {
-        return 'movement.hand-held-too-long';
-    }
 
     public function needs(): array
     {
@@ -50,7 +48,7 @@ final class HandHeldTooLong implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Movement,
+            topic: $this->topic(),
             severity: $beyond->value >= 1.0 ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
                 '%s %s is %s longer than most hands hold %s mm still. Brace the camera, use a tripod, or take %s more '.

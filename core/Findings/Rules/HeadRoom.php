@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +15,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Much of the frame lies empty above a person's head. */
-final class HeadRoom implements FindingRule
+#[Declared('composition.head-room', Topic::Composition)]
+final class HeadRoom extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.head-room';
-    }
-
     public function needs(): array
     {
         return [Need::Subject];
@@ -43,7 +40,7 @@ final class HeadRoom implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 '%.0f %% of the height lies above the head and %.0f %% below the mark: the person sinks in the frame. '.

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Approach\Exposing;
+use TruePupil\Core\Checks\Measures\RawHeadroomStops;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\SensorRule;
@@ -15,13 +17,9 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** Room left above the brightest tones, which raw files turn into cleaner shadows. */
-final class HeadroomUnused implements SensorRule
+#[Declared('exposure.headroom-unused', Topic::Tone, contradictedBy: [RawHeadroomStops::class])]
+final class HeadroomUnused extends SensorRule
 {
-    public function id(): string
-    {
-        return 'exposure.headroom-unused';
-    }
-
     public function needs(): array
     {
         return [];
@@ -45,7 +43,7 @@ final class HeadroomUnused implements SensorRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Tone,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: $raw === null
                 ? sprintf(

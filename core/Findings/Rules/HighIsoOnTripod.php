@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\RecordIsoSlack;
 use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\SensorRule;
@@ -15,7 +17,8 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A long exposure at high ISO on a tripod, where a longer time at a lower ISO was free. */
-final class HighIsoOnTripod implements SensorRule
+#[Declared('noise.tripod-high-iso', Topic::Noise, contradictedBy: [RecordIsoSlack::class])]
+final class HighIsoOnTripod extends SensorRule
 {
     /** Stops: less is not worth turning a dial for. */
     private const LIMIT = 2 / 3;
@@ -24,11 +27,6 @@ final class HighIsoOnTripod implements SensorRule
 
     /** Stops over base below which noise is not seen: there it is never something to put right. */
     private const SEEN = 3.0;
-
-    public function id(): string
-    {
-        return 'noise.tripod-high-iso';
-    }
 
     public function needs(): array
     {
@@ -57,7 +55,7 @@ final class HighIsoOnTripod implements SensorRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Noise,
+            topic: $this->topic(),
             severity: $slack->value >= self::FAULT && $situation->isoOverBase() >= self::SEEN
                 ? Severity::Fault
                 : Severity::Weakness,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -13,7 +14,8 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A light subject brought up without losing its highlights. */
-final class HighlightsKept implements FindingRule
+#[Declared('tone.highlights-kept', Topic::Tone)]
+final class HighlightsKept extends FindingRule
 {
     /** From here on a subject is light enough for its highlights to be at risk. */
     private const LIGHT = 1.0;
@@ -22,11 +24,6 @@ final class HighlightsKept implements FindingRule
 
     /** % of the subject in which a channel may be at its end. */
     private const BURNT_PCT = 5.0;
-
-    public function id(): string
-    {
-        return 'tone.highlights-kept';
-    }
 
     public function needs(): array
     {
@@ -47,7 +44,7 @@ final class HighlightsKept implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Tone,
+            topic: $this->topic(),
             severity: Severity::Praise,
             sentence: sprintf(
                 'The subject is light and still whole: only %.1f %% of it is lost to pure white.',

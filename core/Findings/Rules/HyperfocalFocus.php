@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,17 +15,13 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A picture that should be sharp to the horizon: how its focus compares with the hyperfocal distance. */
-final class HyperfocalFocus implements FindingRule
+#[Declared('depth.hyperfocal', Topic::Depth)]
+final class HyperfocalFocus extends FindingRule
 {
     /** Binary logarithm of the distance: within it the focus is at the hyperfocal distance. */
     private const AT = 0.3;
 
     private const FAR = 1.0;
-
-    public function id(): string
-    {
-        return 'depth.hyperfocal';
-    }
 
     public function needs(): array
     {
@@ -47,7 +44,7 @@ final class HyperfocalFocus implements FindingRule
         if (abs($off) <= self::AT) {
             return new Finding(
                 id: $this->id(),
-                topic: Topic::Depth,
+                topic: $this->topic(),
                 severity: Severity::Praise,
                 sentence: sprintf(
                     'Focused at %s, the hyperfocal distance of %s: sharp from %s to the horizon with nothing wasted.',
@@ -66,7 +63,7 @@ final class HyperfocalFocus implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Depth,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'Focused at %s it is sharp from %s on. Focused at the hyperfocal distance, %s, it would be sharp from '.

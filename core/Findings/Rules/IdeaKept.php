@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\SaidIdea;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +16,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A declared idea of composition, kept or missed. */
-final class IdeaKept implements FindingRule
+#[Declared('composition.idea', Topic::Composition, contradictedBy: [SaidIdea::class])]
+final class IdeaKept extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.idea';
-    }
-
     public function needs(): array
     {
         return [Need::Composition, Need::Subject];
@@ -40,7 +38,7 @@ final class IdeaKept implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: $kept ? Severity::Praise : Severity::Weakness,
             sentence: $kept
                 ? sprintf('You wanted the subject %s, and there it stands.', $idea->label())

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Approach\IsoSetting;
+use TruePupil\Core\Checks\Measures\RecordIsoSlack;
 use TruePupil\Core\Exposure\ExposureTime;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\SensorRule;
@@ -16,7 +18,8 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** ISO higher than the light needed: the exposure time had room above what hands hold and what movement allows. */
-final class IsoSlack implements SensorRule
+#[Declared('noise.iso-slack', Topic::Noise, contradictedBy: [RecordIsoSlack::class])]
+final class IsoSlack extends SensorRule
 {
     /** Less than this is within what hands differ by. */
     private const LIMIT = 1.0;
@@ -25,11 +28,6 @@ final class IsoSlack implements SensorRule
 
     /** Stops over base below which noise is not seen: there it is never something to put right. */
     private const SEEN = 3.0;
-
-    public function id(): string
-    {
-        return 'noise.iso-slack';
-    }
 
     public function needs(): array
     {
@@ -60,7 +58,7 @@ final class IsoSlack implements SensorRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Noise,
+            topic: $this->topic(),
             severity: $handsSet && $slack->value >= self::FAULT && $situation->isoOverBase() >= self::SEEN
                 ? Severity::Fault
                 : Severity::Weakness,

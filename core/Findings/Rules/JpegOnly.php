@@ -6,6 +6,8 @@ namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Approach\Protects;
 use TruePupil\Core\Approach\WideRange;
+use TruePupil\Core\Checks\Measures\RecordFileFormat;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\SensorRule;
@@ -14,18 +16,14 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** A JPEG where the picture needs the latitude of raw. */
-final class JpegOnly implements SensorRule
+#[Declared('file.jpeg-only', Topic::File, contradictedBy: [RecordFileFormat::class])]
+final class JpegOnly extends SensorRule
 {
     /** Stops between black and white in a finished rendering. */
     private const JPEG_RANGE = 9.0;
 
     /** Stops. */
     private const FORGIVES = 1.5;
-
-    public function id(): string
-    {
-        return 'file.jpeg-only';
-    }
 
     public function needs(): array
     {
@@ -55,7 +53,7 @@ final class JpegOnly implements SensorRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::File,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'Only a JPEG was handed in, and %s. A raw file of the same frame could be corrected by about two '.

@@ -6,6 +6,7 @@ namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Composition\MarkMeasures;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -21,13 +22,9 @@ use TruePupil\Core\Situation\Situation;
  *
  * @phpstan-import-type MarkedLayer from MarkMeasures
  */
-final class Layers implements FindingRule
+#[Declared('composition.layers', Topic::Composition)]
+final class Layers extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.layers';
-    }
-
     public function needs(): array
     {
         return [Need::Composition];
@@ -46,7 +43,7 @@ final class Layers implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: match (true) {
                 $isMeant && ! $hasNear => Severity::Weakness,
                 $isMeant && $parts => Severity::Praise,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -13,13 +14,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A straight line that hugs the edge of the frame. */
-final class LineAtEdge implements FindingRule
+#[Declared('composition.line-at-edge', Topic::Composition)]
+final class LineAtEdge extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.line-at-edge';
-    }
-
     public function needs(): array
     {
         return [Need::Composition];
@@ -46,7 +43,7 @@ final class LineAtEdge implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'A straight line runs close along the %s edge, like a second frame. Take it in with room, or leave it '.

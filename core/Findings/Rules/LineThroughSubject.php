@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -13,13 +14,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A line of the background that runs into the subject, or through a head. */
-final class LineThroughSubject implements FindingRule
+#[Declared('composition.line-through-subject', Topic::Composition)]
+final class LineThroughSubject extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.line-through-subject';
-    }
-
     public function needs(): array
     {
         return [Need::Composition, Need::Subject];
@@ -45,7 +42,7 @@ final class LineThroughSubject implements FindingRule
 
             return new Finding(
                 id: $this->id(),
-                topic: Topic::Composition,
+                topic: $this->topic(),
                 severity: $head ? Severity::Weakness : Severity::Choice,
                 sentence: $line['upright']
                     ? 'An upright line of the background runs through the subject, as if it grew out of it. Half a '.

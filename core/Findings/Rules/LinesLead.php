@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Composition\Leads;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -16,17 +17,13 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Straight lines that lead to the subject, or were meant to. */
-final class LinesLead implements FindingRule
+#[Declared('composition.lines-lead', Topic::Composition)]
+final class LinesLead extends FindingRule
 {
     /** One line leads by chance, and two may be the edges of one thing: meant, two will do; unsaid, three. */
     private const MEANT = 2;
 
     private const UNSAID = 3;
-
-    public function id(): string
-    {
-        return 'composition.lines-lead';
-    }
 
     public function needs(): array
     {
@@ -66,7 +63,7 @@ final class LinesLead implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: $isKept ? Severity::Praise : Severity::Weakness,
             sentence: $isKept
                 ? ($marked !== null

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +16,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Whether the subject has room in the direction in which it looks or goes. */
-final class LookRoom implements FindingRule
+#[Declared('composition.look-room', Topic::Composition)]
+final class LookRoom extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.look-room';
-    }
-
     public function needs(): array
     {
         return [Need::Subject];
@@ -49,7 +46,7 @@ final class LookRoom implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: $given ? Severity::Praise : Severity::Choice,
             sentence: $given
                 ? sprintf(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\ToneLostHighlightsPct;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -13,15 +15,11 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Highlights lost around a subject that kept its own. */
-final class LostHighlightsElsewhere implements FindingRule
+#[Declared('tone.lost-highlights-elsewhere', Topic::Tone, contradictedBy: [ToneLostHighlightsPct::class])]
+final class LostHighlightsElsewhere extends FindingRule
 {
     /** A twentieth of the frame draws the eye away from a subject. */
     private const LIMIT_PCT = 5.0;
-
-    public function id(): string
-    {
-        return 'tone.lost-highlights-elsewhere';
-    }
 
     public function needs(): array
     {
@@ -45,7 +43,7 @@ final class LostHighlightsElsewhere implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Tone,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 '%.1f %% of the frame outside the subject is pure white. The subject kept its detail; decide whether '.

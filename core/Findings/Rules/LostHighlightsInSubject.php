@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Approach\Protects;
+use TruePupil\Core\Checks\Measures\SubjectBurntPct;
+use TruePupil\Core\Checks\Measures\SubjectLostHighlightsPct;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,7 +17,12 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Light tones of the subject without any detail left: white, or at the end of a channel and not white yet. */
-final class LostHighlightsInSubject implements FindingRule
+#[Declared(
+    'tone.lost-highlights-subject',
+    Topic::Tone,
+    contradictedBy: [SubjectLostHighlightsPct::class, SubjectBurntPct::class],
+)]
+final class LostHighlightsInSubject extends FindingRule
 {
     /** % of a subject: glints on glaze, metal or water stay below. */
     private const LIMIT_PCT = 1.5;
@@ -24,11 +32,6 @@ final class LostHighlightsInSubject implements FindingRule
 
     /** % of a subject in which a channel may be at its end in pale tones. */
     private const BURNT_PCT = 6.0;
-
-    public function id(): string
-    {
-        return 'tone.lost-highlights-subject';
-    }
 
     public function needs(): array
     {
@@ -49,7 +52,7 @@ final class LostHighlightsInSubject implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Tone,
+            topic: $this->topic(),
             severity: $protected && $lost >= self::FAULT_PCT ? Severity::Fault : Severity::Weakness,
             sentence: $isWhite
                 ? sprintf(

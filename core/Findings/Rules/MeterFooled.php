@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Approach\Start;
+use TruePupil\Core\Checks\Measures\SubjectPlacementError;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -19,18 +21,19 @@ use TruePupil\Core\Situation\Situation;
  * The meter was believed: the picture as a whole came out near mid-grey although its subject is much lighter or darker,
  * so the subject missed its place. Says the compensation that would have placed it.
  */
-final class MeterFooled implements FindingRule
+#[Declared(
+    'exposure.meter-fooled',
+    Topic::Exposure,
+    explains: [SubjectPlaced::class],
+    contradictedBy: [SubjectPlacementError::class],
+)]
+final class MeterFooled extends FindingRule
 {
     /** A meter counts as believed when the picture reads this near to what it was told. */
     private const BELIEVED = 0.5;
 
     /** A miss that is worth explaining. */
     private const MISS = 0.5;
-
-    public function id(): string
-    {
-        return 'exposure.meter-fooled';
-    }
 
     public function needs(): array
     {
@@ -51,7 +54,7 @@ final class MeterFooled implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Exposure,
+            topic: $this->topic(),
             severity: Severity::Fault,
             sentence: sprintf(
                 'The meter was believed. It renders whatever it sees as mid-grey, and this scene is mainly %s, so the '.

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\RecordMetering;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +17,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A metering pattern that led the exposure astray where another would have been right. */
-final class MeteringUnsuited implements FindingRule
+#[Declared('mode.metering-unsuited', Topic::Mode, contradictedBy: [RecordMetering::class])]
+final class MeteringUnsuited extends FindingRule
 {
-    public function id(): string
-    {
-        return 'mode.metering-unsuited';
-    }
-
     public function needs(): array
     {
         return [Need::Subject, Need::Placement, Need::Mode];
@@ -60,7 +58,7 @@ final class MeteringUnsuited implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Mode,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'Measured by %s this subject came out %s too %s; by %s, with the same compensation, it would have '.

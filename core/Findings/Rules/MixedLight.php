@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +15,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Two areas that a person marked, of which one is much warmer: perhaps two lights, and white balance fits one. */
-final class MixedLight implements FindingRule
+#[Declared('colour.mixed-light', Topic::Colour)]
+final class MixedLight extends FindingRule
 {
-    public function id(): string
-    {
-        return 'colour.mixed-light';
-    }
-
     public function needs(): array
     {
         return [Need::Colour];
@@ -39,7 +36,7 @@ final class MixedLight implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Colour,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'Of the areas that you marked, one is %.1f stops warmer than another. If they are of one colour, two '.

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Brief\DecisionAsked;
+use TruePupil\Core\Checks\Measures\RecordMode;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +17,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A mode that takes away a decision which the brief wants the student to take. */
-final class ModeAgainstBrief implements FindingRule
+#[Declared('mode.against-brief', Topic::Mode, contradictedBy: [RecordMode::class])]
+final class ModeAgainstBrief extends FindingRule
 {
-    public function id(): string
-    {
-        return 'mode.against-brief';
-    }
-
     public function needs(): array
     {
         return [Need::Mode];
@@ -43,7 +41,7 @@ final class ModeAgainstBrief implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Mode,
+            topic: $this->topic(),
             severity: Severity::Fault,
             sentence: sprintf(
                 'This brief wants you to decide %s, and in %s the camera decides that.',

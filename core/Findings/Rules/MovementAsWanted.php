@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +16,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A movement that looks as it was meant to. */
-final class MovementAsWanted implements FindingRule
+#[Declared('movement.as-wanted', Topic::Movement)]
+final class MovementAsWanted extends FindingRule
 {
-    public function id(): string
-    {
-        return 'movement.as-wanted';
-    }
-
     public function needs(): array
     {
         return [Need::ExposureTime, Need::FocalLength, Need::Format, Need::Movement];
@@ -47,7 +44,7 @@ final class MovementAsWanted implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Movement,
+            topic: $this->topic(),
             severity: Severity::Praise,
             sentence: sprintf('%s gives the movement the look you wanted: %s.', $time, $movement->want->label()),
             evidence: [

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\SaidReason;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -12,13 +14,9 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** An exposure and a composition without a reason. */
-final class NoReason implements FindingRule
+#[Declared('composition.no-reason', Topic::Composition, contradictedBy: [SaidReason::class])]
+final class NoReason extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.no-reason';
-    }
-
     public function needs(): array
     {
         return [];
@@ -32,7 +30,7 @@ final class NoReason implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: 'You did not say why you took it this way. A reason, even a short one, is what makes the next '.
                 'picture better than the last.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +15,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** One colour that rules the picture. */
-final class OneHue implements FindingRule
+#[Declared('colour.one-hue', Topic::Colour)]
+final class OneHue extends FindingRule
 {
-    public function id(): string
-    {
-        return 'colour.one-hue';
-    }
-
     public function needs(): array
     {
         return [Need::Colour];
@@ -41,7 +38,7 @@ final class OneHue implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Colour,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 '%.0f %% of all colour is %s. A single hue holds a picture together; a small accent of its opposite '.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +15,9 @@ use TruePupil\Core\Series\SeriesKind;
 use TruePupil\Core\Situation\Situation;
 
 /** A series that changes one value, step by step. */
-final class OneValueMoved implements FindingRule
+#[Declared('series.one-value-moved', Topic::Series)]
+final class OneValueMoved extends FindingRule
 {
-    public function id(): string
-    {
-        return 'series.one-value-moved';
-    }
-
     public function needs(): array
     {
         return [];
@@ -44,7 +41,7 @@ final class OneValueMoved implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Series,
+            topic: $this->topic(),
             severity: Severity::Praise,
             sentence: sprintf(
                 'Only %s moves in these %d frames, step by step over %s: what changes in the picture is its doing '.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -13,18 +14,14 @@ use TruePupil\Core\Situation\Situation;
 use TruePupil\Core\Tone\EndAreas;
 
 /** Lost highlights that are nothing but glints. */
-final class OnlyGlints implements FindingRule
+#[Declared('tone.only-glints', Topic::Tone)]
+final class OnlyGlints extends FindingRule
 {
     /** % of the frame. */
     private const LITTLE = 1.0;
 
     /** % of the frame below which there are no glints to speak of. */
     private const LEAST = 0.02;
-
-    public function id(): string
-    {
-        return 'tone.only-glints';
-    }
 
     public function needs(): array
     {
@@ -46,7 +43,7 @@ final class OnlyGlints implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Tone,
+            topic: $this->topic(),
             severity: Severity::Praise,
             sentence: sprintf(
                 'All that is lost in the highlights are small glints: %.2f %% in all, none larger than %.2f %% of the '.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\ColourOverSaturatedPct;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +16,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Colours that have run out of room. */
-final class OverSaturated implements FindingRule
+#[Declared('colour.over-saturated', Topic::Colour, contradictedBy: [ColourOverSaturatedPct::class])]
+final class OverSaturated extends FindingRule
 {
-    public function id(): string
-    {
-        return 'colour.over-saturated';
-    }
-
     public function needs(): array
     {
         return [Need::Colour];
@@ -35,7 +33,7 @@ final class OverSaturated implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Colour,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'In %.0f %% of the picture colour is as strong as it can get, and has lost its shades. A calmer '.

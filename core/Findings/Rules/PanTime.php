@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\MovementBandError;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -17,13 +19,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A time that a pan cannot use: too short to streak the background, or too long to keep the subject. */
-final class PanTime implements FindingRule
+#[Declared('movement.pan-time', Topic::Movement, contradictedBy: [MovementBandError::class])]
+final class PanTime extends FindingRule
 {
-    public function id(): string
-    {
-        return 'movement.pan-time';
-    }
-
     public function needs(): array
     {
         return [Need::ExposureTime, Need::Movement];
@@ -55,7 +53,7 @@ final class PanTime implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Movement,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: $isShort
                 ? sprintf(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +15,9 @@ use TruePupil\Core\Plan\PlanDifference;
 use TruePupil\Core\Situation\Situation;
 
 /** The plan was carried out. */
-final class PlanFollowed implements FindingRule
+#[Declared('plan.followed', Topic::Plan)]
+final class PlanFollowed extends FindingRule
 {
-    public function id(): string
-    {
-        return 'plan.followed';
-    }
-
     public function needs(): array
     {
         return [];
@@ -35,7 +32,7 @@ final class PlanFollowed implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Plan,
+            topic: $this->topic(),
             severity: Severity::Praise,
             sentence: sprintf(
                 'You did what you had planned: %s.',

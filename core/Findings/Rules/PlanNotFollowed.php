@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\PlanSettingsOff;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +16,9 @@ use TruePupil\Core\Plan\PlanDifference;
 use TruePupil\Core\Situation\Situation;
 
 /** What was planned against what was shot, value by value. */
-final class PlanNotFollowed implements FindingRule
+#[Declared('plan.not-followed', Topic::Plan, contradictedBy: [PlanSettingsOff::class])]
+final class PlanNotFollowed extends FindingRule
 {
-    public function id(): string
-    {
-        return 'plan.not-followed';
-    }
-
     public function needs(): array
     {
         return [];
@@ -35,7 +33,7 @@ final class PlanNotFollowed implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Plan,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'Not as planned: %s. If the scene made you change your mind, say so in a word; if it just happened, '.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -13,13 +14,9 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** Tones pulled apart so far that smooth parts fall into steps. */
-final class PosterisedSteps implements FindingRule
+#[Declared('colour.posterised', Topic::Colour)]
+final class PosterisedSteps extends FindingRule
 {
-    public function id(): string
-    {
-        return 'colour.posterised';
-    }
-
     public function needs(): array
     {
         return [];
@@ -36,7 +33,7 @@ final class PosterisedSteps implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Colour,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 '%.0f %% of the steps of the %s channel are empty: tones were pulled apart after they had been '.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,13 +15,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A mode that follows the meter while the subject goes from one light into another. */
-final class PriorityAcrossLight implements FindingRule
+#[Declared('mode.priority-across-light', Topic::Mode)]
+final class PriorityAcrossLight extends FindingRule
 {
-    public function id(): string
-    {
-        return 'mode.priority-across-light';
-    }
-
     public function needs(): array
     {
         return [Need::Mode];
@@ -35,7 +32,7 @@ final class PriorityAcrossLight implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Mode,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'The subject goes from one light into another, and in %s the exposure follows the background, not the '.

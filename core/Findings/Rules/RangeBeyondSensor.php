@@ -6,6 +6,7 @@ namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Approach\WideRange;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\SensorRule;
@@ -17,15 +18,11 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A scene with more range than the sensor holds at this ISO: how many frames hold it all. */
-final class RangeBeyondSensor implements SensorRule
+#[Declared('exposure.range-beyond-sensor', Topic::Exposure)]
+final class RangeBeyondSensor extends SensorRule
 {
     /** Stops between frames: what bodies commonly offer and what merges without seams. */
     private const STEP = 2;
-
-    public function id(): string
-    {
-        return 'exposure.range-beyond-sensor';
-    }
 
     public function needs(): array
     {
@@ -67,7 +64,7 @@ final class RangeBeyondSensor implements SensorRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Exposure,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'The scene spans %s, and one frame at %s holds about %s of it. %s',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +16,9 @@ use TruePupil\Core\Series\SeriesKind;
 use TruePupil\Core\Situation\Situation;
 
 /** What the frames of a bracket hold together, as their pixels show it, and which frame is missing. */
-final class RangeHeld implements FindingRule
+#[Declared('series.range-held', Topic::Series)]
+final class RangeHeld extends FindingRule
 {
-    public function id(): string
-    {
-        return 'series.range-held';
-    }
-
     public function needs(): array
     {
         return [];
@@ -43,7 +40,7 @@ final class RangeHeld implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Series,
+            topic: $this->topic(),
             severity: $missing === [] ? Severity::Praise : Severity::Weakness,
             sentence: $missing === []
                 ? sprintf(

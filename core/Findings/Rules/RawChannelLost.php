@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Approach\Protects;
+use TruePupil\Core\Checks\Measures\RawLostPct;
+use TruePupil\Core\Checks\Measures\RawSubjectLostPct;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\SensorRule;
@@ -13,17 +16,13 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** A colour that the sensor itself lost, while the others are still there. */
-final class RawChannelLost implements SensorRule
+#[Declared('raw.channel-lost', Topic::Tone, contradictedBy: [RawLostPct::class, RawSubjectLostPct::class])]
+final class RawChannelLost extends SensorRule
 {
     /** % of a subject, and of a frame without one: glints stay below. */
     private const SUBJECT_PCT = 1.5;
 
     private const FRAME_PCT = 3.0;
-
-    public function id(): string
-    {
-        return 'raw.channel-lost';
-    }
 
     public function needs(): array
     {
@@ -53,7 +52,7 @@ final class RawChannelLost implements SensorRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Tone,
+            topic: $this->topic(),
             severity: $isProtected || $name === 'subject' ? Severity::Weakness : Severity::Choice,
             sentence: sprintf(
                 'In %.1f %% of the %s %s gone for good: the sensor was full there, and no development of the raw file '.

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Approach\Exposing;
+use TruePupil\Core\Checks\Measures\RawHeadroomStops;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\SensorRule;
@@ -14,7 +16,8 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** Highlights that the camera's own rendering shows as lost, and its raw file still holds. */
-final class RawHoldsMore implements SensorRule
+#[Declared('raw.holds-more', Topic::Tone, contradictedBy: [RawHeadroomStops::class])]
+final class RawHoldsMore extends SensorRule
 {
     /** % of the frame, and of a subject, from which a loss in the preview is worth a word. */
     private const FRAME_PCT = 1.0;
@@ -23,11 +26,6 @@ final class RawHoldsMore implements SensorRule
 
     /** Of what the preview lost, as much as the raw file may have lost as well. */
     private const SHARED = 0.25;
-
-    public function id(): string
-    {
-        return 'raw.holds-more';
-    }
 
     public function needs(): array
     {
@@ -54,7 +52,7 @@ final class RawHoldsMore implements SensorRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Tone,
+            topic: $this->topic(),
             severity: $isMeant ? Severity::Praise : Severity::Choice,
             sentence: sprintf(
                 'The camera\'s preview shows %.1f %% of the %s as lost; the raw file still holds %s above that white. '.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,15 +15,11 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A long exposure on film without the longer time that the film then needs. */
-final class ReciprocityMissing implements FindingRule
+#[Declared('film.reciprocity', Topic::Film)]
+final class ReciprocityMissing extends FindingRule
 {
     /** Seconds up to which film keeps to its speed. */
     private const HOLDS_TO = 1.0;
-
-    public function id(): string
-    {
-        return 'film.reciprocity';
-    }
 
     public function needs(): array
     {
@@ -46,7 +43,7 @@ final class ReciprocityMissing implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Film,
+            topic: $this->topic(),
             severity: $short->value >= 1.0 ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
                 'You metered %s and exposed %s. %s answers less to long times: it wanted about %s s, %s more.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -16,13 +17,9 @@ use TruePupil\Core\Series\SeriesKind;
 use TruePupil\Core\Situation\Situation;
 
 /** A row of frames of one subject: what its photographer changed, and which frame says what another one says. */
-final class SceneWorked implements FindingRule
+#[Declared('series.scene-worked', Topic::Series)]
+final class SceneWorked extends FindingRule
 {
-    public function id(): string
-    {
-        return 'series.scene-worked';
-    }
-
     public function needs(): array
     {
         return [];
@@ -40,7 +37,7 @@ final class SceneWorked implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Series,
+            topic: $this->topic(),
             severity: match (true) {
                 $changes === [] => Severity::Weakness,
                 count($changes) >= Thresholds::SCENE_CHANGES => Severity::Praise,

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\MovementBandError;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -19,13 +21,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Water that was to be silk and is neither smooth nor sharp: the shutter, ISO and filter that get there. */
-final class SilkMissed implements FindingRule
+#[Declared('movement.silk-missed', Topic::Movement, contradictedBy: [MovementBandError::class])]
+final class SilkMissed extends FindingRule
 {
-    public function id(): string
-    {
-        return 'movement.silk-missed';
-    }
-
     public function needs(): array
     {
         return [Need::ExposureTime, Need::Movement];
@@ -47,7 +45,7 @@ final class SilkMissed implements FindingRule
         if ($short->value <= 1 / 6) {
             return new Finding(
                 id: $this->id(),
-                topic: Topic::Movement,
+                topic: $this->topic(),
                 severity: Severity::Choice,
                 sentence: sprintf(
                     '%s is %s longer than silk: water loses its shape and turns to mist. That can be what you want; '.
@@ -74,7 +72,7 @@ final class SilkMissed implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Movement,
+            topic: $this->topic(),
             severity: $look === WaterLook::Shaped ? Severity::Weakness : Severity::Fault,
             sentence: sprintf(
                 'At %s water is %s, not silk. %s.',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\RecordFocusMode;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,17 +17,13 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A moving subject with a focus that stays where it was. */
-final class SingleFocusOnMovement implements FindingRule
+#[Declared('focus.single-on-movement', Topic::Focus, contradictedBy: [RecordFocusMode::class])]
+final class SingleFocusOnMovement extends FindingRule
 {
     private const WALKING = 1.4;
 
     /** m/s. */
     private const MATTERS = 0.3;
-
-    public function id(): string
-    {
-        return 'focus.single-on-movement';
-    }
 
     public function needs(): array
     {
@@ -52,7 +50,7 @@ final class SingleFocusOnMovement implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Focus,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: 'The focus was set to hold still while the subject moved. Continuous focus goes with it; or '.
                 'focus by hand on the place where the picture will happen.',

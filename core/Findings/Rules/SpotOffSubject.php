@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,15 +15,11 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A spot reading taken in the middle while the subject stood elsewhere. */
-final class SpotOffSubject implements FindingRule
+#[Declared('mode.spot-off-subject', Topic::Mode)]
+final class SpotOffSubject extends FindingRule
 {
     /** Share of the frame. */
     private const ELSEWHERE = 0.18;
-
-    public function id(): string
-    {
-        return 'mode.spot-off-subject';
-    }
 
     public function needs(): array
     {
@@ -49,7 +46,7 @@ final class SpotOffSubject implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Mode,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'The camera measured a spot, and the subject stands %.0f %% of the frame away from the middle, where '.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,15 +15,11 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A stabiliser left on where the camera stands still, or off where hands hold it. */
-final class StabiliserMismatch implements FindingRule
+#[Declared('movement.stabiliser', Topic::Movement)]
+final class StabiliserMismatch extends FindingRule
 {
     /** Seconds: at shorter times a stabiliser on a tripod does no harm that shows. */
     private const MATTERS_FROM = 1 / 30;
-
-    public function id(): string
-    {
-        return 'movement.stabiliser';
-    }
 
     public function needs(): array
     {
@@ -42,7 +39,7 @@ final class StabiliserMismatch implements FindingRule
         if ($support === Support::Tripod && $stabiliser && $time->exact >= self::MATTERS_FROM) {
             return new Finding(
                 id: $this->id(),
-                topic: Topic::Movement,
+                topic: $this->topic(),
                 severity: Severity::Weakness,
                 sentence: sprintf(
                     'The stabiliser was on at %s on a tripod. With nothing to steady it can drift and blur by itself: '.
@@ -66,7 +63,7 @@ final class StabiliserMismatch implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Movement,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'The stabiliser was off, and %s is longer than hands hold without it. Switch it on for work by hand.',

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\StarsRoom;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -17,13 +19,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Stars that were to stay points and draw lines. */
-final class StarsTrail implements FindingRule
+#[Declared('movement.stars-trail', Topic::Movement, contradictedBy: [StarsRoom::class])]
+final class StarsTrail extends FindingRule
 {
-    public function id(): string
-    {
-        return 'movement.stars-trail';
-    }
-
     public function needs(): array
     {
         return [Need::ExposureTime, Need::FocalLength, Need::Format];
@@ -55,7 +53,7 @@ final class StarsTrail implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Movement,
+            topic: $this->topic(),
             severity: $beyond->value >= 1.0 ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
                 'In %s at %s mm the sky turned too far for points%s. Up to %s they stay points: step down to it and '.

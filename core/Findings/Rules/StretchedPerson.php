@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,17 +15,13 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A person near the edge of a wide-angle picture, pulled out of shape. */
-final class StretchedPerson implements FindingRule
+#[Declared('lens.stretched-person', Topic::Lens)]
+final class StretchedPerson extends FindingRule
 {
     /** A ball longer than wide by this looks like an egg. */
     private const SHOWS = 1.15;
 
     private const DISTURBS = 1.25;
-
-    public function id(): string
-    {
-        return 'lens.stretched-person';
-    }
 
     public function needs(): array
     {
@@ -61,7 +58,7 @@ final class StretchedPerson implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Lens,
+            topic: $this->topic(),
             severity: $worst->ratio >= self::DISTURBS ? Severity::Weakness : Severity::Choice,
             sentence: sprintf(
                 'At %s mm things %.0f° from the middle come out %.0f %% longer than wide, and a person that far out '.

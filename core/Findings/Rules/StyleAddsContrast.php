@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -12,15 +13,11 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** Tones lost in a picture that the camera rendered with a style of its own: the loss may be the style's. */
-final class StyleAddsContrast implements FindingRule
+#[Declared('file.picture-style', Topic::File)]
+final class StyleAddsContrast extends FindingRule
 {
     /** % of the frame lost at both ends together. */
     private const LIMIT_PCT = 3.0;
-
-    public function id(): string
-    {
-        return 'file.picture-style';
-    }
 
     public function needs(): array
     {
@@ -39,7 +36,7 @@ final class StyleAddsContrast implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::File,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'The file records the picture style "%s", and %.0f %% of the frame lies at the ends of the scale. '.

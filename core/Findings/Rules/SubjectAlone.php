@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Composition\PlaceName;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -16,13 +17,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A subject that was meant to stand alone. */
-final class SubjectAlone implements FindingRule
+#[Declared('composition.alone', Topic::Composition)]
+final class SubjectAlone extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.alone';
-    }
-
     public function needs(): array
     {
         return [Need::Composition, Need::Subject];
@@ -45,7 +42,7 @@ final class SubjectAlone implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: $strongest === null ? Severity::Praise : Severity::Weakness,
             sentence: $strongest === null
                 ? 'Nothing else in the frame draws the eye as the subject does: it stands alone, as you wanted.'

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,18 +15,14 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A subject cut by the edge of the frame, or standing against it. */
-final class SubjectAtEdge implements FindingRule
+#[Declared('composition.subject-at-edge', Topic::Composition)]
+final class SubjectAtEdge extends FindingRule
 {
     /** % of the frame from which a subject that is as sharp as all round it is a piece of landscape. */
     private const LARGE = 20.0;
 
     /** Share of what can be judged outside the subject that is crisp. */
     private const CRISP_ALL_OVER = 0.4;
-
-    public function id(): string
-    {
-        return 'composition.subject-at-edge';
-    }
 
     public function needs(): array
     {
@@ -60,7 +57,7 @@ final class SubjectAtEdge implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: $cut ? Severity::Weakness : Severity::Choice,
             sentence: $cut
                 ? sprintf(

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\MovementBandError;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -17,17 +19,13 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A movement that was to be frozen, or sharp enough, and blurred by more than that: in circles of confusion. */
-final class SubjectBlurred implements FindingRule
+#[Declared('movement.subject-blurred', Topic::Movement, contradictedBy: [MovementBandError::class])]
+final class SubjectBlurred extends FindingRule
 {
     /** Stops: within a click, dials and speeds are too coarse to tell. */
     private const LIMIT = 1 / 3;
 
     private const FAULT = 1.0;
-
-    public function id(): string
-    {
-        return 'movement.subject-blurred';
-    }
 
     public function needs(): array
     {
@@ -57,7 +55,7 @@ final class SubjectBlurred implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Movement,
+            topic: $this->topic(),
             severity: $beyond->value >= self::FAULT ? Severity::Fault : Severity::Weakness,
             sentence: $blur === null || $circle === null
                 ? sprintf(

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\SubjectPlacementError;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,18 +17,14 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Under- or overexposure against where the brief wants the subject, in stops; praise when it sits there. */
-final class SubjectPlaced implements FindingRule
+#[Declared('exposure.subject-placed', Topic::Exposure, contradictedBy: [SubjectPlacementError::class])]
+final class SubjectPlaced extends FindingRule
 {
     /** A third of a stop: the finest step of most dials. */
     private const LIMIT = 1 / 3;
 
     /** From here on a viewer sees it at once. */
     private const FAULT = 2 / 3;
-
-    public function id(): string
-    {
-        return 'exposure.subject-placed';
-    }
 
     public function needs(): array
     {
@@ -45,7 +43,7 @@ final class SubjectPlaced implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Exposure,
+            topic: $this->topic(),
             severity: match (true) {
                 $placed => Severity::Praise,
                 abs($error->value) >= self::FAULT => Severity::Fault,

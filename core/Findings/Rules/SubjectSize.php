@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\SubjectSharePct;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +17,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A subject that is lost in the frame, or has no room left in it. */
-final class SubjectSize implements FindingRule
+#[Declared('composition.subject-size', Topic::Composition, contradictedBy: [SubjectSharePct::class])]
+final class SubjectSize extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.subject-size';
-    }
-
     public function needs(): array
     {
         return [Need::Subject];
@@ -47,7 +45,7 @@ final class SubjectSize implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: $small
                 ? sprintf(
@@ -84,7 +82,7 @@ final class SubjectSize implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: $isFound && $isSmall ? Severity::Praise : Severity::Weakness,
             sentence: sprintf(
                 'You wanted it small in a wide space, and it takes %.1f %% of the frame: %s',

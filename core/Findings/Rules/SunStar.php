@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\Aperture;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,15 +16,11 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Lamps or the sun that were to become stars, at an aperture too wide for it. */
-final class SunStar implements FindingRule
+#[Declared('depth.sun-star', Topic::Depth)]
+final class SunStar extends FindingRule
 {
     /** f-number. */
     private const STARS_FROM = 11.0;
-
-    public function id(): string
-    {
-        return 'depth.sun-star';
-    }
 
     public function needs(): array
     {
@@ -45,7 +42,7 @@ final class SunStar implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Depth,
+            topic: $this->topic(),
             severity: Severity::Weakness,
             sentence: sprintf(
                 'At %s points of light stay round. Rays grow from about %s on, where the blades of the aperture leave '.

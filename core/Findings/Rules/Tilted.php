@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\CompositionTiltDeg;
 use TruePupil\Core\Composition\Lines;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +17,14 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A picture that leans, and what straightening costs. */
-final class Tilted implements FindingRule
+#[Declared(
+    'composition.tilted',
+    Topic::Composition,
+    explains: [ConvergingVerticals::class, LineAtEdge::class],
+    contradictedBy: [CompositionTiltDeg::class],
+)]
+final class Tilted extends FindingRule
 {
-    public function id(): string
-    {
-        return 'composition.tilted';
-    }
-
     public function needs(): array
     {
         return [Need::Composition];
@@ -45,7 +48,7 @@ final class Tilted implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Composition,
+            topic: $this->topic(),
             severity: $isCertain && abs($tilt) >= Thresholds::TILT_DISTURBS ? Severity::Fault : Severity::Weakness,
             sentence: match (true) {
                 $isCertain => sprintf(

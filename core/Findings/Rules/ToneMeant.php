@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -14,7 +15,8 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A picture declared dark, bright or a silhouette: whether its outline reads and the tones hold that it is about. */
-final class ToneMeant implements FindingRule
+#[Declared('exposure.meant-tone', Topic::Exposure)]
+final class ToneMeant extends FindingRule
 {
     /** A silhouette is at least so dark, stops from mid-grey. */
     private const OUTLINE_DARK = -2.0;
@@ -27,11 +29,6 @@ final class ToneMeant implements FindingRule
 
     /** And a bright one keeps its subject: lost there, %. */
     private const KEPT_PCT = 5.0;
-
-    public function id(): string
-    {
-        return 'exposure.meant-tone';
-    }
 
     public function needs(): array
     {
@@ -88,7 +85,7 @@ final class ToneMeant implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Exposure,
+            topic: $this->topic(),
             severity: $holds ? Severity::Praise : Severity::Weakness,
             sentence: $holds ? $good : $bad,
             evidence: [$evidence],

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\MovementBandError;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -18,13 +20,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** A movement that was to show as a streak, and hardly does. */
-final class TooShortToShow implements FindingRule
+#[Declared('movement.too-short-to-show', Topic::Movement, contradictedBy: [MovementBandError::class])]
+final class TooShortToShow extends FindingRule
 {
-    public function id(): string
-    {
-        return 'movement.too-short-to-show';
-    }
-
     public function needs(): array
     {
         return [Need::ExposureTime, Need::Movement];
@@ -48,7 +46,7 @@ final class TooShortToShow implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Movement,
+            topic: $this->topic(),
             severity: $short->value >= 1.0 ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
                 '%s is %s too short for the movement to show: it would take %s or longer.%s',

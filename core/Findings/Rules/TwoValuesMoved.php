@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\SeriesMoving;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -13,13 +15,9 @@ use TruePupil\Core\Series\SeriesKind;
 use TruePupil\Core\Situation\Situation;
 
 /** A series that was to change one value and changed two. */
-final class TwoValuesMoved implements FindingRule
+#[Declared('series.two-values-moved', Topic::Series, contradictedBy: [SeriesMoving::class])]
+final class TwoValuesMoved extends FindingRule
 {
-    public function id(): string
-    {
-        return 'series.two-values-moved';
-    }
-
     public function needs(): array
     {
         return [];
@@ -46,7 +44,7 @@ final class TwoValuesMoved implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Series,
+            topic: $this->topic(),
             severity: Severity::Fault,
             sentence: sprintf(
                 '%s changed in this series, so nobody can tell which of them did what. Fix two of the three in '.

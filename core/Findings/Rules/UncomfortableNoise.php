@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\SensorRule;
@@ -14,14 +15,10 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** More noise than the owner of the body minds. */
-final class UncomfortableNoise implements SensorRule
+#[Declared('noise.uncomfortable', Topic::Noise)]
+final class UncomfortableNoise extends SensorRule
 {
     private const MUCH = 1.0;
-
-    public function id(): string
-    {
-        return 'noise.uncomfortable';
-    }
 
     public function needs(): array
     {
@@ -43,7 +40,7 @@ final class UncomfortableNoise implements SensorRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Noise,
+            topic: $this->topic(),
             severity: $beyond->value >= self::MUCH ? Severity::Weakness : Severity::Choice,
             sentence: sprintf(
                 '%s is %s beyond the noise you said you can live with, %s. %s',

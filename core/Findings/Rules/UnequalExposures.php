@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\SeriesExposureRange;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -15,13 +17,9 @@ use TruePupil\Core\Series\SeriesKind;
 use TruePupil\Core\Situation\Situation;
 
 /** A series of equal exposures that are not equal. */
-final class UnequalExposures implements FindingRule
+#[Declared('series.unequal-exposures', Topic::Series, contradictedBy: [SeriesExposureRange::class])]
+final class UnequalExposures extends FindingRule
 {
-    public function id(): string
-    {
-        return 'series.unequal-exposures';
-    }
-
     public function needs(): array
     {
         return [];
@@ -38,7 +36,7 @@ final class UnequalExposures implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Series,
+            topic: $this->topic(),
             severity: $isEqual ? Severity::Praise : Severity::Fault,
             sentence: $isEqual
                 ? sprintf(

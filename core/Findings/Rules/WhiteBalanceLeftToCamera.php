@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Approach\WhiteBalanceSetting;
+use TruePupil\Core\Checks\Measures\RecordWhiteBalance;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -13,13 +15,9 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** Automatic white balance, in a course that sets it by hand. */
-final class WhiteBalanceLeftToCamera implements FindingRule
+#[Declared('colour.white-balance-automatic', Topic::Colour, contradictedBy: [RecordWhiteBalance::class])]
+final class WhiteBalanceLeftToCamera extends FindingRule
 {
-    public function id(): string
-    {
-        return 'colour.white-balance-automatic';
-    }
-
     public function needs(): array
     {
         return [];
@@ -38,7 +36,7 @@ final class WhiteBalanceLeftToCamera implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Colour,
+            topic: $this->topic(),
             severity: $isRow ? Severity::Weakness : Severity::Choice,
             sentence: $isRow
                 ? 'White balance was left to the camera, which decides anew with every frame of the row: their '.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -18,13 +19,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Nothing in the picture is crisp: shaken where the blur has a direction, out of focus where it has none. */
-final class WholeFrameSoft implements FindingRule
+#[Declared('focus.whole-frame-soft', Topic::Focus)]
+final class WholeFrameSoft extends FindingRule
 {
-    public function id(): string
-    {
-        return 'focus.whole-frame-soft';
-    }
-
     public function needs(): array
     {
         return [Need::FocusMap];

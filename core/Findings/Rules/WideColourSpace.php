@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Checks\Measures\RecordColourSpace;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\SensorRule;
@@ -12,13 +14,9 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** A JPEG in a colour space that most screens and labs do not expect. */
-final class WideColourSpace implements SensorRule
+#[Declared('file.colour-space', Topic::File, contradictedBy: [RecordColourSpace::class])]
+final class WideColourSpace extends SensorRule
 {
-    public function id(): string
-    {
-        return 'file.colour-space';
-    }
-
     public function needs(): array
     {
         return [];
@@ -38,7 +36,7 @@ final class WideColourSpace implements SensorRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::File,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'This JPEG is not in sRGB (%s). Shown where profiles are ignored its colours turn dull. Hand out '.

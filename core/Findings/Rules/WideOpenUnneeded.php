@@ -7,6 +7,7 @@ namespace TruePupil\Core\Findings\Rules;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -17,7 +18,8 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** The lens at its widest, where it is softest, though there was room to close it. */
-final class WideOpenUnneeded implements FindingRule
+#[Declared('depth.wide-open', Topic::Depth)]
+final class WideOpenUnneeded extends FindingRule
 {
     /** Stops of time that must be free before it is worth saying. */
     private const ROOM = 2.0;
@@ -27,11 +29,6 @@ final class WideOpenUnneeded implements FindingRule
 
     /** From here on the widest aperture is not wide, f-number. */
     private const SLOW_LENS = 4.5;
-
-    public function id(): string
-    {
-        return 'depth.wide-open';
-    }
 
     public function needs(): array
     {
@@ -66,7 +63,7 @@ final class WideOpenUnneeded implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Depth,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'The lens was wide open at %s, where most are softest and focus is least forgiving, with %s of time '.

@@ -6,6 +6,7 @@ namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
@@ -16,13 +17,9 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** Leaves or grass at a time in which wind moves them. */
-final class WindOnFoliage implements FindingRule
+#[Declared('movement.wind-on-foliage', Topic::Movement)]
+final class WindOnFoliage extends FindingRule
 {
-    public function id(): string
-    {
-        return 'movement.wind-on-foliage';
-    }
-
     public function needs(): array
     {
         return [Need::ExposureTime];
@@ -41,7 +38,7 @@ final class WindOnFoliage implements FindingRule
 
         return new Finding(
             id: $this->id(),
-            topic: Topic::Movement,
+            topic: $this->topic(),
             severity: Severity::Choice,
             sentence: sprintf(
                 'Leaves and grass move in %s, %s longer than a light breeze allows. Wait for a lull and look at the '.

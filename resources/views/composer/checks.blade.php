@@ -1,6 +1,7 @@
 @use(App\Briefs\LimitText)
 @use(App\Briefs\MeasureChoices)
-@use(TruePupil\Core\Brief\CheckMeasure)
+@use(TruePupil\Core\Brief\Comparison)
+@use(TruePupil\Core\Checks\Measures)
 <section class="sheet" id="checks" aria-labelledby="composer-checks">
     <h2 id="composer-checks">Checks</h2>
     @forelse ($input->checks as $index => $check)
@@ -13,45 +14,45 @@
                         @foreach (MeasureChoices::groups() as $group => $measures)
                             <optgroup label="{{ $group }}">
                                 @foreach ($measures as $one)
-                                    <option value="{{ $one->value }}"
-                                        @selected(CheckMeasure::tryFrom($check['measure']) === $one)>
-                                        {{ $one->label() }}{{ $one->unit() ? ', ' . $one->unit() : '' }}</option>
+                                    <option value="{{ $one->id }}" @selected($check['measure'] === $one->id)>
+                                        {{ $one->label }}{{ $one->unit ? ', ' . $one->unit : '' }}</option>
                                 @endforeach
                             </optgroup>
                         @endforeach
                     </select></label>
                 <label>must be <select name="checks[{{ $index }}][comparison]">
-                        @foreach (MeasureChoices::comparisons(CheckMeasure::tryFrom($check['measure'])) as $comparison)
+                        @foreach (Measures::find($check['measure'])?->comparisons() ?? Comparison::ofNumbers()
+                            as $comparison)
                             <option value="{{ $comparison->value }}"
                                 @selected($check['comparison'] === $comparison->value)>
                                 {{ $comparison->label() }}</option>
                         @endforeach
                     </select>
                 </label>
-                @if (CheckMeasure::tryFrom($check['measure']) && CheckMeasure::tryFrom($check['measure'])->words())
+                @if (Measures::find($check['measure'])?->words)
                     <fieldset class="composer-words">
                         <legend class="visually-hidden">Words</legend>
-                        @foreach (CheckMeasure::tryFrom($check['measure'])->words() as $word => $label)
+                        @foreach (Measures::find($check['measure'])->words as $word => $label)
                             <label><input type="checkbox" name="checks[{{ $index }}][words][]"
                                     value="{{ $word }}" @checked(in_array($word, $check['words'], true))>
                                 {{ $label }}</label>
                         @endforeach
                     </fieldset>
                 @else
-                    <label>Limit <span class="fine">{{ CheckMeasure::tryFrom($check['measure'])?->unit() }}</span>
+                    <label>Limit <span class="fine">{{ Measures::find($check['measure'])?->unit }}</span>
                         <input
                             name="checks[{{ $index }}][limit]" value="{{ $check['limit'] }}" maxlength="20"
-                            placeholder="{{ $usual->example(CheckMeasure::tryFrom($check['measure'])) }}"></label>
+                            placeholder="{{ $usual->example(Measures::find($check['measure'])) }}"></label>
                     <label>Close up to <span class="fine">{{
-                            LimitText::toleranceUnit(CheckMeasure::tryFrom($check['measure'])) }}
+                            LimitText::toleranceUnit(Measures::find($check['measure'])) }}
                         beyond</span> <input
                             name="checks[{{ $index }}][tolerance]" value="{{ $check['tolerance'] }}"
                             maxlength="20" inputmode="decimal" placeholder="0"></label>
                 @endif
             </div>
-            @if ($usual->of(CheckMeasure::tryFrom($check['measure'])))
+            @if ($usual->of(Measures::find($check['measure'])))
                 <p class="fine">Elsewhere: {{ implode('; ',
-                    $usual->of(CheckMeasure::tryFrom($check['measure']))) }}.</p>
+                    $usual->of(Measures::find($check['measure']))) }}.</p>
             @endif
             <label>In your words <span class="fine">left empty, the plain sentence is used</span> <input
                     name="checks[{{ $index }}][sentence]" value="{{ $check['sentence'] }}"

@@ -46,7 +46,7 @@
                                             class="fine">{{ is_string($results[$check->id]->value)
                                             ? $check->measure->word($results[$check->id]->value)
                                             : \App\Wording\Quantity::quantity($results[$check->id]->value,
-                                            $check->measure->unit()) }}</span>
+                                            $check->measure->unit) }}</span>
                                     </td>
                                 @endforeach
                             </tr>

@@ -4,32 +4,43 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
-/** A headless Chromium of its own, with ChromeDriver on a free port; both end with this object. */
+/**
+ * A headless Chromium with ChromeDriver on a free port. Starting one costs seconds, so each process keeps those it has
+ * and lends them to one test after another: a new window, and nothing in it of whoever had it before.
+ */
 final class Chromium
 {
+    /** @var array<string, list<self>> those that nobody has now, by the size of their screen */
+    private static array $idle = [];
+
     public readonly RemoteWebDriver $driver;
 
     private readonly Process $chromedriver;
 
     private readonly string $profile;
 
-    public function __construct(int $width = 1280, int $height = 800)
+    /** @var array<string, true> whose pages it has shown */
+    private array $origins = [];
+
+    private function __construct(private readonly int $width, private readonly int $height)
     {
         $port = self::freePort();
         $this->profile = sys_get_temp_dir().'/true-pupil-browser-'.bin2hex(random_bytes(5));
         mkdir($this->profile);
         $this->chromedriver = new Process(['chromedriver', '--port='.$port, '--log-level=OFF'], timeout: null);
         $this->chromedriver->start();
-        $options = (new ChromeOptions())->addArguments([
+        $options = (new ChromeOptions())->setBinary(__DIR__.'/headless')->addArguments([
             '--headless',
             '--no-sandbox',
             '--disable-gpu',
+            '--force-prefers-reduced-motion',
             '--disable-quic',
             '--no-first-run',
             '--disable-background-networking',
@@ -50,6 +61,53 @@ final class Chromium
         }
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
         $this->driver = $this->connect($port, $capabilities);
+    }
+
+    /** One that shows nothing yet and knows nobody, on a screen of this size. */
+    public static function borrow(int $width, int $height): self
+    {
+        $size = $width.'x'.$height;
+        self::$idle[$size] ??= [];
+
+        return array_pop(self::$idle[$size]) ?? new self($width, $height);
+    }
+
+    /** Forgets everything that a test left in it, and keeps it for the next one; ends it where it no longer answers. */
+    public function giveBack(): void
+    {
+        try {
+            $this->forget();
+        } catch (\Throwable) {
+            return;
+        }
+        self::$idle[$this->width.'x'.$this->height][] = $this;
+    }
+
+    public function get(string $url): void
+    {
+        preg_match('~^\w+://[^/]+~', $url, $origin);
+        $this->origins[$origin[0] ?? $url] = true;
+        $this->driver->get($url);
+    }
+
+    /** Cookies, what pages stored, their workers, open windows and how the network was set. */
+    private function forget(): void
+    {
+        $this->driver->manage()->deleteAllCookies();
+        $old = $this->driver->getWindowHandles();
+        $this->driver->switchTo()->newWindow();
+        $fresh = $this->driver->getWindowHandle();
+        foreach ($old as $window) {
+            $this->driver->switchTo()->window($window);
+            $this->driver->close();
+        }
+        $this->driver->switchTo()->window($fresh);
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('Network.clearBrowserCookies');
+        foreach (array_keys($this->origins) as $origin) {
+            $tools->execute('Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
+        }
+        $this->origins = [];
     }
 
     public function __destruct()

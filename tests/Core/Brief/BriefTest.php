@@ -11,12 +11,21 @@ use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Approach\Protects;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\BriefFormat;
-use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\InvalidBrief;
+use TruePupil\Core\Checks\BriefFormat;
 use TruePupil\Core\Checks\CheckEvaluation;
 use TruePupil\Core\Checks\CheckResult;
-use TruePupil\Core\Checks\MeasureReading;
+use TruePupil\Core\Checks\Measure;
+use TruePupil\Core\Checks\Measures\FocusEyeSharpness;
+use TruePupil\Core\Checks\Measures\MovementBandError;
+use TruePupil\Core\Checks\Measures\RecordExposureTime;
+use TruePupil\Core\Checks\Measures\RecordIso;
+use TruePupil\Core\Checks\Measures\RecordShakeRoom;
+use TruePupil\Core\Checks\Measures\RecordSupport;
+use TruePupil\Core\Checks\Measures\SaidIdea;
+use TruePupil\Core\Checks\Measures\SaidReason;
+use TruePupil\Core\Checks\Measures\StarsRoom;
+use TruePupil\Core\Checks\Measures\SubjectMeanStops;
 use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Intent\Idea;
 use TruePupil\Core\Intent\IntendedContents;
@@ -135,9 +144,9 @@ final class BriefTest extends TestCase
             $this->assertFileExists(__DIR__.'/../../../demo/scenes/'.$brief->scene.'/scene.json', $brief->id);
             foreach ($brief->checks as $check) {
                 $isWord = is_array($check->limit);
-                $this->assertSame($isWord, $check->measure->words() !== [], $brief->id.', '.$check->id);
+                $this->assertSame($isWord, $check->measure->words !== [], $brief->id.', '.$check->id);
                 foreach ($isWord ? $check->limit : [] as $word) {
-                    $this->assertArrayHasKey($word, $check->measure->words(), $brief->id.', '.$check->id);
+                    $this->assertArrayHasKey($word, $check->measure->words, $brief->id.', '.$check->id);
                 }
             }
         }
@@ -147,74 +156,64 @@ final class BriefTest extends TestCase
 
     #[DataProvider('measured')]
     public function test_measures_tell_what_was_recorded_and_how_it_met_the_intent(
-        CheckMeasure $measure,
+        Measure $measure,
         Situation $situation,
         float|string|null $expected,
     ): void {
         is_float($expected)
-            ? $this->assertEqualsWithDelta($expected, MeasureReading::of($measure, $situation), 0.05)
-            : $this->assertSame($expected, MeasureReading::of($measure, $situation));
+            ? $this->assertEqualsWithDelta($expected, $measure->read($situation), 0.05)
+            : $this->assertSame($expected, $measure->read($situation));
     }
 
     public static function measured(): iterable
     {
-        yield 'the time' => [CheckMeasure::ExposureTime, Situations::make(t: 1 / 125), 1 / 128];
-        yield 'ISO' => [CheckMeasure::Iso, Situations::make(iso: 800), 800.0];
-        yield 'the support, as a word' => [CheckMeasure::Support, Situations::make(support: Support::Tripod), 'tripod'];
-        yield 'a support that nobody named' => [CheckMeasure::Support, Situations::make(support: null), null];
-        yield 'two stops of room by hand at 50 mm' => [CheckMeasure::ShakeRoom, Situations::make(t: 1 / 200), 2.02];
+        yield 'the time' => [new RecordExposureTime(), Situations::make(t: 1 / 125), 1 / 128];
+        yield 'ISO' => [new RecordIso(), Situations::make(iso: 800), 800.0];
+        yield 'the support, as a word' => [new RecordSupport(), Situations::make(support: Support::Tripod), 'tripod'];
+        yield 'a support that nobody named' => [new RecordSupport(), Situations::make(support: null), null];
+        yield 'two stops of room by hand at 50 mm' => [new RecordShakeRoom(), Situations::make(t: 1 / 200), 2.02];
         yield 'all the room there is on a tripod' => [
-            CheckMeasure::ShakeRoom,
+            new RecordShakeRoom(),
             Situations::make(support: Support::Tripod),
             20.0,
         ];
         yield 'no room is known where nobody said what held it' => [
-            CheckMeasure::ShakeRoom,
+            new RecordShakeRoom(),
             Situations::make(support: null),
             null,
         ];
         yield 'silk at a second' => [
-            CheckMeasure::MovementBandError,
+            new MovementBandError(),
             Situations::make(t: 1.0, intent: new Intent(movement: new Movement(MovementLook::Silk))),
             0.0,
         ];
         yield 'three stops too short for silk' => [
-            CheckMeasure::MovementBandError,
+            new MovementBandError(),
             Situations::make(t: 1 / 16, intent: new Intent(movement: new Movement(MovementLook::Silk))),
             -3.0,
         ];
-        yield 'no look was wanted' => [CheckMeasure::MovementBandError, Situations::make(t: 1.0), null];
-        yield 'the subject from mid-grey' => [CheckMeasure::SubjectMean, Situations::make(subject: 4 / 3), 4 / 3];
+        yield 'no look was wanted' => [new MovementBandError(), Situations::make(t: 1.0), null];
+        yield 'the subject from mid-grey' => [new SubjectMeanStops(), Situations::make(subject: 4 / 3), 4 / 3];
         // 500 over 50 mm are ten seconds.
         yield 'a stop too long for stars' => [
-            CheckMeasure::StarRoom,
+            new StarsRoom(),
             Situations::make(t: 20, intent: new Intent(contents: new IntendedContents(stars: true))),
             log(10 / 20.16, 2),
         ];
-        yield 'a reason' => [CheckMeasure::Reason, Situations::make(reason: 'The lines meet there.'), 'given'];
-        yield 'blanks are no reason' => [CheckMeasure::Reason, Situations::make(reason: '  '), 'none'];
-        yield 'an idea' => [CheckMeasure::Idea, Situations::make(intent: new Intent(idea: Idea::Symmetry)), 'symmetry'];
-        yield 'no stars were meant' => [CheckMeasure::StarRoom, Situations::make(t: 20), null];
+        yield 'a reason' => [new SaidReason(), Situations::make(reason: 'The lines meet there.'), 'given'];
+        yield 'blanks are no reason' => [new SaidReason(), Situations::make(reason: '  '), 'none'];
+        yield 'an idea' => [new SaidIdea(), Situations::make(intent: new Intent(idea: Idea::Symmetry)), 'symmetry'];
+        yield 'no stars were meant' => [new StarsRoom(), Situations::make(t: 20), null];
     }
 
     public function test_an_eye_that_was_not_marked_and_stars_that_were_not_meant_are_asked_for(): void
     {
-        $this->assertSame(Need::Eye, MeasureReading::needs(CheckMeasure::EyeSharpness)[0]);
+        $this->assertSame(Need::Eye, (new FocusEyeSharpness())->needs[0]);
         $this->assertFalse(Need::Eye->isKnownIn(Situations::make()));
         $this->assertFalse(Need::Stars->isKnownIn(Situations::make()));
         $this->assertTrue(
             Need::Stars->isKnownIn(Situations::make(intent: new Intent(contents: new IntendedContents(stars: true)))),
         );
-    }
-
-    public function test_words_are_said_in_full(): void
-    {
-        $this->assertSame('by hand', CheckMeasure::Support->word('hand'));
-        $this->assertSame('aperture priority', CheckMeasure::Mode->word('aperture'));
-        foreach (CheckMeasure::cases() as $measure) {
-            $this->assertNotSame('', $measure->label());
-            $this->assertContains($measure->unit(), ['', 'stops', '%', 's', 'mm', 'min', '°', 'K']);
-        }
     }
 
     public function test_an_approach_keeps_its_defaults_and_refuses_what_is_no_choice(): void

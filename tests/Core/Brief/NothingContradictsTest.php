@@ -12,13 +12,14 @@ use Tests\Core\Rules;
 use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\BriefFormat;
 use TruePupil\Core\Brief\Check;
-use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\Comparison;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Checks\BriefFormat;
 use TruePupil\Core\Checks\CheckEvaluation;
 use TruePupil\Core\Checks\CheckResult;
+use TruePupil\Core\Checks\Measures\RecordExposureTime;
+use TruePupil\Core\Checks\Measures\SeriesFrames;
 use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Critique\Critique;
 use TruePupil\Core\Findings\Finding;
@@ -123,7 +124,7 @@ final class NothingContradictsTest extends TestCase
 
     public function test_frames_without_a_record_are_counted_all_the_same(): void
     {
-        $check = new Check('frames', CheckMeasure::SeriesFrames, Comparison::AtLeast, 3.0, 0.0, 'Three', 'A row');
+        $check = new Check('frames', new SeriesFrames(), Comparison::AtLeast, 3.0, 0.0, 'Three', 'A row');
         $of = fn (int $frames): Verdict => CheckEvaluation::one(
             $check,
             new Situation(
@@ -140,7 +141,7 @@ final class NothingContradictsTest extends TestCase
     public function test_a_frame_on_the_limit_meets_it(): void
     {
         $of = fn (Comparison $comparison, float $limit, float $time): Verdict => CheckEvaluation::one(
-            new Check('time', CheckMeasure::ExposureTime, $comparison, $limit, 0.0, 'A time', 'It is asked for'),
+            new Check('time', new RecordExposureTime(), $comparison, $limit, 0.0, 'A time', 'It is asked for'),
             Situations::make(t: $time),
         )->verdict;
 

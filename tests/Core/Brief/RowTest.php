@@ -10,12 +10,19 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\BriefFormat;
-use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\InvalidBrief;
 use TruePupil\Core\Capture\RecordedHandling;
+use TruePupil\Core\Checks\BriefFormat;
 use TruePupil\Core\Checks\CheckEvaluation;
-use TruePupil\Core\Checks\MeasureReading;
+use TruePupil\Core\Checks\Measures\FilmExposureIndexStops;
+use TruePupil\Core\Checks\Measures\FilmSunRuleStops;
+use TruePupil\Core\Checks\Measures\LightFrom;
+use TruePupil\Core\Checks\Measures\PlanMinutesOff;
+use TruePupil\Core\Checks\Measures\RecordKelvin;
+use TruePupil\Core\Checks\Measures\SaidTone;
+use TruePupil\Core\Checks\Measures\SeriesLostPct;
+use TruePupil\Core\Checks\Measures\SeriesShiftPct;
+use TruePupil\Core\Checks\Measures\SunAltitude;
 use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\IntentFormat;
@@ -167,9 +174,9 @@ final class RowTest extends TestCase
             pictures: [GreyGrid::of(48, 32, $cells(0)), GreyGrid::of(48, 32, $cells(2))],
         );
 
-        $this->assertEqualsWithDelta((100 * 2) / 48, MeasureReading::of(CheckMeasure::SeriesShift, $shifted), 1e-9);
+        $this->assertEqualsWithDelta((100 * 2) / 48, (new SeriesShiftPct())->read($shifted), 1e-9);
         $this->assertNull(
-            MeasureReading::of(CheckMeasure::SeriesShift, Situations::series($frames, SeriesKind::Bracket)),
+            (new SeriesShiftPct())->read(Situations::series($frames, SeriesKind::Bracket)),
         );
 
         $tones = Situations::series(
@@ -177,7 +184,7 @@ final class RowTest extends TestCase
             SeriesKind::Bracket,
             tones: [Situations::tones([40 => 900, 255 => 100]), Situations::tones([90 => 700, 255 => 300])],
         );
-        $this->assertEqualsWithDelta(10.0, MeasureReading::of(CheckMeasure::SeriesLost, $tones), 1e-9);
+        $this->assertEqualsWithDelta(10.0, (new SeriesLostPct())->read($tones), 1e-9);
     }
 
     public function test_a_plan_with_a_place_tells_how_far_off_the_hour_was(): void
@@ -192,10 +199,10 @@ final class RowTest extends TestCase
             record: ['takenAt' => new DateTimeImmutable('2026-09-22 18:50:00', new DateTimeZone('UTC'))],
         );
 
-        $this->assertEqualsWithDelta(20.0, MeasureReading::of(CheckMeasure::PlanMinutes, $situation), 1e-9);
+        $this->assertEqualsWithDelta(20.0, (new PlanMinutesOff())->read($situation), 1e-9);
         // At the equinox the sun sets close to 18:00 of local solar time, here 19:20 − 7 min: some 4° left.
-        $this->assertEqualsWithDelta(4.0, MeasureReading::of(CheckMeasure::SunAltitude, $situation), 1.0);
-        $this->assertNull(MeasureReading::of(CheckMeasure::PlanMinutes, Situations::make()));
+        $this->assertEqualsWithDelta(4.0, (new SunAltitude())->read($situation), 1.0);
+        $this->assertNull((new PlanMinutesOff())->read(Situations::make()));
     }
 
     public function test_where_the_light_comes_from_is_worked_out_or_said_and_brightness_is_declared(): void
@@ -206,9 +213,7 @@ final class RowTest extends TestCase
             $bearing,
         ));
         $taken = ['takenAt' => new DateTimeImmutable('2026-09-22 18:50:00', new DateTimeZone('UTC'))];
-        $reads = fn (mixed ...$situation): ?string => MeasureReading::of(
-            CheckMeasure::LightFrom,
-            Situations::make(...$situation),
+        $reads = fn (mixed ...$situation): ?string => (new LightFrom())->read(Situations::make(...$situation),
         );
         $says = new Intent(lightFrom: LightDirection::Side, tone: MeantTone::LowKey);
         $this->assertSame('back', $reads(plan: $west(270.0), record: $taken));
@@ -219,14 +224,12 @@ final class RowTest extends TestCase
         $this->assertTrue(Need::LightFrom->isKnownIn(Situations::make(intent: $says)));
         $this->assertSame(
             3200.0,
-            MeasureReading::of(
-                CheckMeasure::Kelvin,
-                Situations::make(record: ['handling' => new RecordedHandling(kelvin: 3200)]),
+            (new RecordKelvin())->read(Situations::make(record: ['handling' => new RecordedHandling(kelvin: 3200)]),
             ),
         );
-        $this->assertNull(MeasureReading::of(CheckMeasure::Kelvin, Situations::make()));
-        $this->assertSame('low-key', MeasureReading::of(CheckMeasure::Tone, Situations::make(intent: $says)));
-        $this->assertSame('none', MeasureReading::of(CheckMeasure::Tone, Situations::make()));
+        $this->assertNull((new RecordKelvin())->read(Situations::make()));
+        $this->assertSame('low-key', (new SaidTone())->read(Situations::make(intent: $says)));
+        $this->assertSame('none', (new SaidTone())->read(Situations::make()));
         $this->assertEquals($says, IntentFormat::read(Fields::of(IntentFormat::write($says))));
     }
 
@@ -236,19 +239,19 @@ final class RowTest extends TestCase
 
         $this->assertEqualsWithDelta(
             1.0,
-            MeasureReading::of(CheckMeasure::FilmIndex, Situations::make(iso: 100, kit: $kit)),
+            (new FilmExposureIndexStops())->read(Situations::make(iso: 100, kit: $kit)),
             1e-9,
         );
-        $this->assertNull(MeasureReading::of(CheckMeasure::FilmIndex, Situations::make()));
+        $this->assertNull((new FilmExposureIndexStops())->read(Situations::make()));
         // ƒ/16 at 1/100 s and ISO 100, on the scale: EV 14.66.
         $this->assertEqualsWithDelta(
             0.0,
-            MeasureReading::of(CheckMeasure::FilmSunRule, Situations::make(n: 16, t: 1 / 100, iso: 100)),
+            (new FilmSunRuleStops())->read(Situations::make(n: 16, t: 1 / 100, iso: 100)),
             0.05,
         );
         $this->assertEqualsWithDelta(
             2.0,
-            MeasureReading::of(CheckMeasure::FilmSunRule, Situations::make(n: 8, t: 1 / 100, iso: 100)),
+            (new FilmSunRuleStops())->read(Situations::make(n: 8, t: 1 / 100, iso: 100)),
             0.05,
         );
     }

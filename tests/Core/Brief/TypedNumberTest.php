@@ -6,9 +6,9 @@ namespace Tests\Core\Brief;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use TruePupil\Core\Brief\BriefFormat;
 use TruePupil\Core\Brief\InvalidBrief;
 use TruePupil\Core\Brief\TypedNumber;
+use TruePupil\Core\Checks\BriefFormat;
 
 final class TypedNumberTest extends TestCase
 {

@@ -7,10 +7,10 @@ namespace Tests\Core\Measures;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Brief\Check;
-use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Brief\Comparison;
 use TruePupil\Core\Checks\CheckEvaluation;
 use TruePupil\Core\Checks\CheckResult;
+use TruePupil\Core\Checks\Measures\ToneLostHighlightsPct;
 use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Measures\ExposureVerdict;
 use TruePupil\Core\Measures\FrameMeasures;
@@ -82,7 +82,7 @@ final class RawMeasuresTest extends TestCase
 
     public function test_a_check_of_lost_tones_says_when_it_speaks_of_the_raw_file(): void
     {
-        $check = new Check('kept', CheckMeasure::LostHighlights, Comparison::AtMost, 1.0, 0.0, 'Kept', 'It shows.');
+        $check = new Check('kept', new ToneLostHighlightsPct(), Comparison::AtMost, 1.0, 0.0, 'Kept', 'It shows.');
         $of = fn (?RawMeasures $raw): CheckResult => CheckEvaluation::one(
             $check,
             Situations::make(frame: $this->lost(0.1), raw: $raw),

@@ -22,14 +22,13 @@ final class AdviserPropertiesTest extends PropertyTestCase
 {
     public function test_what_is_said_to_meet_every_demand_does(): void
     {
-        $this->limitTo(400)
-            ->forAll(
-                Generators::choose(-60, 170),
-                $this->anyMask(7),
-                Generators::choose(0, 59),
-                Generators::choose(0, 287),
-                Generators::choose(60, 2000),
-            )
+        $this->forAll(
+            Generators::choose(-60, 170),
+            $this->anyMask(7),
+            Generators::choose(0, 59),
+            Generators::choose(0, 287),
+            Generators::choose(60, 2000),
+        )
             ->then(function (int $light, int $mask, int $extras, int $choice, int $centimetres): void {
                 $request = new AdviceRequest(
                     Ev100::of($light / 10),
@@ -59,15 +58,14 @@ final class AdviserPropertiesTest extends PropertyTestCase
 
     public function test_another_lens_or_a_tripod_never_makes_the_best_worse(): void
     {
-        $this->limitTo(200)
-            ->forAll(
-                Generators::choose(-60, 170),
-                $this->anyMask(7),
-                Generators::choose(0, 59),
-                Generators::choose(0, 287),
-                Generators::choose(60, 2000),
-                Generators::choose(0, 6),
-            )
+        $this->forAll(
+            Generators::choose(-60, 170),
+            $this->anyMask(7),
+            Generators::choose(0, 59),
+            Generators::choose(0, 287),
+            Generators::choose(60, 2000),
+            Generators::choose(0, 6),
+        )
             ->then(function (int $light, int $mask, int $extras, int $choice, int $centimetres, int $added): void {
                 $kit = self::kit($mask, $extras);
                 [$short, $long, $wide, $tele, $smallest, $closest] = self::LENSES[$added];
@@ -91,14 +89,13 @@ final class AdviserPropertiesTest extends PropertyTestCase
     public function test_the_one_thing_that_would_help_helps(): void
     {
         $seen = 0;
-        $this->limitTo(200)
-            ->forAll(
-                Generators::choose(-60, 30),
-                $this->anyMask(7),
-                Generators::choose(0, 59),
-                Generators::choose(0, 287),
-                Generators::choose(60, 2000),
-            )
+        $this->forAll(
+            Generators::choose(-60, 30),
+            $this->anyMask(7),
+            Generators::choose(0, 59),
+            Generators::choose(0, 287),
+            Generators::choose(60, 2000),
+        )
             ->then(function (int $light, int $mask, int $extras, int $choice, int $centimetres) use (&$seen): void {
                 $request = new AdviceRequest(
                     Ev100::of($light / 10),
@@ -132,7 +129,7 @@ final class AdviserPropertiesTest extends PropertyTestCase
                     }
                 }
             });
-        $this->assertGreaterThan(20, $seen);
+        $this->assertGreaterThan(0.1 * self::cases(), $seen);
     }
 
     private function assertCanBeDone(AdviceRequest $request, Suggestion $suggestion): void

@@ -20,7 +20,10 @@ use TruePupil\Core\Kit\Lens;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Optics\SensorFormat;
 
-/** Properties over many generated cases. A failure prints the seed; ERIS_SEED=… runs the same cases again. */
+/**
+ * Properties over many generated cases: a hundred, or as many as PUPIL_CASES says. A failure prints the seed;
+ * ERIS_SEED=… runs the same cases again.
+ */
 abstract class PropertyTestCase extends TestCase
 {
     use TestTrait;
@@ -34,6 +37,18 @@ abstract class PropertyTestCase extends TestCase
         [85, 85, 1.4, 1.4, 16, 0.8],
         [16, 35, 4, 4, 22, 0.3],
     ];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->limitTo(self::cases());
+    }
+
+    /** How many cases are tried. */
+    protected static function cases(): int
+    {
+        return max(1, (int) (getenv('PUPIL_CASES') ?: 100));
+    }
 
     /** Thirds of a stop. */
     protected function thirds(int $from, int $to): Generator

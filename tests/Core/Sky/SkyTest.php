@@ -84,8 +84,8 @@ final class SkyTest extends TestCase
     public function test_sunrise_and_sunset_against_php_s_own(): void
     {
         $compared = 0;
-        foreach (range(-60, 60, 5) as $latitude) {
-            for ($day = 0; $day < 365; $day += 7) {
+        foreach (range(-60, 60, 10) as $latitude) {
+            for ($day = 0; $day < 365; $day += 9) {
                 $longitude = ($latitude * 37 + $day * 11) % 120;
                 $date = (new DateTimeImmutable('2026-01-01T12:00:00Z'))
                     ->modify("+$day days")
@@ -107,7 +107,7 @@ final class SkyTest extends TestCase
                 }
             }
         }
-        $this->assertGreaterThan(3500, $compared);
+        $this->assertGreaterThan(1400, $compared);
     }
 
     /**

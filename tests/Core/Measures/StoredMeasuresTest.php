@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Measure;
+namespace Tests\Core\Measures;
 
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -2,8 +2,18 @@
 
 declare(strict_types=1);
 
-namespace TruePupil\Core\Brief;
+namespace TruePupil\Core\Checks;
 
+use TruePupil\Core\Brief\Brief;
+use TruePupil\Core\Brief\BriefFrames;
+use TruePupil\Core\Brief\BriefTopic;
+use TruePupil\Core\Brief\BriefWords;
+use TruePupil\Core\Brief\Check;
+use TruePupil\Core\Brief\Comparison;
+use TruePupil\Core\Brief\DecisionAsked;
+use TruePupil\Core\Brief\InvalidBrief;
+use TruePupil\Core\Brief\Placement;
+use TruePupil\Core\Brief\Row;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Series\SeriesKind;
 
@@ -119,11 +129,8 @@ final class BriefFormat
                 'expected one of '.implode(', ', array_column(Comparison::cases(), 'value')),
             );
         $measure =
-            CheckMeasure::tryFrom(self::text($data, 'measure')) ??
-            throw InvalidBrief::at(
-                'measure',
-                'expected one of '.implode(', ', array_column(CheckMeasure::cases(), 'value')),
-            );
+            Measures::find(self::text($data, 'measure')) ??
+            throw InvalidBrief::at('measure', sprintf('there is no measure "%s"', self::text($data, 'measure')));
         $words = in_array($comparison, [Comparison::OneOf, Comparison::NoneOf], true);
 
         return new Check(
@@ -146,12 +153,12 @@ final class BriefFormat
     public static function refuseSenseless(Brief $brief): void
     {
         foreach ($brief->checks as $check) {
-            if ($check->comparison === Comparison::Within && ! $check->measure->isAboutZero()) {
+            if ($check->comparison === Comparison::Within && ! $check->measure->isAboutZero) {
                 throw InvalidBrief::at(
                     'comparison',
                     sprintf(
                         '"%s" does not go to both sides of zero; use "atMost" or "atLeast"',
-                        $check->measure->label(),
+                        $check->measure->label,
                     ),
                 );
             }
