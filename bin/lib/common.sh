@@ -55,18 +55,20 @@ install_packages() {
     rm -f "$log"
 }
 
-# install_libraries [serving]: those that composer.json pins, without those for development where only serving. They are
-# installed again when the list has changed, or when tests need what a served copy left out.
+# install_libraries [serving]: those that composer.json names, they and all that they need in the versions of
+# composer.pins, without those for development where only serving. They are installed again when a list has changed, or
+# when tests need what a served copy left out.
 install_libraries() {
-    local wanted=all options=(--no-interaction --no-progress) log
+    local wanted=all options=(--no-interaction --no-progress) log name version
     [ "${1:-}" = serving ] && wanted=serving
     if [ -f vendor/autoload.php ] && [ -f vendor/.installed-for ]; then
         case "$(head -n 1 vendor/.installed-for) $wanted" in
             'all all' | 'all serving' | 'serving serving')
-                tail -n +2 vendor/.installed-for | cmp -s - composer.json && return ;;
+                tail -n +2 vendor/.installed-for | cmp -s - <(cat composer.json composer.pins) && return ;;
         esac
     fi
     [ $wanted = serving ] && options+=(--no-dev)
+    while read -r name version; do options+=(--with "$name:$version"); done <composer.pins
     say "Installing PHP libraries"
     log=$(mktemp)
     # Without a lock file an install would keep what lies there: an update brings what is pinned now.
@@ -77,7 +79,7 @@ install_libraries() {
     rm -f "$log"
     # What Laravel found in the packages that lay here before; it looks again when the list is gone.
     rm -f bootstrap/cache/packages.php bootstrap/cache/services.php
-    { echo $wanted; cat composer.json; } >vendor/.installed-for
+    { echo $wanted; cat composer.json composer.pins; } >vendor/.installed-for
 }
 
 # Room for a database, an upload or two and their scratch files.
