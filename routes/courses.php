@@ -12,6 +12,7 @@ use App\Http\Controllers\CourseController;
 use App\Http\Controllers\CourseRunController;
 use App\Http\Controllers\CourseSettingsController;
 use App\Http\Controllers\DayController;
+use App\Http\Controllers\DemoLoadingController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FrameController;
@@ -38,6 +39,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('courses/{course}', [CourseController::class, 'show'])
     ->can('view', 'course')
     ->name('courses.show');
+Route::get('courses/{course}/demo', DemoLoadingController::class)->can('view', 'course')->name('courses.demo');
 Route::get('courses/{course}/set-briefs', [CourseRunController::class, 'briefs'])
     ->can('teach', 'course')
     ->name('courses.briefs');

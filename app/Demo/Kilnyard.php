@@ -23,15 +23,58 @@ final readonly class Kilnyard
     ) {
     }
 
-    /** All of it or nothing, so that a start that was cut short loads it afresh. */
+    /** All of it at once. */
     public function load(): void
     {
-        DB::transaction(fn () => $this->loadAll());
+        $this->begin();
+        $this->goOn();
     }
 
-    private function loadAll(): void
+    /** The course, its people, briefs and evenings: with that the application can be looked at. */
+    public function begin(): void
     {
-        [$course, $people] = $this->loadPeople();
+        DB::transaction(function (): void {
+            [$course] = $this->loadPeople();
+            $this->setBriefs($course);
+            DemoLoading::begin($course, count($this->read('attempts')));
+        });
+    }
+
+    /** One attempt after the other, each whole or not at all: what was cut short goes on where it was. */
+    public function goOn(): void
+    {
+        $attempts = $this->read('attempts');
+        while (($loading = DemoLoading::now()) !== null) {
+            $course = Course::query()->findOrFail($loading->courseId);
+            $people = User::query()
+                ->whereRelation('memberships', 'course_id', $course->id)
+                ->get()
+                ->keyBy(fn (User $user): string => Str::before((string) $user->email, '@'))
+                ->all();
+            $setBriefs = $course->setBriefs->keyBy('brief_id')->all();
+            DB::transaction(function () use ($loading, $attempts, $people, $setBriefs): void {
+                $index = $loading->done;
+                if ($index < count($attempts)) {
+                    $attempt = $attempts[$index];
+                    $this->maker->make(
+                        $setBriefs[$attempt['brief']],
+                        $people[$attempt['student']],
+                        $people['maren'],
+                        $attempt,
+                        $index,
+                    );
+                    $loading->further();
+
+                    return;
+                }
+                $this->field->make($setBriefs, $people, $this->read('field'));
+                DemoLoading::end();
+            });
+        }
+    }
+
+    private function setBriefs(Course $course): void
+    {
         $setBriefs = [];
         foreach ($this->read('course')['briefs'] as $set) {
             $setBriefs[$set['id']] = $course->setBriefs()->create([
@@ -52,16 +95,6 @@ final readonly class Kilnyard
                 $setBriefs[$brief]->update(['meeting_id' => $planned->id]);
             }
         }
-        foreach ($this->read('attempts') as $index => $attempt) {
-            $this->maker->make(
-                $setBriefs[$attempt['brief']],
-                $people[$attempt['student']],
-                $people['maren'],
-                $attempt,
-                $index,
-            );
-        }
-        $this->field->make($setBriefs, $people, $this->read('field'));
     }
 
     /** @return array{Course, array<string, User>} the course without any brief, and its members by first name */

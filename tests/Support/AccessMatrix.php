@@ -116,6 +116,7 @@ final class AccessMatrix
         'POST roll/{rollFrame}/hand-in' => 'owner removed',
         'POST roll/{rollFrame}/restore' => 'owner removed',
         'DELETE roll/{rollFrame}' => 'owner removed',
+        'GET courses/{course}/demo' => 'members',
         'GET courses/{course}' => 'members',
         'GET courses/{course}/set-briefs' => 'instructor',
         'POST courses/{course}/set-briefs/by-dates' => 'instructor',

@@ -14,7 +14,8 @@ final class LoadDemo extends Command
 {
     protected $signature =
         'pupil:demo {--logins : print the demo logins only} {--people : the course and its '.
-        'members, without any brief or attempt}';
+        'members, without any brief or attempt} {--begin : course, members and briefs; the attempts come '.
+        'when it is called again}';
 
     protected $description = 'Loads the Kilnyard demo into an empty installation';
 
@@ -27,17 +28,17 @@ final class LoadDemo extends Command
 
             return self::SUCCESS;
         }
-        // Loaded once: what people did since is kept.
-        if (User::query()->exists()) {
-            return self::SUCCESS;
-        }
+        // Loaded once: what people did since is kept, and what was cut short goes on.
+        $isEmpty = ! User::query()->exists();
         if ($this->option('people')) {
-            $kilnyard->loadPeople();
+            $isEmpty && $kilnyard->loadPeople();
 
             return self::SUCCESS;
         }
-        $this->line('Loading the demo: the practice camera photographs Kilnyard …');
-        $kilnyard->load();
+        $isEmpty && $kilnyard->begin();
+        if (! $this->option('begin')) {
+            $kilnyard->goOn();
+        }
 
         return self::SUCCESS;
     }

@@ -8,6 +8,7 @@ use App\Courses\BriefCount;
 use App\Courses\CourseBoard;
 use App\Courses\DeskQueue;
 use App\Courses\Roles;
+use App\Demo\DemoLoading;
 use App\Models\Attempt;
 use App\Models\Course;
 use App\Models\Role;
@@ -48,6 +49,7 @@ final class CourseController extends Controller
             )),
             'answers' => $queue->answers($briefs, self::SHOWN),
             'members' => self::people($course),
+            'loading' => DemoLoading::into($course),
         ]);
     }
 
@@ -106,6 +108,7 @@ final class CourseController extends Controller
 
         return view('courses.student', [
             'course' => $course,
+            'loading' => DemoLoading::into($course),
             'rows' => $rows,
             'unread' => $unread,
             'next' => NextStep::of($user, $course, $rows, $unread),

@@ -53,7 +53,9 @@ final readonly class MovementComb
         ?TimeBand $wanted = null,
         ?ExposureTime $used = null,
     ): self {
-        return new self($blur, $circle, $reach ?? Reach::of(new Body('a body', SensorFormat::fullFrame())), $wanted, $used);
+        $reach ??= Reach::of(new Body('a body', SensorFormat::fullFrame()));
+
+        return new self($blur, $circle, $reach, $wanted, $used);
     }
 
     public static function ofFrame(Situation $situation): ?self

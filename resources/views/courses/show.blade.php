@@ -15,6 +15,9 @@
                 waiting</a>
         @endif
     </div>
+    @if ($loading)
+        @include('courses.demo-loading')
+    @endif
     @if ($waiting)
         <x-waiting-sheet :waiting="$waiting" :course="$course" />
     @endif

@@ -8,6 +8,9 @@
         <p class="word word-problem">This course asks for a confirmed address before you hand in. <a
                 href="{{ route('account') }}">Confirm yours</a></p>
     @endif
+    @if ($loading)
+        @include('courses.demo-loading')
+    @endif
     <section class="next-step" aria-labelledby="next">
         @if ($next->picture)
             <a class="next-picture" href="{{ $next->link }}" tabindex="-1" aria-hidden="true"><img
