@@ -47,7 +47,9 @@ return [
     // What the practice camera's unpacked plates may take on the disk; those unused for longest go first.
     'kept_megabytes' => 1536,
     // Stored with every analysis, so that a later one can tell what it would replace.
-    'rules_version' => 12,
+    'rules_version' => 13,
+    // Of the code that it counts; RulesVersionTest says when it has changed.
+    'rules_fingerprint' => 'fa8fdad79c32ce7e',
     'tools' => [
         'exiftool' => env('PUPIL_EXIFTOOL', 'exiftool'),
         'php' => env('PUPIL_PHP', 'php'),

@@ -12,7 +12,7 @@ use Tests\Support\World;
 use Tests\TestCase;
 
 /** Rows brought together where their student and whoever critiques look at them. */
-final class TogetherTest extends TestCase
+final class MergedRowsTest extends TestCase
 {
     use RefreshDatabase;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Brief;
+namespace Tests\Core\Critique;
 
 use DateTimeImmutable;
 use DateTimeZone;

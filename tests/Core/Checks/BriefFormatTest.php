@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Brief;
+namespace Tests\Core\Checks;
 
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -37,7 +37,7 @@ use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
-final class BriefTest extends TestCase
+final class BriefFormatTest extends TestCase
 {
     #[DataProvider('verdicts')]
     public function test_checks_of_the_meter_is_fooled(

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Adviser;
+namespace Tests\Core\Retake;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;

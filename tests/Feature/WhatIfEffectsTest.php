@@ -16,7 +16,7 @@ use TruePupil\Core\WhatIf\Step;
 use TruePupil\Core\WhatIf\StepKind;
 
 /** Trials on shape, surface and colour: each does what its numbers say, and leaves the rest alone. */
-final class MoreTrialsTest extends TestCase
+final class WhatIfEffectsTest extends TestCase
 {
     public function test_colour_is_taken_or_added_everywhere_or_in_one_place(): void
     {

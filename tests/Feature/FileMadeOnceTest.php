@@ -9,7 +9,7 @@ use App\Imaging\StillMaking;
 use Tests\TestCase;
 
 /** However many processes ask for a file at the same time, it is made once. */
-final class OnceTest extends TestCase
+final class FileMadeOnceTest extends TestCase
 {
     public function test_many_ask_and_one_makes(): void
     {

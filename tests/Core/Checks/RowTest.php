@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Brief;
+namespace Tests\Core\Checks;
 
 use DateTimeImmutable;
 use DateTimeZone;
