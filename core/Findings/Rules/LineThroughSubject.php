@@ -17,6 +17,21 @@ use TruePupil\Core\Situation\Situation;
 #[Declared('composition.line-through-subject', Topic::Composition)]
 final class LineThroughSubject extends FindingRule
 {
+    /** % of the frame over which a subject leaves too little background for a line to cross it. */
+    private const LARGEST = 40.0;
+
+    /** Share of the frame's side from which a line belongs to the background … */
+    private const LONG = 0.5;
+
+    /** … if it is so many times as long as the subject on that side, which has edges of its own. */
+    private const LONGER = 1.8;
+
+    /** Shares of the subject between which a line runs through it: along its rim it only touches. */
+    private const THROUGH = [0.05, 0.6];
+
+    /** Share of a person from the top in which the head is. */
+    private const HEAD = 0.35;
+
     public function needs(): array
     {
         return [Need::Composition, Need::Subject];
@@ -26,7 +41,7 @@ final class LineThroughSubject extends FindingRule
     {
         $composition = $situation->measures->composition;
         $region = $situation->measures->subject?->region;
-        if ($composition === null || $region === null || $region->sharePct() > 40) {
+        if ($composition === null || $region === null || $region->sharePct() > self::LARGEST) {
             return null;
         }
         foreach ($composition->lines as $line) {
@@ -35,10 +50,11 @@ final class LineThroughSubject extends FindingRule
                 ? [$region->x, $region->width, $region->height]
                 : [$region->y, $region->height, $region->width];
             $inside = ($line['at'] - $from) / $size;
-            if ($line['length'] < max(0.5, 1.8 * $along) || $inside < 0.05 || $inside > 0.6) {
+            $long = max(self::LONG, self::LONGER * $along);
+            if ($line['length'] < $long || $inside < self::THROUGH[0] || $inside > self::THROUGH[1]) {
                 continue;
             }
-            $head = ! $line['upright'] && $inside < 0.35 && $situation->statement->intent->contents->person;
+            $head = ! $line['upright'] && $inside < self::HEAD && $situation->statement->intent->contents->person;
 
             return new Finding(
                 id: $this->id(),
@@ -54,7 +70,7 @@ final class LineThroughSubject extends FindingRule
                             'it.'),
                 evidence: [
                     new Evidence('line through the mark', 100 * $inside, '%'),
-                    new Evidence('its length', 100 * $line['length'], '%', 50.0),
+                    new Evidence('its length', 100 * $line['length'], '%', 100 * $long, 100 * ($long - $line['length'])),
                 ],
                 source: 'Detected lines that are longer than the subject and cross its mark.',
                 confidence: 0.5,

@@ -48,6 +48,48 @@ final class PlacementAdviserTest extends TestCase
         $this->assertGreaterThan(400, $seen);
     }
 
+    public function test_nothing_is_moved_for_a_third_of_a_stop(): void
+    {
+        $of = fn (float $off): int => count($this->suggest(Situations::make(subject: 4 / 3 + $off)));
+
+        $this->assertSame(0, $of(0.33));
+        $this->assertGreaterThan(0, $of(0.35));
+        $this->assertSame(0, $of(-0.33));
+        $this->assertGreaterThan(0, $of(-0.35));
+    }
+
+    public function test_compensation_goes_five_stops_and_no_further(): void
+    {
+        $told = fn (float $subject): ?float => $this->suggest(
+            Situations::make(t: 1 / 2000, iso: 100, subject: $subject, wanted: 4 / 3),
+        )[0]->exposure->compensation ?? null;
+
+        $this->assertEqualsWithDelta(5.0, $told(4 / 3 - 5.0), 0.01);
+        $this->assertNull($told(4 / 3 - 5 - 1 / 3));
+    }
+
+    public function test_shake_counts_from_a_sixth_of_a_stop(): void
+    {
+        $costs = function (float $stops): string {
+            $situation = Situations::make(
+                t: 0.02 * 2 ** ($stops - 1),
+                iso: 100,
+                mode: ExposureMode::Aperture,
+                subject: 1 / 3,
+            );
+            foreach ($this->suggest($situation) as $suggestion) {
+                if ($suggestion->kind === 'time') {
+                    return implode(', ', $suggestion->effect->costs);
+                }
+            }
+
+            return 'none';
+        };
+
+        $this->assertStringNotContainsString('past what hands hold', $costs(0.1));
+        $this->assertStringContainsString('past what hands hold', $costs(0.5));
+    }
+
     public function test_in_aperture_priority_the_dial_to_turn_is_compensation(): void
     {
         $best = $this->suggest(Situations::make(n: 5.6, t: 1 / 200, iso: 100, subject: 1 / 3))[0];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Findings\Rules;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Rules\AtLimitOfCamera;
@@ -49,6 +50,50 @@ final class AtLimitOfCameraTest extends TestCase
                 Situations::make(n: 8, t: 30, subject: -2.0, wanted: 0.0, kit: Situations::kit()),
             )?->sentence,
         );
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, array<string, mixed>}> at an end, and a step before */
+    public static function ends(): iterable
+    {
+        $bright = ['subject' => 2.0];
+        $dark = ['subject' => -2.0];
+        yield 'fastest' => ['fastest exposure', ['t' => 1 / 4000, ...$bright], ['t' => 1 / 3200, ...$bright]];
+        yield 'smallest' => ['smallest aperture', ['n' => 16, ...$bright], ['n' => 14, ...$bright]];
+        yield 'longest' => ['longest exposure', ['t' => 30, ...$dark], ['t' => 25, ...$dark]];
+        yield 'highest' => ['highest ISO', ['iso' => 6400, ...$dark], ['iso' => 5000, ...$dark]];
+    }
+
+    /**
+     * @param  array<string, mixed>  $end
+     * @param  array<string, mixed>  $before
+     */
+    #[DataProvider('ends')]
+    public function test_a_step_before_an_end_is_no_end(string $words, array $end, array $before): void
+    {
+        $said = fn (array $set): ?string => (new AtLimitOfCamera())->judge(Situations::make(...[
+            'n' => 8,
+            't' => 1 / 60,
+            'iso' => 400,
+            'wanted' => 0.0,
+            'kit' => Situations::kit(['fastest' => 1 / 4000, 'isoMax' => 6400]),
+            'record' => ['name' => 'Marlpit 50 mm'],
+            ...$set,
+        ]))?->sentence;
+
+        $this->assertStringContainsString($words, (string) $said($end));
+        $this->assertNull($said($before));
+    }
+
+    public function test_the_lowest_iso_and_the_widest_aperture_are_told_beside_another_end_alone(): void
+    {
+        $said = fn (float $n, float $t, float $iso, float $subject): string => (string) (new AtLimitOfCamera())->judge(
+            Situations::make(n: $n, t: $t, iso: $iso, subject: $subject, wanted: 0.0, kit: Situations::kit()),
+        )?->sentence;
+
+        $this->assertStringContainsString('the lowest ISO', $said(16, 1 / 8000, 50, 2.0));
+        $this->assertStringNotContainsString('the lowest ISO', $said(16, 1 / 8000, 64, 2.0));
+        $this->assertStringContainsString('the widest aperture', $said(1.8, 30, 100, -2.0));
+        $this->assertStringNotContainsString('the widest aperture', $said(2.0, 30, 100, -2.0));
     }
 
     public function test_base_iso_and_the_widest_aperture_alone_are_no_wall(): void
