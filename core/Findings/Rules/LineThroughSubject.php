@@ -70,7 +70,13 @@ final class LineThroughSubject extends FindingRule
                             'it.'),
                 evidence: [
                     new Evidence('line through the mark', 100 * $inside, '%'),
-                    new Evidence('its length', 100 * $line['length'], '%', 100 * $long, 100 * ($long - $line['length'])),
+                    new Evidence(
+                        'its length',
+                        100 * $line['length'],
+                        '%',
+                        100 * $long,
+                        100 * ($long - $line['length']),
+                    ),
                 ],
                 source: 'Detected lines that are longer than the subject and cross its mark.',
                 confidence: 0.5,

@@ -52,7 +52,7 @@ final class AtLimitOfCameraTest extends TestCase
         );
     }
 
-    /** @return iterable<string, array{string, array<string, mixed>, array<string, mixed>}> at an end, and a step before */
+    /** @return iterable<string, array{string, array<string, mixed>, array<string, mixed>}> at an end, a step before */
     public static function ends(): iterable
     {
         $bright = ['subject' => 2.0];
