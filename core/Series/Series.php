@@ -155,6 +155,21 @@ final readonly class Series
         return count($this->frames);
     }
 
+    /**
+     * Stops from the least to the most across the row: of the light that one value gives, of the whole exposure, or of
+     * the steps from frame to frame.
+     *
+     * @param  'aperture'|'time'|'iso'|'exposure'|'step'  $what
+     */
+    public function rangeOf(string $what): float
+    {
+        return $this->range(match ($what) {
+            'exposure' => $this->exposures(),
+            'step' => $this->steps(),
+            default => $this->values($what),
+        });
+    }
+
     /** @param  list<float>  $values */
     public function range(array $values): float
     {

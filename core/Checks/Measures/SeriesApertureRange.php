@@ -28,8 +28,6 @@ final readonly class SeriesApertureRange extends Measure
 
     public function read(Situation $situation): ?float
     {
-        $series = $situation->assignment->series;
-
-        return $series === null ? null : $series->range($series->values('aperture'));
+        return $situation->assignment->series?->rangeOf('aperture');
     }
 }

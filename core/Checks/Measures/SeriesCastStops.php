@@ -28,8 +28,6 @@ final readonly class SeriesCastStops extends Measure
 
     public function read(Situation $situation): ?float
     {
-        $work = $situation->assignment->work;
-
-        return $work === null ? null : $work->warmRange();
+        return $situation->assignment->work?->warmRange();
     }
 }

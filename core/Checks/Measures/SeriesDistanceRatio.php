@@ -27,8 +27,6 @@ final readonly class SeriesDistanceRatio extends Measure
 
     public function read(Situation $situation): ?float
     {
-        $work = $situation->assignment->work;
-
-        return $work === null ? null : $work->distanceRatio();
+        return $situation->assignment->work?->distanceRatio();
     }
 }

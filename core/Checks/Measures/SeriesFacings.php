@@ -27,8 +27,6 @@ final readonly class SeriesFacings extends Measure
 
     public function read(Situation $situation): ?float
     {
-        $work = $situation->assignment->work;
-
-        return $work === null ? null : self::number($work->facings());
+        return self::number($situation->assignment->work?->facings());
     }
 }

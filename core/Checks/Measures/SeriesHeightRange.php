@@ -28,8 +28,6 @@ final readonly class SeriesHeightRange extends Measure
 
     public function read(Situation $situation): ?float
     {
-        $work = $situation->assignment->work;
-
-        return $work === null ? null : $work->heightRange();
+        return $situation->assignment->work?->heightRange();
     }
 }

@@ -28,8 +28,6 @@ final readonly class SeriesIsoRange extends Measure
 
     public function read(Situation $situation): ?float
     {
-        $series = $situation->assignment->series;
-
-        return $series === null ? null : $series->range($series->values('iso'));
+        return $situation->assignment->series?->rangeOf('iso');
     }
 }

@@ -27,8 +27,6 @@ final readonly class SeriesLights extends Measure
 
     public function read(Situation $situation): ?float
     {
-        $work = $situation->assignment->work;
-
-        return $work === null ? null : self::number($work->lights());
+        return self::number($situation->assignment->work?->lights());
     }
 }

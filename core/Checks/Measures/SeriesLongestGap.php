@@ -28,8 +28,6 @@ final readonly class SeriesLongestGap extends Measure
 
     public function read(Situation $situation): ?float
     {
-        $series = $situation->assignment->series;
-
-        return $series === null ? null : $series->longestGap();
+        return $situation->assignment->series?->longestGap();
     }
 }

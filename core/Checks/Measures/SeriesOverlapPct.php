@@ -28,8 +28,6 @@ final readonly class SeriesOverlapPct extends Measure
 
     public function read(Situation $situation): ?float
     {
-        $work = $situation->assignment->work;
-
-        return $work === null ? null : $work->leastOverlap();
+        return $situation->assignment->work?->leastOverlap();
     }
 }

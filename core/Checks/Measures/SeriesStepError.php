@@ -28,8 +28,6 @@ final readonly class SeriesStepError extends Measure
 
     public function read(Situation $situation): ?float
     {
-        $series = $situation->assignment->series;
-
-        return $series === null ? null : $series->range($series->steps());
+        return $situation->assignment->series?->rangeOf('step');
     }
 }

@@ -28,8 +28,6 @@ final readonly class SeriesSubjectRange extends Measure
 
     public function read(Situation $situation): ?float
     {
-        $work = $situation->assignment->work;
-
-        return $work === null ? null : $work->subjectRange();
+        return $situation->assignment->work?->subjectRange();
     }
 }

@@ -28,8 +28,6 @@ final readonly class SeriesTimeRange extends Measure
 
     public function read(Situation $situation): ?float
     {
-        $series = $situation->assignment->series;
-
-        return $series === null ? null : $series->range($series->values('time'));
+        return $situation->assignment->series?->rangeOf('time');
     }
 }

@@ -42,7 +42,7 @@ final class BracketTooShort extends FindingRule
             return null;
         }
         $usable = UsableRange::of($situation->kit?->body, $iso);
-        $covered = $usable->value + $series->range($series->exposures());
+        $covered = $usable->value + $series->rangeOf('exposure');
         $short = $scene - $covered;
         if ($short <= 1 / 3) {
             return null;

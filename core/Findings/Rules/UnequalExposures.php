@@ -31,7 +31,7 @@ final class UnequalExposures extends FindingRule
         if ($series?->kind() !== SeriesKind::EqualExposures) {
             return null;
         }
-        $range = Stops::of($series->range($series->exposures()));
+        $range = Stops::of($series->rangeOf('exposure'));
         $isEqual = $range->value <= Series::ONE_CLICK;
 
         return new Finding(

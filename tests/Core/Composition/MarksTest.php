@@ -58,6 +58,15 @@ final class MarksTest extends TestCase
         $this->assertEqualsWithDelta(0.25, $marks->distractionsIn(Region::of(0.1, 0.1, 0.9, 0.9)), 1e-9);
     }
 
+    public function test_a_point_a_hair_beyond_the_frame_lies_on_its_edge(): void
+    {
+        $mark = Mark::of(MarkKind::Horizon, [[-5e-7, 0.5], [1.0 + 5e-7, 0.5]]);
+
+        $this->assertSame([[0.0, 0.5], [1.0, 0.5]], $mark->points);
+        $this->expectException(InvalidArgumentException::class);
+        Mark::of(MarkKind::Horizon, [[-2e-6, 0.5], [1.0, 0.5]]);
+    }
+
     public function test_what_is_written_is_read_back(): void
     {
         $list = [
