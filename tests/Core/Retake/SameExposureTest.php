@@ -19,7 +19,12 @@ final class SameExposureTest extends TestCase
         $longer = SameExposure::with($situation, 'silk', time: ExposureTime::of(1));
 
         $this->assertSame('ƒ/8, 1/250 s, ISO 1600', (string) $shorter?->exposure->settings);
-        $this->assertSame('ƒ/8, 1 s, ISO 100', (string) $longer?->exposure->settings);
+        $this->assertSame(['2 stops more noise'], $shorter->effect->costs);
+        $this->assertSame(['a filter of 4 stops'], $longer?->effect->costs);
+        $this->assertSame(['silk', '2 stops cleaner'], $longer->effect->gains);
+        $this->assertSame('Change to ƒ/8, 1/250 s, ISO 1600', $shorter->title);
+        $this->assertSame('Change to ƒ/8, 1 s, ISO 100 behind a filter of 4 stops', $longer->title);
+        $this->assertSame('ƒ/8, 1 s, ISO 100', (string) $longer->exposure->settings);
         $this->assertEqualsWithDelta(4.0, $longer->exposure->filterStops, 1e-9);
     }
 
