@@ -48,6 +48,15 @@ final class StyleTest extends TestCase
         $this->assertSame([], $wide);
     }
 
+    public function test_every_browser_test_is_among_those_that_bin_test_runs_one_by_one(): void
+    {
+        foreach ($this->files('tests/Browser', 'php') as $path => $text) {
+            if (str_ends_with($path, 'Test.php')) {
+                $this->assertStringContainsString("\n#[Group('long')]\n", $text, $path.' would not be run');
+            }
+        }
+    }
+
     public function test_styles_have_one_declaration_a_line(): void
     {
         foreach ($this->files('public/css', 'css') as $path => $text) {
