@@ -49,7 +49,7 @@ return [
     // Stored with every analysis, so that a later one can tell what it would replace.
     'rules_version' => 13,
     // Of the code that it counts; RulesVersionTest says when it has changed.
-    'rules_fingerprint' => '127a15eafe05fd20',
+    'rules_fingerprint' => '10879382752544b5',
     'tools' => [
         'exiftool' => env('PUPIL_EXIFTOOL', 'exiftool'),
         'php' => env('PUPIL_PHP', 'php'),

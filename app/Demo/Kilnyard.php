@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Briefs\BriefLibrary;
+use App\Models\AttemptState;
 use App\Models\Course;
 use App\Models\Role;
+use App\Models\SetBrief;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -45,7 +47,12 @@ final readonly class Kilnyard
     {
         $attempts = $this->read('attempts');
         while (($loading = DemoLoading::now()) !== null) {
-            $course = Course::query()->findOrFail($loading->courseId);
+            $course = Course::query()->find($loading->courseId);
+            if ($course === null) {
+                DemoLoading::end();
+
+                return;
+            }
             $people = User::query()
                 ->whereRelation('memberships', 'course_id', $course->id)
                 ->get()
@@ -56,21 +63,34 @@ final readonly class Kilnyard
                 $index = $loading->done;
                 if ($index < count($attempts)) {
                     $attempt = $attempts[$index];
-                    $this->maker->make(
-                        $setBriefs[$attempt['brief']],
-                        $people[$attempt['student']],
-                        $people['maren'],
-                        $attempt,
-                        $index,
-                    );
+                    $setBrief = $setBriefs[$attempt['brief']] ?? null;
+                    [$student, $teacher] = [$people[$attempt['student']] ?? null, $people['maren'] ?? null];
+                    // Meanwhile people look around: what they took away stays away, what they began stays theirs.
+                    $isThere = $setBrief !== null && $student !== null && $teacher !== null;
+                    if ($isThere && ! self::hasBegun($setBrief, $student)) {
+                        $this->maker->make($setBrief, $student, $teacher, $attempt, $index);
+                    }
                     $loading->further();
 
                     return;
                 }
-                $this->field->make($setBriefs, $people, $this->read('field'));
+                $facts = $this->read('course');
+                $isWhole = count($people) >= count($facts['members'])
+                    && array_diff(array_column($facts['briefs'], 'id'), array_keys($setBriefs)) === [];
+                if ($isWhole) {
+                    $this->field->make($setBriefs, $people, $this->read('field'));
+                }
                 DemoLoading::end();
             });
         }
+    }
+
+    private static function hasBegun(SetBrief $setBrief, User $student): bool
+    {
+        return $setBrief->attempts()
+            ->where('user_id', $student->id)
+            ->where('state', AttemptState::Draft)
+            ->exists();
     }
 
     private function setBriefs(Course $course): void

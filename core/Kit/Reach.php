@@ -23,7 +23,7 @@ final readonly class Reach
     private const SAME = 2 ** (1 / 12);
 
     /**
-     * @param  float  $fastest  s, with the shutter in use
+     * @param  float  $fastest  s
      * @param  float  $slowest  s, without bulb
      * @param  float  $lowestIso  extended values included
      * @param  float  $baseIso  the sensor's own
@@ -45,12 +45,12 @@ final readonly class Reach
     }
 
     /** Of a body, with what its lens does at the focal length in use. */
-    public static function of(Body $body, ?float $widest = null, ?float $smallest = null, bool $silent = false): self
+    public static function of(Body $body, ?float $widest = null, ?float $smallest = null): self
     {
         $limits = $body->limits;
 
         return new self(
-            $limits->fastestWith($silent),
+            $limits->fastest,
             $limits->slowest,
             $limits->isoMin,
             $limits->isoBase,
@@ -120,14 +120,6 @@ final readonly class Reach
             $this->widest === null ? $seen->exact : Aperture::of($this->widest)->exact,
             $this->smallest === null ? $seen->exact : Aperture::of($this->smallest)->exact,
         );
-    }
-
-    /** Whether all three can be set; an end of the lens that nobody knows is where it was seen. */
-    public function has(ExposureSettings $settings, Aperture $seen): bool
-    {
-        return $this->hasTime($settings->time)
-            && $this->hasIso($settings->iso)
-            && $this->hasAperture($settings->aperture, $seen);
     }
 
     private static function lies(float $value, float $least, float $most): bool

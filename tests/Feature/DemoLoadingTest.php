@@ -6,8 +6,11 @@ namespace Tests\Feature;
 
 use App\Demo\DemoLoading;
 use App\Demo\Kilnyard;
+use App\Models\Attempt;
+use App\Models\AttemptState;
 use App\Models\Course;
 use App\Models\FilmRoll;
+use App\Models\Frame;
 use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
@@ -55,6 +58,32 @@ final class DemoLoadingTest extends TestCase
         $rolls = FilmRoll::query()->count();
         $this->artisan('pupil:demo')->assertSuccessful();
         $this->assertSame($rolls, FilmRoll::query()->count());
+    }
+
+    public function test_what_people_took_away_or_began_meanwhile_stays_so(): void
+    {
+        app(Kilnyard::class)->begin();
+        $course = Course::query()->sole();
+        $students = User::query()->get()->keyBy(fn (User $user): string => strtok((string) $user->email, '@') ?: '');
+        $kept = $course->setBriefs()->where('brief_id', 'meter-is-fooled')->sole();
+        $course->setBriefs()->whereKeyNot($kept->id)->delete();
+        foreach ($students as $student) {
+            $kept->attempts()->create(['user_id' => $student->id, 'number' => 1, 'state' => AttemptState::Draft]);
+        }
+        app(Kilnyard::class)->goOn();
+
+        $this->assertNull(DemoLoading::now());
+        $this->assertSame($students->count(), Attempt::query()->count());
+        $this->assertSame(0, Frame::query()->count(), 'nothing is put into an attempt that somebody began');
+    }
+
+    public function test_a_course_that_was_removed_is_not_waited_for(): void
+    {
+        app(Kilnyard::class)->begin();
+        Course::query()->delete();
+        app(Kilnyard::class)->goOn();
+
+        $this->assertNull(DemoLoading::now());
     }
 
     public function test_another_course_is_none_of_its_business(): void

@@ -14,7 +14,7 @@ use Tests\TestCase;
 final class RulesVersionTest extends TestCase
 {
     /** What findings, checks and suggestions come from. */
-    private const ROOMS = ['Adviser', 'Checks', 'Critique', 'Findings', 'Retake'];
+    private const ROOMS = ['Adviser', 'Checks', 'Critique', 'Findings', 'Kit', 'Retake', 'Situation'];
 
     public function test_rules_that_changed_have_a_new_version_or_a_reason(): void
     {

@@ -23,7 +23,15 @@ final readonly class Kept
      */
     public function file(string $source, string $name, Closure $make): string
     {
-        $path = $this->path($source, $name);
+        return $this->made($this->path($source, $name), $make);
+    }
+
+    /**
+     * @param  string  $path  as path() gives it
+     * @param  Closure(string): mixed  $make  writes it at a path
+     */
+    public function made(string $path, Closure $make): string
+    {
         if (! is_file($path)) {
             $partial = $path.'.'.bin2hex(random_bytes(4));
             try {
@@ -37,12 +45,8 @@ final readonly class Kept
         return $path;
     }
 
-    public function has(string $source, string $name): bool
-    {
-        return is_file($this->path($source, $name));
-    }
-
-    private function path(string $source, string $name): string
+    /** Where it lies, or would lie. */
+    public function path(string $source, string $name): string
     {
         is_dir($this->folder) || @mkdir($this->folder, recursive: true);
 

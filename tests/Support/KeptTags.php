@@ -24,12 +24,16 @@ final readonly class KeptTags implements PictureTags
         if (! is_file($path)) {
             return $this->tags->begin($path);
         }
-        $read = $this->kept->has($path, 'tags') ? null : $this->tags->begin($path);
+        // Of the content that it has now: the file may be changed before the answer is asked for.
+        $kept = $this->kept->path($path, 'tags');
+        $read = is_file($kept) ? fn (): array => (array) unserialize((string) file_get_contents($kept))
+            : $this->tags->begin($path);
 
-        return function () use ($path, $read): array {
-            $make = fn (string $partial) => file_put_contents($partial, serialize($read === null ? [] : $read()));
+        return function () use ($kept, $read): array {
+            $tags = $read();
+            $this->kept->made($kept, fn (string $partial) => file_put_contents($partial, serialize($tags)));
 
-            return (array) unserialize((string) file_get_contents($this->kept->file($path, 'tags', $make)));
+            return $tags;
         };
     }
 }
