@@ -4,17 +4,14 @@ declare(strict_types=1);
 
 namespace App\Briefs;
 
+use App\Wording\MarkedTable;
 use RuntimeException;
 use TruePupil\Core\Checks\Measure;
 
 /** What is published of the measures of checks, made from the measures themselves. */
 final class PublishedMeasures
 {
-    private const BEGIN = "<!-- measures -->\n";
-
     private const HEAD = "| measure | unit | name | what exactly |\n|---|---|---|---|\n";
-
-    private const END = "<!-- end of measures -->\n";
 
     /** @return array<string, string> the documents as they should be, by path from the project's folder */
     public static function documents(): array
@@ -32,13 +29,9 @@ final class PublishedMeasures
 
     private static function inTable(string $document): string
     {
-        $parts = preg_split('/^<!-- (?:end of )?measures -->\n/m', $document) ?: [];
-        if (count($parts) !== 3) {
-            throw new RuntimeException('The table of measures has lost its marks.');
-        }
         $rows = implode('', array_map(self::row(...), MeasureChoices::all()));
 
-        return $parts[0].self::BEGIN.self::HEAD.$rows.self::END.$parts[2];
+        return MarkedTable::fill($document, 'measures', self::HEAD.$rows);
     }
 
     private static function row(Measure $measure): string

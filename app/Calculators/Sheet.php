@@ -10,17 +10,14 @@ use App\Input\CalculatorInput;
 final readonly class Sheet
 {
     /**
-     * @param  string  $id  the calculator's name
      * @param  list<SheetField>  $fields
      * @param  list<SheetAnswer>  $answers
      */
     public function __construct(
-        public string $id,
-        public string $topic,
         public string $title,
         public string $lead,
         public array $fields,
-        public array $answers,
+        public array $answers = [],
     ) {
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Input;
 
 use InvalidArgumentException;
+use TruePupil\Core\Optics\SensorFormat;
 
 /** The numbers and words a calculator was given, by key. */
 final class CalculatorInput
@@ -85,6 +86,29 @@ final class CalculatorInput
     public function positiveOr(string $key, float $default): float
     {
         return $this->has($key) ? $this->positive($key) : $default;
+    }
+
+    /**
+     * Those of the keys that were given, as numbers.
+     *
+     * @return array<string, float>
+     */
+    public function numbersOf(string ...$keys): array
+    {
+        $numbers = [];
+        foreach (array_filter($keys, $this->has(...)) as $key) {
+            $numbers[$key] = $this->number($key);
+        }
+
+        return $numbers;
+    }
+
+    /** The circle of confusion, mm: given as "c", or that of the "format". */
+    public function circleOfConfusion(): float
+    {
+        return $this->has('c')
+            ? $this->positive('c')
+            : SensorFormat::parse($this->text('format'))->circleOfConfusion();
     }
 
     /** @throws InvalidArgumentException naming what was given and no calculation asked for */

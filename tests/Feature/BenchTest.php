@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Calculators\Answer;
 use App\Calculators\Calculators;
-use App\Calculators\Sheet;
-use App\Calculators\Sheets;
+use App\Input\CalculatorInput;
 use App\Input\LensLine;
 use App\View\Presenters\SheetResult;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Arr;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\World;
 use Tests\TestCase;
@@ -18,18 +19,50 @@ final class BenchTest extends TestCase
 {
     use RefreshDatabase;
 
-    public function test_every_calculator_of_the_command_line_has_a_sheet_that_answers(): void
+    public function test_every_calculator_has_a_sheet_that_answers(): void
     {
-        $this->assertEqualsCanonicalizing(
-            Calculators::NAMES,
-            array_map(fn (Sheet $sheet): string => $sheet->id, Sheets::all()),
-        );
-        foreach (Sheets::all() as $sheet) {
-            $result = SheetResult::of($sheet, $sheet->values([]));
+        foreach (Calculators::all() as $id => $calculator) {
+            $result = SheetResult::of($calculator, $calculator->sheet()->values([]));
 
-            $this->assertNull($result->problem, $sheet->id);
-            $this->assertNotSame([], $result->lines, $sheet->id);
+            $this->assertNull($result->problem, $id);
+            $this->assertNotEquals(new Answer(), $result->answer, $id);
         }
+    }
+
+    #[DataProvider('calculators')]
+    public function test_a_calculator_gives_what_the_book_gives(string $id): void
+    {
+        $calculator = Calculators::ofNumbersNamed($id);
+        $example = $calculator->example();
+        $answer = Arr::dot($calculator->calculate(CalculatorInput::of($example->given)));
+
+        $this->assertNotSame([], $example->gives);
+        foreach ($example->gives as $path => $value) {
+            $this->assertArrayHasKey($path, $answer);
+            is_float($value)
+                ? $this->assertEqualsWithDelta($value, $answer[$path], 0.001 * max(1.0, abs($value)), $path)
+                : $this->assertSame($value, $answer[$path], $path);
+        }
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function calculators(): iterable
+    {
+        foreach (array_keys(Calculators::ofNumbers()) as $id) {
+            yield $id => [$id];
+        }
+    }
+
+    public function test_ends_of_a_field_are_told_by_its_name(): void
+    {
+        $calculator = Calculators::ofNumbersNamed('stack');
+        $values = $calculator->sheet()->values([]);
+
+        $this->assertNull(SheetResult::of($calculator, ['overlap' => '90'] + $values)->problem);
+        $this->assertSame(
+            '"Overlap" is from 0 to 90; got 91.',
+            SheetResult::of($calculator, ['overlap' => '91'] + $values)->problem,
+        );
     }
 
     public function test_a_sheet_opens_with_an_answer_and_its_address_holds_the_values(): void

@@ -6,14 +6,12 @@ namespace Tests\Feature;
 
 use App\Briefs\BriefLibrary;
 use App\Briefs\BriefPack;
-use App\Briefs\PublishedMeasures;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 use TruePupil\Core\Brief\InvalidBrief;
-use TruePupil\Core\Checks\Measures\RecordFNumber;
 
 final class BriefPackTest extends TestCase
 {
@@ -107,14 +105,6 @@ final class BriefPackTest extends TestCase
         $this->assertSame(1, Artisan::call('pupil:pack', ['what' => 'validate', 'file' => '/nowhere/pack.json']));
         $this->expectException(InvalidBrief::class);
         BriefPack::read('{"format":');
-    }
-
-    public function test_what_is_published_of_the_measures_is_what_they_are(): void
-    {
-        foreach (PublishedMeasures::documents() as $path => $document) {
-            $this->assertStringEqualsFile(base_path($path), $document, 'php artisan pupil:formats writes '.$path);
-            $this->assertStringContainsString(RecordFNumber::ID, $document);
-        }
     }
 
     /** @return array<mixed> */

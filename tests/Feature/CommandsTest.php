@@ -312,27 +312,11 @@ final class CommandsTest extends TestCase
     {
         return [
             [['ev', 'n=16', 't=1/125', 'iso=100'], ['ev100' => 14.966, 'luminance' => 4000.0]],
-            [['ev', 'n=4', 't=20', 'iso=3200'], ['ev100' => -5.322]],
             [
                 ['dof', 'f=16', 'n=8', 's=2', 'c=0.030'],
                 ['hyperfocal' => 1.083, 'near' => 0.699, 'far' => null, 'total' => null],
             ],
-            [['dof', 'f=50', 'n=8', 's=3', 'format=36x24'], ['near' => 2.338]],
-            [['pupil', 'f=35', 'n=2.8'], ['diameter' => 12.5]],
-            [['nd', 'from=1/8', 'to=4', 'isoFrom=200', 'isoTo=100'], ['stops' => 4.0]],
-            [['fov', 'f=50', 'format=36x24'], ['horizontal' => 39.598, 'vertical' => 26.991, 'diagonal' => 46.793]],
-            [
-                ['motion', 'v=1.4', 'angle=0', 'f=50', 's=5', 'format=36x24', 't=1/125'],
-                ['blur' => 0.1131, 'criticalLimit' => 1 / 471, 'acceptableLimit' => 1 / 118],
-            ],
-            [
-                ['stars', 'f=20', 'n=1.8', 'pitch=6', 'declination=0', 't=15', 'format=36x24'],
-                ['roughLimit' => 25.0, 'pixelLimit' => 12.15, 'trailPixels' => 3.646],
-            ],
-            [['flash', 'gn=40', 'n=8', 'iso=400'], ['distance' => 10.0]],
-            [['bracket', 'sceneStops=16', 'usableStops=10', 'step=2'], ['frames' => 4]],
             [['stops', 'fromN=3.2', 'toN=1.8'], ['stops' => 5 / 3]],
-            [['stops', 'fromIso=100', 'toIso=640'], ['stops' => 8 / 3]],
         ];
     }
 

@@ -18,7 +18,7 @@ final class Calculate extends JsonCommand
     protected function answer(): array
     {
         $input = CalculatorInput::parse((array) $this->argument('given'));
-        $answer = Calculators::run((string) $this->argument('name'), $input);
+        $answer = Calculators::ofNumbersNamed((string) $this->argument('name'))->calculate($input);
         $input->refuseRest();
 
         return $answer;

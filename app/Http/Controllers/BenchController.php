@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Calculators\CameraSheets;
-use App\Calculators\Sheets;
+use App\Calculators\Calculators;
+use App\Calculators\Topic;
 use App\Kits\KitInUse;
 use App\View\Presenters\SheetResult;
 use Illuminate\Http\Request;
@@ -16,27 +16,29 @@ final class BenchController extends Controller
 {
     public function index(): View
     {
-        return view('bench.index', [
-            'together' => [CameraSheets::solve(), CameraSheets::expose(), CameraSheets::ledger()],
-            'topics' => Sheets::byTopic(),
-        ]);
+        $topics = Calculators::byTopic();
+        $together = $topics[Topic::Together->value];
+        unset($topics[Topic::Together->value]);
+
+        return view('bench.index', ['together' => $together, 'topics' => $topics]);
     }
 
     public function show(Request $request, string $sheet): View
     {
-        $found = match ($sheet) {
-            'solve' => CameraSheets::solve(KitInUse::of($this->user($request))),
-            'expose' => CameraSheets::expose(),
-            'ledger' => CameraSheets::ledger(),
-            default => Sheets::find($sheet) ?? abort(404),
-        };
-        $values = $found->values($request->query());
+        $calculator = Calculators::find($sheet) ?? abort(404);
+        $shown = $calculator->sheet(KitInUse::of($this->user($request)));
+        $values = $shown->values($request->query());
+        $result = SheetResult::of($calculator, $values);
         $data = [
-            'sheet' => $found,
+            'id' => $calculator->id(),
+            'topic' => $calculator->topic()->value,
+            'sheet' => $shown,
             'values' => $values,
-            'result' => SheetResult::of($found, $values),
+            'result' => $result,
+            'answer' => $result->answer,
+            'figures' => $result->answer->figures,
             // Written out even on a first visit, so that it holds every value.
-            'address' => route('bench.show', ['sheet' => $found->id, ...$values]),
+            'address' => route('bench.show', ['sheet' => $calculator->id(), ...$values]),
         ];
 
         return $request->header('HX-Request') !== null && $request->header('HX-History-Restore-Request') === null

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Calculators\Sheets;
 use App\Http\Requests\KitRequest;
 use App\Kits\KitInUse;
 use App\Kits\OwnBodies;
@@ -15,6 +14,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use TruePupil\Core\Kit\KitNumbers;
+use TruePupil\Core\Optics\SensorFormat;
 
 /** A person's own kit, which every critique and every suggestion then counts with. */
 final class KitController extends Controller
@@ -25,7 +25,7 @@ final class KitController extends Controller
 
         return view('kit.edit', [
             'form' => KitForm::of($kit, (bool) ($this->user($request)->kit['polariser'] ?? false)),
-            'formats' => Sheets::format()->choices,
+            'formats' => SensorFormat::NAMED,
             'isNew' => $this->user($request)->kit === null,
             'numbers' => $kit === null ? null : new KitNumbers($kit),
             'frames' => $this->recorded($this->user($request)),

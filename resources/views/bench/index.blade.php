@@ -6,20 +6,21 @@
     <section aria-labelledby="together" class="bench-together">
         <h2 id="together">Putting it together</h2>
         <div class="bench-large">
-            @foreach ($together as $sheet)
-                <a class="sheet bench-card" href="{{ route('bench.show', $sheet->id) }}"><b>{{ $sheet->title }}</b>
-                    <span
-                        class="fine">{{ $sheet->lead }}</span></a>
+            @foreach ($together as $calculator)
+                <a class="sheet bench-card" href="{{ route('bench.show', $calculator->id()) }}">
+                    <b>{{ $calculator->sheet()->title }}</b>
+                    <span class="fine">{{ $calculator->sheet()->lead }}</span></a>
             @endforeach
         </div>
     </section>
     <div class="bench-topics">
-        @foreach ($topics as $topic => $sheets)
+        @foreach ($topics as $topic => $calculators)
             <section class="sheet" aria-label="{{ $topic }}">
                 <h2>{{ $topic }}</h2>
                 <ul class="bench-list">
-                    @foreach ($sheets as $sheet)
-                        <li><a href="{{ route('bench.show', $sheet->id) }}">{{ $sheet->title }}</a></li>
+                    @foreach ($calculators as $calculator)
+                        <li><a href="{{ route('bench.show', $calculator->id()) }}">{{ $calculator->sheet()->title }}</a>
+                        </li>
                     @endforeach
                 </ul>
             </section>

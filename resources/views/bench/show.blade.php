@@ -1,10 +1,10 @@
 <x-layout :title="$sheet->title . ' · Bench'" wide>
-    <p class="eyebrow"><a href="{{ route('bench') }}">Bench</a> · {{ $sheet->topic }}</p>
+    <p class="eyebrow"><a href="{{ route('bench') }}">Bench</a> · {{ $topic }}</p>
     <h1>{{ $sheet->title }}</h1>
     <p class="lead-text"><x-words :of="$sheet->lead" /></p>
     <div class="bench-sheet">
-        <form method="get" action="{{ route('bench.show', $sheet->id) }}" class="sheet bench-form"
-            hx-get="{{ route('bench.show', $sheet->id) }}" hx-trigger="input delay:250ms, change, submit"
+        <form method="get" action="{{ route('bench.show', $id) }}" class="sheet bench-form"
+            hx-get="{{ route('bench.show', $id) }}" hx-trigger="input delay:250ms, change, submit"
             hx-target="#answer" hx-swap="outerHTML" hx-replace-url="true" hx-sync="this:replace">
             <div class="bench-fields">
                 @foreach ($sheet->fields as $field)
