@@ -6,9 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Accounts\Address;
 use App\Accounts\Devices;
-use App\Accounts\GoodPassword;
 use App\Accounts\NewAccount;
 use App\Accounts\Takeout;
+use App\Http\Requests\AccountRequest;
+use App\Http\Requests\AddressRequest;
+use App\Http\Requests\ChangePasswordRequest;
+use App\Http\Requests\DeleteAccountRequest;
 use App\Letterbox\Letterbox;
 use App\Models\Moments;
 use App\Models\NoticeKind;
@@ -18,7 +21,6 @@ use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\File;
-use Illuminate\Validation\Rule;
 use Illuminate\View\View;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -40,16 +42,9 @@ final class AccountController extends Controller
         ]);
     }
 
-    public function update(Request $request): RedirectResponse
+    public function update(AccountRequest $request): RedirectResponse
     {
-        $input = $request->validate(
-            [
-                'name' => ['required', 'string', 'max:120'],
-                'timezone' => ['nullable', Rule::in(DateTimeZone::listIdentifiers())],
-                'locale' => ['nullable', Rule::in(array_keys(Moments::LANGUAGES))],
-            ],
-            ['timezone.in' => 'There is no time zone of that name; choose one of the list, as Europe/Lisbon or UTC.'],
-        );
+        $input = $request->validated();
         $user = $this->user($request);
         $user->update([
             ...$input,
@@ -62,13 +57,9 @@ final class AccountController extends Controller
     }
 
     /** The old address stays in use until the link in the mail to the new one is followed. */
-    public function address(Request $request): RedirectResponse
+    public function address(AddressRequest $request): RedirectResponse
     {
-        $request->merge(['email' => Address::of($request->input('email'))]);
-        $input = $request->validate([
-            'email' => ['required', 'email', 'max:190'],
-            'address_password' => ['required', 'current_password'],
-        ]);
+        $input = $request->validated();
         $user = $this->user($request);
         $isConfirmed = $user->email_verified_at !== null;
         $user->update(
@@ -102,13 +93,10 @@ final class AccountController extends Controller
         return $this->done('The link is on its way once more.');
     }
 
-    public function password(Request $request): RedirectResponse
+    public function password(ChangePasswordRequest $request): RedirectResponse
     {
         $user = $this->user($request);
-        $input = $request->validate([
-            'current_password' => ['required', 'current_password'],
-            'password' => ['required', 'string', 'max:200', new GoodPassword([$user->name, (string) $user->email])],
-        ]);
+        $input = $request->validated();
         $user->update(['password' => $input['password']]);
         Devices::signOutOthers($user, $request->session()->getId());
         $request->session()->regenerate();
@@ -146,9 +134,8 @@ final class AccountController extends Controller
             ->deleteFileAfterSend();
     }
 
-    public function destroy(Request $request): RedirectResponse
+    public function destroy(DeleteAccountRequest $request): RedirectResponse
     {
-        $request->validate(['delete_password' => ['required', 'current_password']]);
         $user = $this->user($request);
         $alone = DeleteAccount::coursesLeftAlone($user);
         if ($alone->isNotEmpty()) {

@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Courses\ArrangeBriefs;
 use App\Courses\GiveMoreTime;
 use App\Http\Requests\BriefDatesRequest;
+use App\Http\Requests\MoreTimeRequest;
+use App\Http\Requests\MoveBriefRequest;
 use App\Models\Course;
 use App\Models\SetBrief;
 use App\Trail\Trail;
@@ -38,9 +40,9 @@ final class BriefDatesController extends Controller
     }
 
     /** One place up or down in the list. */
-    public function move(Request $request, SetBrief $setBrief, ArrangeBriefs $arrange): RedirectResponse
+    public function move(MoveBriefRequest $request, SetBrief $setBrief, ArrangeBriefs $arrange): RedirectResponse
     {
-        $way = $request->validate(['way' => ['required', 'in:up,down']])['way'];
+        $way = $request->validated()['way'];
         $arrange->move($setBrief, $way === 'up' ? -1 : 1);
         Trail::note($setBrief->course, $this->user($request), TrailEvent::BriefsArranged);
 
@@ -56,18 +58,10 @@ final class BriefDatesController extends Controller
     }
 
     /** More time for some students, or for a group; an empty date takes it back. */
-    public function extend(Request $request, SetBrief $setBrief, GiveMoreTime $give): RedirectResponse
+    public function extend(MoreTimeRequest $request, SetBrief $setBrief, GiveMoreTime $give): RedirectResponse
     {
         $course = $setBrief->course;
-        $input = $request->validate(
-            [
-                'students' => ['required_without:group', 'array'],
-                'students.*' => ['integer'],
-                'group' => ['nullable', 'string', 'max:40'],
-                'until' => ['nullable', 'date', 'after:2000-01-01', 'before:2200-01-01'],
-            ],
-            ['students.required_without' => 'Choose who gets more time: students, or a group.'],
-        );
+        $input = $request->validated();
         $until = $course->parseMoment($input['until'] ?? null);
         if ($until !== null && $setBrief->due_at !== null && ! $until->greaterThan($setBrief->due_at)) {
             return back()

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Accounts\Address;
 use App\Accounts\ClaimAccount;
-use App\Accounts\GoodPassword;
+use App\Http\Requests\ClaimRequest;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,26 +26,15 @@ final class ClaimController extends Controller
         ]);
     }
 
-    public function store(Request $request, User $user): RedirectResponse
+    public function store(ClaimRequest $request, User $user): RedirectResponse
     {
-        abort_unless($user->isUnclaimed(), 410);
         $own = $request->user();
         if ($own instanceof User) {
             ClaimAccount::into($user, $own);
 
             return redirect()->route('home')->with('done', 'It is all in your account now.');
         }
-        $request->merge(['email' => Address::of($request->input('email'))]);
-        $input = $request->validate([
-            'name' => ['required', 'string', 'max:120'],
-            'email' => ['required', 'email', 'max:190'],
-            'password' => [
-                'required',
-                'string',
-                'max:200',
-                new GoodPassword([(string) $request->input('name'), (string) $request->input('email')]),
-            ],
-        ]);
+        $input = $request->validated();
         ClaimAccount::asNew($user, $input['name'], $input['email'], $input['password']);
         Auth::login($user);
         $request->session()->regenerate();

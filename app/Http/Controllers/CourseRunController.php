@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Courses\CopyCourse;
 use App\Courses\CourseBoard;
+use App\Http\Requests\CopyCourseRequest;
 use App\Models\Course;
 use App\Models\Role;
 use App\Trail\Trail;
@@ -55,16 +56,9 @@ final class CourseRunController extends Controller
         return redirect()->route('courses.settings', $course)->with('done', 'The course is open again.');
     }
 
-    public function copy(Request $request, Course $course, CopyCourse $copy): RedirectResponse
+    public function copy(CopyCourseRequest $request, Course $course, CopyCourse $copy): RedirectResponse
     {
-        $input = $request->validate(
-            [
-                'copy_name' => ['required', 'string', 'max:120'],
-                'first_day' => ['nullable', 'date', 'after:2000-01-01', 'before:2200-01-01'],
-            ],
-            [],
-            ['copy_name' => 'name', 'first_day' => 'first date'],
-        );
+        $input = $request->validated();
         $made = $copy->handle(
             $course,
             $this->user($request),

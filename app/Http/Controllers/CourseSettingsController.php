@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Courses\CopyCourse;
 use App\Http\Requests\CourseSettingsRequest;
+use App\Http\Requests\DeleteCourseRequest;
 use App\Letterbox\Letterbox;
 use App\Models\Course;
 use App\Models\SilencedFinding;
@@ -14,8 +15,6 @@ use App\Trail\Trail;
 use App\Trail\TrailEvent;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Illuminate\View\View;
 use TruePupil\Core\Approach\ApproachQuestion;
 
@@ -52,12 +51,8 @@ final class CourseSettingsController extends Controller
     }
 
     /** A course with everything in it. Its name has to be typed. */
-    public function destroy(Request $request, Course $course, DeleteAttempts $delete): RedirectResponse
+    public function destroy(DeleteCourseRequest $request, Course $course, DeleteAttempts $delete): RedirectResponse
     {
-        $request->validate(
-            ['course_name' => ['required', Rule::in([$course->name])]],
-            ['course_name.in' => 'That is not the name of the course. Nothing was deleted.'],
-        );
         $delete->withCourse($course);
 
         return redirect()

@@ -8,6 +8,7 @@ use App\Field\DayDocument;
 use App\Field\ReadySettings;
 use App\Http\Requests\DaySheetRequest;
 use App\Http\Requests\FieldNotesRequest;
+use App\Http\Requests\FileRequest;
 use App\Models\DaySheet;
 use App\Models\SetBrief;
 use App\View\Presenters\DayView;
@@ -73,9 +74,8 @@ final class DayController extends Controller
         );
     }
 
-    public function import(Request $request, SetBrief $setBrief): RedirectResponse
+    public function import(FileRequest $request, SetBrief $setBrief): RedirectResponse
     {
-        $request->validate(['file' => ['required', 'file', 'max:512']]);
         $file = $request->file('file');
         try {
             $content = DayDocument::read((string) $file?->getContent());

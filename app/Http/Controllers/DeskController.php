@@ -17,6 +17,7 @@ use App\Critique\ReadableNotes;
 use App\Critique\RecallCritique;
 use App\Critique\SaveDraft;
 use App\Critique\StillJudging;
+use App\Http\Requests\CritiqueDraftRequest;
 use App\Models\Attempt;
 use App\Models\AttemptStep;
 use App\Models\Decision;
@@ -108,7 +109,7 @@ final class DeskController extends Controller
     }
 
     /** Saves what is being written, and which suggestion is chosen; asked for while typing. */
-    public function update(Request $request, Attempt $attempt, SaveDraft $save): Response|RedirectResponse
+    public function update(CritiqueDraftRequest $request, Attempt $attempt, SaveDraft $save): Response|RedirectResponse
     {
         $save->handle($attempt, $this->draft($request));
 
@@ -133,7 +134,7 @@ final class DeskController extends Controller
             );
     }
 
-    public function publish(Request $request, Attempt $attempt, PublishCritique $publish): Response|RedirectResponse
+    public function publish(CritiqueDraftRequest $request, Attempt $attempt, PublishCritique $publish): Response|RedirectResponse
     {
         try {
             $publish->handle($attempt, $this->draft($request), $this->user($request));
@@ -201,13 +202,9 @@ final class DeskController extends Controller
         return array_values($rules);
     }
 
-    private function draft(Request $request): CritiqueDraft
+    private function draft(CritiqueDraftRequest $request): CritiqueDraft
     {
-        $input = $request->validate([
-            'summary' => ['nullable', 'string', 'max:5000'],
-            'suggestion' => ['sometimes', 'array'],
-            'suggestion.*' => ['nullable', 'integer', 'min:0', 'max:'.Frame::INSTRUCTOR_SUGGESTION],
-        ]);
+        $input = $request->validated();
 
         return new CritiqueDraft(
             $input['summary'] ?? null,

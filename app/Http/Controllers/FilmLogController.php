@@ -8,10 +8,10 @@ use App\Field\LogTable;
 use App\Field\RollDocument;
 use App\Field\TakeLog;
 use App\Http\Requests\FieldNotesRequest;
+use App\Http\Requests\FileRequest;
 use App\Models\FilmRoll;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -43,7 +43,7 @@ final class FilmLogController extends Controller
     }
 
     /** A log from a table or a document goes into the roll that is here. */
-    public function import(Request $request, FilmRoll $filmRoll): RedirectResponse
+    public function import(FileRequest $request, FilmRoll $filmRoll): RedirectResponse
     {
         try {
             $text = self::text($request);
@@ -67,7 +67,7 @@ final class FilmLogController extends Controller
     }
 
     /** A document of a roll becomes a roll of its own. */
-    public function take(Request $request): RedirectResponse
+    public function take(FileRequest $request): RedirectResponse
     {
         try {
             ['content' => $content, 'log' => $log] = RollDocument::read(self::text($request));
@@ -88,10 +88,8 @@ final class FilmLogController extends Controller
     }
 
     /** @throws InvalidArgumentException */
-    private static function text(Request $request): string
+    private static function text(FileRequest $request): string
     {
-        $request->validate(['file' => ['required', 'file', 'max:512']]);
-
         return (string) $request->file('file')?->getContent();
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ChooseBodyRequest;
 use App\Kits\KitCsv;
 use App\Kits\OwnBodies;
 use App\Models\Frame;
@@ -63,12 +64,9 @@ final class KitListController extends Controller
     }
 
     /** Takes another of one's bodies into use, or one out of the kit. */
-    public function body(Request $request): RedirectResponse
+    public function body(ChooseBodyRequest $request): RedirectResponse
     {
-        $input = $request->validate([
-            'name' => ['required', 'string', 'max:80'],
-            'do' => ['required', 'in:use,remove'],
-        ]);
+        $input = $request->validated();
         $kit = $this->user($request)->kit ?? [];
         $this->user($request)->update([
             'kit' => $input['do'] === 'use'

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Accounts\Links;
+use App\Http\Requests\MemberRequest;
+use App\Http\Requests\NewCodeRequest;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Course;
@@ -17,7 +19,6 @@ use App\Trail\TrailEvent;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rule;
 use Illuminate\View\View;
 
 /** Who is in a course and as what; the codes that people join with. */
@@ -44,12 +45,9 @@ final class MemberController extends Controller
         ]);
     }
 
-    public function update(Request $request, Course $course, User $user): RedirectResponse
+    public function update(MemberRequest $request, Course $course, User $user): RedirectResponse
     {
-        $input = $request->validate([
-            'role' => ['required', Rule::enum(Role::class)],
-            'group_name' => ['nullable', 'string', 'max:40'],
-        ]);
+        $input = $request->validated();
         $role = Role::from($input['role']);
         $group = $input['group_name'] ?? null;
 
@@ -100,9 +98,9 @@ final class MemberController extends Controller
     }
 
     /** A new code; the old one stops working at once. */
-    public function code(Request $request, Course $course): RedirectResponse
+    public function code(NewCodeRequest $request, Course $course): RedirectResponse
     {
-        $for = $request->validate(['for' => ['required', 'in:students,critics']])['for'];
+        $for = $request->validated()['for'];
         $course->update([$for === 'critics' ? 'critic_code' : 'join_code' => Course::newJoinCode()]);
         Trail::note($course, $request->user(), TrailEvent::CodeChanged);
 

@@ -9,16 +9,14 @@ use App\Critique\GiveNotes;
 use App\Critique\PhraseBank;
 use App\Critique\ReadableNotes;
 use App\Critique\WriteNote;
+use App\Http\Requests\NoteRequest;
 use App\Input\RegionInput;
 use App\Models\Attempt;
 use App\Models\Frame;
 use App\Models\Note;
-use App\Models\NoteKind;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Illuminate\View\View;
-use TruePupil\Core\Findings\Topic;
 
 final class NoteController extends Controller
 {
@@ -26,20 +24,9 @@ final class NoteController extends Controller
     {
     }
 
-    public function store(Request $request, Frame $frame, WriteNote $write): View|RedirectResponse
+    public function store(NoteRequest $request, Frame $frame, WriteNote $write): View|RedirectResponse
     {
-        $input = $request->validate(
-            [
-                'kind' => ['required', Rule::enum(NoteKind::class)],
-                'fixed' => ['nullable', Rule::in(['field', 'afterwards'])],
-                'topic' => ['nullable', Rule::enum(Topic::class)],
-                'region' => ['nullable', 'array:x,y,width,height'],
-                'region.*' => ['nullable', 'numeric', 'min:0', 'max:100'],
-                'body' => ['required', 'string', 'max:4000'],
-                'token' => ['required', 'uuid'],
-            ],
-            ['body.required' => 'Write the note first.'],
-        );
+        $input = $request->validated();
         $write->handle($frame, $this->user($request), $input['token'], [
             'kind' => $input['kind'],
             'fixed' => $input['fixed'] ?? null,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\SeenRequest;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -33,9 +34,9 @@ final class NoticeController extends Controller
     }
 
     /** Asked for by a page itself when it is shown: what told of it is read with it. */
-    public function seen(Request $request): Response
+    public function seen(SeenRequest $request): Response
     {
-        $path = $request->validate(['path' => ['required', 'string', 'max:300']])['path'];
+        $path = $request->validated()['path'];
         $this->user($request)->unreadNotifications()->where('data->path', $path)->update(['read_at' => now()]);
 
         return response()->noContent();

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Accounts\Address;
 use App\Accounts\AddressUsers;
 use App\Accounts\Devices;
-use App\Accounts\GoodPassword;
 use App\Accounts\Links;
+use App\Http\Requests\ForgottenPasswordRequest;
+use App\Http\Requests\NewPasswordRequest;
+use App\Http\Requests\PasswordByHandRequest;
 use App\Letterbox\Letterbox;
 use App\Models\User;
 use App\Notices\PasswordLetter;
@@ -25,10 +26,9 @@ final class PasswordController extends Controller
         return view('account.forgotten', ['hasMail' => Letterbox::mailArrives()]);
     }
 
-    public function send(Request $request): RedirectResponse
+    public function send(ForgottenPasswordRequest $request): RedirectResponse
     {
-        $request->merge(['email' => Address::of($request->input('email'))]);
-        $input = $request->validate(['email' => ['required', 'email', 'max:190']]);
+        $input = $request->validated();
         // Whatever comes of it, a stranger reads the same.
         Password::sendResetLink($input, function (User $user, string $token): void {
             $user->notify(new PasswordLetter($token));
@@ -52,14 +52,9 @@ final class PasswordController extends Controller
         ]);
     }
 
-    public function update(Request $request): RedirectResponse
+    public function update(NewPasswordRequest $request): RedirectResponse
     {
-        $request->merge(['email' => Address::of($request->input('email'))]);
-        $input = $request->validate([
-            'token' => ['required', 'string', 'max:100'],
-            'email' => ['required', 'string', 'max:190'],
-            'password' => ['required', 'string', 'max:200', new GoodPassword([(string) $request->input('email')])],
-        ]);
+        $input = $request->validated();
         $status = Password::reset(
             [...$input, AddressUsers::BY_ADDRESS => true],
             function (User $user, string $password): void {
@@ -88,12 +83,9 @@ final class PasswordController extends Controller
         ]);
     }
 
-    public function storeByHand(Request $request, User $user, string $was): RedirectResponse
+    public function storeByHand(PasswordByHandRequest $request, User $user, string $was): RedirectResponse
     {
-        abort_unless(Links::isForPassword($user, $was), 410);
-        $input = $request->validate([
-            'password' => ['required', 'string', 'max:200', new GoodPassword([$user->name, (string) $user->email])],
-        ]);
+        $input = $request->validated();
         self::set($user, $input['password']);
 
         return redirect()->route('sign-in')->with('done', 'The new password is set. Sign in with it.');

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Briefs\CourseTemplate;
 use App\Briefs\FollowTemplate;
 use App\Courses\Roles;
+use App\Http\Requests\FollowTemplateRequest;
 use App\Http\Requests\MeetingRequest;
 use App\Models\Course;
 use App\Models\Meeting;
@@ -55,12 +56,9 @@ final class ProgrammeController extends Controller
     }
 
     /** A ready course, where no meeting is planned yet. */
-    public function follow(Request $request, Course $course, FollowTemplate $follow): RedirectResponse
+    public function follow(FollowTemplateRequest $request, Course $course, FollowTemplate $follow): RedirectResponse
     {
-        $given = $request->validate(
-            ['template' => ['required', 'string'], 'first' => ['nullable', 'date_format:Y-m-d\TH:i']],
-            ['first.date_format' => 'That is no day and hour; write it as 2026-09-01 19:00, or choose it.'],
-        );
+        $given = $request->validated();
         $template = CourseTemplate::find($given['template']);
         if ($template === null || $course->meetings()->exists()) {
             return back()->with('problem', 'A ready course is taken into an empty programme. Nothing was changed.');

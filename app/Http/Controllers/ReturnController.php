@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\AnswerRequest;
+use App\Http\Requests\ReplyRequest;
 use App\Models\Attempt;
 use App\Returns\AnswerReturn;
 use App\Returns\StartReshoot;
@@ -46,9 +48,9 @@ final class ReturnController extends Controller
         ]);
     }
 
-    public function reply(Request $request, Attempt $attempt, AnswerReturn $answer): RedirectResponse
+    public function reply(ReplyRequest $request, Attempt $attempt, AnswerReturn $answer): RedirectResponse
     {
-        $reply = $request->validate(['reply' => ['nullable', 'string', 'max:4000']])['reply'] ?? null;
+        $reply = $request->validated()['reply'] ?? null;
         $answer->reply($attempt, $reply);
 
         return redirect()
@@ -57,9 +59,9 @@ final class ReturnController extends Controller
     }
 
     /** What whoever teaches says to the student's answer. */
-    public function answer(Request $request, Attempt $attempt, AnswerReturn $answer): RedirectResponse
+    public function answer(AnswerRequest $request, Attempt $attempt, AnswerReturn $answer): RedirectResponse
     {
-        $text = $request->validate(['answer' => ['nullable', 'string', 'max:4000']])['answer'] ?? null;
+        $text = $request->validated()['answer'] ?? null;
         $answer->answer($attempt, $this->user($request), $text);
 
         return redirect()

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\CompareRevisitRequest;
 use App\Http\Requests\RevisitRequest;
 use App\Models\Frame;
 use App\Models\Revisit;
@@ -40,9 +41,9 @@ final class RevisitController extends Controller
     }
 
     /** Which frame came of it. */
-    public function compare(Request $request, Frame $frame): RedirectResponse
+    public function compare(CompareRevisitRequest $request, Frame $frame): RedirectResponse
     {
-        $input = $request->validate(['again' => ['nullable', 'integer']]);
+        $input = $request->validated();
         $again = RevisitView::of($frame)->later()->firstWhere('id', (int) ($input['again'] ?? 0));
         $this->own($request, $frame)?->update(['again_frame_id' => $again?->id]);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Accounts\Address;
+use App\Http\Requests\SignInRequest;
 use App\Reach\OwnMachine;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,13 +18,9 @@ final class SessionController extends Controller
         return view('session.create');
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(SignInRequest $request): RedirectResponse
     {
-        $request->merge(['email' => Address::of($request->input('email'))]);
-        $credentials = $request->validate([
-            'email' => ['required', 'string', 'email', 'max:190'],
-            'password' => ['required', 'string', 'max:200'],
-        ]);
+        $credentials = $request->validated();
         if (
             hash_equals((string) config('pupil.demo.password'), $credentials['password']) &&
             ! OwnMachine::asks($request)

@@ -8,6 +8,7 @@ use App\Briefs\InstructorBriefs;
 use App\Courses\CorrectBrief;
 use App\Courses\Roles;
 use App\Http\Requests\SetBriefRequest;
+use App\Http\Requests\TakeBackBriefRequest;
 use App\Models\Course;
 use App\Models\Role;
 use App\Models\SetBrief;
@@ -123,12 +124,8 @@ final class SetBriefController extends Controller
     }
 
     /** Takes a brief out of the course, with every attempt at it. */
-    public function destroy(Request $request, SetBrief $setBrief, DeleteAttempts $delete): RedirectResponse
+    public function destroy(TakeBackBriefRequest $request, SetBrief $setBrief, DeleteAttempts $delete): RedirectResponse
     {
-        $request->validate(
-            ['sure' => ['accepted']],
-            ['sure.accepted' => 'Tick that the attempts go with it. Nothing was deleted.'],
-        );
         [$course, $title] = [$setBrief->course, $setBrief->content()->words->title];
         $delete->withBrief($setBrief);
         Trail::note($course, $this->user($request), TrailEvent::BriefRemoved, $title);

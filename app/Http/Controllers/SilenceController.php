@@ -4,23 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\SilenceRequest;
 use App\Models\Course;
 use App\Models\SilencedFinding;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Validation\Rule;
 use TruePupil\Core\Findings\Critic;
-use TruePupil\Core\Findings\FindingRule;
 
 /** Kinds of findings that a course does not want to hear, and those it wants to hear again. */
 final class SilenceController extends Controller
 {
-    public function store(Request $request, Course $course, Critic $critic): RedirectResponse|Response
+    public function store(SilenceRequest $request, Course $course, Critic $critic): RedirectResponse|Response
     {
-        $rule = $request->validate([
-            'rule' => ['required', Rule::in(array_map(fn (FindingRule $rule): string => $rule->id(), $critic->rules))],
-        ])['rule'];
+        $rule = $request->validated()['rule'];
         SilencedFinding::query()->firstOrCreate(
             ['course_id' => $course->id, 'rule_id' => $rule],
             ['user_id' => $this->user($request)->id],

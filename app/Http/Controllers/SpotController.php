@@ -6,24 +6,18 @@ namespace App\Http\Controllers;
 
 use App\Critique\FrameSituation;
 use App\HandIn\PictureReadings;
+use App\Http\Requests\SpotRequest;
 use App\Models\Frame;
 use App\View\Presenters\SpotWords;
-use Illuminate\Http\Request;
 use Illuminate\View\View;
 use TruePupil\Core\Metering\SpotReading;
 
 /** The tone of a spot that somebody points at. */
 final class SpotController extends Controller
 {
-    public function __invoke(Request $request, Frame $frame, PictureReadings $readings): View
+    public function __invoke(SpotRequest $request, Frame $frame, PictureReadings $readings): View
     {
-        $place = $request->validate([
-            'x' => ['required', 'numeric', 'min:0', 'max:100'],
-            'y' => ['required', 'numeric', 'min:0', 'max:100'],
-            // The place that was read before.
-            'fromX' => ['nullable', 'numeric', 'min:0', 'max:100'],
-            'fromY' => ['nullable', 'required_with:fromX', 'numeric', 'min:0', 'max:100'],
-        ]);
+        $place = $request->validated();
         $light = $readings->of($frame->picture)->luminance();
         $read = fn (float $x, float $y): SpotReading => SpotReading::at($light, $x / 100, $y / 100);
         $spot = $read((float) $place['x'], (float) $place['y']);

@@ -8,9 +8,9 @@ use App\HandIn\AddPicture;
 use App\HandIn\HandInRefused;
 use App\HandIn\PartialUpload;
 use App\HandIn\UploadPieces;
+use App\Http\Requests\UploadRequest;
 use App\Models\SetBrief;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\File\Exception\UploadException;
 use TruePupil\Core\Capture\UnreadablePicture;
 
@@ -18,7 +18,7 @@ use TruePupil\Core\Capture\UnreadablePicture;
 final class UploadController extends Controller
 {
     /** How much of a file has arrived already, and how large a piece may be. */
-    public function show(Request $request, SetBrief $setBrief): JsonResponse
+    public function show(UploadRequest $request, SetBrief $setBrief): JsonResponse
     {
         $upload = $this->upload($request, $setBrief);
 
@@ -27,7 +27,7 @@ final class UploadController extends Controller
             : response()->json(['received' => $upload->received(), 'piece' => PartialUpload::PIECE]);
     }
 
-    public function store(Request $request, SetBrief $setBrief, AddPicture $addPicture): JsonResponse
+    public function store(UploadRequest $request, SetBrief $setBrief, AddPicture $addPicture): JsonResponse
     {
         $upload = $this->upload($request, $setBrief);
         if ($upload instanceof JsonResponse) {
@@ -74,13 +74,9 @@ final class UploadController extends Controller
         );
     }
 
-    private function upload(Request $request, SetBrief $setBrief): PartialUpload|JsonResponse
+    private function upload(UploadRequest $request, SetBrief $setBrief): PartialUpload|JsonResponse
     {
-        $input = $request->validate([
-            'name' => ['required', 'string', 'max:300'],
-            'size' => ['required', 'integer', 'min:0'],
-            'modified' => ['required', 'integer'],
-        ]);
+        $input = $request->validated();
         $most = (int) config('pupil.upload.megabytes');
         if ((int) $input['size'] === 0) {
             return response()->json(['message' => 'The file is empty. Nothing was kept of it.'], 422);

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Critique\KeepWhatIf;
 use App\HandIn\PictureReadings;
 use App\HandIn\WorkingCopies;
+use App\Http\Requests\KeepWhatIfRequest;
 use App\Models\Frame;
 use App\Models\WhatIf;
 use App\View\Presenters\FrameView;
@@ -52,9 +53,9 @@ final class WhatIfController extends Controller
         return view('desk.what-if-form', ['frame' => $frame, 'view' => FrameView::of($frame)]);
     }
 
-    public function store(Request $request, Frame $frame, KeepWhatIf $keep): View|RedirectResponse|Response
+    public function store(KeepWhatIfRequest $request, Frame $frame, KeepWhatIf $keep): View|RedirectResponse|Response
     {
-        $title = $request->validate(['title' => ['nullable', 'string', 'max:120']])['title'] ?? null;
+        $title = $request->validated()['title'] ?? null;
         try {
             $recipe = WhatIfInput::recipe($request->except(['_token', 'title']));
         } catch (InvalidRecipe $problem) {

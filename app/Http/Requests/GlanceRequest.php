@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A subject that is being drawn. */
+final class GlanceRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        $percent = ['required', 'numeric', 'min:0', 'max:100'];
+
+        return [
+            'x' => [...$percent, 'lt:100'],
+            'y' => [...$percent, 'lt:100'],
+            'width' => [...$percent, 'gt:0'],
+            'height' => [...$percent, 'gt:0'],
+            'placement' => ['nullable', 'string', 'max:60'],
+        ];
+    }
+}
