@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Series;
 
+use TruePupil\Core\Raster\Correlation;
 use TruePupil\Core\Raster\GreyGrid;
 use WeakMap;
 
@@ -16,10 +17,11 @@ final readonly class Alignment
     /** Cells that are tried to every side. */
     private const REACH = 8;
 
-    /** Where the best of these lies at their rim: so far and in such steps, and then finely round the best. */
+    /** So many where the best of these lies at their rim. */
     private const FAR = 24;
 
-    private const STEP = 2;
+    /** So many round what was best at half the size. */
+    private const FINE = 2;
 
     /** Every second cell is compared: enough to tell, and four times quicker. */
     private const STRIDE = 2;
@@ -55,13 +57,24 @@ final readonly class Alignment
 
     private static function found(GreyGrid $first, GreyGrid $second): self
     {
-        $best = self::best($first, $second, [0, 0], self::REACH, 1);
-        if (max(abs($best[0]), abs($best[1])) === self::REACH || $best[2] < self::ALIKE) {
-            [$dx, $dy] = self::best($first, $second, [0, 0], self::FAR, self::STEP);
-            $best = self::best($first, $second, [$dx, $dy], self::STEP, 1);
+        $pair = new Correlation($first, $second);
+        // At half the size first, and finely round what is best there.
+        $half = new Correlation($first->halved(), $second->halved());
+        $best = self::finely($pair, self::best($half, [0, 0], intdiv(self::REACH, 2), 1));
+        if (max(abs($best[0]), abs($best[1])) >= self::REACH || $best[2] < self::ALIKE) {
+            $best = self::finely($pair, self::best($half, [0, 0], intdiv(self::FAR, 2), self::STRIDE));
         }
 
         return new self((100 * $best[0]) / $first->columns, (100 * $best[1]) / $first->columns, $best[2]);
+    }
+
+    /**
+     * @param  array{int, int, float}  $coarse  at half the size
+     * @return array{int, int, float}
+     */
+    private static function finely(Correlation $pair, array $coarse): array
+    {
+        return self::best($pair, [2 * $coarse[0], 2 * $coarse[1]], self::FINE, self::STRIDE);
     }
 
     /**
@@ -90,14 +103,16 @@ final readonly class Alignment
 
     /**
      * @param  array{int, int}  $round
+     * @param  int  $reach  cells that are tried to every side
+     * @param  int  $stride  every so many cells are compared
      * @return array{int, int, float} shift across and down, and the likeness there
      */
-    private static function best(GreyGrid $first, GreyGrid $second, array $round, int $reach, int $step): array
+    private static function best(Correlation $pair, array $round, int $reach, int $stride): array
     {
         $best = [0, 0, -2.0];
-        for ($dy = $round[1] - $reach; $dy <= $round[1] + $reach; $dy += $step) {
-            for ($dx = $round[0] - $reach; $dx <= $round[0] + $reach; $dx += $step) {
-                $likeness = self::likeness($first, $second, $dx, $dy);
+        for ($dy = $round[1] - $reach; $dy <= $round[1] + $reach; $dy++) {
+            for ($dx = $round[0] - $reach; $dx <= $round[0] + $reach; $dx++) {
+                $likeness = $pair->at($dx, $dy, $stride, $stride);
                 // A tie goes to the smaller shift.
                 if (
                     $likeness > $best[2] + 1e-9 ||
@@ -115,25 +130,5 @@ final readonly class Alignment
     public function distance(): float
     {
         return hypot($this->across, $this->down);
-    }
-
-    private static function likeness(GreyGrid $first, GreyGrid $second, int $dx, int $dy): float
-    {
-        [$w, $h] = [$first->columns, $first->rows];
-        [$n, $a, $b, $aa, $bb, $ab] = [0, 0.0, 0.0, 0.0, 0.0, 0.0];
-        for ($y = max(0, -$dy); $y < min($h, $h - $dy); $y += self::STRIDE) {
-            for ($x = max(0, -$dx), $end = min($w, $w - $dx); $x < $end; $x += self::STRIDE) {
-                [$one, $two] = [$first->cells[$y * $w + $x], $second->cells[($y + $dy) * $w + $x + $dx]];
-                $n++;
-                $a += $one;
-                $b += $two;
-                $aa += $one * $one;
-                $bb += $two * $two;
-                $ab += $one * $two;
-            }
-        }
-        $spread = $n === 0 ? 0.0 : sqrt(max(0.0, $aa - ($a * $a) / $n) * max(0.0, $bb - ($b * $b) / $n));
-
-        return $spread < 1e-6 ? 0.0 : ($ab - ($a * $b) / $n) / $spread;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Series;
 
+use TruePupil\Core\Raster\Correlation;
 use TruePupil\Core\Raster\GreyGrid;
 use WeakMap;
 
@@ -15,6 +16,12 @@ final readonly class Overlap
 
     /** Down by so many rows of the grid at most: hands and heads are not quite level. */
     private const DOWN = 6;
+
+    /** Every second row is compared: enough to tell. */
+    private const ROWS = 2;
+
+    /** So many cells round what was best at half the size. */
+    private const FINE = 2;
 
     /** Correlation from which two frames show something in common. */
     private const ALIKE = 0.7;
@@ -50,46 +57,40 @@ final readonly class Overlap
 
     private static function found(GreyGrid $first, GreyGrid $second): ?self
     {
-        $reach = (int) floor((1 - self::LEAST) * $first->columns);
+        // At half the size first, and finely round what is best there.
+        $half = new Correlation($first->halved(), $second->halved());
+        $reach = (int) floor(((1 - self::LEAST) * $first->columns) / 2);
+        $coarse = self::best($half, [0, 0], $reach, intdiv(self::DOWN, 2), 1);
+        $pair = new Correlation($first, $second);
+        $best = self::best($pair, [2 * $coarse[0], 2 * $coarse[1]], self::FINE, self::FINE, self::ROWS);
+
+        return $best[2] < self::ALIKE || abs($best[0]) > 2 * $reach
+            ? null
+            : new self($best[0], $best[1], $best[2], $first->columns);
+    }
+
+    /**
+     * @param  array{int, int}  $round
+     * @return array{int, int, float} cells to the right and down, and the likeness there
+     */
+    private static function best(Correlation $pair, array $round, int $across, int $down, int $rows): array
+    {
         $best = [0, 0, -2.0];
-        for ($right = -$reach; $right <= $reach; $right++) {
-            for ($down = -self::DOWN; $down <= self::DOWN; $down += 2) {
-                $likeness = self::likeness($first, $second, $right, $down);
+        for ($right = $round[0] - $across; $right <= $round[0] + $across; $right++) {
+            for ($below = $round[1] - $down; $below <= $round[1] + $down; $below++) {
+                $likeness = $pair->at(-$right, -$below, 1, $rows);
                 if ($likeness > $best[2]) {
-                    $best = [$right, $down, $likeness];
+                    $best = [$right, $below, $likeness];
                 }
             }
         }
-        foreach ([-1, 1] as $step) {
-            $likeness = self::likeness($first, $second, $best[0], $best[1] + $step);
-            $best = $likeness > $best[2] ? [$best[0], $best[1] + $step, $likeness] : $best;
-        }
 
-        return $best[2] < self::ALIKE ? null : new self($best[0], $best[1], $best[2], $first->columns);
+        return $best;
     }
 
     /** Share of the width that both show, in %. */
     public function pct(): float
     {
         return 100 * (1 - abs($this->right) / $this->columns);
-    }
-
-    private static function likeness(GreyGrid $first, GreyGrid $second, int $right, int $down): float
-    {
-        [$from, $to] = [max(0, $right), min($first->columns, $first->columns + $right)];
-        [$top, $bottom] = [max(0, $down), min($first->rows, $first->rows + $down)];
-        [$n, $a, $b, $aa, $bb, $ab] = [0, 0.0, 0.0, 0.0, 0.0, 0.0];
-        for ($row = $top; $row < $bottom; $row += 2) {
-            for ($column = $from; $column < $to; $column++) {
-                $one = $first->cells[$row * $first->columns + $column];
-                $other = $second->cells[($row - $down) * $first->columns + $column - $right];
-                $n++;
-                [$a, $b] = [$a + $one, $b + $other];
-                [$aa, $bb, $ab] = [$aa + $one * $one, $bb + $other * $other, $ab + $one * $other];
-            }
-        }
-        $spread = ($n * $aa - $a * $a) * ($n * $bb - $b * $b);
-
-        return $n < 20 || $spread <= 0.0 ? -1.0 : ($n * $ab - $a * $b) / sqrt($spread);
     }
 }

@@ -25,6 +25,8 @@ final class AccountRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['timezone.in' => 'There is no time zone of that name; choose one of the list, as Europe/Lisbon or UTC.'];
+        return [
+            'timezone.in' => 'There is no time zone of that name; choose one of the list, as Europe/Lisbon or UTC.',
+        ];
     }
 }

@@ -17,7 +17,12 @@ final class ChangePasswordRequest extends FormRequest
 
         return [
             'current_password' => ['required', 'current_password'],
-            'password' => ['required', 'string', 'max:200', new GoodPassword([(string) $user?->name, (string) $user?->email])],
+            'password' => [
+                'required',
+                'string',
+                'max:200',
+                new GoodPassword([(string) $user?->name, (string) $user?->email]),
+            ],
         ];
     }
 }

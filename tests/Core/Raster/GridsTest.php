@@ -10,6 +10,15 @@ use TruePupil\Core\Raster\GreyGrid;
 
 final class GridsTest extends TestCase
 {
+    public function test_halved_takes_the_mean_of_four_and_leaves_out_an_odd_rest(): void
+    {
+        $half = GreyGrid::of(5, 2, [1.0, 3.0, 10.0, 20.0, 99.0, 5.0, 7.0, 30.0, 40.0, 99.0])->halved();
+
+        $this->assertSame([2, 1, [4.0, 25.0]], [$half->columns, $half->rows, $half->cells]);
+        $this->assertSame([8.0], GreyGrid::of(1, 1, [8.0])->halved()->cells, 'one cell stays');
+        $this->assertSame([6.0], GreyGrid::of(1, 2, [4.0, 8.0])->halved()->cells);
+    }
+
     public function test_blocks_hold_the_mean_of_their_cells_channel_by_channel(): void
     {
         // Two blocks of 2 × 2 cells, and a column and a row that fill no block.
