@@ -134,8 +134,11 @@ final class DeskController extends Controller
             );
     }
 
-    public function publish(CritiqueDraftRequest $request, Attempt $attempt, PublishCritique $publish): Response|RedirectResponse
-    {
+    public function publish(
+        CritiqueDraftRequest $request,
+        Attempt $attempt,
+        PublishCritique $publish,
+    ): Response|RedirectResponse {
         try {
             $publish->handle($attempt, $this->draft($request), $this->user($request));
         } catch (StillJudging $problem) {

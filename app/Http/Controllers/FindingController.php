@@ -15,8 +15,11 @@ use Illuminate\View\View;
 /** What the instructor decides about a finding. It can be taken back until the critique is published. */
 final class FindingController extends Controller
 {
-    public function update(DecideFindingRequest $request, FrameFinding $finding, DecideFinding $decide): View|RedirectResponse
-    {
+    public function update(
+        DecideFindingRequest $request,
+        FrameFinding $finding,
+        DecideFinding $decide,
+    ): View|RedirectResponse {
         $input = $request->validated();
         $decision = Decision::from($input['decision']);
         $decide->handle(
