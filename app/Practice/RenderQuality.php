@@ -34,6 +34,12 @@ final readonly class RenderQuality
         return new self(PlateStore::WIDTH, 14, 0.9, 4.0, 4000, 0.0, false);
     }
 
+    /** As a frame that is kept, at the size of the finder: for whoever looks at what is measured and not at it. */
+    public static function small(): self
+    {
+        return new self(PlateStore::FINDER_WIDTH, 14, 0.9, 4.0, 1500, 0.0, false);
+    }
+
     /** The live picture in the finder, which has to be there at once. */
     public static function finder(): self
     {

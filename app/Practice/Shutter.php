@@ -28,18 +28,24 @@ final readonly class Shutter
     /**
      * @param  ?string  $jpeg  where the JPEG goes, if one is wanted
      * @param  ?string  $raw  where the raw file goes (DNG), if one is wanted
+     * @param  ?RenderQuality  $fineness  other than that of a frame that is kept
      *
      * @throws \InvalidArgumentException when the scene, the lens or the mode does not allow what was set
      */
-    public function press(Shot $shot, ?string $jpeg, ?string $raw = null): ExposureSettings
-    {
+    public function press(
+        Shot $shot,
+        ?string $jpeg,
+        ?string $raw = null,
+        ?RenderQuality $fineness = null,
+    ): ExposureSettings {
+        $fineness ??= RenderQuality::frame();
         $reading = $this->finder->look($shot);
-        $picture = $this->renderer->picture($reading->rendering, RenderQuality::frame())->jpeg(self::QUALITY);
+        $picture = $this->renderer->picture($reading->rendering, $fineness)->jpeg(self::QUALITY);
         if ($jpeg !== null) {
             File::put($jpeg, $picture);
         }
         if ($raw !== null) {
-            File::put($raw, $this->raw($shot, $reading, $picture)->bytes());
+            File::put($raw, $this->raw($shot, $reading, $picture, $fineness)->bytes());
         }
         foreach (array_filter([$jpeg, $raw]) as $file) {
             $this->tags->write($file, self::record($shot, $reading));
@@ -48,9 +54,9 @@ final readonly class Shutter
         return $reading->settings();
     }
 
-    private function raw(Shot $shot, FinderReading $reading, string $preview): DngFile
+    private function raw(Shot $shot, FinderReading $reading, string $preview, RenderQuality $fineness): DngFile
     {
-        [$fineness, $rendering] = [RenderQuality::frame(), $reading->rendering];
+        $rendering = $reading->rendering;
         $noise = PlateExposure::of($rendering->exposure->settings, $rendering->film->sensor);
         // Where black is 0 and full is 1.
         $both = [$noise->noiseGain / RawSensor::FULL, ($noise->noiseFloor / RawSensor::FULL) ** 2];

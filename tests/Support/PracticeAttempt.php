@@ -168,7 +168,7 @@ final readonly class PracticeAttempt
         }
         $path = Pictures::path('jpg');
         // The finder keeps the outlines of what is out of focus; a missed focus must look missed.
-        $quality = isset($frame['focus']) ? RenderQuality::frame() : RenderQuality::finder();
+        $quality = isset($frame['focus']) ? RenderQuality::small() : RenderQuality::finder();
         File::put($path, app(SceneRenderer::class)->picture($reading->rendering, $quality)->jpeg(94));
         self::turn($path, (float) ($frame['turned'] ?? 0));
         self::pan($path, $frame['pan'] ?? null);
@@ -185,7 +185,7 @@ final readonly class PracticeAttempt
     private static function raw(array $frame, Shot $shot, FinderReading $reading): array
     {
         $path = Pictures::path('dng');
-        app(Shutter::class)->press($shot, null, $path);
+        app(Shutter::class)->press($shot, null, $path, RenderQuality::small());
         $measures = app(FrameMeasurer::class)->measure($path, self::marks($frame));
         File::delete($path);
 
