@@ -20,6 +20,9 @@ final class Chromium
     /** @var array<string, list<self>> those that nobody has now, by the size of their screen */
     private static array $idle = [];
 
+    /** @var list<self> all that were started */
+    private static array $started = [];
+
     public readonly RemoteWebDriver $driver;
 
     private readonly Process $chromedriver;
@@ -31,6 +34,9 @@ final class Chromium
 
     private function __construct(private readonly int $width, private readonly int $height)
     {
+        // Destructors at the end of a process come in no order: ChromeDriver may be gone before its browser.
+        self::$started === [] && register_shutdown_function(self::endAll(...));
+        self::$started[] = $this;
         $port = self::freePort();
         $this->profile = sys_get_temp_dir().'/true-pupil-browser-'.bin2hex(random_bytes(5));
         mkdir($this->profile);
@@ -78,6 +84,8 @@ final class Chromium
         try {
             $this->forget();
         } catch (\Throwable) {
+            $this->end();
+
             return;
         }
         self::$idle[$this->width.'x'.$this->height][] = $this;
@@ -110,7 +118,14 @@ final class Chromium
         $this->origins = [];
     }
 
-    public function __destruct()
+    private static function endAll(): void
+    {
+        foreach (self::$started as $one) {
+            $one->end();
+        }
+    }
+
+    private function end(): void
     {
         try {
             $this->driver->quit();
