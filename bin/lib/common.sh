@@ -33,7 +33,7 @@ install_packages() {
     command -v raw-identify >/dev/null || wanted+=(libraw-bin)
     command -v bwrap >/dev/null || wanted+=(bubblewrap)
     command -v exiftool >/dev/null || wanted+=(libimage-exiftool-perl)
-    command -v composer >/dev/null || wanted+=(composer)
+    [ -f BUNDLE ] || command -v composer >/dev/null || wanted+=(composer)
     for program in "$@"; do
         case $program in
             fpm) [ -n "$(fpm_program)" ] || wanted+=("$(php_package fpm)") ;;

@@ -10,11 +10,30 @@ need_root() { [ "$(id -u)" = 0 ] || die "this must run as root."; }
 
 systemd_runs() { [ -d /run/systemd/system ]; }
 
+# copy_program FOLDER OPTION...: this folder without what belongs to this copy of it
+copy_program() {
+    local to=$1; shift
+    tar -c --exclude=./var --exclude=./.git --exclude=./tests "${@:---exclude=./vendor}" . | tar -x -C "$to" --no-same-owner
+}
+
+# check_bundle: whether this folder is what bin/bundle packed, every file of it
+check_bundle() {
+    local wrong more
+    wrong=$(sha256sum --quiet -c BUNDLE 2>/dev/null | sed 's/: [A-Z ]*$//' | head -n 3 | paste -sd ' ')
+    [ -z "$wrong" ] || die "this is not what was packed: $wrong. Nothing was changed."
+    more=$(comm -13 <(sed 's/^[0-9a-f]*  //' BUNDLE | LC_ALL=C sort) \
+        <(find . -path ./var -prune -o -type f ! -path ./BUNDLE -print | LC_ALL=C sort) | head -n 3 | paste -sd ' ')
+    [ -z "$more" ] || die "this was not packed with it: $more. Nothing was changed."
+}
+
 # place_release: a copy of this folder under releases/, with its libraries; sets RELEASE
 place_release() {
     RELEASE=$HOME_FOLDER/releases/$(cat VERSION)-$(date -u +%Y%m%d%H%M%S)
+    # A bundle brings its libraries.
+    local bundled=()
+    [ ! -f BUNDLE ] || { check_bundle; bundled=(--exclude=./BUNDLE); }
     mkdir -p "$RELEASE"
-    tar -c --exclude=./var --exclude=./.git --exclude=./vendor --exclude=./tests . | tar -x -C "$RELEASE" --no-same-owner \
+    copy_program "$RELEASE" "${bundled[@]}" \
         || die "the program could not be copied to $RELEASE: is the disk full?"
     ( cd "$RELEASE" && mkdir -p bootstrap/cache && install_libraries serving ) || exit 1
     # What the framework finds out about its packages is written now: its own user may write nothing here.

@@ -41,6 +41,37 @@ final class LibrariesTest extends TestCase
         }
     }
 
+    public function test_a_bundle_is_taken_whole_and_unchanged_or_not_at_all(): void
+    {
+        $folder = sys_get_temp_dir().'/bundle-'.bin2hex(random_bytes(4));
+        mkdir($folder.'/vendor/var', 0777, true);
+        file_put_contents($folder.'/VERSION', "1.2.3\n");
+        file_put_contents($folder.'/vendor/autoload.php', '<?php');
+        $script = '. "$1"/bin/lib/common.sh; . "$1"/bin/lib/server.sh; cd "$2" || exit 1;
+            [ -f BUNDLE ] || find . -type f ! -name BUNDLE | sort | xargs sha256sum >BUNDLE; check_bundle';
+        $check = function () use ($script, $folder): array {
+            $check = new Process(['bash', '-c', $script, 'bash', realpath(self::ROOT), $folder]);
+
+            return [$check->run(), $check->getErrorOutput()];
+        };
+
+        $this->assertSame([0, ''], $check());
+        mkdir($folder.'/var');
+        file_put_contents($folder.'/var/kept', 'what a running copy keeps is no part of it');
+        $this->assertSame([0, ''], $check());
+
+        file_put_contents($folder.'/vendor/var/more.php', '<?php');
+        $this->assertStringContainsString('not packed with it: ./vendor/var/more.php', $check()[1]);
+        unlink($folder.'/vendor/var/more.php');
+        file_put_contents($folder.'/vendor/autoload.php', '<?php evil();');
+        $this->assertStringContainsString('not what was packed: ./vendor/autoload.php', $check()[1]);
+        unlink($folder.'/vendor/autoload.php');
+        [$code, $said] = $check();
+        $this->assertSame(1, $code);
+        $this->assertStringContainsString('./vendor/autoload.php', $said);
+        (new Process(['rm', '-rf', $folder]))->run();
+    }
+
     public function test_an_install_asks_for_every_listed_version(): void
     {
         $script = '. bin/lib/common.sh; cd "$1" || exit 1
