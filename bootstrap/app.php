@@ -38,13 +38,21 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->preventRequestsDuringMaintenance(except: ['healthz', 'readyz', 'metrics']);
         $middleware->trustHosts(at: TrustedNames::patterns(...), subdomains: false);
         $middleware->web(
-            append: [App\Http\Middleware\ReadFromReplicas::class, App\Http\Middleware\ReadByPerson::class],
+            append: [
+                App\Http\Middleware\ReadFromReplicas::class,
+                App\Http\Middleware\SameGeneration::class,
+                App\Http\Middleware\ReadByPerson::class,
+            ],
             replace: [StartSession::class => App\Http\Middleware\StartSession::class],
         );
         // With the session at hand, and before anybody or anything is looked up.
         $middleware->prependToPriorityList(
             before: AuthenticatesRequests::class,
             prepend: App\Http\Middleware\ReadFromReplicas::class,
+        );
+        $middleware->prependToPriorityList(
+            before: AuthenticatesRequests::class,
+            prepend: App\Http\Middleware\SameGeneration::class,
         );
         $middleware->alias(['beside' => App\Http\Middleware\BesideThePage::class]);
         $middleware->redirectGuestsTo(fn () => route('sign-in'));

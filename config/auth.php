@@ -2,7 +2,8 @@
 
 return [
     'defaults' => ['guard' => 'web', 'passwords' => 'users'],
-    'guards' => ['web' => ['driver' => 'session', 'provider' => 'users']],
+    // Minutes for which a browser that was told to remember does so: sixty days, renewed by use.
+    'guards' => ['web' => ['driver' => 'session', 'provider' => 'users', 'remember' => 60 * 24 * 60]],
     'providers' => ['users' => ['driver' => 'addresses', 'model' => App\Models\User::class]],
     'passwords' => [
         // Minutes that a link counts, and seconds until another may be asked for.

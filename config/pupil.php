@@ -7,6 +7,10 @@ return [
         // Larger pictures are refused before they are decoded.
         'megapixels' => 120,
     ],
+    // Who may start a course: open (anybody), invitation (with a link of pupil:invite, or teaching here), operators.
+    'start' => env('PUPIL_START', 'invitation'),
+    // Hours until a link for a new password counts that whoever runs the service made; its person can stop it before.
+    'password_delay_hours' => (int) env('PUPIL_PASSWORD_DELAY_HOURS', 24),
     // Pictures that are kept, in megabytes, and files that are on their way.
     'quota' => [
         'person_megabytes' => (int) env('PUPIL_QUOTA_PERSON', 3_000),

@@ -16,6 +16,10 @@ Route::middleware('throttle:account')->group(function (): void {
     Route::put('account/password', [AccountController::class, 'password'])->name('account.password');
     Route::put('account/notices', [AccountController::class, 'notices'])->name('account.notices');
     Route::delete('account/devices', [AccountController::class, 'signOutOthers'])->name('account.devices');
+    Route::post('account/asked/{passwordRequest}', [AccountController::class, 'takePassword'])
+        ->name('account.take-password');
+    Route::delete('account/asked/{passwordRequest}', [AccountController::class, 'stopPassword'])
+        ->name('account.stop-password');
     Route::delete('account', [AccountController::class, 'destroy'])->name('account.destroy');
     Route::post('account/keep', [AccountController::class, 'keep'])->name('account.keep');
 });

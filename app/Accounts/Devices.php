@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Models\User;
+use Illuminate\Contracts\Session\Session;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -13,6 +14,9 @@ use stdClass;
 /** Where somebody is signed in. */
 final class Devices
 {
+    /** Where a session has the generation that it was begun with; every request compares it. */
+    public const GENERATION = 'generation';
+
     /** @return list<array{words: string, seen: Carbon, isThis: bool}> the latest first */
     public static function of(User $user, string $session): array
     {
@@ -32,12 +36,19 @@ final class Devices
         );
     }
 
-    /** Everywhere but here; also where the browser was told to remember. */
-    public static function signOutOthers(User $user, string $session): void
+    /** Everywhere, but in one session if one is given; also where the browser was told to remember. */
+    public static function signOutAll(User $user, ?Session $but = null): void
     {
-        DB::table('sessions')->where('user_id', $user->id)->where('id', '!=', $session)->delete();
+        DB::table('sessions')->where('user_id', $user->id)->where('id', '!=', (string) $but?->getId())->delete();
         $user->setRememberToken(Str::random(60));
-        $user->save();
+        $user->forceFill(['generation' => $user->generation + 1])->save();
+    }
+
+    /** Everywhere but in this session. */
+    public static function signOutOthers(User $user, Session $here): void
+    {
+        self::signOutAll($user, $here);
+        $here->put(self::GENERATION, $user->generation);
     }
 
     private static function words(string $agent): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
+use App\Models\PasswordRequest;
 use App\Models\User;
 use Illuminate\Support\Facades\URL;
 
@@ -11,8 +12,6 @@ use Illuminate\Support\Facades\URL;
 final class Links
 {
     private const CONFIRM_DAYS = 7;
-
-    private const PASSWORD_HOURS = 24;
 
     /** Proves that an address is somebody's: the one that waits, else the one in use. */
     public static function confirm(User $user): string
@@ -34,19 +33,22 @@ final class Links
         return hash_equals(self::mark((string) self::addressToConfirm($user)), $mark);
     }
 
-    /** Lets somebody set a new password once: made by hand, for installations without mail. */
-    public static function password(User $user): string
+    /** Lets somebody set a new password once, while what was asked for is open. */
+    public static function password(PasswordRequest $request): string
     {
-        return URL::temporarySignedRoute('password.by-hand', now()->addHours(self::PASSWORD_HOURS), [
-            'user' => $user->id,
-            'was' => self::mark((string) $user->password),
+        return URL::temporarySignedRoute('password.by-hand', $request->ends_at, [
+            'user' => $request->user_id,
+            'was' => self::mark((string) $request->user->password),
+            'asked' => $request->id,
         ]);
     }
 
-    /** A password that was set since makes the link worthless. */
-    public static function isForPassword(User $user, string $mark): bool
+    /** What a link for a password was made by; null where a password was set since, or its person stopped it. */
+    public static function passwordRequest(User $user, string $mark, mixed $asked): ?PasswordRequest
     {
-        return $user->password !== null && hash_equals(self::mark($user->password), $mark);
+        $request = is_numeric($asked) ? PasswordRequest::open($user)->find((int) $asked) : null;
+
+        return $user->password !== null && hash_equals(self::mark($user->password), $mark) ? $request : null;
     }
 
     /** Makes an account that came with a course somebody's own. Worth nothing once that has happened. */

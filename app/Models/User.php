@@ -25,6 +25,7 @@ use Illuminate\Support\Carbon;
  * @property ?bool $shows_frames  whether own frames may be shown to a class unless said otherwise; null: never asked
  * @property ?Carbon $delete_at  when the account goes, as its owner asked
  * @property ?array<mixed> $kit
+ * @property int $generation  of sessions: those that were begun with an earlier one have ended
  * @property bool $is_operator  whether it sees how the service is
  * @property ?list<string> $first_settings  those that were ticked
  */
@@ -61,6 +62,7 @@ final class User extends Authenticatable
         'shows_frames' => null,
         'delete_at' => null,
         'is_operator' => false,
+        'generation' => 0,
     ];
 
     protected $hidden = ['password', 'remember_token'];
@@ -102,6 +104,7 @@ final class User extends Authenticatable
             'no_mail' => 'array',
             'keeps_location' => 'boolean',
             'is_operator' => 'boolean',
+            'generation' => 'integer',
             'shows_frames' => 'boolean',
             'email_verified_at' => 'datetime',
             'delete_at' => 'datetime',

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Accounts\Devices;
 use App\Courses\Roles;
 use App\HandIn\FrameQueue;
 use App\Jobs\QueuedFrames;
 use App\Jobs\QueuedRoll;
 use App\Models\Membership;
+use App\Models\User;
 use App\Practice\RollQueue;
 use App\Wording\Glossary;
+use Illuminate\Auth\Events\Login;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Console\AboutCommand;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
@@ -51,6 +55,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         Membership::saved(fn () => $this->app->make(Roles::class)->forget());
         Membership::deleted(fn () => $this->app->make(Roles::class)->forget());
+        Event::listen(function (Login $login): void {
+            if ($login->user instanceof User && request()->hasSession()) {
+                request()->session()->put(Devices::GENERATION, $login->user->generation);
+            }
+        });
         if ($this->app->runningInConsole()) {
             AboutCommand::add('True Pupil', ['Version' => fn (): string => (string) config('app.version')]);
         }

@@ -51,6 +51,12 @@ final readonly class Cleaning
             'password links' => DB::table('password_reset_tokens')
                 ->where('created_at', '<', now()->subMinutes((int) config('auth.passwords.users.expire')))
                 ->delete(),
+            'new passwords that were asked for' => DB::table('password_requests')
+                ->where('ends_at', '<', now()->subDays(self::DAYS))
+                ->delete(),
+            'invitations to start a course' => DB::table('start_invitations')
+                ->where('ends_at', '<', now()->subDays(self::DAYS))
+                ->delete(),
             'letters' => DB::table('letters')->where('created_at', '<', now()->subDays(self::DAYS))->delete(),
             'notices that were read' => DB::table('notifications')
                 ->where('read_at', '<', now()->subDays(self::DAYS))

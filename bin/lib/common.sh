@@ -191,6 +191,7 @@ ${3:+DB_HOST=127.0.0.1
 DB_PORT=$3
 DB_PASSWORD=$4}
 PUPIL_DEMO=${PUPIL_DEMO:-}
+PUPIL_START=open
 ENV
         } | sed '/^=$/d' >"$file.part" && mv "$file.part" "$file"
     ) || die "cannot write to $1"

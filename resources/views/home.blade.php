@@ -1,6 +1,8 @@
 <x-layout title="Courses">
     <div class="title-row">
-        <h1>Courses</h1><a class="button" href="{{ route('start') }}">Start a course</a>
+        <h1>Courses</h1>@if ($mayStart)
+            <a class="button" href="{{ route('start') }}">Start a course</a>
+        @endif
     </div>
     @forelse ($courses as $course)
         <p class="sheet"><a href="{{ route('courses.show', $course) }}">{{ $course->name }}</a> <span

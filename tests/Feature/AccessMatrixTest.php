@@ -10,6 +10,8 @@ use App\Models\FilmRoll;
 use App\Models\Frame;
 use App\Models\FrameFinding;
 use App\Models\Note;
+use App\Models\PasswordRequest;
+use App\Models\PasswordWay;
 use App\Models\Role;
 use App\Models\RollFrame;
 use App\Models\RollState;
@@ -234,6 +236,12 @@ final class AccessMatrixTest extends TestCase
             // A note and a what-if of the guest critic's.
             'note' => Note::query()->create([...$by, 'kind' => 'try', 'body' => 'x', 'token' => (string) Str::uuid()]),
             'whatIf' => WhatIf::query()->create([...$by, 'title' => 'x', 'recipe' => []]),
+            'passwordRequest' => PasswordRequest::query()->create([
+                'user_id' => $student->id,
+                'way' => PasswordWay::Session,
+                'counts_from' => now(),
+                'ends_at' => now()->addDay(),
+            ]),
             'bank' => SettingsBank::query()->create(['user_id' => $student->id, 'bank' => []]),
             'filmRoll' => FilmRoll::query()->create([
                 'user_id' => $student->id,

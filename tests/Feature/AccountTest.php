@@ -8,9 +8,7 @@ use App\Accounts\Links;
 use App\Models\User;
 use App\Notices\ConfirmAddressLetter;
 use App\Notices\PasswordLetter;
-use App\Notices\PasswordLinkMade;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Notification;
@@ -220,44 +218,6 @@ final class AccountTest extends TestCase
         $this->assertTrue(Hash::check(self::GOOD, $world->student->fresh()->password));
         $new($world->student->email, 'four other kilns')->assertSessionHasErrors('password');
         $this->assertTrue(Hash::check(self::GOOD, $world->student->fresh()->password), 'the link counts once');
-    }
-
-    public function test_without_mail_an_instructor_makes_a_link_for_a_student_and_nobody_else(): void
-    {
-        Notification::fake();
-        $world = World::make();
-        $other = World::make('TESTEEEE', 'other-');
-        $link = function (User $by, User $for) use ($world): ?string {
-            $this->actingAs($by)->post(route('courses.members.link', [$world->course, $for]));
-
-            return session('link')['url'] ?? null;
-        };
-        $this->assertNull($link($world->instructor, $world->critic));
-        $this->assertNull($link($world->neighbour, $world->student));
-        $this->assertNull($link($other->instructor, $world->student));
-        $this->assertNull($link($world->instructor, $other->student), 'a student of another course');
-
-        // Who teaches elsewhere is no instructor's to let in.
-        $other->course->memberships()->create(['user_id' => $world->neighbour->id, 'role' => 'instructor']);
-        $this->assertNull($link($world->instructor, $world->neighbour));
-
-        $url = (string) $link($world->instructor, $world->student);
-        Notification::assertSentTo($world->student, PasswordLinkMade::class);
-        auth()->logout();
-        $this->get($url)->assertOk();
-        $this->post($url, ['password' => self::GOOD])->assertRedirect(route('sign-in'));
-        $this->assertTrue(Hash::check(self::GOOD, $world->student->fresh()->password));
-        $this->post($url, ['password' => 'four other kilns'])->assertStatus(410);
-    }
-
-    public function test_an_operator_makes_a_link_by_a_command(): void
-    {
-        $world = World::make();
-        $this->assertSame(0, Artisan::call('pupil:password-link', ['who' => 'Ina-Structor@kilnyard.example']));
-        $url = trim(Artisan::output());
-        $this->post($url, ['password' => self::GOOD])->assertRedirect(route('sign-in'));
-        $this->assertTrue(Hash::check(self::GOOD, $world->instructor->fresh()->password));
-        $this->assertSame(1, Artisan::call('pupil:password-link', ['who' => 'nobody@kilnyard.example']));
     }
 
     public function test_where_no_mail_arrives_nobody_is_told_to_wait_for_one(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Accounts\Address;
+use App\Accounts\AskForPassword;
 use App\Accounts\Links;
 use App\Models\User;
 use Illuminate\Console\Command;
@@ -15,7 +16,7 @@ final class PasswordLink extends Command
 {
     protected $signature = 'pupil:password-link {who : an address, or the number of an account}';
 
-    protected $description = 'Makes a link with which somebody sets a new password: for a day, and once';
+    protected $description = 'Makes a link with which somebody sets a new password: once, for a day, and not at once';
 
     public function handle(): int
     {
@@ -45,7 +46,12 @@ final class PasswordLink extends Command
 
             return self::FAILURE;
         }
-        $this->line(Links::password($found->firstOrFail()));
+        $asked = AskForPassword::byOperator($found->firstOrFail());
+        $this->line(Links::password($asked));
+        $this->line(sprintf(
+            'It counts from %s UTC. Whoever is signed in can stop it.',
+            $asked->counts_from->format('Y-m-d H:i'),
+        ));
 
         return self::SUCCESS;
     }

@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Accounts\Address;
 use App\Accounts\Devices;
+use App\Accounts\Links;
 use App\Accounts\NewAccount;
+use App\Models\PasswordWay;
 use App\Accounts\Takeout;
 use App\Http\Requests\AccountRequest;
 use App\Http\Requests\AddressRequest;
@@ -15,6 +17,7 @@ use App\Http\Requests\DeleteAccountRequest;
 use App\Letterbox\Letterbox;
 use App\Models\Moments;
 use App\Models\NoticeKind;
+use App\Models\PasswordRequest;
 use App\Notices\AccountWillGo;
 use App\Retention\DeleteAccount;
 use DateTimeZone;
@@ -35,6 +38,7 @@ final class AccountController extends Controller
             'user' => $user,
             'hasMail' => Letterbox::mailArrives(),
             'devices' => Devices::of($user, $request->session()->getId()),
+            'asked' => PasswordRequest::open($user)->with('course')->latest('id')->first(),
             'zones' => DateTimeZone::listIdentifiers(),
             'languages' => Moments::LANGUAGES,
             'kinds' => NoticeKind::optional(),
@@ -98,10 +102,28 @@ final class AccountController extends Controller
         $user = $this->user($request);
         $input = $request->validated();
         $user->update(['password' => $input['password']]);
-        Devices::signOutOthers($user, $request->session()->getId());
+        Devices::signOutOthers($user, $request->session());
         $request->session()->regenerate();
 
         return $this->done('The password is changed. Every other device is signed out.');
+    }
+
+    /** Somebody else asked for a new password: its owner wants one, and sets it here and now. */
+    public function takePassword(Request $request, PasswordRequest $passwordRequest): RedirectResponse
+    {
+        $this->own($request, $passwordRequest);
+        abort_unless($passwordRequest->counts() && $passwordRequest->way === PasswordWay::Session, 410);
+
+        return redirect()->to(Links::password($passwordRequest));
+    }
+
+    /** Its owner did not ask: whatever link was made is worth nothing. */
+    public function stopPassword(Request $request, PasswordRequest $passwordRequest): RedirectResponse
+    {
+        $this->own($request, $passwordRequest);
+        PasswordRequest::close($this->user($request));
+
+        return $this->done('It is stopped: your password stays as it is.');
     }
 
     public function notices(Request $request): RedirectResponse
@@ -118,7 +140,7 @@ final class AccountController extends Controller
 
     public function signOutOthers(Request $request): RedirectResponse
     {
-        Devices::signOutOthers($this->user($request), $request->session()->getId());
+        Devices::signOutOthers($this->user($request), $request->session());
 
         return $this->done('Every other device is signed out.');
     }
@@ -158,6 +180,11 @@ final class AccountController extends Controller
         $this->user($request)->update(['delete_at' => null]);
 
         return $this->done('Your account stays.');
+    }
+
+    private function own(Request $request, PasswordRequest $passwordRequest): void
+    {
+        abort_unless($passwordRequest->user_id === $this->user($request)->id, 404);
     }
 
     private function done(string $message): RedirectResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\StartingCourses;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -18,6 +19,9 @@ final class HomeController extends Controller
             return redirect()->route('courses.show', $courses->first());
         }
 
-        return view('home', ['courses' => $courses]);
+        return view('home', [
+            'courses' => $courses,
+            'mayStart' => StartingCourses::here()->isFor($this->user($request)),
+        ]);
     }
 }

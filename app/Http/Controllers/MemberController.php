@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\AskForPassword;
 use App\Accounts\Links;
+use App\Models\PasswordWay;
 use App\Http\Requests\MemberRequest;
 use App\Http\Requests\NewCodeRequest;
 use App\Models\Attempt;
@@ -13,7 +15,6 @@ use App\Models\Course;
 use App\Models\Membership;
 use App\Models\Role;
 use App\Models\User;
-use App\Notices\PasswordLinkMade;
 use App\Trail\Trail;
 use App\Trail\TrailEvent;
 use Illuminate\Http\RedirectResponse;
@@ -121,18 +122,27 @@ final class MemberController extends Controller
         if ($user->isUnclaimed()) {
             return back()->with('link', ['name' => $user->name, 'url' => Links::claim($user)]);
         }
-        // Somebody who teaches or critiques anywhere is no instructor's to let in.
-        $isOnlyStudent = ! $user->memberships()->where('role', '!=', Role::Student)->exists();
-        if ($membership->role !== Role::Student || ! $isOnlyStudent) {
+        if ($membership->role !== Role::Student) {
             return back()->with(
                 'problem',
-                'A link can be made for students alone; whoever runs the installation can make one for others.',
+                'You can ask for students alone; whoever runs the installation can make a link for others.',
             );
         }
         Trail::note($course, $request->user(), TrailEvent::PasswordLink, null, $user);
-        $user->notify(new PasswordLinkMade($course));
+        $asked = AskForPassword::byInstructor($user, $this->user($request), $course);
 
-        return back()->with('link', ['name' => $user->name, 'url' => Links::password($user)]);
+        return match ($asked->way) {
+            PasswordWay::Link => back()->with('link', ['name' => $user->name, 'url' => Links::password($asked)]),
+            PasswordWay::Mail => back()->with('done', sprintf(
+                'A mail is on its way to the address that %s confirmed. The link in it counts for an hour.',
+                $user->name,
+            )),
+            default => back()->with('done', sprintf(
+                '%1$s is told, and sets a new password wherever %1$s is signed in still. If that is nowhere, whoever '.
+                    'runs the installation can make a link: the account holds more than your course.',
+                $user->name,
+            )),
+        };
     }
 
     private function membership(Course $course, User $user): Membership

@@ -11,6 +11,7 @@ use App\Http\Requests\ForgottenPasswordRequest;
 use App\Http\Requests\NewPasswordRequest;
 use App\Http\Requests\PasswordByHandRequest;
 use App\Letterbox\Letterbox;
+use App\Models\PasswordRequest;
 use App\Models\User;
 use App\Notices\PasswordLetter;
 use Illuminate\Http\RedirectResponse;
@@ -73,7 +74,10 @@ final class PasswordController extends Controller
     /** The link that an instructor or an operator made. */
     public function byHand(Request $request, User $user, string $was): View
     {
-        abort_unless(Links::isForPassword($user, $was), 410);
+        $asked = Links::passwordRequest($user, $was, $request->query('asked')) ?? abort(410);
+        if (! $asked->counts()) {
+            return view('account.not-yet', ['from' => $asked->counts_from, 'until' => $asked->ends_at]);
+        }
 
         return view('account.new-password', [
             'action' => $request->fullUrl(),
@@ -94,7 +98,8 @@ final class PasswordController extends Controller
     private static function set(User $user, string $password): void
     {
         $user->update(['password' => $password]);
+        PasswordRequest::close($user);
         // Whoever knew the old one is out.
-        Devices::signOutOthers($user, '');
+        Devices::signOutAll($user);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Courses\StartingCourses;
 use App\Http\Requests\SignInRequest;
 use App\Reach\OwnMachine;
 use Illuminate\Http\RedirectResponse;
@@ -15,7 +16,7 @@ final class SessionController extends Controller
 {
     public function create(): View
     {
-        return view('session.create');
+        return view('session.create', ['mayStart' => StartingCourses::here() === StartingCourses::Open]);
     }
 
     public function store(SignInRequest $request): RedirectResponse

@@ -7,11 +7,14 @@ namespace App\Http\Controllers;
 use App\Accounts\NewAccount;
 use App\Briefs\CourseTemplate;
 use App\Briefs\FollowTemplate;
+use App\Courses\StartingCourses;
 use App\Http\Requests\StartCourseRequest;
 use App\Models\Course;
 use App\Models\Role;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\View\View;
@@ -19,9 +22,16 @@ use Illuminate\View\View;
 /** Begins a course; whoever begins it teaches it. */
 final class StartCourseController extends Controller
 {
-    public function create(): View
+    public function create(Request $request): View|Response
     {
+        $here = StartingCourses::here();
+        if (! $here->isFor($request->user()) && $here->invitation($request) === null) {
+            return response()->view('courses.start-closed', status: 403);
+        }
+
         return view('courses.start', [
+            // With the invitation, where there is one.
+            'action' => $request->fullUrl(),
             'zones' => DateTimeZone::listIdentifiers(),
             'templates' => CourseTemplate::all(),
         ]);
@@ -30,7 +40,11 @@ final class StartCourseController extends Controller
     public function store(StartCourseRequest $request, FollowTemplate $follow): RedirectResponse
     {
         $template = CourseTemplate::find((string) $request->validated('template'));
-        $course = DB::transaction(function () use ($request, $template, $follow): Course {
+        $here = StartingCourses::here();
+        $invitation = $here->isFor($request->user()) ? null : $here->invitation($request);
+        $course = DB::transaction(function () use ($request, $template, $follow, $invitation): Course {
+            // Two who follow one link at once start one course.
+            abort_if($invitation !== null && ! $invitation->take(), 403);
             $user =
                 $request->user() ??
                 NewAccount::make(

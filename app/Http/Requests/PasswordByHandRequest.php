@@ -14,7 +14,8 @@ final class PasswordByHandRequest extends FormRequest
     /** A link that was used is gone, whatever is typed. */
     public function authorize(): bool
     {
-        abort_unless(Links::isForPassword(Routed::user($this), (string) $this->route('was')), 410);
+        $asked = Links::passwordRequest(Routed::user($this), (string) $this->route('was'), $this->query('asked'));
+        abort_unless($asked?->counts() ?? false, 410);
 
         return true;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Briefs\CourseTemplate;
+use App\Courses\StartingCourses;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -12,6 +13,13 @@ use Illuminate\Validation\Rule;
 /** A new course, by somebody new or by somebody who has signed in. */
 final class StartCourseRequest extends FormRequest
 {
+    public function authorize(): bool
+    {
+        $here = StartingCourses::here();
+
+        return $here->isFor($this->user()) || $here->invitation($this) !== null;
+    }
+
     /** @return array<string, mixed> */
     public function rules(): array
     {

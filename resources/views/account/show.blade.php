@@ -1,3 +1,4 @@
+@use(App\Models\PasswordWay)
 <x-layout title="Account">
     <h1>Your account</h1>
     @if ($user->delete_at)
@@ -5,6 +6,29 @@
             <h2 id="going">It goes on {{ App\Models\Moments::write($user->delete_at, 'UTC', 'D MMMM YYYY') }}</h2>
             <form method="post" action="{{ route('account.keep') }}" data-once>@csrf
                 <button class="primary">Keep the account</button>
+            </form>
+        </section>
+    @endif
+    @if ($asked)
+        <section class="sheet word-problem" aria-labelledby="asked">
+            <h2 id="asked">A new password was asked for</h2>
+            @if ($asked->way === PasswordWay::Session)
+                <p>An instructor of {{ $asked->course->name }} says that you forgot your password.</p>
+            @elseif ($asked->way === PasswordWay::Mail)
+                <p>An instructor of {{ $asked->course->name }} asked for it. The link went to {{ $user->email }}.</p>
+            @elseif ($asked->way === PasswordWay::Link)
+                <p>An instructor of {{ $asked->course->name }} has a link with which your password can be set anew.</p>
+            @else
+                <p>Whoever runs this installation made a link with which your password can be set anew. It counts from
+                    {{ App\Models\Moments::write($asked->counts_from, $user->timezone ?? 'UTC', 'D MMMM, HH:mm') }}.</p>
+            @endif
+            @if ($asked->way === PasswordWay::Session)
+                <form method="post" action="{{ route('account.take-password', $asked) }}" data-once>@csrf
+                    <button class="primary">I did: set a new one</button>
+                </form>
+            @endif
+            <form method="post" action="{{ route('account.stop-password', $asked) }}" data-once>@csrf @method('delete')
+                <button>It was not me: stop it</button>
             </form>
         </section>
     @endif
@@ -47,7 +71,7 @@
                     {{ $user->email }} is confirmed.
                 @elseif (!$hasMail)
                     {{ $user->email }} is not confirmed: this installation sends no mail. If you forget your password,
-                    your instructor can make a link for you.
+                    your instructor can help you to a new one.
                 @else
                     <b>{{ $user->email }} is not confirmed.</b> Follow the link in the mail; without it no password can
                     be recovered.

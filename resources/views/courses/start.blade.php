@@ -1,7 +1,7 @@
 <x-layout title="Start a course">
     <div class="sheet narrow">
         <h1>Start a course</h1>
-        <form method="post" action="{{ route('start') }}" data-once>
+        <form method="post" action="{{ $action }}" data-once>
             @csrf
             <label for="course">What the course is called</label>
             <input id="course" name="course" value="{{ old('course') }}" maxlength="120" required autofocus>

@@ -13,7 +13,11 @@
             <button class="primary">Sign in</button>
         </form>
         <p class="fine"><a href="{{ route('password.forgotten') }}">Forgotten password</a></p>
-        <p class="fine">New here? <a href="{{ route('join') }}">Join a course with its code</a>, or <a
-                href="{{ route('start') }}">start a course of your own</a>.</p>
+        <p class="fine">New here? <a href="{{ route('join') }}">Join a course with its
+                code</a>{{ $mayStart ? ', or' : '.' }}
+            @if ($mayStart)
+                <a href="{{ route('start') }}">start a course of your own</a>.
+            @endif
+        </p>
     </div>
 </x-layout>
