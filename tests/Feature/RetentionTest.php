@@ -405,7 +405,10 @@ final class RetentionTest extends TestCase
         $files = [];
         $within = new RecursiveDirectoryIterator(storage_path(), RecursiveDirectoryIterator::SKIP_DOTS);
         foreach (new RecursiveIteratorIterator($within) as $file) {
-            $files[] = $file->getPathname();
+            // A folder of scenes that all processes share is linked here.
+            if ($file->isFile()) {
+                $files[] = $file->getPathname();
+            }
         }
 
         return $files;
