@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace App\Critique;
 
-use App\Models\Attempt;
+use App\Models\User;
 
 /** The message to the student and the suggestions chosen, as the instructor has them so far. */
 final readonly class CritiqueDraft
 {
-    /** @param  array<int|string, ?int>  $suggestions  number of the chosen one by frame id */
-    public function __construct(public ?string $summary, public array $suggestions)
-    {
-    }
-
-    public function storeIn(Attempt $attempt): void
-    {
-        $attempt->update(['summary' => $this->summary]);
-        foreach ($attempt->frames as $frame) {
-            if (array_key_exists($frame->id, $this->suggestions)) {
-                $frame->update(['chosen_suggestion' => $this->suggestions[$frame->id]]);
-            }
-        }
+    /**
+     * @param  ?string  $summary  null where nothing is said of it
+     * @param  array<int|string, ?int>  $suggestions  number of the chosen one by frame id
+     * @param  ?int  $revision  of the message that it was written on; null where that is not known
+     * @param  string  $page  a mark of the page, so that nobody is in their own way
+     */
+    public function __construct(
+        public ?string $summary,
+        public array $suggestions,
+        public ?int $revision = null,
+        public string $page = '',
+        public ?User $by = null,
+    ) {
     }
 }

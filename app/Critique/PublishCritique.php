@@ -11,30 +11,33 @@ use App\Models\AttemptStep;
 use App\Models\Decision;
 use App\Models\FrameFinding;
 use App\Models\FrameState;
-use App\Models\User;
 use App\Notices\Corrected;
 use App\Notices\Returned;
 use App\Trail\Trail;
 use App\Trail\TrailEvent;
 
-/** Publishes a critique, or its correction: from now on its student reads it. A second time changes nothing. */
+/**
+ * Publishes a critique, or its correction: from now on its student reads it. A second time changes nothing; where
+ * somebody else was quicker, that is said, and the text that came later is kept.
+ */
 final class PublishCritique
 {
     /**
-     * @param  ?User  $by  whoever publishes
-     *
      * @throws StillJudging when a frame is being judged
+     * @throws StaleSummary when somebody else has changed the message meanwhile
+     * @throws AlreadyPublished when somebody else has published
      */
-    public function handle(Attempt $attempt, CritiqueDraft $draft, ?User $by = null): void
+    public function handle(Attempt $attempt, CritiqueDraft $draft): void
     {
-        LockedAttempt::change($attempt->id, function (Attempt $attempt) use ($draft, $by): void {
+        $problem = LockedAttempt::change($attempt->id, function (Attempt $attempt) use ($draft): ?AlreadyPublished {
             if (! $attempt->allows(AttemptStep::Publish)) {
-                return;
+                return self::tooLate($attempt, $draft);
             }
             if ($attempt->frames()->where('state', FrameState::Judging)->exists()) {
                 throw StillJudging::aFrame();
             }
-            $draft->storeIn($attempt);
+            $revision = SaveDraft::store($attempt, $draft);
+            $attempt->update(['published_revision' => $revision, 'published_by' => $draft->by?->id]);
             // What nobody decided on is the program's word alone: it goes out only where the course says so.
             if ($attempt->setBrief->course->sends_undecided) {
                 FrameFinding::undecided($attempt)->update(['decision' => Decision::Accepted]);
@@ -52,11 +55,28 @@ final class PublishCritique
             }
             Trail::note(
                 $attempt->setBrief->course,
-                $by,
+                $draft->by,
                 $isCorrection ? TrailEvent::Corrected : TrailEvent::Published,
                 $attempt->content()->words->title,
                 $attempt->user,
             );
+
+            return null;
         });
+        // Thrown once what came late is stored.
+        $problem === null || throw $problem;
+    }
+
+    /** One's own second click is no news. */
+    private static function tooLate(Attempt $attempt, CritiqueDraft $draft): ?AlreadyPublished
+    {
+        $isOwn = $draft->by === null || $attempt->published_by === null || $attempt->published_by === $draft->by->id;
+        $isSame = $draft->summary === null || KeepSummary::isSame($draft->summary, (string) $attempt->summary);
+        if ($attempt->returned_at === null || ($isOwn && $isSame)) {
+            return null;
+        }
+        KeepSummary::late($attempt, $draft);
+
+        return AlreadyPublished::by($attempt, ! $isSame);
     }
 }

@@ -18,6 +18,10 @@ use TruePupil\Core\Checks\BriefFormat;
  * @property int $number
  * @property AttemptState $state
  * @property ?string $summary
+ * @property int $summary_revision  how often the message was changed
+ * @property ?int $published_revision  of the message that went out
+ * @property ?int $published_by
+ * @property ?User $publishedBy
  * @property ?string $reply  the student's answer to the return
  * @property ?Carbon $replied_at
  * @property ?string $answer  the instructor's, to the student's answer
@@ -48,6 +52,9 @@ final class Attempt extends Model
         'number',
         'state',
         'summary',
+        'summary_revision',
+        'published_revision',
+        'published_by',
         'reply',
         'replied_at',
         'may_show',
@@ -67,6 +74,9 @@ final class Attempt extends Model
     ];
 
     protected $attributes = [
+        'summary_revision' => 0,
+        'published_revision' => null,
+        'published_by' => null,
         'brief' => null,
         'brief_revision' => null,
         'correcting_since' => null,
@@ -95,6 +105,18 @@ final class Attempt extends Model
     public function answeredBy(): BelongsTo
     {
         return $this->belongsTo(User::class, 'answered_by');
+    }
+
+    /** @return BelongsTo<User, $this> whoever published the critique, or its correction */
+    public function publishedBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'published_by');
+    }
+
+    /** @return HasMany<SummaryVersion, $this> */
+    public function summaryVersions(): HasMany
+    {
+        return $this->hasMany(SummaryVersion::class);
     }
 
     /** Whether one frame was chosen as the best, and it was said why. */

@@ -23,18 +23,30 @@ use TruePupil\Core\Stored\FindingCodec;
  * @property ?string $wording
  * @property ?string $dismissal
  * @property bool $current
+ * @property int $revision  how often it was decided on
+ * @property ?User $decidedBy
  * @property Frame $frame
  */
 final class FrameFinding extends Model
 {
     protected $table = 'findings';
 
-    protected $fillable = ['frame_id', 'rule_id', 'body', 'decision', 'wording', 'dismissal', 'decided_by', 'current'];
+    protected $fillable = [
+        'frame_id', 'rule_id', 'body', 'decision', 'wording', 'dismissal', 'decided_by', 'current', 'revision',
+    ];
+
+    protected $attributes = ['revision' => 0];
 
     /** @return BelongsTo<Frame, $this> */
     public function frame(): BelongsTo
     {
         return $this->belongsTo(Frame::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function decidedBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'decided_by');
     }
 
     /** What was found, with its evidence. A row that cannot be read says so, and is still a row to decide on. */

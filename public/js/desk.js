@@ -51,6 +51,21 @@ export function watchDesk() {
         },
         true,
     );
+    // Two have written one message: whoever came later chooses. What is taken is kept at once.
+    document.addEventListener('click', (event) => {
+        const take = event.target.closest('[data-take]');
+        const back = event.target.closest('[data-bring-back]');
+        if (take) {
+            const both = take.closest('[data-both]');
+            const text = (whose) => both.querySelector(`[data-${whose}]`).textContent;
+            const texts = { theirs: text('theirs'), yours: text('yours') };
+            document.getElementById('summary-revision').value = take.parentElement.dataset.revision;
+            write(texts[take.dataset.take] ?? `${texts.theirs.trim()}\n\n${texts.yours.trim()}`);
+            both.remove();
+        } else if (back) {
+            write(document.getElementById(back.dataset.bringBack).textContent);
+        }
+    });
     // A phrase of before goes into the note, to be changed or sent as it is.
     document.addEventListener('change', (event) => {
         const phrase = event.target.closest('[data-phrase]');
@@ -179,6 +194,14 @@ export function watchDesk() {
             next ? lookAt(next) : decided.focus();
         }
     });
+    // A note that was added is done with: the keys are keys again, at the next finding that is open.
+    document.body.addEventListener('htmx:afterSettle', (event) => {
+        if (event.detail.requestConfig?.elt?.matches?.('[data-note]')) {
+            const from = document.querySelector(`[data-of="${shown.frame}"] [data-finding]`);
+            const next = from?.matches('.decision-open') ? from : from && nextOpen(from);
+            next ? lookAt(next) : find('h1').focus({ preventScroll: true });
+        }
+    });
     // Whoever cannot see the picture change hears whose attempt it is now.
     document.body.addEventListener('htmx:afterSettle', (event) => {
         if (event.detail.requestConfig?.target?.id === 'desk') {
@@ -302,6 +325,14 @@ function nextOpen(from) {
     const at = all.indexOf(from);
 
     return [...all.slice(at + 1), ...all.slice(0, at)].find((one) => one.matches('.decision-open'));
+}
+
+/** Puts a text into the message; whatever listens for typing hears of it. */
+function write(text) {
+    const message = document.getElementById('summary');
+    message.value = text;
+    message.focus();
+    message.dispatchEvent(new Event('input', { bubbles: true }));
 }
 
 /** Dismissed at once; a reason is asked for by another key. */

@@ -74,11 +74,12 @@ function button(label, action) {
     return element;
 }
 
-// An answer to htmx tells at once. It may replace the form itself, so it is listened for on the body.
-document.body.addEventListener('htmx:afterRequest', (event) => {
-    const { successful, requestConfig } = event.detail;
+// An answer to htmx tells at once, and before what it brings is drawn: a field that is drawn anew offers nothing that
+// was sent. It may replace the form itself, so it is listened for on the body.
+document.body.addEventListener('htmx:beforeSwap', (event) => {
+    const { xhr, requestConfig } = event.detail;
     const form = requestConfig.elt.closest('form') ?? requestConfig.elt;
-    for (const field of successful ? form.querySelectorAll('[data-draft]') : []) {
+    for (const field of xhr.status < 300 ? form.querySelectorAll('[data-draft]') : []) {
         const sent = requestConfig.parameters[field.name];
         if (sent !== undefined) {
             forget(keyOf(field), sent);

@@ -2,6 +2,18 @@ import { say } from './say.js';
 
 /** A failed request says what happened and what was kept. Everything typed stays in its field. */
 export function tellProblems() {
+    // What was refused because somebody else was quicker is answered with what stands there now, to be shown.
+    document.body.addEventListener('htmx:beforeSwap', (event) => {
+        const { xhr, requestConfig } = event.detail;
+        if (xhr.status === 409 && xhr.getResponseHeader('HX-Reswap')) {
+            // Sent before somebody chose, and answered after it: the choice stands.
+            const now = document.getElementById('summary-revision')?.value;
+            const isPast =
+                xhr.getResponseHeader('HX-Retarget') === '#both-texts' && requestConfig.parameters.revision !== now;
+            event.detail.shouldSwap = !isPast;
+            event.detail.isError = false;
+        }
+    });
     // What the page asks by itself fails silently; the next thing that somebody does will say it.
     const isOwn = (event) => Boolean(event.detail.elt.closest?.('[data-quiet]'));
     document.body.addEventListener('htmx:responseError', (event) => {

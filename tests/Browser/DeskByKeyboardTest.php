@@ -73,8 +73,11 @@ final class DeskByKeyboardTest extends BrowserTestCase
             $this->say('Count the stops once more.');
             $this->key('Enter', true);
             $this->see('Take back');
+            $this->assertSame(0, $this->howMany('.draft-offer'), 'nothing is offered that was sent');
+            $name === 'Anke Dent' && $this->writeInAnotherWindow('From the other window.');
             $this->key('t');
             $this->say('Well counted, '.$name.'.');
+            $name === 'Anke Dent' && $this->joinBoth('From the other window.', 'Well counted, Anke Dent.');
             $this->key('Escape');
             $this->key('p');
             $this->key('Enter');
@@ -86,6 +89,33 @@ final class DeskByKeyboardTest extends BrowserTestCase
             $this->keys / 10,
             sprintf('%d commands for ten frames', $this->keys),
         );
+    }
+
+    /** The same attempt, open twice: what is written there first is not written over here. */
+    private function writeInAnotherWindow(string $words): void
+    {
+        $browser = $this->browser();
+        [$here, $address] = [$browser->getWindowHandle(), $browser->getCurrentURL()];
+        $browser->switchTo()->newWindow();
+        $browser->get($address);
+        $this->tap('[data-to="#summary"]');
+        $this->type('#summary', $words);
+        $this->see('Kept ');
+        $browser->close();
+        $browser->switchTo()->window($here);
+    }
+
+    private function joinBoth(string $theirs, string $yours): void
+    {
+        $this->see('Both texts are here');
+        $this->see($theirs);
+        $this->press('Join both');
+        $this->see('Kept ');
+        $this->assertSame(
+            $theirs."\n\n".$yours,
+            $this->browser()->executeScript('return document.getElementById("summary").value;'),
+        );
+        $this->assertSame(0, $this->howMany('[data-both]'));
     }
 
     private function handInFive(string $address, string $name, int $mark): void

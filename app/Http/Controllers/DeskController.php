@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Courses\DeskQueue;
 use App\Critique\AcceptRest;
+use App\Critique\AlreadyPublished;
 use App\Critique\CorrectReturn;
 use App\Critique\CritiqueDraft;
 use App\Critique\DeskPresence;
@@ -16,6 +17,7 @@ use App\Critique\PublishCritique;
 use App\Critique\ReadableNotes;
 use App\Critique\RecallCritique;
 use App\Critique\SaveDraft;
+use App\Critique\StaleSummary;
 use App\Critique\StillJudging;
 use App\Http\Requests\CritiqueDraftRequest;
 use App\Models\Attempt;
@@ -28,6 +30,7 @@ use App\View\Presenters\FrameView;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Str;
 use Illuminate\View\View;
 
 final class DeskController extends Controller
@@ -75,6 +78,8 @@ final class DeskController extends Controller
             'undecided' => $findings->where('decision', Decision::Open)->count(),
             'decides' => $teaches && $attempt->allows(AttemptStep::Critique),
             'opens' => $opens,
+            'versions' => $teaches ? $attempt->summaryVersions()->with('user')->latest('id')->get() : collect(),
+            'page' => Str::random(24),
             'shownState' => $opens ? $attempt->state->after(AttemptStep::Open) : $attempt->state,
             'queue' => $queue,
             'position' => $position,
@@ -111,10 +116,17 @@ final class DeskController extends Controller
     /** Saves what is being written, and which suggestion is chosen; asked for while typing. */
     public function update(CritiqueDraftRequest $request, Attempt $attempt, SaveDraft $save): Response|RedirectResponse
     {
-        $save->handle($attempt, $this->draft($request));
+        try {
+            $revision = $save->handle($attempt, $this->draft($request));
+        } catch (StaleSummary $problem) {
+            return $this->bothTexts($request, $problem);
+        }
 
         return $request->header('HX-Request') !== null
-            ? response('Kept '.Moments::write(now(), $attempt->setBrief->course->timezone, 'HH:mm:ss'))
+            ? response()->view('desk.kept', [
+                'kept' => 'Kept '.Moments::write(now(), $attempt->setBrief->course->timezone, 'HH:mm:ss'),
+                'revision' => $revision,
+            ])
             : back();
     }
 
@@ -140,7 +152,11 @@ final class DeskController extends Controller
         PublishCritique $publish,
     ): Response|RedirectResponse {
         try {
-            $publish->handle($attempt, $this->draft($request), $this->user($request));
+            $publish->handle($attempt, $this->draft($request));
+        } catch (StaleSummary $problem) {
+            return $this->bothTexts($request, $problem);
+        } catch (AlreadyPublished $problem) {
+            return redirect()->route('desk.show', $attempt)->with('problem', $problem->getMessage());
         } catch (StillJudging $problem) {
             return back()->withInput()->with('problem', $problem->getMessage());
         }
@@ -210,8 +226,22 @@ final class DeskController extends Controller
         $input = $request->validated();
 
         return new CritiqueDraft(
-            $input['summary'] ?? null,
+            $request->has('summary') ? (string) ($input['summary'] ?? '') : null,
             array_map(fn (mixed $number): ?int => $number === null ? null : (int) $number, $input['suggestion'] ?? []),
+            isset($input['revision']) ? (int) $input['revision'] : null,
+            (string) ($input['page'] ?? ''),
+            $this->user($request),
         );
+    }
+
+    /** Refused, with what stands there now beside what was sent. */
+    private function bothTexts(Request $request, StaleSummary $problem): Response|RedirectResponse
+    {
+        return $request->header('HX-Request') === null
+            ? redirect()->route('desk.show', $problem->attempt)->withInput()->with('problem', $problem->getMessage())
+            : response()->view('desk.both-texts', ['problem' => $problem], 409, [
+                'HX-Retarget' => '#both-texts',
+                'HX-Reswap' => 'innerHTML',
+            ]);
     }
 }

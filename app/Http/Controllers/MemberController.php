@@ -6,13 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Accounts\AskForPassword;
 use App\Accounts\Links;
-use App\Models\PasswordWay;
 use App\Http\Requests\MemberRequest;
 use App\Http\Requests\NewCodeRequest;
 use App\Models\Attempt;
 use App\Models\AttemptState;
 use App\Models\Course;
 use App\Models\Membership;
+use App\Models\PasswordWay;
 use App\Models\Role;
 use App\Models\User;
 use App\Trail\Trail;

@@ -15,6 +15,8 @@ final class CritiqueDraftRequest extends FormRequest
     {
         return [
             'summary' => ['nullable', 'string', 'max:5000'],
+            'revision' => ['nullable', 'integer', 'min:0'],
+            'page' => ['nullable', 'string', 'max:40'],
             'suggestion' => ['sometimes', 'array'],
             'suggestion.*' => ['nullable', 'integer', 'min:0', 'max:'.Frame::INSTRUCTOR_SUGGESTION],
         ];

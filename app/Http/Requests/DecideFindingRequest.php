@@ -17,6 +17,7 @@ final class DecideFindingRequest extends FormRequest
         return [
             'decision' => ['required', Rule::enum(Decision::class)],
             'wording' => ['nullable', 'string', 'max:2000', 'required_if:decision,reworded'],
+            'revision' => ['nullable', 'integer', 'min:0'],
             'dismissal' => ['nullable', 'string', 'max:500'],
         ];
     }

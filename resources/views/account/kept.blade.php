@@ -29,7 +29,7 @@
                     <tr>
                         <th scope="row">What you say of your frames, and what is said of them</th>
                         <td>You and whoever critiques in the course; a critique that is not published, only whoever
-                            writes it</td>
+                            writes it, with the last ten versions of its message</td>
                         <td>As the pictures</td>
                     </tr>
                     <tr>

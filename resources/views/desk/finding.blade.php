@@ -11,6 +11,14 @@
             <span class="fine">from an earlier analysis</span>
         @endunless
     </p>
+    @if ($stale ?? null)
+        <div class="word word-problem" role="alert">
+            <p>{{ $stale }}</p>
+            @if ($yours ?? null)
+                <blockquote>{{ $yours }}</blockquote>
+            @endif
+        </div>
+    @endif
     <p class="finding-sentence">{{ $finding->sentence() }}</p>
     @if ($finding->decision === Decision::Dismissed && $finding->dismissal)
         <p class="fine">Dismissed: {{ $finding->dismissal }}</p>
@@ -33,13 +41,15 @@
         <div class="finding-actions">
             @if ($finding->decision !== Decision::Accepted)
                 <button type="button" hx-put="{{ route('findings.update', $finding) }}"
-                    hx-target="#finding-{{ $finding->id }}" hx-swap="outerHTML" hx-vals='{"decision": "accepted"}'
+                    hx-target="#finding-{{ $finding->id }}" hx-swap="outerHTML"
+                    hx-vals='{"decision": "accepted", "revision": {{ $finding->revision }}}'
                     data-do="accept">Accept</button>
             @endif
             @if (($ownWording ?? null) !== null && $finding->decision === Decision::Open)
                 <button type="button" hx-put="{{ route('findings.update', $finding) }}"
                     hx-target="#finding-{{ $finding->id }}" hx-swap="outerHTML"
-                    hx-vals="{{ json_encode(['decision' => 'reworded', 'wording' => $ownWording]) }}" data-do="say"
+                    hx-vals="{{ json_encode(['decision' => 'reworded', 'wording' => $ownWording,
+                        'revision' => $finding->revision]) }}" data-do="say"
                     title="{{ $ownWording }}">In your words:
                     {{ \Illuminate\Support\Str::limit($ownWording, 40) }}</button>
             @endif
@@ -51,23 +61,26 @@
             @endif
             @if ($finding->decision !== Decision::Open)
                 <button type="button" class="plain" hx-put="{{ route('findings.update', $finding) }}"
-                    hx-target="#finding-{{ $finding->id }}" hx-swap="outerHTML" hx-vals='{"decision": "open"}'
+                    hx-target="#finding-{{ $finding->id }}" hx-swap="outerHTML"
+                    hx-vals='{"decision": "open", "revision": {{ $finding->revision }}}'
                     data-do="reopen">Reopen</button>
             @endif
         </div>
         <form id="reword-{{ $finding->id }}" hidden hx-put="{{ route('findings.update', $finding) }}"
                     hx-target="#finding-{{ $finding->id }}" hx-swap="outerHTML" class="small-form">
             <input type="hidden" name="decision" value="reworded">
+            <input type="hidden" name="revision" value="{{ $finding->revision }}">
             <label for="wording-{{ $finding->id }}">In your words</label>
             <textarea id="wording-{{ $finding->id }}" name="wording" rows="3" maxlength="2000" required
                 autocomplete="off"
-                data-draft="wording-{{ $finding->id }}">{{ $finding->wording
+                data-draft="wording-{{ $finding->id }}">{{ $yours ?? $finding->wording
                 ?? $finding->found()->sentence }}</textarea>
             <button>Save the wording</button>
         </form>
         <form id="dismiss-{{ $finding->id }}" hidden hx-put="{{ route('findings.update', $finding) }}"
                     hx-target="#finding-{{ $finding->id }}" hx-swap="outerHTML" class="small-form">
             <input type="hidden" name="decision" value="dismissed">
+            <input type="hidden" name="revision" value="{{ $finding->revision }}">
             <label for="dismissal-{{ $finding->id }}">Why it does not hold here <span class="fine">optional; only
                     you see it</span></label>
             <input id="dismissal-{{ $finding->id }}" name="dismissal" maxlength="500"

@@ -13,11 +13,23 @@
         @foreach ($frames as $view)
             @include('desk.suggestions', ['view' => $view])
         @endforeach
+        <input type="hidden" name="page" value="{{ $page }}">
+        <input type="hidden" name="revision" value="{{ $attempt->summary_revision }}" id="summary-revision">
         <div>
+            <div id="both-texts"></div>
+            @if (old('summary') !== null && old('summary') !== $attempt->summary)
+                <div class="word">
+                    <p>Another text stands here now; yours is in the field. Saving yours puts it in its place.</p>
+                    <blockquote>{{ $attempt->summary }}</blockquote>
+                </div>
+            @endif
             <label for="summary">Your message to {{ $attempt->user->name }}</label>
             <textarea id="summary" name="summary" rows="4" maxlength="5000"
                 autocomplete="off"
                 data-draft="summary-{{ $attempt->id }}">{{ old('summary', $attempt->summary) }}</textarea>
+            @if ($versions->isNotEmpty())
+                @include('desk.versions')
+            @endif
             @if ($stillWriting)
                 <p class="word">{{ implode(', ', $stillWriting) }}
                     {{ count($stillWriting) === 1 ? 'has' : 'have' }} written notes here and not given them
@@ -34,12 +46,16 @@
     </form>
 @elseif ($attempt->state->allows(AttemptStep::ReadReturn))
     <div class="word word-done">
-        <p>Published {{ $attempt->setBrief->course->formatMoment($attempt->returned_at) }}{{ $attempt->corrected_at
+        <p>Published{{ $attempt->publishedBy ? ' by ' . $attempt->publishedBy->name : '' }}
+            {{ $attempt->setBrief->course->formatMoment($attempt->returned_at) }}{{ $attempt->corrected_at
             ? ', corrected ' . $attempt->setBrief->course->formatMoment($attempt->corrected_at) : '' }}. <a
                 href="{{ route('attempts.return', $attempt) }}">Read it as the student does</a>.</p>
         @if ($teaches)
             <form method="post" action="{{ route('desk.correct', $attempt) }}" data-once>@csrf<button>Correct
                     it</button></form>
+            @if ($versions->isNotEmpty())
+                @include('desk.versions')
+            @endif
         @endif
     </div>
 @endif
