@@ -25,6 +25,7 @@ final class ClaimAccount
         'notes' => ['author_id'],
         'what_ifs' => ['author_id'],
         'findings' => ['decided_by'],
+        'summary_versions' => ['user_id'],
         'silenced_findings' => ['user_id'],
         'own_briefs' => ['user_id', 'brief_id', 'revision'],
         'settings_banks' => ['user_id'],

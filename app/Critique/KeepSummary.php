@@ -7,6 +7,7 @@ namespace App\Critique;
 use App\Models\Attempt;
 use App\Models\SummaryVersion;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -29,7 +30,7 @@ final class KeepSummary
         }
         $last = self::versions($attempt)->where('is_late', false)->latest('id')->first();
         if ($last !== null && $draft->revision !== null && self::isStale($attempt, $draft)) {
-            throw new StaleSummary($attempt, $last, $draft->summary);
+            throw new StaleSummary($attempt, $last, $draft->summary, $last->user_id === $draft->by?->id);
         }
         $revision = $attempt->summary_revision + 1;
         $isGoingOn = $last !== null && $last->page !== '' && $last->page === $draft->page
@@ -46,6 +47,13 @@ final class KeepSummary
         if ($draft->summary !== null && ! self::isSame($draft->summary, (string) $attempt->summary)) {
             self::version($attempt, $draft, $draft->summary, $attempt->summary_revision, isLate: true);
         }
+    }
+
+    /** @return Collection<int, SummaryVersion> what is kept beside the message as it is, the latest first */
+    public static function earlier(Attempt $attempt): Collection
+    {
+        return self::versions($attempt)->with('user')->latest('id')->get()
+            ->reject(fn (SummaryVersion $one): bool => self::isSame($one->text, (string) $attempt->summary));
     }
 
     /** A form sends line ends of its own kind. */

@@ -15,10 +15,11 @@ final class StaleSummary extends RuntimeException
         public readonly Attempt $attempt,
         public readonly SummaryVersion $theirs,
         public readonly string $yours,
+        public readonly bool $isOwn,
     ) {
-        parent::__construct(sprintf(
-            '%s has changed this message while you were writing. Both texts are here: choose, or join them.',
-            $theirs->writer(),
-        ));
+        parent::__construct(($isOwn
+            ? 'You have changed this message in another window.'
+            : $theirs->writer().' has changed this message while you were writing.').
+            ' Both texts are here: choose, or join them.');
     }
 }

@@ -10,7 +10,7 @@ use App\Models\Frame;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 
-/** Keeps a picture without the place where it was taken, unless its owner wants that to stay. */
+/** Keeps a picture without the place where it was taken, unless its owner wants that to stay, and without an owner. */
 final readonly class ForgetPlace
 {
     public function __construct(
@@ -25,7 +25,7 @@ final readonly class ForgetPlace
      *
      * @throws HandInRefused when the attempt has the same picture without its place already
      */
-    public function of(Frame $frame): bool
+    public function of(Frame $frame, bool $place = true): bool
     {
         $picture = $frame->picture;
         $folder = storage_path('scratch/place-'.bin2hex(random_bytes(8)));
@@ -33,7 +33,7 @@ final readonly class ForgetPlace
         $copy = $folder.'/picture';
         try {
             File::copy($this->store->original($picture), $copy);
-            $this->places->clean($copy);
+            $this->places->clean($copy, $place);
             $cleaned = $this->store->keep($copy, $picture->source_hash ?? $picture->hash);
         } catch (OutsideProgramFailed) {
             // Some kinds of files can be read and not be written.

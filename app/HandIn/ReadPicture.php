@@ -38,9 +38,11 @@ final readonly class ReadPicture
             $reading = $this->readings->of($frame->picture);
             $found = [...$record(), ...self::knownFromPractice($frame)];
             $hasPlace = isset($found[PictureTags::HAS_PLACE]) && ! $frame->attempt->user->keeps_location;
-            if ($hasPlace && $this->places->of($frame)) {
+            $says = $hasPlace || isset($found[PictureTags::HAS_OWNER]);
+            if ($says && $this->places->of($frame, $hasPlace) && $hasPlace) {
                 unset($found[PictureTags::HAS_PLACE]);
             }
+            unset($found[PictureTags::HAS_OWNER]);
         } catch (UnreadablePicture|HandInRefused $problem) {
             self::refuse($frame, $problem->getMessage());
 

@@ -132,6 +132,20 @@ final readonly class ExifTool implements PictureTags
         'RawJpgQuality',
     ];
 
+    /** Whose camera it was: never shown, and taken out of what is kept. */
+    private const OWNERS = [
+        'EXIF:SerialNumber',
+        'EXIF:LensSerialNumber',
+        'EXIF:OwnerName',
+        'EXIF:Artist',
+        'XMP:SerialNumber',
+        'XMP:LensSerialNumber',
+        'XMP:OwnerName',
+        'XMP:Artist',
+        'XMP:Creator',
+        'IPTC:By-line',
+    ];
+
     /** That a place is recorded is told; the place itself goes no further than here. */
     private const PLACES = [
         'GPSLatitude',
@@ -164,7 +178,7 @@ final readonly class ExifTool implements PictureTags
             ...array_map(fn (string $tag): string => '-EXIF:'.$tag, self::WORDS),
             ...array_map(fn (string $tag): string => '-XMP:'.$tag, self::WORDS),
             ...array_map(fn (string $tag): string => '-MakerNotes:'.$tag, self::MAKER_WORDS),
-            ...array_map(fn (string $tag): string => '-'.$tag, [...self::ANYWHERE, ...self::PLACES]),
+            ...array_map(fn (string $tag): string => '-'.$tag, [...self::ANYWHERE, ...self::PLACES, ...self::OWNERS]),
             '--',
             $path,
         ], reads: [$path]);
@@ -190,9 +204,15 @@ final readonly class ExifTool implements PictureTags
         unset($tags['SourceFile']);
         $places = preg_grep('/:(GPS|Location|City|Sub-location)/', array_keys($tags)) ?: [];
 
+        $owners = preg_grep(
+            '/^(EXIF|XMP|IPTC):(SerialNumber|LensSerialNumber|OwnerName|Artist|Creator|By-line)$/',
+            array_keys($tags),
+        ) ?: [];
+
         return [
-            ...self::named(array_diff_key($tags, array_flip($places))),
+            ...self::named(array_diff_key($tags, array_flip([...$places, ...$owners]))),
             ...$places === [] ? [] : [PictureTags::HAS_PLACE => true],
+            ...$owners === [] ? [] : [PictureTags::HAS_OWNER => true],
         ];
     }
 

@@ -15,6 +15,9 @@ interface PictureTags
     /** Present where the file says where it was taken; the place itself is not among the tags. */
     public const HAS_PLACE = 'HasPlace';
 
+    /** Stands among the tags of a file that says whose camera it was: its owner, its author or a serial number. */
+    public const HAS_OWNER = 'HasOwner';
+
     /**
      * @return array<string, mixed> EXIF names; File:… facts under FileType, ImageWidth, ImageHeight, Orientation
      *

@@ -22,6 +22,7 @@ final class LetterboxTransport extends AbstractTransport
             return;
         }
         $mail = MessageConverter::toEmail($original);
+        $about = $mail->getHeaders()->get(Letter::ABOUT)?->getBodyAsString();
         DB::table('letters')->insert(
             array_map(
                 fn (Address $to): array => [
@@ -29,6 +30,7 @@ final class LetterboxTransport extends AbstractTransport
                     'subject' => Str::limit((string) $mail->getSubject(), 250),
                     'body' => (string) $mail->getTextBody(),
                     'is_secret' => $mail->getHeaders()->has(Letter::SECRET),
+                    'about' => is_numeric($about) ? (int) $about : null,
                     'created_at' => now(),
                     'updated_at' => now(),
                 ],

@@ -35,4 +35,9 @@ final class AnswerRead extends Notice
     {
         return [route('attempts.return', $this->attempt).'#reply', 'Read it'];
     }
+
+    protected function about(): int
+    {
+        return $this->by->id;
+    }
 }

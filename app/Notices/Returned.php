@@ -16,7 +16,7 @@ final class Returned extends Notice
     }
 
     /** Not where it was taken back meanwhile. */
-    public function shouldSend(): bool
+    protected function holdsStill(): bool
     {
         return $this->attempt->refresh()->state === AttemptState::Returned;
     }

@@ -38,7 +38,7 @@ final readonly class DeleteAccount
                 ->pluck('picture_id')
                 ->all();
             $addresses = array_filter([$user->email, $user->pending_email, $user->invited_email]);
-            DB::table('letters')->whereIn('to', $addresses)->delete();
+            DB::table('letters')->whereIn('to', $addresses)->orWhere('about', $user->id)->delete();
             DB::table('password_reset_tokens')->whereIn('email', $addresses)->delete();
             DB::table('sessions')->where('user_id', $user->id)->delete();
             $user->notifications()->delete();

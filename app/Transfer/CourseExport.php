@@ -94,6 +94,7 @@ final readonly class CourseExport
             ]),
             'extensions' => $in('extensions', 'set_brief_id', $sets),
             'attempts' => $in('attempts', 'set_brief_id', $sets),
+            'summary_versions' => $in('summary_versions', 'attempt_id', $attempts->clone()),
             'plans' => $in('plans', 'set_brief_id', $sets),
             'day_sheets' => $in('day_sheets', 'set_brief_id', $sets),
             'revisits' => $in('revisits', 'frame_id', $frames->clone()->select('id')),

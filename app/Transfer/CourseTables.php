@@ -11,7 +11,7 @@ final class CourseTables
 {
     public const FORMAT = 'true-pupil.course-archive';
 
-    public const VERSION = 6;
+    public const VERSION = 7;
 
     /** Tables that older archives do not have, by the version that has them first. */
     public const SINCE = [
@@ -21,6 +21,7 @@ final class CourseTables
         'day_sheets' => 6,
         'field_notes' => 6,
         'revisits' => 6,
+        'summary_versions' => 7,
     ];
 
     /** What is known of people elsewhere: no password, and nothing of how they use the installation. */
@@ -45,7 +46,13 @@ final class CourseTables
         'set_briefs' => ['course_id' => 'courses', 'meeting_id' => 'meetings'],
         'silenced_findings' => ['course_id' => 'courses', 'user_id' => 'users'],
         'extensions' => ['set_brief_id' => 'set_briefs', 'user_id' => 'users'],
-        'attempts' => ['set_brief_id' => 'set_briefs', 'user_id' => 'users', 'answered_by' => 'users'],
+        'attempts' => [
+            'set_brief_id' => 'set_briefs',
+            'user_id' => 'users',
+            'answered_by' => 'users',
+            'published_by' => 'users',
+        ],
+        'summary_versions' => ['attempt_id' => 'attempts', 'user_id' => 'users'],
         'pictures' => [],
         'practice_shots' => [],
         // A person's own, before the frames that are scans of them.

@@ -8,6 +8,7 @@ use App\HandIn\AddPicture;
 use App\Models\Course;
 use App\Models\NoticeKind;
 use App\Models\User;
+use App\Notices\Corrected;
 use App\Notices\DueTomorrow;
 use App\Notices\HandedIn;
 use App\Notices\Reminders;
@@ -24,6 +25,15 @@ use Tests\TestCase;
 final class NoticesTest extends TestCase
 {
     use RefreshDatabase;
+
+    public function test_what_is_gone_when_its_notice_comes_is_told_to_nobody_and_fails_nothing(): void
+    {
+        $attempt = World::make()->handedIn();
+        $waiting = serialize(new Corrected($attempt));
+        $this->assertTrue(unserialize($waiting)->shouldSend());
+        $attempt->delete();
+        $this->assertFalse(unserialize($waiting)->shouldSend());
+    }
 
     public function test_what_happens_in_a_course_is_told_to_whom_it_concerns(): void
     {

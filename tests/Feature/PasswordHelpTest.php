@@ -113,6 +113,10 @@ final class PasswordHelpTest extends TestCase
         $this->assertNull($this->link($this->world->instructor, $this->world->student));
         $this->assertStringContainsString('A mail is on its way', session('done'));
         Notification::assertSentTo($this->world->student, PasswordLetter::class);
+        $this->assertDatabaseCount('password_reset_tokens', 1);
+        $this->actingAs($this->world->student)
+            ->delete(route('account.stop-password', PasswordRequest::query()->sole()));
+        $this->assertDatabaseCount('password_reset_tokens', 0);
     }
 
     public function test_its_person_stops_it(): void

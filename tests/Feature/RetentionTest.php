@@ -24,6 +24,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use Symfony\Component\Process\Process;
@@ -111,6 +112,43 @@ final class RetentionTest extends TestCase
         }
     }
 
+    #[DataProvider('placesThatStay')]
+    public function test_whose_camera_it_was_is_taken_out_whatever_else_stays(bool $keepsPlace): void
+    {
+        $world = World::make();
+        $world->student->update(['keeps_location' => $keepsPlace]);
+        $path = $this->withPlace();
+        $said = [
+            'SerialNumber=4711',
+            'LensSerialNumber=4712',
+            'OwnerName=Ana Dent',
+            'Artist=Ana Dent',
+            'XMP-dc:Creator=Ana Dent',
+        ];
+        $this->exiftool(
+            '-q',
+            '-overwrite_original',
+            ...array_map(fn (string $tag): string => '-'.$tag, $said),
+            ...[$path],
+        );
+        $frame = $this->add($world, $path);
+
+        $kept = app(PictureStore::class)->original($frame->picture);
+        $this->assertStringContainsString('Ana Dent', (string) file_get_contents($path));
+        $this->assertStringNotContainsString('Ana Dent', (string) file_get_contents($kept));
+        $this->assertSame('', trim($this->exiftool('-s3', '-SerialNumber', '-LensSerialNumber', '-Creator', $kept)));
+        $this->assertSame($keepsPlace, $this->placeIn($kept) !== '');
+        $this->assertStringNotContainsString('4711', (string) json_encode($frame->tags));
+        $this->assertSame(FrameState::Ready, $frame->state);
+    }
+
+    /** @return iterable<string, array{bool}> */
+    public static function placesThatStay(): iterable
+    {
+        yield 'with its place' => [true];
+        yield 'without' => [false];
+    }
+
     public function test_two_files_that_differ_in_their_place_alone_are_one_picture(): void
     {
         $world = World::make();
@@ -127,9 +165,12 @@ final class RetentionTest extends TestCase
 
     public function test_an_account_goes_after_its_time_of_grace_with_every_byte(): void
     {
+        // Mail is written down, also what others are told of somebody.
+        config(['mail.default' => 'letterbox']);
         $world = World::make();
         $student = $world->student;
         $student->forceFill(['email' => 'vanishing@kilnyard.example', 'email_verified_at' => now()])->save();
+        $world->instructor->forceFill(['email_verified_at' => now()])->save();
         $attempt = $world->handedIn($this->withPlace());
         $frame = $attempt->frames->first();
         [$hash, $original] = [$frame->picture->hash, app(PictureStore::class)->original($frame->picture)];
@@ -146,6 +187,7 @@ final class RetentionTest extends TestCase
             'token' => (string) Str::uuid(),
         ]);
 
+        $this->assertContains('letters', $this->rowsWith('Stu Dent'), 'the instructor was written of the answer');
         $this->delete(route('account.destroy'), ['delete_password' => 'wrong'])->assertSessionHasErrors();
         $this->assertNull($student->refresh()->delete_at);
         $this->delete(route('account.destroy'), ['delete_password' => 'a-long-password']);

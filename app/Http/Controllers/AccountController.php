@@ -24,6 +24,7 @@ use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Password;
 use Illuminate\View\View;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -122,6 +123,7 @@ final class AccountController extends Controller
     {
         $this->own($request, $passwordRequest);
         PasswordRequest::close($this->user($request));
+        Password::deleteToken($this->user($request));
 
         return $this->done('It is stopped: your password stays as it is.');
     }

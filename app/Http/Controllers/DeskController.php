@@ -11,6 +11,7 @@ use App\Critique\CorrectReturn;
 use App\Critique\CritiqueDraft;
 use App\Critique\DeskPresence;
 use App\Critique\JudgeAgain;
+use App\Critique\KeepSummary;
 use App\Critique\OpenAttempt;
 use App\Critique\PhraseBank;
 use App\Critique\PublishCritique;
@@ -78,7 +79,7 @@ final class DeskController extends Controller
             'undecided' => $findings->where('decision', Decision::Open)->count(),
             'decides' => $teaches && $attempt->allows(AttemptStep::Critique),
             'opens' => $opens,
-            'versions' => $teaches ? $attempt->summaryVersions()->with('user')->latest('id')->get() : collect(),
+            'versions' => $teaches ? KeepSummary::earlier($attempt) : collect(),
             'page' => Str::random(24),
             'shownState' => $opens ? $attempt->state->after(AttemptStep::Open) : $attempt->state,
             'queue' => $queue,
