@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Critique\CritiquePublished;
 use App\Http\Outage;
+use App\Accounts\Secrets;
 use App\Imaging\StillMaking;
 use App\Imaging\StoreAway;
 use App\Reach\TrustedNames;
@@ -38,9 +39,11 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->preventRequestsDuringMaintenance(except: ['healthz', 'readyz', 'metrics']);
         $middleware->trustHosts(at: TrustedNames::patterns(...), subdomains: false);
         $middleware->web(
+            prepend: [App\Http\Middleware\OwnReferer::class],
             append: [
                 App\Http\Middleware\ReadFromReplicas::class,
                 App\Http\Middleware\SameGeneration::class,
+                App\Http\Middleware\NeedsSecondFactor::class,
                 App\Http\Middleware\ReadByPerson::class,
             ],
             replace: [StartSession::class => App\Http\Middleware\StartSession::class],
@@ -59,6 +62,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo(fn () => route('home'));
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontFlash(Secrets::FIELDS);
         // A partial request gets a sentence it can show in place, never a whole page.
         $exceptions->shouldRenderJsonWhen(
             fn (Request $request) => $request->expectsJson() || $request->hasHeader('HX-Request'),
@@ -144,7 +148,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
 
             return $request->expectsJson()
                 ? response()->json(['message' => $message], 419)
-                : back()->withInput($request->except('_token', 'password'))->with('problem', $message);
+                : back()->withInput($request->except(Secrets::FIELDS))->with('problem', $message);
         });
         $exceptions->render(function (PostTooLargeException $exception, Request $request) {
             $message = sprintf(

@@ -11,6 +11,8 @@ return [
     'start' => env('PUPIL_START', 'invitation'),
     // Hours until a link for a new password counts that whoever runs the service made; its person can stop it before.
     'password_delay_hours' => (int) env('PUPIL_PASSWORD_DELAY_HOURS', 24),
+    // Of whom a second factor is asked: optional (nobody), teachers (whoever teaches or runs the service), everybody.
+    'second_factor' => env('PUPIL_SECOND_FACTOR', 'optional'),
     // Pictures that are kept, in megabytes, and files that are on their way.
     'quota' => [
         'person_megabytes' => (int) env('PUPIL_QUOTA_PERSON', 3_000),

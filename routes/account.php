@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\NoticeController;
+use App\Http\Controllers\SecondFactorController;
 use Illuminate\Support\Facades\Route;
 
 // One's own account. Read for whoever has signed in.
@@ -15,6 +16,9 @@ Route::middleware('throttle:account')->group(function (): void {
     Route::post('account/confirm', [AccountController::class, 'confirm'])->name('account.confirm');
     Route::put('account/password', [AccountController::class, 'password'])->name('account.password');
     Route::put('account/notices', [AccountController::class, 'notices'])->name('account.notices');
+    Route::post('account/factor', [SecondFactorController::class, 'begin'])->name('account.factor');
+    Route::put('account/factor', [SecondFactorController::class, 'confirm']);
+    Route::delete('account/factor', [SecondFactorController::class, 'destroy']);
     Route::delete('account/devices', [AccountController::class, 'signOutOthers'])->name('account.devices');
     Route::post('account/asked/{passwordRequest}', [AccountController::class, 'takePassword'])
         ->name('account.take-password');

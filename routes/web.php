@@ -11,6 +11,7 @@ use App\Http\Controllers\KeptController;
 use App\Http\Controllers\LetterboxController;
 use App\Http\Controllers\OperatorController;
 use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\SecondFactorController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StartCourseController;
 use App\Http\Controllers\WordController;
@@ -25,6 +26,8 @@ Route::withoutMiddleware('web')->group(function (): void {
 Route::middleware('guest')->group(function (): void {
     Route::get('sign-in', [SessionController::class, 'create'])->name('sign-in');
     Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('sign-in/code', [SecondFactorController::class, 'ask'])->name('sign-in.code');
+    Route::post('sign-in/code', [SecondFactorController::class, 'answer'])->middleware('throttle:sign-in-code');
     Route::get('forgotten', [PasswordController::class, 'forgotten'])->name('password.forgotten');
     Route::post('forgotten', [PasswordController::class, 'send'])->middleware('throttle:forgotten');
     Route::get('new-password/{token}', [PasswordController::class, 'edit'])->name('password.reset');

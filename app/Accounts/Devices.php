@@ -51,7 +51,7 @@ final class Devices
         $here->put(self::GENERATION, $user->generation);
     }
 
-    private static function words(string $agent): string
+    public static function words(string $agent): string
     {
         $system = match (true) {
             str_contains($agent, 'iPhone') => 'a phone (iOS)',

@@ -42,7 +42,7 @@ final class Letterbox
                 self::isOpenToAll(),
                 fn (Builder $letters): Builder => $letters
                     ->where('is_secret', false)
-                    ->whereIn('to', array_filter([$user?->email])),
+                    ->whereIn('to', $user?->email_verified_at === null ? [] : [(string) $user->email]),
             )
             ->orderByDesc('id')
             ->limit(self::MOST)

@@ -6,6 +6,8 @@ namespace App\Providers;
 
 use App\Accounts\Address;
 use App\Accounts\AddressUsers;
+use App\Accounts\SecondFactors;
+use App\Accounts\Secrets;
 use App\Letterbox\LetterboxTransport;
 use App\Models\User;
 use Illuminate\Auth\AuthManager;
@@ -53,6 +55,13 @@ final class AccountServiceProvider extends ServiceProvider
             ],
         );
         $limiter->for(
+            'sign-in-code',
+            fn (Request $request): array => [
+                Limit::perMinute(5)->by('code|'.self::waiting($request))->response(self::wait(...)),
+                Limit::perHour(30)->by('codes|'.self::waiting($request))->response(self::wait(...)),
+            ],
+        );
+        $limiter->for(
             'join',
             fn (Request $request): array => [
                 Limit::perMinute(120)->by('join|'.$request->ip())->response(self::wait(...)),
@@ -88,6 +97,12 @@ final class AccountServiceProvider extends ServiceProvider
             ->response(self::wait(...));
     }
 
+    /** Whose code is asked for. */
+    private static function waiting(Request $request): string
+    {
+        return (string) $request->session()->get(SecondFactors::WAITING.'.user', $request->ip());
+    }
+
     private static function account(Request $request): string
     {
         return sha1(Address::of($request->input('email')));
@@ -106,7 +121,7 @@ final class AccountServiceProvider extends ServiceProvider
         }
 
         return back()
-            ->withInput($request->except(['password', 'password_confirmation', 'current_password', '_token']))
+            ->withInput($request->except(Secrets::FIELDS))
             ->with('problem', $message)
             ->withHeaders($headers);
     }

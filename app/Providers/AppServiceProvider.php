@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Accounts\Devices;
+use App\Accounts\SignIns;
 use App\Courses\Roles;
 use App\HandIn\FrameQueue;
 use App\Jobs\QueuedFrames;
@@ -16,6 +17,7 @@ use App\Wording\Glossary;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Console\AboutCommand;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\URL;
@@ -58,6 +60,7 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(function (Login $login): void {
             if ($login->user instanceof User && request()->hasSession()) {
                 request()->session()->put(Devices::GENERATION, $login->user->generation);
+                SignIns::note($login->user, request(), Auth::viaRemember() ? 'remembered' : 'signed in');
             }
         });
         if ($this->app->runningInConsole()) {

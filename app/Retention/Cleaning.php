@@ -57,6 +57,7 @@ final readonly class Cleaning
             'invitations to start a course' => DB::table('start_invitations')
                 ->where('ends_at', '<', now()->subDays(self::DAYS))
                 ->delete(),
+            'sign-ins' => DB::table('sign_ins')->where('created_at', '<', now()->subDays(self::DAYS))->delete(),
             'letters' => DB::table('letters')->where('created_at', '<', now()->subDays(self::DAYS))->delete(),
             'notices that were read' => DB::table('notifications')
                 ->where('read_at', '<', now()->subDays(self::DAYS))

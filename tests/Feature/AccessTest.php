@@ -22,6 +22,7 @@ final class AccessTest extends TestCase
         'metrics',
         'sign-in',
         'join',
+        'sign-in/code',
         'start',
         'sign-out',
         'home',

@@ -277,6 +277,41 @@ final class AccountTest extends TestCase
         $this->actingAs($world->instructor)->post(route('account.takeout'))->assertOk();
     }
 
+    public function test_no_password_is_ever_written_into_a_session(): void
+    {
+        $user = World::make()->student;
+        $secret = 'never to be kept anywhere';
+        $this->actingAs($user);
+        foreach ([
+            ['put', 'account.address', ['email' => 'no address', 'address_password' => $secret]],
+            ['put', 'account.password', ['current_password' => $secret, 'password' => $secret]],
+            ['delete', 'account.destroy', ['delete_password' => $secret]],
+            ['post', 'account.factor', ['factor_password' => $secret]],
+            ['put', 'account.factor', ['code' => $secret.str_repeat('x', 40)]],
+        ] as [$method, $route, $form]) {
+            $this->{$method}(route($route), $form);
+            $this->assertStringNotContainsString($secret, (string) json_encode(session()->all()), $route);
+        }
+        auth()->logout();
+        $forms = ['/sign-in' => ['email' => 'x', 'password' => $secret], '/join' => ['password' => $secret]];
+        foreach ($forms as $at => $form) {
+            $this->post($at, $form);
+            $this->assertStringNotContainsString($secret, (string) json_encode(session()->all()), $at);
+        }
+    }
+
+    public function test_back_never_leads_to_another_site(): void
+    {
+        $wrong = ['email' => 'nobody@kilnyard.example', 'password' => 'guess'];
+        $from = ['https://elsewhere.example/trap', 'http://127.0.0.1.elsewhere.example/', '//elsewhere.example'];
+        foreach ($from as $one) {
+            $to = (string) $this->withHeader('referer', $one)->post('/sign-in', $wrong)->headers->get('Location');
+            $this->assertSame(parse_url((string) config('app.url'), PHP_URL_HOST), parse_url($to, PHP_URL_HOST), $one);
+        }
+        $own = url('/sign-in?from=here');
+        $this->withHeader('referer', $own)->post('/sign-in', $wrong)->assertRedirect($own);
+    }
+
     public function test_nobody_asks_for_links_without_end(): void
     {
         Notification::fake();

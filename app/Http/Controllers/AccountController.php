@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\AccountLog;
 use App\Accounts\Address;
 use App\Accounts\Devices;
 use App\Accounts\Links;
 use App\Accounts\NewAccount;
+use App\Accounts\SecondFactors;
+use App\Accounts\SignIns;
 use App\Accounts\Takeout;
 use App\Http\Requests\AccountRequest;
 use App\Http\Requests\AddressRequest;
@@ -40,6 +43,11 @@ final class AccountController extends Controller
             'hasMail' => Letterbox::mailArrives(),
             'devices' => Devices::of($user, $request->session()->getId()),
             'asked' => PasswordRequest::open($user)->with('course')->latest('id')->first(),
+            'signIns' => SignIns::of($user),
+            'factor' => SecondFactors::of($user),
+            'pendingFactor' => $pending = SecondFactors::pending($user),
+            'factorAddress' => $pending === null ? null : SecondFactors::address($pending, $user),
+            'isFactorRequired' => SecondFactors::isRequiredOf($user),
             'zones' => DateTimeZone::listIdentifiers(),
             'languages' => Moments::LANGUAGES,
             'kinds' => NoticeKind::optional(),
@@ -152,6 +160,7 @@ final class AccountController extends Controller
         File::ensureDirectoryExists(storage_path('scratch'));
         $path = storage_path('scratch/takeout-'.bin2hex(random_bytes(8)).'.zip');
         $takeout->write($this->user($request), $path);
+        AccountLog::note('Everything taken along', $this->user($request)->id, $request);
 
         return response()
             ->download($path, 'true-pupil-'.now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\AccountLog;
 use App\Courses\Roles;
 use App\Models\Course;
 use App\Models\Role;
@@ -29,7 +30,7 @@ final class ExportController extends Controller
 
     public function table(Request $request, Course $course): StreamedResponse
     {
-        Trail::note($course, $this->user($request), TrailEvent::Exported, 'frames as CSV');
+        $this->exported($request, $course, 'frames as CSV');
 
         return response()->streamDownload(
             function () use ($course): void {
@@ -45,7 +46,7 @@ final class ExportController extends Controller
 
     public function document(Request $request, Course $course): Response
     {
-        Trail::note($course, $this->user($request), TrailEvent::Exported, 'the course as JSON');
+        $this->exported($request, $course, 'the course as JSON');
 
         return response(
             (string) json_encode(
@@ -74,7 +75,7 @@ final class ExportController extends Controller
         Portfolio $portfolio,
     ): BinaryFileResponse {
         abort_unless($this->roles->in($course, $user) === Role::Student, 404);
-        Trail::note($course, $this->user($request), TrailEvent::Exported, 'a portfolio', $user);
+        $this->exported($request, $course, 'a portfolio', $user);
 
         return $this->zip($course, $user, $portfolio);
     }
@@ -88,5 +89,11 @@ final class ExportController extends Controller
         return response()
             ->download($path, Str::slug($student->name).'.zip', ['Content-Type' => 'application/zip'])
             ->deleteFileAfterSend();
+    }
+
+    private function exported(Request $request, Course $course, string $what, ?User $whose = null): void
+    {
+        Trail::note($course, $this->user($request), TrailEvent::Exported, $what, $whose);
+        AccountLog::note('Exported: '.$what, $this->user($request)->id, $request);
     }
 }

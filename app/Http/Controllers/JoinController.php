@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Accounts\NewAccount;
+use App\Accounts\Secrets;
 use App\Http\Requests\JoinRequest;
 use App\Models\Course;
 use App\Models\Membership;
@@ -37,7 +38,7 @@ final class JoinController extends Controller
         $found = Course::withCode($request->string('code')->toString());
         if ($found === null) {
             return back()
-                ->withInput($request->except('password'))
+                ->withInput($request->except(Secrets::FIELDS))
                 ->withErrors([
                     'code' => 'No course has this code. Ask the instructor; the letters I, O, S and the digits 0, 1, '.
                         '2, 5, 8 never appear in one.',

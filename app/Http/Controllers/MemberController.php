@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\AccountLog;
 use App\Accounts\AskForPassword;
 use App\Accounts\Links;
 use App\Http\Requests\MemberRequest;
@@ -61,6 +62,7 @@ final class MemberController extends Controller
             $membership->update(['role' => $role, 'group_name' => $group]);
             if ($isNew) {
                 Trail::note($course, $request->user(), TrailEvent::RoleChanged, $role->label(), $user);
+                AccountLog::note('Role changed to '.$role->value, $user->id, $request);
             }
 
             return back()->with(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\AccountLog;
 use App\Accounts\AddressUsers;
 use App\Accounts\Devices;
 use App\Accounts\Links;
@@ -101,5 +102,6 @@ final class PasswordController extends Controller
         PasswordRequest::close($user);
         // Whoever knew the old one is out.
         Devices::signOutAll($user);
+        AccountLog::note('Password set by a link', $user->id, request());
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\AccountLog;
+use App\Accounts\SecondFactors;
 use App\Courses\StartingCourses;
 use App\Http\Requests\SignInRequest;
+use App\Models\User;
 use App\Reach\OwnMachine;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -33,7 +36,24 @@ final class SessionController extends Controller
                         'machine that the demo runs on. Whoever runs it can make a link for a password of your own.',
                 ]);
         }
-        if (! Auth::attempt($credentials, $request->boolean('remember'))) {
+        $waits = null;
+        $isIn = Auth::attemptWhen($credentials, function (User $user) use (&$waits): bool {
+            $waits = SecondFactors::of($user) === null ? null : $user;
+
+            return $waits === null;
+        }, $request->boolean('remember'));
+        if ($waits instanceof User) {
+            $request->session()->put(SecondFactors::WAITING, [
+                'user' => $waits->id,
+                'remember' => $request->boolean('remember'),
+                'until' => now()->addMinutes(SecondFactors::MINUTES)->getTimestamp(),
+            ]);
+
+            return redirect()->route('sign-in.code');
+        }
+        if (! $isIn) {
+            AccountLog::note('Sign-in refused', null, $request);
+
             return back()
                 ->withInput($request->only('email'))
                 ->withErrors([

@@ -20,6 +20,11 @@
                         <td>Until you delete the account</td>
                     </tr>
                     <tr>
+                        <th scope="row">When you signed in, from what kind of device and out of which network</th>
+                        <td>You; in the log of the installation by number, without a name</td>
+                        <td>Sixty days; in the log two weeks</td>
+                    </tr>
+                    <tr>
                         <th scope="row">Pictures as you handed them in, with their camera record</th>
                         <td>You; from hand-in, instructors and guest critics of the course, in a copy without any
                             record. The class only if you allow it.</td>

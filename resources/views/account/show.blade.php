@@ -109,6 +109,19 @@
                 </form>
             @endif
         </section>
+        @include('account.factor')
+        <section class="sheet" aria-labelledby="signed-in">
+            <h2 id="signed-in">Signed in lately</h2>
+            <ul class="plain-list">
+                @foreach ($signIns as $one)
+                    <li>{{ ucfirst($one['device']) }} <span class="fine">{{ App\Models\Moments::write($one['at'],
+                        $user->timezone ?? 'UTC', 'D MMM, HH:mm') }}, from {{ $one['from'] }}{{
+                        $one['way'] === 'remembered' ? ', remembered' : '' }}</span>
+                    </li>
+                @endforeach
+            </ul>
+            <p class="fine">Is one of them not yours? Change the password: every other device is signed out.</p>
+        </section>
         <form method="post" action="{{ route('account.notices') }}" class="sheet" data-once>
             @csrf @method('put')
             <h2>By mail</h2>
