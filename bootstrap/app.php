@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Accounts\Secrets;
 use App\Critique\CritiquePublished;
 use App\Http\Outage;
-use App\Accounts\Secrets;
 use App\Imaging\StillMaking;
 use App\Imaging\StoreAway;
 use App\Reach\TrustedNames;
@@ -35,6 +35,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // Outermost: what fails further in is answered with them too.
         $middleware->prepend(App\Http\Middleware\SecureHeaders::class);
         $middleware->append(App\Http\Middleware\RequestId::class);
+        $middleware->append(App\Http\Middleware\AnswerWhileDatabaseIsAway::class);
         // Who watches goes on watching while the service is being looked after.
         $middleware->preventRequestsDuringMaintenance(except: ['healthz', 'readyz', 'metrics']);
         $middleware->trustHosts(at: TrustedNames::patterns(...), subdomains: false);

@@ -49,6 +49,9 @@ return [
         // For what may never be read late: sessions, locks, the queue.
         'primary' => $connection,
     ],
+    // Seconds after which an answer of the database no longer comes: for a page, and for jobs and commands.
+    'page_seconds' => (int) env('DB_PAGE_SECONDS', 4),
+    'job_seconds' => (int) env('DB_JOB_SECONDS', 300),
     // Seconds in which a replica may still lack what was written.
     'replica_seconds' => (int) env('DB_REPLICA_SECONDS', 15),
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],

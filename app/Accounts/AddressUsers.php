@@ -7,7 +7,6 @@ namespace App\Accounts;
 use App\Models\User;
 use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Contracts\Auth\Authenticatable;
-use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Support\Collection;
 use SensitiveParameter;
 
@@ -22,8 +21,6 @@ final class AddressUsers extends EloquentUserProvider
 
     /** As many passwords are compared at most: each comparison costs time on purpose. */
     private const MOST = 6;
-
-    private static ?string $nobodys = null;
 
     /** Whoever was found by the password just now. */
     private ?User $matched = null;
@@ -40,7 +37,7 @@ final class AddressUsers extends EloquentUserProvider
 
         if ($found->isEmpty()) {
             // As long as with somebody: the length of the answer tells nothing of who is known.
-            $this->hasher->check($password, self::nobodys($this->hasher));
+            $this->hasher->check($password, self::nobodys());
         }
 
         return $this->matched = $found->first(
@@ -54,10 +51,15 @@ final class AddressUsers extends EloquentUserProvider
         return $user === $this->matched || parent::validateCredentials($user, $credentials);
     }
 
-    /** A sum that no password has. */
-    private static function nobodys(Hasher $hasher): string
+    /** A sum that no password has, as dear to compare as anybody's: made anew it would cost as much again. */
+    private static function nobodys(): string
     {
-        return self::$nobodys ??= $hasher->make(bin2hex(random_bytes(16)));
+        return sprintf(
+            '$2y$%02d$%s%s',
+            (int) config('hashing.bcrypt.rounds', 12),
+            str_repeat('.', 22),
+            str_repeat('.', 31),
+        );
     }
 
     /** @return Collection<int, User> whoever has confirmed it first, then the oldest */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Imaging\StoreAway;
+use App\Watch\DatabaseCircuit;
 use Illuminate\Contracts\Cache\LockTimeoutException;
 use Predis\PredisException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
@@ -18,6 +19,20 @@ final class Outage
         'Connection refused|server shutdown|Connection was killed|Packets out of order|WSREP|starting up/i';
 
     private const DISK_FULL = '/No space left on device|\[1021\]|\[1114\]|errno: 28|Disk quota exceeded/i';
+
+    public static function ofDatabase(?Throwable $problem = null): HttpException
+    {
+        if ($problem !== null) {
+            DatabaseCircuit::open();
+        }
+
+        return new HttpException(
+            503,
+            'The database does not answer just now. What you typed is still here; try again in a minute.',
+            $problem,
+            ['Retry-After' => '30'],
+        );
+    }
 
     public static function of(Throwable $problem): ?HttpException
     {
@@ -41,12 +56,7 @@ final class Outage
                 'The disk is full on our side. Nothing of this was kept; what was stored before is safe.',
                 $problem,
             ),
-            preg_match(self::NO_DATABASE, $message) === 1 => new HttpException(
-                503,
-                'The database does not answer just now. What you typed is still here; try again in a minute.',
-                $problem,
-                ['Retry-After' => '30'],
-            ),
+            preg_match(self::NO_DATABASE, $message) === 1 => self::ofDatabase($problem),
             default => null,
         };
     }

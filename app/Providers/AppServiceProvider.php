@@ -13,6 +13,7 @@ use App\Jobs\QueuedRoll;
 use App\Models\Membership;
 use App\Models\User;
 use App\Practice\RollQueue;
+use App\Watch\GuardedConnector;
 use App\Wording\Glossary;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Database\Eloquent\Model;
@@ -32,6 +33,9 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Roles::class);
         // Its words are marked once a page.
         $this->app->scoped(Glossary::class);
+        if (! $this->app->runningInConsole()) {
+            $this->app->bind('db.connector.mariadb', GuardedConnector::class);
+        }
         $this->app->bind(FrameQueue::class, QueuedFrames::class);
         $this->app->bind(RollQueue::class, QueuedRoll::class);
         // Every rule in the folder counts: adding a finding touches nothing else.
@@ -63,6 +67,10 @@ final class AppServiceProvider extends ServiceProvider
                 SignIns::note($login->user, request(), Auth::viaRemember() ? 'remembered' : 'signed in');
             }
         });
+        // The driver waits a day for an answer unless it is told otherwise; who waits for a page does not.
+        ini_set('mysqlnd.net_read_timeout', (string) config(
+            $this->app->runningInConsole() ? 'database.job_seconds' : 'database.page_seconds',
+        ));
         if ($this->app->runningInConsole()) {
             AboutCommand::add('True Pupil', ['Version' => fn (): string => (string) config('app.version')]);
         }

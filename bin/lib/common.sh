@@ -224,7 +224,7 @@ write_server_files() {
         ACCESS=off COOKIE="$cookie" HOST='$host:$server_port' NAME="$name" >"$run/nginx.conf"
     settings=$(fill deploy/fpm-settings.in VAR="$var" TEMP="$var/nginx" LOG="$var/log")
     fill deploy/fpm.conf.in USER="$fpm_user" PRIORITY="$priority" RUN="$run" LOG="$var/log" PAGES="${FPM_CHILDREN:-6}" \
-        PICTURES="${PICTURE_CHILDREN:-3}" SETTINGS="$settings" >"$run/fpm.conf"
+        PICTURES="${PICTURE_CHILDREN:-3}" SIGNING="${SIGNING_CHILDREN:-2}" SETTINGS="$settings" >"$run/fpm.conf"
 }
 
 wait_for_page() {

@@ -72,7 +72,7 @@ write_units() {
     fpm_settings=$(fill deploy/fpm-settings.in VAR="$DATA" TEMP="$DATA/nginx" LOG="$LOGS"; echo "env[PUPIL_SETTINGS] = $SETTINGS"; echo 'php_admin_flag[opcache.validate_timestamps] = off')
     # A page takes a third of a core for a twelfth of a second, and some fifty megabytes while it lasts.
     fill deploy/fpm.conf.in USER='' PRIORITY='' RUN=/run/true-pupil-pages LOG="$LOGS" PAGES="$(( cores * 4 < memory * 4 ? cores * 4 : memory * 4 ))" \
-        PICTURES="$((cores + 1))" SETTINGS="$fpm_settings" >"$SETTINGS/fpm.conf"
+        PICTURES="$((cores + 1))" SIGNING="$((cores + 1))" SETTINGS="$fpm_settings" >"$SETTINGS/fpm.conf"
     fill deploy/nginx/headers.conf.in >"$SETTINGS/nginx/headers.conf"
     fill deploy/nginx/fastcgi.conf.in ROOT="$HOME_FOLDER/current" >"$SETTINGS/nginx/fastcgi.conf"
     fill deploy/nginx/nginx.conf.in USER='' PID=/run/true-pupil-web/nginx.pid RUN=/run/true-pupil-pages CONF="$SETTINGS/nginx" LOG="$LOGS" \

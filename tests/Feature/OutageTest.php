@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Watch\DatabaseCircuit;
 use ErrorException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
@@ -26,6 +27,12 @@ final class OutageTest extends TestCase
         'Referrer-Policy',
         'Cross-Origin-Opener-Policy',
     ];
+
+    protected function tearDown(): void
+    {
+        DatabaseCircuit::close();
+        parent::tearDown();
+    }
 
     public function test_the_database_is_down(): void
     {

@@ -11,10 +11,10 @@ use App\Accounts\Links;
 use App\Http\Requests\ForgottenPasswordRequest;
 use App\Http\Requests\NewPasswordRequest;
 use App\Http\Requests\PasswordByHandRequest;
+use App\Jobs\SendPasswordLink;
 use App\Letterbox\Letterbox;
 use App\Models\PasswordRequest;
 use App\Models\User;
-use App\Notices\PasswordLetter;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Password;
@@ -31,10 +31,8 @@ final class PasswordController extends Controller
     public function send(ForgottenPasswordRequest $request): RedirectResponse
     {
         $input = $request->validated();
-        // Whatever comes of it, a stranger reads the same.
-        Password::sendResetLink($input, function (User $user, string $token): void {
-            $user->notify(new PasswordLetter($token));
-        });
+        // Whatever comes of it, a stranger reads the same, and waits as long for it.
+        SendPasswordLink::dispatch($input['email']);
 
         return redirect()
             ->route('password.forgotten')
