@@ -97,15 +97,19 @@ Route::get('courses/{course}/members/{user}/points.csv', [SkillController::class
     ->name('skills.points');
 Route::get('courses/{course}/frames.csv', [ExportController::class, 'table'])
     ->can('teach', 'course')
+    ->middleware('throttle:exports')
     ->name('exports.table');
 Route::get('courses/{course}/course.json', [ExportController::class, 'document'])
     ->can('teach', 'course')
+    ->middleware('throttle:exports')
     ->name('exports.document');
 Route::get('courses/{course}/portfolio.zip', [ExportController::class, 'portfolio'])
     ->can('view', 'course')
+    ->middleware('throttle:exports')
     ->name('exports.portfolio');
 Route::get('courses/{course}/members/{user}/portfolio.zip', [ExportController::class, 'portfolioOf'])
     ->can('teach', 'course')
+    ->middleware('throttle:exports')
     ->name('exports.portfolio-of');
 Route::get('courses/{course}/settings', [CourseSettingsController::class, 'edit'])
     ->can('teach', 'course')
@@ -155,6 +159,7 @@ Route::post('courses/{course}/compose/checks', [ComposerController::class, 'chec
     ->name('composer.checks');
 Route::post('courses/{course}/compose/try', [ComposerController::class, 'try'])
     ->can('teach', 'course')
+    ->middleware('throttle:views')
     ->name('composer.try');
 Route::get('courses/{course}/compose/{brief}/revisions', [ComposerController::class, 'revisions'])
     ->can('teach', 'course')
@@ -259,7 +264,7 @@ Route::get('frames/{frame}/progress', [FrameController::class, 'progress'])
     ->can('prepare', 'frame')
     ->name('frames.progress');
 Route::get('frames/{frame}/glance', SubjectGlanceController::class)
-    ->middleware('beside')
+    ->middleware(['throttle:glance', 'beside'])
     ->can('prepare', 'frame')
     ->name('frames.glance');
 Route::get('frames/{frame}/picture', FramePictureController::class)

@@ -17,6 +17,17 @@ final class Devices
     /** Where a session has the generation that it was begun with; every request compares it. */
     public const GENERATION = 'generation';
 
+    /** A cookie of a device that was in an account before: whose, by a sum of the address. */
+    public const KNOWN = 'known';
+
+    /** Minutes for which a device stays known: half a year. */
+    public const KNOWN_MINUTES = 60 * 24 * 182;
+
+    public static function mark(mixed $address): string
+    {
+        return sha1(Address::of($address));
+    }
+
     /** @return list<array{words: string, seen: Carbon, isThis: bool}> the latest first */
     public static function of(User $user, string $session): array
     {

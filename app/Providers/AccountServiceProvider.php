@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Accounts\Address;
 use App\Accounts\AddressUsers;
+use App\Accounts\Devices;
 use App\Accounts\SecondFactors;
 use App\Accounts\Secrets;
 use App\Letterbox\LetterboxTransport;
@@ -50,8 +50,11 @@ final class AccountServiceProvider extends ServiceProvider
             'sign-in',
             fn (Request $request): array => [
                 Limit::perMinute(6)->by('here|'.self::account($request).'|'.$request->ip())->response(self::wait(...)),
-                Limit::perMinute(30)->by('anywhere|'.self::account($request))->response(self::wait(...)),
-                Limit::perMinute(300)->by('network|'.$request->ip())->response(self::wait(...)),
+                // Whoever guesses from elsewhere does not lock its owner out: a device that was in before is known.
+                ...self::isKnown($request)
+                    ? []
+                    : [Limit::perMinute(30)->by('anywhere|'.self::account($request))->response(self::wait(...))],
+                Limit::perMinute(60)->by('network|'.$request->ip())->response(self::wait(...)),
             ],
         );
         $limiter->for(
@@ -85,7 +88,13 @@ final class AccountServiceProvider extends ServiceProvider
                 ->by('takeout|'.$request->user()?->id)
                 ->response(self::wait(...)),
         );
-        foreach (['views' => 240, 'what-ifs' => 600, 'finder' => 900, 'spot' => 600] as $name => $perMinute) {
+        $limiter->for(
+            'exports',
+            fn (Request $request): Limit => Limit::perHour(60)
+                ->by('exports|'.$request->user()?->id)
+                ->response(self::wait(...)),
+        );
+        foreach (['views' => 240, 'what-ifs' => 600, 'finder' => 900, 'spot' => 600, 'glance' => 600] as $name => $perMinute) {
             $limiter->for($name, fn (Request $request): Limit => self::ofPerson($request, $perMinute, $name));
         }
     }
@@ -103,9 +112,15 @@ final class AccountServiceProvider extends ServiceProvider
         return (string) $request->session()->get(SecondFactors::WAITING.'.user', $request->ip());
     }
 
+    /** Whether this device has been in the account before; the framework seals what it says. */
+    private static function isKnown(Request $request): bool
+    {
+        return hash_equals(self::account($request), (string) $request->cookie(Devices::KNOWN, ''));
+    }
+
     private static function account(Request $request): string
     {
-        return sha1(Address::of($request->input('email')));
+        return Devices::mark($request->input('email'));
     }
 
     /** @param  array<string, int|string>  $headers */

@@ -19,6 +19,7 @@ use Illuminate\Auth\Events\Login;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Console\AboutCommand;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cookie;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\URL;
@@ -64,6 +65,7 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(function (Login $login): void {
             if ($login->user instanceof User && request()->hasSession()) {
                 request()->session()->put(Devices::GENERATION, $login->user->generation);
+                Cookie::queue(Devices::KNOWN, Devices::mark($login->user->email), Devices::KNOWN_MINUTES);
                 SignIns::note($login->user, request(), Auth::viaRemember() ? 'remembered' : 'signed in');
             }
         });

@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # Shared by bin/serve, bin/test and bin/bench. Everything they write goes under $VAR; nothing outside this folder is
 # touched, and no system service is used.
 
@@ -59,15 +60,15 @@ install_packages() {
 # composer.pins, without those for development where only serving. They are installed again when a list has changed, or
 # when tests need what a served copy left out.
 install_libraries() {
-    local wanted=all options=(--no-interaction --no-progress) log name version
-    [ "${1:-}" = serving ] && wanted=serving
+    local kind=all options=(--no-interaction --no-progress) log name version
+    [ "${1:-}" = serving ] && kind=serving
     if [ -f vendor/autoload.php ] && [ -f vendor/.installed-for ]; then
-        case "$(head -n 1 vendor/.installed-for) $wanted" in
+        case "$(head -n 1 vendor/.installed-for) $kind" in
             'all all' | 'all serving' | 'serving serving')
                 tail -n +2 vendor/.installed-for | cmp -s - <(cat composer.json composer.pins) && return ;;
         esac
     fi
-    [ $wanted = serving ] && options+=(--no-dev)
+    [ $kind = serving ] && options+=(--no-dev)
     while read -r name version; do options+=(--with "$name:$version"); done <composer.pins
     say "Installing PHP libraries"
     log=$(mktemp)
@@ -79,7 +80,7 @@ install_libraries() {
     rm -f "$log"
     # What Laravel found in the packages that lay here before; it looks again when the list is gone.
     rm -f bootstrap/cache/packages.php bootstrap/cache/services.php
-    { echo $wanted; cat composer.json composer.pins; } >vendor/.installed-for
+    { echo $kind; cat composer.json composer.pins; } >vendor/.installed-for
 }
 
 # Room for a database, an upload or two and their scratch files.

@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # Shared by bin/install and bin/upgrade: an installation on a server, in the usual folders of Debian.
 
 HOME_FOLDER=/opt/true-pupil

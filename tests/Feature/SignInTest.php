@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Accounts\Devices;
 use App\Courses\Roles;
 use App\Models\Course;
 use App\Models\Role;
@@ -54,6 +55,36 @@ final class SignInTest extends TestCase
             ->post('/sign-in', ['email' => $world->student->email, 'password' => 'a-long-password'])
             ->assertSee('Too many tries');
         $this->assertGuest();
+    }
+
+    public function test_who_guesses_from_everywhere_does_not_lock_out_a_device_that_was_in_before(): void
+    {
+        $user = World::make()->student;
+        $try = fn (string $ip, string $password) => $this->withServerVariables(['REMOTE_ADDR' => $ip])
+            ->post('/sign-in', ['email' => $user->email, 'password' => $password]);
+        $known = $try('192.0.2.1', 'a-long-password')->getCookie(Devices::KNOWN);
+        $this->post('/sign-out');
+        foreach (range(1, 30) as $number) {
+            $try('198.51.100.'.$number, 'guess');
+        }
+        $try('192.0.2.1', 'a-long-password')->assertSessionHas('problem');
+        $this->assertGuest();
+        session()->forget('problem');
+        $this->withCookie(Devices::KNOWN, $known->getValue());
+        $try('192.0.2.1', 'a-long-password')->assertRedirect(route('home'));
+        $this->assertAuthenticatedAs($user);
+        $this->post('/sign-out');
+        // It passes for its own account alone.
+        $this->withCookie(Devices::KNOWN, Devices::mark('somebody@kilnyard.example'));
+        $try('192.0.2.1', 'a-long-password')->assertSessionHas('problem');
+    }
+
+    public function test_one_network_tries_sixty_times_a_minute_and_no_more(): void
+    {
+        foreach (range(1, 61) as $number) {
+            $answer = $this->post('/sign-in', ['email' => 'a'.$number.'@kilnyard.example', 'password' => 'guess']);
+            $this->assertSame($number > 60, $answer->getSession()->has('problem'), (string) $number);
+        }
     }
 
     public function test_passwords_are_stored_hashed(): void

@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # A machine of the project's own to try on what needs one: Debian in a folder, with systemd as its first process, in
 # namespaces that go with it. Nothing of the machine it runs on is touched but the ports of loopback.
 #   SUITE=bookworm    which Debian (trixie: 13)
