@@ -94,7 +94,8 @@ final class AccountServiceProvider extends ServiceProvider
                 ->by('exports|'.$request->user()?->id)
                 ->response(self::wait(...)),
         );
-        foreach (['views' => 240, 'what-ifs' => 600, 'finder' => 900, 'spot' => 600, 'glance' => 600] as $name => $perMinute) {
+        $perMinutes = ['views' => 240, 'what-ifs' => 600, 'finder' => 900, 'spot' => 600, 'glance' => 600];
+        foreach ($perMinutes as $name => $perMinute) {
             $limiter->for($name, fn (Request $request): Limit => self::ofPerson($request, $perMinute, $name));
         }
     }

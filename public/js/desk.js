@@ -9,6 +9,8 @@ export function watchDesk() {
     // The desk itself is drawn anew from one attempt to the next: it is looked for whenever it is needed.
     const find = (what) => document.querySelector(`[data-desk] ${what}`);
     begin();
+    // The form that was last sent by a key.
+    let byKey = null;
     const showKeys = () => find('[data-keys-dialog]').showModal();
     document.addEventListener('click', (event) => {
         const opener = event.target.closest('[data-opens]');
@@ -111,6 +113,7 @@ export function watchDesk() {
                 event.preventDefault();
                 // The message to the student is kept while it is typed; publishing is a key of its own.
                 if (!event.target.closest('.publish')) {
+                    byKey = event.target.form;
                     event.target.form.requestSubmit();
                 }
             } else if (event.key === 'Escape') {
@@ -194,9 +197,11 @@ export function watchDesk() {
             next ? lookAt(next) : decided.focus();
         }
     });
-    // A note that was added is done with: the keys are keys again, at the next finding that is open.
+    // A note that was added by a key is done with: the keys are keys again, at the next finding that is open.
     document.body.addEventListener('htmx:afterSettle', (event) => {
-        if (event.detail.requestConfig?.elt?.matches?.('[data-note]')) {
+        const form = event.detail.requestConfig?.elt;
+        if (form?.matches?.('[data-note]') && form === byKey) {
+            byKey = null;
             const from = document.querySelector(`[data-of="${shown.frame}"] [data-finding]`);
             const next = from?.matches('.decision-open') ? from : from && nextOpen(from);
             next ? lookAt(next) : find('h1').focus({ preventScroll: true });
