@@ -116,7 +116,9 @@ final class AccountServiceProvider extends ServiceProvider
     /** Whether this device has been in the account before; the framework seals what it says. */
     private static function isKnown(Request $request): bool
     {
-        return hash_equals(self::account($request), (string) $request->cookie(Devices::KNOWN, ''));
+        $known = $request->cookie(Devices::KNOWN);
+
+        return is_string($known) && hash_equals(self::account($request), $known);
     }
 
     private static function account(Request $request): string
