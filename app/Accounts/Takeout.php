@@ -20,8 +20,10 @@ use App\Models\SettingsBank;
 use App\Models\User;
 use App\Practice\RollPictures;
 use App\Transfer\CourseDocument;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use RuntimeException;
+use stdClass;
 use ZipArchive;
 
 /** Everything of a person's, to take along: data as JSON, pictures as they were handed in. */
@@ -112,6 +114,8 @@ final readonly class Takeout
         yield 'briefs.json' => OwnBrief::query()->where('user_id', $user->id)->pluck('brief')->all();
         yield 'drills.json' => DrillAnswer::query()->where('user_id', $user->id)->orderBy('id')
             ->get(['kind', 'level', 'seed', 'scene', 'answer', 'is_right', 'created_at'])->toArray();
+        yield 'sign-ins.json' => DB::table('sign_ins')->where('user_id', $user->id)->orderBy('id')
+            ->get(['created_at', 'device', 'way', 'from'])->map(fn (stdClass $one): array => (array) $one)->all();
         yield 'notices.json' => $user->notifications()->get()->map(
             fn ($notice): array => ['at' => $notice->created_at?->toIso8601ZuluString(), ...$notice->data],
         )->all();
