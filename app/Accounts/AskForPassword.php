@@ -29,7 +29,7 @@ final class AskForPassword
             $user->notify(new PasswordLetter($broker->createToken($user)));
         }
 
-        return self::asked($user, $way, now(), $course);
+        return self::asked($user, $way, now(), $course, $instructor);
     }
 
     /** By whoever runs the service: it counts later, so that whoever is signed in can stop it. */
@@ -40,10 +40,16 @@ final class AskForPassword
         return self::asked($user, PasswordWay::Operator, now()->addHours($hours));
     }
 
-    private static function asked(User $user, PasswordWay $way, Carbon $from, ?Course $course = null): PasswordRequest
-    {
+    private static function asked(
+        User $user,
+        PasswordWay $way,
+        Carbon $from,
+        ?Course $course = null,
+        ?User $by = null,
+    ): PasswordRequest {
         $request = PasswordRequest::query()->create([
             'user_id' => $user->id,
+            'asked_by' => $by?->id,
             'course_id' => $course?->id,
             'way' => $way,
             'counts_from' => $from,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Models\PasswordRequest;
+use App\Models\PasswordWay;
 use App\Models\User;
 use Illuminate\Support\Facades\URL;
 
@@ -48,7 +49,14 @@ final class Links
     {
         $request = is_numeric($asked) ? PasswordRequest::open($user)->find((int) $asked) : null;
 
-        return $user->password !== null && hash_equals(self::mark($user->password), $mark) ? $request : null;
+        if ($request === null || $user->password === null || ! hash_equals(self::mark($user->password), $mark)) {
+            return null;
+        }
+        // An account may have come to hold more since the link was made.
+        $holds = $request->way !== PasswordWay::Link
+            || ($request->askedBy !== null && VouchForAccount::way($user, $request->askedBy) === PasswordWay::Link);
+
+        return $holds ? $request : null;
     }
 
     /** Makes an account that came with a course somebody's own. Worth nothing once that has happened. */

@@ -21,7 +21,7 @@ final class AlreadyPublished extends RuntimeException
             $isKept
                 ? 'Your text did not go out; it is kept under the earlier versions of the message: correct the return '.
                     'to use it.'
-                : 'Nothing of yours was different.',
+                : 'It is the text that you have before you.',
         ));
     }
 }

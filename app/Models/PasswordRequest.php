@@ -14,6 +14,8 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property int $user_id
+ * @property ?int $asked_by
+ * @property ?User $askedBy
  * @property ?int $course_id  null: whoever runs the service asked
  * @property PasswordWay $way
  * @property Carbon $counts_from
@@ -26,12 +28,18 @@ final class PasswordRequest extends Model
 {
     protected $table = 'password_requests';
 
-    protected $fillable = ['user_id', 'course_id', 'way', 'counts_from', 'ends_at', 'closed_at'];
+    protected $fillable = ['user_id', 'asked_by', 'course_id', 'way', 'counts_from', 'ends_at', 'closed_at'];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function askedBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'asked_by');
     }
 
     /** @return BelongsTo<Course, $this> */

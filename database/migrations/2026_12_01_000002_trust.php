@@ -18,6 +18,7 @@ return new class extends Migration
             $table->id();
             $table->foreignId('user_id')->constrained()->cascadeOnDelete();
             // Null: by whoever runs the service.
+            $table->foreignId('asked_by')->nullable()->constrained('users')->cascadeOnDelete();
             $table->foreignId('course_id')->nullable()->constrained()->cascadeOnDelete();
             $table->string('way', 20);
             $table->timestamp('counts_from');

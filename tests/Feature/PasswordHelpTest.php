@@ -87,6 +87,20 @@ final class PasswordHelpTest extends TestCase
 
     /** @param  callable(User, World, World): mixed  $gives */
     #[DataProvider('more')]
+    public function test_a_link_ends_when_the_account_comes_to_hold_more(callable $gives): void
+    {
+        $student = $this->world->student;
+        $url = (string) $this->link($this->world->instructor, $student);
+        $gives($student, World::make('TESTEEEE', 'other-'), $this->world);
+        auth()->logout();
+
+        $this->get($url)->assertStatus(410);
+        $this->post($url, ['password' => self::GOOD])->assertStatus(410);
+        $this->assertTrue(Hash::check('a-long-password', $student->fresh()->password));
+    }
+
+    /** @param  callable(User, World, World): mixed  $gives */
+    #[DataProvider('more')]
     public function test_an_account_that_holds_more_is_nobodys_to_hand_over(callable $gives): void
     {
         $student = $this->world->student;

@@ -141,7 +141,7 @@ final class MemberController extends Controller
             )),
             default => back()->with('done', sprintf(
                 '%1$s is told, and sets a new password wherever %1$s is signed in still. If that is nowhere, whoever '.
-                    'runs the installation can make a link: the account holds more than your course.',
+                    'runs the installation can make a link.',
                 $user->name,
             )),
         };

@@ -30,6 +30,6 @@ final class NeedsSecondFactor
 
         return redirect()
             ->to(route('account').'#factor')
-            ->with('problem', 'This installation asks for a second factor of whoever teaches here. Set it up first.');
+            ->with('problem', 'This installation asks for a second factor beside the password. Set it up first.');
     }
 }

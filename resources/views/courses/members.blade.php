@@ -51,7 +51,7 @@
                                 <form method="post"
                                     action="{{ route('courses.members.link', [$course, $member->user]) }}" data-once>
                                     @csrf<button class="plain">{{ $member->user->isUnclaimed() ? 'Invitation'
-                                        : 'Password link' }}</button>
+                                        : 'New password' }}</button>
                                 </form>
                             @endif
                             <details class="asks">
