@@ -18,6 +18,8 @@ return [
         'person_megabytes' => (int) env('PUPIL_QUOTA_PERSON', 3_000),
         'course_megabytes' => (int) env('PUPIL_QUOTA_COURSE', 60_000),
         'upload_megabytes' => (int) env('PUPIL_QUOTA_UPLOAD', 1_000),
+        // What pictures leave free on the disk, for all that is not pictures.
+        'reserve_megabytes' => (int) env('PUPIL_RESERVE_MEGABYTES', 300),
     ],
     // Names under which it is reached beside APP_URL's; no other is answered, but this machine's own on loopback.
     'hosts' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('TRUSTED_HOSTS', ''))))),

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Backup;
 
-use RuntimeException;
-
 /** The key of an encrypted backup: 32 bytes in a file, as base64. Without it nothing of the backup can be read. */
 final readonly class BackupKey
 {
@@ -23,7 +21,17 @@ final readonly class BackupKey
             : throw new BackupFailed(sprintf('"%s" holds no key of a backup.', $path));
     }
 
-    /** Writes a new one that nobody but its owner can read. */
+    /** A new one, as it stands in a file. */
+    public static function fresh(): string
+    {
+        return base64_encode(sodium_crypto_secretstream_xchacha20poly1305_keygen())."\n";
+    }
+
+    /**
+     * Writes a new one that nobody but its owner can read.
+     *
+     * @throws BackupFailed where the file is there already or its folder is not for this user to write
+     */
     public static function create(string $path): void
     {
         if (file_exists($path)) {
@@ -31,9 +39,11 @@ final readonly class BackupKey
         }
         $mask = umask(0077);
         try {
-            $key = base64_encode(sodium_crypto_secretstream_xchacha20poly1305_keygen());
-            if (@file_put_contents($path, $key."\n") === false) {
-                throw new RuntimeException(sprintf('"%s" cannot be written.', $path));
+            if (@file_put_contents($path, self::fresh()) === false) {
+                throw new BackupFailed(sprintf(
+                    '"%s" cannot be written by this user. --new-key=- prints a key, for whoever may write it there.',
+                    $path,
+                ));
             }
         } finally {
             umask($mask);

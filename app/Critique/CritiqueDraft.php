@@ -11,7 +11,7 @@ final readonly class CritiqueDraft
 {
     /**
      * @param  ?string  $summary  null where nothing is said of it
-     * @param  array<int|string, ?int>  $suggestions  number of the chosen one by frame id
+     * @param  array<int|string, int>  $suggestions  number of the one that was chosen, by frame id
      * @param  ?int  $revision  of the message that it was written on; null where that is not known
      * @param  string  $page  a mark of the page, so that nobody is in their own way
      */

@@ -17,6 +17,7 @@ use App\Planning\PlannedFrame;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Symfony\Component\HttpFoundation\File\Exception\UploadException;
 use Throwable;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Capture\UnreadablePicture;
@@ -41,6 +42,7 @@ final readonly class AddPicture
      * The same file is added once, however often it comes.
      *
      * @throws UnreadablePicture when the file cannot be taken
+     * @throws UploadException when the disk has no room for it
      * @throws HandInRefused when the brief is not open, the last attempt is not back yet or has as many frames as the
      *     brief takes, or no room is left for more pictures
      */
@@ -63,6 +65,7 @@ final readonly class AddPicture
         }
         $this->gate->admit($path);
         $this->quota->makeSure($setBrief, $student, (int) filesize($path));
+        RoomLeft::for((int) filesize($path));
         $picture = $this->store->keep($path, withPlace: $student->keeps_location);
         $name = self::plain($originalName);
 

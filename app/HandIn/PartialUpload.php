@@ -55,6 +55,7 @@ final class PartialUpload
         if ($offset !== $there || $piece === '' || $there + strlen($piece) > $this->size) {
             return $there;
         }
+        RoomLeft::for(strlen($piece));
         try {
             $this->files->putContent($this->folder.'/'.sprintf('%012d', $offset), $piece);
         } catch (StoreAway $problem) {

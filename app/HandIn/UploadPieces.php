@@ -7,6 +7,7 @@ namespace App\HandIn;
 use App\Imaging\FileStore;
 use App\Models\SetBrief;
 use App\Models\User;
+use Symfony\Component\HttpFoundation\File\Exception\UploadException;
 
 /**
  * Files on their way, so that a dropped connection costs one piece and not the whole file. A file is known by who sends
@@ -26,12 +27,16 @@ final readonly class UploadPieces
     {
     }
 
-    /** @throws HandInRefused when too much is under way */
+    /**
+     * @throws HandInRefused when too much is under way
+     * @throws UploadException when the disk has no room for it
+     */
     public function of(User $user, SetBrief $setBrief, string $name, int $size, int $modified): PartialUpload
     {
         $id = hash('xxh128', implode("\n", [$setBrief->id, $name, $size, $modified]));
         $upload = new PartialUpload($this->files, self::FOLDER.'/'.$user->id.'/'.$id, $size);
         if ($upload->received() === 0) {
+            RoomLeft::for($size);
             $this->makeRoom($user, $size);
         }
 

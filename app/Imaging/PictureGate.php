@@ -17,6 +17,16 @@ final readonly class PictureGate
      */
     private const TAIL_BYTES = 8 * 1024 * 1024;
 
+    /**
+     * What a camera, a telephone or a program of a darkroom writes. Drawings, documents and scripts that a library
+     * would also take for pictures are not among them: they can name other files, or are read by code that few look at.
+     */
+    private const TAKEN = '~^(image/(jpeg|png|tiff|webp|hei[cf](-sequence)?|avif|jxl|jp2|gif|bmp|x-ms-bmp|'.
+        'x-[a-z0-9]+-[a-z0-9]+|x-dcraw|x-x3f)|application/octet-stream)$~';
+
+    /** How files begin that are scripts of a picture library, whatever else is made out of them. */
+    private const SCRIPTS = ['push gra', 'viewbox ', 'AT&TFORM', '<?xml ve', '<svg xml'];
+
     private const JPEG_END = "\xFF\xD9";
 
     public function __construct(private int $megapixels)
@@ -34,7 +44,7 @@ final readonly class PictureGate
         }
         $kind = $this->mime($path);
         // Camera raw files look like TIFF or like nothing known; what is plainly something else stops here.
-        if (preg_match('~^(image/|application/octet-stream$)~', $kind) !== 1 || str_contains($kind, 'svg')) {
+        if (preg_match(self::TAKEN, $kind) !== 1 || in_array($this->beginning($path), self::SCRIPTS, true)) {
             throw UnreadablePicture::notAPicture($kind);
         }
         $size = @getimagesize($path);
@@ -52,6 +62,11 @@ final readonly class PictureGate
     public function mime(string $path): string
     {
         return mime_content_type($path) ?: 'application/octet-stream';
+    }
+
+    private function beginning(string $path): string
+    {
+        return (string) file_get_contents($path, length: 8);
     }
 
     /** @throws UnreadablePicture */

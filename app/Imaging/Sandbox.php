@@ -9,8 +9,9 @@ use Symfony\Component\Process\Process;
 
 /**
  * Runs a program where it sees the system's libraries, the files that it is given and nothing else: as nobody, without
- * a network, in a process space that goes with it (bubblewrap). Where the kernel does not allow that, programs run as
- * they are, within their limits, and /readyz says so.
+ * a network, in a process space that goes with it (bubblewrap), and without the calls of the kernel that none of them
+ * needs (SyscallFilter). Where the kernel does not allow that, programs run as they are, within their limits, and
+ * /readyz says so.
  */
 final class Sandbox
 {
@@ -29,7 +30,13 @@ final class Sandbox
         '--',
     ];
 
+    /** A file is opened for bubblewrap under this number. */
+    private const FILTERED = ['sh', '-c', 'exec 9<"$0" && exec "$@"'];
+
     private static ?bool $works = null;
+
+    /** Where the filter lies; an empty string where there is none for this machine. */
+    private static ?string $filter = null;
 
     public function __construct(private readonly bool $isWanted = true)
     {
@@ -71,9 +78,12 @@ final class Sandbox
     private function shutIn(array $command, array $reads, array $writes): array
     {
         $isRoot = posix_geteuid() === 0;
+        $filter = self::filter();
 
         return [
+            ...$filter === '' ? [] : [...self::FILTERED, $filter],
             'bwrap',
+            ...$filter === '' ? [] : ['--seccomp', '9'],
             '--die-with-parent',
             '--new-session',
             // Root needs no user namespace, and steps down to nobody inside; anybody else becomes nobody by one.
@@ -100,6 +110,19 @@ final class Sandbox
             ...$isRoot ? self::STEPPING_DOWN : [],
             ...$command,
         ];
+    }
+
+    private static function filter(): string
+    {
+        if (self::$filter === null || (self::$filter !== '' && ! is_file(self::$filter))) {
+            $bytes = SyscallFilter::bytes();
+            self::$filter = $bytes === null ? '' : storage_path('framework/calls-'.hash('xxh32', $bytes));
+            if ($bytes !== null && ! is_file(self::$filter)) {
+                AtomicFile::write(self::$filter, fn (string $path) => file_put_contents($path, $bytes));
+            }
+        }
+
+        return self::$filter;
     }
 
     /** @return list<string> */

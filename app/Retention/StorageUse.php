@@ -22,11 +22,14 @@ final class StorageUse
         return [
             'originals' => self::disk('pictures', 'originals'),
             'working copies' => self::disk('pictures', 'working'),
+            'readings of pictures' => self::disk('pictures', 'readings'),
+            'measures of pictures' => self::disk('pictures', 'measures'),
             'pictures looked at closely or otherwise' => self::folder(storage_path('scratch/wholes')) +
                 self::folder(storage_path('scratch/made')) +
                 self::folder(storage_path('scratch/near')),
-            'unpacked plates of the practice camera' => self::folder(storage_path('scratch/kept')) +
-                self::folder(storage_path('scratch/readings')),
+            'readings kept at hand' => self::folder(storage_path('scratch/readings')) +
+                self::folder(storage_path('scratch/cuts')),
+            'unpacked plates of the practice camera' => self::folder(storage_path('scratch/kept')),
             'rolls' => self::disk('files', 'roll'),
             'uploads under way' => self::disk('files', 'uploads'),
             'the database' => (int) DB::table('information_schema.tables')

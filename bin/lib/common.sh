@@ -83,6 +83,33 @@ install_libraries() {
     { echo $kind; cat composer.json composer.pins; } >vendor/.installed-for
 }
 
+# The database's own programs take a path apart at its spaces.
+no_spaces() {
+    case $1 in *[[:space:]]*) die "the path \"$1\" has a space in it, which MariaDB's programs do not take. Put the folder elsewhere, or name another with PUPIL_VAR=. Nothing was changed." ;; esac
+}
+
+# step_down VAR COMMAND...: root goes on as whoever owns this folder, or as www-data: what answers people and reads their
+# files needs no rights over this machine. PUPIL_USER names another; with root it stays root.
+step_down() {
+    local var=$1 user as; shift
+    [ "$(id -u)" = 0 ] || return 0
+    user=${PUPIL_USER:-$(stat -c %U .)}
+    [ -n "${PUPIL_USER:-}" ] || case $user in root|UNKNOWN) user=www-data ;; esac
+    [ "$user" != root ] || return 0
+    id "$user" >/dev/null 2>&1 || die "there is no user \"$user\" (PUPIL_USER)."
+    # Some libraries come packed for their packer's eyes alone.
+    chmod -R a+rX vendor
+    as=(setpriv "--reuid=$user" "--regid=$(id -g "$user")" --init-groups)
+    # A port below 1024 is root's to give.
+    [ "$PORT" -ge 1024 ] || as+=(--inh-caps=+net_bind_service --ambient-caps=+net_bind_service)
+    if ! "${as[@]}" -- sh -c 'test -r vendor/autoload.php && test -x "$1"' sh "$var"; then
+        say "Only root can read this folder: everything runs as root. In a folder that others may read, it runs as $user."
+        return 0
+    fi
+    chown -R "$user": "$var" bootstrap/cache
+    exec "${as[@]}" -- env HOME="$var" USER="$user" "$@"
+}
+
 # Room for a database, an upload or two and their scratch files.
 need_disk() {
     local free; free=$(df -Pk "$1" | awk 'NR==2 {print $4}')
@@ -116,7 +143,10 @@ start_database() {
         mariadb-install-db --no-defaults --datadir="$data" --user="$user" --auth-root-authentication-method=socket \
             --auth-root-socket-user="$user" --skip-test-db >"$log" 2>&1 || { tail -n 5 "$log" >&2; die "the database could not be created in $data"; }
     fi
-    run_child "$(command -v mariadbd || echo /usr/sbin/mariadbd)" --no-defaults --datadir="$data" --user="$user" --bind-address=127.0.0.1 \
+    # Who started it before may have been another user.
+    ( umask 077; printf "%s\n" "create user if not exists '$user'@'localhost' identified via unix_socket;" \
+        "grant all on *.* to '$user'@'localhost' with grant option;" >"$run/accounts.sql" )
+    run_child "$(command -v mariadbd || echo /usr/sbin/mariadbd)" --no-defaults --init-file="$run/accounts.sql" --datadir="$data" --user="$user" --bind-address=127.0.0.1 \
         --port="$port" --socket="$run/db.sock" --pid-file="$run/db.pid" --skip-log-bin --innodb-buffer-pool-size=256M \
         ${DB_EXTRA:-} >>"$log" 2>&1 &
     DB_PID=$!

@@ -112,9 +112,9 @@ units() {
 
 # ready [NEED]: whether this node answers and its parts are well, within a minute
 ready() {
-    local tries listen; listen=$(own PUPIL_LISTEN)
-    for tries in $(seq 1 60); do
-        artisan pupil:ready --quiet ${1:+--need="$1"} ${listen:+--at="http://$listen"} && return 0
+    local until=$((SECONDS + 60)) listen; listen=$(own PUPIL_LISTEN)
+    while [ "$SECONDS" -lt "$until" ]; do
+        timeout "$((until - SECONDS))" /usr/local/bin/true-pupil pupil:ready --quiet ${1:+--need="$1"} ${listen:+--at="http://$listen"} && return 0
         sleep 1
     done
     return 1

@@ -29,6 +29,13 @@ final class BackupTest extends TestCase
         $this->artisan('one', 'pupil:backup', '--new-key='.$this->var.'/backup.key')->mustRun();
         $this->assertSame('600', substr(sprintf('%o', (int) fileperms($this->var.'/backup.key')), -3));
 
+        // A folder that is not this user's to write: whoever may write there does it with what is printed.
+        $printed = $this->artisan('one', 'pupil:backup', '--new-key=-')->mustRun()->getOutput();
+        $this->assertSame(32, strlen((string) base64_decode(trim($printed), true)));
+        $refused = $this->artisan('one', 'pupil:backup', '--new-key=/nowhere/backup.key');
+        $this->assertSame(1, $refused->run());
+        $this->assertStringContainsString('--new-key=- prints', $refused->getOutput().$refused->getErrorOutput());
+
         $saved = $this->runs('backup', 'one', $backup, $key);
         $this->assertSame(0, $saved->getExitCode(), $saved->getErrorOutput());
         $this->assertStringContainsString('1 files, 1 of them new', $saved->getOutput());

@@ -20,6 +20,7 @@ use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\Fluent\AssertableJson;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
@@ -180,6 +181,29 @@ final class HandInTest extends TestCase
         $this->assertSame(1, Attempt::query()->count());
     }
 
+    public function test_pictures_leave_room_on_the_disk_for_all_that_is_none(): void
+    {
+        $world = World::make();
+        $hand = fn () => $this->actingAs($world->student)->post(
+            route('frames.store', $world->setBrief),
+            ['pictures' => [World::upload(Pictures::jpeg())]],
+            ['Accept' => 'application/json'],
+        );
+        $free = (int) (disk_free_space(storage_path()) / 1_000_000);
+        config(['pupil.quota.reserve_megabytes' => $free + 500]);
+        $this->assertStringContainsString('takes no more pictures', $hand()->assertStatus(422)->json('message'));
+        $piece = ['name' => 'a.jpg', 'size' => 9, 'modified' => 1];
+        $this->getJson(route('uploads.show', $world->setBrief).'?'.http_build_query($piece))
+            ->assertStatus(507)
+            ->assertJson(fn (AssertableJson $said) => $said->where(
+                'message',
+                fn (string $message): bool => str_contains($message, 'the disk takes no more'),
+            ));
+        $this->assertSame([0, 0], [Picture::query()->count(), Frame::query()->count()]);
+        config(['pupil.quota.reserve_megabytes' => max(0, $free - 500)]);
+        $hand()->assertCreated();
+    }
+
     #[DataProvider('wrongFiles')]
     public function test_a_wrong_file_is_refused_in_plain_words(callable $make, string $says): void
     {
@@ -219,6 +243,14 @@ final class HandInTest extends TestCase
             fn () => Pictures::file(
                 '<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>',
             ),
+            'not a picture',
+        ];
+        yield 'a script that a library draws pictures by' => [
+            fn () => Pictures::file("push graphic-context\nviewbox 0 0 64 64\nimage over 0,0 0,0 '/etc/passwd'\n"),
+            'not a picture',
+        ];
+        yield 'a document of scanned pages' => [
+            fn () => Pictures::file("AT&TFORM\0\0\0\x20DJVUINFO\0\0\0\x0a\0\x40\0\x40\x18\0\x64\0\x16\0"),
             'not a picture',
         ];
         yield 'a page called JPEG' => [

@@ -158,6 +158,11 @@ final class KeepingGoingTest extends TestCase
         $this->actingAs($lena)->get('/')->assertOk()->assertSee('Evening light')->assertSee('Second course');
         $this->artisan('pupil:course', ['name' => 'Third', 'email' => 'nobody'])->assertFailed();
         $this->assertSame(2, Course::query()->count());
+        $this->artisan('pupil:course')
+            ->expectsQuestion('What is the course called?', 'Fourth')
+            ->expectsQuestion('Which address does its instructor sign in with?', 'lena@school.example')
+            ->expectsOutputToContain('"Fourth" is made')
+            ->assertSuccessful();
     }
 
     public function test_pages_that_are_not_there_say_what_to_do(): void

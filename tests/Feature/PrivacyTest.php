@@ -170,6 +170,26 @@ final class PrivacyTest extends TestCase
         $this->actingAs($world->student)->get(route('kept'))->assertSee('6 months after hand-in');
     }
 
+    public function test_the_page_says_who_else_what_is_kept_passes_through(): void
+    {
+        $this->get(route('kept'))
+            ->assertSee('Everything lies on the machines of this installation.')
+            ->assertSee('Nothing is sent to anybody else');
+        config([
+            'filesystems.disks.pictures.driver' => 's3',
+            'filesystems.s3.endpoint' => 'https://store.example:9000',
+            'mail.default' => 'smtp',
+            'mail.mailers.smtp.host' => 'mail.example',
+            'pupil.backup.target' => 's3:backups',
+        ]);
+        $this->get(route('kept'))
+            ->assertSee('pictures in the store of files at store.example.')
+            ->assertSee('Mail to you passes through the mail server mail.example.')
+            ->assertSee('Backups lie in a store of files at store.example, not sealed.')
+            ->assertSee('Nothing else is sent to anybody')
+            ->assertDontSee('Nothing is sent to anybody else');
+    }
+
     /** @return array<string, mixed> */
     private function portfolio(World $world): array
     {

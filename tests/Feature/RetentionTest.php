@@ -18,6 +18,7 @@ use App\Models\Picture;
 use App\Models\SavedPlan;
 use App\Models\User;
 use App\Retention\Cleaning;
+use App\Retention\StorageUse;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -27,6 +28,7 @@ use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
+use SplFileInfo;
 use Symfony\Component\Process\Process;
 use Tests\Support\Pictures;
 use Tests\Support\World;
@@ -381,7 +383,17 @@ final class RetentionTest extends TestCase
             $says(fn () => $this->add($world, Pictures::jpeg(patch: 160), $world->neighbour)),
         );
         Artisan::call('pupil:storage');
-        $this->assertMatchesRegularExpression('/\d\.\d MB  Stu Dent/', Artisan::output());
+        $said = Artisan::output();
+        $this->assertMatchesRegularExpression('/\d\.\d MB  Stu Dent/', $said);
+        $this->assertSame(
+            array_sum(array_map(fn (SplFileInfo $file): int => $file->getSize(), File::allFiles(
+                storage_path('pictures'),
+            ))),
+            array_sum(array_intersect_key(StorageUse::parts(), array_flip([
+                'originals', 'working copies', 'readings of pictures', 'measures of pictures',
+            ]))),
+            'nothing of what pictures take is left out',
+        );
     }
 
     public function test_links_and_sessions_expire(): void

@@ -9,6 +9,8 @@ use App\Imaging\OutsideProgram;
 use App\Imaging\OutsideProgramFailed;
 use App\Imaging\PixelEngine;
 use App\Imaging\Sandbox;
+use App\Imaging\SyscallFilter;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\DecodesAfresh;
 use Tests\Support\Pictures;
 use Tests\TestCase;
@@ -61,7 +63,53 @@ final class SandboxTest extends TestCase
                 sprintf('echo @stream_socket_client("tcp://%s", $n, $s, 2) ? "reached" : "unreached";', $name),
             ),
         );
-        $this->assertSame('lo', $this->parsing('echo implode(" ", array_keys(net_get_interfaces()));'));
+        $this->assertSame('', $this->parsing('echo implode(" ", array_keys(@net_get_interfaces() ?: []));'));
+    }
+
+    /** @param  string  $call  as C writes it; it fails for another reason, or not at all, where nothing is filtered */
+    #[DataProvider('refusedCalls')]
+    public function test_the_kernel_is_not_asked_for_what_no_parser_needs(string $call): void
+    {
+        if (! $this->isShutIn() || SyscallFilter::bytes() === null) {
+            return;
+        }
+        $code = '$c = FFI::cdef("long syscall(long, ...); int *__errno_location();"); '.
+            sprintf('$said = $c->syscall(%s); echo $said < 0 ? $c->__errno_location()[0] : "done";', $call);
+        $this->assertSame('1', $this->parsing($code), 'EPERM');
+        exec('php -d ffi.enable=1 -r '.escapeshellarg($code), $without);
+        $this->assertNotSame(['1'], $without, 'from outside it is another answer');
+    }
+
+    public static function refusedCalls(): iterable
+    {
+        if (php_uname('m') === 'x86_64') {
+            yield 'to be traced' => ['101, 0, 0, 0, 0'];
+            yield 'a key' => ['248, null, null, null, 0, 0'];
+            yield 'a socket of the internet' => ['41, 2, 1, 0'];
+            yield 'a socket to the kernel' => ['41, 16, 3, 0'];
+        }
+        yield 'a ring of input and output' => ['425, 1, null'];
+    }
+
+    public function test_a_filter_is_whole_steps_and_none_is_made_for_an_unknown_machine(): void
+    {
+        foreach (['x86_64', 'aarch64'] as $machine) {
+            $steps = str_split((string) SyscallFilter::bytes($machine), 8);
+            $this->assertSame([8], array_values(array_unique(array_map(strlen(...), $steps))));
+            // struct sock_filter: the last step lets everything else pass, and none leads beyond it.
+            $this->assertSame(['code' => 6, 'so' => 0, 'not' => 0, 'k' => 0x7FFF0000], $this->step(end($steps)));
+            foreach ($steps as $at => $step) {
+                ['so' => $so, 'not' => $not] = $this->step($step);
+                $this->assertLessThan(count($steps), $at + 1 + max($so, $not) - ($at + 1 === count($steps) ? 1 : 0));
+            }
+        }
+        $this->assertNull(SyscallFilter::bytes('pdp11'));
+    }
+
+    /** @return array<string, int> */
+    private function step(string $bytes): array
+    {
+        return unpack('vcode/Cso/Cnot/Vk', $bytes) ?: [];
     }
 
     public function test_it_is_nobody_knows_no_secret_and_leaves_nothing(): void
@@ -150,7 +198,7 @@ final class SandboxTest extends TestCase
     private function parsing(string $code, array $reads = [], array $writes = [], float $seconds = 20.0): string
     {
         return (new OutsideProgram('php', $seconds, new Sandbox()))->run(
-            ['-d', 'display_errors=stderr', '-r', $code],
+            ['-d', 'display_errors=stderr', '-d', 'ffi.enable=1', '-r', $code],
             null,
             null,
             $reads,

@@ -25,6 +25,7 @@ final class ServeTest extends TestCase
             $this->assertSame([true, 2], [$ready['parts']['database']['ok'], $ready['parts']['workers']['workers']]);
         }
         $this->assertStringContainsString('maren@kilnyard.example', $first->getOutput());
+        $this->assertNobodyIsRoot($this->var.'/one');
 
         $again = $this->start($this->var.'/one', ['PORT' => (string) $this->freePort()]);
         $again->wait();
@@ -78,10 +79,28 @@ final class ServeTest extends TestCase
         ];
         yield 'a port that is none' => [fn (): array => ['PORT' => 'eighty'], 'PORT must be a number'];
         yield 'a port beyond the last' => [fn (): array => ['PORT' => '70000'], 'between 1 and 65535'];
+        yield 'a path with a space' => [fn (): array => ['PUPIL_VAR' => '/tmp/true pupil'], 'has a space in it'];
         yield 'a folder nobody can write' => [
             fn (): array => ['PUPIL_VAR' => '/proc/true-pupil'],
             'cannot write to /proc/true-pupil',
         ];
+    }
+
+    /** Started by root, it steps down; and a command that root runs beside it leaves nothing that is root's. */
+    private function assertNobodyIsRoot(string $var): void
+    {
+        if (posix_geteuid() !== 0) {
+            return;
+        }
+        $users = new Process(['ps', '-eo', 'user=,args=']);
+        $users->run();
+        $ours = preg_grep('~'.preg_quote($var, '~').'|pupil:work|schedule:work~', explode("\n", $users->getOutput()));
+        $this->assertNotEmpty($ours);
+        $this->assertSame([], array_values(preg_grep('~^root .*(mariadbd|nginx|fpm|artisan)~', $ours) ?: []));
+        touch($var.'/storage/logs/by-root.log');
+        (new Process(['php', 'artisan', 'about'], dirname(__DIR__, 2), ['PUPIL_VAR' => $var]))->run();
+        $this->assertSame(fileowner($var.'/storage'), fileowner($var.'/storage/logs/by-root.log'));
+        $this->assertNotSame(0, fileowner($var.'/storage'));
     }
 
     /** Command lines of running processes that speak of a folder. */

@@ -87,6 +87,33 @@ final class SignInTest extends TestCase
         }
     }
 
+    public function test_two_hundred_known_and_unknown_addresses_take_the_same_time(): void
+    {
+        $known = collect(range(1, 200))->map(fn (int $number): string => User::query()->create([
+            'name' => 'Number '.$number,
+            'email' => 'known'.$number.'@kilnyard.example',
+            'password' => 'a-long-password',
+        ])->email);
+        $seconds = [];
+        // Turn about, so that whatever else the machine does is in both.
+        foreach ($known as $index => $address) {
+            foreach (['known' => $address, 'unknown' => 'un'.$address] as $kind => $email) {
+                $start = hrtime(true);
+                $this->withServerVariables(['REMOTE_ADDR' => '10.0.'.$index.'.'.($kind === 'known' ? 1 : 2)])
+                    ->post('/sign-in', ['email' => $email, 'password' => 'guess'])
+                    ->assertSessionHasErrors('email');
+                $seconds[$kind][] = hrtime(true) - $start;
+            }
+        }
+        // How often a known one took longer than an unknown one, of all pairs: a half where there is no difference. Of
+        // 200 each, chance alone goes beyond 0.1 from it once in two thousand times.
+        $longer = 0;
+        foreach ($seconds['known'] as $one) {
+            $longer += count(array_filter($seconds['unknown'], fn (int $other): bool => $one > $other));
+        }
+        $this->assertEqualsWithDelta(0.5, $longer / 200 ** 2, 0.1);
+    }
+
     public function test_passwords_are_stored_hashed(): void
     {
         $stored = World::make()->student->fresh()->getAuthPassword();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Critique\JudgeAgain;
+use App\Critique\KeepSuggestion;
 use App\Models\Frame;
 use App\Models\User;
 use App\Practice\CameraSetups;
@@ -104,6 +105,36 @@ final class SuggestionTest extends TestCase
         $this->actingAs($world->instructor)
             ->put(route('suggestions.update', $frame), $wanted, self::HTMX)
             ->assertStatus(409);
+    }
+
+    public function test_a_suggestion_that_somebody_kept_meanwhile_is_not_written_over_unseen(): void
+    {
+        $world = World::make();
+        $frame = $world->handedIn(Pictures::jpeg(patch: 118))->frames->first();
+        $began = KeepSuggestion::mark($frame);
+        $keep = fn (float $n, string $on) => $this->actingAs($world->instructor)->put(
+            route('suggestions.update', $frame),
+            ['n' => $n, 't' => 1 / 60, 'iso' => 400, 'follows' => 'time', 'on' => $on],
+            self::HTMX,
+        );
+        $keep(11, $began)->assertOk();
+        $there = $frame->refresh()->instructor_suggestion;
+        $second = $keep(5.6, $began)->assertStatus(409)->assertSee('Another suggestion was kept')->assertSee('ƒ/11');
+        $this->assertEquals($there, $frame->refresh()->instructor_suggestion);
+        $this->assertStringContainsString('value="'.KeepSuggestion::mark($frame).'"', $second->content());
+        // Who has seen the other may go on.
+        $keep(5.6, KeepSuggestion::mark($frame->refresh()))->assertOk();
+        $this->assertSame(5.6, $frame->refresh()->instructor_suggestion?->exposure->settings->aperture->nominal());
+        // A page that only shows what was chosen before chooses nothing back.
+        $draft = fn (int $number, int $was) => $this->put(
+            route('desk.update', $frame->attempt),
+            ['suggestion' => [$frame->id => $number], 'suggestion_was' => [$frame->id => $was]],
+            self::HTMX,
+        )->assertOk()->assertSee('suggestion-was-'.$frame->id);
+        $draft(0, 0);
+        $this->assertSame(Frame::INSTRUCTOR_SUGGESTION, $frame->refresh()->chosen_suggestion);
+        $draft(0, Frame::INSTRUCTOR_SUGGESTION);
+        $this->assertSame(0, $frame->refresh()->chosen_suggestion);
     }
 
     public function test_a_frame_without_light_says_why_nothing_follows(): void

@@ -22,13 +22,18 @@ final class Backup extends Command implements Isolatable
         'PUPIL_BACKUP_KEY otherwise} {--days= : for which snapshots are kept; PUPIL_BACKUP_DAYS otherwise} '.
         '{--verify : look a snapshot through instead} '.
         '{--snapshot= : which; the newest otherwise} {--list : the snapshots} '.
-        '{--new-key= : write a new key to this file}';
+        '{--new-key= : write a new key to this file; - prints it}';
 
     protected $description = 'Saves the running installation, or looks through what was saved';
 
     public function handle(MakeBackup $make, ReadBackup $read): int
     {
         try {
+            if ($this->option('new-key') === '-') {
+                $this->output->write(BackupKey::fresh());
+
+                return self::SUCCESS;
+            }
             if ($this->option('new-key')) {
                 BackupKey::create((string) $this->option('new-key'));
                 $this->line('Done. Keep a copy where the backup is not: without it nothing can be brought back.');

@@ -9,6 +9,7 @@ use App\Models\Course;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Console\Command;
+use Illuminate\Contracts\Console\PromptsForMissingInput;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
@@ -16,7 +17,7 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use TruePupil\Core\Approach\Approach;
 
 #[AsCommand('pupil:course')]
-final class MakeCourse extends Command
+final class MakeCourse extends Command implements PromptsForMissingInput
 {
     protected $signature =
         'pupil:course {name : the course} {email : the instructor\'s address} {--instructor= : the '.
@@ -67,5 +68,14 @@ final class MakeCourse extends Command
         );
 
         return self::SUCCESS;
+    }
+
+    /** @return array<string, array{string, string}> what it asks for where it is not said, with an example */
+    protected function promptForMissingArgumentsUsing(): array
+    {
+        return [
+            'name' => ['What is the course called?', 'Evenings with a camera'],
+            'email' => ['Which address does its instructor sign in with?', 'you@courses.example'],
+        ];
     }
 }

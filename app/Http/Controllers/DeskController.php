@@ -127,6 +127,7 @@ final class DeskController extends Controller
             ? response()->view('desk.kept', [
                 'kept' => 'Kept '.Moments::write(now(), $attempt->setBrief->course->timezone, 'HH:mm:ss'),
                 'revision' => $revision,
+                'chosen' => $request->chosen(),
             ])
             : back();
     }
@@ -228,7 +229,7 @@ final class DeskController extends Controller
 
         return new CritiqueDraft(
             $request->has('summary') ? (string) ($input['summary'] ?? '') : null,
-            array_map(fn (mixed $number): ?int => $number === null ? null : (int) $number, $input['suggestion'] ?? []),
+            $request->changedChoices(),
             isset($input['revision']) ? (int) $input['revision'] : null,
             (string) ($input['page'] ?? ''),
             $this->user($request),

@@ -21,10 +21,14 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Arr;
 use Illuminate\View\View;
+use Symfony\Component\HttpFoundation\File\Exception\UploadException;
 use TruePupil\Core\Capture\UnreadablePicture;
 
 final class FrameController extends Controller
 {
+    private const NO_ROOM = 'The disk on our side takes no more pictures just now, and nothing was kept of this one. '.
+        'What was stored before is safe; keep your file, and tell whoever runs this installation.';
+
     /** Whole files from a plain form, one or several. With scripts they come in pieces instead. */
     public function store(Request $request, SetBrief $setBrief, AddPicture $addPicture): JsonResponse|RedirectResponse
     {
@@ -49,6 +53,8 @@ final class FrameController extends Controller
                     $file->getClientOriginalName(),
                     $row,
                 );
+            } catch (UploadException) {
+                $problems[] = $name.self::NO_ROOM;
             } catch (UnreadablePicture|HandInRefused $problem) {
                 $problems[] = $name.$problem->getMessage();
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\User;
+use App\Retention\WhereItLies;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 
@@ -15,6 +16,9 @@ final class KeptController extends Controller
     {
         $user = $request->user();
 
-        return view('account.kept', ['courses' => $user instanceof User ? $user->courses()->get() : collect()]);
+        return view('account.kept', [
+            'courses' => $user instanceof User ? $user->courses()->get() : collect(),
+            'where' => WhereItLies::sentences(),
+        ]);
     }
 }

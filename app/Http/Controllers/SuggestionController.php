@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Critique\KeepSuggestion;
+use App\Critique\StaleSuggestion;
 use App\Critique\SuggestionEdit;
 use App\Models\Frame;
 use App\View\Presenters\FrameView;
@@ -31,7 +32,19 @@ final class SuggestionController extends Controller
         if ($editor['form'] === null) {
             return response($editor['problem'], 422);
         }
-        $keep->handle($frame, $editor['form']->suggestion());
+        try {
+            $keep->handle($frame, $editor['form']->suggestion(), $request->string('on')->toString() ?: null);
+        } catch (StaleSuggestion $problem) {
+            return $request->header('HX-Request') === null
+                ? back()->withInput()->with('problem', $problem->getMessage())
+                : response()->view(
+                    'desk.suggestion-editor',
+                    [...$this->editor($frame, $request->except('on')), 'stale' => $problem],
+                    409,
+                    ['HX-Reswap' => 'outerHTML'],
+                );
+        }
+        $editor['on'] = KeepSuggestion::mark($frame);
 
         return $request->header('HX-Request') === null
             ? back()->with('done', 'Your suggestion goes with the return.')
@@ -40,7 +53,7 @@ final class SuggestionController extends Controller
 
     /**
      * @param  array<string, mixed>  $input
-     * @return array{frame: Frame, form: ?SuggestionForm, problem: string}
+     * @return array{frame: Frame, form: ?SuggestionForm, on: string, problem: string}
      */
     private function editor(Frame $frame, array $input, ?string $changed = null): array
     {
@@ -48,6 +61,7 @@ final class SuggestionController extends Controller
 
         return [
             'frame' => $frame,
+            'on' => is_string($input['on'] ?? null) ? $input['on'] : KeepSuggestion::mark($frame),
             'form' => $edit?->edited === null ? null : new SuggestionForm($frame, $edit, $edit->edited),
             'problem' => 'What this frame was taken with, or the light that its subject gave, is not known; there is '.
                 'nothing for the values to follow.',

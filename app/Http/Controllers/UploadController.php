@@ -17,6 +17,9 @@ use TruePupil\Core\Capture\UnreadablePicture;
 /** A file that is handed in piece by piece. The name, size and date of the file come with every piece. */
 final class UploadController extends Controller
 {
+    private const NO_ROOM = 'The file could not be stored on our side: the disk takes no more. What has arrived of it '.
+        'is kept for a day; tell whoever runs this installation.';
+
     /** How much of a file has arrived already, and how large a piece may be. */
     public function show(UploadRequest $request, SetBrief $setBrief): JsonResponse
     {
@@ -34,6 +37,10 @@ final class UploadController extends Controller
             return $upload;
         }
         $piece = $request->getContent();
+        // A disk without room swallows what PHP sets aside.
+        if ($piece === '' && (int) $request->header('Content-Length') > 0) {
+            return $this->noRoom();
+        }
         if (strlen($piece) > PartialUpload::PIECE) {
             return response()->json(['message' => 'The piece is larger than what is taken at once.'], 422);
         }
@@ -50,13 +57,7 @@ final class UploadController extends Controller
                 $request->string('row')->toString() ?: null,
             );
         } catch (UploadException) {
-            return response()->json(
-                [
-                    'message' => 'The file could not be stored on our side: the disk takes no more. What has arrived '.
-                        'of it is kept for a day; tell whoever runs this installation.',
-                ],
-                507,
-            );
+            return $this->noRoom();
         } catch (UnreadablePicture|HandInRefused $problem) {
             $upload->forget();
 
@@ -103,6 +104,13 @@ final class UploadController extends Controller
             );
         } catch (HandInRefused $problem) {
             return response()->json(['message' => $problem->getMessage()], 422);
+        } catch (UploadException) {
+            return $this->noRoom();
         }
+    }
+
+    private function noRoom(): JsonResponse
+    {
+        return response()->json(['message' => self::NO_ROOM], 507);
     }
 }

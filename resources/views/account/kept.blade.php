@@ -87,9 +87,7 @@
                 </tbody>
             </table>
         </div>
-        <p>Everything lies on the machines of this installation{{ $courses->isEmpty() ? '' : ', and in its backups' }};
-            nothing is sent to anybody else, and pictures are measured here. Backups are made by whoever runs the
-            installation, who can say how long they are kept.</p>
+        <p>{{ implode(' ', $where) }}</p>
         @if ($courses->isNotEmpty())
             <h2>Your courses</h2>
             <ul>

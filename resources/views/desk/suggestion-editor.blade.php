@@ -7,6 +7,13 @@
             hx-put="{{ route('suggestions.update', $frame) }}" hx-target="#suggestion-editor-{{ $frame->id }}"
             hx-swap="outerHTML">
             @csrf @method('put')
+            <input type="hidden" name="on" value="{{ $on }}">
+            @isset($stale)
+                <div class="word word-problem" role="alert">
+                    <p>{{ $stale->getMessage() }}</p>
+                    <x-suggestion :suggestion="$stale->theirs" />
+                </div>
+            @endisset
             <div class="intent-grid">
                 @foreach ($form->dials() as $field => $dial)
                     <label>{{ $dial['label'] }} <select id="suggest-{{ $field }}-{{ $frame->id }}"

@@ -3,6 +3,8 @@
         <fieldset>
             <legend>Suggestion to go with the return{{ $view->isOneOfSeveral() ? ': ' . $view->frame->original_name
                 : '' }}</legend>
+            <input type="hidden" name="suggestion_was[{{ $view->frame->id }}]"
+                id="suggestion-was-{{ $view->frame->id }}" value="{{ $view->frame->chosen_suggestion ?? 0 }}">
             @foreach ($view->suggestions() as $index => $suggestion)
                 <label class="choice"><input type="radio" name="suggestion[{{ $view->frame->id }}]"
                         value="{{ $index }}" @checked(($view->frame->chosen_suggestion ?? 0) === $index)> <span
