@@ -116,7 +116,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // While the service is being looked after, what a page asks by itself gets a sentence that it can show.
         $exceptions->render(
             fn (HttpException $problem, Request $request): ?JsonResponse => $problem->getStatusCode() === 503 &&
-                app()->isDownForMaintenance() &&
+                // What is away may be what keeps whether it is being looked after.
+                rescue(fn (): bool => app()->isDownForMaintenance(), false, report: false) &&
                 ($request->expectsJson() || $request->hasHeader('HX-Request'))
                 ? response()->json(
                     ['message' => 'The service is being looked after. What you typed is still here; try again in a '.

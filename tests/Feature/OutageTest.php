@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Watch\DatabaseCircuit;
 use ErrorException;
+use Illuminate\Contracts\Foundation\MaintenanceMode;
+use Illuminate\Foundation\MaintenanceModeManager;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -57,6 +59,23 @@ final class OutageTest extends TestCase
         config(['database.default' => 'mariadb']);
         DB::purge('away');
         DB::purge('primary');
+    }
+
+    public function test_what_keeps_whether_it_is_being_looked_after_is_away_itself(): void
+    {
+        config([
+            'app.maintenance' => ['driver' => 'cache', 'store' => 'redis'],
+            'database.redis.default.port' => 1,
+            'database.redis.cache.port' => 1,
+        ]);
+        foreach ([MaintenanceModeManager::class, MaintenanceMode::class, 'redis', 'cache'] as $part) {
+            $this->app->forgetInstance($part);
+        }
+        $this->get('/sign-in')->assertStatus(503)->assertSee('Back in a moment');
+        $this->getJson('/sign-in')->assertStatus(503)->assertJson(
+            ['message' => 'A part of the service does not answer just now. What you typed is still here; try again in '.
+                'a minute.'],
+        );
     }
 
     public function test_while_it_is_being_looked_after_people_are_told_and_monitors_go_on(): void

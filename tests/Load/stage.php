@@ -13,10 +13,12 @@ declare(strict_types=1);
  */
 
 use App\Briefs\BriefLibrary;
+use App\HandIn\PictureStore;
 use App\Imaging\TagWriter;
 use App\Models\AttemptState;
 use App\Models\Course;
 use App\Models\FrameState;
+use App\Models\Picture;
 use App\Models\Role;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
@@ -196,6 +198,12 @@ function verdict(string $folder, int $students, int $frames): void
     foreach ($refused as $file) {
         if (trim((string) $file['message']) === '') {
             $problems[] = sprintf('%s of %s was refused without a word', $file['name'], $file['student']);
+        }
+    }
+    $store = app(PictureStore::class);
+    foreach (Picture::query()->cursor() as $picture) {
+        if (! $store->has($picture->hash) || filesize($store->original($picture)) !== $picture->bytes) {
+            $problems[] = sprintf('picture %d is not whole in the store', $picture->id);
         }
     }
     $total = DB::table('frames')->count();
