@@ -95,7 +95,7 @@ final class FrameSituation
     {
         $kit = KitInUse::of($frame->attempt->user, $record->camera->model);
 
-        return $frame->filmRoll === null ? $kit : $kit?->withFilm($frame->filmRoll->roll()->film);
+        return $frame->filmRoll === null ? $kit : $kit?->with(film: $frame->filmRoll->roll()->film);
     }
 
     /**

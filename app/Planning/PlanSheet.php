@@ -247,7 +247,7 @@ final class PlanSheet
         if ($this->light === null || isset($this->problems['intent'])) {
             return;
         }
-        $kit = $this->input->support() === null ? $this->kit : $this->kit->withSupports([$this->input->support()]);
+        $kit = $this->input->support() === null ? $this->kit : $this->kit->with(supports: [$this->input->support()]);
         // Brighter than mid-grey wants that much more light than a meter that reads the subject would give.
         $light = $this->input->isIncident() ? $this->light : Ev100::of($this->light->value - $this->wanted()->value);
         $this->advice = KitAdviser::advise(

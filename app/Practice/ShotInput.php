@@ -314,7 +314,7 @@ final readonly class ShotInput
             );
         }
         $guideNumber =
-            $outfits->kit->flashGuideNumber ?? throw new InvalidArgumentException('There is no flash in the kit.');
+            $outfits->kit->flash->guideNumber ?? throw new InvalidArgumentException('There is no flash in the kit.');
 
         return $guideNumber * sqrt($power);
     }

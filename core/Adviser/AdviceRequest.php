@@ -6,9 +6,9 @@ namespace TruePupil\Core\Adviser;
 
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Approach\Weights;
-use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\Iso;
+use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Support;
@@ -23,10 +23,11 @@ final readonly class AdviceRequest
 
     /**
      * @param  Ev100  $light  the exposure that places the subject where it is wanted, at ISO 100
-     * @param  ?Aperture  $taken
-     *   the aperture of a frame that is to be taken better: left alone unless something is gained
-     * @param  bool  $isSupportKnown  false where nobody said what held the camera: hands are then only supposed
+     * @param  ?TakenFrame  $taken  a frame that is to be taken better; its light is known through its lens
      * @param  ?Iso  $exposureIndex  at which the film in the kit is exposed
+     * @param  SettingBounds  $bounds  what is demanded of the settings
+     * @param  ?Stops  $placed  above what a meter of the subject says, which the light has in it already
+     * @param  ?LightRange  $range  of the light on the scene, where it is known
      */
     public function __construct(
         public Ev100 $light,
@@ -34,22 +35,34 @@ final readonly class AdviceRequest
         public Intent $intent,
         public Approach $approach = new Approach(),
         ?Weights $weights = null,
-        public ?Aperture $taken = null,
-        public bool $isSupportKnown = true,
+        public ?TakenFrame $taken = null,
         public ?Iso $exposureIndex = null,
+        public SettingBounds $bounds = new SettingBounds(),
+        public ?Stops $placed = null,
+        public ?LightRange $range = null,
     ) {
         $this->kit = $kit->atFilmSpeed($exposureIndex);
         $this->weights = $weights ?? Weights::of($approach);
     }
 
+    /** False where nobody said what held the camera that took a frame: hands are then only supposed. */
+    public function isSupportKnown(): bool
+    {
+        return $this->taken === null || $this->taken->support !== null;
+    }
+
     /** How a support is called here. */
     public function supportLabel(Support $support): string
     {
-        return $this->isSupportKnown || $support !== Support::Hand ? $support->label() : 'if held by hand';
+        return $this->isSupportKnown() || $support !== Support::Hand ? $support->label() : 'if held by hand';
     }
 
-    public function with(?Ev100 $light = null, ?Kit $kit = null, ?Intent $intent = null): self
-    {
+    public function with(
+        ?Ev100 $light = null,
+        ?Kit $kit = null,
+        ?Intent $intent = null,
+        ?SettingBounds $bounds = null,
+    ): self {
         return new self(
             $light ?? $this->light,
             $kit ?? $this->kit,
@@ -57,8 +70,10 @@ final readonly class AdviceRequest
             $this->approach,
             $this->weights,
             $this->taken,
-            $this->isSupportKnown,
             $this->exposureIndex,
+            $bounds ?? $this->bounds,
+            $this->placed,
+            $this->range,
         );
     }
 }

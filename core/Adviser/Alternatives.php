@@ -47,7 +47,9 @@ final readonly class Alternatives
             $kind = match (true) {
                 $candidate->av - $first->av >= self::WHOLE_STOP && $wanted->separation === null => 'deeper',
                 $first->sv - $candidate->sv >= self::WHOLE_STOP => 'cleaner',
-                $candidate->tv - $first->tv >= self::WHOLE_STOP && $first->demands->time->look === null => 'safer',
+                // Where nothing moves before a camera that stands, a shorter time is no gain.
+                $candidate->tv - $first->tv >= self::WHOLE_STOP && $first->demands->time->look === null &&
+                    ($first->demands->time->shake !== null || $first->demands->time->movement !== null) => 'safer',
                 $first->av - $candidate->av >= self::WHOLE_STOP && $wanted->separation !== null => 'softer',
                 default => null,
             };

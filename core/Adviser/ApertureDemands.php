@@ -21,6 +21,8 @@ final readonly class ApertureDemands
         public float $print,
         /** Diffraction shows in single pixels from here on. */
         public ?float $pixel,
+        /** Where a photographer would begin. */
+        public float $preferred = 6.0,
     ) {
     }
 }

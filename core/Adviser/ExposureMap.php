@@ -48,7 +48,7 @@ final readonly class ExposureMap
         $increment = $request->kit->body->limits->increment;
         $per = $increment->perStop();
         $limits = $request->kit->body->limits;
-        $light = $request->light->value - $setup->filter;
+        $light = $setup->light($request);
         $apertures = range((int) (self::AV[0] * $per), (int) (self::AV[1] * $per));
         // One stop beyond the body at either end, so that its limits can be seen.
         $times = range(

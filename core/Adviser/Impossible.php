@@ -7,7 +7,7 @@ namespace TruePupil\Core\Adviser;
 /** Why nothing meets every demand, and what would help, the simplest first. */
 final readonly class Impossible
 {
-    /** @param  list<Remedy>  $wouldHelp  each of them alone is enough */
+    /** @param  list<Remedy>  $wouldHelp  each of them is enough */
     public function __construct(public string $reason, public array $wouldHelp)
     {
     }
@@ -15,7 +15,7 @@ final readonly class Impossible
     /**
      * @return array{
      *     reason: string,
-     *     wouldHelp: list<array{what: string, amount: float, unit: string, sentence: string}>,
+     *     wouldHelp: list<array<string, mixed>>,
      * }
      */
     public function toArray(): array

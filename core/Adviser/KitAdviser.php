@@ -4,42 +4,70 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Adviser;
 
-use TruePupil\Core\Approach\Start;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
-use TruePupil\Core\Exposure\Stops;
-use TruePupil\Core\Kit\ExposureMode;
-use TruePupil\Core\Kit\Support;
 
-/** Works out the best settings that a kit offers for a light and an intent. Exhaustive and deterministic. */
+/**
+ * Works out what a photographer would set: with the light that there is, and with the flash of the kit where that is
+ * too little or too hard. Exhaustive and deterministic.
+ */
 final class KitAdviser
 {
-    /** From here on a person sets everything by hand: no camera times through a strong filter well. */
-    private const STRONG_FILTER = 6.0;
+    /** More would be a list to choose from, and no advice. */
+    private const OFFERED = 3;
 
     public static function advise(AdviceRequest $request): Advice
     {
         $search = new Search($request);
         $wording = new Wording($request);
         $picked = (new Alternatives($search, $wording))->pick();
-        $impossible = $picked === [] ? (new Remedies($request, $search))->find() : null;
+        $flash = (new FlashAdvice($request))->find($picked['best'] ?? null);
+        $impossible = $picked === [] && $flash === null ? (new Remedies($request, $search))->find() : null;
+        // Beside a flash there is always a way without it, also where that misses something.
         $candidates = $picked === [] ? (new NearestMiss($request, $search))->candidates() : $picked;
-        $suggestions = [];
+        $first = $flash->candidate ?? reset($candidates);
+        $suggestions = $flash === null ? [] : [self::withFlash($request, $flash)];
+        $best = reset($candidates);
         foreach ($candidates as $kind => $candidate) {
             $suggestions[] = self::suggestion(
                 $request,
                 $wording,
                 (string) $kind,
                 $candidate,
-                $suggestions === [] ? null : reset($candidates),
+                $candidate === $best ? null : $best,
             );
         }
-        $first = reset($candidates);
+        $suggestions = array_slice($suggestions, 0, self::OFFERED);
 
         return new Advice(
             $suggestions,
             $impossible,
             $first === false ? null : self::map($request, $first, $suggestions),
+            $first === false ? [] : Ladder::of($request, $first),
+        );
+    }
+
+    /** The suggestion that a candidate comes to, alone. */
+    public static function answer(AdviceRequest $request, Candidate $candidate, ?FlashCandidate $flash): Suggestion
+    {
+        return $flash === null
+            ? self::suggestion($request, new Wording($request), 'best', $candidate, null)
+            : self::withFlash($request, $flash);
+    }
+
+    private static function withFlash(AdviceRequest $request, FlashCandidate $flash): Suggestion
+    {
+        $candidate = $flash->candidate;
+        $settings = $candidate->settings($request->kit->body->limits->increment);
+
+        return new Suggestion(
+            'flash',
+            FlashWords::title($request, $flash, $settings),
+            new SuggestedExposure($settings, SuggestedMode::of($request, $candidate, true), null, $candidate->filter),
+            self::lens($candidate),
+            $candidate->support,
+            new SuggestedEffect(FlashWords::gains($flash), FlashWords::costs($flash)),
+            $flash->flash,
         );
     }
 
@@ -54,22 +82,19 @@ final class KitAdviser
         $metered = $candidate->settings($request->kit->body->limits->increment);
         $settings = self::onFilm($request, $metered);
         $compared = $first instanceof Candidate && $candidate->meets();
+        $mode = SuggestedMode::of($request, $candidate);
+        $series = SeriesAdvice::of($request, $candidate);
 
         return new Suggestion(
             kind: $candidate->meets() ? $kind : 'nearest',
-            title: self::title($request, $candidate->meets() ? $kind : 'nearest', $candidate, $first).': '.$settings,
+            title: ActionTitle::of($request, $candidate, $settings, $candidate->meets() ? $kind : 'nearest', $series),
             exposure: new SuggestedExposure(
                 settings: $settings,
-                mode: self::mode($request, $candidate),
-                compensation: null,
+                mode: $mode,
+                compensation: $request->placed !== null && $mode->takesCompensation() ? $request->placed->value : null,
                 filterStops: $candidate->filter,
             ),
-            lens: new SuggestedLens(
-                name: $candidate->choice->lens->name,
-                focalLength: $candidate->choice->focalLength,
-                focusDistance: $candidate->demands->focus,
-                widestFNumber: $candidate->choice->lens->widestAt($candidate->choice->focalLength)->nominal(),
-            ),
+            lens: self::lens($candidate),
             support: $candidate->support,
             effect: new SuggestedEffect(
                 gains: array_values(
@@ -89,6 +114,17 @@ final class KitAdviser
                 ),
                 meets: $candidate->meets(),
             ),
+            series: $series,
+        );
+    }
+
+    private static function lens(Candidate $candidate): SuggestedLens
+    {
+        return new SuggestedLens(
+            name: $candidate->choice->lens->name,
+            focalLength: $candidate->choice->focalLength,
+            focusDistance: $candidate->demands->focus,
+            widestFNumber: $candidate->choice->lens->widestAt($candidate->choice->focalLength)->nominal(),
         );
     }
 
@@ -100,49 +136,6 @@ final class KitAdviser
         return $film === null || $settings->time->exact <= 1.0
             ? $settings
             : $settings->withTime(ExposureTime::noShorterThan($film->correctedTime($settings->time->recorded)));
-    }
-
-    private static function title(
-        AdviceRequest $request,
-        string $kind,
-        Candidate $candidate,
-        Candidate|false|null $first,
-    ): string {
-        $lens = $candidate->choice->lens->name;
-        $isNoisier = $first instanceof Candidate && $candidate->sv > $first->sv + 1e-6;
-
-        return match ($kind) {
-            'best' => 'Best of the kit',
-            'deeper' => $isNoisier ? 'Keep more depth and raise ISO' : 'Keep more depth and open longer',
-            'cleaner' => 'Keep ISO low',
-            'safer' => 'A shorter time',
-            'softer' => 'A softer background',
-            'support' => 'On a tripod',
-            'other-support' => ucfirst($candidate->support->label()),
-            'filter' => sprintf(
-                count($request->kit->filtersFor($candidate->filter)) > 1
-                    ? 'With filters of %s together'
-                    : 'With a filter of %s',
-                Stops::of($candidate->filter)->inWords(),
-            ),
-            'no-filter' => 'Without a filter',
-            'other-lens' => sprintf('With %s', $lens),
-            default => 'Comes nearest',
-        };
-    }
-
-    /** The mode in which a person sets what matters most and leaves the rest to the camera. */
-    private static function mode(AdviceRequest $request, Candidate $candidate): ExposureMode
-    {
-        return match (true) {
-            $request->approach->start === Start::Manual,
-            $request->intent->contents->crossesLight,
-            $request->intent->contents->stars,
-            $candidate->support === Support::Tripod && $candidate->tv < 0,
-            $candidate->filter >= self::STRONG_FILTER => ExposureMode::Manual,
-            $request->intent->movement !== null => ExposureMode::Shutter,
-            default => ExposureMode::Aperture,
-        };
     }
 
     /** @param  list<Suggestion>  $suggestions */

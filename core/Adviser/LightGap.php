@@ -33,7 +33,7 @@ final readonly class LightGap
             if ($times === [] || $isos === []) {
                 continue;
             }
-            $light = $request->light->value - $setup->filter;
+            $light = $setup->light($request);
             foreach ($grid->apertures($demands->aperture->widest, $demands->aperture->smallest) as $av) {
                 if ($av < $demands->avFrom() - 1e-9 || $av > $demands->avTo() + 1e-9) {
                     continue;

@@ -35,7 +35,7 @@ final readonly class NearestMiss
     {
         $demands = $setup->demands;
         $grid = new Grid($this->request->kit->body->limits->increment);
-        $light = $this->request->light->value - $setup->filter;
+        $light = $setup->light($this->request);
         $fixed = $this->search->fixedCost($setup);
         $isos = array_map(
             fn (float $sv): array => [$sv, $this->search->isoCost($demands, $sv)],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Adviser;
 
+use TruePupil\Core\Intent\Framing;
 use TruePupil\Core\Kit\Support;
 
 /**
@@ -15,7 +16,11 @@ final readonly class Search
 {
     private const HAIR = 1e-9;
 
+    private const GROWING = 0.25;
+
     private Grid $grid;
+
+    private bool $wantsSeries;
 
     /** @var list<Setup> */
     public array $setups;
@@ -23,16 +28,14 @@ final readonly class Search
     public function __construct(private AdviceRequest $request)
     {
         $this->grid = new Grid($request->kit->body->limits->increment);
+        $this->wantsSeries = SeriesAdvice::isWanted($request);
         $setups = [];
         foreach (LensChoice::all($request->kit, $request->intent) as $choice) {
             foreach ($request->kit->supports as $support) {
-                $demands = Demands::of(
-                    $request->kit->body,
-                    $choice,
-                    $request->intent,
-                    $support,
-                    $request->approach->handHeld->stops(),
-                );
+                if (! $request->bounds->allowsSupport($support)) {
+                    continue;
+                }
+                $demands = Demands::of($request, $choice, $support);
                 foreach ($request->kit->filterSums() as $filter) {
                     $setups[] = new Setup($choice, $demands, $support, $filter);
                 }
@@ -109,7 +112,7 @@ final readonly class Search
         [$demands, $weights] = [$setup->demands, $this->request->weights];
         [$from, $to] = [$demands->avFrom() - self::HAIR, $demands->avTo() + self::HAIR];
         [$slowest, $fastest] = [$demands->tvFrom() - self::HAIR, $demands->tvTo() + self::HAIR];
-        $light = $this->request->light->value - $setup->filter;
+        $light = $setup->light($this->request);
         $fixed = $this->fixedCost($setup);
         if ($fixed >= $bound || $from > $to || $slowest > $fastest) {
             return;
@@ -147,17 +150,33 @@ final readonly class Search
                 if ($tv < $slowest || $tv > $fastest || abs($tv - $wanted) > Grid::BALANCED) {
                     continue;
                 }
-                if ($demands->time->shake !== null && $tv < $demands->time->shake + 1) {
-                    $cost += $weights->nearShake * ($demands->time->shake + 1 - $tv);
-                }
-                if ($demands->time->look !== null && $tv < $demands->time->look - 1) {
-                    $cost += $weights->beyondLook * ($demands->time->look - 1 - $tv);
-                }
+                $cost += $this->timeCost($demands, $tv);
                 if ($cost < $bound) {
                     $found($av, $tv, $sv, $cost);
                 }
             }
         }
+    }
+
+    /** What a time costs by itself: too near to what hands, subjects and shutters allow. */
+    public function timeCost(Demands $demands, float $tv): float
+    {
+        [$weights, $time] = [$this->request->weights, $demands->time];
+        $cost = 0.0;
+        if ($time->shake !== null && $tv < $time->shake + 1) {
+            $cost += $weights->nearShake * ($time->shake + 1 - $tv);
+        }
+        if ($time->unsteadied !== null && $tv < $time->unsteadied + 1) {
+            $cost += $weights->onStabiliser * ($time->unsteadied + 1 - $tv);
+        }
+        if ($time->stirs && $time->movement !== null && $tv < $time->movement + 1) {
+            $cost += $weights->nearMovement * ($time->movement + 1 - $tv);
+        }
+        if ($time->look !== null && $tv < $time->look - 1) {
+            $cost += ($time->isLongAsGood ? $weights->longAsGood : $weights->beyondLook) * ($time->look - 1 - $tv);
+        }
+
+        return $tv < $time->bulb - self::HAIR ? $cost + $weights->bulb : $cost;
     }
 
     public function fixedCost(Setup $setup): float
@@ -170,8 +189,15 @@ final readonly class Search
             Support::Tripod => 1.0,
         };
 
-        return $weights->framing * abs($setup->choice->framing) +
-            $weights->tripod * $carrying +
+        $intent = $this->request->intent;
+        $isStill = $intent->kind()?->standsStill() === true && ! $intent->contents->foliage;
+        $held = $this->request->taken?->support;
+        $sways = $this->wantsSeries && $setup->support->stopsSteadier() !== null;
+
+        return $weights->framing * abs($setup->choice->framing) * $setup->choice->strictness +
+            ($isStill ? $weights->tripodForStill : $weights->tripod) * $carrying +
+            ($sways ? $weights->tripod : 0.0) +
+            ($held !== null && $held !== $setup->support ? $weights->otherSupport : 0.0) +
             count($this->request->kit->filtersFor($setup->filter)) * $weights->filter;
     }
 
@@ -182,7 +208,7 @@ final readonly class Search
             return $weights->belowBase * ($demands->iso->base - $sv);
         }
 
-        return $weights->noise * ($sv - $demands->iso->base) +
+        return $weights->noise * self::growing($sv - $demands->iso->base) +
             ($demands->iso->comfortable === null
                 ? 0.0
                 : $weights->uncomfortableNoise * max(0.0, $sv - $demands->iso->comfortable));
@@ -191,20 +217,38 @@ final readonly class Search
     public function apertureCost(Demands $demands, float $av): float
     {
         $weights = $this->request->weights;
-        $cost = abs($av - $demands->aperture->widest) < self::HAIR ? $weights->wideOpen : 0.0;
+        $preferred = $demands->aperture->preferred;
+        // Where wide open is what is wanted, its softness is lived with.
+        $cost = abs($av - $demands->aperture->widest) < self::HAIR && $preferred > $demands->aperture->widest + 0.5
+            ? $weights->wideOpen
+            : 0.0;
         $cost += $weights->diffraction * max(0.0, $av - $demands->aperture->print);
         if ($demands->aperture->pixel !== null) {
             $cost += $weights->pixelDiffraction * max(0.0, $av - $demands->aperture->pixel);
         }
-        if ($this->request->taken !== null) {
-            $cost += $weights->changedAperture * abs($av - $this->request->taken->apex());
+        $taken = $this->request->taken?->aperture;
+        if ($taken !== null) {
+            $cost += $weights->changedAperture * abs($av - $taken->apex());
         }
-        if ($demands->aperture->depth !== null) {
-            return $cost + $weights->spareDepth * max(0.0, $av - $demands->aperture->depth);
+        if ($demands->aperture->separation !== null) {
+            return $cost;
+        }
+        if ($taken !== null) {
+            return $demands->aperture->depth === null
+                ? $cost
+                : $cost + $weights->spareDepth * max(0.0, $av - $demands->aperture->depth);
         }
 
-        return $demands->aperture->separation !== null || $this->request->taken !== null
-            ? $cost
-            : $cost + $weights->awayFromAperture * abs($av - $weights->preferredAv);
+        $isGroup = $this->request->intent->contents->about->framing === Framing::Group;
+
+        return $av < $preferred
+            ? $cost + ($isGroup ? $weights->groupDepth : $weights->awayFromAperture) * self::growing($preferred - $av)
+            : $cost + $weights->spareDepth * ($av - $preferred);
+    }
+
+    /** Stops that weigh more the more of them there are: a little of each is better than much of one. */
+    private static function growing(float $stops): float
+    {
+        return $stops * (1 + self::GROWING * $stops);
     }
 }

@@ -21,6 +21,14 @@ final readonly class Setup
     ) {
     }
 
+    /** What of the light comes through filter and lens, as an exposure at ISO 100. */
+    public function light(AdviceRequest $request): float
+    {
+        return $request->light->value - $this->filter - $this->demands->lightLost -
+            // What a frame was exposed with has the age of its film in it.
+            ($request->taken === null ? $request->kit->film?->ageing()->value ?? 0.0 : 0.0);
+    }
+
     /** @param  array<string, float>  $violations */
     public function candidate(float $av, float $tv, float $sv, float $cost, array $violations = []): Candidate
     {

@@ -22,54 +22,64 @@ final readonly class Suggestion
         public SuggestedLens $lens,
         public ?Support $support,
         public SuggestedEffect $effect,
+        public ?SuggestedFlash $flash = null,
+        public ?SuggestedSeries $series = null,
     ) {
     }
 
     /** @param  list<string>  $fixes  ids of findings that would be gone */
     public function fixing(array $fixes): self
     {
-        return new self(
-            $this->kind,
-            $this->title,
-            $this->exposure,
-            $this->lens,
-            $this->support,
-            new SuggestedEffect($this->effect->gains, $this->effect->costs, $this->effect->meets, $fixes),
+        return $this->with(
+            effect: new SuggestedEffect($this->effect->gains, $this->effect->costs, $this->effect->meets, $fixes),
         );
     }
 
     /** @param  float  $distance  m */
     public function focusedAt(float $distance): self
     {
-        $lens = new SuggestedLens($this->lens->name, $this->lens->focalLength, $this->lens->widestFNumber, $distance);
-
-        return new self($this->kind, $this->title, $this->exposure, $lens, $this->support, $this->effect);
+        return $this->with(
+            lens: new SuggestedLens($this->lens->name, $this->lens->focalLength, $this->lens->widestFNumber, $distance),
+        );
     }
 
     /** @param  float  $stops  exposure compensation */
     public function compensatedBy(float $stops): self
     {
-        $exposure = new SuggestedExposure(
+        return $this->with(exposure: new SuggestedExposure(
             $this->exposure->settings,
             $this->exposure->mode,
             $stops,
             $this->exposure->filterStops,
-        );
-
-        return new self($this->kind, $this->title, $exposure, $this->lens, $this->support, $this->effect);
+        ));
     }
 
     /** The same settings, all set by hand. */
     public function byHand(): self
     {
-        $exposure = new SuggestedExposure(
+        return $this->with(exposure: new SuggestedExposure(
             $this->exposure->settings,
             ExposureMode::Manual,
             null,
             $this->exposure->filterStops,
-        );
+        ));
+    }
 
-        return new self($this->kind, $this->title, $exposure, $this->lens, $this->support, $this->effect);
+    private function with(
+        ?SuggestedExposure $exposure = null,
+        ?SuggestedLens $lens = null,
+        ?SuggestedEffect $effect = null,
+    ): self {
+        return new self(
+            $this->kind,
+            $this->title,
+            $exposure ?? $this->exposure,
+            $lens ?? $this->lens,
+            $this->support,
+            $effect ?? $this->effect,
+            $this->flash,
+            $this->series,
+        );
     }
 
     /** With what it is taken, in one line: lens, mode, compensation and focus. */
@@ -121,6 +131,8 @@ final readonly class Suggestion
             'fixes' => $this->effect->fixes,
             'gains' => $this->effect->gains,
             'costs' => $this->effect->costs,
+            'flash' => $this->flash?->toArray(),
+            'series' => $this->series?->toArray(),
         ];
     }
 }

@@ -16,6 +16,14 @@ final readonly class TimeDemands
         public ?float $movement,
         /** Movement shows up to here. */
         public ?float $look,
+        /** Slower than this, the shutter is held open by hand or by a release: bulb. */
+        public float $bulb = -INF,
+        /** Whether what moves is alive or in the wind: then a time a little shorter is worth something. */
+        public bool $stirs = false,
+        /** What hands hold without a stabiliser. */
+        public ?float $unsteadied = null,
+        /** Whether a time much longer than movement needs is still as good, as with mist over the sea. */
+        public bool $isLongAsGood = false,
     ) {
     }
 }

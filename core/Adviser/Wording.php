@@ -241,7 +241,7 @@ final readonly class Wording
                 $this->stops($room),
                 match (true) {
                     $candidate->support !== Support::Hand => ' '.$candidate->support->label(),
-                    $this->request->isSupportKnown => '',
+                    $this->request->isSupportKnown() => '',
                     default => ', if it was held by hand',
                 },
             );
@@ -266,7 +266,8 @@ final readonly class Wording
     {
         $percent = 100 * (2 ** abs($candidate->choice->framing) - 1);
 
-        return $percent < 3
+        // What nobody asked for is not measured against.
+        return $percent < 3 || $candidate->choice->strictness < 1.0
             ? null
             : sprintf(
                 'frames %.0f %% %s than you asked: take a step %s',

@@ -19,6 +19,8 @@ final readonly class Approach
          */
         public array $weights = [],
         public HandHeldRule $handHeld = HandHeldRule::Usual,
+        /** How sharp movement must be. */
+        public Sharpness $movement = Sharpness::Usual,
     ) {
     }
 
@@ -52,6 +54,7 @@ final readonly class Approach
             ),
             self::weights($choices['weights'] ?? []),
             self::choice($choices, 'handHeld', HandHeldRule::tryFrom(...)) ?? $default->handHeld,
+            self::choice($choices, 'movement', Sharpness::tryFrom(...)) ?? $default->movement,
         );
     }
 
@@ -71,6 +74,7 @@ final readonly class Approach
             'exposing' => $this->light->exposing->value,
             'filmRating' => $this->light->filmRating->value,
             'handHeld' => $this->handHeld->value,
+            'movement' => $this->movement->value,
             ...$this->weights === [] ? [] : ['weights' => $this->weights],
         ];
     }

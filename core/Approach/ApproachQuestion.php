@@ -7,8 +7,8 @@ namespace TruePupil\Core\Approach;
 /**
  * The questions that an approach answers, each with what the answer changes.
  *
- * @phpstan-type ExposureAnswer Start|IsoSetting|Protects|LowestIso|WideRange|Exposing|FilmRating|HandHeldRule
- * @phpstan-type PictureAnswer LandscapeAperture|PlacingSubject|WhiteBalanceSetting|Focusing
+ * @phpstan-type ExposureAnswer Start|IsoSetting|Protects|LowestIso|WideRange|Exposing|FilmRating
+ * @phpstan-type PictureAnswer LandscapeAperture|PlacingSubject|WhiteBalanceSetting|Focusing|HandHeldRule|Sharpness
  * @phpstan-type ApproachAnswer ExposureAnswer|PictureAnswer
  */
 enum ApproachQuestion: string
@@ -25,6 +25,7 @@ enum ApproachQuestion: string
     case Exposing = 'exposing';
     case FilmRating = 'filmRating';
     case HandHeld = 'handHeld';
+    case Movement = 'movement';
 
     public function label(): string
     {
@@ -41,6 +42,7 @@ enum ApproachQuestion: string
             self::Exposing => 'Raw is exposed',
             self::FilmRating => 'Negative film is exposed',
             self::HandHeld => 'Hands are judged by',
+            self::Movement => 'What moves must be sharp',
         };
     }
 
@@ -69,6 +71,8 @@ enum ApproachQuestion: string
             self::FilmRating => 'Decides whether a negative film that got up to a stop more light than its box asks '.
                 'for is pointed out.',
             self::HandHeld => 'Decides how long hands are taken to hold still, in findings, checks and suggestions.',
+            self::Movement => 'Decides how short a time people, animals, flowers in wind and sport are given, in '.
+                'findings, checks and suggestions: a stop or so either way.',
             self::Focusing => 'Decides which focus mode is pointed out on things that stay where they are. Movement '.
                 'and stars have rules of their own, whatever is chosen here.',
         };
@@ -100,6 +104,7 @@ enum ApproachQuestion: string
             self::Exposing => $approach->light->exposing->value,
             self::FilmRating => $approach->light->filmRating->value,
             self::HandHeld => $approach->handHeld->value,
+            self::Movement => $approach->movement->value,
         };
     }
 
@@ -119,6 +124,7 @@ enum ApproachQuestion: string
             self::Exposing => Exposing::cases(),
             self::FilmRating => FilmRating::cases(),
             self::HandHeld => HandHeldRule::cases(),
+            self::Movement => Sharpness::cases(),
         };
     }
 }

@@ -10,6 +10,7 @@ use TruePupil\Core\Adviser\ExposureMap;
 use TruePupil\Core\Adviser\KitAdviser;
 use TruePupil\Core\Adviser\MapPoint;
 use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Adviser\TakenFrame;
 use TruePupil\Core\Capture\RecordedKit;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\Stops;
@@ -149,8 +150,11 @@ final readonly class FrameAdviser
             $this->withSupport($kit, $situation->record->support),
             $intent,
             $situation->approach,
-            taken: $situation->record->exposure->fNumber,
-            isSupportKnown: $situation->record->support !== null,
+            taken: new TakenFrame(
+                $situation->record->exposure->fNumber,
+                $situation->record->support,
+                $situation->record->settings(),
+            ),
             exposureIndex: $situation->record->exposure->iso,
         );
     }
@@ -169,15 +173,7 @@ final readonly class FrameAdviser
     {
         return $support === null || in_array($support, $kit->supports, true)
             ? $kit
-            : new Kit(
-                $kit->body,
-                $kit->lenses,
-                [...$kit->supports, $support],
-                $kit->filters,
-                $kit->flashGuideNumber,
-                $kit->film,
-                $kit->autoIso,
-            );
+            : $kit->with(supports: [...$kit->supports, $support]);
     }
 
     /**

@@ -49,9 +49,9 @@ final readonly class SuggestionEditor
         $body = $request->kit->body;
         $choice = $this->choice($request->kit, $situation, $change);
         $support = $change->support ?? ($situation->record->support ?? Support::Hand);
-        $demands = Demands::of($body, $choice, $request->intent, $support, $request->approach->handHeld->stops());
+        $demands = Demands::of($request, $choice, $support);
         $setup = new Setup($choice, $demands, $support, $change->filterStops);
-        $light = $request->light->value - $change->filterStops;
+        $light = $setup->light($request);
         [$settings, $held] = $this->within($body, $demands, $change);
         $settings = $this->following($settings, $change->follows, $light, $body, $demands);
         [$av, $tv, $sv] = [$settings->aperture->apex(), $settings->time->apex(), $settings->iso->stopsAbove100()];

@@ -67,10 +67,10 @@ final readonly class Film
         return $this->developedSpeed()->stopsMoreThan($exposureIndex);
     }
 
-    /** Light that age asks for on top, in stops. */
+    /** Light that age asks for on top, in stops: of negatives. A slide has no room for it. */
     public function ageing(): Stops
     {
-        return Stops::of($this->yearsExpired * self::STOPS_LOST_PER_YEAR);
+        return Stops::of($this->kind->protectsShadows() ? $this->yearsExpired * self::STOPS_LOST_PER_YEAR : 0.0);
     }
 
     /** What a metered time has to become, in seconds. */

@@ -14,6 +14,7 @@ final readonly class IntendedContents
      * @param  bool  $sunStar  the sun, or lamps, are to become stars
      * @param  bool  $crossesLight  the subject passes from one light into another
      * @param  bool  $person  somebody is in the picture
+     * @param  IntendedSubject  $about  what the picture is of, and how large
      */
     public function __construct(
         public bool $foliage = false,
@@ -22,6 +23,7 @@ final readonly class IntendedContents
         public bool $sunStar = false,
         public bool $crossesLight = false,
         public bool $person = false,
+        public IntendedSubject $about = new IntendedSubject(),
     ) {
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Intent;
 
 use TruePupil\Core\Exposure\InvalidExposure;
+use TruePupil\Core\Motion\Stir;
 use TruePupil\Core\Sky\LightDirection;
 
 /** What a photograph is meant to show. Distances in metres from the lens; anything not said is not asked for. */
@@ -91,6 +92,24 @@ final readonly class Intent
             $this->tone,
             $this->lightFrom,
         );
+    }
+
+    /** What the picture is of; somebody in it makes it one of a person. */
+    public function kind(): ?SubjectKind
+    {
+        return $this->contents->about->kind ?? match (true) {
+            $this->contents->stars => SubjectKind::NightSky,
+            $this->contents->person => SubjectKind::Person,
+            default => null,
+        };
+    }
+
+    /** How much what is photographed stirs; what the wind moves in it counts as well. */
+    public function stir(): Stir
+    {
+        $stir = $this->kind()?->stir($this->movement !== null) ?? Stir::Still;
+
+        return $stir === Stir::Still && $this->contents->foliage ? Stir::InWind : $stir;
     }
 
     /** Whether nothing at all is asked for. */

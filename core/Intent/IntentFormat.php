@@ -6,6 +6,7 @@ namespace TruePupil\Core\Intent;
 
 use InvalidArgumentException;
 use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Json\InvalidFields;
 use TruePupil\Core\Sky\LightDirection;
 
 /** Reads an intent from decoded JSON; any part may be missing. "far" may be "infinity". */
@@ -40,6 +41,11 @@ final class IntentFormat
                 sunStar: $intent->flag('sunStar') ?? false,
                 crossesLight: $intent->flag('crossesLight') ?? false,
                 person: $intent->flag('person') ?? false,
+                about: new IntendedSubject(
+                    self::kind($intent),
+                    $intent->choice('framing', Framing::class),
+                    $intent->positiveOrNull('magnification'),
+                ),
             ),
             sceneStops: $intent->positiveOrNull('sceneStops'),
             idea: $intent->choice('idea', Idea::class),
@@ -47,6 +53,19 @@ final class IntentFormat
             tone: $intent->choice('tone', MeantTone::class),
             lightFrom: $intent->choice('lightFrom', LightDirection::class),
         );
+    }
+
+    private static function kind(Fields $intent): ?SubjectKind
+    {
+        $word = $intent->textOrNull('is');
+
+        return $word === null
+            ? null
+            : SubjectKind::fromWord($word) ?? throw InvalidFields::expected(
+                $intent->at('is'),
+                'one of '.implode(', ', array_column(SubjectKind::cases(), 'value')),
+                $word,
+            );
     }
 
     /** @return array<string, mixed> what is not said is left out */
@@ -84,6 +103,9 @@ final class IntentFormat
                 'facing' => $intent->facing?->value,
                 'tone' => $intent->tone?->value,
                 'lightFrom' => $intent->lightFrom?->value,
+                'is' => $intent->contents->about->kind?->value,
+                'framing' => $intent->contents->about->framing?->value,
+                'magnification' => $intent->contents->about->magnification,
             ],
             fn (mixed $part): bool => $part !== null,
         );

@@ -12,6 +12,8 @@ enum MeantTone: string
     case HighKey = 'high-key';
     case Darker = 'darker';
     case Brighter = 'brighter';
+    /** Evening stays evening. */
+    case AsSeen = 'as-seen';
 
     public function label(): string
     {
@@ -21,6 +23,7 @@ enum MeantTone: string
             self::HighKey => 'high key: mostly bright',
             self::Darker => 'darker than usual, on purpose',
             self::Brighter => 'brighter than usual, on purpose',
+            self::AsSeen => 'as dark as it was',
         };
     }
 

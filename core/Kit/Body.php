@@ -14,6 +14,7 @@ final readonly class Body
      * @param  ?int  $pixelsAcross  the long side, for what depends on the size of a pixel
      * @param  float  $stabiliserStops  how much longer hands hold with it
      * @param  ?float  $comfortableIso  the highest whose noise its owner does not mind
+     * @param  bool  $setsTime  whether a time can be set on it; a telephone's own program often chooses it
      *
      * @throws InvalidExposure
      */
@@ -24,10 +25,21 @@ final readonly class Body
         public ?int $pixelsAcross = null,
         public float $stabiliserStops = 0.0,
         public ?float $comfortableIso = null,
+        public BodyKind $kind = BodyKind::Camera,
+        public bool $setsTime = true,
     ) {
         if (! is_finite($stabiliserStops) || $stabiliserStops < 0.0 || $stabiliserStops > 10.0) {
             throw InvalidExposure::outside('stabiliser stops', $stabiliserStops, 0, 10);
         }
+    }
+
+    /**
+     * The ISO up to which its owner lives with the noise: as said, or what is usual for its size of sensor, ISO 6400 on
+     * 36×24 mm and less as the sensor is smaller, by area.
+     */
+    public function liveableIso(): float
+    {
+        return $this->comfortableIso ?? min($this->limits->isoMax, max(400.0, 6400 / $this->format->crop() ** 2));
     }
 
     /** Distance between pixels in µm, when the count is known. */

@@ -15,7 +15,6 @@ final readonly class Kit
      * @param  list<Lens>  $lenses
      * @param  list<Support>  $supports  hands are always there
      * @param  list<float>  $filters  neutral-density filters, by the stops they take
-     * @param  ?float  $flashGuideNumber  metres at ISO 100
      * @param  ?AutoIso  $autoIso  how automatic ISO is set up on the body
      *
      * @throws InvalidExposure
@@ -25,15 +24,12 @@ final readonly class Kit
         public array $lenses = [],
         public array $supports = [Support::Hand],
         public array $filters = [],
-        public ?float $flashGuideNumber = null,
+        public ?Flash $flash = null,
         public ?Film $film = null,
         public ?AutoIso $autoIso = null,
     ) {
         foreach ($filters as $stops) {
             InvalidExposure::unlessPositive('a filter\'s stops', $stops);
-        }
-        if ($flashGuideNumber !== null) {
-            InvalidExposure::unlessPositive('guide number', $flashGuideNumber);
         }
     }
 
@@ -63,15 +59,34 @@ final readonly class Kit
                 silentFastest: $limits->silentFastest,
             ),
             stabiliserStops: $this->body->stabiliserStops,
+            kind: $this->body->kind,
         );
 
+        return new self($body, $this->lenses, $this->supports, $this->filters, $this->flash, $this->film);
+    }
+
+    /**
+     * The same kit with some of its things changed; null leaves them as they are.
+     *
+     * @param  ?list<Lens>  $lenses
+     * @param  ?list<Support>  $supports
+     * @param  ?list<float>  $filters
+     */
+    public function with(
+        ?array $lenses = null,
+        ?array $supports = null,
+        ?array $filters = null,
+        ?Film $film = null,
+        ?Flash $flash = null,
+    ): self {
         return new self(
-            $body,
-            $this->lenses,
-            $this->supports,
-            $this->filters,
-            $this->flashGuideNumber,
-            $this->film,
+            $this->body,
+            $lenses ?? $this->lenses,
+            $supports ?? $this->supports,
+            $filters ?? $this->filters,
+            $flash ?? $this->flash,
+            $film ?? $this->film,
+            $this->autoIso,
         );
     }
 
@@ -121,38 +136,6 @@ final readonly class Kit
         }
 
         return [$stops];
-    }
-
-    /**
-     * The same things, held in these ways.
-     *
-     * @param  list<Support>  $supports
-     */
-    public function withSupports(array $supports): self
-    {
-        return new self(
-            $this->body,
-            $this->lenses,
-            $supports,
-            $this->filters,
-            $this->flashGuideNumber,
-            $this->film,
-            $this->autoIso,
-        );
-    }
-
-    /** The same kit with this roll in the camera. */
-    public function withFilm(Film $film): self
-    {
-        return new self(
-            $this->body,
-            $this->lenses,
-            $this->supports,
-            $this->filters,
-            $this->flashGuideNumber,
-            $film,
-            $this->autoIso,
-        );
     }
 
     /** @return list<Lens> that reach a focal length, the fastest first */

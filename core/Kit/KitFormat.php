@@ -41,7 +41,7 @@ final class KitFormat
             filters: $data->flag('polariser') === true
                 ? [...$data->positives('filters'), self::POLARISER]
                 : $data->positives('filters'),
-            flashGuideNumber: $data->has('flash') ? $data->part('flash')->positive('guideNumber') : null,
+            flash: $data->has('flash') ? self::flash($data->part('flash')) : null,
             film: $data->has('film') ? self::film($data->part('film')) : null,
             autoIso: $data->has('autoIso')
                 ? self::autoIso($data->part('autoIso'), self::limits($data->part('body')))
@@ -62,6 +62,8 @@ final class KitFormat
             pixelsAcross: $pixels === [] ? null : (int) max($pixels),
             stabiliserStops: $body->numberOr('stabiliserStops', 0.0),
             comfortableIso: $body->positiveOrNull('comfortableIso'),
+            kind: $body->choice('kind', BodyKind::class) ?? BodyKind::Camera,
+            setsTime: $body->flag('setsTime') ?? true,
         );
     }
 
@@ -81,6 +83,15 @@ final class KitFormat
             increment: StopIncrement::tryFrom((int) $steps) ??
                 throw InvalidFields::expected('body.stepsPerStop', '2 or 3', $steps),
             silentFastest: $body->positiveOrNull('silentFastest'),
+        );
+    }
+
+    private static function flash(Fields $flash): Flash
+    {
+        return new Flash(
+            $flash->positive('guideNumber'),
+            $flash->flag('canBounce') ?? false,
+            $flash->flag('highSpeedSync') ?? false,
         );
     }
 

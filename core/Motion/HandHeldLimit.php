@@ -19,6 +19,12 @@ final readonly class HandHeldLimit
     /** Seconds. */
     private const LONGEST = 1.0;
 
+    /** From this magnification on it is close up. */
+    private const CLOSE = 0.1;
+
+    /** Stops of a stabiliser that keep what its maker promises. */
+    private const FULL_STOPS = 3.0;
+
     private function __construct(public float $seconds)
     {
     }
@@ -29,6 +35,35 @@ final readonly class HandHeldLimit
         InvalidOptics::unlessPositive('focal length', $focalLength, 'mm');
 
         return new self(min(self::LONGEST, 2 ** $stabiliserStops / ($format->crop() * $focalLength)));
+    }
+
+    /**
+     * As somebody holds it: of a stabiliser three stops count in full and further ones by a third, and close up the
+     * hands' sway is enlarged with the subject, by 1 + m.
+     *
+     * @param  float  $focalLength  mm as marked on the lens
+     * @param  float  $stabiliserStops  as its maker promises
+     * @param  float  $furtherStops  by what else steadies it, and by the rule that hands are judged by
+     * @param  float  $magnification  1 is life size on the sensor
+     *
+     * @throws InvalidOptics
+     */
+    public static function held(
+        float $focalLength,
+        SensorFormat $format,
+        float $stabiliserStops = 0.0,
+        float $furtherStops = 0.0,
+        float $magnification = 0.0,
+    ): self {
+        $limit = self::of($focalLength, $format, self::credit($stabiliserStops) + $furtherStops);
+
+        return $magnification < self::CLOSE ? $limit : new self($limit->seconds / (1 + $magnification));
+    }
+
+    /** What of a stabiliser's stops counts. */
+    public static function credit(float $stops): float
+    {
+        return min(self::FULL_STOPS, $stops) + max(0.0, $stops - self::FULL_STOPS) / 3;
     }
 
     /** Stops between an exposure and the limit; positive when the exposure is the shorter, so there is room. */

@@ -7,6 +7,8 @@ namespace TruePupil\Core\Stored;
 use TruePupil\Core\Adviser\SuggestedEffect;
 use TruePupil\Core\Adviser\SuggestedExposure;
 use TruePupil\Core\Adviser\SuggestedLens;
+use TruePupil\Core\Adviser\SuggestedFlash;
+use TruePupil\Core\Adviser\SuggestedSeries;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
@@ -64,6 +66,31 @@ final class SuggestionCodec implements Codec
                 meets: $fields->flag('meets') ?? true,
                 fixes: $fields->texts('fixes'),
             ),
+            flash: $fields->has('flash') ? self::flash($fields->part('flash')) : null,
+            series: $fields->has('series') ? self::series($fields->part('series')) : null,
+        );
+    }
+
+    private static function flash(Fields $flash): SuggestedFlash
+    {
+        return new SuggestedFlash(
+            $flash->raw('fill') === 'main' ? null : $flash->number('fill'),
+            $flash->positive('power'),
+            $flash->flag('bounced') ?? false,
+            $flash->flag('highSpeed') ?? false,
+        );
+    }
+
+    private static function series(Fields $series): SuggestedSeries
+    {
+        return new SuggestedSeries(
+            match ($series->text('for')) {
+                'trails' => 'trails',
+                'focus' => 'focus',
+                default => 'range',
+            },
+            (int) $series->positive('frames'),
+            $series->numberOr('stepStops', 0.0),
         );
     }
 

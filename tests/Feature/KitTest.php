@@ -42,7 +42,7 @@ final class KitTest extends TestCase
         $kit = KitInUse::of($student->fresh());
         $this->assertSame(
             ['Marlpit 50 mm', 0.005, 28.0, [3.0, 6.0]],
-            [$kit?->lenses[0]->name, $kit?->body->limits->flashSync, $kit?->flashGuideNumber, $kit?->filters],
+            [$kit?->lenses[0]->name, $kit?->body->limits->flashSync, $kit?->flash?->guideNumber, $kit?->filters],
         );
         $this->assertCount(2, $kit->supports);
         $this->get(route('kit.edit'))

@@ -217,7 +217,7 @@ final readonly class FinderDials
 
     public function hasFlash(): bool
     {
-        return $this->scene->files->hasFlash && $this->outfits->kit->flashGuideNumber !== null;
+        return $this->scene->files->hasFlash && $this->outfits->kit->flash !== null;
     }
 
     /** @return array<int|string, string> */

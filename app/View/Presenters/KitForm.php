@@ -59,7 +59,7 @@ final readonly class KitForm
                 'comfortableIso' => $number($kit->body->comfortableIso),
                 'lenses' => implode("\n", array_map(LensLine::of(...), $kit->lenses)),
                 'filters' => implode(' ', $hasPolariser ? array_slice($kit->filters, 0, -1) : $kit->filters),
-                'guideNumber' => $number($kit->flashGuideNumber),
+                'guideNumber' => $number($kit->flash?->guideNumber),
                 'filmName' => $kit->film->name ?? '',
                 'filmSpeed' => $number($kit->film?->boxSpeed->nominal()),
                 'filmKind' => $kit->film?->kind->value ?? '',

@@ -29,7 +29,7 @@ final class FlashOutOfRange extends FindingRule
     {
         [$settings, $guideNumber, $distance] = [
             $situation->record->settings(),
-            $situation->kit?->flashGuideNumber,
+            $situation->kit?->flash?->guideNumber,
             $situation->focusDistance(),
         ];
         if (

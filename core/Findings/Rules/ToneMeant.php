@@ -55,7 +55,7 @@ final class ToneMeant extends FindingRule
                         'subject go.',
                 new Evidence('subject under the frame', $step, 'stops', self::OUTLINE_STEP, $step - self::OUTLINE_STEP),
             ],
-            MeantTone::LowKey, MeantTone::Darker => [
+            MeantTone::LowKey, MeantTone::Darker, MeantTone::AsSeen => [
                 $brightest >= self::SHINES,
                 'Dark, as it was meant, and what it is about still shines.',
                 'Even in a dark picture something should shine: nothing here comes near mid-grey. A little more '.

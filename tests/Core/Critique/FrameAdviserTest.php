@@ -68,7 +68,8 @@ final class FrameAdviserTest extends TestCase
             ),
         )->suggestions[0];
 
-        $this->assertSame('ƒ/4, 1/50 s, ISO 100', (string) $best->exposure->settings);
+        // By hand a stop of ISO buys a stop of safety; the aperture stays.
+        $this->assertSame('ƒ/4, 1/100 s, ISO 200', (string) $best->exposure->settings);
     }
 
     public function test_a_good_frame_gets_no_suggestion(): void

@@ -7,6 +7,7 @@ namespace Tests\Core\Kit;
 use PHPUnit\Framework\TestCase;
 use TruePupil\Core\Kit\Body;
 use TruePupil\Core\Kit\BodyLimits;
+use TruePupil\Core\Kit\Flash;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\KitNumbers;
 use TruePupil\Core\Kit\Lens;
@@ -63,7 +64,7 @@ final class KitNumbersTest extends TestCase
             [],
             [Support::Hand, Support::Tripod],
             [6.0],
-            28.0,
+            new Flash(28.0),
         );
         $this->assertSame(['With the flash, no time shorter than 1/200 s.'], (new KitNumbers($full))->limits());
         $this->assertNull((new KitNumbers($full))->reach());

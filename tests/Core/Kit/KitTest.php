@@ -99,7 +99,7 @@ final class KitTest extends TestCase
         $this->assertSame([Support::Hand, Support::Tripod], $kit->supports);
         $this->assertSame(
             [1.8, 0.3, [3.0, 6.0], 36.0],
-            [$kit->lenses[0]->widestAtMax, $kit->lenses[0]->closestFocus, $kit->filters, $kit->flashGuideNumber],
+            [$kit->lenses[0]->widestAtMax, $kit->lenses[0]->closestFocus, $kit->filters, $kit->flash?->guideNumber],
         );
         $this->assertSame([FilmKind::BlackAndWhite, 400.0], [$kit->film?->kind, $kit->film?->boxSpeed->nominal()]);
     }
