@@ -144,6 +144,9 @@ Route::get('courses/{course}/drills/{user}', [DrillController::class, 'evidence'
 Route::get('courses/{course}/briefs', [SetBriefController::class, 'create'])
     ->can('teach', 'course')
     ->name('set-briefs.create');
+Route::get('courses/{course}/briefs/reach', [SetBriefController::class, 'reach'])
+    ->can('teach', 'course')
+    ->name('set-briefs.reach');
 Route::post('courses/{course}/briefs', [SetBriefController::class, 'store'])
     ->can('teach', 'course')
     ->name('set-briefs.store');

@@ -6,13 +6,17 @@ namespace App\Input;
 
 use InvalidArgumentException;
 use TruePupil\Core\Intent\Facing;
+use TruePupil\Core\Intent\Framing;
 use TruePupil\Core\Intent\Idea;
 use TruePupil\Core\Intent\IntendedContents;
 use TruePupil\Core\Intent\IntendedDistances;
+use TruePupil\Core\Intent\IntendedSubject;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Intent\KeptSharp;
 use TruePupil\Core\Intent\MeantTone;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Intent\SubjectKind;
 use TruePupil\Core\Optics\InvalidOptics;
 use TruePupil\Core\Sky\LightDirection;
 
@@ -74,6 +78,11 @@ final class IntentInput
                 sunStar: $flag('sunStar'),
                 crossesLight: $flag('crossesLight'),
                 person: $flag('person'),
+                about: new IntendedSubject(
+                    SubjectKind::tryFrom(self::text($input, 'is')),
+                    Framing::tryFrom(self::text($input, 'framing')),
+                    kept: KeptSharp::tryFrom(self::text($input, 'kept')),
+                ),
             ),
             sceneStops: self::number($input, 'sceneStops'),
             idea: Idea::tryFrom(self::text($input, 'idea')),
@@ -110,6 +119,9 @@ final class IntentInput
                 'facing' => $intent->facing?->value,
                 'tone' => $intent->tone?->value,
                 'lightFrom' => $intent->lightFrom?->value,
+                'is' => $intent->contents->about->kind?->value,
+                'framing' => $intent->contents->about->framing?->value,
+                'kept' => $intent->contents->about->kept?->value,
             ],
             fn (?string $text): bool => $text !== null,
         );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use TruePupil\Core\Intent\KeptSharp;
+use TruePupil\Core\Intent\SubjectKind;
 use TruePupil\Core\Plan\LightCondition;
 
 /**
@@ -24,25 +26,50 @@ final readonly class PlanQuestions
         LightCondition::LitStreet->value => 'A lit street',
     ];
 
-    /** Speeds in m/s: walking, then running or riding. */
-    private const MOVEMENTS = [
-        'still' => ['Nothing', []],
-        'walking' => ['Walking, sharp', ['want' => 'freeze', 'speed' => '1.4']],
-        'riding' => ['Running or riding, sharp', ['want' => 'freeze', 'speed' => '6']],
-        'pan' => ['Followed, the background runs', ['want' => 'pan', 'speed' => '4']],
-        'silk' => ['Water as silk', ['want' => 'silk', 'speed' => '2']],
+    /** What is photographed, where the answer about what is to be sharp does not say it better. */
+    private const KINDS = [
+        SubjectKind::Person,
+        SubjectKind::People,
+        SubjectKind::Child,
+        SubjectKind::Animal,
+        SubjectKind::Runner,
+        SubjectKind::Stage,
+        SubjectKind::Thing,
+        SubjectKind::Plant,
+        SubjectKind::Room,
+        SubjectKind::View,
+        SubjectKind::Water,
+        SubjectKind::NightSky,
     ];
 
-    /** Distances in m, the spread of the background in percent of the width. */
+    /** How it goes, and no speed that nobody typed: the table of how subjects stir has the times. */
+    private const MOVEMENTS = [
+        'still' => ['Nothing', []],
+        'walking' => ['Walking, sharp', ['want' => 'acceptable', 'pace' => 'walking']],
+        'riding' => ['Running or riding, sharp', ['want' => 'acceptable', 'pace' => 'running']],
+        'pan' => ['Followed, the background runs', ['want' => 'pan', 'pace' => '']],
+        'silk' => ['Water as silk', ['want' => 'silk', 'pace' => '']],
+    ];
+
+    /**
+     * Distances in m. How soft what lies behind becomes is the lens's to say: a tap is a wish, and no bound that a lens
+     * could miss.
+     */
     private const DEPTHS = [
-        'face' => [
-            'A face, the rest soft',
-            ['subject' => '1.5', 'near' => '1.4', 'far' => '1.6', 'background' => '6', 'separation' => '3'],
-        ],
-        'person' => ['Somebody and around', ['subject' => '3', 'near' => '2.5', 'far' => '4']],
-        'small' => ['A small thing', ['subject' => '0.5', 'near' => '0.48', 'far' => '0.53']],
+        'face' => ['A face, the rest soft', ['subject' => '1.5', 'framing' => 'bust', 'kept' => 'both-eyes']],
+        'person' => ['Somebody and around', ['subject' => '3', 'framing' => 'whole', 'kept' => 'everything']],
+        'small' => ['A small thing', ['subject' => '0.5', 'kept' => 'head']],
         'place' => ['Near to far', ['subject' => '5', 'near' => '2.5', 'far' => '∞']],
         'distant' => ['Far away', ['subject' => '30', 'near' => '25', 'far' => '∞']],
+    ];
+
+    /** What each of them is of, while nobody says. */
+    private const USUALLY = [
+        'face' => SubjectKind::Person,
+        'person' => SubjectKind::Person,
+        'small' => SubjectKind::Thing,
+        'place' => SubjectKind::View,
+        'distant' => SubjectKind::View,
     ];
 
     private function __construct(private PlanInput $input)
@@ -70,6 +97,14 @@ final readonly class PlanQuestions
                 'chosen' => $this->input->way() === 'condition' &&
                     isset(self::LIGHTS[$this->input->text('condition')]) ? $this->input->text('condition') : null,
             ],
+            'kind' => [
+                'asks' => 'What is it?',
+                'answers' => array_combine(
+                    array_column(self::KINDS, 'value'),
+                    array_map(fn (SubjectKind $kind): string => ucfirst($kind->label()), self::KINDS),
+                ),
+                'chosen' => $this->input->text('is') ?: null,
+            ],
             'movement' => [
                 'asks' => 'What moves?',
                 'answers' => array_map($label, self::MOVEMENTS),
@@ -80,6 +115,21 @@ final readonly class PlanQuestions
                 'answers' => array_map($label, self::DEPTHS),
                 'chosen' => $this->chosen(self::DEPTHS),
             ],
+        ];
+    }
+
+    /**
+     * Where the slider stands, from the near eye on, and what it says.
+     *
+     * @return array{at: int, says: string}
+     */
+    public function kept(): array
+    {
+        $chosen = KeptSharp::tryFrom($this->input->text('kept'));
+
+        return [
+            'at' => (int) array_search($chosen ?? KeptSharp::Head, KeptSharp::cases(), true),
+            'says' => $chosen?->label() ?? 'as its kind asks for',
         ];
     }
 
@@ -96,6 +146,9 @@ final readonly class PlanQuestions
         if (LightCondition::tryFrom($given('light')) !== null) {
             $fields = [...$fields, 'way' => 'condition', 'condition' => $given('light')];
         }
+        if (SubjectKind::tryFrom($given('kind')) !== null) {
+            $fields = [...$fields, 'is' => $given('kind')];
+        }
         foreach (['movement' => self::MOVEMENTS, 'depth' => self::DEPTHS] as $question => $known) {
             if (isset($known[$given($question)])) {
                 $fields = [
@@ -109,7 +162,34 @@ final readonly class PlanQuestions
             }
         }
 
-        return $fields;
+        if (KeptSharp::tryFrom($given('kept')) !== null) {
+            $fields = [...$fields, 'kept' => $given('kept')];
+        }
+
+        return self::ofAKind($fields, $given('kind'), $given('depth'));
+    }
+
+    /**
+     * What it is, from the other answers, while nobody says: silk is water, a face is a person.
+     *
+     * @param  array<string, string>  $fields
+     * @return array<string, string>
+     */
+    private static function ofAKind(array $fields, string $said, string $depth): array
+    {
+        $is = SubjectKind::tryFrom($said) ?? match (true) {
+            ($fields['want'] ?? '') === 'silk' => SubjectKind::Water,
+            isset(self::USUALLY[$depth]) => self::USUALLY[$depth],
+            default => SubjectKind::tryFrom($fields['is'] ?? ''),
+        };
+        if (($fields['pace'] ?? '') === 'running') {
+            $is = match ($is) {
+                SubjectKind::Person, SubjectKind::People, SubjectKind::Walker, null => SubjectKind::Runner,
+                default => $is,
+            };
+        }
+
+        return $is === null ? $fields : [...$fields, 'is' => $is->value];
     }
 
     /** @param  array<string, array{string, array<string, string>}>  $known */
@@ -137,7 +217,9 @@ final readonly class PlanQuestions
      */
     private static function fieldsOf(array $known): array
     {
-        $fields = $known === self::MOVEMENTS ? ['still' => '1', 'angle' => '0'] : [];
+        $fields = $known === self::MOVEMENTS
+            ? ['still' => '1', 'angle' => '0', 'speed' => '']
+            : ['background' => '', 'separation' => ''];
         foreach ($known as [, $means]) {
             $fields = [...$fields, ...$means];
         }

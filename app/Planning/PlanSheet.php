@@ -13,6 +13,8 @@ use TruePupil\Core\Adviser\Advice;
 use TruePupil\Core\Adviser\AdviceRequest;
 use TruePupil\Core\Adviser\KitAdviser;
 use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Adviser\TonePlacement;
+use TruePupil\Core\Checks\CheckBounds;
 use TruePupil\Core\Exposure\ComposingFrame;
 use TruePupil\Core\Exposure\Duration;
 use TruePupil\Core\Exposure\Ev100;
@@ -34,7 +36,7 @@ use TruePupil\Core\Plan\WayBack;
 final class PlanSheet
 {
     /** Stands in where somebody has entered no kit: common, and named as what it is. */
-    private const PLAIN_KIT = [
+    public const PLAIN_KIT = [
         'body' => [
             'name' => 'a common body',
             'format' => '23.5x15.6',
@@ -135,15 +137,36 @@ final class PlanSheet
         return $this->plan->setBrief->content()->placement($this->input->text('placement'))->stops ?? Stops::of(0);
     }
 
-    /** The settings that were taken, if they are still among those that are offered. */
-    public function chosenIndex(): ?int
+    /**
+     * Everything that can be taken, by its name in the form: what the kit does, and what it would with some help.
+     *
+     * @return array<int|string, Suggestion>
+     */
+    public function offered(): array
     {
+        $offered = [];
         foreach ($this->advice->suggestions ?? [] as $index => $suggestion) {
+            $offered[(string) $index] = $suggestion;
+        }
+        foreach ($this->advice->impossible->wouldHelp ?? [] as $index => $remedy) {
+            if ($remedy->settings !== null) {
+                $offered['help-'.$index] = $remedy->settings;
+            }
+        }
+
+        return $offered;
+    }
+
+    /** The name of the settings that were taken, if they are still among those that are offered. */
+    public function chosenIndex(): ?string
+    {
+        foreach ($this->offered() as $index => $suggestion) {
             if (
                 (string) $suggestion->exposure->settings === (string) $this->plan->chosen?->exposure->settings &&
-                $suggestion->lens->name === $this->plan->chosen?->lens->name
+                $suggestion->lens->name === $this->plan->chosen?->lens->name &&
+                $suggestion->support === $this->plan->chosen?->support
             ) {
-                return $index;
+                return (string) $index;
             }
         }
 
@@ -155,7 +178,7 @@ final class PlanSheet
     {
         $index = $this->chosenIndex();
 
-        return $index === null ? null : $this->advice?->suggestions[$index];
+        return $index === null ? null : $this->offered()[$index];
     }
 
     /**
@@ -248,11 +271,26 @@ final class PlanSheet
             return;
         }
         $kit = $this->input->support() === null ? $this->kit : $this->kit->with(supports: [$this->input->support()]);
-        // Brighter than mid-grey wants that much more light than a meter that reads the subject would give.
-        $light = $this->input->isIncident() ? $this->light : Ev100::of($this->light->value - $this->wanted()->value);
-        $this->advice = KitAdviser::advise(
-            new AdviceRequest($light, $kit, $this->intent, $this->plan->setBrief->course->approachChoices()),
-        );
+        $placed = $this->placed($this->light);
+        $this->advice = KitAdviser::advise(new AdviceRequest(
+            Ev100::of($this->light->value - $placed->value),
+            $kit,
+            $this->intent,
+            $this->plan->setBrief->course->approachChoices(),
+            bounds: CheckBounds::of($this->plan->setBrief->content()),
+            placed: $placed,
+        ));
+    }
+
+    /**
+     * Brighter than mid-grey wants that much more light than a meter that reads the subject would give. Where the light
+     * is what falls on it, every tone is in its place, and only what is meant otherwise counts.
+     */
+    private function placed(Ev100 $light): Stops
+    {
+        return $this->input->isIncident() || $this->wanted()->inThirds() === 0
+            ? TonePlacement::of($this->intent, $light)
+            : $this->wanted();
     }
 
     /**

@@ -23,8 +23,8 @@ use TruePupil\Core\Optics\Metres;
 /** What could be otherwise where nothing meets every wish: by kind, each with its amounts from little to much. */
 final readonly class Changes
 {
-    /** Neutral-density filters as they are sold, stops. */
-    private const FILTERS = [3.0, 6.0, 10.0];
+    /** Neutral-density filters as they are sold, stops, and two on one another. */
+    private const FILTERS = [[3.0], [6.0], [10.0], [10.0, 3.0]];
 
     /** Widest f-numbers of lenses as they are sold, and the widest entrance pupil at each, mm. */
     private const FAST = ['4' => 150.0, '2.8' => 145.0, '1.8' => 76.0, '1.4' => 76.0];
@@ -45,7 +45,10 @@ final readonly class Changes
     private const FLASH_REACH = 12.0;
 
     /** Stops of light that can be brought to a subject: a lamp, a reflector, a brighter place. */
-    private const LIGHT = [1.0, 2.0, 3.0, 4.0];
+    private const LIGHT = [1.0, 2.0, 3.0, 4.0, 6.0, 8.0];
+
+    /** EV at ISO 100 under which it is night, whenever one comes. */
+    private const NIGHT = 0.0;
 
     public function __construct(private AdviceRequest $request, private LightGap $gap)
     {
@@ -107,13 +110,18 @@ final readonly class Changes
         $wantsTime = $this->request->intent->movement?->want === MovementLook::Silk;
 
         return ! $this->isTooBright() && ! $wantsTime ? [] : array_map(
-            fn (float $stops): Change => new Change(
+            fn (array $filters): Change => new Change(
                 'filter',
-                $stops,
+                array_sum($filters),
                 'stops',
-                sprintf($atHand === [] ? 'with the %d-stop filter' : 'with another filter, of %d stops', $stops),
+                count($filters) > 1
+                    ? sprintf('with filters of %d and %d stops on one another', ...$filters)
+                    : sprintf(
+                        $atHand === [] ? 'with the %d-stop filter' : 'with another filter, of %d stops',
+                        $filters[0],
+                    ),
                 fn (AdviceRequest $of): AdviceRequest => $of->with(
-                    kit: $of->kit->with(filters: [...$of->kit->filters, $stops]),
+                    kit: $of->kit->with(filters: [...$of->kit->filters, ...$filters]),
                 ),
             ),
             self::FILTERS,
@@ -354,18 +362,23 @@ final readonly class Changes
     private function light(): array
     {
         $kind = $this->request->intent->kind();
+        $isView = $kind === SubjectKind::View || $this->request->intent->contents->about->framing === Framing::View;
         $cannotBe = in_array(
             $kind,
-            [SubjectKind::View, SubjectKind::NightSky, SubjectKind::Moon, SubjectKind::Fireworks, SubjectKind::Stage],
+            [SubjectKind::NightSky, SubjectKind::Moon, SubjectKind::Fireworks, SubjectKind::Stage],
             true,
-        ) || $this->request->intent->contents->about->framing === Framing::View;
+            // Nobody lights a view, but one can come while there is more of the day.
+        ) || ($isView && $this->request->light->value < self::NIGHT);
 
         return $cannotBe || ! $this->isTooDark() ? [] : array_map(
             fn (float $stops): Change => new Change(
                 'light',
                 $stops,
                 'stops',
-                sprintf('with %s more light on it', Stops::of($stops)->inWords()),
+                sprintf(
+                    $isView ? 'earlier, with %s more light' : 'with %s more light on it',
+                    Stops::of($stops)->inWords(),
+                ),
                 fn (AdviceRequest $of): AdviceRequest => $of->with(light: $of->light->plus(Stops::of($stops))),
             ),
             self::LIGHT,

@@ -37,7 +37,7 @@ final readonly class LensChoice
     }
 
     /** @return list<self> for every lens that frames the subject and focuses near enough */
-    public static function all(Kit $kit, Intent $intent): array
+    public static function all(Kit $kit, Intent $intent, SettingBounds $bounds = new SettingBounds()): array
     {
         $lenses = array_filter(
             $kit->lenses,
@@ -46,7 +46,7 @@ final readonly class LensChoice
         );
         $choices = [];
         foreach ($lenses as $lens) {
-            foreach (self::focalLengths($lens, $kit, $intent) as [$focalLength, $framing]) {
+            foreach (self::focalLengths($lens, $kit, $intent, $bounds) as [$focalLength, $framing]) {
                 $isInsideLens =
                     $intent->distances->subject !== null && $intent->distances->subject * 1000 <= $focalLength;
                 $isFramed = $intent->focalLength35 === null || abs($framing) <= self::NEAR_ENOUGH + 1e-9;
@@ -65,23 +65,33 @@ final readonly class LensChoice
     }
 
     /** @return list<array{float, float}> focal length in mm, and how it frames */
-    private static function focalLengths(Lens $lens, Kit $kit, Intent $intent): array
+    private static function focalLengths(Lens $lens, Kit $kit, Intent $intent, SettingBounds $bounds): array
     {
+        $crop = $kit->body->format->crop();
+        // What is demanded of the framing cuts off what of a zoom lies outside.
+        [$from, $to] = [$bounds->focalLength35[0] / $crop, $bounds->focalLength35[1] / $crop];
+        if ($lens->maxFocal < $from * 0.97 || $lens->minFocal > $to * 1.03) {
+            return [];
+        }
+        [$shortest, $longest] = [
+            min($lens->maxFocal, max($lens->minFocal, $from)),
+            max($lens->minFocal, min($lens->maxFocal, $to)),
+        ];
         $wanted35 = $intent->focalLength35 ?? self::usual($kit, $intent);
         if ($wanted35 !== null) {
-            $wanted = $wanted35 / $kit->body->format->crop();
-            $focalLength = max($lens->minFocal, min($lens->maxFocal, $wanted));
+            $wanted = $wanted35 / $crop;
+            $focalLength = max($shortest, min($longest, $wanted));
 
             return [[$focalLength, log($focalLength / $wanted, 2)]];
         }
         // Nothing said of the framing: both ends of a zoom and the middle between them.
         $lengths = array_values(
-            array_unique([$lens->minFocal, sqrt($lens->minFocal * $lens->maxFocal), $lens->maxFocal]),
+            array_unique([$shortest, sqrt($shortest * $longest), $longest]),
         );
 
         return array_map(
             fn (float $focalLength): array => [$focalLength, 0.0],
-            $lens->minFocal === $lens->maxFocal ? [$lens->minFocal] : $lengths,
+            $shortest === $longest ? [$shortest] : $lengths,
         );
     }
 

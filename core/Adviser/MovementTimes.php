@@ -102,7 +102,12 @@ final class MovementTimes
         $strict = $stir?->longest(Sharpness::Strict);
 
         // Where nothing crosses the frame, the table stands.
-        return $known === null ? $stir?->longest($sharpness) : max($known, ($strict ?? 0.0) / 2 ** Stir::REFINED_STOPS);
+        return $known === null ? $stir?->longest($sharpness) : max(
+            $known,
+            ($strict ?? Stir::Alert->longest(Sharpness::Strict)) / 2 ** Stir::REFINED_STOPS,
+            // Sharp enough is what the camera can do at its fastest.
+            $body->limits->fastest,
+        );
     }
 
     private static function stars(Intent $intent, LensChoice $choice, Body $body): float

@@ -7,6 +7,7 @@ namespace TruePupil\Core\Adviser;
 use TruePupil\Core\Approach\Weights;
 use TruePupil\Core\Intent\Framing;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Intent\KeptSharp;
 use TruePupil\Core\Intent\MovementLook;
 use TruePupil\Core\Intent\SubjectKind;
 use TruePupil\Core\Optics\SensorFormat;
@@ -56,7 +57,8 @@ final class PreferredAperture
         $kind = $intent->kind();
         // Half of the way to the same entrance pupil: smaller sensors have both more depth and more need of light.
         $middle = $weights->preferredAv - log($format->crop(), 2);
-        $own = match ($kind) {
+        $kept = $intent->contents->about->kept;
+        $own = $kept !== null ? self::kept($kept, $intent, $format, $focalLength, $widest, $middle) : match ($kind) {
             SubjectKind::Person, SubjectKind::Child, SubjectKind::Animal, SubjectKind::Walker => $magnification >=
                 self::CLOSE ? $middle : self::head($intent, $format, $focalLength),
             SubjectKind::People => $intent->contents->about->framing === Framing::Group ? self::GROUP : self::SOMEBODY,
@@ -80,9 +82,36 @@ final class PreferredAperture
         if ($distance === null) {
             return self::SOMEBODY;
         }
-        $n = self::HEAD * ($focalLength / 1000) ** 2 / (2 * $format->circleOfConfusion() / 1000 * $distance ** 2);
+        $av = self::holding(self::HEAD, $distance, $format, $focalLength);
 
-        return max(self::HEAD_AV[0], min(self::HEAD_AV[1], 2 * log(max($n, 0.5), 2)));
+        return max(self::HEAD_AV[0], min(self::HEAD_AV[1], $av));
+    }
+
+    private static function kept(
+        KeptSharp $kept,
+        Intent $intent,
+        SensorFormat $format,
+        float $focalLength,
+        float $widest,
+        float $middle,
+    ): float {
+        $depth = $kept->depth();
+        $distance = $intent->distances->subject;
+
+        return match (true) {
+            $kept === KeptSharp::NearEye => $widest,
+            $kept === KeptSharp::Everything => $middle + 1.0,
+            $depth === null || $distance === null => self::SOMEBODY,
+            default => max($widest, self::holding($depth, $distance, $format, $focalLength)),
+        };
+    }
+
+    /** The Av that holds a depth in m about a distance in m: N = d·f²/(2·c·s²). */
+    private static function holding(float $depth, float $distance, SensorFormat $format, float $focalLength): float
+    {
+        $n = $depth * ($focalLength / 1000) ** 2 / (2 * $format->circleOfConfusion() / 1000 * $distance ** 2);
+
+        return 2 * log(max($n, 0.5), 2);
     }
 
     private static function showsTime(Intent $intent): bool

@@ -40,8 +40,10 @@ final readonly class Remedies
         $helps = array_values(array_filter($helps));
         // What alone is no help may be one together; what lets a wish go is no reason not to look for it.
         if (array_filter($helps, fn (Remedy $help): bool => ! in_array($help->what, self::LETS_GO, true)) === []) {
-            $helps = [...$this->combined($kinds, $helps), ...$helps];
+            $helps = [...$this->combined($kinds, $helps, self::LETS_GO), ...$helps];
         }
+        // At the last, wishes let go together with what can be had.
+        $helps = $helps === [] ? $this->combined($kinds, [], []) : $helps;
 
         return new Impossible($this->reason($gap), array_slice($helps, 0, self::OFFERED));
     }
@@ -49,14 +51,15 @@ final readonly class Remedies
     /**
      * @param  array<string, list<Change>>  $kinds
      * @param  list<Remedy>  $alone  what helps alone
+     * @param  list<string>  $without  kinds that are not looked at
      * @return list<Remedy> pairs; threes where no pair helps
      */
-    private function combined(array $kinds, array $alone): array
+    private function combined(array $kinds, array $alone, array $without): array
     {
         $names = array_values(array_diff(
             array_keys($kinds),
             array_map(fn (Remedy $help): string => $help->what, $alone),
-            self::LETS_GO,
+            $without,
         ));
         $pairs = $threes = [];
         foreach ($names as $i => $first) {

@@ -30,7 +30,7 @@ final readonly class Search
         $this->grid = new Grid($request->kit->body->limits->increment);
         $this->wantsSeries = SeriesAdvice::isWanted($request);
         $setups = [];
-        foreach (LensChoice::all($request->kit, $request->intent) as $choice) {
+        foreach (LensChoice::all($request->kit, $request->intent, $request->bounds) as $choice) {
             foreach ($request->kit->supports as $support) {
                 if (! $request->bounds->allowsSupport($support)) {
                     continue;

@@ -12,6 +12,8 @@ use TruePupil\Core\Kit\Support;
 /** What is demanded of the settings, by a brief or by somebody who says so: nothing outside is suggested. */
 final readonly class SettingBounds
 {
+    private const SAME = 2 ** (1 / 12);
+
     /**
      * @param  array{float, float}  $aperture  f-numbers, widest first
      * @param  array{float, float}  $time  s, shortest first
@@ -19,6 +21,7 @@ final readonly class SettingBounds
      * @param  list<ExposureMode>  $modes  none: any
      * @param  list<Support>  $supports  none: any
      * @param  bool  $allowsFlash  whether a flash may be used
+     * @param  array{float, float}  $focalLength35  35 mm equivalents in mm, shortest first
      */
     public function __construct(
         public array $aperture = [0.0, INF],
@@ -27,6 +30,7 @@ final readonly class SettingBounds
         public array $modes = [],
         public array $supports = [],
         public bool $allowsFlash = true,
+        public array $focalLength35 = [0.0, INF],
     ) {
     }
 
@@ -58,6 +62,7 @@ final readonly class SettingBounds
                 $data->texts('support'),
             ),
             ! in_array('none', $data->texts('flash'), true),
+            $range($data->part('focalLength35')),
         );
     }
 
@@ -71,6 +76,7 @@ final readonly class SettingBounds
             $this->modes,
             $this->supports,
             $this->allowsFlash,
+            $this->focalLength35,
         );
     }
 
@@ -79,8 +85,37 @@ final readonly class SettingBounds
         return $this->supports === [] || in_array($support, $this->supports, true);
     }
 
+    /**
+     * What a suggestion does not keep to, in words.
+     *
+     * @return list<string>
+     */
+    public function missedBy(Suggestion $suggestion): array
+    {
+        $settings = $suggestion->exposure->settings;
+
+        return array_keys(array_filter([
+            'the aperture' => ! self::lies($settings->aperture->exact, $this->aperture),
+            'the exposure time' => ! self::lies($settings->time->exact, $this->time),
+            'the ISO' => ! self::lies($settings->iso->exact, $this->iso),
+            'the mode' => $this->modes !== [] && ! in_array($suggestion->exposure->mode, $this->modes, true),
+            'the support' => $suggestion->support !== null && ! $this->allowsSupport($suggestion->support),
+            'no flash' => $suggestion->flash !== null && ! $this->allowsFlash,
+        ]));
+    }
+
     public function isEmpty(): bool
     {
         return $this == new self();
+    }
+
+    /**
+     * Engraved values are rounded: a twelfth of a stop is the same value.
+     *
+     * @param  array{float, float}  $range
+     */
+    private static function lies(float $value, array $range): bool
+    {
+        return $value >= $range[0] / self::SAME && $value <= $range[1] * self::SAME;
     }
 }

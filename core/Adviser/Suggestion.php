@@ -35,6 +35,17 @@ final readonly class Suggestion
         );
     }
 
+    /** With one more thing that it costs. */
+    public function costing(string $cost): self
+    {
+        return $this->with(effect: new SuggestedEffect(
+            $this->effect->gains,
+            [...$this->effect->costs, $cost],
+            false,
+            $this->effect->fixes,
+        ));
+    }
+
     /** @param  float  $distance  m */
     public function focusedAt(float $distance): self
     {

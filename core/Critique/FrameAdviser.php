@@ -12,12 +12,14 @@ use TruePupil\Core\Adviser\MapPoint;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Adviser\TakenFrame;
 use TruePupil\Core\Capture\RecordedKit;
+use TruePupil\Core\Checks\CheckBounds;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Modes\WhoDecides;
@@ -53,19 +55,50 @@ final readonly class FrameAdviser
             $suggestion = $usesKit
                 ? $this->completed($situation, $suggestion, $findings)
                 : $suggestion->fixing($this->fixes($situation, $suggestion, $findings));
-            if (! $usesKit || $suggestion->effect->fixes !== [] || $this->isMisplaced($situation)) {
+            $isJudged = $usesKit && $offered !== [] && $suggestion->flash === null;
+            if ($isJudged && $this->causes($situation, $suggestion, $findings)) {
+                continue;
+            }
+            $isOffered = $suggestion->effect->fixes !== [] || $suggestion->flash !== null;
+            if (! $usesKit || $isOffered || $this->isMisplaced($situation)) {
                 $offered[] = $suggestion;
             }
         }
-
         array_push($offered, ...$this->ofRules($situation, $findings, $offered));
+        $offered = $this->withinBrief($situation, $offered);
         $map = $advice?->map;
 
         return new Advice(
             $offered,
             $usesKit ? $advice->impossible : null,
             $map?->with(...$this->points($situation, $map)),
+            $usesKit ? $advice->ladder : [],
         );
+    }
+
+    /**
+     * Those that the brief's checks on settings let pass. Where none does, the first stays and says what it misses.
+     *
+     * @param  list<Suggestion>  $offered
+     * @return list<Suggestion>
+     */
+    private function withinBrief(Situation $situation, array $offered): array
+    {
+        $bounds = CheckBounds::of($situation->assignment->brief, $situation->assignment->row);
+        // What is set by hand can be set in manual, where the brief wants that.
+        $offered = array_map(
+            fn (Suggestion $one): Suggestion => $bounds->missedBy($one) === ['the mode'] &&
+                in_array(ExposureMode::Manual, $bounds->modes, true) ? $one->byHand() : $one,
+            $offered,
+        );
+        $kept = array_values(array_filter($offered, fn (Suggestion $one): bool => $bounds->missedBy($one) === []));
+
+        return $kept !== [] || $offered === [] ? $kept : [
+            $offered[0]->costing(sprintf(
+                'it does not keep to %s that the brief asks for: nothing at hand does both',
+                implode(' and ', $bounds->missedBy($offered[0])),
+            )),
+        ];
     }
 
     /**
@@ -156,6 +189,7 @@ final readonly class FrameAdviser
                 $situation->record->settings(),
             ),
             exposureIndex: $situation->record->exposure->iso,
+            bounds: CheckBounds::of($situation->assignment->brief, $situation->assignment->row),
         );
     }
 
@@ -210,7 +244,8 @@ final readonly class FrameAdviser
             $this->faults($findings),
             fn (Finding $finding): bool => $finding->topic !== Topic::Series,
         );
-        if ($faults === []) {
+        // The light of a flash is not in the picture that it would be judged by.
+        if ($faults === [] || $suggestion->flash !== null) {
             return [];
         }
         $left = array_map(
@@ -219,6 +254,33 @@ final readonly class FrameAdviser
         );
 
         return array_values(array_diff(array_map(fn (Finding $finding): string => $finding->id, $faults), $left));
+    }
+
+    /**
+     * Whether the frame retaken with it would have a fault that it has not now: to put one right by another is none.
+     *
+     * @param  list<Finding>  $findings
+     */
+    private function causes(Situation $situation, Suggestion $suggestion, array $findings): bool
+    {
+        return array_diff(
+            self::grave($this->critic->judge(RetakenFrame::of($situation, $suggestion))),
+            self::grave($findings),
+        ) !== [];
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<string>
+     */
+    private static function grave(array $findings): array
+    {
+        $grave = array_filter(
+            $findings,
+            fn (Finding $one): bool => $one->severity === Severity::Fault && $one->topic !== Topic::Series,
+        );
+
+        return array_values(array_map(fn (Finding $one): string => $one->id, $grave));
     }
 
     /**

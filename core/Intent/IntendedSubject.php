@@ -11,6 +11,7 @@ final readonly class IntendedSubject
 {
     /**
      * @param  ?float  $magnification  1 is life size on the sensor; null: as distance and lens have it
+     * @param  ?KeptSharp  $kept  how much of it is to be sharp, where somebody wishes
      *
      * @throws InvalidOptics
      */
@@ -18,6 +19,7 @@ final readonly class IntendedSubject
         public ?SubjectKind $kind = null,
         public ?Framing $framing = null,
         public ?float $magnification = null,
+        public ?KeptSharp $kept = null,
     ) {
         InvalidOptics::unlessPositive('magnification', $magnification ?? 1.0);
     }

@@ -45,6 +45,7 @@ final class IntentFormat
                     self::kind($intent),
                     $intent->choice('framing', Framing::class),
                     $intent->positiveOrNull('magnification'),
+                    $intent->choice('keptSharp', KeptSharp::class),
                 ),
             ),
             sceneStops: $intent->positiveOrNull('sceneStops'),
@@ -106,6 +107,7 @@ final class IntentFormat
                 'is' => $intent->contents->about->kind?->value,
                 'framing' => $intent->contents->about->framing?->value,
                 'magnification' => $intent->contents->about->magnification,
+                'keptSharp' => $intent->contents->about->kept?->value,
             ],
             fn (mixed $part): bool => $part !== null,
         );

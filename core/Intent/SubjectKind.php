@@ -68,8 +68,11 @@ enum SubjectKind: string
             self::Runner => Stir::Running,
             self::Cyclist, self::Vehicle => Stir::Alert,
             self::Stage => Stir::OnStage,
-            self::Thing, self::Document, self::Plant, self::Room, self::View, self::Water, self::Moon,
-            self::NightSky, self::Fireworks => Stir::Still,
+            // What moves in a view or a room is people, mostly.
+            self::Thing, self::Document, self::Plant, self::Room, self::View => $isOnTheMove
+                ? Stir::Walking
+                : Stir::Still,
+            self::Water, self::Moon, self::NightSky, self::Fireworks => Stir::Still,
         };
     }
 

@@ -141,7 +141,7 @@ final readonly class KitNumbers
 
     private function longestByHand(Lens $lens, float $focalLength): float
     {
-        return HandHeldLimit::of(
+        return HandHeldLimit::held(
             $focalLength,
             $this->kit->body->format,
             max($this->kit->body->stabiliserStops, $lens->stabiliserStops),

@@ -33,6 +33,13 @@ enum LightCondition: string
     case Home = 'home';
     case LitStreet = 'lit-street';
     case Candles = 'candles';
+    case SunsetSky = 'sunset-sky';
+    case MoonDisc = 'moon-disc';
+    case SportsHall = 'sports-hall';
+    case Floodlit = 'floodlit';
+    case Fireworks = 'fireworks';
+    case Lightning = 'lightning';
+    case Aurora = 'aurora';
 
     public function label(): string
     {
@@ -55,6 +62,13 @@ enum LightCondition: string
             self::Home => 'a room in the evening',
             self::LitStreet => 'a lit street',
             self::Candles => 'a face by candles',
+            self::SunsetSky => 'the sky itself at sunset',
+            self::MoonDisc => 'the full moon\'s disc',
+            self::SportsHall => 'a sports hall',
+            self::Floodlit => 'floodlit buildings at night',
+            self::Fireworks => 'fireworks, their bursts',
+            self::Lightning => 'lightning at night',
+            self::Aurora => 'the aurora, bright',
         };
     }
 
@@ -79,6 +93,14 @@ enum LightCondition: string
             self::Home => self::lux(100),
             self::LitStreet => self::lux(15),
             self::Candles => self::lux(5),
+            // What a meter held to them says, from the exposures that common practice has for them at ISO 100.
+            self::SunsetSky => Ev100::of(12.0),
+            self::MoonDisc => Ev100::of(14.5),
+            self::SportsHall => Ev100::of(8.0),
+            self::Floodlit => Ev100::of(4.0),
+            self::Fireworks => Ev100::of(4.5),
+            self::Lightning => Ev100::of(2.0),
+            self::Aurora => Ev100::of(-3.0),
         };
     }
 

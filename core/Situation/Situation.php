@@ -17,6 +17,7 @@ use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Exposure\StopIncrement;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Intent\TimeBand;
+use TruePupil\Core\Kit\Body;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Lens;
 use TruePupil\Core\Kit\Reach;
@@ -24,7 +25,9 @@ use TruePupil\Core\Measures\ExposureVerdict;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Motion\HandHeldLimit;
 use TruePupil\Core\Motion\StarTrail;
+use TruePupil\Core\Motion\Stir;
 use TruePupil\Core\Motion\SubjectBlur;
+use TruePupil\Core\Optics\CloseUp;
 use TruePupil\Core\Optics\DepthOfField;
 use TruePupil\Core\Optics\SensorFormat;
 use TruePupil\Core\Series\SeriesKind;
@@ -38,9 +41,6 @@ final readonly class Situation
 
     /** Stops that a hand-held time may be shorter than the limit without anything being wasted. */
     private const SAFETY = 1.0;
-
-    /** Leaves in a light wind blur beyond about this time; a rule of thumb. */
-    public const WIND_HOLDS = 1 / 125;
 
     /**
      * @param  list<CaptureRecord>  $earlier  what the same person took before, the latest last
@@ -279,11 +279,44 @@ final readonly class Situation
 
         return $this->record->lens->focalLength === null || $format === null || $steadier === null
             ? null
-            : HandHeldLimit::of(
+            : HandHeldLimit::held(
                 $this->record->lens->focalLength,
                 $format,
-                $steadier + $this->stabiliserStops() + $this->approach->handHeld->stops(),
+                $this->stabiliserStops(),
+                $steadier + $this->approach->handHeld->stops(),
+                $this->magnification(),
             );
+    }
+
+    /** The same without a stabiliser: what nobody has to be told to go beyond. */
+    public function unsteadiedLimit(): ?HandHeldLimit
+    {
+        $format = $this->format();
+        $steadier = $this->record->support?->stopsSteadier();
+
+        return $this->record->lens->focalLength === null || $format === null || $steadier === null
+            ? null
+            : HandHeldLimit::held(
+                $this->record->lens->focalLength,
+                $format,
+                0.0,
+                $steadier + $this->approach->handHeld->stops(),
+                $this->magnification(),
+            );
+    }
+
+    /** How large the subject lies on the sensor, as far as is known: 1 is life size. */
+    private function magnification(): float
+    {
+        return $this->statement->intent->contents->about->magnification
+            ?? CloseUp::factor((float) $this->record->lens->focalLength, $this->focusDistance()) - 1;
+    }
+
+    /** The ISO up to which its owner lives with the noise: as the kit says, or as is usual for the format. */
+    public function liveableIso(): float
+    {
+        return $this->kit?->body->liveableIso()
+            ?? (new Body('a body', $this->format() ?? SensorFormat::fullFrame()))->liveableIso();
     }
 
     /** The times that the intended look of a movement allows; null when none is intended or too little is known. */
@@ -356,7 +389,11 @@ final readonly class Situation
             [
                 $this->movementBand()?->longest,
                 $this->starLimit(),
-                $this->statement->intent->contents->foliage ? self::WIND_HOLDS : null,
+                $this->statement->intent->contents->foliage ? Stir::InWind->longest($this->approach->movement) : null,
+                // Whoever sits, talks or plays moves too, though nobody said how fast.
+                $this->statement->intent->movement === null
+                    ? $this->statement->intent->stir()->longest($this->approach->movement)
+                    : null,
             ],
             fn (?float $limit): bool => $limit !== null,
         );
@@ -379,7 +416,7 @@ final readonly class Situation
         }
         $slack = $iso->stopsMoreThan($this->lowestIso())->value;
         if ($this->record->support->stopsSteadier() !== null) {
-            $limit = $this->handHeldLimit();
+            $limit = $this->unsteadiedLimit();
             if ($limit === null || $time === null) {
                 return null;
             }
@@ -388,7 +425,7 @@ final readonly class Situation
         }
         $movement = $this->longestForMovement();
         if ($movement !== null && $time !== null) {
-            $slack = min($slack, log($movement / $time->exact, 2));
+            $slack = min($slack, log($movement / $time->exact, 2) - ($this->stirs() ? self::SAFETY : 0.0));
         }
         // A longer time than the body offers is none.
         if ($time !== null) {
@@ -396,6 +433,12 @@ final readonly class Situation
         }
 
         return Stops::of(max(0.0, $slack));
+    }
+
+    /** Whether what is photographed is alive, or in the wind: then a stop faster than need be is no slack. */
+    private function stirs(): bool
+    {
+        return $this->statement->intent->movement === null && $this->statement->intent->stir() !== Stir::Still;
     }
 
     /** What looks sharp in this frame; null while lens, aperture, format or distance is not known. */

@@ -6,8 +6,8 @@ namespace TruePupil\Core\Stored;
 
 use TruePupil\Core\Adviser\SuggestedEffect;
 use TruePupil\Core\Adviser\SuggestedExposure;
-use TruePupil\Core\Adviser\SuggestedLens;
 use TruePupil\Core\Adviser\SuggestedFlash;
+use TruePupil\Core\Adviser\SuggestedLens;
 use TruePupil\Core\Adviser\SuggestedSeries;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Exposure\Aperture;

@@ -269,9 +269,10 @@ final class PlanTest extends TestCase
             ->assertSee('hx-swap-oob="true"', false)
             ->assertSee('value="∞"', false);
         $input = $plan->refresh()->input;
-        $this->assertSame(['freeze', '1.4', '5', '∞'], [
-            $input['want'], $input['speed'], $input['subject'], $input['far'],
+        $this->assertSame(['acceptable', '5', '∞', 'view'], [
+            $input['want'], $input['subject'], $input['far'], $input['is'],
         ]);
+        $this->assertArrayNotHasKey('speed', $input, 'no speed that nobody typed');
 
         // Another answer takes back all that the first one said, and nothing that was typed beside it.
         $plan->update(['input' => [...$input, 'about' => 'The yard.', 'support' => 'tripod']]);
@@ -279,14 +280,21 @@ final class PlanTest extends TestCase
         $input = $plan->refresh()->input;
         $this->assertArrayNotHasKey('want', $input);
         $this->assertArrayNotHasKey('speed', $input);
-        $this->assertSame(['6', '3', 'The yard.', 'tripod', 'overcast'], [
-            $input['background'], $input['separation'], $input['about'], $input['support'], $input['condition'],
+        $this->assertSame(['person', 'bust', 'both-eyes', 'The yard.', 'tripod', 'overcast'], [
+            $input['is'], $input['framing'], $input['kept'], $input['about'], $input['support'], $input['condition'],
         ]);
+        $this->assertArrayNotHasKey('far', $input);
         $questions = PlanQuestions::of(PlanInput::of($input, 'UTC'));
         $this->assertSame(
-            ['overcast', 'still', 'face'],
+            ['overcast', 'person', 'still', 'face'],
             array_values(array_column($questions->all(), 'chosen')),
         );
+        // The slider wishes for less or more of it, and a kind is one tap.
+        $answer(['kept' => '3']);
+        $this->assertSame('everything', $plan->refresh()->input['kept']);
+        $answer(['kept' => '1', 'kind' => 'child']);
+        $this->assertSame(['both-eyes', 'child'], [$plan->refresh()->input['kept'], $plan->input['is']]);
+        $plan->update(['input' => $input]);
         // What no answer says opens the other form; without it the three questions are enough.
         $this->actingAs($world->student);
         $page = fn (): string => (string) $this->get(route('plans.edit', $world->setBrief))->assertOk()->getContent();

@@ -160,6 +160,7 @@ final class AccessMatrix
         'GET courses/{course}/drills' => 'instructor',
         'GET courses/{course}/drills/{user}' => 'instructor',
         'GET courses/{course}/briefs' => 'instructor',
+        'GET courses/{course}/briefs/reach' => 'instructor',
         'POST courses/{course}/briefs' => 'instructor',
         'GET courses/{course}/compose' => 'instructor',
         'POST courses/{course}/compose' => 'instructor',

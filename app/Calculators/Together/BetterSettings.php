@@ -19,7 +19,9 @@ use InvalidArgumentException;
 use TruePupil\Core\Adviser\AdviceRequest;
 use TruePupil\Core\Adviser\KitAdviser;
 use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Intent\KeptSharp;
 use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Intent\SubjectKind;
 use TruePupil\Core\Json\Fields;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Lens;
@@ -83,6 +85,14 @@ final class BetterSettings extends Calculator
 
         return [
             new SheetField('light', 'Light', 'EV at ISO 100', '9'),
+            new SheetField('is', 'What it is', '', '', ['' => 'not said'] + array_combine(
+                array_column(SubjectKind::cases(), 'value'),
+                array_map(fn (SubjectKind $kind): string => $kind->label(), SubjectKind::cases()),
+            )),
+            new SheetField('keptSharp', 'How much is sharp', '', '', ['' => 'as its kind asks for'] + array_combine(
+                array_column(KeptSharp::cases(), 'value'),
+                array_map(fn (KeptSharp $kept): string => $kept->label(), KeptSharp::cases()),
+            )),
             new SheetField('subject', 'Subject at', 'm', '3'),
             new SheetField('near', 'Sharp from', 'm', '2.7'),
             new SheetField('far', 'Sharp to', 'm', '3.4'),
@@ -156,6 +166,11 @@ final class BetterSettings extends Calculator
                 preg_match('/^(∞|inf|infinity|horizon)$/iu', $input->text('far')) === 1
                     ? 'infinity'
                     : $input->positive('far');
+        }
+        foreach (['is', 'keptSharp'] as $word) {
+            if ($input->has($word)) {
+                $intent[$word] = $input->text($word);
+            }
         }
         if ($input->has('want')) {
             $intent['motion'] = ['want' => $input->text('want'), ...$input->numbersOf('speed', 'angle')];

@@ -12,6 +12,7 @@ use App\Briefs\InstructorBriefs;
 use App\Briefs\UsualLimits;
 use App\Models\Course;
 use App\Models\OwnBrief;
+use App\Planning\CourseReach;
 use App\Practice\Scene;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -207,7 +208,14 @@ final class ComposerController extends Controller
         ]);
     }
 
-    /** @return array{brief: ?\TruePupil\Core\Brief\Brief, wrong: ?string, tried: list<array<string, mixed>>} */
+    /**
+     * @return array{
+     *     brief: ?\TruePupil\Core\Brief\Brief,
+     *     wrong: ?string,
+     *     tried: list<array<string, mixed>>,
+     *     reach?: CourseReach,
+     * }
+     */
     private function trial(Course $course, BriefInput $input, CheckPreview $preview, bool $says = true): array
     {
         try {
@@ -228,7 +236,12 @@ final class ComposerController extends Controller
             return ['brief' => null, 'wrong' => $says ? $problem->getMessage() : null, 'tried' => []];
         }
 
-        return ['brief' => $brief, 'wrong' => null, 'tried' => $preview->run($brief, $course)];
+        return [
+            'brief' => $brief,
+            'wrong' => null,
+            'tried' => $preview->run($brief, $course),
+            'reach' => CourseReach::of($course, $brief),
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -111,7 +111,7 @@ final class DeskController extends Controller
     /** Map, ruler and comb of one frame, asked for when it is unfolded. */
     public function views(Frame $frame): View
     {
-        return view('components.frame-views', ['view' => FrameView::of($frame)]);
+        return view('components.frame-views', ['view' => FrameView::of($frame), 'showsWhy' => true]);
     }
 
     /** Saves what is being written, and which suggestion is chosen; asked for while typing. */

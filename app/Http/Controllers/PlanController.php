@@ -14,6 +14,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
+use TruePupil\Core\Intent\KeptSharp;
 
 /** The plan sheet: every change is kept and worked out at once. */
 final class PlanController extends Controller
@@ -41,7 +42,7 @@ final class PlanController extends Controller
     {
         $plan = $this->plan($request, $setBrief);
         $plan->input = PlanInput::of(
-            PlanQuestions::answered($request->only(['light', 'movement', 'depth']), $plan->input),
+            PlanQuestions::answered($this->answers($request), $plan->input),
             $setBrief->course->timezone,
         )->texts();
         $plan->save();
@@ -49,13 +50,23 @@ final class PlanController extends Controller
         return $this->answered($request, $plan, 'plans.everything');
     }
 
+    /** @return array<string, mixed> by question; the slider gives a number, from the near eye on */
+    private function answers(Request $request): array
+    {
+        $kept = $request->input('kept');
+
+        return [
+            ...$request->only(['light', 'kind', 'movement', 'depth']),
+            'kept' => is_numeric($kept) ? KeptSharp::cases()[(int) $kept]->value ?? '' : '',
+        ];
+    }
+
     /** Takes one of the settings that are offered, or takes it back. */
     public function choose(Request $request, SetBrief $setBrief): View|Response|RedirectResponse
     {
         $plan = $this->plan($request, $setBrief);
-        $offered = PlanSheet::of($plan)->advice->suggestions ?? [];
         $index = $request->input('suggestion');
-        $plan->chosen = is_numeric($index) && isset($offered[(int) $index]) ? $offered[(int) $index] : null;
+        $plan->chosen = is_string($index) ? PlanSheet::of($plan)->offered()[$index] ?? null : null;
         $plan->save();
 
         return $this->answered($request, $plan);

@@ -14,6 +14,7 @@ use App\Models\Role;
 use App\Models\SetBrief;
 use App\Models\User;
 use App\Notices\BriefSet;
+use App\Planning\CourseReach;
 use App\Retention\DeleteAttempts;
 use App\Trail\Trail;
 use App\Trail\TrailEvent;
@@ -24,6 +25,8 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Notification;
 use Illuminate\View\View;
+use TruePupil\Core\Checks\BriefFormat;
+use TruePupil\Core\Plan\LightCondition;
 
 final class SetBriefController extends Controller
 {
@@ -43,6 +46,19 @@ final class SetBriefController extends Controller
                 $this->ownBriefs->sharedBy($user, $course),
                 $course,
             ),
+        ]);
+    }
+
+    /** Whether the kits of the course can meet a brief's checks, before it is set. */
+    public function reach(Request $request, Course $course): View
+    {
+        $id = $request->string('brief')->toString();
+        $brief = BriefFormat::read($this->ownBriefs->data($this->user($request), $id, $course) ?? abort(404));
+
+        return view('set-briefs.reach', [
+            'course' => $course,
+            'brief' => $brief,
+            'reach' => CourseReach::of($course, $brief, LightCondition::tryFrom($request->string('light')->toString())),
         ]);
     }
 

@@ -86,10 +86,12 @@ final readonly class FrameView
         if ($this->situation === null) {
             return null;
         }
+        $advice = app(FrameAdviser::class)->advise($this->situation, []);
         $drawings = new FrameDrawings(
-            ExposureMapDrawing::of(app(FrameAdviser::class)->advise($this->situation, [])->map),
+            ExposureMapDrawing::of($advice->map),
             DepthRuler::ofFrame($this->situation),
             MovementComb::ofFrame($this->situation),
+            $advice->ladder,
         );
 
         return $drawings->map === null && $drawings->ruler === null && $drawings->comb === null ? null : $drawings;

@@ -26,6 +26,9 @@ final class IsoSlack extends SensorRule
 
     private const FAULT = 2.0;
 
+    /** Stops to spare below which nothing is said of an ISO whose noise is lived with. */
+    private const SPARE = 2.0;
+
     /** Stops over base below which noise is not seen: there it is never something to put right. */
     private const SEEN = 3.0;
 
@@ -40,7 +43,7 @@ final class IsoSlack extends SensorRule
         $iso = $situation->record->exposure->iso;
         $time = $situation->record->exposure->exposureTime;
         $support = $situation->record->support;
-        $limit = $situation->handHeldLimit();
+        $limit = $situation->unsteadiedLimit();
         // On a tripod another finding speaks of it.
         if (
             $slack === null ||
@@ -49,7 +52,9 @@ final class IsoSlack extends SensorRule
             $support === null ||
             $limit === null ||
             $situation->comparesValues() ||
-            $slack->value <= self::LIMIT + 1e-9
+            $slack->value <= self::LIMIT + 1e-9 ||
+            // Up to the ISO that its owner lives with, a little is nothing.
+            ($slack->value < self::SPARE - 1e-9 && $iso->exact <= $situation->liveableIso())
         ) {
             return null;
         }

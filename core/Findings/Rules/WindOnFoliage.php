@@ -12,6 +12,7 @@ use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Motion\Stir;
 use TruePupil\Core\Retake\SameExposure;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
@@ -31,7 +32,8 @@ final class WindOnFoliage extends FindingRule
         if (! $situation->statement->intent->contents->foliage || $time === null) {
             return null;
         }
-        $beyond = Stops::ofRatio($time->exact / Situation::WIND_HOLDS);
+        $holds = (float) Stir::InWind->longest($situation->approach->movement);
+        $beyond = Stops::ofRatio($time->exact / $holds);
         if ($beyond->value <= 1 / 3) {
             return null;
         }
@@ -47,13 +49,13 @@ final class WindOnFoliage extends FindingRule
                 $beyond->inWords(),
             ),
             evidence: [
-                new Evidence('exposure time', $time->exact, 's', Situation::WIND_HOLDS, -$beyond->value, 'stops'),
+                new Evidence('exposure time', $time->exact, 's', $holds, -$beyond->value, 'stops'),
             ],
             source: 'A rule of thumb for a light breeze at ordinary distances.',
             suggestion: SameExposure::with(
                 $situation,
                 'leaves stay still',
-                time: ExposureTime::of(Situation::WIND_HOLDS),
+                time: ExposureTime::of($holds),
             ),
         );
     }

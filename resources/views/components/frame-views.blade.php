@@ -1,4 +1,4 @@
-@props(['view'])
+@props(['view', 'showsWhy' => false])
 @if ($drawings = $view->drawings())
     <div class="frame-views">
         @if ($drawings->ruler || $drawings->comb)
@@ -13,6 +13,21 @@
                     <x-ledger-compare :before="$view->planLedger()" :after="$view->ledger"
                         beforeName="The plan" afterName="This frame" caption="the plan against what was shot" />
                 @endif
+            </div>
+        @endif
+        @if ($showsWhy && $drawings->ladder)
+            <div class="sheet">
+                <table class="ledger-table ladder">
+                    <caption>How the first suggestion was come to</caption>
+                    <tbody>
+                        @foreach ($drawings->ladder as $step)
+                            <tr>
+                                <th scope="row">{{ $step->step }}</th>
+                                <td>{{ $step->leaves }}</td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
             </div>
         @endif
         @if ($drawings->map)

@@ -14,6 +14,8 @@
                 </li>
             @endforeach
         </ol>
+        <h3>With the kits of this course</h3>
+        <p>{{ implode(' ', $reach->sentences()) }}</p>
         <h3>On frames of this course</h3>
         @if ($tried === [])
             <p class="fine">Nobody has handed in a frame yet; the checks show here what they say as soon as somebody

@@ -2,8 +2,19 @@
 @use(TruePupil\Core\Intent\Facing)
 @use(TruePupil\Core\Intent\MeantTone)
 @use(TruePupil\Core\Intent\Idea)
+@use(TruePupil\Core\Intent\KeptSharp)
 @use(TruePupil\Core\Intent\MovementLook)
-<details class="intent" @if (array_filter($input) || $errors->has('intent*')) open @endif>
+@use(TruePupil\Core\Intent\SubjectKind)
+<fieldset class="plain kind-chips">
+    <legend>What is it? <span class="fine">one tap; suggestions are for its kind</span></legend>
+    <div class="chips">
+        @foreach (SubjectKind::cases() as $kind)
+            <label class="chip"><input type="radio" name="intent[is]" value="{{ $kind->value }}"
+                    @checked(($input['is'] ?? '') === $kind->value)> <span>{{ ucfirst($kind->label()) }}</span></label>
+        @endforeach
+    </div>
+</fieldset>
+<details class="intent" @if (array_filter(array_diff_key($input, ['is' => 1])) || $errors->has('intent*')) open @endif>
     <summary>What was it meant to show? <span class="fine">distances and movement; whatever you say here is
             checked</span></summary>
     @error('intent')
@@ -33,6 +44,15 @@
         <label>Its direction <span class="fine">°; 0 across, 90 towards you</span> <input name="intent[angle]"
                 value="{{ $input['angle'] ?? '' }}" maxlength="20" inputmode="decimal" autocomplete="off"
                 placeholder="0"></label>
+        <label>How much of it is sharp
+            <select name="intent[kept]">
+                <option value="">not said</option>
+                @foreach (KeptSharp::cases() as $kept)
+                    <option value="{{ $kept->value }}"
+                        @selected(($input['kept'] ?? '') === $kept->value)>{{ $kept->label() }}</option>
+                @endforeach
+            </select>
+        </label>
         <label>Idea <span class="fine">of the composition</span>
             <select name="intent[idea]">
                 <option value="">none</option>

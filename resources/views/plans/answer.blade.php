@@ -25,15 +25,25 @@
                 <a class="button" href="{{ route('plans.print', $setBrief) }}">For the pocket</a>
             </div>
             @if ($sheet->advice?->impossible)
-                <x-impossible :impossible="$sheet->advice->impossible->toArray()" />
+                <p class="word"><b>Nothing in the kit meets every wish.</b> {{ $sheet->advice->impossible->reason }}</p>
             @endif
             <form method="post" action="{{ route('plans.choose', $setBrief) }}"
                 hx-post="{{ route('plans.choose', $setBrief) }}" hx-trigger="change" hx-target="#answer"
                 hx-swap="outerHTML">
                 @csrf
+                @if ($sheet->advice?->impossible?->wouldHelp)
+                    <h3>With one of these it would be possible</h3>
+                    @foreach ($sheet->advice->impossible->wouldHelp as $index => $remedy)
+                        <label class="choice plan-choice"><input type="radio" name="suggestion"
+                                value="help-{{ $index }}" @checked($sheet->chosenIndex() === 'help-' . $index)
+                                @disabled($remedy->settings === null)> <span
+                                class="choice-body"><b>{{ $remedy->sentence }}</b></span></label>
+                    @endforeach
+                    <h3>Without any of it, this comes nearest</h3>
+                @endif
                 @foreach ($sheet->advice->suggestions ?? [] as $index => $suggestion)
                     <label class="choice plan-choice"><input type="radio" name="suggestion"
-                            value="{{ $index }}" @checked($sheet->chosenIndex() === $index)>
+                            value="{{ $index }}" @checked($sheet->chosenIndex() === (string) $index)>
                         <span class="choice-body"><x-suggestion :suggestion="$suggestion" :number="$index + 1" />
                             <span class="plan-decisions">
                                 @foreach ($sheet->decisions($suggestion) as $line)

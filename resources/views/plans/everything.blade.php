@@ -3,7 +3,9 @@
 @use(TruePupil\Core\Intent\Facing)
 @use(TruePupil\Core\Intent\MeantTone)
 @use(TruePupil\Core\Intent\Idea)
+@use(TruePupil\Core\Intent\KeptSharp)
 @use(TruePupil\Core\Intent\MovementLook)
+@use(TruePupil\Core\Intent\SubjectKind)
 @use(TruePupil\Core\Plan\LightCondition)
 @use(TruePupil\Core\Sky\Weather)
 <form id="plan-everything" method="post" action="{{ route('plans.update', $setBrief) }}" class="sheet plan-form"
@@ -11,6 +13,8 @@
     hx-trigger="change delay:150ms, input changed delay:900ms from:find textarea" hx-target="#answer"
     hx-swap="outerHTML" hx-sync="this:replace" @if ($swapped ?? false) hx-swap-oob="true" @endif>
     @csrf @method('put')
+    <input type="hidden" name="pace" value="{{ $sheet->input->text('pace') }}">
+    <input type="hidden" name="framing" value="{{ $sheet->input->text('framing') }}">
     <input type="hidden" name="still" value="{{ $sheet->input->text('still') }}">
     <fieldset>
         <legend>The light</legend>
@@ -155,6 +159,22 @@
                     @endif
                 </div>
             @endforeach
+            <label>What it is <select name="is">
+                    <option value="">not said</option>
+                    @foreach (SubjectKind::cases() as $kind)
+                        <option value="{{ $kind->value }}" @selected($sheet->input->text('is') === $kind->value)>
+                            {{ $kind->label() }}</option>
+                    @endforeach
+                </select>
+            </label>
+            <label>How much of it is sharp <select name="kept">
+                    <option value="">as its kind asks for</option>
+                    @foreach (KeptSharp::cases() as $kept)
+                        <option value="{{ $kept->value }}" @selected($sheet->input->text('kept') === $kept->value)>
+                            {{ $kept->label() }}</option>
+                    @endforeach
+                </select>
+            </label>
             <label>Movement <select name="want">
                     <option value="">does not matter</option>
                     @foreach (MovementLook::cases() as $look)

@@ -35,6 +35,9 @@
                                         and this takes its place for whoever has not begun; or set it beside that
                                         one.</p>
                                 @endif
+                                <div hx-get="{{ route('set-briefs.reach', ['course' => $course,
+                                    'brief' => $one->brief->id]) }}" hx-swap="outerHTML"
+                                    hx-trigger="toggle from:closest details once"></div>
                                 <form method="post" action="{{ route('set-briefs.store', $course) }}" data-once>
                                     @csrf
                                     <input type="hidden" name="brief" value="{{ $one->brief->id }}">

@@ -113,7 +113,7 @@ final class SuggestionEditorTest extends TestCase
     public function test_it_says_what_it_would_do_away_with(): void
     {
         $edited = $this->edit(
-            Situations::make(n: 5.6, t: 1 / 200, iso: 800, subject: 1 / 3, kit: Situations::kit()),
+            Situations::make(n: 5.6, t: 1 / 400, iso: 1600, subject: 1 / 3, kit: Situations::kit()),
             5.6,
             1 / 60,
             100,

@@ -17,7 +17,7 @@ final class CriticTest extends TestCase
 {
     public function test_what_must_be_put_right_comes_first_and_praise_last(): void
     {
-        $findings = $this->critic()->judge(Situations::make(t: 1 / 200, iso: 800, subject: 4 / 3, lostPct: 0.2));
+        $findings = $this->critic()->judge(Situations::make(t: 1 / 400, iso: 800, subject: 4 / 3, lostPct: 0.2));
         $ranks = array_map(fn ($finding) => $finding->severity->rank(), $findings);
         $sorted = $ranks;
         sort($sorted);

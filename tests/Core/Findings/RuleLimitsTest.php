@@ -229,8 +229,8 @@ final class RuleLimitsTest extends TestCase
         yield 'ISO by hand' => [
             new Rules\IsoSlack(),
             fn (float $stops): Situation => self::slack($stops, Support::Hand),
-            1.0,
-            4 / 3,
+            5 / 3,
+            2.01,
         ];
         yield 'noise where no comfortable ISO was entered' => [
             new Rules\FasterLensInKit(),
@@ -468,7 +468,7 @@ final class RuleLimitsTest extends TestCase
             // A stop of safety, and so many beyond, before 1/50 s.
             fn (float $stops): Situation => Situations::make(
                 t: 1 / 50 / 2 ** (1 + $stops),
-                iso: 1600,
+                iso: 12800,
                 support: Support::Hand,
                 kit: Situations::kit(),
             ),
