@@ -22,9 +22,14 @@ use TruePupil\Core\Optics\SensorFormat;
 /** Reads an exposure request from decoded JSON; what is missing keeps the body's ordinary values. */
 final class ExposeInput
 {
+    private const KEYS = [
+        'sceneEv100', 'mode', 'lens', 'body', 'set', 'autoIso', 'compensation', 'filterStops', 'flash', 'silent',
+    ];
+
     /** @throws InvalidArgumentException naming the key at fault */
     public static function read(Fields $data): ExposureRequest
     {
+        $data->refuseOthers(self::KEYS);
         $mode = $data->choice('mode', ExposureMode::class) ?? throw InvalidFields::missing('mode');
         if ($mode === ExposureMode::Unknown) {
             throw InvalidFields::expected('mode', 'a mode that decides something', $mode->value);

@@ -38,7 +38,14 @@ abstract class NumberCalculator extends Calculator
             $field->refuseBeyondEnds($input);
         }
 
-        return $this->numbers($input);
+        $numbers = $this->numbers($input);
+        array_walk_recursive($numbers, function (mixed $number): void {
+            if (is_float($number) && ! is_finite($number)) {
+                throw new InvalidArgumentException('These sizes lead to a number without end: look at them again.');
+            }
+        });
+
+        return $numbers;
     }
 
     final public function answer(CalculatorInput $input): Answer

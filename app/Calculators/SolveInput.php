@@ -22,9 +22,16 @@ use TruePupil\Core\Kit\KitFormat;
  */
 final class SolveInput
 {
+    private const KEYS = [
+        'sceneEv100', 'body', 'lenses', 'support', 'supports', 'filters', 'polariser', 'flash', 'film', 'autoIso',
+        'intent', 'approach', 'brief', 'ambientRange',
+    ];
+
     /** @throws InvalidArgumentException naming the key at fault */
     public static function read(Fields $data): AdviceRequest
     {
+        $data->refuseOthers(self::KEYS);
+        $data->part('intent')->refuseOthers(IntentFormat::KEYS);
         $approach = $data->raw('approach') ?? [];
         $intent = IntentFormat::read($data->part('intent'));
         $light = Ev100::of($data->number('sceneEv100'));

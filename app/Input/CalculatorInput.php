@@ -10,6 +10,9 @@ use TruePupil\Core\Optics\SensorFormat;
 /** The numbers and words a calculator was given, by key. */
 final class CalculatorInput
 {
+    /** No size, distance, time or sensitivity is larger. */
+    private const MOST = 1e9;
+
     /** @var array<string, true> what was asked for so far */
     private array $known = [];
 
@@ -59,6 +62,12 @@ final class CalculatorInput
         $text = $this->text($key);
         if (preg_match('~^(\d+(?:\.\d+)?)/(\d+(?:\.\d+)?)$~', $text, $part) === 1 && (float) $part[2] > 0) {
             return (float) $part[1] / (float) $part[2];
+        }
+
+        if (is_numeric($text) && abs((float) $text) > self::MOST) {
+            throw new InvalidArgumentException(
+                sprintf('"%s" is larger than anything that is photographed; got "%s".', $key, $text),
+            );
         }
 
         return is_numeric($text) && is_finite((float) $text)

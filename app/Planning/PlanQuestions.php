@@ -26,22 +26,6 @@ final readonly class PlanQuestions
         LightCondition::LitStreet->value => 'A lit street',
     ];
 
-    /** What is photographed, where the answer about what is to be sharp does not say it better. */
-    private const KINDS = [
-        SubjectKind::Person,
-        SubjectKind::People,
-        SubjectKind::Child,
-        SubjectKind::Animal,
-        SubjectKind::Runner,
-        SubjectKind::Stage,
-        SubjectKind::Thing,
-        SubjectKind::Plant,
-        SubjectKind::Room,
-        SubjectKind::View,
-        SubjectKind::Water,
-        SubjectKind::NightSky,
-    ];
-
     /** How it goes, and no speed that nobody typed: the table of how subjects stir has the times. */
     private const MOVEMENTS = [
         'still' => ['Nothing', []],
@@ -100,8 +84,8 @@ final readonly class PlanQuestions
             'kind' => [
                 'asks' => 'What is it?',
                 'answers' => array_combine(
-                    array_column(self::KINDS, 'value'),
-                    array_map(fn (SubjectKind $kind): string => ucfirst($kind->label()), self::KINDS),
+                    array_column(SubjectKind::asked(), 'value'),
+                    array_map(fn (SubjectKind $kind): string => ucfirst($kind->label()), SubjectKind::asked()),
                 ),
                 'chosen' => $this->input->text('is') ?: null,
             ],

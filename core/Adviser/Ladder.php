@@ -14,6 +14,9 @@ use TruePupil\Core\Kit\Support;
 /** How settings were come to, in the order in which a photographer decides. */
 final class Ladder
 {
+    /** More modes than these are not told one by one. */
+    private const FEW = 3;
+
     /** @return list<LadderStep> */
     public static function of(AdviceRequest $request, Candidate $candidate): array
     {
@@ -43,7 +46,9 @@ final class Ladder
                 : self::step('soft background', 'up to '.self::aperture($aperture->separation)),
             $aperture->depth !== null || $aperture->separation !== null
                 ? null
-                : self::step('aperture', 'about '.self::aperture($aperture->preferred)),
+                : self::step('aperture', $request->taken?->aperture === null
+                    ? 'about '.self::aperture($aperture->preferred)
+                    : 'near the '.$request->taken->aperture.' that was meant'),
             $candidate->filter > 0.0 ? self::step('filter', Stops::of($candidate->filter)->inWords()) : null,
             $demands->lightLost > 0.0
                 ? self::step('closeness', Stops::of($demands->lightLost)->inWords().' of light lost by focusing near')
@@ -55,7 +60,9 @@ final class Ladder
     private static function demanded(SettingBounds $bounds): ?LadderStep
     {
         $says = array_filter([
-            implode(' or ', array_map(fn (ExposureMode $mode): string => $mode->label(), $bounds->modes)),
+            count($bounds->modes) > self::FEW
+                ? 'a mode in which somebody decides'
+                : implode(' or ', array_map(fn (ExposureMode $mode): string => $mode->label(), $bounds->modes)),
             implode(' or ', array_map(fn (Support $support): string => $support->label(), $bounds->supports)),
             self::between($bounds->aperture, fn (float $n): string => (string) Aperture::of($n)),
             self::between($bounds->time, fn (float $t): string => (string) ExposureTime::of($t)),

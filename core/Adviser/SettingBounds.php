@@ -47,9 +47,12 @@ final readonly class SettingBounds
             $part->positiveOrNull('max') ?? INF,
         ];
 
+        // As records name them, too.
+        $either = fn (string $one, string $other): Fields => $data->part($data->has($one) ? $one : $other);
+
         return new self(
-            $range($data->part('aperture')),
-            $range($data->part('time')),
+            $range($either('aperture', 'fNumber')),
+            $range($either('time', 'exposureTime')),
             $range($data->part('iso')),
             array_map(
                 fn (string $name): ExposureMode => ExposureMode::tryFrom($name) ??

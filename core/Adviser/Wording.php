@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Adviser;
 
+use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Intent\MovementLook;
 use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Motion\Stir;
 use TruePupil\Core\Optics\BlurDisc;
 use TruePupil\Core\Optics\DepthOfField;
 use TruePupil\Core\Optics\Metres;
@@ -18,6 +20,9 @@ final readonly class Wording
 {
     /** Less than half a third is no difference. */
     private const NOTICED = 1 / 6;
+
+    /** Stops above base from which on noise is worth a word. */
+    private const SEEN = 2.5;
 
     public function __construct(private AdviceRequest $request)
     {
@@ -32,9 +37,9 @@ final readonly class Wording
                 $this->separation($candidate),
                 $this->movement($candidate),
                 $this->steadiness($candidate),
-                $candidate->sv <= $candidate->demands->iso->base + self::NOTICED &&
-                $candidate->sv >= $candidate->demands->iso->base - self::NOTICED
-                    ? 'base ISO: the cleanest the sensor gives'
+                $this->request->kit->film === null &&
+                abs($candidate->sv - $candidate->demands->iso->base) <= self::NOTICED
+                    ? Iso::nearest(100 * 2 ** $candidate->sv).': as clean as it gets'
                     : null,
             ]),
         );
@@ -49,37 +54,33 @@ final readonly class Wording
         return array_values(
             array_filter([
                 ...$this->misses($candidate),
-                $above > self::NOTICED
-                    ? sprintf(
-                        '%s of ISO above base, with the noise of %s',
-                        $this->stops($above),
-                        Iso::nearest(100 * 2 ** $candidate->sv),
-                    )
-                    : null,
+                $above > self::SEEN ? $this->noise($candidate) : null,
                 $above < -self::NOTICED
                     ? sprintf('%s below base ISO: highlights clip that much sooner', $this->stops(-$above))
                     : null,
                 $candidate->av - $demands->aperture->print > self::NOTICED
-                    ? sprintf(
-                        '%s past where diffraction shows in a print',
-                        $this->stops($candidate->av - $demands->aperture->print),
-                    )
+                    ? sprintf('%s is so small that everything turns a little soft', $this->aperture($candidate))
                     : null,
                 $demands->aperture->pixel !== null &&
                 $candidate->av - $demands->aperture->pixel > 1 - self::NOTICED &&
                 $candidate->av <= $demands->aperture->print
-                    ? sprintf(
-                        '%s past where diffraction softens single pixels; a print does not show it',
-                        $this->stops($candidate->av - $demands->aperture->pixel),
-                    )
+                    ? sprintf('%s softens the finest detail; a print does not show it', $this->aperture($candidate))
                     : null,
                 abs($candidate->av - $demands->aperture->widest) < 1e-9
                     ? 'the lens is wide open, where it is softest'
                     : null,
                 $this->framing($candidate),
-                $candidate->support === Support::Hand
-                    ? null
-                    : sprintf('needs support: %s', $candidate->support->label()),
+                match ($candidate->support) {
+                    Support::Hand => null,
+                    Support::Braced => 'something to lean the camera on is needed',
+                    Support::Monopod, Support::Tripod => sprintf('a %s is needed', $candidate->support->label()),
+                },
+                $demands->lightLost > self::NOTICED
+                    ? sprintf(
+                        'so close, the drawn-out bellows takes %s of light, which is reckoned in',
+                        $this->stops($demands->lightLost),
+                    )
+                    : null,
                 $this->filters($candidate->filter),
             ]),
         );
@@ -90,19 +91,19 @@ final readonly class Wording
     {
         return array_values(
             array_filter([
-                $this->difference($other->sv - $candidate->sv, '%s cleaner'),
+                $this->difference($other->sv - $candidate->sv, 'cleaner, by %s'),
                 $this->difference(
                     $candidate->tv - $other->tv,
-                    $this->wantsTime() ? null : '%s safer from movement and shake',
+                    $this->wantsTime() ? null : 'safer from movement and shake, by %s',
                 ),
-                $this->difference($other->tv - $candidate->tv, $this->wantsTime() ? '%s more movement' : null),
+                $this->difference($other->tv - $candidate->tv, $this->wantsTime() ? 'more movement, by %s' : null),
                 $this->difference(
                     $candidate->av - $other->av,
-                    $this->request->intent->asksForSeparation() ? null : '%s deeper',
+                    $this->request->intent->asksForSeparation() ? null : 'deeper, by %s',
                 ),
                 $this->difference(
                     $other->av - $candidate->av,
-                    $this->request->intent->asksForSeparation() ? '%s softer background' : null,
+                    $this->request->intent->asksForSeparation() ? 'a softer background, by %s' : null,
                 ),
                 $this->difference(
                     $other->demands->aperture->widest - $candidate->demands->aperture->widest,
@@ -117,7 +118,7 @@ final readonly class Wording
     {
         return array_values(
             array_filter([
-                $this->difference($candidate->sv - $other->sv, '%s more noise than the first'),
+                $this->difference($candidate->sv - $other->sv, 'noisier by %s than the first'),
                 $this->difference(
                     $other->tv - $candidate->tv,
                     $candidate->demands->time->shake === null || $this->wantsTime()
@@ -187,62 +188,70 @@ final readonly class Wording
             (float) $intent->distances->background,
         );
 
-        return sprintf(
-            'points of the background spread to %.1f %% of the frame\'s width',
-            $disc->percentOfWidth($this->request->kit->body->format),
-        );
+        $percent = $disc->percentOfWidth($this->request->kit->body->format);
+
+        return match (true) {
+            $percent >= 3.0 => 'the background melts away',
+            $percent >= 1.0 => 'the background goes soft and can still be told',
+            default => 'the background is only a little softer than the subject',
+        };
     }
 
     private function movement(Candidate $candidate): ?string
     {
         $intent = $this->request->intent;
         $movement = $intent->movement;
-        if ($movement === null || isset($candidate->violations['movement']) || isset($candidate->violations['look'])) {
+        if (isset($candidate->violations['movement']) || isset($candidate->violations['look'])) {
             return null;
         }
-        $format = $this->request->kit->body->format;
-        $seconds = 2 ** -$candidate->tv;
-        $blur = $movement
-            ->blur($candidate->choice->focalLength, $intent->distances->subject, $format)
-            ?->after($seconds);
-        $text = (string) ExposureTime::nearest($seconds);
+        $text = (string) ExposureTime::nearest(2 ** -$candidate->tv);
+        $stir = $intent->stir();
 
-        return match ($movement->want) {
-            MovementLook::Freeze, MovementLook::Acceptable => $blur === null
-                ? sprintf('%s holds most movement', $text)
-                : sprintf(
-                    '%s: movement blurs by %.1f circles of confusion',
-                    $text,
-                    $blur / $format->circleOfConfusion(),
-                ),
-            MovementLook::Streak => $blur === null
-                ? sprintf('%s lets movement show', $text)
-                : sprintf(
-                    '%s: movement streaks over %.0f %% of the frame\'s width',
-                    $text,
-                    (100 * $blur) / $format->width,
-                ),
+        return match ($movement?->want) {
+            null => $stir === Stir::Still ? null : sprintf('%s holds %s', $text, $stir->label()),
+            MovementLook::Freeze => sprintf('%s stops the movement', $text),
+            MovementLook::Acceptable => sprintf('%s: sharp enough, however it moves', $text),
+            MovementLook::Streak => sprintf('%s lets it draw its way', $text),
             MovementLook::Silk => sprintf('%s turns water to silk', $text),
             MovementLook::Pan => sprintf('%s streaks the background and keeps what you follow', $text),
         };
     }
 
+    private function noise(Candidate $candidate): string
+    {
+        $iso = Iso::nearest(100 * 2 ** $candidate->sv);
+        $comfortable = $candidate->demands->iso->comfortable;
+
+        return match (true) {
+            $comfortable === null || $candidate->sv <= $comfortable + self::NOTICED => 'some noise, at '.$iso,
+            $this->request->kit->body->comfortableIso !== null => sprintf('more noise than you like, at %s', $iso),
+            default => sprintf('noise that is seen, at %s', $iso),
+        };
+    }
+
+    private function aperture(Candidate $candidate): string
+    {
+        return (string) Aperture::nearest(2 ** ($candidate->av / 2));
+    }
+
     private function steadiness(Candidate $candidate): ?string
     {
         if ($candidate->demands->time->shake === null) {
-            return 'camera shake sets no limit on the tripod';
+            return 'the tripod holds it still, however long it takes';
         }
-        $room = $candidate->tv - $candidate->demands->time->shake;
+        // What is short enough for somebody else is short enough for hands; that need not be said as well.
+        $isTold = $candidate->demands->time->movement !== null
+            && $candidate->demands->time->movement >= $candidate->demands->time->shake;
 
-        return $room < self::NOTICED
+        return $isTold || $candidate->tv - $candidate->demands->time->shake < self::NOTICED
             ? null
             : sprintf(
-                '%s inside what hands hold%s',
-                $this->stops($room),
+                'short enough %s',
                 match (true) {
-                    $candidate->support !== Support::Hand => ' '.$candidate->support->label(),
-                    $this->request->isSupportKnown() => '',
-                    default => ', if it was held by hand',
+                    $candidate->support === Support::Braced => 'braced on something',
+                    $candidate->support !== Support::Hand => 'for a '.$candidate->support->label(),
+                    $this->request->isSupportKnown() => 'for your hands',
+                    default => 'for hands, if it was held by hand',
                 },
             );
     }

@@ -38,7 +38,11 @@ final readonly class NeutralDensity
         float $fromIso = 100.0,
         float $toIso = 100.0,
     ): self {
-        return new self(Stops::ofRatio($toSeconds / $fromSeconds)->plus(Stops::ofRatio($toIso / $fromIso)));
+        // By the dial: 30 s and 240 s are three stops apart.
+        return new self(
+            ExposureTime::of($toSeconds)->stopsMoreLightThan(ExposureTime::of($fromSeconds))
+                ->plus(Iso::of($toIso)->stopsMoreThan(Iso::of($fromIso))),
+        );
     }
 
     public function factor(): float

@@ -67,9 +67,17 @@ trait ScaleValue
         return $this->step === null ? $this->recorded : self::scale()->nominal($this->step) ?? $this->recorded;
     }
 
-    /** The value as the scale has it: snapped within 1/6 stop, otherwise as recorded. */
+    /**
+     * The value as the dial has it: what is engraved on one of half stops alone counts as that, anything else is
+     * snapped within 1/6 stop, otherwise as recorded.
+     */
     private function snapped(): float
     {
+        $halves = self::scaleOf(StopIncrement::Half);
+        $half = self::scale()->stepOf($this->recorded) === null ? $halves->stepOf($this->recorded) : null;
+        if ($half !== null) {
+            return $halves->exact($half);
+        }
         $step = self::scale()->snap($this->recorded);
 
         return $step === null ? $this->recorded : self::scale()->exact($step);

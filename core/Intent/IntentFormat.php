@@ -12,6 +12,13 @@ use TruePupil\Core\Sky\LightDirection;
 /** Reads an intent from decoded JSON; any part may be missing. "far" may be "infinity". */
 final class IntentFormat
 {
+    /** Everything that an intent can say. */
+    public const KEYS = [
+        'subject', 'near', 'far', 'background', 'separation', 'motion', 'focalLength35', 'maxIso', 'foliage', 'stars',
+        'declination', 'sunStar', 'crossesLight', 'person', 'sceneStops', 'idea', 'facing', 'tone', 'lightFrom', 'is',
+        'framing', 'magnification', 'keptSharp',
+    ];
+
     /** @throws InvalidArgumentException naming what is wrong */
     public static function read(Fields $intent): Intent
     {

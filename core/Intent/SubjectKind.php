@@ -56,6 +56,15 @@ enum SubjectKind: string
         };
     }
 
+    /** @return list<self> those that are asked for by one tap; the others can be chosen from a list */
+    public static function asked(): array
+    {
+        return [
+            self::Person, self::People, self::Child, self::Animal, self::Runner, self::Stage,
+            self::Thing, self::Plant, self::Room, self::View, self::Water, self::NightSky,
+        ];
+    }
+
     /** @param  bool  $isOnTheMove  somebody said that it moves */
     public function stir(bool $isOnTheMove = false): Stir
     {

@@ -33,6 +33,20 @@ final readonly class Fields
         return new self($data, '');
     }
 
+    /**
+     * Refuses what nobody asks for: a misspelt key would be as if it had not been said.
+     *
+     * @param  list<string>  $known
+     *
+     * @throws InvalidFields naming the first that is not known, and those that are
+     */
+    public function refuseOthers(array $known): self
+    {
+        $others = array_values(array_diff(array_map(strval(...), array_keys($this->data)), $known));
+
+        return $others === [] ? $this : throw InvalidFields::unknown($this->at($others[0]), $known);
+    }
+
     /** @return array<mixed> all of it, unchecked */
     public function toArray(): array
     {

@@ -20,4 +20,10 @@ final class InvalidFields extends InvalidArgumentException
             sprintf('"%s" must be %s; got %s.', $where, $what, json_encode($found, JSON_PARTIAL_OUTPUT_ON_ERROR)),
         );
     }
+
+    /** @param  list<string>  $known */
+    public static function unknown(string $where, array $known): self
+    {
+        return new self(sprintf('There is no "%s" here; there is %s.', $where, implode(', ', $known)));
+    }
 }

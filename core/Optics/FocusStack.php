@@ -10,8 +10,11 @@ final readonly class FocusStack
     /** More frames than anyone would take: something is wrong with the wish, not with the lens. */
     private const MOST = 2000;
 
-    /** @param  list<float>  $distances  where to focus each frame, m, near to far */
-    private function __construct(public array $distances)
+    /**
+     * @param  list<float>  $distances  where to focus each frame, m, near to far
+     * @param  bool  $isWhole  whether they reach the far limit; more than anyone would take are not counted on
+     */
+    private function __construct(public array $distances, public bool $isWhole = true)
     {
     }
 
@@ -48,11 +51,13 @@ final readonly class FocusStack
         $keep = 1 - max(0.0, min(0.9, $overlap));
         $distances = [];
         $edge = 1 / $near;
+        $reached = $edge;
         do {
             // The focus whose near edge lies at $edge: 1/s·(1 − f/h) + 1/h = edge.
             $focus = ($edge - 1 / $h) / (1 - $f / $h);
             if ($focus <= 0.0) {
                 $distances[] = $far;
+                $reached = 0.0;
                 break;
             }
             $distances[] = 1 / $focus;
@@ -61,7 +66,7 @@ final readonly class FocusStack
             $edge -= $band * $keep;
         } while ($reached > 1 / $far && count($distances) < self::MOST);
 
-        return new self($distances);
+        return new self($distances, $reached <= 1 / $far);
     }
 
     public function frames(): int

@@ -69,7 +69,7 @@ final class SameExposure
                 $noisier->inThirds() > 0 ? sprintf('%s more noise', $noisier->inWords()) : null,
                 $filter > 0 ? sprintf('a filter of %s', Stops::of($filter)->inWords()) : null,
                 $support !== null && $support !== Support::Hand && $support !== $situation->record->support
-                    ? sprintf('needs support: %s', $support->label())
+                    ? sprintf('it has to stand: %s', $support->label())
                     : null,
             ]),
         );

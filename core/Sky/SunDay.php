@@ -18,7 +18,7 @@ final readonly class SunDay
      * PHP's date_sun_info counts the disc twice and takes 66′. Sixty minutes stand within two minutes of time of both
      * wherever the sun does not graze the horizon, and refraction itself varies by more than the difference.
      */
-    public const RISE = -1.0;
+    public const RISE = -50 / 60;
 
     public const CIVIL = -6.0;
 

@@ -41,7 +41,7 @@ final class BenchTest extends BrowserTestCase
         $this->open();
         $this->signIn('nils');
         $this->visit('/bench/solve');
-        $this->see('Best of the kit');
+        $this->see('Exposure map');
         $this->assertAccessible();
         $map = $this->find('.exposure-map svg');
         $this->browser()->executeScript(
@@ -61,7 +61,7 @@ final class BenchTest extends BrowserTestCase
         // Impossible wishes are told with what would help.
         $this->type('[name=light]', '-6');
         $this->see('Nothing in the kit meets every wish.');
-        $this->see('more light on the subject');
+        $this->see('more light on it');
     }
 
     public function test_bench_and_kit_fit_a_phone(): void
@@ -69,7 +69,7 @@ final class BenchTest extends BrowserTestCase
         $this->open(390, 844);
         $this->signIn('amara');
         $this->visit('/bench/solve');
-        $this->see('Best of the kit');
+        $this->see('Exposure map');
         $this->assertNothingSticksOut();
         $this->visit('/kit');
         $this->see('Nothing is entered yet.');

@@ -160,7 +160,7 @@ final class BenchTest extends TestCase
             ->assertOk()
             ->assertSee('Quoin 35 mm 1:2: 35 mm 2 to 22')
             ->assertSee('Exposure map')
-            ->assertSee('for a time that keeps it still');
+            ->assertSee('Close the lens until all of it is sharp');
         $this->actingAs($world->neighbour)->get(route('bench.show', 'solve'))->assertOk()->assertDontSee('Quoin');
     }
 

@@ -282,7 +282,7 @@ final class CommandsTest extends TestCase
         );
         $this->assertContains('not-deep-enough', array_column($answer['map']['zones'], 'reason'));
         $this->assertSame('suggestion', $answer['map']['points'][0]['what']);
-        $dark = $this->answer(['pupil:solve'], (string) json_encode(['sceneEv100' => -5.0] + $request));
+        $dark = $this->answer(['pupil:solve'], (string) json_encode(['sceneEv100' => 0.0] + $request));
         $this->assertContains('light', array_column($dark['impossible']['wouldHelp'], 'what'));
         foreach (
             [

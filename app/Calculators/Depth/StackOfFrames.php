@@ -46,6 +46,9 @@ final class StackOfFrames extends NumberCalculator
             [
                 SheetAnswer::frames('frames', 'Frames'),
                 new SheetAnswer('distances', 'Focused at', self::distances(...)),
+                new SheetAnswer('isWhole', 'To the end', fn (bool $isWhole): string => $isWhole
+                    ? 'yes'
+                    : 'no: many more frames would be needed'),
             ],
         );
     }
@@ -58,7 +61,7 @@ final class StackOfFrames extends NumberCalculator
         );
     }
 
-    /** @return array{frames: int, distances: list<float>} m */
+    /** @return array{frames: int, distances: list<float>, isWhole: bool} m; not whole where more would be needed */
     protected function numbers(CalculatorInput $input): array
     {
         $stack = FocusStack::covering(
@@ -70,7 +73,7 @@ final class StackOfFrames extends NumberCalculator
             $input->numberOr('overlap', 20) / 100,
         );
 
-        return ['frames' => $stack->frames(), 'distances' => $stack->distances];
+        return ['frames' => $stack->frames(), 'distances' => $stack->distances, 'isWhole' => $stack->isWhole];
     }
 
     /** @param  list<float>  $distances  m */

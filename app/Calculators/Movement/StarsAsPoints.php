@@ -61,11 +61,17 @@ final class StarsAsPoints extends NumberCalculator
     protected function numbers(CalculatorInput $input): array
     {
         [$f, $pitch] = [$input->positive('f'), $input->positive('pitch')];
+        // Stars nearer to the pole wander less: both limits are longer there.
+        $declination = $input->numberOr('declination', 0);
 
         return [
-            'roughLimit' => StarTrail::roughLimit($f, SensorFormat::parse($input->text('format'))),
-            'pixelLimit' => StarTrail::pixelLimit($f, $input->positive('n'), $pitch),
-            'trailPixels' => StarTrail::pixels($f, $pitch, $input->numberOr('declination', 0), $input->positive('t')),
+            'roughLimit' => StarTrail::roughLimit(
+                $f,
+                SensorFormat::parse($input->text('format')),
+                $declination,
+            ),
+            'pixelLimit' => StarTrail::pixelLimit($f, $input->positive('n'), $pitch, $declination),
+            'trailPixels' => StarTrail::pixels($f, $pitch, $declination, $input->positive('t')),
         ];
     }
 }

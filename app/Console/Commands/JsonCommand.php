@@ -57,6 +57,16 @@ abstract class JsonCommand extends Command
             : throw new InvalidArgumentException(sprintf('There is no file "%s" to read the %s from.', $path, $option));
     }
 
+    /** The file that an argument names, from the folder that the command is called in. */
+    protected function file(string $argument): string
+    {
+        $path = (string) $this->argument($argument);
+        $found = realpath($path);
+
+        // What is not there is told by its own name.
+        return $found === false ? $path : $found;
+    }
+
     /** What an option holds; null where it is not given, or the command has none of this name. */
     protected function textOption(string $name): ?string
     {

@@ -17,6 +17,6 @@ final class MeasurePicture extends JsonCommand
 
     protected function answer(): array
     {
-        return app(FileAnalysis::class)->measure((string) $this->argument('file'), $this->marks())->toArray();
+        return app(FileAnalysis::class)->measure($this->file('file'), $this->marks())->toArray();
     }
 }

@@ -22,7 +22,7 @@ final class Pack extends JsonCommand
     protected function answer(): array
     {
         $library = app(BriefLibrary::class);
-        $file = (string) $this->argument('file');
+        $file = $this->file('file');
 
         return match ($this->argument('what')) {
             'validate' => ['valid' => true, ...$this->told($this->pack($file))],

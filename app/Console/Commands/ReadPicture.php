@@ -17,6 +17,6 @@ final class ReadPicture extends JsonCommand
 
     protected function answer(): array
     {
-        return RecordArray::of(app(RecordReader::class)->read((string) $this->argument('file')));
+        return RecordArray::of(app(RecordReader::class)->read($this->file('file')));
     }
 }

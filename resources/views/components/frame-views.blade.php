@@ -1,20 +1,6 @@
 @props(['view', 'showsWhy' => false])
 @if ($drawings = $view->drawings())
     <div class="frame-views">
-        @if ($drawings->ruler || $drawings->comb)
-            <div class="sheet">
-                @if ($drawings->ruler)
-                    <x-depth-ruler :ruler="$drawings->ruler" />
-                @endif
-                @if ($drawings->comb)
-                    <x-movement-comb :comb="$drawings->comb" />
-                @endif
-                @if ($view->planLedger())
-                    <x-ledger-compare :before="$view->planLedger()" :after="$view->ledger"
-                        beforeName="The plan" afterName="This frame" caption="the plan against what was shot" />
-                @endif
-            </div>
-        @endif
         @if ($showsWhy && $drawings->ladder)
             <div class="sheet">
                 <table class="ledger-table ladder">
@@ -28,6 +14,20 @@
                         @endforeach
                     </tbody>
                 </table>
+            </div>
+        @endif
+        @if ($drawings->ruler || $drawings->comb)
+            <div class="sheet">
+                @if ($drawings->ruler)
+                    <x-depth-ruler :ruler="$drawings->ruler" />
+                @endif
+                @if ($drawings->comb)
+                    <x-movement-comb :comb="$drawings->comb" />
+                @endif
+                @if ($view->planLedger())
+                    <x-ledger-compare :before="$view->planLedger()" :after="$view->ledger"
+                        beforeName="The plan" afterName="This frame" caption="the plan against what was shot" />
+                @endif
             </div>
         @endif
         @if ($drawings->map)

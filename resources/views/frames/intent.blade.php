@@ -8,7 +8,7 @@
 <fieldset class="plain kind-chips">
     <legend>What is it? <span class="fine">one tap; suggestions are for its kind</span></legend>
     <div class="chips">
-        @foreach (SubjectKind::cases() as $kind)
+        @foreach (SubjectKind::asked() as $kind)
             <label class="chip"><input type="radio" name="intent[is]" value="{{ $kind->value }}"
                     @checked(($input['is'] ?? '') === $kind->value)> <span>{{ ucfirst($kind->label()) }}</span></label>
         @endforeach

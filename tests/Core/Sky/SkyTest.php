@@ -102,12 +102,39 @@ final class SkyTest extends TestCase
                         $moment === null ? null : $this->secondsFromPhp($moment, $what, $latitude, $longitude);
                     if ($difference !== null) {
                         $compared++;
-                        $this->assertLessThanOrEqual(120, $difference, "$what at $latitude, $longitude on day $day");
+                        // PHP lets the sun rise when its centre is a degree down; it is seen from 50′ on.
+                        $most = $what === 'civil_twilight_begin' ? 120 : 240;
+                        $this->assertLessThanOrEqual($most, $difference, "$what at $latitude, $longitude on day $day");
                     }
                 }
             }
         }
         $this->assertGreaterThan(1400, $compared);
+    }
+
+    /** Times that an almanac prints, to the minute. */
+    public function test_sunrise_and_sunset_of_the_almanac(): void
+    {
+        foreach (
+            [
+                [59.91, 10.75, '2026-06-21', '+02:00', '03:54', '22:44'],
+                [51.48, 0.0, '2026-06-21', '+00:00', '03:43', '20:21'],
+                [51.48, 0.0, '2026-12-21', '+00:00', '08:04', '15:53'],
+                [0.0, 0.0, '2026-03-20', '+00:00', '06:04', '18:11'],
+            ] as [$latitude, $longitude, $day, $zone, $rises, $sets]
+        ) {
+            $date = new DateTimeImmutable($day.'T12:00:00'.$zone);
+            $sun = new SunDay(Location::of($latitude, $longitude), $date);
+            foreach ([[$rises, $sun->rises()], [$sets, $sun->sets()]] as [$printed, $moment]) {
+                $there = new DateTimeImmutable($day.'T'.$printed.':00'.$zone);
+                $this->assertEqualsWithDelta(
+                    $there->getTimestamp(),
+                    (int) $moment?->getTimestamp(),
+                    75,
+                    "$day $printed",
+                );
+            }
+        }
     }
 
     /**
@@ -121,7 +148,7 @@ final class SkyTest extends TestCase
                 foreach (['sunrise', 'sunset'] as $what) {
                     $place = Sun::seenFrom(Location::of($latitude, 0), JulianDay::fromTimestamp((float) $facts[$what]));
                     $this->assertEqualsWithDelta(
-                        SunDay::RISE,
+                        SunDay::RISE - 1 / 6,
                         $place->altitude,
                         0.25,
                         "$what at $latitude on day $day",
