@@ -22,6 +22,7 @@ Route::get('bench', [BenchController::class, 'index'])->name('bench');
 Route::get('bench/{sheet}', [BenchController::class, 'show'])->name('bench.show');
 Route::get('kit', [KitController::class, 'edit'])->name('kit.edit');
 Route::put('kit', [KitController::class, 'update'])->name('kit.update');
+Route::post('kit/phone', [KitController::class, 'phone'])->name('kit.phone');
 Route::get('kit/kit.csv', [KitListController::class, 'export'])->name('kit.table');
 Route::post('kit/table', [KitListController::class, 'import'])->name('kit.table.import');
 Route::post('kit/body', [KitListController::class, 'body'])->name('kit.body');

@@ -148,7 +148,7 @@ final class KitCsv
                     ),
                 ],
                 'polariser' => [...$kit, 'polariser' => true],
-                'flash' => [...$kit, 'flash' => ['guideNumber' => $own['guideNumber']]],
+                'flash' => [...$kit, 'flash' => [...$kit['flash'] ?? [], 'guideNumber' => $own['guideNumber']]],
                 default => [...$kit, 'film' => $own],
             };
         }

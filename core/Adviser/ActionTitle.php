@@ -21,6 +21,9 @@ final class ActionTitle
         string $kind,
         ?SuggestedSeries $series,
     ): string {
+        if (! $request->kit->body->setsTime) {
+            return self::ofProgram($candidate, $settings);
+        }
         $from = $request->taken?->settings;
         $does = $from === null || $kind !== 'best' ? self::way($request, $candidate, $kind)
             : self::changes($request, $candidate, $from, $settings);
@@ -35,6 +38,16 @@ final class ActionTitle
                 $series->frames,
                 Stops::of($series->stepStops)->inWords(),
             ),
+            $settings,
+        );
+    }
+
+    /** A telephone whose program chooses: what is left to its owner are its cameras, a touch and the light. */
+    private static function ofProgram(Candidate $candidate, ExposureSettings $settings): string
+    {
+        return sprintf(
+            'Use the %s, touch the subject and hold, then slide for its brightness: the program goes to about %s',
+            $candidate->choice->lens->name,
             $settings,
         );
     }
@@ -91,9 +104,9 @@ final class ActionTitle
 
     private static function them(?SubjectKind $kind): string
     {
-        return in_array($kind, [SubjectKind::People, SubjectKind::Stage, SubjectKind::Runner], true) ? 'them'
-            : ($kind === null || ! $kind->isAlive() || $kind === SubjectKind::Animal || $kind === SubjectKind::Bird
-                ? 'it' : 'whoever is in it');
+        return $kind === null || ! $kind->isAlive() || in_array($kind, [SubjectKind::Animal, SubjectKind::Bird], true)
+            ? 'it'
+            : 'them';
     }
 
     private static function filter(AdviceRequest $request, Candidate $candidate): string

@@ -20,7 +20,7 @@ final class KitAdviser
     {
         $search = new Search($request);
         $wording = new Wording($request);
-        $picked = (new Alternatives($search, $wording))->pick();
+        $picked = self::ownersChoices($request, (new Alternatives($search, $wording))->pick());
         $flash = (new FlashAdvice($request))->find($picked['best'] ?? null);
         $impossible = $picked === [] && $flash === null ? (new Remedies($request, $search))->find() : null;
         // Beside a flash there is always a way without it, also where that misses something.
@@ -45,6 +45,19 @@ final class KitAdviser
             $first === false ? null : self::map($request, $first, $suggestions),
             $first === false ? [] : Ladder::of($request, $first),
         );
+    }
+
+    /**
+     * Where a program chooses time and ISO, other values of them are no choice of anybody's.
+     *
+     * @param  array<string, Candidate>  $picked  by kind
+     * @return array<string, Candidate>
+     */
+    private static function ownersChoices(AdviceRequest $request, array $picked): array
+    {
+        return $request->kit->body->setsTime
+            ? $picked
+            : array_intersect_key($picked, array_flip(['best', 'other-lens', 'support', 'other-support']));
     }
 
     /** The suggestion that a candidate comes to, alone. */

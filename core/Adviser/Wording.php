@@ -66,7 +66,7 @@ final readonly class Wording
                 $candidate->av <= $demands->aperture->print
                     ? sprintf('%s softens the finest detail; a print does not show it', $this->aperture($candidate))
                     : null,
-                abs($candidate->av - $demands->aperture->widest) < 1e-9
+                abs($candidate->av - $demands->aperture->widest) < 1e-9 && ! $this->hasOneAperture($candidate)
                     ? 'the lens is wide open, where it is softest'
                     : null,
                 $this->framing($candidate),
@@ -82,6 +82,7 @@ final readonly class Wording
                     )
                     : null,
                 $this->filters($candidate->filter),
+                $this->ownProgram($candidate),
             ]),
         );
     }
@@ -254,6 +255,24 @@ final readonly class Wording
                     default => 'for hands, if it was held by hand',
                 },
             );
+    }
+
+    /** Of a lens with one aperture nobody can ask for another. */
+    private function hasOneAperture(Candidate $candidate): bool
+    {
+        $lens = $candidate->choice->lens;
+
+        return $lens->smallest <= $lens->widestAt($candidate->choice->focalLength)->nominal() + 0.01;
+    }
+
+    /** Where a program chooses the time, nobody can promise it. */
+    private function ownProgram(Candidate $candidate): ?string
+    {
+        $isShort = $candidate->demands->time->movement !== null || $candidate->sv > $candidate->demands->iso->base + 1;
+
+        return $this->request->kit->body->setsTime || ! $isShort
+            ? null
+            : 'its program may take longer: go nearer to the light, and take several at once';
     }
 
     private function filters(float $stops): ?string

@@ -36,6 +36,7 @@ final class AccessTest extends TestCase
         'bench.show',
         'kit.edit',
         'kit.update',
+        'kit.phone',
         'kit.table',
         'kit.table.import',
         'kit.body',

@@ -10,6 +10,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
+use TruePupil\Core\Kit\BodyKind;
 
 final class KitTest extends TestCase
 {
@@ -48,6 +49,27 @@ final class KitTest extends TestCase
         $this->get(route('kit.edit'))
             ->assertSee('Marlpit 50 mm: 50 mm 1.8 to 16 from 0.45 m')
             ->assertSee('value="1/200"', escape: false);
+    }
+
+    public function test_a_telephone_is_a_kit_by_one_tap_and_takes_nobody_s_kit_away(): void
+    {
+        $student = World::make()->student;
+        $this->actingAs($student)->get(route('kit.edit'))->assertSee('My telephone is my camera');
+        $this->post(route('kit.phone'))->assertRedirect(route('kit.edit'));
+        $kit = KitInUse::of($student->fresh());
+        $this->assertSame([BodyKind::Phone, false, 1.8], [
+            $kit?->body->kind, $kit?->body->setsTime, $kit?->lenses[0]->smallest,
+        ]);
+        // Said to set its time, and with a flash that turns and syncs fast.
+        $this->put(route('kit.update'), [
+            ...self::FORM, 'kind' => 'phone', 'canBounce' => '1', 'highSpeedSync' => '1',
+        ])->assertSessionHasNoErrors();
+        $kit = KitInUse::of($student->fresh());
+        $this->assertSame([BodyKind::Phone, true, true, true], [
+            $kit?->body->kind, $kit?->body->setsTime, $kit?->flash?->canBounce, $kit?->flash?->highSpeedSync,
+        ]);
+        $this->post(route('kit.phone'));
+        $this->assertSame('Marlpit One', KitInUse::of($student->fresh())?->body->name);
     }
 
     #[DataProvider('nonsense')]

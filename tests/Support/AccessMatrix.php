@@ -78,6 +78,7 @@ final class AccessMatrix
         'GET bench/{sheet}' => 'signed-in',
         'GET kit' => 'signed-in',
         'PUT kit' => 'signed-in',
+        'POST kit/phone' => 'signed-in',
         'GET kit/kit.csv' => 'signed-in',
         'POST kit/table' => 'signed-in',
         'POST kit/body' => 'signed-in',

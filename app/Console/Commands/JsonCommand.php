@@ -60,7 +60,8 @@ abstract class JsonCommand extends Command
     /** The file that an argument names, from the folder that the command is called in. */
     protected function file(string $argument): string
     {
-        $path = (string) $this->argument($argument);
+        $given = $this->argument($argument);
+        $path = is_string($given) ? $given : '';
         $found = realpath($path);
 
         // What is not there is told by its own name.

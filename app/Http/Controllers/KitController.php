@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\KitRequest;
 use App\Kits\KitInUse;
 use App\Kits\OwnBodies;
+use App\Kits\PhoneKit;
 use App\Models\Frame;
 use App\Models\User;
 use App\View\Presenters\KitForm;
@@ -79,5 +80,18 @@ final class KitController extends Controller
         return redirect()
             ->route('kit.edit')
             ->with('done', 'Your kit is kept. The next frame that is checked counts with it.');
+    }
+
+    /** A telephone, by one tap. */
+    public function phone(Request $request): RedirectResponse
+    {
+        $user = $this->user($request);
+        if ($user->kit === null) {
+            $user->update(['kit' => PhoneKit::data()]);
+        }
+
+        return redirect()
+            ->route('kit.edit')
+            ->with('done', 'Your telephone is your kit. If you can set its time, say so below.');
     }
 }

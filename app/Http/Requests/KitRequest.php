@@ -13,6 +13,7 @@ use InvalidArgumentException;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Film\FilmKind;
 use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Kit\BodyKind;
 use TruePupil\Core\Kit\KitFormat;
 use TruePupil\Core\Kit\Support;
 
@@ -56,6 +57,10 @@ final class KitRequest extends FormRequest
             'format' => ['required', 'string', 'max:20'],
             ...array_fill_keys([...self::NUMBERS, ...self::TIMES], ['nullable', 'string', 'max:20']),
             'stepsPerStop' => ['required', 'in:2,3'],
+            'kind' => ['sometimes', Rule::enum(BodyKind::class)],
+            'setsNothing' => ['sometimes', 'boolean'],
+            'canBounce' => ['sometimes', 'boolean'],
+            'highSpeedSync' => ['sometimes', 'boolean'],
             'lenses' => ['nullable', 'string', 'max:4000'],
             'supports' => ['sometimes', 'array'],
             'supports.*' => ['in:'.implode(',', array_column(Support::cases(), 'value'))],
@@ -96,6 +101,9 @@ final class KitRequest extends FormRequest
             'name' => trim((string) $this->input('name')) ?: 'My body',
             'format' => (string) $this->input('format'),
             'stepsPerStop' => (int) $this->input('stepsPerStop'),
+            ...$this->input('kind') === BodyKind::Phone->value
+                ? ['kind' => BodyKind::Phone->value, 'setsTime' => ! $this->boolean('setsNothing')]
+                : [],
         ];
         foreach (self::NUMBERS as $key) {
             $number = $this->number($key);
@@ -116,7 +124,11 @@ final class KitRequest extends FormRequest
             'lenses' => array_map(get_object_vars(...), LensLine::all((string) $this->input('lenses'))),
             'supports' => array_values(array_unique(['hand', ...(array) $this->input('supports', [])])),
             'filters' => $this->filters(),
-            ...$guideNumber === null ? [] : ['flash' => ['guideNumber' => $guideNumber]],
+            ...$guideNumber === null ? [] : ['flash' => [
+                'guideNumber' => $guideNumber,
+                'canBounce' => $this->boolean('canBounce'),
+                'highSpeedSync' => $this->boolean('highSpeedSync'),
+            ]],
             ...$this->boolean('polariser') ? ['polariser' => true] : [],
             ...$this->film(),
             ...$this->automaticIso(),

@@ -1,3 +1,4 @@
+@use(TruePupil\Core\Kit\BodyKind)
 @use(TruePupil\Core\Kit\Support)
 <x-layout title="Kit">
     <div class="title-row">
@@ -7,6 +8,14 @@
     <p class="lead-text">{{ $isNew ? 'Nothing is entered yet. ' : '' }}What you own decides what can be suggested:
         nothing that your body, lenses or support cannot do is ever asked of you. Only you, and whoever critiques your
         frames, count with it.</p>
+    @if ($isNew)
+        <form method="post" action="{{ route('kit.phone') }}" class="sheet" data-once>
+            @csrf
+            <p>You photograph with your telephone? One tap is enough to begin with: one aperture, what its program
+                does, and your hands.</p>
+            <p class="button-row"><button class="primary">My telephone is my camera</button></p>
+        </form>
+    @endif
     <form method="post" action="{{ route('kit.update') }}" class="kit" data-once>
         @csrf @method('put')
         <fieldset class="sheet">
@@ -42,6 +51,14 @@
                         @endif <input name="{{ $key }}" value="{{ $form->field($key) }}"
                             maxlength="20" autocomplete="off" placeholder="{{ $example }}"></label>
                 @endforeach
+                <label>It is <select name="kind">
+                        @foreach (BodyKind::cases() as $kind)
+                            <option value="{{ $kind->value }}" @selected($form->field('kind') === $kind->value)>
+                                {{ $kind->label() }}</option>
+                        @endforeach
+                    </select></label>
+                <label><input type="checkbox" name="setsNothing" value="1" @checked($form->field('setsNothing'))> a
+                    telephone whose own program chooses time and ISO</label>
                 <label>Dials go in <select name="stepsPerStop">
                         <option value="3" @selected($form->field('stepsPerStop') === '3')>thirds of a stop</option>
                         <option value="2" @selected($form->field('stepsPerStop') === '2')>half stops</option>
@@ -71,6 +88,10 @@
                         value="{{ $form->field('filters') }}" maxlength="100" placeholder="3 6 10"></label>
                 <label>Flash guide number <span class="fine">m at ISO 100</span> <input name="guideNumber"
                         value="{{ $form->field('guideNumber') }}" maxlength="20" placeholder="28"></label>
+                <label><input type="checkbox" name="canBounce" value="1" @checked($form->field('canBounce'))> its head
+                    turns to the ceiling</label>
+                <label><input type="checkbox" name="highSpeedSync" value="1"
+                        @checked($form->field('highSpeedSync'))> it lights faster than the sync time, too</label>
                 <label>Film in the camera <span class="fine">its name</span> <input name="filmName"
                         value="{{ $form->field('filmName') }}" maxlength="80"></label>
                 <label>Its box speed <input name="filmSpeed" value="{{ $form->field('filmSpeed') }}" maxlength="20"
