@@ -17,8 +17,10 @@ use TruePupil\Core\Kit\BodyKind;
 use TruePupil\Core\Kit\Flash;
 use TruePupil\Core\Kit\Lens;
 use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Optics\AngleOfView;
 use TruePupil\Core\Optics\FocusStack;
 use TruePupil\Core\Optics\Metres;
+use TruePupil\Core\Optics\PanoramaFrames;
 
 /** What could be otherwise where nothing meets every wish: by kind, each with its amounts from little to much. */
 final readonly class Changes
@@ -65,6 +67,7 @@ final readonly class Changes
             'filter' => $this->filters(),
             'flash' => $this->flashes(),
             'lens' => $this->lenses(),
+            'panorama' => $this->panorama(),
             'focus-stack' => $this->stack(),
             'less-depth' => $this->lessDepth(),
             'accept-blur' => $this->acceptBlur(),
@@ -196,6 +199,32 @@ final readonly class Changes
             ),
             $options,
         );
+    }
+
+    /** @return list<Change> where every lens is too long for what stands still: frames side by side */
+    private function panorama(): array
+    {
+        [$kit, $intent] = [$this->request->kit, $this->request->intent];
+        $wanted = $intent->focalLength35;
+        $crop = $kit->body->format->crop();
+        $shortest = min([INF, ...array_map(fn (Lens $lens): float => $lens->minFocal, $kit->lenses)]);
+        $stands = $intent->movement === null && $intent->kind()?->standsStill() !== false;
+        if ($wanted === null || ! $stands || is_infinite($shortest) || $wanted / $crop > $shortest * 0.84) {
+            return [];
+        }
+        $view = AngleOfView::of($wanted / $crop, $kit->body->format)->horizontal;
+        // Upright frames lose least at top and bottom.
+        $frames = PanoramaFrames::of($view, AngleOfView::of($shortest, $kit->body->format)->vertical)->frames;
+
+        return [new Change(
+            'panorama',
+            (float) $frames,
+            'frames',
+            sprintf('as a panorama of %d upright frames', $frames),
+            fn (AdviceRequest $of): AdviceRequest => $of->with(
+                intent: $of->intent->with(focalLength35: $shortest * $crop),
+            ),
+        )];
     }
 
     /** @return list<Change> */

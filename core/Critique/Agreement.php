@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Critique;
 
+use TruePupil\Core\Adviser\SettingBounds;
 use TruePupil\Core\Checks\CheckResult;
 use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Findings\Finding;
@@ -21,10 +22,16 @@ final class Agreement
      * @param  list<Finding>  $findings
      * @param  list<CheckResult>  $checks
      * @param  list<FindingRule>  $rules  that the findings are of
+     * @param  SettingBounds  $bounds  what the brief asks of settings
      * @return list<Finding>
      */
-    public static function of(array $findings, array $checks, array $rules): array
-    {
+    public static function of(
+        array $findings,
+        array $checks,
+        array $rules,
+        SettingBounds $bounds = new SettingBounds(),
+    ): array {
+        $findings = self::asTheBriefHasIt($findings, $bounds);
         $met = [];
         foreach ($checks as $result) {
             if ($result->verdict === Verdict::Met) {
@@ -56,5 +63,27 @@ final class Agreement
                     || ! in_array($finding->id, $silent, true),
             ),
         );
+    }
+
+    /**
+     * Nobody is told to do what the brief forbids: an opinion that asks for it is not given, and what is to be put
+     * right is said without those settings.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function asTheBriefHasIt(array $findings, SettingBounds $bounds): array
+    {
+        $kept = [];
+        foreach ($findings as $finding) {
+            $isForbidden = $finding->suggestion !== null && $bounds->missedBy($finding->suggestion) !== [];
+            if (! $isForbidden) {
+                $kept[] = $finding;
+            } elseif ($finding->severity !== Severity::Choice) {
+                $kept[] = $finding->withoutSuggestion();
+            }
+        }
+
+        return $kept;
     }
 }

@@ -6,6 +6,7 @@ namespace TruePupil\Core\Critique;
 
 use TruePupil\Core\Adviser\Advice;
 use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Checks\CheckBounds;
 use TruePupil\Core\Checks\CheckEvaluation;
 use TruePupil\Core\Checks\CheckResult;
 use TruePupil\Core\Findings\Critic;
@@ -33,7 +34,12 @@ final readonly class Critique
     {
         $brief = $situation->assignment->brief;
         $checks = $brief === null ? [] : CheckEvaluation::of($brief, $situation);
-        $findings = Agreement::of($critic->judge($situation), $checks, $critic->rules);
+        $findings = Agreement::of(
+            $critic->judge($situation),
+            $checks,
+            $critic->rules,
+            CheckBounds::of($brief, $situation->assignment->row),
+        );
 
         return new self(
             $checks,

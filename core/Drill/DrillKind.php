@@ -15,6 +15,8 @@ enum DrillKind: string
     case Place = 'place';
     case CameraChooses = 'camera-chooses';
     case Raw = 'raw';
+    case Flash = 'flash';
+    case SafeTime = 'safe-time';
 
     public function label(): string
     {
@@ -27,6 +29,8 @@ enum DrillKind: string
             self::Place => 'Place a spot on a tone',
             self::CameraChooses => 'What will the camera choose?',
             self::Raw => 'What does the raw still hold?',
+            self::Flash => 'What does the flash ask for?',
+            self::SafeTime => 'Which time is safe?',
         };
     }
 
@@ -41,6 +45,8 @@ enum DrillKind: string
             self::Mode => 'A subject and what matters about it; say which mode serves best.',
             self::Place => 'A spot reading and where the spot belongs; find the value that puts it there.',
             self::Raw => 'Where a bright place comes out is known; say whether picture and sensor still hold it.',
+            self::Flash => 'A guide number and a distance; name the aperture, bounced or as fill as well.',
+            self::SafeTime => 'A subject and a focal length, by hand; say which time holds both.',
             self::CameraChooses => 'The mode and what you set are known; name the value that the camera adds.',
         };
     }

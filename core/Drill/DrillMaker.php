@@ -32,6 +32,8 @@ abstract class DrillMaker
             DrillKind::Place => new PlaceDrills(),
             DrillKind::CameraChooses => new CameraDrills(),
             DrillKind::Raw => new RawDrills(),
+            DrillKind::Flash => new FlashDrills(),
+            DrillKind::SafeTime => new SafeTimeDrills(),
         };
     }
 

@@ -45,6 +45,22 @@ final readonly class Finding
         return [$this->severity === Severity::Praise, -$this->weight(), $this->id];
     }
 
+    /** The same, without settings that would put it right. */
+    public function withoutSuggestion(): self
+    {
+        return new self(
+            $this->id,
+            $this->topic,
+            $this->severity,
+            $this->sentence,
+            $this->evidence,
+            $this->source,
+            null,
+            $this->otherView,
+            $this->confidence,
+        );
+    }
+
     /** The same, as something that could be better: what is not sure is never called something to put right. */
     public function lessSevere(): self
     {

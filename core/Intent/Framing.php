@@ -46,4 +46,20 @@ enum Framing: string
             self::Detail => null,
         };
     }
+
+    /** The framing that a word means, also where another word is usual for it. */
+    public static function fromWord(string $word): ?self
+    {
+        return self::tryFrom($word) ?? match ($word) {
+            'head', 'portrait', 'eyes' => self::Face,
+            'head-and-shoulders', 'shoulders' => self::Bust,
+            'waist', 'three-quarter' => self::Half,
+            'full', 'full-length', 'figure', 'body' => self::Whole,
+            'people', 'rows' => self::Group,
+            'interior', 'wide' => self::Room,
+            'landscape', 'scene' => self::View,
+            'close', 'close-up', 'macro' => self::Detail,
+            default => null,
+        };
+    }
 }

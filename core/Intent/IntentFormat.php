@@ -50,7 +50,7 @@ final class IntentFormat
                 person: $intent->flag('person') ?? false,
                 about: new IntendedSubject(
                     self::kind($intent),
-                    $intent->choice('framing', Framing::class),
+                    self::framing($intent),
                     $intent->positiveOrNull('magnification'),
                     $intent->choice('keptSharp', KeptSharp::class),
                 ),
@@ -61,6 +61,19 @@ final class IntentFormat
             tone: $intent->choice('tone', MeantTone::class),
             lightFrom: $intent->choice('lightFrom', LightDirection::class),
         );
+    }
+
+    private static function framing(Fields $intent): ?Framing
+    {
+        $word = $intent->textOrNull('framing');
+
+        return $word === null
+            ? null
+            : Framing::fromWord($word) ?? throw InvalidFields::expected(
+                $intent->at('framing'),
+                'one of '.implode(', ', array_column(Framing::cases(), 'value')),
+                $word,
+            );
     }
 
     private static function kind(Fields $intent): ?SubjectKind

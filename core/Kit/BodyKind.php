@@ -17,4 +17,14 @@ enum BodyKind: string
             self::Phone => 'a telephone',
         };
     }
+
+    /** The kind that a word means, also where another word is usual for it. */
+    public static function fromWord(string $word): ?self
+    {
+        return self::tryFrom($word) ?? match ($word) {
+            'telephone', 'smartphone', 'handset' => self::Phone,
+            'compact', 'mirrorless', 'reflex', 'slr', 'rangefinder', 'view', 'view-camera', 'film' => self::Camera,
+            default => null,
+        };
+    }
 }

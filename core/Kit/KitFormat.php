@@ -62,7 +62,7 @@ final class KitFormat
             pixelsAcross: $pixels === [] ? null : (int) max($pixels),
             stabiliserStops: $body->numberOr('stabiliserStops', 0.0),
             comfortableIso: $body->positiveOrNull('comfortableIso'),
-            kind: $body->choice('kind', BodyKind::class) ?? BodyKind::Camera,
+            kind: self::kind($body),
             setsTime: $body->flag('setsTime') ?? true,
         );
     }
@@ -84,6 +84,19 @@ final class KitFormat
                 throw InvalidFields::expected('body.stepsPerStop', '2 or 3', $steps),
             silentFastest: $body->positiveOrNull('silentFastest'),
         );
+    }
+
+    private static function kind(Fields $body): BodyKind
+    {
+        $word = $body->textOrNull('kind');
+
+        return $word === null
+            ? BodyKind::Camera
+            : BodyKind::fromWord($word) ?? throw InvalidFields::expected(
+                $body->at('kind'),
+                'one of '.implode(', ', array_column(BodyKind::cases(), 'value')),
+                $word,
+            );
     }
 
     private static function flash(Fields $flash): Flash

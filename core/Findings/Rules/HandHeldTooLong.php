@@ -12,8 +12,11 @@ use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Findings\Thresholds;
 use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Motion\HandHeldLimit;
 use TruePupil\Core\Retake\SameExposure;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
@@ -24,6 +27,9 @@ final class HandHeldTooLong extends FindingRule
 {
     /** Hands differ by more than this; nearer than it says nothing. */
     private const LIMIT = 1 / 3;
+
+    /** Stops beyond what hands hold from which a sharp picture is doubted to be held by them. */
+    private const DOUBTFUL = 2.0;
 
     public function needs(): array
     {
@@ -44,6 +50,10 @@ final class HandHeldTooLong extends FindingRule
         $beyond = $limit->roomFor($time->exact)->negated();
         if ($beyond->value <= self::LIMIT) {
             return null;
+        }
+
+        if ($beyond->value >= self::DOUBTFUL && $this->isSharp($situation)) {
+            return $this->doubt($time, $support, $beyond, $limit);
         }
 
         return new Finding(
@@ -70,6 +80,34 @@ final class HandHeldTooLong extends FindingRule
                 'hands hold it still',
                 time: ExposureTime::noLongerThan($limit->seconds),
             ),
+        );
+    }
+
+    private function isSharp(Situation $situation): bool
+    {
+        $focus = $situation->measures->focus;
+
+        return $focus?->subject !== null && $focus->smear === null
+            && $focus->confidence >= Thresholds::FOCUS_CONFIDENCE
+            && $focus->subject->sharpness >= Thresholds::SHARP
+            && $focus->subject->crisp >= Thresholds::CRISP_SHARE;
+    }
+
+    /** So long, and sharp all the same: something held the camera, or somebody holds it very still. */
+    private function doubt(ExposureTime $time, Support $support, Stops $beyond, HandHeldLimit $limit): Finding
+    {
+        return new Finding(
+            id: $this->id(),
+            topic: $this->topic(),
+            severity: Severity::Choice,
+            sentence: sprintf(
+                '%s %s, and the subject is crisp all the same: was it really held so? If something held the camera, '.
+                    'say so; if not, few hands are as still.',
+                $time,
+                $support->label(),
+            ),
+            evidence: [new Evidence('exposure time', $time->exact, 's', $limit->seconds, -$beyond->value, 'stops')],
+            source: 'What most hands hold, against the sharpness measured in the subject.',
         );
     }
 }

@@ -51,6 +51,11 @@ final class WholeFrameSoft extends FindingRule
             topic: $smear === null ? Topic::Focus : Topic::Movement,
             severity: Severity::Fault,
             sentence: match (true) {
+                $smear === null && $slow => sprintf(
+                    'Nothing in the picture is crisp. At %s by hand the camera most likely moved; the focus may have '.
+                        'missed as well. Try again shorter, or on something that stands.',
+                    $time,
+                ),
                 $smear === null => 'Nothing in the picture is crisp, whichever way one looks at it: the focus missed, '.
                     'or the lens was not clean. Try again with one focus point, or by hand with magnification.',
                 $slow => sprintf(

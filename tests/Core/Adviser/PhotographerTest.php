@@ -203,6 +203,8 @@ final class PhotographerTest extends TestCase
         yield 'a beetle, all of it sharp' => [self::FULL, ['near'], 9,
             ['subject' => 0.3, 'near' => 0.29, 'far' => 0.31, 'magnification' => 0.5, 'is' => 'thing'],
             ['tripod+focus-stack'], ['focus-stack', 'tripod']];
+        yield 'a church that the only lens is too long for' => [self::FULL, ['50'], 8,
+            ['subject' => 20, 'focalLength35' => 24, 'is' => 'building'], ['panorama', 'lens'], ['tripod', 'light']];
         yield 'a very long lens at dusk has no ƒ/1.8' => [self::FULL, ['very long zoom'], 7,
             ['subject' => 10, 'is' => 'bird', 'maxIso' => 3200], ['iso-ceiling'], ['flash', 'tripod']];
     }

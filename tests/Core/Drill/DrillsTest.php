@@ -14,6 +14,7 @@ use TruePupil\Core\Drill\DrillKind;
 use TruePupil\Core\Drill\DrillMaker;
 use TruePupil\Core\Drill\DrillScene;
 use TruePupil\Core\Drill\Spacing;
+use TruePupil\Core\Exposure\ExposureTime;
 
 final class DrillsTest extends TestCase
 {
@@ -62,6 +63,31 @@ final class DrillsTest extends TestCase
                 1e-9,
             );
             $this->assertLessThanOrEqual(6.0, abs((float) $drill->answer->right));
+        }
+    }
+
+    public function test_a_flash_asks_for_its_guide_number_through_the_distance(): void
+    {
+        $bounced = 0;
+        foreach ($this->drills(DrillKind::Flash) as $drill) {
+            preg_match('/number (\d+).* ([\d.]+) m from.*ISO (\d+)/', $drill->question, $said);
+            preg_match('/fill (\d)/', $drill->question, $fill);
+            $isBounced = str_contains($drill->question, 'ceiling');
+            $bounced += $isBounced ? 1 : 0;
+            $stops = 2 * log($said[1] / $said[2], 2) + log($said[3] / 100, 2) - ($isBounced ? 2 : 0) + ($fill[1] ?? 0);
+            $this->assertEqualsWithDelta($stops, 2 * log((float) $drill->answer->right, 2), 1 / 6 + 0.01);
+        }
+        $this->assertGreaterThan(0, $bounced);
+    }
+
+    public function test_the_safe_time_holds_both_hands_and_subject(): void
+    {
+        foreach ($this->drills(DrillKind::SafeTime) as $drill) {
+            preg_match('/at (\d+) mm.*? of (\d) stop/', $drill->question.' of 0 stop', $said);
+            $right = ExposureTime::parse((string) $drill->answer->right)->exact;
+            $this->assertLessThanOrEqual(1.13 * 2 ** min(4, (int) $said[2]) / (int) $said[1], $right);
+            $this->assertCount(4, $drill->answer->choices);
+            $this->assertArrayHasKey((string) $drill->answer->right, $drill->answer->choices);
         }
     }
 

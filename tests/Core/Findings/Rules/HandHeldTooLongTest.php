@@ -25,6 +25,20 @@ final class HandHeldTooLongTest extends TestCase
         $this->assertEqualsWithDelta(-log(50 / 12.6992, 2), $finding->evidence[0]->margin, 0.001);
     }
 
+    public function test_long_by_hand_and_crisp_all_the_same_is_asked_about(): void
+    {
+        $of = fn (float $time, float $sharpness): ?Finding => (new HandHeldTooLong())->judge(
+            Situations::make(t: $time, focus: ['subject' => ['sharpness' => $sharpness]]),
+        );
+
+        $doubt = $of(6.0, 0.6);
+        $this->assertSame(Severity::Choice, $doubt?->severity);
+        $this->assertStringContainsString('was it really held so?', $doubt->sentence);
+        $this->assertNull($doubt->suggestion);
+        $this->assertSame(Severity::Fault, $of(6.0, 0.3)?->severity, 'soft');
+        $this->assertSame(Severity::Fault, $of(1 / 20, 0.6)?->severity, 'a stop and a third: hands differ');
+    }
+
     public function test_a_monopod_holds_two_stops_longer(): void
     {
         $this->assertNull((new HandHeldTooLong())->judge(Situations::make(t: 1 / 13, support: Support::Monopod)));

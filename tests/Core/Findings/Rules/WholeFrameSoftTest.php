@@ -35,6 +35,11 @@ final class WholeFrameSoftTest extends TestCase
 
         $this->assertSame(Topic::Focus, $soft?->topic);
         $this->assertStringContainsString('the focus missed', $soft->sentence);
+        // Too long for hands it is not put down to the focus alone.
+        $this->assertStringContainsString(
+            'At 1/10 s by hand the camera most likely moved',
+            (string) $this->judge(['sharpness' => 0.3], 1 / 10)?->sentence,
+        );
     }
 
     public function test_crisp_somewhere_too_plain_to_judge_or_blurred_on_purpose(): void
