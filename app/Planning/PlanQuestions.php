@@ -92,12 +92,12 @@ final readonly class PlanQuestions
             'movement' => [
                 'asks' => 'What moves?',
                 'answers' => array_map($label, self::MOVEMENTS),
-                'chosen' => $this->chosen(self::MOVEMENTS),
+                'chosen' => self::chosen(self::MOVEMENTS, $this->input->texts()),
             ],
             'depth' => [
                 'asks' => 'What is to be sharp?',
                 'answers' => array_map($label, self::DEPTHS),
-                'chosen' => $this->chosen(self::DEPTHS),
+                'chosen' => self::chosen(self::DEPTHS, $this->input->texts()),
             ],
         ];
     }
@@ -134,7 +134,8 @@ final readonly class PlanQuestions
             $fields = [...$fields, 'is' => $given('kind')];
         }
         foreach (['movement' => self::MOVEMENTS, 'depth' => self::DEPTHS] as $question => $known) {
-            if (isset($known[$given($question)])) {
+            // A form sends all its answers: what was chosen before is not chosen again over a slider that was moved.
+            if (isset($known[$given($question)]) && self::chosen($known, $fields) !== $given($question)) {
                 $fields = [
                     ...array_diff_key($fields, array_flip(self::fieldsOf($known))),
                     ...$known[$given($question)][1],
@@ -176,18 +177,23 @@ final readonly class PlanQuestions
         return $is === null ? $fields : [...$fields, 'is' => $is->value];
     }
 
-    /** @param  array<string, array{string, array<string, string>}>  $known */
-    private function chosen(array $known): ?string
+    /**
+     * The slider has no part in it: it is moved within an answer.
+     *
+     * @param  array<string, array{string, array<string, string>}>  $known
+     * @param  array<string, string>  $given  the fields of the plan
+     */
+    private static function chosen(array $known, array $given): ?string
     {
-        $fields = self::fieldsOf($known);
+        $fields = array_diff(self::fieldsOf($known), ['kept']);
         foreach ($known as $answer => [, $means]) {
             $isSo = $means === []
-                ? $this->input->text('still') !== ''
+                ? ($given['still'] ?? '') !== ''
                 : array_filter(
                     $fields,
-                    fn (string $field): bool => $this->input->text($field) !== ($means[$field] ?? ''),
+                    fn (string $field): bool => ($given[$field] ?? '') !== ($means[$field] ?? ''),
                 ) === [];
-            if ($isSo && ($means !== [] || $this->input->text('want') === '')) {
+            if ($isSo && ($means !== [] || ($given['want'] ?? '') === '')) {
                 return $answer;
             }
         }

@@ -8,7 +8,6 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\StopIncrement;
-use TruePupil\Core\Kit\Support;
 
 /**
  * Every aperture against every time for one lens, support and filter; the light then forces ISO, which runs in
@@ -26,10 +25,7 @@ final readonly class ExposureMap
      * @param  list<MapPoint>  $points
      */
     private function __construct(
-        public string $lens,
-        public float $focalLength,
-        public Support $support,
-        public float $filterStops,
+        public Setup $setup,
         public StopIncrement $increment,
         /** EV at ISO 100 behind the filter. */
         public float $light,
@@ -39,6 +35,7 @@ final readonly class ExposureMap
         public array $timeSteps,
         public array $zones,
         public array $points,
+        public ?FillTimes $flash,
     ) {
     }
 
@@ -57,16 +54,14 @@ final readonly class ExposureMap
         );
 
         return new self(
-            $setup->choice->lens->name,
-            $setup->choice->focalLength,
-            $setup->support,
-            $setup->filter,
+            $setup,
             $increment,
             $light,
             $apertures,
             $times,
             self::zones($request, $setup, $light, $per, $apertures, $times),
             $points,
+            FillTimes::of($request, $setup),
         );
     }
 
@@ -74,16 +69,14 @@ final readonly class ExposureMap
     public function with(MapPoint ...$points): self
     {
         return new self(
-            $this->lens,
-            $this->focalLength,
-            $this->support,
-            $this->filterStops,
+            $this->setup,
             $this->increment,
             $this->light,
             $this->apertureSteps,
             $this->timeSteps,
             $this->zones,
             [...array_values($points), ...$this->points],
+            $this->flash,
         );
     }
 
@@ -284,13 +277,18 @@ final readonly class ExposureMap
     public function toArray(): array
     {
         return [
-            'lens' => $this->lens,
-            'focalLength' => $this->focalLength,
-            'support' => $this->support->value,
-            'filterStops' => $this->filterStops,
+            'lens' => $this->setup->choice->lens->name,
+            'focalLength' => $this->setup->choice->focalLength,
+            'support' => $this->setup->support->value,
+            'filterStops' => $this->setup->filter,
             'stepsPerStop' => $this->increment->perStop(),
             'lightEv100' => $this->light,
             'zones' => array_map(fn (MapZone $zone): array => $zone->toArray(), $this->zones),
+            'flash' => $this->flash === null ? null : [
+                'longest' => $this->flash->from === null ? null : 2 ** -$this->flash->from,
+                'shortest' => $this->flash->to === null ? null : 2 ** -$this->flash->to,
+                'why' => $this->flash->why,
+            ],
             'points' => array_map(fn (MapPoint $point): array => $point->toArray(), $this->points),
         ];
     }

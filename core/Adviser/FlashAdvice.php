@@ -17,10 +17,10 @@ use TruePupil\Core\Kit\Support;
 final readonly class FlashAdvice
 {
     /** Stops under the surroundings that fill without being seen to. */
-    private const FILL = -1.5;
+    public const FILL = -1.5;
 
     /** Where a body does not say: the time at which nearly all of them sync, s. */
-    private const USUAL_SYNC = 1 / 160;
+    public const USUAL_SYNC = 1 / 160;
 
     /** Stops under the main light at which lamps in the room still tell of it. */
     private const LAMPS_UNDER = 2.5;
@@ -88,7 +88,8 @@ final readonly class FlashAdvice
                 && $ambient->sv > $ambient->demands->iso->base + self::HELPED_BY);
     }
 
-    private function sync(): float
+    /** s */
+    public function sync(): float
     {
         return $this->request->kit->body->limits->flashSync ?? self::USUAL_SYNC;
     }
@@ -103,7 +104,8 @@ final readonly class FlashAdvice
                 continue;
             }
             $lost = Flash::lostAt(2 ** -$best->tv, $this->sync());
-            $spare = $this->spare($flash, $best->demands, $best->av, $best->sv, $distance, $lost) - self::FILL;
+            $spare = $this->spare($flash, $best->demands, $best->av, $best->sv, $distance, $lost + $best->filter)
+                - self::FILL;
             if ($spare >= 0.0) {
                 return new FlashCandidate(
                     $best,

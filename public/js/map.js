@@ -35,6 +35,7 @@ function watch(figure, cells) {
             against.length === 0
                 ? ': nothing speaks against it.'
                 : `. ${against.map(sentence).join(' ')}`,
+            cells.flash[row] ? ' The flash can fill.' : '',
         );
     };
     svg.addEventListener('pointermove', (event) => {

@@ -292,6 +292,10 @@ final class PlanTest extends TestCase
         // The slider wishes for less or more of it, and a kind is one tap.
         $answer(['kept' => '3']);
         $this->assertSame('everything', $plan->refresh()->input['kept']);
+        // A form sends every answer that stands: one that stood before takes nothing back from the slider.
+        $answer(['light' => 'overcast', 'movement' => 'still', 'depth' => 'face']);
+        $this->assertSame('everything', $plan->refresh()->input['kept']);
+        $this->assertSame('face', PlanQuestions::of(PlanInput::of($plan->input, 'UTC'))->all()['depth']['chosen']);
         $answer(['kept' => '1', 'kind' => 'child']);
         $this->assertSame(['both-eyes', 'child'], [$plan->refresh()->input['kept'], $plan->input['is']]);
         $plan->update(['input' => $input]);

@@ -49,6 +49,7 @@ final class BriefAttempts
         yield 'more-range-than-the-sensor' => self::moreRange();
         yield 'in-and-out-of-the-shade' => self::inAndOutOfTheShade();
         yield 'close-up-with-flash' => self::closeUpWithFlash();
+        yield 'fill-the-shadow' => self::fillTheShadow();
         yield 'lines-and-levels' => self::linesAndLevels();
         yield 'fill-the-frame' => self::fillTheFrame();
         yield 'centre-or-not' => self::centreOrNot();
@@ -613,6 +614,49 @@ final class BriefAttempts
                 'focused on the wall' => [
                     'sharp', $bust(['n' => '2', 'iso' => '100', 'flash' => '0.03', 'focus' => '4.5']),
                 ],
+            ],
+        ];
+    }
+
+    /** @return Attempts */
+    private static function fillTheShadow(): array
+    {
+        $face = fn (array $set): array => [
+            [
+                'scene' => 'bust',
+                'lens' => 'Marlpit 85 mm 1:1.8',
+                'x' => '0.53',
+                'y' => '0.42',
+                'n' => '4',
+                'iso' => '400',
+                'compensation' => '-0.3333',
+                'flash' => '0.004',
+                'px' => '0.393',
+                'py' => '0.445',
+                // Cheek and temple away from the window.
+                'subject' => [0.49, 0.25, 0.09, 0.35],
+                'intent' => ['subject' => 1.5],
+                ...$set,
+            ],
+        ];
+
+        return [
+            'accepted' => [
+                'a little' => $face([]),
+                'stopped down' => $face(['n' => '5.6', 'flash' => '0.008', 'support' => 'tripod']),
+                'by hand at 1/80' => $face([
+                    'mode' => 'manual', 't' => '1/80', 'iso' => '800', 'flash' => '0.002', 'compensation' => '0',
+                ]),
+            ],
+            'refused' => [
+                'no flash' => ['shadow', $face(['flash' => '0'])],
+                'none fired' => ['flash', $face(['flash' => '0', 'compensation' => '0.6667'])],
+                'flash as the main light' => [
+                    'room', $face(['mode' => 'manual', 't' => '1/200', 'n' => '8', 'iso' => '100', 'flash' => '0.1',
+                        'compensation' => '0']),
+                ],
+                'far too much' => ['highlights', $face(['flash' => '0.1'])],
+                'full automatic' => ['mode', $face(['mode' => 'auto'])],
             ],
         ];
     }

@@ -28,17 +28,17 @@ final class PlanController extends Controller
         ]);
     }
 
-    public function update(Request $request, SetBrief $setBrief): View|Response|RedirectResponse
+    public function update(Request $request, SetBrief $setBrief): Response|RedirectResponse
     {
         $plan = $this->plan($request, $setBrief);
         $plan->input = PlanInput::of($request->except(['_token', '_method']), $setBrief->course->timezone)->texts();
         $plan->save();
 
-        return $this->answered($request, $plan, 'plans.questions');
+        return $this->answered($request, $plan, 'plans.questions', 'plans.kept');
     }
 
     /** The three questions: their answers become fields of the plan, and both forms show it. */
-    public function answer(Request $request, SetBrief $setBrief): View|Response|RedirectResponse
+    public function answer(Request $request, SetBrief $setBrief): Response|RedirectResponse
     {
         $plan = $this->plan($request, $setBrief);
         $plan->input = PlanInput::of(
@@ -47,7 +47,14 @@ final class PlanController extends Controller
         )->texts();
         $plan->save();
 
-        return $this->answered($request, $plan, 'plans.everything');
+        return $this->answered(
+            $request,
+            $plan,
+            'plans.everything',
+            'plans.kept',
+            // A chip that was just tapped stays, with its focus.
+            ...$request->header('HX-Trigger') === 'plan-kept' ? ['plans.questions'] : [],
+        );
     }
 
     /** @return array<string, mixed> by question; the slider gives a number, from the near eye on */
@@ -62,7 +69,7 @@ final class PlanController extends Controller
     }
 
     /** Takes one of the settings that are offered, or takes it back. */
-    public function choose(Request $request, SetBrief $setBrief): View|Response|RedirectResponse
+    public function choose(Request $request, SetBrief $setBrief): Response|RedirectResponse
     {
         $plan = $this->plan($request, $setBrief);
         $index = $request->input('suggestion');
@@ -81,12 +88,12 @@ final class PlanController extends Controller
         ]);
     }
 
-    /** @param  ?view-string  $other  the form that was not used, which shows the same plan */
+    /** @param  view-string  ...$others  the forms that were not used, which show the same plan */
     private function answered(
         Request $request,
         SavedPlan $plan,
-        ?string $other = null,
-    ): View|Response|RedirectResponse {
+        string ...$others,
+    ): Response|RedirectResponse {
         if ($request->header('HX-Request') === null) {
             return redirect()->to(route('plans.edit', $plan->setBrief).'#answer');
         }
@@ -97,9 +104,12 @@ final class PlanController extends Controller
             'swapped' => true,
         ];
 
-        return $other === null
-            ? view('plans.answer', $data)
-            : response(view('plans.answer', $data)->render().view($other, $data)->render());
+        return response(
+            implode('', array_map(
+                fn (string $part): string => view($part, $data)->render(),
+                ['plans.answer', ...array_values($others)],
+            )),
+        );
     }
 
     /** @return array{sheet: PlanSheet, drawings: PlanDrawings} */

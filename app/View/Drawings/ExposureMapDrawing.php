@@ -157,6 +157,28 @@ final readonly class ExposureMapDrawing
         return $drawn;
     }
 
+    /** @return ?array{x: float, y: float, height: float, label: string} the times at which the flash fills */
+    public function flash(): ?array
+    {
+        [$from, $to] = [$this->map->flash?->from, $this->map->flash?->to];
+        if ($from === null || $to === null) {
+            return null;
+        }
+        $per = $this->map->increment->perStop();
+        $half = self::CELL_HEIGHT / 2;
+        $plot = $this->plot();
+        $top = max($plot['y'], $this->y($to * $per) - $half);
+        $bottom = min($plot['y'] + $plot['height'], $this->y($from * $per) + $half);
+
+        return [
+            // Beside the names of the ISO lines.
+            'x' => $plot['x'] + $plot['width'] + 38,
+            'y' => $top,
+            'height' => max(self::CELL_HEIGHT, $bottom - $top),
+            'label' => 'the flash fills',
+        ];
+    }
+
     /** @return list<array{what: string, label: string, x: float, y: float, text: string}> */
     public function points(): array
     {
@@ -207,6 +229,7 @@ final readonly class ExposureMapDrawing
             'times' => array_map($this->time(...), $this->rows),
             'isos' => array_map(fn (int $sum): string => $this->iso($sum), $sums),
             'firstTime' => $this->rows[0] - min($this->rows),
+            'flash' => array_map($this->isFilled(...), $this->rows),
             'grid' => $grid,
             'combinations' => array_map(
                 fn (int|string $key): array => $key === '' ? [] : array_map(intval(...), explode(',', (string) $key)),
@@ -219,6 +242,14 @@ final readonly class ExposureMapDrawing
         ];
     }
 
+    private function isFilled(int $step): bool
+    {
+        [$from, $to] = [$this->map->flash?->from, $this->map->flash?->to];
+        $tv = $step / $this->map->increment->perStop();
+
+        return $from !== null && $to !== null && $tv >= $from - 1 / 6 && $tv <= $to + 1 / 6;
+    }
+
     /** @return list<array{string, string}> the same in words: zone and reason, then the points */
     public function table(): array
     {
@@ -227,6 +258,7 @@ final readonly class ExposureMapDrawing
                 fn (MapZone $zone): array => [$zone->label.($zone->bars ? '' : ' (a cost, not a bar)'), $zone->why],
                 $this->map->zones,
             ),
+            ...($this->map->flash === null ? [] : [['the flash', $this->map->flash->why]]),
             ...array_map(
                 fn (MapPoint $point): array => [$this->pointName($point), $this->pointText($point)],
                 $this->map->points,
@@ -236,13 +268,15 @@ final readonly class ExposureMapDrawing
 
     public function title(): string
     {
+        $setup = $this->map->setup;
+
         return sprintf(
             '%s at %s mm, %s%s',
-            $this->map->lens,
-            round($this->map->focalLength),
-            $this->map->support->label(),
-            $this->map->filterStops > 0
-                ? sprintf(', behind %s of filter', Stops::of($this->map->filterStops)->inWords())
+            $setup->choice->lens->name,
+            round($setup->choice->focalLength),
+            $setup->support->label(),
+            $setup->filter > 0
+                ? sprintf(', behind %s of filter', Stops::of($setup->filter)->inWords())
                 : '',
         );
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Findings\Rules;
 
+use TruePupil\Core\Adviser\FlashAdvice;
+use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
@@ -12,6 +14,7 @@ use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Thresholds;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Kit\Flash;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
@@ -41,8 +44,9 @@ final class DarkFace extends FindingRule
             severity: Severity::Weakness,
             sentence: sprintf(
                 'The person is %s darker than the picture round them. Turn them towards the light, expose for the '.
-                    'face, or lift it with a pale surface; a flash only where it disturbs nobody.',
+                    'face, or lift it with a pale surface; %s',
                 Stops::of($darker)->inWords(),
+                self::flash($situation) ?? 'a flash only where it disturbs nobody.',
             ),
             evidence: [
                 new Evidence(
@@ -55,5 +59,32 @@ final class DarkFace extends FindingRule
             ],
             source: 'Mean luminance of the mark against that of the whole picture.',
         );
+    }
+
+    /** Null where no flash is at hand that stayed off, or where it does not reach as fill. */
+    private static function flash(Situation $situation): ?string
+    {
+        [$flash, $body] = [$situation->kit?->flash, $situation->kit?->body];
+        [$settings, $distance] = [$situation->record->settings(), $situation->focusDistance()];
+        if (
+            $flash === null || $body === null || $settings === null || $distance === null ||
+            $situation->record->exposure->flashFired !== false
+        ) {
+            return null;
+        }
+        $sync = $body->limits->flashSync ?? FlashAdvice::USUAL_SYNC;
+        $lost = Flash::lostAt($settings->time->exact, $sync);
+        $spare = $flash->stopsToSpare($settings->aperture->exact, $distance, $settings->iso->exact, $lost) -
+            FlashAdvice::FILL;
+        if ($spare < 0.0) {
+            return null;
+        }
+
+        return $lost > 0.0 && ! $flash->highSpeedSync
+            ? sprintf(
+                'your flash would fill it too, at a time of %s or longer, where it disturbs nobody.',
+                ExposureTime::nearest($sync),
+            )
+            : 'your flash would fill it from there too, a stop and a half under the rest, where it disturbs nobody.';
     }
 }

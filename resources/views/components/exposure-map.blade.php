@@ -24,6 +24,15 @@
             <path class="map-zone map-zone-{{ $zone['hatch'] }}" d="{{ $zone['path'] }}"
                 @if ($zone['hatch'] !== 'outside') style="fill: url(#{{ $id }}-{{ $zone['hatch'] }})" @endif />
         @endforeach
+        @if ($flash = $map->flash())
+            <g class="map-flash">
+                <rect x="{{ $map->plot()['x'] }}" y="{{ $flash['y'] }}" width="{{ $map->plot()['width'] }}"
+                    height="{{ $flash['height'] }}" />
+                <path d="M{{ $flash['x'] }},{{ $flash['y'] }}h5v{{ $flash['height'] }}h-5" />
+                <text transform="translate({{ $flash['x'] + 15 }} {{ $flash['y'] + $flash['height'] / 2 }}) rotate(-90)"
+                    >{{ $flash['label'] }}</text>
+            </g>
+        @endif
         @foreach ($map->isoLines() as $line)
             <line class="map-iso" x1="{{ $line['x1'] }}" y1="{{ $line['y1'] }}" x2="{{ $line['x2'] }}"
                 y2="{{ $line['y2'] }}" />

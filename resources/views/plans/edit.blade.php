@@ -13,6 +13,7 @@
     <div class="plan-sheet">
         <div class="plan-asks">
             @include('plans.questions')
+            @include('plans.kept')
             <details class="plan-everything" @if (! $sheet->isByQuestions()) open @endif>
                 <summary>Everything that a plan can say</summary>
                 @include('plans.everything')

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Adviser\AdviceRequest;
 use TruePupil\Core\Adviser\ExposureMap;
+use TruePupil\Core\Adviser\FillTimes;
 use TruePupil\Core\Adviser\KitAdviser;
 use TruePupil\Core\Adviser\MapPoint;
 use TruePupil\Core\Adviser\MapZone;
@@ -79,6 +80,26 @@ final class ExposureMapTest extends TestCase
         );
 
         $this->assertSame([], array_values($barring));
+    }
+
+    public function test_the_flash_fills_from_where_it_reaches_to_where_it_syncs(): void
+    {
+        $intent = new Intent(distances: new IntendedDistances(subject: 4.0), focalLength35: 50);
+        $reach = fn (float $light, array $flash): ?FillTimes => KitAdviser::advise(
+            new AdviceRequest(Ev100::of($light), Situations::kit(more: $flash), $intent),
+        )->map?->flash;
+        $kit = ['flash' => ['guideNumber' => 32]];
+
+        // GN 32 at 4 m is ƒ/8 at ISO 100, Av 6; at EV 12 and one and a half stops under, Tv 12 − 6 − 1.5 = 4.5 and up.
+        $this->assertEqualsWithDelta(4.5, $reach(12.0, $kit)->from ?? 0.0, 0.05);
+        $this->assertEqualsWithDelta(log(200, 2), $reach(12.0, $kit)->to ?? 0.0, 0.4);
+        $this->assertNotNull($reach(14.9, $kit)->from ?? null);
+        $this->assertNull($reach(15.6, $kit)->from ?? null);
+        $this->assertStringContainsString('too weak to fill', $reach(15.6, $kit)->why ?? '');
+        $fast = ['flash' => ['guideNumber' => 32, 'highSpeedSync' => true]];
+        $this->assertGreaterThan(11.0, $reach(12.0, $fast)->to ?? 0.0);
+        $this->assertLessThan(8.5, $reach(14.5, $fast)->to ?? 99.0, 'high-speed sync would lose more than there is');
+        $this->assertNull($reach(12.0, []));
     }
 
     public function test_points_are_added_before_those_it_has(): void

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Findings\Rules\DarkFace;
 use TruePupil\Core\Intent\IntendedContents;
+use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 
 final class DarkFaceTest extends TestCase
@@ -19,6 +20,33 @@ final class DarkFaceTest extends TestCase
         );
 
         $this->assertEqualsWithDelta(-1.7, $finding?->evidence[0]->value, 0.05);
+    }
+
+    public function test_the_flash_at_hand_is_named_where_it_reaches(): void
+    {
+        $said = fn (float $guideNumber, float $t, float $distance, ?bool $fired = false): string => (new DarkFace())
+            ->judge(
+                Situations::make(
+                    n: 5.6,
+                    t: $t,
+                    iso: 100,
+                    subject: -1.7,
+                    intent: new Intent(
+                        distances: new IntendedDistances(subject: $distance),
+                        contents: new IntendedContents(person: true),
+                    ),
+                    kit: Situations::kit(more: ['flash' => ['guideNumber' => $guideNumber]]),
+                    record: ['flashFired' => $fired],
+                ),
+            )->sentence ?? '';
+
+        // GN 28 at ƒ/5.6 lights 5 m fully, and fills a stop and a half under from 8.4 m.
+        $this->assertStringContainsString('fill it from there', $said(28, 1 / 100, 8.2));
+        $this->assertStringContainsString('a flash only where', $said(28, 1 / 100, 8.7));
+        // Faster than it syncs, what high-speed sync would lose is reckoned, and a longer time named.
+        $this->assertStringContainsString('at a time of 1/200 s or longer', $said(28, 1 / 400, 2.0));
+        $this->assertStringContainsString('a flash only where', $said(28, 1 / 100, 2.0, true));
+        $this->assertStringContainsString('a flash only where', $said(28, 1 / 100, 2.0, null));
     }
 
     public function test_lit_or_nobody(): void
