@@ -17,7 +17,12 @@ return [
     // pupil:clean removes what has expired.
     'lottery' => [0, 100],
     // Cookies are shared between ports of one host; the name keeps two copies apart.
-    'cookie' => env('SESSION_COOKIE', 'true_pupil_'.substr(sha1((string) env('APP_KEY')), 0, 8)),
+    'cookie' => env(
+        'SESSION_COOKIE',
+        // Behind TLS browsers take it from this host alone, and from no other scheme or path.
+        (str_starts_with($address, 'https://') ? '__Host-' : '').
+            'true_pupil_'.substr(sha1((string) env('APP_KEY')), 0, 8),
+    ),
     'path' => '/',
     'domain' => null,
     // Behind TLS the cookie never travels without it; elsewhere it goes by the request.

@@ -14,7 +14,13 @@ use Illuminate\Support\Str;
  */
 final readonly class GoodPassword implements ValidationRule
 {
-    public const LEAST = 10;
+    public const LEAST = 12;
+
+    /** Bytes: of more than these bcrypt takes no notice. */
+    public const MOST_BYTES = 72;
+
+    /** As they lie on a row of keys, over and over. */
+    private const DIGITS = '12345678901234567890123456789012345678901234567890';
 
     /** @param  list<string>  $own  names and addresses of the person */
     public function __construct(private array $own = [])
@@ -29,6 +35,13 @@ final readonly class GoodPassword implements ValidationRule
                 sprintf(
                     'A password needs %d characters or more. Several words together are easy to keep.',
                     self::LEAST,
+                ),
+            );
+        } elseif (strlen($password) > self::MOST_BYTES) {
+            $fail(
+                sprintf(
+                    'A password has %d bytes at most: letters with accents count as two. Leave some words out.',
+                    self::MOST_BYTES,
                 ),
             );
         } elseif ($this->isOwn($password)) {
@@ -50,6 +63,9 @@ final readonly class GoodPassword implements ValidationRule
             // The README has it.
             $plain === config('pupil.demo.password') ||
             CommonPasswords::has($word) ||
+            // "123456789012", and the other way round
+            str_contains(self::DIGITS, $plain) ||
+            str_contains(self::DIGITS, strrev($plain)) ||
             // "aaaaaaaaaa", "abababababab"
             count(array_unique(mb_str_split($plain))) < 4;
     }

@@ -8,6 +8,7 @@ use App\Accounts\Links;
 use App\Models\User;
 use App\Notices\ConfirmAddressLetter;
 use App\Notices\PasswordLetter;
+use App\Notices\SignInChanged;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -145,9 +146,11 @@ final class AccountTest extends TestCase
     public static function passwords(): iterable
     {
         yield 'several words' => [self::GOOD, true];
-        yield 'ten characters' => ['kiln-wares', true];
-        yield 'nine characters' => ['kilnwares', false];
-        yield 'among the first' => ['1234567890', false];
+        yield 'twelve characters' => ['kiln-wares-x', true];
+        yield 'eleven characters' => ['kiln-wares-', false];
+        yield 'seventy-two bytes' => [str_repeat('salt glaze, ', 6), true];
+        yield 'more than is hashed' => [str_repeat('salt glaze, ', 6).'x', false];
+        yield 'among the first' => ['123456789012', false];
         yield 'a word with what people add' => ['Sunshine2024!', false];
         yield 'one letter' => ['aaaaaaaaaaaa', false];
         yield 'the own name' => ['stu.dent.1999', false];
@@ -157,6 +160,7 @@ final class AccountTest extends TestCase
 
     public function test_a_new_password_signs_every_other_device_out(): void
     {
+        Notification::fake();
         $world = World::make();
         $remember = $world->student->remember_token;
         foreach (['other', 'third'] as $id) {
@@ -180,6 +184,7 @@ final class AccountTest extends TestCase
         $this->assertSame(3, DB::table('sessions')->count());
         $this->put(route('account.password'), ['current_password' => 'a-long-password', 'password' => self::GOOD]);
         $this->assertSame(['neighbour'], DB::table('sessions')->pluck('id')->all());
+        Notification::assertSentToTimes($world->student, SignInChanged::class, 1);
         $this->assertNotSame($remember, $world->student->fresh()->remember_token);
     }
 

@@ -14,6 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Session\ArraySessionHandler;
 use Illuminate\Session\Store;
+use Illuminate\Support\Env;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\URL;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -138,6 +139,25 @@ final class ReachTest extends TestCase
         $stranger = $ask('10.0.0.3');
         $stranger->assertHeaderMissing('Strict-Transport-Security');
         $this->assertStringNotContainsString('https://courses.example/', (string) $stranger->getContent());
+    }
+
+    public function test_the_session_of_a_service_known_by_https_is_bound_to_its_host(): void
+    {
+        $told = function (string $address): array {
+            $before = Env::get('APP_URL');
+            Env::getRepository()->clear('SESSION_COOKIE');
+            Env::getRepository()->set('APP_URL', $address);
+            try {
+                return require config_path('session.php');
+            } finally {
+                Env::getRepository()->set('APP_URL', (string) $before);
+            }
+        };
+        $bound = $told('https://courses.example');
+        $this->assertStringStartsWith('__Host-', $bound['cookie']);
+        // What browsers ask of such a name.
+        $this->assertSame([true, '/', null], [$bound['secure'], $bound['path'], $bound['domain']]);
+        $this->assertStringStartsWith('true_pupil_', $told('http://127.0.0.1:8000')['cookie']);
     }
 
     public function test_where_the_service_is_known_by_https_every_address_is(): void

@@ -9,11 +9,13 @@ use App\Accounts\OneTimeCode;
 use App\Accounts\SecondFactors;
 use App\Models\SecondFactor;
 use App\Models\User;
+use App\Notices\SignInChanged;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\Notification;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\World;
@@ -91,7 +93,9 @@ final class SecondFactorTest extends TestCase
             $this->assertSame($counts, auth()->check());
             auth()->logout();
         }
+        Notification::fake();
         $this->actingAs($teacher)->delete(route('account.factor'), ['factor_password' => self::PASSWORD]);
+        Notification::assertSentTo($teacher, SignInChanged::class);
         auth()->logout();
         $this->signIn($teacher)->assertRedirect(route('home'));
     }
@@ -170,7 +174,9 @@ final class SecondFactorTest extends TestCase
     {
         $user = $this->withFactor(World::make()->student);
         $this->assertSame(1, Artisan::call('pupil:factor-off', ['who' => 'nobody@kilnyard.example']));
+        Notification::fake();
         $this->assertSame(0, Artisan::call('pupil:factor-off', ['who' => (string) $user->id]));
+        Notification::assertSentTo($user, SignInChanged::class);
         $this->assertSame(0, SecondFactor::query()->count());
     }
 

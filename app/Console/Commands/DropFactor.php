@@ -6,7 +6,9 @@ namespace App\Console\Commands;
 
 use App\Accounts\Address;
 use App\Models\SecondFactor;
+use App\Models\SignInChange;
 use App\Models\User;
+use App\Notices\SignInChanged;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Attribute\AsCommand;
 
@@ -32,6 +34,7 @@ final class DropFactor extends Command
             return self::FAILURE;
         }
         SecondFactor::query()->where('user_id', $found->firstOrFail()->id)->delete();
+        $found->firstOrFail()->notify(new SignInChanged(SignInChange::FactorOff));
         $this->line('It is off. Only the password is asked for now.');
 
         return self::SUCCESS;

@@ -21,7 +21,9 @@ use App\Models\Moments;
 use App\Models\NoticeKind;
 use App\Models\PasswordRequest;
 use App\Models\PasswordWay;
+use App\Models\SignInChange;
 use App\Notices\AccountWillGo;
+use App\Notices\SignInChanged;
 use App\Retention\DeleteAccount;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
@@ -113,6 +115,7 @@ final class AccountController extends Controller
         $user->update(['password' => $input['password']]);
         Devices::signOutOthers($user, $request->session());
         $request->session()->regenerate();
+        $user->notify(new SignInChanged(SignInChange::Password));
 
         return $this->done('The password is changed. Every other device is signed out.');
     }

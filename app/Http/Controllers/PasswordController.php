@@ -14,7 +14,9 @@ use App\Http\Requests\PasswordByHandRequest;
 use App\Jobs\SendPasswordLink;
 use App\Letterbox\Letterbox;
 use App\Models\PasswordRequest;
+use App\Models\SignInChange;
 use App\Models\User;
+use App\Notices\SignInChanged;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Password;
@@ -100,6 +102,7 @@ final class PasswordController extends Controller
         PasswordRequest::close($user);
         // Whoever knew the old one is out.
         Devices::signOutAll($user);
+        $user->notify(new SignInChanged(SignInChange::Password));
         AccountLog::note('Password set by a link', $user->id, request());
     }
 }

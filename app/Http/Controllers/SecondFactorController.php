@@ -9,7 +9,9 @@ use App\Accounts\SecondFactors;
 use App\Http\Requests\DropFactorRequest;
 use App\Http\Requests\FactorCodeRequest;
 use App\Models\SecondFactor;
+use App\Models\SignInChange;
 use App\Models\User;
+use App\Notices\SignInChanged;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -61,6 +63,7 @@ final class SecondFactorController extends Controller
                 ->withErrors(['code' => 'This code is not right. Is the clock of your device?']);
         }
         AccountLog::note('Second factor set', $factor->user_id, $request);
+        $this->user($request)->notify(new SignInChanged(SignInChange::FactorSet));
 
         return redirect()->to(route('account').'#factor')->with('recovery', $codes);
     }
@@ -70,6 +73,7 @@ final class SecondFactorController extends Controller
         $user = $this->user($request);
         SecondFactor::query()->where('user_id', $user->id)->delete();
         AccountLog::note('Second factor taken off', $user->id, $request);
+        $user->notify(new SignInChanged(SignInChange::FactorOff));
 
         return redirect()->route('account')->with('done', 'The second factor is off.');
     }

@@ -14,8 +14,8 @@
                 <label for="email">E-mail address</label>
                 <input id="email" name="email" type="email" value="{{ old('email') }}" autocomplete="username"
                     required>
-                <label for="password">Password <span class="fine">ten characters or more</span></label>
-                <input id="password" name="password" type="password" autocomplete="new-password" minlength="10"
+                <label for="password">Password <span class="fine">twelve characters or more</span></label>
+                <input id="password" name="password" type="password" autocomplete="new-password" minlength="12"
                     required>
                 <button class="primary">Make it mine</button>
             </form>

@@ -11,8 +11,8 @@
             @if ($email)
                 <p class="fine">For {{ $email }}</p>
             @endif
-            <label for="password">New password <span class="fine">ten characters or more</span></label>
-            <input id="password" name="password" type="password" autocomplete="new-password" minlength="10"
+            <label for="password">New password <span class="fine">twelve characters or more</span></label>
+            <input id="password" name="password" type="password" autocomplete="new-password" minlength="12"
                 maxlength="200" required autofocus>
             <button class="primary">Set it</button>
         </form>

@@ -90,8 +90,8 @@
             @csrf @method('put')
             <h2>Password</h2>
             <label>Now <input type="password" name="current_password" autocomplete="current-password" required></label>
-            <label>New <span class="fine">ten characters or more</span> <input type="password" name="password"
-                    autocomplete="new-password" minlength="10" maxlength="200" required></label>
+            <label>New <span class="fine">twelve characters or more</span> <input type="password" name="password"
+                    autocomplete="new-password" minlength="12" maxlength="200" required></label>
             <button>Change the password</button>
             <p class="fine">Every other device is signed out.</p>
         </form>
