@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Adviser\FlashAdvice;
+use TruePupil\Core\Checks\CheckBounds;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Declared;
@@ -44,9 +45,9 @@ final class DarkFace extends FindingRule
             severity: Severity::Weakness,
             sentence: sprintf(
                 'The person is %s darker than the picture round them. Turn them towards the light, expose for the '.
-                    'face, or lift it with a pale surface; %s',
+                    'face, or lift it with a pale surface%s.',
                 Stops::of($darker)->inWords(),
-                self::flash($situation) ?? 'a flash only where it disturbs nobody.',
+                self::flash($situation),
             ),
             evidence: [
                 new Evidence(
@@ -61,30 +62,38 @@ final class DarkFace extends FindingRule
         );
     }
 
-    /** Null where no flash is at hand that stayed off, or where it does not reach as fill. */
-    private static function flash(Situation $situation): ?string
+    /** What of a flash: whether the one at hand would have reached as fill; nothing where the brief wants none. */
+    private static function flash(Situation $situation): string
     {
+        $other = '; a flash only where it disturbs nobody';
+        if (! CheckBounds::of($situation->assignment->brief, $situation->assignment->row)->allowsFlash) {
+            return '';
+        }
         [$flash, $body] = [$situation->kit?->flash, $situation->kit?->body];
         [$settings, $distance] = [$situation->record->settings(), $situation->focusDistance()];
         if (
             $flash === null || $body === null || $settings === null || $distance === null ||
             $situation->record->exposure->flashFired !== false
         ) {
-            return null;
+            return $other;
         }
         $sync = $body->limits->flashSync ?? FlashAdvice::USUAL_SYNC;
-        $lost = Flash::lostAt($settings->time->exact, $sync);
+        $isFaster = Flash::lostAt($settings->time->exact, $sync) > 0.0;
+        // Without high-speed sync the longer time is paid for by aperture or ISO, and the flash pays with it.
+        $lost = $isFaster && ! $flash->highSpeedSync
+            ? log($sync / $settings->time->exact, 2)
+            : Flash::lostAt($settings->time->exact, $sync);
         $spare = $flash->stopsToSpare($settings->aperture->exact, $distance, $settings->iso->exact, $lost) -
             FlashAdvice::FILL;
         if ($spare < 0.0) {
-            return null;
+            return $other;
         }
 
-        return $lost > 0.0 && ! $flash->highSpeedSync
+        return $isFaster && ! $flash->highSpeedSync
             ? sprintf(
-                'your flash would fill it too, at a time of %s or longer, where it disturbs nobody.',
+                '; your flash would fill it too, at a time of %s or longer, where it disturbs nobody',
                 ExposureTime::nearest($sync),
             )
-            : 'your flash would fill it from there too, a stop and a half under the rest, where it disturbs nobody.';
+            : '; your flash would fill it from there too, a stop and a half under the rest, where it disturbs nobody';
     }
 }

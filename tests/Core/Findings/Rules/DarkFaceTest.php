@@ -6,6 +6,8 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
+use TruePupil\Core\Brief\Brief;
+use TruePupil\Core\Checks\BriefFormat;
 use TruePupil\Core\Findings\Rules\DarkFace;
 use TruePupil\Core\Intent\IntendedContents;
 use TruePupil\Core\Intent\IntendedDistances;
@@ -24,7 +26,7 @@ final class DarkFaceTest extends TestCase
 
     public function test_the_flash_at_hand_is_named_where_it_reaches(): void
     {
-        $said = fn (float $guideNumber, float $t, float $distance, ?bool $fired = false): string => (new DarkFace())
+        $said = fn (float $guideNumber, float $t, float $distance, ?bool $fired = false, ?Brief $brief = null): string => (new DarkFace())
             ->judge(
                 Situations::make(
                     n: 5.6,
@@ -37,16 +39,27 @@ final class DarkFaceTest extends TestCase
                     ),
                     kit: Situations::kit(more: ['flash' => ['guideNumber' => $guideNumber]]),
                     record: ['flashFired' => $fired],
+                    brief: $brief,
                 ),
             )->sentence ?? '';
 
         // GN 28 at ƒ/5.6 lights 5 m fully, and fills a stop and a half under from 8.4 m.
         $this->assertStringContainsString('fill it from there', $said(28, 1 / 100, 8.2));
         $this->assertStringContainsString('a flash only where', $said(28, 1 / 100, 8.7));
-        // Faster than it syncs, what high-speed sync would lose is reckoned, and a longer time named.
-        $this->assertStringContainsString('at a time of 1/200 s or longer', $said(28, 1 / 400, 2.0));
+        // Faster than it syncs a longer time is named; the stop that aperture or ISO gives up for it is reckoned.
+        $this->assertStringContainsString('at a time of 1/200 s or longer', $said(28, 1 / 400, 5.8));
+        $this->assertStringContainsString('a flash only where', $said(28, 1 / 400, 6.1));
         $this->assertStringContainsString('a flash only where', $said(28, 1 / 100, 2.0, true));
         $this->assertStringContainsString('a flash only where', $said(28, 1 / 100, 2.0, null));
+        $file = __DIR__.'/../../../../resources/briefs/in-and-out-of-the-shade.json';
+        // And of none where the brief wants none.
+        $this->assertStringNotContainsString('flash', $said(28, 1 / 100, 2.0, false, BriefFormat::read([
+            ...json_decode((string) file_get_contents($file), true),
+            'checks' => [[
+                'id' => 'flash', 'sentence' => 'No flash.', 'reason' => 'A museum.',
+                'measure' => 'record.flash', 'comparison' => 'oneOf', 'limit' => ['off'],
+            ]],
+        ])));
     }
 
     public function test_lit_or_nobody(): void
