@@ -26,7 +26,13 @@ final class DarkFaceTest extends TestCase
 
     public function test_the_flash_at_hand_is_named_where_it_reaches(): void
     {
-        $said = fn (float $guideNumber, float $t, float $distance, ?bool $fired = false, ?Brief $brief = null): string => (new DarkFace())
+        $said = fn (
+            float $guideNumber,
+            float $t,
+            float $distance,
+            ?bool $fired = false,
+            ?Brief $brief = null,
+        ): string => (new DarkFace())
             ->judge(
                 Situations::make(
                     n: 5.6,
