@@ -64,8 +64,12 @@ final class WholeFrameSoft extends FindingRule
                     $time,
                 ),
                 default => sprintf(
-                    'The whole picture is blurred %s and not the other way: the camera moved, or all of the scene.',
+                    'The whole picture is blurred %s and not the other way: the camera moved, or all of the scene.%s',
                     Smear::way($smear->degrees),
+                    self::isLeftToStabiliser($situation)
+                        ? ' This time is for the stabiliser to hold, and it needs a moment for that: was the '.
+                            'button held half way until the view came to rest?'
+                        : '',
                 ),
             },
             evidence: [
@@ -88,5 +92,14 @@ final class WholeFrameSoft extends FindingRule
             source: FocusMeasures::METHOD,
             confidence: 0.6 * $focus->confidence,
         );
+    }
+
+    /** Hands alone would not have held it; a stabiliser that has settled would. */
+    private static function isLeftToStabiliser(Situation $situation): bool
+    {
+        [$alone, $time] = [$situation->unsteadiedLimit(), $situation->record->exposure->exposureTime];
+
+        return $situation->stabiliserStops() > 0.0 && $alone !== null && $time !== null
+            && $alone->roomFor($time->exact)->value < 0;
     }
 }

@@ -12,6 +12,7 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Kit\Kit;
 
 final class WholeFrameSoftTest extends TestCase
 {
@@ -27,6 +28,20 @@ final class WholeFrameSoftTest extends TestCase
             'the camera moved during 1/10 s',
             (string) $this->judge(['smear' => self::SMEAR], 1 / 10)?->sentence,
         );
+    }
+
+    public function test_a_time_that_is_left_to_the_stabiliser_asks_whether_it_had_settled(): void
+    {
+        $kit = Situations::kit(body: ['stabiliserStops' => 3]);
+        // Hands alone hold 50 mm for 1/50 s.
+        $asked = fn (float $time, ?Kit $kit): bool => str_contains(
+            (string) $this->judge(['smear' => self::SMEAR], $time, kit: $kit)?->sentence,
+            'came to rest?',
+        );
+
+        $this->assertTrue($asked(1 / 25, $kit));
+        $this->assertFalse($asked(1 / 60, $kit));
+        $this->assertFalse($asked(1 / 25, Situations::kit()));
     }
 
     public function test_a_blur_every_way_is_focus(): void
@@ -50,12 +65,18 @@ final class WholeFrameSoftTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $focus */
-    private function judge(array $focus, float $time = 1 / 100, ?MovementLook $look = null): ?Finding
+    private function judge(
+        array $focus,
+        float $time = 1 / 100,
+        ?MovementLook $look = null,
+        ?Kit $kit = null,
+    ): ?Finding
     {
         return (new WholeFrameSoft())->judge(
             Situations::make(
                 t: $time,
                 focus: $focus,
+                kit: $kit,
                 intent: new Intent(movement: $look === null ? null : new Movement($look, 1.0)),
             ),
         );
