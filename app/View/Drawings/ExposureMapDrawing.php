@@ -140,8 +140,16 @@ final readonly class ExposureMapDrawing
     public function zones(): array
     {
         $drawn = [];
+        $outline = new CellsOutline(
+            $this->columns,
+            $this->rows,
+            self::LEFT,
+            self::TOP,
+            self::CELL_WIDTH,
+            self::CELL_HEIGHT,
+        );
         foreach ($this->map->zones as $zone) {
-            $path = $this->path($zone);
+            $path = $outline->of($zone->cells);
             if ($path !== '') {
                 $drawn[] = [
                     'reason' => $zone->reason,
@@ -390,64 +398,6 @@ final readonly class ExposureMapDrawing
             'diffraction' => 'cost',
             default => 'iso',
         };
-    }
-
-    /** The zone's cells as one path: the runs of neighbouring columns that have as many are joined to outlines. */
-    private function path(MapZone $zone): string
-    {
-        $runs = $this->runs($zone);
-        [$path, $joined] = ['', []];
-        foreach ($this->columns as $index => $column) {
-            $these = $runs[$column] ?? [];
-            if (count($these) !== count($joined)) {
-                $path .= implode('', array_map($this->outline(...), $joined));
-                $joined = array_fill(0, count($these), []);
-            }
-            foreach ($these as $nth => $run) {
-                $joined[$nth][$index] = $run;
-            }
-        }
-
-        return $path.implode('', array_map($this->outline(...), $joined));
-    }
-
-    /** @param  array<int, array{int, int}>  $runs  first and last row by column index, without gaps */
-    private function outline(array $runs): string
-    {
-        [$above, $below] = [[], []];
-        foreach ($runs as $index => [$first, $last]) {
-            [$left, $right] = [self::LEFT + $index * self::CELL_WIDTH, self::LEFT + ($index + 1) * self::CELL_WIDTH];
-            [$top, $bottom] = [self::TOP + $first * self::CELL_HEIGHT, self::TOP + ($last + 1) * self::CELL_HEIGHT];
-            array_push($above, sprintf('%.1f,%.1f', $left, $top), sprintf('%.1f,%.1f', $right, $top));
-            array_unshift($below, sprintf('%.1f,%.1f', $right, $bottom), sprintf('%.1f,%.1f', $left, $bottom));
-        }
-
-        return $runs === [] ? '' : 'M'.implode('L', [...$above, ...$below]).'Z';
-    }
-
-    /** @return array<int, list<array{int, int}>> first and last row of each run, by column */
-    private function runs(MapZone $zone): array
-    {
-        $rowOf = array_flip($this->rows);
-        $rows = [];
-        foreach ($zone->cells as [$aperture, $time]) {
-            $rows[$aperture][] = $rowOf[$time];
-        }
-        $runs = [];
-        foreach ($rows as $column => $these) {
-            sort($these);
-            $start = $before = $these[0];
-            foreach (array_slice($these, 1) as $row) {
-                if ($row !== $before + 1) {
-                    $runs[$column][] = [$start, $before];
-                    $start = $row;
-                }
-                $before = $row;
-            }
-            $runs[$column][] = [$start, $before];
-        }
-
-        return $runs;
     }
 
     /**
