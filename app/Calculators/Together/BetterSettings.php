@@ -135,6 +135,14 @@ final class BetterSettings extends Calculator
                 'stops each, with spaces',
                 $kit === null ? '3 6' : implode(' ', $kit->filters),
             ),
+            new SheetField('flash', 'Flash', 'guide number, m', (string) ($kit?->flash->guideNumber ?? '')),
+            new SheetField(
+                'head',
+                'Its head',
+                '',
+                $kit?->flash?->canBounce === true ? 'turns' : '',
+                ['' => 'looks ahead', 'turns' => 'turns to the ceiling'],
+            ),
             self::format($body?->format),
             new SheetField('pixels', 'Pixels across', '', (string) ($body->pixelsAcross ?? 6000)),
             new SheetField('stabiliser', 'Stabiliser', 'stops', (string) ($body->stabiliserStops ?? 2)),
@@ -189,6 +197,10 @@ final class BetterSettings extends Calculator
                     'stabiliserStops' => $input->numberOr('stabiliser', 0),
                     ...$input->numbersOf('isoMin', 'isoMax', 'fastest', 'slowest'),
                 ],
+                ...$input->has('flash') ? ['flash' => [
+                    'guideNumber' => $input->positive('flash'),
+                    'canBounce' => $input->has('head'),
+                ]] : [],
                 'lenses' => array_map(
                     fn (Lens $lens): array => get_object_vars($lens),
                     LensLine::all($input->has('lenses') ? $input->text('lenses') : ''),
