@@ -166,15 +166,18 @@ SQL
     die "the database did not answer within 30 seconds; see $log"
 }
 
-# stop PID...: asks, waits, and insists after ten seconds
+# stop PID...: asks, waits until it is gone, and insists after ten seconds. The shell's own "wait" may hang within a trap:
+# an end that came together with the signal is lost to it.
 stop() {
     local pid tries
     for pid in "$@"; do [ -n "$pid" ] && kill -TERM "$pid" 2>/dev/null; done
     for pid in "$@"; do
         [ -n "$pid" ] || continue
-        for tries in $(seq 1 100); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
-        kill -KILL "$pid" 2>/dev/null
-        wait "$pid" 2>/dev/null
+        for tries in $(seq 1 120); do
+            kill -0 "$pid" 2>/dev/null || break
+            [ "$tries" -ne 100 ] || kill -KILL "$pid" 2>/dev/null
+            sleep 0.1
+        done
     done
     return 0
 }

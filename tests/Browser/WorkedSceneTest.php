@@ -27,6 +27,7 @@ final class WorkedSceneTest extends BrowserTestCase
         // What disturbs is drawn, named, and ticked off.
         $this->tap('.contact-picture');
         $this->see('Prepare your frame');
+        $this->browser()->wait(20, 100)->until(fn (): bool => $this->howMany('[data-tool]') === 1);
         $this->browser()->executeScript(
             'const tool = document.querySelector("[data-tool]"); tool.value = "distraction";
             tool.dispatchEvent(new Event("change"));',
