@@ -30,14 +30,13 @@ final readonly class FillTimes
     public static function of(AdviceRequest $request, Setup $setup): ?self
     {
         [$flash, $distance] = [$request->kit->flash, $request->intent->distances->subject];
-        $advice = new FlashAdvice($request);
-        if ($flash === null || $distance === null || ! $advice->isOfUse()) {
+        if ($flash === null || $distance === null || ! (new FlashAdvice($request))->isOfUse()) {
             return null;
         }
         $from = $setup->light($request) + $setup->filter + 2 * log(1 + $setup->demands->magnification, 2)
             - 2 * log($flash->guideNumber / $distance, 2) + FlashAdvice::FILL;
         $time = fn (float $tv): string => (string) ExposureTime::nearest(2 ** -$tv);
-        $sync = -log($advice->sync(), 2);
+        $sync = -log($request->kit->body->limits->syncTime(), 2);
         if ($from > $sync + 1e-6) {
             return new self(null, null, sprintf(
                 'At %s m the flash is too weak to fill in this light, whatever the aperture: up to %s it syncs, '

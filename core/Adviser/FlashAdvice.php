@@ -19,9 +19,6 @@ final readonly class FlashAdvice
     /** Stops under the surroundings that fill without being seen to. */
     public const FILL = -1.5;
 
-    /** Where a body does not say: the time at which nearly all of them sync, s. */
-    public const USUAL_SYNC = 1 / 160;
-
     /** Stops under the main light at which lamps in the room still tell of it. */
     private const LAMPS_UNDER = 2.5;
 
@@ -88,22 +85,17 @@ final readonly class FlashAdvice
                 && $ambient->sv > $ambient->demands->iso->base + self::HELPED_BY);
     }
 
-    /** s */
-    public function sync(): float
-    {
-        return $this->request->kit->body->limits->flashSync ?? self::USUAL_SYNC;
-    }
-
     private function fill(Flash $flash, float $distance): ?FlashCandidate
     {
         $bounds = $this->request->bounds;
-        foreach ($flash->highSpeedSync ? [$bounds, $bounds->notFasterThan($this->sync())]
-            : [$bounds->notFasterThan($this->sync())] as $tried) {
+        $sync = $this->request->kit->body->limits->syncTime();
+        foreach ($flash->highSpeedSync ? [$bounds, $bounds->notFasterThan($sync)]
+            : [$bounds->notFasterThan($sync)] as $tried) {
             $best = (new Search($this->request->with(bounds: $tried)))->bestOfAll();
             if ($best === null) {
                 continue;
             }
-            $lost = Flash::lostAt(2 ** -$best->tv, $this->sync());
+            $lost = Flash::lostAt(2 ** -$best->tv, $sync);
             $spare = $this->spare($flash, $best->demands, $best->av, $best->sv, $distance, $lost + $best->filter)
                 - self::FILL;
             if ($spare >= 0.0) {
@@ -139,7 +131,7 @@ final readonly class FlashAdvice
             return null;
         }
         $isClose = $demands->magnification >= PreferredAperture::CLOSE;
-        $sync = -log($this->sync(), 2);
+        $sync = -log($this->request->kit->body->limits->syncTime(), 2);
         $grid = new Grid($this->request->kit->body->limits->increment);
         $av = self::nearest(
             $grid->apertures($demands->avFrom(), $demands->avTo()),

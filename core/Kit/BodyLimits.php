@@ -10,6 +10,9 @@ use TruePupil\Core\Exposure\StopIncrement;
 /** What a body's exposure can be set to. Times in seconds. */
 final readonly class BodyLimits
 {
+    /** Where nobody entered it: the time at which nearly all bodies sync, s. */
+    private const USUAL_SYNC = 1 / 160;
+
     /** The sensor's own sensitivity; what lies below gives up highlight range. */
     public float $isoBase;
 
@@ -50,6 +53,12 @@ final readonly class BodyLimits
         if ($fastest > $slowest || $isoMin > $isoMax) {
             throw InvalidExposure::reversed('the body\'s limits');
         }
+    }
+
+    /** The fastest time at which a flash lights the whole frame, s. */
+    public function syncTime(): float
+    {
+        return $this->flashSync ?? self::USUAL_SYNC;
     }
 
     /** The fastest time with the shutter in use. */

@@ -274,22 +274,16 @@ final readonly class Situation
     /** The longest time that hands would hold, with what supported the camera; null on a tripod or when unknown. */
     public function handHeldLimit(): ?HandHeldLimit
     {
-        $format = $this->format();
-        $steadier = $this->record->support?->stopsSteadier();
-
-        return $this->record->lens->focalLength === null || $format === null || $steadier === null
-            ? null
-            : HandHeldLimit::held(
-                $this->record->lens->focalLength,
-                $format,
-                $this->stabiliserStops(),
-                $steadier + $this->approach->handHeld->stops(),
-                $this->magnification(),
-            );
+        return $this->limitWith($this->stabiliserStops());
     }
 
     /** The same without a stabiliser: what nobody has to be told to go beyond. */
     public function unsteadiedLimit(): ?HandHeldLimit
+    {
+        return $this->limitWith(0.0);
+    }
+
+    private function limitWith(float $stabiliserStops): ?HandHeldLimit
     {
         $format = $this->format();
         $steadier = $this->record->support?->stopsSteadier();
@@ -299,7 +293,7 @@ final readonly class Situation
             : HandHeldLimit::held(
                 $this->record->lens->focalLength,
                 $format,
-                0.0,
+                $stabiliserStops,
                 $steadier + $this->approach->handHeld->stops(),
                 $this->magnification(),
             );

@@ -9,10 +9,9 @@ use App\Models\Role;
 use App\Models\User;
 use App\Planning\CourseReach;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Tests\Core\Briefs;
 use Tests\Support\World;
 use Tests\TestCase;
-use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Checks\BriefFormat;
 use TruePupil\Core\Plan\LightCondition;
 
 /** Before a brief is set: whose kits could meet it, by number and by reason. */
@@ -33,19 +32,19 @@ final class CourseReachTest extends TestCase
         $this->kit($world, 'one', self::CAMERA);
         $this->kit($world, 'two', PhoneKit::data());
         $this->kit($world, 'three', [...self::CAMERA, 'supports' => ['hand', 'tripod']]);
-        $small = $this->brief([['measure' => 'record.fNumber', 'comparison' => 'atLeast', 'limit' => 11]]);
+        $small = Briefs::asking([['measure' => 'record.fNumber', 'comparison' => 'atLeast', 'limit' => 11]]);
         $reach = CourseReach::of($world->course, $small);
         $this->assertSame([2, ['a telephone has one aperture' => 1]], [$reach->can, $reach->cannot]);
         $this->assertStringContainsString('2 of 3 kits can meet', implode(' ', $reach->sentences()));
         $this->assertStringContainsString('1 cannot: a telephone has one aperture.', implode(' ', $reach->sentences()));
         $this->assertGreaterThan(0, $reach->unknown, 'who has entered none');
 
-        $stands = $this->brief([['measure' => 'record.support', 'comparison' => 'oneOf', 'limit' => ['tripod']]]);
+        $stands = Briefs::asking([['measure' => 'record.support', 'comparison' => 'oneOf', 'limit' => ['tripod']]]);
         $this->assertSame(
             ['there is no tripod in the kit' => 2],
             CourseReach::of($world->course, $stands)->cannot,
         );
-        $by = $this->brief([
+        $by = Briefs::asking([
             ['measure' => 'record.mode', 'comparison' => 'oneOf', 'limit' => ['manual']],
             ['measure' => 'record.iso', 'comparison' => 'atMost', 'limit' => 100],
         ]);
@@ -81,26 +80,5 @@ final class CourseReachTest extends TestCase
             'kit' => $kit,
         ]);
         $world->course->memberships()->create(['user_id' => $user->id, 'role' => Role::Student]);
-    }
-
-    /** @param  list<array<string, mixed>>  $checks */
-    private function brief(array $checks): Brief
-    {
-        $file = resource_path('briefs/in-and-out-of-the-shade.json');
-
-        return BriefFormat::read([
-            ...json_decode((string) file_get_contents($file), true),
-            'checks' => array_map(
-                fn (array $check, int $at): array => [
-                    'id' => 'check-'.$at,
-                    'sentence' => 'So it is asked.',
-                    'reason' => 'So it is.',
-                    'tolerance' => 0,
-                    ...$check,
-                ],
-                $checks,
-                array_keys($checks),
-            ),
-        ]);
     }
 }

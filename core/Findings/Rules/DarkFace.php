@@ -77,7 +77,7 @@ final class DarkFace extends FindingRule
         ) {
             return $other;
         }
-        $sync = $body->limits->flashSync ?? FlashAdvice::USUAL_SYNC;
+        $sync = $body->limits->syncTime();
         $isFaster = Flash::lostAt($settings->time->exact, $sync) > 0.0;
         // Without high-speed sync the longer time is paid for by aperture or ISO, and the flash pays with it.
         $lost = $isFaster && ! $flash->highSpeedSync

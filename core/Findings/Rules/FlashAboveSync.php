@@ -32,6 +32,8 @@ final class FlashAboveSync extends FindingRule
             $situation->record->exposure->flashFired !== true ||
             $time === null ||
             $sync === null ||
+            // Nothing stays dark then, and how much it still gives is another rule's to say.
+            $situation->kit->flash?->highSpeedSync === true ||
             $situation->record->handling->silent === true
         ) {
             return null;
@@ -47,7 +49,7 @@ final class FlashAboveSync extends FindingRule
             severity: Severity::Fault,
             sentence: sprintf(
                 'At %s the shutter of this body is never fully open (%s is its fastest with flash), so part of the '.
-                    'frame stays dark, unless the flash pulses, which costs most of its reach. Set %s or longer.',
+                    'frame stays dark, unless the flash has high-speed sync. Set %s or longer.',
                 $time,
                 ExposureTime::of($sync),
                 ExposureTime::of($sync),

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Checks;
 
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Briefs;
 use TruePupil\Core\Adviser\AdviceRequest;
 use TruePupil\Core\Adviser\KitAdviser;
-use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Checks\BriefFormat;
 use TruePupil\Core\Checks\CheckBounds;
 use TruePupil\Core\Exposure\Ev100;
@@ -23,7 +23,7 @@ final class CheckBoundsTest extends TestCase
 {
     public function test_numbers_and_words_bound_what_is_suggested(): void
     {
-        $bounds = CheckBounds::of(self::brief([
+        $bounds = CheckBounds::of(Briefs::asking([
             ['measure' => 'record.fNumber', 'comparison' => 'atMost', 'limit' => 2.8],
             ['measure' => 'record.iso', 'comparison' => 'atMost', 'limit' => 400],
             ['measure' => 'record.iso', 'comparison' => 'atLeast', 'limit' => 100],
@@ -39,13 +39,13 @@ final class CheckBoundsTest extends TestCase
         $this->assertSame([ExposureMode::Manual, ExposureMode::Bulb], $bounds->modes);
         $this->assertSame([Support::Tripod], $bounds->supports);
         $this->assertFalse($bounds->allowsFlash);
-        $this->assertTrue(CheckBounds::of(self::brief([]))->isEmpty());
+        $this->assertTrue(CheckBounds::of(Briefs::asking([]))->isEmpty());
         $this->assertTrue(CheckBounds::of(null)->isEmpty());
     }
 
     public function test_what_nothing_can_meet_bounds_nothing(): void
     {
-        $this->assertTrue(CheckBounds::of(self::brief([
+        $this->assertTrue(CheckBounds::of(Briefs::asking([
             ['measure' => 'record.iso', 'comparison' => 'atMost', 'limit' => 100],
             ['measure' => 'record.iso', 'comparison' => 'atLeast', 'limit' => 800],
             ['measure' => 'record.mode', 'comparison' => 'oneOf', 'limit' => ['scene']],
@@ -97,26 +97,5 @@ final class CheckBoundsTest extends TestCase
                 'widestAtMax' => $tele, 'smallest' => $smallest]],
             'supports' => $kit['supports'],
         ]));
-    }
-
-    /** @param  list<array<string, mixed>>  $checks */
-    private static function brief(array $checks): Brief
-    {
-        $file = __DIR__.'/../../../resources/briefs/in-and-out-of-the-shade.json';
-
-        return BriefFormat::read([
-            ...json_decode((string) file_get_contents($file), true),
-            'checks' => array_map(
-                fn (array $check, int $at): array => [
-                    'id' => 'check-'.$at,
-                    'sentence' => 'So it is asked.',
-                    'reason' => 'So it is.',
-                    'tolerance' => 0,
-                    ...$check,
-                ],
-                $checks,
-                array_keys($checks),
-            ),
-        ]);
     }
 }

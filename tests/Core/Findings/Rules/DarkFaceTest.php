@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Briefs;
 use Tests\Core\Situations;
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Checks\BriefFormat;
 use TruePupil\Core\Findings\Rules\DarkFace;
 use TruePupil\Core\Intent\IntendedContents;
 use TruePupil\Core\Intent\IntendedDistances;
@@ -57,15 +57,9 @@ final class DarkFaceTest extends TestCase
         $this->assertStringContainsString('a flash only where', $said(28, 1 / 400, 6.1));
         $this->assertStringContainsString('a flash only where', $said(28, 1 / 100, 2.0, true));
         $this->assertStringContainsString('a flash only where', $said(28, 1 / 100, 2.0, null));
-        $file = __DIR__.'/../../../../resources/briefs/in-and-out-of-the-shade.json';
         // And of none where the brief wants none.
-        $this->assertStringNotContainsString('flash', $said(28, 1 / 100, 2.0, false, BriefFormat::read([
-            ...json_decode((string) file_get_contents($file), true),
-            'checks' => [[
-                'id' => 'flash', 'sentence' => 'No flash.', 'reason' => 'A museum.',
-                'measure' => 'record.flash', 'comparison' => 'oneOf', 'limit' => ['off'],
-            ]],
-        ])));
+        $without = Briefs::asking([['measure' => 'record.flash', 'comparison' => 'oneOf', 'limit' => ['off']]]);
+        $this->assertStringNotContainsString('flash', $said(28, 1 / 100, 2.0, false, $without));
     }
 
     public function test_lit_or_nobody(): void

@@ -20,6 +20,15 @@ final class FlashAboveSyncTest extends TestCase
         $this->assertSame(1 / 200, $finding->suggestion?->exposure->settings->time->nominal());
     }
 
+    public function test_a_flash_with_high_speed_sync_lights_all_of_it(): void
+    {
+        $kit = Situations::kit(more: ['flash' => ['guideNumber' => 40, 'highSpeedSync' => true]]);
+
+        $this->assertNull(
+            (new FlashAboveSync())->judge(Situations::make(t: 1 / 500, kit: $kit, record: ['flashFired' => true])),
+        );
+    }
+
     public function test_at_sync_or_without_flash(): void
     {
         $this->assertNull(
