@@ -70,8 +70,7 @@ final class WholeFrameSoftTest extends TestCase
         float $time = 1 / 100,
         ?MovementLook $look = null,
         ?Kit $kit = null,
-    ): ?Finding
-    {
+    ): ?Finding {
         return (new WholeFrameSoft())->judge(
             Situations::make(
                 t: $time,
