@@ -32,6 +32,7 @@ final class SolveInput
     {
         $data->refuseOthers(self::KEYS);
         $data->part('intent')->refuseOthers(IntentFormat::KEYS);
+        $data->part('brief')->refuseOthers(SettingBounds::KEYS);
         $approach = $data->raw('approach') ?? [];
         $intent = IntentFormat::read($data->part('intent'));
         $light = Ev100::of($data->number('sceneEv100'));

@@ -15,6 +15,7 @@ use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Findings\Critic;
+use TruePupil\Core\Intent\KeptSharp;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Situation\Situation;
@@ -26,12 +27,14 @@ final readonly class SuggestionEdit
         public FollowingValue $follows,
         public ?EditedSuggestion $edited,
         public Situation $situation,
+        private ?SuggestionChange $change,
     ) {
     }
 
     /**
      * @param  array<string, mixed>  $input
-     *   n, t, iso, filter, support, lens, follows; what is missing is the suggestion's
+     *   n, t, iso, filter, support, lens, follows, and kept, how much is sharp, from 0:
+     *   what is missing is the suggestion's
      * @param  ?string  $changed  the value that was changed last
      * @return ?self null while the frame has not been measured
      */
@@ -51,27 +54,65 @@ final readonly class SuggestionEdit
         $support = self::text($input, 'support') ?? $from?->support?->value;
         $filter = self::text($input, 'filter') ?? ($from->exposure->filterStops ?? 0);
 
+        $change = $settings === null
+            ? null
+            : new SuggestionChange(
+                $settings,
+                $follows,
+                self::text($input, 'lens') ?? $from?->lens->name,
+                isset($input['lens']) && $input['lens'] !== $from?->lens->name ? null : $from?->lens->focalLength,
+                $support === null ? null : Support::tryFrom($support),
+                is_numeric($filter) ? max(0.0, min(20.0, (float) $filter)) : 0.0,
+                $from->exposure->mode ?? $situation->record->exposure->mode,
+            );
+        $change = $change === null ? null : self::keeping($situation, $change, $input, $changed);
+
         return new self(
-            $follows,
-            $settings === null
+            $change->follows ?? $follows,
+            $change === null
                 ? null
-                : app(SuggestionEditor::class)->edit(
-                    $situation,
-                    app(Critic::class)->judge($situation),
-                    new SuggestionChange(
-                        $settings,
-                        $follows,
-                        self::text($input, 'lens') ?? $from?->lens->name,
-                        isset($input['lens']) && $input['lens'] !== $from?->lens->name
-                            ? null
-                            : $from?->lens->focalLength,
-                        $support === null ? null : Support::tryFrom($support),
-                        is_numeric($filter) ? max(0.0, min(20.0, (float) $filter)) : 0.0,
-                        $from->exposure->mode ?? $situation->record->exposure->mode,
-                    ),
-                ),
+                : app(SuggestionEditor::class)->edit($situation, app(Critic::class)->judge($situation), $change),
             $situation,
+            $change,
         );
+    }
+
+    /**
+     * The aperture that keeps as much sharp as the slider says, where that was moved last.
+     *
+     * @param  array<string, mixed>  $input
+     */
+    private static function keeping(
+        Situation $situation,
+        SuggestionChange $change,
+        array $input,
+        ?string $changed,
+    ): SuggestionChange {
+        $kept = $changed === 'kept' ? KeptSharp::cases()[(int) (self::text($input, 'kept') ?? -1)] ?? null : null;
+        $aperture = $kept === null ? null : app(SuggestionEditor::class)->keeping($situation, $change, $kept);
+
+        return $aperture === null
+            ? $change
+            : $change->withAperture($aperture, self::follows($change->follows, 'n'));
+    }
+
+    /** How much of the subject its aperture keeps sharp, as a position from 0; null where nobody can say. */
+    public function keeps(): ?int
+    {
+        if ($this->change === null || $this->edited === null) {
+            return null;
+        }
+        $set = $this->edited->suggestion->exposure->settings->aperture->apex();
+        $nearest = null;
+        foreach (KeptSharp::cases() as $position => $kept) {
+            $aperture = app(SuggestionEditor::class)->keeping($this->situation, $this->change, $kept);
+            $off = $aperture === null ? null : abs($aperture->apex() - $set);
+            if ($off !== null && ($nearest === null || $off < $nearest[0] - 1e-6)) {
+                $nearest = [$off, $position];
+            }
+        }
+
+        return $nearest[1] ?? null;
     }
 
     /** What somebody sets by hand does not follow: another value does. */

@@ -40,6 +40,7 @@ final readonly class ExifTool implements PictureTags
         'SubjectArea',
         'MaxApertureValue',
         'LensInfo',
+        'CompositeImage',
     ];
 
     /** EXIF's own tags that are read as words. */

@@ -20,6 +20,8 @@ final class KitCsv
     /** The columns that each kind of thing uses, its name apart. */
     private const PARTS = [
         'body' => [
+            'kind',
+            'setsTime',
             'format',
             'pixels',
             'fastest',
@@ -38,13 +40,16 @@ final class KitCsv
         'support' => [],
         'filter' => ['stops'],
         'polariser' => [],
-        'flash' => ['guideNumber'],
+        'flash' => ['guideNumber', 'canBounce', 'highSpeedSync', 'distance', 'side', 'height'],
         'film' => ['boxSpeed', 'kind', 'reciprocity', 'yearsExpired', 'pushed', 'exposureIndex'],
     ];
 
     private const TIMES = ['fastest', 'slowest', 'silentFastest', 'flashSync'];
 
     private const WORDS = ['format', 'kind'];
+
+    /** Written as yes or no. */
+    private const SWITCHES = ['setsTime', 'canBounce', 'highSpeedSync'];
 
     /** Rows taken at most; nobody owns more. */
     private const MOST = 200;
@@ -148,7 +153,7 @@ final class KitCsv
                     ),
                 ],
                 'polariser' => [...$kit, 'polariser' => true],
-                'flash' => [...$kit, 'flash' => [...$kit['flash'] ?? [], 'guideNumber' => $own['guideNumber']]],
+                'flash' => [...$kit, 'flash' => [...$kit['flash'] ?? [], ...array_diff_key($own, ['name' => true])]],
                 default => [...$kit, 'film' => $own],
             };
         }
@@ -190,12 +195,24 @@ final class KitCsv
 
         return match (true) {
             in_array($column, self::WORDS, true) => ltrim($text, "'"),
+            in_array($column, self::SWITCHES, true) => self::switch($column, $text),
             in_array($column, self::TIMES, true) => ExposureTime::parse($plain)->nominal(),
             ! is_numeric($plain) => throw new InvalidArgumentException(
                 sprintf('%s: "%s" is no number.', $column, $text),
             ),
             $column === 'pixels' => [(float) $plain],
             default => (float) $plain,
+        };
+    }
+
+    private static function switch(string $column, string $text): bool
+    {
+        return match (mb_strtolower($text)) {
+            'yes', 'true', '1' => true,
+            'no', 'false', '0' => false,
+            default => throw new InvalidArgumentException(
+                sprintf('%s: "%s" is neither yes nor no.', $column, $text),
+            ),
         };
     }
 
@@ -239,6 +256,9 @@ final class KitCsv
         $value = is_array($value) ? reset($value) : $value;
         if (in_array($column, self::TIMES, true) && is_numeric($value)) {
             return str_replace(' s', '', (string) ExposureTime::of((float) $value));
+        }
+        if (in_array($column, self::SWITCHES, true) && is_bool($value)) {
+            return $value ? 'yes' : 'no';
         }
         $text = is_scalar($value) ? (string) $value : '';
 

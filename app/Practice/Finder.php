@@ -102,6 +102,7 @@ final readonly class Finder
                 filterStops: $shot->light->filterStops,
                 graduated: $shot->light->graduated,
                 flash: $shot->light->flash,
+                flashFrom: $shot->light->flashFrom,
             ),
             film: new RenderedSensor(
                 sensor: $setup->sensor(),

@@ -15,6 +15,7 @@ final readonly class RenderedExposure
         public float $filterStops,
         public ?GraduatedFilter $graduated,
         public ?float $flash,
+        public string $flashFrom = 'camera',
     ) {
     }
 }

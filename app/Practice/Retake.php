@@ -95,6 +95,7 @@ final readonly class Retake
                 $shot->light->graduated,
                 $shot->light->flash,
                 $shot->light->kelvin,
+                $shot->light->flashFrom,
             ),
             new ShotFocus(
                 $suggestion->lens->focusDistance ?? $shot->focusing->distance,

@@ -62,11 +62,7 @@ final readonly class Scene
         return new self(
             id: $data['id'],
             words: new SceneWords(title: $data['title'], purpose: $data['purpose'], caution: $data['caution'] ?? ''),
-            files: new SceneFiles(
-                folder: $folder,
-                plates: $data['plates'],
-                hasFlash: is_file($folder.'/flash.hdr.gz'),
-            ),
+            files: SceneFiles::in($folder, $data['plates']),
             view: new Viewpoint($camera['at'], $camera['towards'], (float) $camera['focalLength35']),
             distances: [(float) $data['distances'][0], (float) $data['distances'][1]],
             conditions: $conditions,

@@ -120,13 +120,14 @@ final class SceneRenderer
         $gains = [$gain * $red, $gain * $green, $gain * $blue];
 
         $light = $this->scenery($rendering, $fineness, $gains);
-        if ($rendering->exposure->flash !== null && $rendering->scene->files->hasFlash) {
+        $plate = $rendering->scene->files->flashes[$rendering->exposure->flashFrom] ?? null;
+        if ($rendering->exposure->flash !== null && $plate !== null) {
             $flash =
                 FlashLight::factor($rendering->exposure->flash, $rendering->exposure->settings) *
                 2 ** -$rendering->exposure->filterStops;
             $light = $light->plus(
                 $this->plates
-                    ->framed($rendering->scene, 'flash.hdr.gz', $rendering->optics->framing, $fineness)
+                    ->framed($rendering->scene, $plate, $rendering->optics->framing, $fineness)
                     ->linear([$flash * $red, $flash * $green, $flash * $blue]),
             );
         }

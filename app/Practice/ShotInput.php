@@ -50,6 +50,7 @@ final readonly class ShotInput
         'lean' => '0',
         'stabiliser' => 'on',
         'flash' => '0',
+        'flashFrom' => 'camera',
         'followed' => '0',
         'moment' => '',
         'shutter' => 'mechanical',
@@ -199,6 +200,7 @@ final readonly class ShotInput
                     ? null
                     : $this->within('kelvin', 'White balance in kelvin', 1700, 25000),
                 flash: $this->flash($outfits, $scene),
+                flashFrom: $this->texts['flashFrom'],
             ),
             focusing: new ShotFocus(
                 distance: $this->texts['focus'] === ''
@@ -308,10 +310,17 @@ final readonly class ShotInput
         if ($power <= 0) {
             return null;
         }
-        if (! $scene->files->hasFlash) {
+        if ($scene->files->flashes === []) {
             throw new InvalidArgumentException(
                 sprintf('"%s" is not lit for a flash; the bust is.', $scene->words->title),
             );
+        }
+        if (! isset($scene->files->flashes[$this->texts['flashFrom']])) {
+            throw new InvalidArgumentException(sprintf(
+                'The flash stands on one of %s; got "%s".',
+                implode(', ', array_keys($scene->files->flashes)),
+                $this->texts['flashFrom'],
+            ));
         }
         $guideNumber =
             $outfits->kit->flash->guideNumber ?? throw new InvalidArgumentException('There is no flash in the kit.');

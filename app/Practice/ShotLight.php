@@ -15,6 +15,7 @@ final readonly class ShotLight
      * @param  float  $filterStops  of a neutral-density filter
      * @param  ?float  $flash  guide number in use, m at ISO 100; null for none
      * @param  ?float  $kelvin  white balance; null for automatic
+     * @param  string  $flashFrom  where the flash stands: "camera", or "right" of it
      */
     public function __construct(
         public ?string $condition = null,
@@ -22,6 +23,7 @@ final readonly class ShotLight
         public ?GraduatedFilter $graduated = null,
         public ?float $flash = null,
         public ?float $kelvin = null,
+        public string $flashFrom = 'camera',
     ) {
     }
 }

@@ -75,6 +75,7 @@ final class ShotNote
             'support' => $shot->hold->support->value,
             'stabilised' => $shot->hold->stabilised,
             'flash' => $shot->light->flash,
+            'flashFrom' => $shot->light->flashFrom,
             'followed' => $shot->hold->followed,
             'moment' => $shot->press->moment,
             'held' => $shot->exposure->heldEv100,
@@ -150,6 +151,7 @@ final class ShotNote
                 $note['graduated'] === null ? null : new GraduatedFilter(...$note['graduated']),
                 $note['flash'],
                 $note['kelvin'],
+                $note['flashFrom'] ?? 'camera',
             ),
             new ShotFocus(
                 $note['focus'],

@@ -29,7 +29,10 @@ final readonly class FillTimes
     /** Null where there is no flash, where it is of no use, or where nobody knows how far the subject is. */
     public static function of(AdviceRequest $request, Setup $setup): ?self
     {
-        [$flash, $distance] = [$request->kit->flash, $request->intent->distances->subject];
+        [$flash, $distance] = [
+            $request->kit->flash,
+            $request->kit->flash->place->distance ?? $request->intent->distances->subject,
+        ];
         if ($flash === null || $distance === null || ! (new FlashAdvice($request))->isOfUse()) {
             return null;
         }

@@ -50,7 +50,7 @@ final readonly class FlashAdvice
     public function find(?Candidate $ambient): ?FlashCandidate
     {
         $flash = $this->request->kit->flash;
-        $distance = $this->request->intent->distances->subject;
+        $distance = $flash->place->distance ?? $this->request->intent->distances->subject;
         if ($flash === null || $distance === null || ! $this->isOfUse()) {
             return null;
         }
@@ -80,7 +80,7 @@ final readonly class FlashAdvice
         return $ambient === null
             || $ambient->sv > ($ambient->demands->iso->comfortable ?? INF) + Grid::BALANCED -
                 // Light from the ceiling is kind: it is turned to a little sooner.
-                ($this->request->kit->flash?->canBounce === true ? self::SOONER : 0.0)
+                ($this->request->kit->flash?->isKind() === true ? self::SOONER : 0.0)
             || ($ambient->demands->magnification >= self::VERY_CLOSE && $ambient->support !== Support::Tripod
                 && $ambient->sv > $ambient->demands->iso->base + self::HELPED_BY);
     }
@@ -101,7 +101,7 @@ final readonly class FlashAdvice
             if ($spare >= 0.0) {
                 return new FlashCandidate(
                     $best,
-                    new SuggestedFlash(self::FILL, 2 ** -$spare, isHighSpeed: $lost > 0.0),
+                    new SuggestedFlash(self::FILL, 2 ** -$spare, isHighSpeed: $lost > 0.0, place: $flash->place),
                     0.0,
                 );
             }
@@ -149,7 +149,7 @@ final readonly class FlashAdvice
         if ($isos === []) {
             return null;
         }
-        foreach ($flash->canBounce && ! $isClose ? [true, false] : [false] as $isBounced) {
+        foreach ($flash->canBounce && ! $isClose && $flash->place === null ? [true, false] : [false] as $isBounced) {
             $lost = $isBounced ? Flash::BOUNCE_STOPS : 0.0;
             $wished = $av + $tv - $light - self::LAMPS_UNDER;
             foreach ($isos as $sv) {
@@ -160,7 +160,7 @@ final readonly class FlashAdvice
 
                     return new FlashCandidate(
                         $setup->candidate($av, $tv, $sv, $cost),
-                        new SuggestedFlash(null, 2 ** -$spare, $isBounced),
+                        new SuggestedFlash(null, 2 ** -$spare, $isBounced, place: $flash->place),
                         max(0.0, $av + $tv - $light - $sv),
                     );
                 }

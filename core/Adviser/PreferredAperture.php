@@ -55,8 +55,7 @@ final class PreferredAperture
         ?float $depth,
     ): float {
         $kind = $intent->kind();
-        // Half of the way to the same entrance pupil: smaller sensors have both more depth and more need of light.
-        $middle = $weights->preferredAv - log($format->crop(), 2);
+        $middle = self::middle($weights, $format);
         $kept = $intent->contents->about->kept;
         $own = $kept !== null ? self::kept($kept, $intent, $format, $focalLength, $widest, $middle) : match ($kind) {
             SubjectKind::Person, SubjectKind::Child, SubjectKind::Animal, SubjectKind::Walker => $magnification >=
@@ -76,6 +75,12 @@ final class PreferredAperture
         return $depth === null ? $own : max($own, $depth + self::DEPTH_TO_SPARE);
     }
 
+    /** Half of the way to the same entrance pupil: smaller sensors have both more depth and more need of light. */
+    public static function middle(Weights $weights, SensorFormat $format): float
+    {
+        return $weights->preferredAv - log($format->crop(), 2);
+    }
+
     private static function head(Intent $intent, SensorFormat $format, float $focalLength): float
     {
         $distance = $intent->distances->subject;
@@ -87,7 +92,8 @@ final class PreferredAperture
         return max(self::HEAD_AV[0], min(self::HEAD_AV[1], $av));
     }
 
-    private static function kept(
+    /** The aperture that keeps so much of the subject sharp, as Av. */
+    public static function kept(
         KeptSharp $kept,
         Intent $intent,
         SensorFormat $format,

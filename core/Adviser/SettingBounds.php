@@ -12,6 +12,11 @@ use TruePupil\Core\Kit\Support;
 /** What is demanded of the settings, by a brief or by somebody who says so: nothing outside is suggested. */
 final readonly class SettingBounds
 {
+    /** What it may hold, in JSON. */
+    public const KEYS = [
+        'aperture', 'fNumber', 'time', 'exposureTime', 'iso', 'mode', 'support', 'flash', 'focalLength35',
+    ];
+
     private const SAME = 2 ** (1 / 12);
 
     /**

@@ -12,7 +12,13 @@ use TruePupil\Core\Metering\MeteringPattern;
 /** Reads a settings bank from decoded JSON. */
 final class BankFormat
 {
-    public const DRIVES = ['single' => 'single', 'continuous' => 'continuous', 'bracket' => 'bracket'];
+    public const DRIVES = [
+        'single' => 'single',
+        'continuous' => 'continuous',
+        'bracket' => 'bracket',
+        'before-press' => 'a burst that begins before the press',
+        'composite' => 'several exposures in one file',
+    ];
 
     public const DETECTION = [
         '' => 'a point that you set',

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Bank;
 
+use TruePupil\Core\Approach\Sharpness;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\FocusMode;
 use TruePupil\Core\Metering\MeteringPattern;
+use TruePupil\Core\Motion\Stir;
 
 /**
  * A kind of subject, with a starting point for its settings. The starts are rules of thumb; each says in a word why.
@@ -70,17 +72,18 @@ enum BankKind: string
         return in_array($this, [self::SmallFastAnimals, self::Sport, self::Stage], true);
     }
 
+    /** Times are those that hold what stirs (Stir), as everywhere else. */
     public function start(): Bank
     {
-        [$continuous, $manual] = [FocusMode::Continuous, FocusMode::Manual];
+        [$continuous, $manual, $strict] = [FocusMode::Continuous, FocusMode::Manual, Sharpness::Strict];
 
         return match ($this) {
             self::SmallFastAnimals => $this->bank(
-                new BankExposure(ExposureMode::ManualAutoIso, 4, 1 / 2000),
+                new BankExposure(ExposureMode::ManualAutoIso, 4, Stir::Flying->longest()),
                 new BankHandling($continuous, 'animals', 'continuous', stabiliser: true, silent: true),
             ),
             self::CalmAnimals => $this->bank(
-                new BankExposure(ExposureMode::Aperture, 2.8, slowest: 1 / 500),
+                new BankExposure(ExposureMode::Aperture, 2.8, slowest: Stir::Playing->longest($strict)),
                 new BankHandling($continuous, 'animals', stabiliser: true, silent: true),
             ),
             self::CloseUpFlash => $this->bank(
@@ -97,15 +100,20 @@ enum BankKind: string
                 new BankHandling(stabiliser: false),
             ),
             self::Street => $this->bank(
-                new BankExposure(ExposureMode::Aperture, 8, slowest: 1 / 250),
+                new BankExposure(ExposureMode::Aperture, 8, slowest: Stir::Walking->longest($strict)),
                 new BankHandling(stabiliser: true),
             ),
             self::Portrait => $this->bank(
-                new BankExposure(ExposureMode::Aperture, 2, slowest: 1 / 125, metering: MeteringPattern::Spot),
+                new BankExposure(
+                    ExposureMode::Aperture,
+                    2,
+                    slowest: Stir::Talking->longest(),
+                    metering: MeteringPattern::Spot,
+                ),
                 new BankHandling(detection: 'eyes', stabiliser: true),
             ),
             self::Sport => $this->bank(
-                new BankExposure(ExposureMode::ManualAutoIso, 2.8, 1 / 1000),
+                new BankExposure(ExposureMode::ManualAutoIso, 2.8, Stir::Running->longest($strict)),
                 new BankHandling($continuous, 'people', 'continuous', stabiliser: true),
             ),
             self::TableTop => $this->bank(
@@ -117,7 +125,12 @@ enum BankKind: string
                 new BankHandling(stabiliser: false),
             ),
             self::Stage => $this->bank(
-                new BankExposure(ExposureMode::ManualAutoIso, 2.8, 1 / 250, metering: MeteringPattern::Spot),
+                new BankExposure(
+                    ExposureMode::ManualAutoIso,
+                    2.8,
+                    Stir::OnStage->longest($strict),
+                    metering: MeteringPattern::Spot,
+                ),
                 new BankHandling(stabiliser: true, silent: true),
             ),
         };

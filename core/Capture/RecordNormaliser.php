@@ -33,6 +33,7 @@ final class RecordNormaliser
         $camera = new RecordedCamera($file->text('Make'), $file->text('Model'));
         $takenAt = self::takenAt($file);
         $support = Support::tryFrom($file->text(self::PRACTICE_SUPPORT) ?? '');
+        $origin = PictureOrigin::ofTag($file->whole('CompositeImage'));
         $sources = [...$exposureTags->sources, ...$lensTags->sources, ...$handlingTags->sources];
 
         return new CaptureRecord(
@@ -71,9 +72,11 @@ final class RecordNormaliser
                     'longExposureNoise' => $handling->processing->longExposureNoise,
                     'takenAt' => $takenAt,
                     'support' => $support,
+                    'origin' => $origin,
                 ],
                 [...$sources, 'support' => Provenance::PracticeCamera],
             ),
+            origin: $origin,
         );
     }
 

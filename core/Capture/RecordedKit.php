@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Capture;
 
 use TruePupil\Core\Kit\Body;
+use TruePupil\Core\Kit\BodyKind;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Lens;
 use TruePupil\Core\Kit\Reach;
@@ -51,6 +52,7 @@ final class RecordedKit
                 $record->camera->model ?? 'the body used',
                 $format->nearestNamed(),
                 Reach::assumed($record->settings(), self::USUAL_BASE)->limits(),
+                kind: SmallestAperture::isPhone($record) ? BodyKind::Phone : BodyKind::Camera,
             ),
             [$lens],
             [$record->support ?? Support::Hand],

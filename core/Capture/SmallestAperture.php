@@ -38,4 +38,10 @@ final class SmallestAperture
 
         return $crop !== null && $crop >= self::PHONE_FROM && ! ($record->lens->range?->isZoom() ?? false);
     }
+
+    /** Whether it was a telephone, by its small sensor and its one aperture; a camera in the air has those too. */
+    public static function isPhone(CaptureRecord $record): bool
+    {
+        return self::isFixed($record) && $record->origin !== PictureOrigin::Aerial;
+    }
 }

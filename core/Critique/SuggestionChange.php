@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Critique;
 
+use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Support;
@@ -26,5 +27,18 @@ final readonly class SuggestionChange
         public float $filterStops,
         public ExposureMode $mode,
     ) {
+    }
+
+    public function withAperture(Aperture $aperture, FollowingValue $follows): self
+    {
+        return new self(
+            $this->settings->withAperture($aperture),
+            $follows,
+            $this->lens,
+            $this->focalLength,
+            $this->support,
+            $this->filterStops,
+            $this->mode,
+        );
     }
 }

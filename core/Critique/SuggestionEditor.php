@@ -9,6 +9,7 @@ use TruePupil\Core\Adviser\ExposureMap;
 use TruePupil\Core\Adviser\Grid;
 use TruePupil\Core\Adviser\LensChoice;
 use TruePupil\Core\Adviser\MapPoint;
+use TruePupil\Core\Adviser\PreferredAperture;
 use TruePupil\Core\Adviser\Setup;
 use TruePupil\Core\Adviser\SuggestedEffect;
 use TruePupil\Core\Adviser\SuggestedExposure;
@@ -20,6 +21,7 @@ use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Findings\Finding;
+use TruePupil\Core\Intent\KeptSharp;
 use TruePupil\Core\Kit\Body;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Support;
@@ -86,6 +88,31 @@ final readonly class SuggestionEditor
             $this->adviser->completed($situation, $suggestion, $findings),
             $map->with(...$this->adviser->points($situation, $map)),
             $held,
+        );
+    }
+
+    /** The aperture at which so much of the subject is sharp; null where light or kit is not known. */
+    public function keeping(Situation $situation, SuggestionChange $change, KeptSharp $kept): ?Aperture
+    {
+        $request = $this->adviser->request($situation);
+        if ($request === null || $request->kit->lenses === []) {
+            return null;
+        }
+        $choice = $this->choice($request->kit, $situation, $change);
+        $demands = Demands::of($request, $choice, $change->support ?? Support::Hand)->aperture;
+        $format = $request->kit->body->format;
+        $av = PreferredAperture::kept(
+            $kept,
+            $request->intent,
+            $format,
+            $choice->focalLength,
+            $demands->widest,
+            PreferredAperture::middle($request->weights, $format),
+        );
+
+        return Aperture::nearest(
+            2 ** (max($demands->widest, min($demands->smallest, $av)) / 2),
+            $request->kit->body->limits->increment,
         );
     }
 

@@ -16,7 +16,9 @@ enum DriveMode: string
     {
         return match (true) {
             preg_match('/bracket/i', $words) === 1 => self::Bracket,
-            preg_match('/continuous|burst|high[- ]speed|low[- ]speed/i', $words) === 1 => self::Continuous,
+            preg_match('/continuous|burst|high[- ]speed|low[- ]speed/i', $words) === 1,
+            // Frames that were kept from before the press are a burst, too.
+            preg_match('/pre[- ]?(capture|release|shot)/i', $words) === 1 => self::Continuous,
             preg_match('/single/i', $words) === 1 => self::Single,
             default => null,
         };

@@ -22,6 +22,7 @@ final readonly class Flash
      * @param  float  $guideNumber  m at ISO 100
      * @param  bool  $canBounce  its head turns to the ceiling
      * @param  bool  $highSpeedSync  it also lights frames taken faster than the sync time
+     * @param  ?FlashPlace  $place  where it is set up; null: on the camera
      *
      * @throws InvalidExposure
      */
@@ -29,8 +30,15 @@ final readonly class Flash
         public float $guideNumber,
         public bool $canBounce = false,
         public bool $highSpeedSync = false,
+        public ?FlashPlace $place = null,
     ) {
         InvalidExposure::unlessPositive('guide number', $guideNumber);
+    }
+
+    /** Whether its light can come from elsewhere than from the lens, which flatters nobody. */
+    public function isKind(): bool
+    {
+        return $this->canBounce || $this->place !== null;
     }
 
     /**

@@ -105,6 +105,13 @@ final class KitFormat
             $flash->positive('guideNumber'),
             $flash->flag('canBounce') ?? false,
             $flash->flag('highSpeedSync') ?? false,
+            $flash->has('distance')
+                ? new FlashPlace(
+                    $flash->positive('distance'),
+                    $flash->numberOr('side', 45.0),
+                    $flash->numberOr('height', 30.0),
+                )
+                : null,
         );
     }
 

@@ -123,7 +123,7 @@ final readonly class KitNumbers
                 $this->slowestInSun(),
             );
         }
-        if ($this->kit->flash !== null && $body->flashSync !== null) {
+        if ($this->kit->flash?->highSpeedSync === false && $body->flashSync !== null) {
             $limits[] = sprintf('With the flash, no time shorter than %s.', ExposureTime::nearest($body->flashSync));
         }
 

@@ -7,6 +7,7 @@ namespace TruePupil\Core\Situation;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\PictureOrigin;
 use TruePupil\Core\Capture\SmallestAperture;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
@@ -143,6 +144,12 @@ final readonly class Situation
                 ? Stops::of($compensation)
                 : null,
         );
+    }
+
+    /** Whether the file holds several exposures: its time is then nobody's to judge hands and movement by. */
+    public function isComposite(): bool
+    {
+        return $this->record->origin === PictureOrigin::Composite;
     }
 
     /** Whether there is a film in the camera instead of a sensor. */
@@ -288,7 +295,8 @@ final readonly class Situation
         $format = $this->format();
         $steadier = $this->record->support?->stopsSteadier();
 
-        return $this->record->lens->focalLength === null || $format === null || $steadier === null
+        return $this->record->lens->focalLength === null || $format === null || $steadier === null ||
+            $this->isComposite()
             ? null
             : HandHeldLimit::held(
                 $this->record->lens->focalLength,
@@ -320,7 +328,8 @@ final readonly class Situation
 
         return $this->statement->intent->movement === null ||
             $this->record->lens->focalLength === null ||
-            $format === null
+            $format === null ||
+            $this->isComposite()
             ? null
             : $this->statement->intent->movement->band(
                 $this->record->lens->focalLength,
@@ -335,7 +344,7 @@ final readonly class Situation
     {
         $format = $this->format();
 
-        return $this->record->lens->focalLength === null || $format === null
+        return $this->record->lens->focalLength === null || $format === null || $this->isComposite()
             ? null
             : $this->statement->intent->movement?->blur(
                 $this->record->lens->focalLength,
@@ -365,7 +374,8 @@ final readonly class Situation
         $pitch = $this->kit?->body->pixelPitch();
 
         return match (true) {
-            ! $this->statement->intent->contents->stars || $f === null || $format === null => null,
+            ! $this->statement->intent->contents->stars || $f === null || $format === null ||
+                $this->isComposite() => null,
             $pitch !== null && $n !== null => StarTrail::pixelLimit(
                 $f,
                 $n->exact,
@@ -379,6 +389,9 @@ final readonly class Situation
     /** The longest time in seconds that movement of any kind allows: subject, stars, leaves. Null: none does. */
     public function longestForMovement(): ?float
     {
+        if ($this->isComposite()) {
+            return null;
+        }
         $limits = array_filter(
             [
                 $this->movementBand()?->longest,
@@ -405,7 +418,7 @@ final readonly class Situation
         $iso = $this->record->exposure->iso;
         $time = $this->record->exposure->exposureTime;
         // A film has one speed; there is nothing to bring down.
-        if ($iso === null || $this->record->support === null || $this->isFilm()) {
+        if ($iso === null || $this->record->support === null || $this->isFilm() || $this->isComposite()) {
             return null;
         }
         $slack = $iso->stopsMoreThan($this->lowestIso())->value;

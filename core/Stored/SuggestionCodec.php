@@ -16,6 +16,7 @@ use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Json\Fields;
 use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\FlashPlace;
 use TruePupil\Core\Kit\Support;
 
 /**
@@ -78,6 +79,13 @@ final class SuggestionCodec implements Codec
             $flash->positive('power'),
             $flash->flag('bounced') ?? false,
             $flash->flag('highSpeed') ?? false,
+            $flash->has('place')
+                ? new FlashPlace(
+                    $flash->part('place')->positive('distance'),
+                    $flash->part('place')->number('side'),
+                    $flash->part('place')->number('height'),
+                )
+                : null,
         );
     }
 

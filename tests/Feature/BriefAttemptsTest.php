@@ -23,7 +23,7 @@ final class BriefAttemptsTest extends TestCase
             ?: []);
         $shot = iterator_to_array(BriefAttempts::all());
 
-        $this->assertCount(33, $briefs);
+        $this->assertCount(34, $briefs);
         $this->assertEqualsCanonicalizing($briefs, array_keys($shot));
         foreach ($shot as $brief => $attempts) {
             $this->assertGreaterThanOrEqual(3, count($attempts['accepted']), $brief);

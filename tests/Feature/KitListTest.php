@@ -42,7 +42,14 @@ final class KitListTest extends TestCase
         'supports' => ['hand', 'tripod'],
         'filters' => [3.0, 6.0],
         'polariser' => true,
-        'flash' => ['guideNumber' => 28.0],
+        'flash' => [
+            'guideNumber' => 28.0,
+            'canBounce' => false,
+            'highSpeedSync' => true,
+            'distance' => 1.5,
+            'side' => -45.0,
+            'height' => 30.0,
+        ],
         'film' => ['name' => 'Kelm 200', 'boxSpeed' => 200.0, 'kind' => 'slide'],
     ];
 

@@ -17,6 +17,7 @@ use App\Practice\Shutter;
 use DateTimeImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Pictures;
 use Tests\Support\World;
@@ -25,6 +26,8 @@ use TruePupil\Core\Adviser\SuggestedEffect;
 use TruePupil\Core\Adviser\SuggestedExposure;
 use TruePupil\Core\Adviser\SuggestedLens;
 use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Intent\IntendedDistances;
+use TruePupil\Core\Intent\Intent;
 
 /** Suggestions in the instructor's own values, and how the same moment of the practice camera would look with them. */
 final class SuggestionTest extends TestCase
@@ -64,6 +67,16 @@ final class SuggestionTest extends TestCase
                 '"\s+selected~',
             $smaller->content(),
         );
+        // The slider opens the aperture as far as the near eye alone needs, and is not there without a distance.
+        $smaller->assertDontSee('How much of it is sharp?');
+        $frame->update(['intent' => new Intent(distances: new IntendedDistances(subject: 1.0))]);
+        $kept = fn (int $at): TestResponse => $this->get(
+            route('suggestions.edit', [$frame, 'kept' => $at, 'follows' => 'time']),
+            [...self::HTMX, 'HX-Trigger-Name' => 'kept'],
+        )->assertOk();
+        $kept(0)->assertSee('How much of it is sharp?')
+            ->assertSeeInOrder(['<output>', 'the near eye', '</output>'], false);
+        $kept(3)->assertSeeInOrder(['<output>', 'everything', '</output>'], false);
         // Who sets the time by hand does not want it to follow.
         $this->get(
             route('suggestions.edit', [

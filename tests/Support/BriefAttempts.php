@@ -50,6 +50,7 @@ final class BriefAttempts
         yield 'in-and-out-of-the-shade' => self::inAndOutOfTheShade();
         yield 'close-up-with-flash' => self::closeUpWithFlash();
         yield 'fill-the-shadow' => self::fillTheShadow();
+        yield 'one-flash-aside' => self::oneFlashAside();
         yield 'lines-and-levels' => self::linesAndLevels();
         yield 'fill-the-frame' => self::fillTheFrame();
         yield 'centre-or-not' => self::centreOrNot();
@@ -657,6 +658,49 @@ final class BriefAttempts
                 ],
                 'far too much' => ['highlights', $face(['flash' => '0.1'])],
                 'full automatic' => ['mode', $face(['mode' => 'auto'])],
+            ],
+        ];
+    }
+
+    /** @return Attempts */
+    private static function oneFlashAside(): array
+    {
+        $face = fn (array $set): array => [
+            [
+                'scene' => 'bust',
+                'lens' => 'Marlpit 85 mm 1:1.8',
+                'x' => '0.53',
+                'y' => '0.42',
+                'mode' => 'manual',
+                'n' => '8',
+                't' => '1/200',
+                'iso' => '100',
+                'flash' => '0.125',
+                'flashFrom' => 'right',
+                'px' => '0.393',
+                'py' => '0.445',
+                // From brow to chin.
+                'subject' => [0.42, 0.30, 0.16, 0.32],
+                'intent' => ['subject' => 1.5],
+                ...$set,
+            ],
+        ];
+
+        return [
+            'accepted' => [
+                'an eighth' => $face([]),
+                'a sixteenth, at dusk' => $face(['flash' => '0.0625', 'light' => 'evening']),
+                'wider, with less of it' => $face(['n' => '5.6', 'flash' => '0.05']),
+            ],
+            'refused' => [
+                'on the camera' => ['shape', $face(['flashFrom' => 'camera'])],
+                'none at all' => ['flash', $face(['flash' => '0', 'iso' => '1600', 'n' => '2.8', 't' => '1/100'])],
+                'far too much' => ['highlights', $face(['flash' => '0.4'])],
+                'the room as bright' => [
+                    'room', $face(['t' => '1/5', 'iso' => '400', 'flash' => '0.02', 'support' => 'tripod']),
+                ],
+                'too weak' => ['face', $face(['flash' => '0.015'])],
+                'by aperture priority' => ['mode', $face(['mode' => 'aperture', 'iso' => '400', 'flash' => '0.03'])],
             ],
         ];
     }

@@ -39,6 +39,9 @@ final class KitRequest extends FormRequest
         'lenses',
         'filters',
         'guideNumber',
+        'flashDistance',
+        'flashSide',
+        'flashHeight',
         'filmIndex',
         'filmYears',
         // Without its speed there is no film at all, and without a format no kit: they come after what they hold.
@@ -66,6 +69,9 @@ final class KitRequest extends FormRequest
             'supports.*' => ['in:'.implode(',', array_column(Support::cases(), 'value'))],
             'filters' => ['nullable', 'string', 'max:100'],
             'guideNumber' => ['nullable', 'string', 'max:20'],
+            'flashDistance' => ['nullable', 'string', 'max:20'],
+            'flashSide' => ['nullable', 'string', 'max:20'],
+            'flashHeight' => ['nullable', 'string', 'max:20'],
             'filmName' => ['nullable', 'string', 'max:80'],
             'filmSpeed' => ['nullable', 'string', 'max:20'],
             'filmYears' => ['nullable', 'string', 'max:10'],
@@ -128,6 +134,7 @@ final class KitRequest extends FormRequest
                 'guideNumber' => $guideNumber,
                 'canBounce' => $this->boolean('canBounce'),
                 'highSpeedSync' => $this->boolean('highSpeedSync'),
+                ...$this->flashPlace(),
             ]],
             ...$this->boolean('polariser') ? ['polariser' => true] : [],
             ...$this->film(),
@@ -151,6 +158,21 @@ final class KitRequest extends FormRequest
                 ? (float) $word
                 : throw new InvalidArgumentException(sprintf('"%s" is no number of stops.', $word)),
             array_values(array_filter($words, fn (string $word): bool => $word !== '')),
+        );
+    }
+
+    /** @return array<string, float> where the flash is set up; empty where it stays on the camera */
+    private function flashPlace(): array
+    {
+        $distance = $this->number('flashDistance');
+
+        return $distance === null ? [] : array_filter(
+            [
+                'distance' => $distance,
+                'side' => $this->number('flashSide'),
+                'height' => $this->number('flashHeight'),
+            ],
+            fn (?float $value): bool => $value !== null,
         );
     }
 
@@ -197,7 +219,7 @@ final class KitRequest extends FormRequest
         $text = str_replace(
             ',',
             '.',
-            trim(preg_replace('/^iso\s*|\s*(m|stops?)$/i', '', (string) $this->input($key)) ?? ''),
+            trim(preg_replace('/^iso\s*|\s*(m|°|stops?)$/iu', '', (string) $this->input($key)) ?? ''),
         );
         if ($text === '') {
             return null;

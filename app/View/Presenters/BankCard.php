@@ -8,6 +8,7 @@ use App\View\Drawings\PupilDrawing;
 use Stringable;
 use TruePupil\Core\Bank\Bank;
 use TruePupil\Core\Bank\BankConflicts;
+use TruePupil\Core\Bank\BankFormat;
 use TruePupil\Core\Bank\LensClamp;
 use TruePupil\Core\Bank\PackUp;
 use TruePupil\Core\Capture\CaptureRecord;
@@ -71,7 +72,7 @@ final readonly class BankCard
                     ].($bank->handling->detection ? ', looks for '.$bank->handling->detection : ''),
                 ],
                 $bank->handling->area === null ? null : ['Focus area', $bank->handling->area->label()],
-                ['Drive', $bank->handling->drive],
+                ['Drive', BankFormat::DRIVES[$bank->handling->drive] ?? $bank->handling->drive],
                 ['White balance', $bank->handling->whiteBalance],
                 $bank->handling->stabiliser === null
                     ? null

@@ -217,7 +217,7 @@ final readonly class FinderDials
 
     public function hasFlash(): bool
     {
-        return $this->scene->files->hasFlash && $this->outfits->kit->flash !== null;
+        return $this->scene->files->flashes !== [] && $this->outfits->kit->flash !== null;
     }
 
     /** @return array<int|string, string> */
@@ -230,6 +230,15 @@ final readonly class FinderDials
             '0.0625' => 'a sixteenth',
             '0.015625' => 'a sixty-fourth',
         ];
+    }
+
+    /** @return array<string, string> where the flash can stand; one alone is no choice */
+    public function flashPlaces(): array
+    {
+        return array_intersect_key(
+            ['camera' => 'on the camera', 'right' => '45° to the right, and above'],
+            $this->scene->files->flashes,
+        );
     }
 
     /** @return array<int|string, string> lights that have a name, by their kelvin */

@@ -14,6 +14,7 @@ use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Intent\KeptSharp;
 use TruePupil\Core\Kit\Lens;
 use TruePupil\Core\Kit\Support;
 
@@ -30,6 +31,14 @@ final readonly class SuggestionForm
     public function suggestion(): Suggestion
     {
         return $this->edited->suggestion;
+    }
+
+    /** @return ?array{at: int, says: string} how much of the subject is sharp; null where nobody can say */
+    public function kept(): ?array
+    {
+        $at = $this->edit->situation->focusDistance() === null ? null : $this->edit->keeps();
+
+        return $at === null ? null : ['at' => $at, 'says' => KeptSharp::cases()[$at]->label()];
     }
 
     /** @return list<string> */

@@ -44,7 +44,9 @@ final class FlashOutOfRange extends FindingRule
             $situation->record->exposure->flashFired !== true ||
             $settings === null ||
             $flash === null ||
-            $distance === null
+            $distance === null ||
+            // Where it stood for this frame nobody said.
+            $flash->place !== null
         ) {
             return null;
         }

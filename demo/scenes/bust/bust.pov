@@ -1,5 +1,6 @@
 // A clay bust on a modelling stand by a window; shelves in the room behind.
-// Declare=Light=1 renders the window's light, 2 a small flash on the camera: inverse-square, a white card one metre away is 1.
+// Declare=Light=1 renders the window's light, 2 a small flash on the camera, 3 the same flash 1.2 m from the face, 45
+// degrees to the right and 30 above: inverse-square, a white card one metre away is 1.
 #version 3.7;
 #ifndef (Light) #declare Light = 1; #end
 global_settings { assumed_gamma 1.0 max_trace_level #ifdef (Fog) 1 #else 6 #end #include "kilnyard.inc" #ifndef (Fog) #if (Light = 1) Radiosity(140, 0.45) #else Radiosity(60, 0.7) #end #end }
@@ -8,9 +9,11 @@ camera { perspective location <0, 1.5, -1.6> right x*1.5 up y look_at <0.0, 1.45
   #if (Light = 1)
     light_source { <-2.1, 1.95, -0.55> color rgb <0.93,0.97,1>*1.75 area_light <0,1.2,0>,<0.35,0,0.9>,9,9 adaptive 2 jitter fade_distance 2 fade_power 2 }
     light_source { <1.8, 1.5, 1.9> color rgb <1,0.72,0.42>*0.16 area_light <0.3,0,0>,<0,0.3,0>,4,4 adaptive 1 jitter fade_distance 1.5 fade_power 2 }
+  #else #if (Light = 3)
+    light_source { <0.765, 2.10, -0.735> color rgb 50.5 fade_distance 0.1 fade_power 2 area_light <0.06,0,0.06>,<0,0.06,0>,3,3 adaptive 1 jitter }
   #else
     light_source { <0.03, 1.62, -1.6> color rgb 50.5 fade_distance 0.1 fade_power 2 area_light <0.06,0,0>,<0,0.03,0>,3,3 adaptive 1 jitter }
-  #end
+  #end #end
 #end
 #declare Skin = texture {
   pigment { granite turbulence 0.4 scale 0.09 color_map { [0 rgb <0.46,0.30,0.215>] [0.7 rgb <0.53,0.36,0.265>] [1 rgb <0.41,0.26,0.18>] } }

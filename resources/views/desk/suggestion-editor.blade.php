@@ -39,6 +39,18 @@
                         @endforeach
                     </select></label>
             </div>
+            @if ($sharp = $form->kept())
+                <label for="suggest-kept-{{ $frame->id }}">How much of it is sharp?
+                    <output>{{ $sharp['says'] }}</output></label>
+                <input id="suggest-kept-{{ $frame->id }}" type="range" name="kept" min="0" max="3" step="1"
+                    value="{{ $sharp['at'] }}" aria-valuetext="{{ $sharp['says'] }}"
+                    hx-get="{{ route('suggestions.edit', $frame) }}" hx-trigger="change"
+                    hx-include="#suggestion-editor-{{ $frame->id }}"
+                    hx-target="#suggestion-editor-{{ $frame->id }}" hx-swap="outerHTML"
+                    hx-sync="#suggestion-editor-{{ $frame->id }}:replace">
+                <p class="slider-ends fine" aria-hidden="true"><span>near eye</span><span>both eyes</span><span>whole
+                        head</span><span>everything</span></p>
+            @endif
             @foreach ($form->held() as $held)
                 <p class="word">{{ $held }}</p>
             @endforeach

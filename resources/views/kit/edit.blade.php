@@ -82,17 +82,43 @@
                             @checked(in_array($support->value, old('supports', $form->supports), true))>
                                 {{ $support->label() }}</label>
                 @endforeach
+                <label><input type="checkbox" name="polariser" value="1" @checked($form->field('polariser'))> a
+                    polariser, which also takes about 1⅓ stops</label>
             </div>
             <div class="intent-grid">
                 <label>Neutral-density filters <span class="fine">stops each, with spaces</span> <input name="filters"
                         value="{{ $form->field('filters') }}" maxlength="100" placeholder="3 6 10"></label>
-                <label>Flash guide number <span class="fine">m at ISO 100</span> <input name="guideNumber"
+                <label>Automatic ISO from <input name="autoFloor" value="{{ $form->field('autoFloor') }}" maxlength="20"
+                        placeholder="100"></label>
+                <label>up to <input name="autoCeiling" value="{{ $form->field('autoCeiling') }}" maxlength="20"
+                        placeholder="6400"></label>
+                <label>no slower than <span class="fine">s</span> <input name="autoSlowest"
+                        value="{{ $form->field('autoSlowest') }}" maxlength="20" placeholder="1/125"></label>
+            </div>
+        </fieldset>
+        <fieldset class="sheet">
+            <legend>Flash</legend>
+            <div class="intent-grid">
+                <label>Guide number <span class="fine">m at ISO 100</span> <input name="guideNumber"
                         value="{{ $form->field('guideNumber') }}" maxlength="20" placeholder="28"></label>
+                <label>Off the camera at <span class="fine">m from the subject</span> <input name="flashDistance"
+                        value="{{ $form->field('flashDistance') }}" maxlength="20" placeholder="on the camera"></label>
+                <label>To the side <span class="fine">°; minus is left</span> <input name="flashSide"
+                        value="{{ $form->field('flashSide') }}" maxlength="20" placeholder="45"></label>
+                <label>Above the eyes <span class="fine">°</span> <input name="flashHeight"
+                        value="{{ $form->field('flashHeight') }}" maxlength="20" placeholder="30"></label>
+            </div>
+            <div class="intent-flags">
                 <label><input type="checkbox" name="canBounce" value="1" @checked($form->field('canBounce'))> its head
                     turns to the ceiling</label>
                 <label><input type="checkbox" name="highSpeedSync" value="1"
                         @checked($form->field('highSpeedSync'))> it lights faster than the sync time, too</label>
-                <label>Film in the camera <span class="fine">its name</span> <input name="filmName"
+            </div>
+        </fieldset>
+        <fieldset class="sheet">
+            <legend>Film in the camera</legend>
+            <div class="intent-grid">
+                <label>Its name <input name="filmName"
                         value="{{ $form->field('filmName') }}" maxlength="80"></label>
                 <label>Its box speed <input name="filmSpeed" value="{{ $form->field('filmSpeed') }}" maxlength="20"
                         placeholder="200"></label>
@@ -119,15 +145,7 @@
                     </select></label>
                 <p class="log-wide fine"><a href="{{ route('film') }}">Rolls of film</a>: their logs, and orders for the
                     laboratory.</p>
-                <label>Automatic ISO from <input name="autoFloor" value="{{ $form->field('autoFloor') }}" maxlength="20"
-                        placeholder="100"></label>
-                <label>up to <input name="autoCeiling" value="{{ $form->field('autoCeiling') }}" maxlength="20"
-                        placeholder="6400"></label>
-                <label>no slower than <span class="fine">s</span> <input name="autoSlowest"
-                        value="{{ $form->field('autoSlowest') }}" maxlength="20" placeholder="1/125"></label>
             </div>
-            <div class="intent-flags"><label><input type="checkbox" name="polariser" value="1"
-                        @checked($form->field('polariser'))> a polariser, which also takes about 1⅓ stops</label></div>
         </fieldset>
         <button class="primary">Save the kit</button>
     </form>

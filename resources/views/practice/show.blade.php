@@ -159,7 +159,15 @@
                                 </option>
                             @endforeach
                         </select>
-                    </label>@endif
+                    </label>
+                    @if (count($dials->flashPlaces()) > 1)<label>It stands <select name="flashFrom">
+                                @foreach ($dials->flashPlaces() as $value => $text)
+                                    <option value="{{ $value }}"
+                                        @selected($dials->value('flashFrom') === $value)>{{ $text }}</option>
+                                @endforeach
+                            </select>
+                        </label>@endif
+                @endif
                 <label><span>White balance <span class="fine">kelvin</span></span>
                     <input name="kelvin" value="{{ $dials->value('kelvin') }}" inputmode="numeric" size="6"
                         autocomplete="off" placeholder="automatic" list="balances"></label>

@@ -11,6 +11,7 @@ use TruePupil\Core\Adviser\AdviceRequest;
 use TruePupil\Core\Adviser\KitAdviser;
 use TruePupil\Core\Adviser\LightRange;
 use TruePupil\Core\Adviser\SettingBounds;
+use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Adviser\TakenFrame;
 use TruePupil\Core\Adviser\TonePlacement;
 use TruePupil\Core\Exposure\Ev100;
@@ -82,6 +83,35 @@ final class PhotographerTest extends TestCase
                 'lens' => $this->assertContains($first->lens->name, $range, $first->title),
             };
         }
+    }
+
+    public function test_a_flash_that_is_set_up_aside_is_the_light_from_there_and_its_shadow_is_told(): void
+    {
+        $flash = ['guideNumber' => 40, 'canBounce' => true, 'distance' => 1.5, 'side' => -45, 'height' => 30];
+        $advise = fn (array $flash): ?Suggestion => self::advise(
+            self::FULL,
+            ['85'],
+            3.0,
+            ['subject' => 4, 'is' => 'person'],
+            ['flash' => $flash],
+        )->suggestions[0] ?? null;
+        $aside = $advise($flash);
+
+        $this->assertStringStartsWith(
+            'Set the flash up 45° to the left, 1.50 m from your subject',
+            (string) $aside?->title,
+        );
+        $this->assertFalse($aside?->flash?->isBounced, 'what is set up aside is not turned to the ceiling');
+        $this->assertStringContainsString(
+            'its shadow falls 100 cm to the other side and 82 cm lower',
+            implode(' ', $aside->effect->costs ?? []),
+        );
+        // Twice as far asks for four times the power, wherever the camera is.
+        $this->assertEqualsWithDelta(
+            4.0,
+            $advise([...$flash, 'distance' => 3.0])?->flash?->power / $aside->flash->power,
+            0.05,
+        );
     }
 
     public static function situations(): iterable

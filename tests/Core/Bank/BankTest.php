@@ -57,6 +57,18 @@ final class BankTest extends TestCase
 
     public static function conflicts(): iterable
     {
+        yield 'before the press, with the mechanical shutter' => [
+            self::bank(drive: 'before-press'),
+            'only the electronic shutter can do that',
+        ];
+        yield 'before the press, with a flash' => [
+            self::bank(drive: 'before-press', silent: true, flash: true),
+            'nothing tells it when',
+        ];
+        yield 'several exposures and a flash' => [
+            self::bank(drive: 'composite', flash: true),
+            'it fires for one of them or for none',
+        ];
         yield 'flash, silent' => [
             self::bank(mode: ExposureMode::Manual, exposureTime: 1 / 160, iso: 200, flash: true, silent: true),
             'silent electronic shutter',

@@ -6,6 +6,8 @@ namespace Tests\Core\Capture;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Situations;
+use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\PictureOrigin;
 use TruePupil\Core\Capture\Provenance;
 use TruePupil\Core\Capture\RecordNormaliser;
@@ -247,6 +249,27 @@ final class RecordTest extends TestCase
 
         $video = (new StatedFields(support: Support::Hand, origin: PictureOrigin::Video))->fillIn($file);
         $this->assertSame(Support::Hand, $video->support);
+    }
+
+    public function test_several_exposures_in_one_file_are_known_by_their_tag_and_judged_by_no_time(): void
+    {
+        $read = fn (int $tag): CaptureRecord => (new RecordNormaliser())->normalise(['CompositeImage' => $tag]);
+
+        $this->assertSame([null, null, PictureOrigin::Composite, PictureOrigin::Composite], array_map(
+            fn (int $tag): ?PictureOrigin => $read($tag)->origin,
+            [0, 1, 2, 3],
+        ));
+        $this->assertSame(Provenance::File, $read(3)->sourceOf('origin'));
+        $one = Situations::make(t: 3.0, iso: 400, kit: Situations::kit());
+        $several = Situations::make(
+            t: 3.0,
+            iso: 400,
+            kit: Situations::kit(),
+            record: ['origin' => PictureOrigin::Composite],
+        );
+        $this->assertNotNull($one->handHeldLimit());
+        $this->assertNull($several->handHeldLimit());
+        $this->assertNull($several->isoSlack());
     }
 
     public function test_what_makers_say_in_words_is_understood(): void

@@ -84,6 +84,7 @@ final class MeasuresTest extends TestCase
                 'subject.meanStops',
                 'subject.placementError',
                 'subject.sharePct',
+                'subject.usedStops',
             ],
             $following,
         );

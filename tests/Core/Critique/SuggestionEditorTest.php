@@ -19,6 +19,7 @@ use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Intent\KeptSharp;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Situation\Situation;
@@ -135,6 +136,25 @@ final class SuggestionEditorTest extends TestCase
         );
     }
 
+    public function test_more_of_it_sharp_asks_for_a_smaller_aperture(): void
+    {
+        $keeping = fn (Situation $situation): array => array_map(
+            fn (KeptSharp $kept): ?string => (new SuggestionEditor(new FrameAdviser(Rules::critic())))->keeping(
+                $situation,
+                $this->change(8, 1 / 60, 400, FollowingValue::Time),
+                $kept,
+            )?->__toString(),
+            KeptSharp::cases(),
+        );
+
+        // N = d·f²/(2·c·s²) with 50 mm at 1 m: 7 cm ask for 2.9, 20 cm for 8.3.
+        $this->assertSame(['ƒ/1.8', 'ƒ/2.8', 'ƒ/8', 'ƒ/11'], $keeping($this->situation(1.0)));
+        $this->assertSame(
+            [null, null, null, null],
+            $keeping(Situations::make(t: null, iso: null, subject: null, kit: Situations::kit())),
+        );
+    }
+
     public function test_without_light_there_is_nothing_to_follow(): void
     {
         $this->assertNull(
@@ -146,7 +166,7 @@ final class SuggestionEditorTest extends TestCase
         );
     }
 
-    private function situation(): Situation
+    private function situation(float $distance = 3.0): Situation
     {
         return Situations::make(
             n: 8,
@@ -155,7 +175,7 @@ final class SuggestionEditorTest extends TestCase
             subject: 0.0,
             wanted: 0.0,
             kit: Situations::kit(),
-            intent: new Intent(distances: new IntendedDistances(subject: 3.0)),
+            intent: new Intent(distances: new IntendedDistances(subject: $distance)),
         );
     }
 
