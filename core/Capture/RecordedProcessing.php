@@ -35,7 +35,10 @@ final readonly class RecordedProcessing
     /** Whether the style adds nothing to the picture; null where none is recorded. */
     public function isPlain(): ?bool
     {
-        return $this->style === null ? null : preg_match(self::PLAIN_STYLE, $this->style) === 1;
+        // A bare number names no style to anybody.
+        return $this->style === null || is_numeric($this->style)
+            ? null
+            : preg_match(self::PLAIN_STYLE, $this->style) === 1;
     }
 
     /** Whether a word of the notes says that something is switched off; null where there is none. */

@@ -23,6 +23,9 @@ final readonly class Horizon
     /** Share of the columns that must show the line. */
     private const LONG = 0.55;
 
+    /** Nearer to the upper or lower edge of the frame it is a canopy, a wall or a table. */
+    private const FROM_EDGE = 0.08;
+
     /** Rows beside the line within which an edge belongs to it. */
     private const BESIDE = 1.0;
 
@@ -31,6 +34,14 @@ final readonly class Horizon
 
     /** Rows above the line that are looked at for sky, and those next to it that are left out. */
     private const SKY = [2, 10];
+
+    /** Rows above and below that are compared: a glow goes on getting darker, an edge is soon over. */
+    private const EDGE_ROWS = 2;
+
+    private const GLOW_ROWS = 6;
+
+    /** Of what it darkens by over the more rows, the part that the fewer must hold. */
+    private const AT_ONCE = 0.7;
 
     private function __construct(
         /** Degrees, positive clockwise. */
@@ -46,7 +57,10 @@ final readonly class Horizon
     public static function in(GreyGrid $grid): ?self
     {
         [$across, $down] = $grid->smoothed()->slopes();
-        $points = self::points($grid, $across, $down);
+        $points = array_values(array_filter(
+            self::points($grid, $across, $down),
+            fn (array $point): bool => self::isEdge($grid, $point[2], (int) round($point[1])),
+        ));
         [$tangent, $at] = self::strongest($points);
         $members = [];
         foreach ([2.0, self::BESIDE] as $beside) {
@@ -57,14 +71,15 @@ final readonly class Horizon
             [$tangent, $at] = self::fitted(array_values($members), $tangent, $at);
         }
         $share = count(array_unique(array_column($members, 2))) / $grid->columns;
-        if ($share < self::LONG) {
+        $height = $at / $grid->rows;
+        if ($share < self::LONG || $height < self::FROM_EDGE || $height > 1 - self::FROM_EDGE) {
             return null;
         }
         $steep = array_sum(array_column($members, 3)) / count($members);
 
         return $steep < self::PLAIN * self::roughnessAbove($grid, $across, $down, $tangent, $at)
             ? null
-            : new self(rad2deg(atan($tangent)), $at / $grid->rows, $share);
+            : new self(rad2deg(atan($tangent)), $height, $share);
     }
 
     /**
@@ -95,6 +110,15 @@ final readonly class Horizon
         }
 
         return $points;
+    }
+
+    /** Whether it darkens at once at a place, and not all the way from far above to far below as a glow does. */
+    private static function isEdge(GreyGrid $grid, int $x, int $y): bool
+    {
+        $cell = fn (int $row): float => $grid->cells[max(0, min($grid->rows - 1, $row)) * $grid->columns + $x];
+        $darker = $cell($y - self::EDGE_ROWS) - $cell($y + self::EDGE_ROWS);
+
+        return $darker >= self::AT_ONCE * ($cell($y - self::GLOW_ROWS) - $cell($y + self::GLOW_ROWS));
     }
 
     /**

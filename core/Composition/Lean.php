@@ -30,6 +30,9 @@ final readonly class Lean
     /** Degrees by which lines of one kind turn from one side of the frame to the other when they are in perspective. */
     private const FAN = 4.0;
 
+    /** Uprights that lean together more than this say nothing of the middle between them. */
+    private const MOST_FAN = 8.0;
+
     /** Degrees by which a horizon and other lines may differ and still tell the same lean. */
     private const SAME = 1.0;
 
@@ -95,10 +98,13 @@ final readonly class Lean
         $levels = array_values(array_filter($lines, fn (array $line): bool => ! $line['upright']));
         $uprights = array_values(array_filter($lines, fn (array $line): bool => $line['upright']));
         $fan = self::fan($levels);
+        $uprightFan = self::fan($uprights);
         $witnesses = [
             // A wall seen from the side shows lines that fan; none of them is level.
             ...$fan !== null && abs($fan) >= self::FAN ? [] : $levels,
-            ...self::withoutFan($uprights, self::fan($uprights)),
+            ...$uprightFan !== null && abs($uprightFan) > self::MOST_FAN
+                ? []
+                : self::withoutFan($uprights, $uprightFan),
         ];
         $agreeing = self::largestAgreement($witnesses);
         $weight = array_sum(array_column($agreeing, 'length'));

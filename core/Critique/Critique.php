@@ -53,15 +53,19 @@ final readonly class Critique
      * @return array{
      *     checks: list<array<string, mixed>>,
      *     findings: list<array<string, mixed>>,
+     *     further: list<array<string, mixed>>,
      *     suggestions: list<array<string, mixed>>,
      *     impossible: ?array<string, mixed>,
      * }
      */
     public function toArray(): array
     {
+        [$said, $further] = Planner::of($this->findings, fn (Finding $finding): Finding => $finding);
+
         return [
             'checks' => array_map(fn (CheckResult $result): array => $result->toArray(), $this->checks),
-            'findings' => array_map(fn (Finding $finding): array => $finding->toArray(), $this->findings),
+            'findings' => array_map(fn (Finding $finding): array => $finding->toArray(), $said),
+            'further' => array_map(fn (Finding $finding): array => $finding->toArray(), $further),
             'suggestions' => array_map(
                 fn (Suggestion $suggestion): array => $suggestion->toArray(),
                 $this->advice->suggestions,

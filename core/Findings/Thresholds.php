@@ -56,7 +56,7 @@ final class Thresholds
     public const EDGE_NEAR = 0.02;
 
     /** % of the frame that a plain area must take before it is empty space to speak of. */
-    public const EMPTY = 25.0;
+    public const EMPTY = 33.0;
 
     /** Stops of mean tone by which two neighbouring layers are told apart at a glance. */
     public const LAYERS_PART = 2 / 3;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Focus;
 
 use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Composition\SubjectShape;
 
 /**
  * The strong edges of a picture: noise, as the plainest cells show it, is taken off, and cells that hold no more than
@@ -65,11 +66,11 @@ final class EdgeField
     /**
      * @return list<int>
      *   the judged cells within the ellipse that a rectangle holds: what is marked fills it, and its corners show what
-     *   lies behind
+     *   lies behind; where its shape is known, within that
      */
-    public function within(Region $region): array
+    public function within(Region $region, ?SubjectShape $shape = null): array
     {
-        $cells = $this->inEllipse($region);
+        $cells = $this->inShape($region, $shape);
         $judged = [];
         foreach ($cells === [] ? [] : $this->energies($cells)[0]->total() as $index => $energy) {
             if ($energy >= $this->least) {
@@ -80,10 +81,10 @@ final class EdgeField
         return $judged;
     }
 
-    /** How many cells there are, judged or not, in the same ellipse. */
-    public function cellsWithin(Region $region): int
+    /** How many cells there are, judged or not, in the same place. */
+    public function cellsWithin(Region $region, ?SubjectShape $shape = null): int
     {
-        return count($this->inEllipse($region));
+        return count($this->inShape($region, $shape));
     }
 
     /**
@@ -197,7 +198,7 @@ final class EdgeField
     }
 
     /** @return list<int> row by row */
-    private function inEllipse(Region $region): array
+    private function inShape(Region $region, ?SubjectShape $shape): array
     {
         ['x' => $across, 'y' => $down] = $region->centre();
         [$columns, $rows] = [$this->map->columns, $this->map->rows];
@@ -209,7 +210,9 @@ final class EdgeField
             $y = ($row + 0.5) / $rows;
             for ($column = (int) floor($region->x * $columns); $column <= $end; $column++) {
                 $x = ($column + 0.5) / $columns;
-                if (hypot(($x - $across) / $region->width, ($y - $down) / $region->height) <= 0.5) {
+                $isIn = $shape?->holds($x, $y)
+                    ?? hypot(($x - $across) / $region->width, ($y - $down) / $region->height) <= 0.5;
+                if ($isIn) {
                     $within[] = $row * $columns + $column;
                 }
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Focus;
 
 use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Composition\SubjectShape;
 
 /**
  * Where a picture is sharp, and how sharp, from its edges at a fixed size. Plain parts say nothing; where too little is
@@ -111,9 +112,14 @@ final readonly class FocusMeasures
      *
      * @param  DetailMap  $detail  that this was measured on
      * @param  ?DetailMap  $face  as of() takes it
+     * @param  ?SubjectShape  $shape  of the subject, where it is known
      */
-    public function marked(DetailMap $detail, ?Region $subject, ?DetailMap $face = null): self
-    {
+    public function marked(
+        DetailMap $detail,
+        ?Region $subject,
+        ?DetailMap $face = null,
+        ?SubjectShape $shape = null,
+    ): self {
         if ($this->sharpness === null) {
             return $this;
         }
@@ -123,7 +129,7 @@ final readonly class FocusMeasures
         return new self(
             $this->sharpest,
             $this->sharpness,
-            $subject === null ? null : self::subject($edges, $subject, $this->sharpness)?->atMost($most),
+            $subject === null ? null : self::subject($edges, $subject, $this->sharpness, $shape)?->atMost($most),
             $face === null ? null : self::eye(EdgeField::of($face, $edges))?->atMost($most),
             $this->smear,
             $this->confidence,
@@ -136,20 +142,37 @@ final readonly class FocusMeasures
     /** Of the cells outside a part that could be judged, the share that is crisp; null where none could be. */
     public function crispOutside(Region $part): ?float
     {
+        [$crisp, $judged] = $this->outside($part);
+
+        return $judged === 0 ? null : $crisp / $judged;
+    }
+
+    /** Of all the cells outside a part, plain ones too, the share that is crisp; null where there are none. */
+    public function crispShareOutside(Region $part): ?float
+    {
+        [$crisp, , $all] = $this->outside($part);
+
+        return $all === 0 ? null : $crisp / $all;
+    }
+
+    /** @return array{int, int, int} cells outside a part: the crisp ones, those that could be judged, all */
+    private function outside(Region $part): array
+    {
         $least = EdgeBlur::sharpness(self::CRISP);
-        [$crisp, $all] = [0, 0];
+        [$crisp, $judged, $all] = [0, 0, 0];
         foreach ($this->map as $cell => $sharpness) {
             [$x, $y] = [
                 (($cell % $this->columns) + 0.5) / $this->columns,
                 (intdiv($cell, $this->columns) + 0.5) / $this->rows,
             ];
-            if ($sharpness !== null && ! $part->holds($x, $y)) {
-                $crisp += $sharpness >= $least ? 1 : 0;
+            if (! $part->holds($x, $y)) {
+                $crisp += ($sharpness ?? 0.0) >= $least ? 1 : 0;
+                $judged += $sharpness === null ? 0 : 1;
                 $all++;
             }
         }
 
-        return $all === 0 ? null : $crisp / $all;
+        return [$crisp, $judged, $all];
     }
 
     /**
@@ -252,18 +275,22 @@ final readonly class FocusMeasures
     }
 
     /** A smooth thing has only soft shades on it, however sharp it is: with a sharper outline it is not judged. */
-    private static function subject(EdgeField $edges, Region $region, float $sharpest): ?AreaFocus
-    {
-        $cells = $edges->within($region);
+    private static function subject(
+        EdgeField $edges,
+        Region $region,
+        float $sharpest,
+        ?SubjectShape $shape = null,
+    ): ?AreaFocus {
+        $cells = $edges->within($region, $shape);
         $found = AreaFocus::of($edges, $cells, $sharpest);
         if ($found === null) {
             $faint = $edges->withFaintEdges();
-            $soft = AreaFocus::of($faint, $faint->within($region), $sharpest);
+            $soft = AreaFocus::of($faint, $faint->within($region, $shape), $sharpest);
             $found = $soft !== null && $soft->sharpness <= self::PLAINLY_SOFT ? $soft : null;
         } elseif (
             $found->sharpness >= self::HARDLY_SOFT ||
             count($cells) >= (count($cells) < self::FEW ? self::PLAIN_OF_FEW : self::PLAIN) *
-                $edges->cellsWithin($region)
+                $edges->cellsWithin($region, $shape)
         ) {
             return $found;
         }

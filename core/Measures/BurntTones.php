@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Measures;
 
 use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Composition\SubjectShape;
 use TruePupil\Core\Raster\ColourGrid;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\PixelStatistics;
@@ -32,24 +33,34 @@ final class BurntTones
     /**
      * @param  ColourGrid  $grid  of the whole picture
      * @param  PixelStatistics  $pixels  of the whole picture
-     * @return float % of the region in which red or green is at its end and the tone is pale
+     * @param  ?SubjectShape  $shape  of what counts in the region; null: all of it
+     * @return float % of it in which red or green is at its end and the tone is pale
      */
-    public static function percentIn(Region $region, ColourGrid $grid, PixelStatistics $pixels): float
+    public static function percentIn(
+        Region $region,
+        ColourGrid $grid,
+        PixelStatistics $pixels,
+        ?SubjectShape $shape = null,
+    ): float
     {
         $end = self::end($pixels) - self::NEAR;
         [$left, $right] = self::cells($region->x, $region->width, $grid->columns);
         [$top, $bottom] = self::cells($region->y, $region->height, $grid->rows);
-        $burnt = 0;
+        $burnt = $all = 0;
         for ($y = $top; $y < $bottom; $y++) {
             for ($x = $left; $x < $right; $x++) {
+                if ($shape?->holds(($x + 0.5) / $grid->columns, ($y + 0.5) / $grid->rows) === false) {
+                    continue;
+                }
                 $i = 3 * ($y * $grid->columns + $x);
+                $all++;
                 [$r, $g, $b] = [ord($grid->bytes[$i]), ord($grid->bytes[$i + 1]), ord($grid->bytes[$i + 2])];
                 $most = max($r, $g, $b);
                 $burnt += max($r, $g) >= $end && $most - min($r, $g, $b) <= self::PALE * $most ? 1 : 0;
             }
         }
 
-        return (100 * $burnt) / (($right - $left) * ($bottom - $top));
+        return $all === 0 ? 0.0 : (100 * $burnt) / $all;
     }
 
     /**

@@ -69,6 +69,7 @@ final readonly class FrameMeasures
                     $subject->burntPct,
                     // Eye and face brighten alike.
                     $subject->eyeLight,
+                    $subject->shape,
                 ),
             // Where things lie does not change with the light.
             $this->focus,

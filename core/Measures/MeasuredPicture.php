@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace TruePupil\Core\Measures;
 
 use TruePupil\Core\Composition\Attention;
+use TruePupil\Core\Composition\GrownShape;
 use TruePupil\Core\Composition\MarkKind;
 use TruePupil\Core\Composition\MarkMeasures;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Composition\SubjectShape;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Metering\PatternMeter;
@@ -80,14 +82,15 @@ final readonly class MeasuredPicture
         [$reading, $plain, $subject] = [$this->reading, $this->plain, $marks->subject];
         $eye = $marks->first(MarkKind::Eye)?->points[0];
         $face = $eye === null ? null : $reading->faceRound($eye);
+        $shape = $subject === null ? null : GrownShape::of($reading->colours(), $subject);
 
         return new FrameMeasures(
             $plain->tone,
             $subject === null ? $plain->metering : $this->meteredAt($subject),
-            $subject === null ? null : $this->subject($subject, $face),
+            $subject === null ? null : $this->subject($subject, $shape, $face),
             $subject === null && $face === null
                 ? $plain->focus
-                : $plain->focus?->marked($reading->detail, $subject, $face?->detail),
+                : $plain->focus?->marked($reading->detail, $subject, $face?->detail, $shape),
             $plain->composition?->marked($this->attention, $marks),
             $plain->colour,
             $subject === null ? $plain->preview : $reading->preview?->measured($subject),
@@ -119,15 +122,17 @@ final readonly class MeasuredPicture
         ];
     }
 
-    private function subject(Region $region, ?FaceReading $face): SubjectMeasures
+    private function subject(Region $region, ?SubjectShape $shape, ?FaceReading $face): SubjectMeasures
     {
-        $tone = ToneMeasures::from($this->reading->statisticsIn($region));
+        $core = $shape?->core();
+        $tone = ToneMeasures::from($this->reading->statisticsIn($region, $core));
 
         return new SubjectMeasures(
             $region,
             $tone,
-            BurntTones::percentIn($region, $this->reading->colours(), $this->reading->statistics()),
+            BurntTones::percentIn($region, $this->reading->colours(), $this->reading->statistics(), $core),
             $face === null ? null : EyeLight::of($face->colours, Stops::of($tone->meanStops)),
+            $shape,
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Measures;
 
 use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Composition\SubjectShape;
 use TruePupil\Core\Focus\DetailMap;
 use TruePupil\Core\Metering\LuminanceGrid;
 use TruePupil\Core\Raster\ColourGrid;
@@ -71,9 +72,9 @@ final class PixelReading
         return $this->parts->ends();
     }
 
-    public function statisticsIn(Region $region): PixelStatistics
+    public function statisticsIn(Region $region, ?SubjectShape $shape = null): PixelStatistics
     {
-        return $this->samples->within($region);
+        return $this->samples->within($region, shape: $shape);
     }
 
     /** @param  array{float, float}  $eye  across and down, as fractions */

@@ -7,6 +7,7 @@ namespace TruePupil\Core\Measures;
 use Closure;
 use InvalidArgumentException;
 use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Composition\SubjectShape;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\PixelStatistics;
 use TruePupil\Core\Tone\Srgb;
@@ -56,9 +57,14 @@ final readonly class PixelSamples
     /**
      * The tones of a part, as many as it has pixels.
      *
+     * @param  ?SubjectShape  $shape  of the part that counts; null: all of it
      * @param  int  $enough  samples that are looked at at most, or about so many; fewer are quicker and coarser
      */
-    public function within(Region $region, int $enough = self::ENOUGH): PixelStatistics
+    public function within(
+        Region $region,
+        int $enough = self::ENOUGH,
+        ?SubjectShape $shape = null,
+    ): PixelStatistics
     {
         [$left, $right] = self::span($region->x, $region->width, $this->width);
         [$top, $bottom] = self::span($region->y, $region->height, $this->height);
@@ -77,7 +83,11 @@ final readonly class PixelSamples
                 $bytes = ($this->block)($loaded);
             }
             $start = ($row % self::BLOCK) * $this->columns;
+            $isIn = $shape?->along($row / $this->height, array_keys($across), $this->strip / $this->width);
             foreach ($across as $column => $wide) {
+                if ($isIn !== null && ! $isIn[$column]) {
+                    continue;
+                }
                 $at = 3 * ($start + $column);
                 $r = ord($bytes[$at]);
                 $g = ord($bytes[$at + 1]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Measures;
 
 use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Composition\SubjectShape;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Tone\ToneMeasures;
 
@@ -18,7 +19,15 @@ final readonly class SubjectMeasures
         public float $burntPct = 0.0,
         /** Where an eye of the subject is marked. */
         public ?EyeLight $eyeLight = null,
+        /** What of the rectangle it is; null where that cannot be told. Tones and sharpness are those of the shape. */
+        public ?SubjectShape $shape = null,
     ) {
+    }
+
+    /** Percentage of the frame that it covers: of its shape, else of the rectangle. */
+    public function sharePct(): float
+    {
+        return $this->shape?->sharePct() ?? $this->region->sharePct();
     }
 
     /** Where the subject's mean luminance fell, in stops from mid-grey. */
@@ -32,7 +41,8 @@ final readonly class SubjectMeasures
     {
         return [
             'region' => $this->region->toArray(),
-            'sharePct' => $this->region->sharePct(),
+            'sharePct' => $this->sharePct(),
+            'shape' => $this->shape?->toArray(),
             'burntPct' => round($this->burntPct, 3),
             'eyeLight' => $this->eyeLight?->toArray(),
             ...$this->tone->toArray(),

@@ -9,6 +9,7 @@ use TruePupil\Core\Colour\ColourMeasures;
 use TruePupil\Core\Composition\CompositionMeasures;
 use TruePupil\Core\Composition\MarkMeasures;
 use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Composition\SubjectShape;
 use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Measures\EyeLight;
 use TruePupil\Core\Measures\FrameMeasures;
@@ -101,6 +102,7 @@ final class MeasuresReading
             // Measures of older rules did not know it.
             isset($stored['burntPct']) ? self::number($stored, 'burntPct') : 0.0,
             EyeLight::restore($stored['eyeLight'] ?? null),
+            SubjectShape::restore($stored['shape'] ?? null),
         );
     }
 

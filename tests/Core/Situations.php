@@ -16,6 +16,7 @@ use TruePupil\Core\Colour\ColourMeasures;
 use TruePupil\Core\Composition\CompositionMeasures;
 use TruePupil\Core\Composition\MarkMeasures;
 use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Composition\SubjectShape;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureTime;
 use TruePupil\Core\Exposure\Iso;
@@ -100,6 +101,7 @@ final class Situations
         ?string $row = null,
         bool $isWithinRow = false,
         ?RawMeasures $raw = null,
+        ?SubjectShape $shape = null,
     ): Situation {
         $capture = new CaptureRecord(
             lens: new RecordedLens(
@@ -129,6 +131,7 @@ final class Situations
                     self::tone($subject, $lostPct, $blockedPct),
                     $burntPct,
                     EyeLight::restore($eyeLight),
+                    $shape,
                 ),
             $focus === null
                 ? null

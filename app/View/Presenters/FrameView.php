@@ -29,9 +29,11 @@ use TruePupil\Core\Checks\Measures;
 use TruePupil\Core\Checks\Measures\StarsRoom;
 use TruePupil\Core\Checks\Measures\ToneLostHighlightsPct;
 use TruePupil\Core\Critique\FrameAdviser;
+use TruePupil\Core\Critique\Planner;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\LightLedger;
+use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Panel\Panel;
@@ -46,8 +48,6 @@ use TruePupil\Core\Situation\Situation;
 /** A frame as the screens show it. */
 final readonly class FrameView
 {
-    /** Findings that are read at once; the others are folded away. */
-    private const SHOWN = 5;
 
     /** @param  list<RecordRow>  $record */
     private function __construct(
@@ -284,13 +284,22 @@ final readonly class FrameView
     /** @return Collection<int, FrameFinding> the few that are shown at once */
     public function firstFindings(): Collection
     {
-        return $this->findings()->take(self::SHOWN);
+        return collect($this->planned()[0]);
     }
 
     /** @return Collection<int, FrameFinding> the others, folded away */
     public function otherFindings(): Collection
     {
-        return $this->findings()->slice(self::SHOWN)->values();
+        return collect($this->planned()[1]);
+    }
+
+    /** @return array{list<FrameFinding>, list<FrameFinding>} */
+    private function planned(): array
+    {
+        return Planner::of(
+            array_values($this->findings()->all()),
+            fn (FrameFinding $finding): Finding => $finding->found(),
+        );
     }
 
     /** @return Collection<int, FrameFinding> what the student reads; before a return, what was not dismissed */

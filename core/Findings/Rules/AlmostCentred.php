@@ -57,7 +57,8 @@ final class AlmostCentred extends FindingRule
                 )
                 : null;
         }
-        if (abs($off) > 0.08) {
+        // Who did not mean it symmetrical has nothing to set right: a drawing, a plate and a door are so by themselves.
+        if (abs($off) > 0.08 || $situation->statement->intent->idea !== Idea::Symmetry) {
             return null;
         }
 

@@ -29,8 +29,19 @@ use TruePupil\Core\Situation\Situation;
 )]
 final class FocusOnSubject extends FindingRule
 {
-    /** Of what can be judged outside the subject, the share that may be crisp where the subject stands out. */
-    private const SOFT_ROUND = 0.15;
+    /** Of all that lies outside the subject, the share that may be crisp where the subject stands out. */
+    private const SOFT_ROUND = 0.2;
+
+    /** Stops beyond what hands hold from which a sharp subject is doubted rather than praised. */
+    private const SHAKEN = 1.0;
+
+    /** % of the frame from which a subject leaves no surroundings to stand out from. */
+    private const FILLS = 60.0;
+
+    /** Sharpness of a subject up to which it is asked about where nothing else is crisp: 1.5 pixels of 1600. */
+    private const ASKED = 0.47;
+
+    private const NOWHERE_CRISP = 0.85;
 
     public function needs(): array
     {
@@ -56,6 +67,10 @@ final class FocusOnSubject extends FindingRule
         }
         // A subject that is to streak or to flow is soft by intention.
         $look = $situation->statement->intent->movement?->want;
+        if ($subject->sharpness >= Thresholds::SUBJECT_SOFT && $subject->sharpness < self::ASKED
+            && $focus->sharpness < self::NOWHERE_CRISP && $look === null) {
+            return $this->asked($focus, $subject);
+        }
         if (
             $subject->sharpness >= Thresholds::SUBJECT_SOFT ||
             in_array($look, [MovementLook::Streak, MovementLook::Silk], true)
@@ -66,21 +81,42 @@ final class FocusOnSubject extends FindingRule
         return $this->missed($situation, $focus, $subject);
     }
 
-    private function held(Situation $situation, FocusMeasures $focus, AreaFocus $subject): Finding
+    /** That a whole landscape is sharp is no news: praise is for a subject that stands out by its sharpness. */
+    private function held(Situation $situation, FocusMeasures $focus, AreaFocus $subject): ?Finding
     {
         $region = $situation->measures->subject?->region;
-        $outside = $region === null ? null : $focus->crispOutside($region);
+        $time = $situation->record->exposure->exposureTime;
+        $room = $time === null ? null : $situation->handHeldLimit()?->roomFor($time->exact)->value;
+        if (
+            $region === null || $region->sharePct() > self::FILLS ||
+            ($focus->crispShareOutside($region) ?? 1.0) > self::SOFT_ROUND ||
+            ($room !== null && $room < -self::SHAKEN)
+        ) {
+            return null;
+        }
 
         return new Finding(
             id: $this->id(),
             topic: Topic::Focus,
             severity: Severity::Praise,
-            sentence: $outside !== null && $outside <= self::SOFT_ROUND
-                ? 'The subject is crisp and what lies round it soft: it stands out.'
-                : 'The subject is crisp: the focus sits where it should.',
+            sentence: 'The subject is crisp, and what lies round it is soft or plain: it stands out.',
             evidence: [$this->evidence($subject, Thresholds::SHARP)],
             source: FocusMeasures::METHOD,
             confidence: $focus->confidence,
+        );
+    }
+
+    private function asked(FocusMeasures $focus, AreaFocus $subject): Finding
+    {
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Focus,
+            severity: Severity::Choice,
+            sentence: 'Is the subject as crisp as you wanted it? It is a little soft, and nothing round it is much '.
+                'crisper: look at it large on the screen.',
+            evidence: [$this->evidence($subject, self::ASKED)],
+            source: FocusMeasures::METHOD,
+            confidence: 0.6 * $focus->confidence,
         );
     }
 

@@ -22,7 +22,12 @@ use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
 /** An exposure longer than hands hold still for this focal length, format and support. */
-#[Declared('movement.hand-held-too-long', Topic::Movement, contradictedBy: [RecordShakeRoom::class])]
+#[Declared(
+    'movement.hand-held-too-long',
+    Topic::Movement,
+    explains: [CameraChoseTooSlow::class],
+    contradictedBy: [RecordShakeRoom::class],
+)]
 final class HandHeldTooLong extends FindingRule
 {
     /** Hands differ by more than this; nearer than it says nothing. */

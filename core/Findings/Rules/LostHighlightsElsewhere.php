@@ -36,7 +36,7 @@ final class LostHighlightsElsewhere extends FindingRule
             return null;
         }
         // The subject's own share of the loss is taken out of the frame's.
-        $elsewhere = max(0.0, $lost - ($ofSubject * $subject->region->sharePct()) / 100);
+        $elsewhere = max(0.0, $lost - ($ofSubject * $subject->sharePct()) / 100);
         if ($elsewhere < self::LIMIT_PCT) {
             return null;
         }

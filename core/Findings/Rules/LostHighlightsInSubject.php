@@ -27,11 +27,14 @@ final class LostHighlightsInSubject extends FindingRule
     /** % of a subject: glints on glaze, metal or water stay below. */
     private const LIMIT_PCT = 1.5;
 
-    /** % from which form is lost and not only a spot. */
-    private const FAULT_PCT = 3.0;
+    /** % from which form is lost and not only a spot, a foam or a lamp. */
+    private const FAULT_PCT = 8.0;
 
     /** % of a subject in which a channel may be at its end in pale tones. */
     private const BURNT_PCT = 6.0;
+
+    /** % of the frame under which nobody sees that something is lost, however small the subject. */
+    private const SEEN_PCT = 0.05;
 
     public function needs(): array
     {
@@ -44,7 +47,8 @@ final class LostHighlightsInSubject extends FindingRule
         $raw = $situation->measures->raw()?->subject;
         // What only the preview lost is told by the rule that knows it; a channel alone by another.
         $lost = $raw?->lostInAllPct() ?? $subject->tone->lostHighlightsPct ?? 0.0;
-        $isWhite = $lost >= self::LIMIT_PCT;
+        $isWhite = $lost >= self::LIMIT_PCT
+            && $lost * ($subject?->sharePct() ?? 0.0) / 100 >= self::SEEN_PCT;
         if ($subject === null || (! $isWhite && ($raw !== null || $subject->burntPct < self::BURNT_PCT))) {
             return null;
         }

@@ -24,6 +24,9 @@ final class SubjectAtEdge extends FindingRule
     /** Share of what can be judged outside the subject that is crisp. */
     private const CRISP_ALL_OVER = 0.4;
 
+    /** Share of its own width or height over which a shape lies at the edge, from which it is cut off there. */
+    private const TOUCHES = 0.1;
+
     public function needs(): array
     {
         return [Need::Subject];
@@ -42,10 +45,14 @@ final class SubjectAtEdge extends FindingRule
             'bottom' => 1 - $region->y - $region->height,
         ];
         // A landscape goes on beyond the frame; only what stands out from its surroundings is cut off.
-        $outside = $situation->measures->focus?->crispOutside($region);
+        $shape = $situation->measures->subject->shape;
+        $outside = $shape === null ? $situation->measures->focus?->crispOutside($region) : null;
         if ($region->sharePct() > self::LARGE && $outside !== null && $outside >= self::CRISP_ALL_OVER) {
             return null;
         }
+        // Where its shape is known, that says where it ends, and not how generously the rectangle was drawn.
+        $cutAt = array_filter($shape?->touching() ?? [], fn (float $share): bool => $share >= self::TOUCHES);
+        $gaps = [...$gaps, ...array_map(fn (): float => 0.0, $cutAt)];
         // A subject that fills the frame touches several edges on purpose.
         $touching = array_filter($gaps, fn (float $gap): bool => $gap < Thresholds::EDGE_NEAR);
         if ($touching === [] || count($touching) > 2 || $region->sharePct() > 60) {
@@ -53,7 +60,11 @@ final class SubjectAtEdge extends FindingRule
         }
         asort($touching);
         $side = array_key_first($touching);
-        $cut = $touching[$side] < 0.004;
+        // Of what reaches the edge with a tip alone nothing is cut.
+        $cut = $touching[$side] < 0.004 && ($shape === null || isset($cutAt[$side]));
+        if (! $cut && $shape !== null && $touching[$side] < 0.004) {
+            return null;
+        }
 
         return new Finding(
             id: $this->id(),

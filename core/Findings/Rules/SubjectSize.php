@@ -34,8 +34,10 @@ final class SubjectSize extends FindingRule
         if ($situation->statement->intent->idea === Idea::SmallFigure) {
             return $this->figure($region->sharePct());
         }
-        $share = $region->sharePct();
-        $small = $share < Thresholds::SUBJECT_SMALL;
+        $shape = $situation->measures->subject->shape;
+        $small = $region->sharePct() < Thresholds::SUBJECT_SMALL;
+        // A group's rectangle holds more than the group: what fills the frame is told by the shape.
+        $share = $small ? $region->sharePct() : $shape?->sharePct() ?? 0.0;
         if (! $small && $share <= Thresholds::SUBJECT_LARGE) {
             return null;
         }

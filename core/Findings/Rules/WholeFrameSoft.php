@@ -22,6 +22,12 @@ use TruePupil\Core\Situation\Situation;
 #[Declared('focus.whole-frame-soft', Topic::Focus)]
 final class WholeFrameSoft extends FindingRule
 {
+    /** Sharpness of the sharpest part up to which it is asked whether anything is crisp: one pixel of 1600. */
+    private const ASKED = 0.66;
+
+    /** Part of the frame with texture that is enough to see softness by. */
+    private const CONFIDENCE = 0.15;
+
     public function needs(): array
     {
         return [Need::FocusMap];
@@ -33,14 +39,17 @@ final class WholeFrameSoft extends FindingRule
         $look = $situation->statement->intent->movement?->want;
         if (
             $focus?->sharpness === null ||
-            $focus->confidence < Thresholds::FOCUS_CONFIDENCE ||
-            ($focus->smear === null && $focus->sharpness >= Thresholds::SOFT) ||
+            $focus->confidence < self::CONFIDENCE ||
+            ($focus->smear === null && $focus->sharpness >= self::ASKED) ||
             // Everything may streak that was meant to.
             in_array($look, [MovementLook::Streak, MovementLook::Silk], true)
         ) {
             return null;
         }
         $smear = $focus->smear;
+        if ($smear === null && $focus->sharpness >= Thresholds::SOFT) {
+            return $this->asked($focus, $focus->sharpness);
+        }
         $limit = $situation->handHeldLimit();
         $time = $situation->record->exposure->exposureTime;
         $slow = $limit !== null && $time !== null && $limit->roomFor($time->exact)->value < 0;
@@ -90,7 +99,30 @@ final class WholeFrameSoft extends FindingRule
                     ),
             ],
             source: FocusMeasures::METHOD,
-            confidence: 0.6 * $focus->confidence,
+            confidence: 0.8 * sqrt($focus->confidence),
+        );
+    }
+
+    /** Between soft and crisp lies what a small file, a soft lens or a light mist may show. */
+    private function asked(FocusMeasures $focus, float $sharpness): Finding
+    {
+        return new Finding(
+            id: $this->id(),
+            topic: Topic::Focus,
+            severity: Severity::Choice,
+            sentence: 'Is anything in the picture as crisp as you wanted it? Even its sharpest part is a little soft: '.
+                'the focus may have missed by little, or the camera moved by little.',
+            evidence: [
+                new Evidence(
+                    'sharpness of the sharpest part',
+                    100 * $sharpness,
+                    '%',
+                    100 * self::ASKED,
+                    100 * ($sharpness - self::ASKED),
+                ),
+            ],
+            source: FocusMeasures::METHOD,
+            confidence: 0.8 * sqrt($focus->confidence),
         );
     }
 

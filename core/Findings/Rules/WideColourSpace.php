@@ -17,6 +17,9 @@ use TruePupil\Core\Situation\Situation;
 #[Declared('file.colour-space', Topic::File, contradictedBy: [RecordColourSpace::class])]
 final class WideColourSpace extends SensorRule
 {
+    /** Mean saturation (HSV) of a black-and-white picture, toned ones included. */
+    private const COLOURLESS = 0.03;
+
     public function needs(): array
     {
         return [];
@@ -29,7 +32,9 @@ final class WideColourSpace extends SensorRule
             $situation->file->format !== 'JPEG' ||
             $space === null ||
             preg_match('/sRGB|IEC ?61966/i', $space) === 1 ||
-            preg_match('/gr[ae]y|CMYK/i', $space) === 1
+            preg_match('/gr[ae]y|CMYK/i', $space) === 1 ||
+            // Where there is no colour none turns dull.
+            ($situation->measures->colour !== null && $situation->measures->colour->saturation < self::COLOURLESS)
         ) {
             return null;
         }

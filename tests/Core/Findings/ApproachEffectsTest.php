@@ -47,7 +47,7 @@ final class ApproachEffectsTest extends TestCase
             'protects',
             'highlights',
             'shadows',
-            fn (Approach $approach): Situation => Situations::make(lostPct: 5, approach: $approach),
+            fn (Approach $approach): Situation => Situations::make(lostPct: 10, approach: $approach),
             $severity('tone.lost-highlights-subject'),
         ];
         yield 'highlights or shadows, blocked' => [

@@ -16,21 +16,22 @@ final class AlmostCentredTest extends TestCase
 {
     public function test_an_axis_two_percent_off(): void
     {
-        $finding = $this->judge(0.52, 0.93);
+        $finding = $this->judge(0.52, 0.93, Idea::Symmetry);
 
-        $this->assertSame(Severity::Weakness, $finding?->severity);
+        $this->assertSame(Severity::Fault, $finding?->severity);
         $this->assertStringContainsString('2.0 % of the width to the right', $finding->sentence);
-        $this->assertSame(Severity::Fault, $this->judge(0.52, 0.93, Idea::Symmetry)?->severity);
+        $this->assertNull($this->judge(0.52, 0.93), 'nobody said that it was to be symmetrical');
     }
 
     public function test_declared_and_exact_is_praised(): void
     {
-        $this->assertSame(Severity::Praise, $this->judge(0.504, 0.93, Idea::Symmetry)?->severity);
+        $this->assertSame(Severity::Praise, $this->judge(0.5118, 0.93, Idea::Symmetry)?->severity);
+        $this->assertSame(Severity::Fault, $this->judge(0.5122, 0.93, Idea::Symmetry)?->severity);
     }
 
     public function test_no_symmetry_or_exact_without_a_word(): void
     {
-        $this->assertNull($this->judge(0.52, 0.5));
+        $this->assertNull($this->judge(0.52, 0.5, Idea::Symmetry));
         $this->assertNull($this->judge(0.5, 0.93));
     }
 

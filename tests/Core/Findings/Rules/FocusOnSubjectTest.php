@@ -17,9 +17,12 @@ use TruePupil\Core\Intent\MovementLook;
 
 final class FocusOnSubjectTest extends TestCase
 {
+    /** A subject between two plain parts. */
+    private const SOFT_ROUND = ['columns' => 3, 'rows' => 1, 'map' => [null, 0.9, 0.1]];
+
     public function test_a_crisp_subject_is_praised_and_a_soft_one_told_where_the_focus_lies(): void
     {
-        $this->assertSame(Severity::Praise, $this->judge([])?->severity);
+        $this->assertSame(Severity::Praise, $this->judge([], self::SOFT_ROUND)?->severity);
         $missed = $this->judge(['sharpness' => 0.25]);
         $this->assertSame([Severity::Fault, Topic::Focus], [$missed?->severity, $missed?->topic]);
         $this->assertStringContainsString('lower right', (string) $missed?->sentence);
@@ -49,10 +52,31 @@ final class FocusOnSubjectTest extends TestCase
         $this->assertStringContainsString('1/100 s', $moved->sentence);
     }
 
+    public function test_that_everything_is_sharp_is_no_news_and_what_hands_could_not_hold_no_merit(): void
+    {
+        $this->assertNull($this->judge([], ['columns' => 3, 'rows' => 1, 'map' => [0.9, 0.9, 0.1]]));
+        $held = fn (float $time): ?Finding => (new FocusOnSubject())->judge(
+            Situations::make(t: $time, focus: ['subject' => [], ...self::SOFT_ROUND]),
+        );
+        // 1/50 s is what hands hold at 50 mm; a stop longer is doubted.
+        $this->assertNotNull($held(1 / 26));
+        $this->assertNull($held(1 / 24));
+    }
+
+    public function test_a_subject_that_is_nearly_crisp_is_asked_about_where_nothing_is_crisper(): void
+    {
+        $asked = $this->judge(['sharpness' => 0.46], ['sharpness' => 0.84]);
+
+        $this->assertSame(Severity::Choice, $asked?->severity);
+        $this->assertStringContainsString('as crisp as you wanted it?', $asked->sentence);
+        $this->assertNull($this->judge(['sharpness' => 0.48], ['sharpness' => 0.84]));
+        $this->assertNull($this->judge(['sharpness' => 0.46], ['sharpness' => 0.86]));
+    }
+
     public function test_silence_rather_than_a_guess(): void
     {
         $this->assertNull($this->judge(['sharpness' => 0.48]));
-        $this->assertNull($this->judge(['crisp' => 0.2]), 'most of what can be judged is soft');
+        $this->assertNull($this->judge(['crisp' => 0.2], self::SOFT_ROUND), 'most of what can be judged is soft');
         $this->assertNull($this->judge(false));
         $this->assertNull($this->judge(['sharpness' => 0.25], ['confidence' => 0.1]));
         $this->assertNull($this->judge(['sharpness' => 0.25], ['sharpness' => 0.3]), 'soft everywhere');

@@ -9,6 +9,8 @@ use Tests\Core\Situations;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Approach\ApproachToLight;
 use TruePupil\Core\Approach\Protects;
+use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\LostHighlightsInSubject;
 use TruePupil\Core\Findings\Severity;
 
@@ -52,12 +54,18 @@ final class LostHighlightsInSubjectTest extends TestCase
             Situations::make(subject: 1.5, lostPct: $lost),
         )?->severity;
 
-        $this->assertSame(Severity::Weakness, $severity(2.9));
-        $this->assertSame(Severity::Fault, $severity(3.1));
+        $this->assertSame(Severity::Weakness, $severity(7.9));
+        $this->assertSame(Severity::Fault, $severity(8.1));
     }
 
     public function test_glints_say_nothing(): void
     {
         $this->assertNull((new LostHighlightsInSubject())->judge(Situations::make(lostPct: 1.4)));
+        // Two percent of half a percent of the frame: a glint on a beetle.
+        $tiny = fn (float $side): ?Finding => (new LostHighlightsInSubject())->judge(
+            Situations::make(lostPct: 2.0, region: Region::of(0.4, 0.4, $side, $side)),
+        );
+        $this->assertNull($tiny(sqrt(0.0249)));
+        $this->assertNotNull($tiny(sqrt(0.0251)));
     }
 }

@@ -7,6 +7,7 @@ namespace Tests\Core\Findings\Rules;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
 use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Composition\SubjectShape;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\SubjectSize;
 use TruePupil\Core\Findings\Severity;
@@ -26,10 +27,16 @@ final class SubjectSizeTest extends TestCase
 
     public function test_no_room_left_and_just_right(): void
     {
+        $large = fn (?string $cells): ?Finding => (new SubjectSize())->judge(Situations::make(
+            region: Region::of(0.05, 0.05, 0.9, 0.9),
+            shape: $cells === null ? null : new SubjectShape(Region::of(0, 0, 1, 1), 10, 1, $cells),
+        ));
         $this->assertStringContainsString(
-            'nothing is left',
-            (string) (new SubjectSize())->judge(Situations::make(region: Region::of(0.05, 0.05, 0.9, 0.9)))?->sentence,
+            'takes 80 % of the frame; nothing is left',
+            (string) $large('0111111110')?->sentence,
         );
+        $this->assertNull($large('0111110000'), 'the rectangle holds more than what is in it');
+        $this->assertNull($large(null), 'nobody knows how much of the rectangle it fills');
         $this->assertNull((new SubjectSize())->judge(Situations::make()));
     }
 
