@@ -13,6 +13,8 @@ use TruePupil\Core\Checks\CheckEvaluation;
 use TruePupil\Core\Checks\CheckResult;
 use TruePupil\Core\Checks\Measures;
 use TruePupil\Core\Checks\Verdict;
+use TruePupil\Core\Composition\Mark;
+use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Focus\AreaFocus;
 use TruePupil\Core\Measures\RawMeasures;
@@ -36,6 +38,7 @@ final readonly class SubjectGlance
     /**
      * Nothing of it is stored.
      *
+     * @param  list<Mark>  $marks  what else was drawn, such as taps that correct its outline
      * @param  ?string  $placement  which subject of the brief it is said to be
      * @return ?self null while the picture has not been read
      *
@@ -46,12 +49,13 @@ final readonly class SubjectGlance
         Region $region,
         ?string $placement,
         PictureReadings $readings,
+        array $marks = [],
     ): ?self {
         $record = $frame->record();
         if ($record === null) {
             return null;
         }
-        $measures = $readings->measured($frame->picture)->glance($region);
+        $measures = $readings->measured($frame->picture)->glance($region, new Marks($region, $marks));
         if ($measures->subject === null) {
             return null;
         }

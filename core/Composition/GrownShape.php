@@ -23,6 +23,15 @@ final class GrownShape
     /** Where less than this share of what is looked at lies outside, there is no ground to know. */
     private const LEAST_GROUND = 0.12;
 
+    /** A tap speaks for what lies within this share of the rectangle's longer side round it. */
+    private const TAP = 0.06;
+
+    /** What a tap says of all that hangs together with its place. */
+    private const TAPPED = 5.0;
+
+    /** Odds that nothing else outweighs. */
+    private const SAID = 12.0;
+
     /** Steps of brightness and of each of two opponent colours. */
     private const BINS = 10;
 
@@ -70,7 +79,7 @@ final class GrownShape
     /** @var list<int> red, green and blue of each cell in turn */
     private array $codes;
 
-    /** @var list<float> odds by place alone */
+    /** @var array<int, float> odds by place alone */
     private array $prior = [];
 
     private function __construct(private readonly ColourGrid $grid, private readonly Region $window, Region $box)
@@ -94,9 +103,11 @@ final class GrownShape
 
     /**
      * @param  ColourGrid  $picture  of the whole picture
+     * @param  list<array{float, float}>  $in  places that belong to it, as fractions of the frame
+     * @param  list<array{float, float}>  $out  places that do not
      * @return ?SubjectShape null where subject and ground cannot be told apart, or no ground is to be seen
      */
-    public static function of(ColourGrid $picture, Region $box): ?SubjectShape
+    public static function of(ColourGrid $picture, Region $box, array $in = [], array $out = []): ?SubjectShape
     {
         $around = $box->grown(self::GROUND);
         $left = (int) floor($around->x * $picture->columns);
@@ -124,10 +135,43 @@ final class GrownShape
             $box,
         );
 
-        return $grown->shape();
+        return $grown->shape(
+            $grown->within($in, $box),
+            $grown->within($out, $box),
+        );
     }
 
-    private function shape(): ?SubjectShape
+    /**
+     * @param  list<array{float, float}>  $taps
+     * @return list<int> cells near one of them
+     */
+    private function within(array $taps, Region $box): array
+    {
+        [$w, $h] = [$this->grid->columns, $this->grid->rows];
+        // Cells are square, the frame need not be.
+        $reach = max(1.0, self::TAP * max(
+            $box->width / $this->window->width * $w,
+            $box->height / $this->window->height * $h,
+        ));
+        $near = [];
+        foreach ($taps as [$x, $y]) {
+            $column = ($x - $this->window->x) / $this->window->width * $w;
+            $row = ($y - $this->window->y) / $this->window->height * $h;
+            foreach ($this->inBox as $i => $isIn) {
+                if ($isIn && hypot($i % $w + 0.5 - $column, intdiv($i, $w) + 0.5 - $row) <= $reach) {
+                    $near[] = $i;
+                }
+            }
+        }
+
+        return $near;
+    }
+
+    /**
+     * @param  list<int>  $in  cells that somebody says belong to it
+     * @param  list<int>  $out  cells that somebody says do not
+     */
+    private function shape(array $in, array $out): ?SubjectShape
     {
         $count = count($this->inBox);
         $inside = count(array_filter($this->inBox));
@@ -139,10 +183,19 @@ final class GrownShape
             fn (float $prior, float $way): float => $prior + self::WAY *
                 tanh(($way - self::CROSSED[0]) / self::CROSSED[1]),
             $this->prior,
-            $this->wayFromGround(),
+            $this->wayFrom(array_keys($this->inBox, false, true)),
         );
+        foreach ([[$in, 1], [$out, -1]] as [$said, $sign]) {
+            // What hangs together with a place that was tapped goes with it.
+            foreach ($said === [] ? [] : $this->wayFrom($said) as $cell => $way) {
+                $this->prior[$cell] += $sign * self::TAPPED * max(0.0, 1 - $way / self::CROSSED[0]);
+            }
+            foreach ($said as $cell) {
+                $this->prior[$cell] = $sign * self::SAID;
+            }
+        }
         $belief = array_map(
-            fn (bool $in, float $prior): float => $in ? 1 / (1 + exp(-$prior)) : 0.0,
+            fn (bool $isIn, float $prior): float => $isIn ? 1 / (1 + exp(-$prior)) : 0.0,
             $this->inBox,
             $this->prior,
         );
@@ -151,11 +204,14 @@ final class GrownShape
             [$says, $overlap] = $this->colours($belief);
             $belief = $this->spread($belief, $says, $weights);
         }
-        $cells = $this->pieces($belief);
+        $cells = $this->pieces($belief, $in);
         $share = substr_count($cells, '1') / $inside;
 
-        return $overlap > self::ALIKE || $share < self::BELIEVED[0] || $share > self::BELIEVED[1]
-            || $this->contrast($cells) < self::CONTRAST
+        // Whoever taps sees the outline, and says where it is wrong.
+        $isSaid = $in !== [] || $out !== [];
+
+        return ! $isSaid && ($overlap > self::ALIKE || $share < self::BELIEVED[0] || $share > self::BELIEVED[1]
+            || $this->contrast($cells) < self::CONTRAST)
             ? null
             : new SubjectShape($this->window, $this->grid->columns, $this->grid->rows, $cells);
     }
@@ -217,16 +273,20 @@ final class GrownShape
     }
 
     /**
-     * Codes that have to be crossed to come to each cell from outside the rectangle, by the way that crosses least:
-     * what hangs together with the ground without an edge is ground. Four sweeps over all cells come near enough.
+     * Codes that have to be crossed to come to each cell of the rectangle from one of some cells, by the way that
+     * crosses least: what hangs together with the ground without an edge is ground. Four sweeps come near enough.
      *
-     * @return list<float>
+     * @param  list<int>  $from
+     * @return array<int, float> by cell
      */
-    private function wayFromGround(): array
+    private function wayFrom(array $from): array
     {
         [$w, $h] = [$this->grid->columns, $this->grid->rows];
         $code = $this->codes;
-        $way = array_map(fn (bool $in): float => $in ? 1e6 : 0.0, $this->inBox);
+        $way = array_fill(0, $w * $h, 1e6);
+        foreach ($from as $cell) {
+            $way[$cell] = 0.0;
+        }
         $step = function (int $from, int $to) use ($code, &$way): void {
             [$a, $b] = [3 * $from, 3 * $to];
             $crossed = $way[$from] + max(0.0, (abs($code[$a] - $code[$b]) + abs($code[$a + 1] - $code[$b + 1])
@@ -301,14 +361,15 @@ final class GrownShape
      * Its larger pieces, with their holes filled.
      *
      * @param  list<float>  $belief
+     * @param  list<int>  $kept  cells whose pieces stay, however small
      */
-    private function pieces(array $belief): string
+    private function pieces(array $belief, array $kept): string
     {
         $cells = implode('', array_map(fn (float $one): string => $one > 0.5 ? '1' : '0', $belief));
         $pieces = $this->connected($cells, '1');
         $largest = $pieces === [] ? 0 : max(array_map(count(...), $pieces));
         foreach ($pieces as $piece) {
-            if (count($piece) < self::PIECE * $largest) {
+            if (count($piece) < self::PIECE * $largest && array_intersect($piece, $kept) === []) {
                 foreach ($piece as $cell) {
                     $cells[$cell] = '0';
                 }

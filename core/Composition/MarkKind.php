@@ -8,6 +8,9 @@ namespace TruePupil\Core\Composition;
 enum MarkKind: string
 {
     case Eye = 'eye';
+    /** A tap that corrects the outline of the subject. */
+    case Belongs = 'belongs';
+    case Apart = 'apart';
     case Horizon = 'horizon';
     case Upright = 'upright';
     /** About which the picture is meant to be symmetrical. */
@@ -28,6 +31,8 @@ enum MarkKind: string
     {
         return match ($this) {
             self::Eye => 'the eye that must be sharp',
+            self::Belongs => 'a place that belongs to the subject',
+            self::Apart => 'a place that does not belong to it',
             self::Horizon => 'horizon, or any line that should be level',
             self::Upright => 'line that should be upright',
             self::Axis => 'axis of symmetry',
@@ -47,7 +52,7 @@ enum MarkKind: string
     public function fewest(): int
     {
         return match ($this) {
-            self::Eye, self::Distraction => 1,
+            self::Eye, self::Belongs, self::Apart, self::Distraction => 1,
             default => 2,
         };
     }
@@ -55,10 +60,15 @@ enum MarkKind: string
     public function most(): int
     {
         return match (true) {
-            $this === self::Eye => 1,
+            $this->isPoint() => 1,
             $this->isLine() => 2,
             default => Mark::MOST_POINTS,
         };
+    }
+
+    public function isPoint(): bool
+    {
+        return in_array($this, [self::Eye, self::Belongs, self::Apart], true);
     }
 
     /** A layer of depth, from the front to the back. */

@@ -102,6 +102,15 @@ final readonly class SubjectShape
         return [...$right, ...$left];
     }
 
+    /** The outline as percentages, "x,y x,y …", as drawings take it. */
+    public function points(): string
+    {
+        return implode(' ', array_map(
+            fn (array $point): string => round(100 * $point[0], 2).','.round(100 * $point[1], 2),
+            $this->outline(),
+        ));
+    }
+
     /** @return array{float, float} */
     private function place(int $column, int $row): array
     {

@@ -6,6 +6,7 @@ namespace TruePupil\Core\Measures;
 
 use TruePupil\Core\Composition\Attention;
 use TruePupil\Core\Composition\GrownShape;
+use TruePupil\Core\Composition\Mark;
 use TruePupil\Core\Composition\MarkKind;
 use TruePupil\Core\Composition\MarkMeasures;
 use TruePupil\Core\Composition\Marks;
@@ -55,20 +56,22 @@ final readonly class MeasuredPicture
      * What a subject comes to while it is still being drawn: its place, its tones and its sharpness, from fewer samples
      * (shares to about a percent), and nothing else anew.
      */
-    public function glance(Region $subject): FrameMeasures
+    public function glance(Region $subject, Marks $marks = new Marks()): FrameMeasures
     {
         $plain = $this->plain;
+        $shape = self::shape($this->reading, $subject, $marks);
 
         return new FrameMeasures(
             $plain->tone,
             $plain->metering,
             new SubjectMeasures(
                 $subject,
-                ToneMeasures::from($this->reading->samples->within($subject, self::GLANCE)),
+                ToneMeasures::from($this->reading->samples->within($subject, self::GLANCE, $shape?->core())),
                 0.0,
                 null,
+                $shape,
             ),
-            $plain->focus?->marked($this->reading->detail, $subject),
+            $plain->focus?->marked($this->reading->detail, $subject, shape: $shape),
             $plain->composition,
             $plain->colour,
             $this->reading->preview?->measured($subject, self::GLANCE),
@@ -82,7 +85,7 @@ final readonly class MeasuredPicture
         [$reading, $plain, $subject] = [$this->reading, $this->plain, $marks->subject];
         $eye = $marks->first(MarkKind::Eye)?->points[0];
         $face = $eye === null ? null : $reading->faceRound($eye);
-        $shape = $subject === null ? null : GrownShape::of($reading->colours(), $subject);
+        $shape = $subject === null ? null : self::shape($reading, $subject, $marks);
 
         return new FrameMeasures(
             $plain->tone,
@@ -105,6 +108,21 @@ final readonly class MeasuredPicture
                 LayerReading::of($marks, $reading->luminance(), $this->attention),
                 AreaWarmth::of($marks, $reading->colours()),
             ),
+        );
+    }
+
+    private static function shape(PixelReading $reading, Region $subject, Marks $marks): ?SubjectShape
+    {
+        $taps = fn (MarkKind $kind): array => array_map(
+            fn (Mark $mark): array => $mark->points[0],
+            $marks->ofKind($kind),
+        );
+
+        return GrownShape::of(
+            $reading->colours(),
+            $subject,
+            $taps(MarkKind::Belongs),
+            $taps(MarkKind::Apart),
         );
     }
 

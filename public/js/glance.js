@@ -7,6 +7,14 @@ export function watchGlance(form) {
     const ask = async (mark) => {
         asking = true;
         const query = new URLSearchParams(Object.entries(mark).map(([side, value]) => [side, value.toFixed(2)]));
+        // Taps that correct its outline count while it is drawn.
+        [...form.querySelectorAll('[data-rows] [data-mark-row]')]
+            .map((row) => [row.querySelector('[data-kind]').value, row.querySelector('[data-points]').value])
+            .filter(([kind, points]) => ['belongs', 'apart'].includes(kind) && points !== '')
+            .forEach(([kind, points], index) => {
+                query.set(`marks[${index}][kind]`, kind);
+                query.set(`marks[${index}][points]`, points);
+            });
         const placement = form.querySelector('[name=placement_id]:checked');
         if (placement) {
             query.set('placement', placement.value);
@@ -17,6 +25,12 @@ export function watchGlance(form) {
             if (answer.status === 200 && !answer.redirected) {
                 said.innerHTML = await answer.text();
                 said.hidden = false;
+                const picture = form.querySelector('[data-mark]');
+                picture.querySelector('[data-outline]')?.remove();
+                const outline = said.querySelector('[data-outline]');
+                if (outline) {
+                    picture.append(outline);
+                }
             }
         } catch {
             // Without a network the marks are drawn all the same; what they come to is said when they are sent.

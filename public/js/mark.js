@@ -112,6 +112,7 @@ function watch(picture) {
     for (const side of SIDES) {
         fields[side].addEventListener('input', draw);
     }
+    picture.addEventListener('marks-changed', draw);
     for (const choice of form.querySelectorAll('[name=placement_id]')) {
         choice.addEventListener('change', draw);
     }

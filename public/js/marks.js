@@ -47,6 +47,7 @@ function watch(list) {
             .map((pair) => pair.split(',').map(Number))
             .filter((pair) => pair.length === 2 && pair.every(Number.isFinite));
 
+    const changed = () => picture.dispatchEvent(new Event('marks-changed'));
     const draw = () => {
         layer.replaceChildren();
         for (const row of rows.querySelectorAll('[data-mark-row]')) {
@@ -101,6 +102,7 @@ function watch(list) {
         }
         rows.append(row);
         draw();
+        changed();
 
         return row;
     };
@@ -141,6 +143,7 @@ function watch(list) {
         if (event.target.closest('[data-remove]')) {
             event.target.closest('[data-mark-row]').remove();
             draw();
+            changed();
             tool.focus();
         }
     });

@@ -124,6 +124,7 @@ final class CritiquePicture extends JsonCommand
             'measures' => $frames[0]['measures'],
             'checks' => $tagged('checks'),
             'findings' => $tagged('findings'),
+            'further' => $tagged('further'),
             'suggestions' => $tagged('suggestions'),
             'series' => $series === null
                     ? null

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Critique\SubjectGlance;
 use App\HandIn\PictureReadings;
 use App\Http\Requests\GlanceRequest;
+use App\Input\MarksInput;
 use App\Input\RegionInput;
 use App\Models\Frame;
 use Illuminate\Http\Response;
@@ -21,7 +22,13 @@ final class SubjectGlanceController extends Controller
         $region = RegionInput::read($asked);
         $glance = $region === null
             ? null
-            : SubjectGlance::of($frame, $region, $asked['placement'] ?? null, $readings);
+            : SubjectGlance::of(
+                $frame,
+                $region,
+                $asked['placement'] ?? null,
+                $readings,
+                MarksInput::read($asked['marks'] ?? []),
+            );
 
         return $glance === null ? response()->noContent() : view('frames.glance', ['glance' => $glance]);
     }

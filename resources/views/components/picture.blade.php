@@ -23,6 +23,9 @@
                     }}%; width: {{ $view->frame->subject->width * 100 }}%; height: {{ $view->frame->subject->height *
                     100 }}%">
                     <span>subject</span></div>
+                @if ($shape = $view->frame->measures?->subject?->shape)
+                    <x-subject-outline :shape="$shape" />
+                @endif
             @endif
         </div>
     </div>

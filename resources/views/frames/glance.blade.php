@@ -5,3 +5,6 @@
     <span class="glance-check check-{{ $check->verdict->value }}"><span
         class="verdict">{{ $check->verdict->label() }}</span> {{ $check->check->sentence }}</span>
 @endforeach
+@if ($glance->subject->shape)
+    <x-subject-outline :shape="$glance->subject->shape" />
+@endif

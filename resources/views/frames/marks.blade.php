@@ -7,7 +7,7 @@
             <option value="subject" data-shape="subject">the subject</option>
             @foreach (MarkKind::cases() as $kind)
                 <option value="{{ $kind->value }}"
-                    data-shape="{{ $kind === MarkKind::Eye ? 'point' : ($kind->isLine() ? 'line' : 'area') }}">
+                    data-shape="{{ $kind->isPoint() ? 'point' : ($kind->isLine() ? 'line' : 'area') }}">
                     {{ $kind->label() }}</option>
             @endforeach
         </select>

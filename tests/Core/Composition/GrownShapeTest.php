@@ -66,6 +66,21 @@ final class GrownShapeTest extends TestCase
         $this->assertNull($this->grown($disc, Region::of(0.0, 0.0, 1.0, 0.95)), 'no ground is to be seen');
     }
 
+    public function test_a_tap_takes_a_part_in_or_out(): void
+    {
+        // A head and a body of other colours; the body is like the ground.
+        $picture = fn (float $x, float $y): array => match (true) {
+            hypot($x - 0.5, $y - 0.4) < 0.09 => self::SUBJECT,
+            abs($x - 0.5) < 0.1 && $y > 0.49 && $y < 0.68 => [112, 130, 170],
+            default => self::GROUND,
+        };
+        $shape = $this->grown($picture);
+        $this->assertSame([true, true, false], $this->parts($shape), 'head, body and ground');
+        // What hangs together with the place goes with it.
+        $this->assertSame([true, false, false], $this->parts($this->grown($picture, out: [[0.5, 0.65]])));
+        $this->assertTrue($this->grown($picture, in: [[0.38, 0.6]])?->holds(0.38, 0.6));
+    }
+
     public function test_what_goes_on_beyond_the_frame_touches_its_edge(): void
     {
         $shape = $this->grown(
@@ -77,8 +92,12 @@ final class GrownShapeTest extends TestCase
         $this->assertSame(0.0, $shape?->touching()['top']);
     }
 
-    /** @param  callable(float, float): array{int, int, int}  $colour */
-    private function grown(callable $colour, ?Region $box = null): ?SubjectShape
+    /**
+     * @param  callable(float, float): array{int, int, int}  $colour
+     * @param  list<array{float, float}>  $in
+     * @param  list<array{float, float}>  $out
+     */
+    private function grown(callable $colour, ?Region $box = null, array $in = [], array $out = []): ?SubjectShape
     {
         $bytes = '';
         for ($y = 0; $y < 120; $y++) {
@@ -87,7 +106,21 @@ final class GrownShapeTest extends TestCase
             }
         }
 
-        return GrownShape::of(ColourGrid::ofBytes(120, 120, $bytes), $box ?? Region::of(0.33, 0.3, 0.34, 0.4));
+        return GrownShape::of(
+            ColourGrid::ofBytes(120, 120, $bytes),
+            $box ?? Region::of(0.33, 0.3, 0.34, 0.4),
+            $in,
+            $out,
+        );
+    }
+
+    /** @return list<bool> */
+    private function parts(?SubjectShape $shape): array
+    {
+        return array_map(
+            fn (array $place): bool => $shape?->holds(...$place) ?? false,
+            [[0.5, 0.4], [0.5, 0.58], [0.38, 0.6]],
+        );
     }
 
     private function isInDisc(float $x, float $y, float $radius = 0.15): bool
