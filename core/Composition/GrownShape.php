@@ -29,6 +29,9 @@ final class GrownShape
     /** What a tap says of all that hangs together with its place. */
     private const TAPPED = 5.0;
 
+    /** Codes that a tap loses with each cell from its place: it speaks for its neighbourhood alone. */
+    private const STEP = 1.5;
+
     /** Odds that nothing else outweighs. */
     private const SAID = 12.0;
 
@@ -187,7 +190,7 @@ final class GrownShape
         );
         foreach ([[$in, 1], [$out, -1]] as [$said, $sign]) {
             // What hangs together with a place that was tapped goes with it.
-            foreach ($said === [] ? [] : $this->wayFrom($said) as $cell => $way) {
+            foreach ($said === [] ? [] : $this->wayFrom($said, self::STEP) as $cell => $way) {
                 $this->prior[$cell] += $sign * self::TAPPED * max(0.0, 1 - $way / self::CROSSED[0]);
             }
             foreach ($said as $cell) {
@@ -277,9 +280,10 @@ final class GrownShape
      * crosses least: what hangs together with the ground without an edge is ground. Four sweeps come near enough.
      *
      * @param  list<int>  $from
+     * @param  float  $step  what the way itself counts, codes a cell
      * @return array<int, float> by cell
      */
-    private function wayFrom(array $from): array
+    private function wayFrom(array $from, float $step = 0.0): array
     {
         [$w, $h] = [$this->grid->columns, $this->grid->rows];
         $code = $this->codes;
@@ -287,9 +291,9 @@ final class GrownShape
         foreach ($from as $cell) {
             $way[$cell] = 0.0;
         }
-        $step = function (int $from, int $to) use ($code, &$way): void {
+        $go = function (int $from, int $to) use ($code, $step, &$way): void {
             [$a, $b] = [3 * $from, 3 * $to];
-            $crossed = $way[$from] + max(0.0, (abs($code[$a] - $code[$b]) + abs($code[$a + 1] - $code[$b + 1])
+            $crossed = $way[$from] + $step + max(0.0, (abs($code[$a] - $code[$b]) + abs($code[$a + 1] - $code[$b + 1])
                 + abs($code[$a + 2] - $code[$b + 2])) / 3 - self::SHADING);
             if ($crossed < $way[$to]) {
                 $way[$to] = $crossed;
@@ -303,10 +307,10 @@ final class GrownShape
                     continue;
                 }
                 if ($isBack ? $i % $w < $w - 1 : $i % $w > 0) {
-                    $step($isBack ? $i + 1 : $i - 1, $i);
+                    $go($isBack ? $i + 1 : $i - 1, $i);
                 }
                 if ($isBack ? $i + $w < $all : $i >= $w) {
-                    $step($isBack ? $i + $w : $i - $w, $i);
+                    $go($isBack ? $i + $w : $i - $w, $i);
                 }
             }
         }

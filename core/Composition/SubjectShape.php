@@ -80,23 +80,31 @@ final readonly class SubjectShape
     }
 
     /**
-     * Its outline, as points round its outermost cells by row: down its right side, up its left one.
+     * Its outline, down its right side and up its left one, with the steps of the cells smoothed.
      *
      * @return list<array{float, float}> fractions of the frame
      */
     public function outline(): array
     {
-        [$right, $left] = [[], []];
+        $sides = [];
         for ($y = 0; $y < $this->rows; $y++) {
             $row = substr($this->cells, $y * $this->columns, $this->columns);
             [$first, $last] = [strpos($row, '1'), strrpos($row, '1')];
-            if ($first === false || $last === false) {
-                continue;
+            if ($first !== false && $last !== false) {
+                $sides[] = [$y, $first, $last + 1];
             }
-            foreach ([$y, $y + 1] as $edge) {
-                $right[] = $this->place($last + 1, $edge);
-                array_unshift($left, $this->place($first, $edge));
-            }
+        }
+        [$right, $left] = [[], []];
+        foreach ($sides as $i => [$y]) {
+            $near = array_slice($sides, max(0, $i - 1), $i === 0 ? 2 : 3);
+            $mean = fn (int $side): float => array_sum(array_column($near, $side)) / count($near);
+            $down = match ($i) {
+                0 => $y,
+                count($sides) - 1 => $y + 1,
+                default => $y + 0.5,
+            };
+            $right[] = $this->place($mean(2), $down);
+            array_unshift($left, $this->place($mean(1), $down));
         }
 
         return [...$right, ...$left];
@@ -112,7 +120,7 @@ final readonly class SubjectShape
     }
 
     /** @return array{float, float} */
-    private function place(int $column, int $row): array
+    private function place(float $column, float $row): array
     {
         return [
             $this->window->x + $this->window->width * $column / $this->columns,

@@ -138,6 +138,15 @@ function watch(list) {
         }
         put(text([[100 * event.detail.x, 100 * event.detail.y]]), 'eye');
     });
+    // A line under the picture offers a tool by name; the next tap is meant for the picture.
+    picture.closest('form').addEventListener('click', (event) => {
+        const wanted = event.target.closest('[data-use-tool]')?.dataset.useTool;
+        if (wanted) {
+            tool.value = wanted;
+            tool.dispatchEvent(new Event('change'));
+            picture.scrollIntoView({ block: 'nearest' });
+        }
+    });
     rows.addEventListener('input', draw);
     rows.addEventListener('click', (event) => {
         if (event.target.closest('[data-remove]')) {
