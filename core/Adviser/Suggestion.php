@@ -12,6 +12,9 @@ use TruePupil\Core\Optics\Metres;
 /** Concrete settings, with what they gain and what they cost. */
 final readonly class Suggestion
 {
+    /** Focal lengths of lenses that are not chosen by them, mm. */
+    private const FEW_MM = 7.0;
+
     /**
      * @param  string  $kind  what moves, such as "time", "iso" or "aperture", or how it differs: "deeper", "support" …
      */
@@ -99,7 +102,9 @@ final readonly class Suggestion
         $lens = $this->lens->name;
         if ($lens !== null && $this->lens->focalLength !== null) {
             $focalLength = round($this->lens->focalLength).' mm';
-            $lens .= str_contains($lens, $focalLength) ? '' : ' at '.$focalLength;
+            // A telephone's few millimetres say nothing to anybody.
+            $isSaid = $this->lens->focalLength < self::FEW_MM || str_contains($lens, $focalLength);
+            $lens .= $isSaid ? '' : ' at '.$focalLength;
         }
 
         return implode(

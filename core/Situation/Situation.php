@@ -185,6 +185,19 @@ final readonly class Situation
             : Reach::of($this->kit->body, $widest, $smallest);
     }
 
+    /**
+     * A focal length as whoever holds the camera knows it: of a telephone, whose lens has a few millimetres, the
+     * equivalent on 36×24.
+     *
+     * @param  float  $millimetres  of the lens itself
+     */
+    public function focalLengthInWords(float $millimetres): string
+    {
+        return SmallestAperture::isPhone($this->record)
+            ? sprintf('%.0f mm as on 36×24', $millimetres * ($this->format()?->crop() ?? 1.0))
+            : sprintf('%.0f mm', $millimetres);
+    }
+
     public function format(): ?SensorFormat
     {
         return $this->record->format() ?? $this->kit?->body->format;

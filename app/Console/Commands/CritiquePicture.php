@@ -54,7 +54,7 @@ final class CritiquePicture extends JsonCommand
         $plan = $this->option('plan') === null ? null : PlanFormat::read($this->json('plan'));
         $input = new StatedFields(support: $this->support() ?? $plan?->support);
         [$marks, $pictures] = [$this->marks(), []];
-        foreach ((array) $this->argument('files') as $path) {
+        foreach ($this->files('files') as $path) {
             [$picture, $measures] = app(FileAnalysis::class)->critiqued($path, $marks, $before);
             $pictures[] = [
                 'path' => $path,

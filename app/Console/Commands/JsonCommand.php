@@ -61,7 +61,22 @@ abstract class JsonCommand extends Command
     protected function file(string $argument): string
     {
         $given = $this->argument($argument);
-        $path = is_string($given) ? $given : '';
+
+        return self::fromHere(is_string($given) ? $given : '');
+    }
+
+    /**
+     * The files that an argument names, likewise.
+     *
+     * @return list<string>
+     */
+    protected function files(string $argument): array
+    {
+        return array_map(self::fromHere(...), array_filter((array) $this->argument($argument), is_string(...)));
+    }
+
+    private static function fromHere(string $path): string
+    {
         $found = realpath($path);
 
         // What is not there is told by its own name.

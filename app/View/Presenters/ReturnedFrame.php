@@ -11,6 +11,7 @@ use App\Models\NoteKind;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Checks\Verdict;
+use TruePupil\Core\Critique\QuietWords;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Panel\PanelGroup;
 use TruePupil\Core\Panel\PanelNote;
@@ -36,6 +37,22 @@ final readonly class ReturnedFrame
             $this->said('Keep', $this->keep()),
             $this->said('Try', $this->try()),
         ]));
+    }
+
+    /**
+     * What holds the picture and what to try next, where nobody said anything of it.
+     *
+     * @return list<array{label: string, text: string, by: string}>
+     */
+    public function quiet(): array
+    {
+        $frame = $this->view->frame;
+        $holds = $frame->measures === null ? null : QuietWords::holds($frame->measures);
+
+        return [
+            ...$holds === null ? [] : [['label' => 'Keep', 'text' => $holds, 'by' => 'found by the program']],
+            ['label' => 'Try', 'text' => QuietWords::next($frame->intent?->kind()), 'by' => 'by the program'],
+        ];
     }
 
     /** The one setting to change first. */

@@ -20,6 +20,9 @@ use TruePupil\Core\Situation\Situation;
 #[Declared('exposure.far-off', Topic::Exposure, contradictedBy: [SubjectPlacementError::class])]
 final class ExposureFarOff extends FindingRule
 {
+    /** EV100 of streets at night; lit rooms are brighter. */
+    private const NIGHT = 4.0;
+
     public function needs(): array
     {
         return [];
@@ -34,6 +37,9 @@ final class ExposureFarOff extends FindingRule
         $isBright = $verdict->error->value > 0;
         $tone = $verdict->isOfSubject ? $situation->measures->subject->tone ?? null : null;
         $tone ??= $situation->measures->tone;
+        if (! $isBright && ! $verdict->isOfSubject && $this->isNight($situation)) {
+            return $this->asked($situation);
+        }
         $stops = $situation->onDial(Stops::of(abs($verdict->error->value)));
 
         return new Finding(
@@ -49,6 +55,7 @@ final class ExposureFarOff extends FindingRule
                 match (true) {
                     $isBright => ', or more: what is lost cannot be counted',
                     $verdict->isOfSubject => ', counted from mid-grey',
+                    $tone->p99Stops > 0.0 => ': hardly anything in it is as bright as mid-grey',
                     default => ': even its brightest parts do not reach mid-grey',
                 },
             ),
@@ -74,6 +81,33 @@ final class ExposureFarOff extends FindingRule
             source: 'Limits from photographs judged by eye; nothing is said of what lies between.',
             suggestion: (new PlacementAdviser())->suggest($situation)[0] ?? null,
             confidence: $verdict->isOfSubject || $isBright ? null : 0.7,
+        );
+    }
+
+    /** Whether its settings tell of a light in which things are dark by themselves. */
+    private function isNight(Situation $situation): bool
+    {
+        return ($situation->record->settings()?->ev100()->value ?? INF) < self::NIGHT;
+    }
+
+    private function asked(Situation $situation): Finding
+    {
+        return new Finding(
+            id: $this->id(),
+            topic: $this->topic(),
+            severity: Severity::Choice,
+            sentence: 'Is it as dark as you wanted it? Hardly anything in it is as bright as mid-grey. Of a night '.
+                'that may be right; what you want to be seen in it needs more light.',
+            evidence: [
+                new Evidence(
+                    'brightest twentieth',
+                    $situation->measures->brightestTwentieth(),
+                    'stops',
+                    ExposureVerdict::BRIGHTEST,
+                ),
+            ],
+            source: 'Limits from photographs judged by eye; nothing is said of what lies between.',
+            confidence: 0.6,
         );
     }
 }

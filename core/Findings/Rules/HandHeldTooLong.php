@@ -66,12 +66,12 @@ final class HandHeldTooLong extends FindingRule
             topic: $this->topic(),
             severity: $beyond->value >= 1.0 ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
-                '%s %s is %s longer than most hands hold %s mm still. Brace the camera, use a tripod, or take %s more '.
+                '%s %s is %s longer than most hands hold %s still. Brace the camera, use a tripod, or take %s more '.
                     'from ISO or aperture.',
                 $time,
                 $support->label(),
                 $beyond->inWords(),
-                round($situation->record->lens->focalLength ?? 0),
+                $situation->focalLengthInWords($situation->record->lens->focalLength ?? 0.0),
                 Stops::of($beyond->value)->inWords(),
             ),
             evidence: [new Evidence('exposure time', $time->exact, 's', $limit->seconds, -$beyond->value, 'stops')],

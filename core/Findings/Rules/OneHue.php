@@ -18,6 +18,12 @@ use TruePupil\Core\Situation\Situation;
 #[Declared('colour.one-hue', Topic::Colour)]
 final class OneHue extends FindingRule
 {
+    /** Mean saturation (HSV) from which a picture is one of colour. */
+    private const COLOURED = 0.2;
+
+    /** The same of orange: skin, wood, brick and the light of lamps are that by themselves. */
+    private const WARM = 0.55;
+
     public function needs(): array
     {
         return [Need::Colour];
@@ -31,7 +37,7 @@ final class OneHue extends FindingRule
             $colour === null ||
             $dominant === null ||
             $dominant['sharePct'] < Thresholds::ONE_HUE ||
-            $colour->saturation < 0.2
+            $colour->saturation < ($dominant['hue'] === 'orange' ? self::WARM : self::COLOURED)
         ) {
             return null;
         }

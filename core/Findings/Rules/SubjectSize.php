@@ -57,7 +57,10 @@ final class SubjectSize extends FindingRule
                     1 / $times,
                     $focalLength === null
                         ? ''
-                        : sprintf(', or use %s mm from the same spot', round($focalLength * $times)),
+                        : sprintf(
+                            ', or use %s from the same spot',
+                            $situation->focalLengthInWords($focalLength * $times),
+                        ),
                 )
                 : sprintf(
                     'The subject takes %.0f %% of the frame; nothing is left round it. Step back, or go closer still '.

@@ -1,5 +1,5 @@
 <div class="first-things" role="group" aria-label="The three things to take along">
-    @foreach ($returned->first() as $one)
+    @foreach ($returned->first() ?: ($returned->change() ? [] : $returned->quiet()) as $one)
         <div>
             <h2>{{ $one['label'] }} <span class="fine">{{ $one['by'] }}</span></h2>
             <p><x-words :of="$one['text']" /></p>
@@ -18,8 +18,5 @@
                 </details>
             @endif
         </div>
-    @endif
-    @if ($returned->first() === [] && !$returned->change())
-        <p class="fine">Nothing more was said of this frame.</p>
     @endif
 </div>

@@ -95,6 +95,26 @@ final class ExposureFarOffTest extends TestCase
         $this->assertNotNull($dark(MeantTone::Brighter));
     }
 
+    public function test_a_dark_picture_of_a_night_is_asked_about_and_not_told(): void
+    {
+        $at = fn (float $iso, array $counts): ?Finding => self::judge(Situations::make(
+            n: 2.0,
+            t: 1 / 30,
+            iso: $iso,
+            subject: null,
+            wanted: null,
+            frame: Situations::tones($counts),
+            metering: ['scene' => -2.5, 'highlight' => -4.0],
+        ));
+
+        // ƒ/2 and 1/30 s are EV 7 by the dial: ISO 800 is a light of EV 4.
+        $this->assertSame(Severity::Choice, $at(1000, [20 => 100])?->severity);
+        $this->assertStringContainsString('Is it as dark as you wanted it?', $at(1000, [20 => 100])->sentence);
+        $this->assertSame(Severity::Weakness, $at(800, [20 => 100])?->severity);
+        $this->assertStringContainsString('even its brightest parts do not reach', $at(800, [20 => 100])->sentence);
+        $this->assertStringContainsString('hardly anything in it', (string) $at(800, [20 => 97, 200 => 3])?->sentence);
+    }
+
     public function test_the_steps_of_a_bracket_are_meant_to_differ(): void
     {
         $bracket = Series::of(Situations::frames([[8, 1 / 500, 100, 0], [8, 1 / 125, 100, 1], [8, 1 / 30, 100, 2]]));

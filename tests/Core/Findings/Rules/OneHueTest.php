@@ -6,29 +6,28 @@ namespace Tests\Core\Findings\Rules;
 
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Situations;
+use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\OneHue;
 
 final class OneHueTest extends TestCase
 {
-    public function test_nearly_all_orange(): void
+    public function test_nearly_all_of_one_hue(): void
     {
-        $this->assertStringContainsString(
-            'orange',
-            (string) (new OneHue())->judge(
-                Situations::make(colour: ['dominant' => ['hue' => 'orange', 'sharePct' => 91.0]]),
-            )?->sentence,
-        );
+        $this->assertStringContainsString('azure', (string) $this->judge('azure', 0.3)?->sentence);
+        $this->assertNull($this->judge('azure', 0.19));
+        $this->assertNull($this->judge('azure', 0.3, 79.0), 'mixed');
     }
 
-    public function test_mixed_or_hardly_any_colour(): void
+    public function test_skin_wood_and_lamps_are_orange_by_themselves(): void
     {
-        $this->assertNull(
-            (new OneHue())->judge(Situations::make(colour: ['dominant' => ['hue' => 'orange', 'sharePct' => 55.0]])),
-        );
-        $this->assertNull(
-            (new OneHue())->judge(
-                Situations::make(colour: ['dominant' => ['hue' => 'orange', 'sharePct' => 91.0], 'saturation' => 0.05]),
-            ),
-        );
+        $this->assertNull($this->judge('orange', 0.54));
+        $this->assertNotNull($this->judge('orange', 0.56));
+    }
+
+    private function judge(string $hue, float $saturation, float $share = 91.0): ?Finding
+    {
+        return (new OneHue())->judge(Situations::make(
+            colour: ['dominant' => ['hue' => $hue, 'sharePct' => $share], 'saturation' => $saturation],
+        ));
     }
 }
