@@ -34,8 +34,8 @@ final class QuietWords
                 'The subject stands %s darker than what lies round it: its outline carries the picture.',
                 Stops::of(-$apart)->inWords(),
             ),
-            ($measures->composition?->attention->subjectShare ?? 0.0) >= self::HOLDS =>
-                'What draws the eye in this picture is its subject; nothing round it asks for as much.',
+            self::drawsTheEye($measures) => 'What draws the eye in this picture is its subject; nothing round it asks '.
+                'for as much.',
             default => null,
         };
     }
@@ -62,6 +62,11 @@ final class QuietWords
             default => 'Take it once more from a step to the side and once from half as far, and keep the one that '.
                 'holds you longest.',
         };
+    }
+
+    private static function drawsTheEye(FrameMeasures $measures): bool
+    {
+        return ($measures->composition?->attention->subjectShare ?? 0.0) >= self::HOLDS;
     }
 
     /** Stops by which the subject is lighter than the rest of the frame; null where that says nothing. */

@@ -19,9 +19,6 @@ final readonly class Reach
     /** Where no kit says: what nearly every camera reaches. */
     private const ASSUMED = ['fastest' => 1 / 4000, 'slowest' => 30.0, 'highestIso' => 6400.0];
 
-    /** Lower than this, many cameras only pretend, and lose highlights by it. */
-    private const SURELY_TRUE_ISO = 200.0;
-
     /** Engraved values are rounded: a twelfth of a stop is the same value. */
     private const SAME = 2 ** (1 / 12);
 
@@ -79,7 +76,7 @@ final readonly class Reach
         return new self(
             min(self::ASSUMED['fastest'], $seen->time->exact ?? INF),
             max(self::ASSUMED['slowest'], $seen->time->exact ?? 0.0),
-            min(max($baseIso, self::SURELY_TRUE_ISO), $seen->iso->exact ?? INF),
+            min($baseIso, $seen->iso->exact ?? INF),
             $baseIso,
             max(self::ASSUMED['highestIso'], $seen->iso->exact ?? 0.0),
             $widest,

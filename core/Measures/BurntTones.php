@@ -41,8 +41,7 @@ final class BurntTones
         ColourGrid $grid,
         PixelStatistics $pixels,
         ?SubjectShape $shape = null,
-    ): float
-    {
+    ): float {
         $end = self::end($pixels) - self::NEAR;
         [$left, $right] = self::cells($region->x, $region->width, $grid->columns);
         [$top, $bottom] = self::cells($region->y, $region->height, $grid->rows);

@@ -64,8 +64,7 @@ final readonly class PixelSamples
         Region $region,
         int $enough = self::ENOUGH,
         ?SubjectShape $shape = null,
-    ): PixelStatistics
-    {
+    ): PixelStatistics {
         [$left, $right] = self::span($region->x, $region->width, $this->width);
         [$top, $bottom] = self::span($region->y, $region->height, $this->height);
         $step = max(1, (int) ceil((($right - $left) * ($bottom - $top)) / ($this->strip * $enough)));

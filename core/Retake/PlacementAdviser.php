@@ -97,7 +97,7 @@ final class PlacementAdviser
     private function byIso(Situation $situation, ExposureSettings $settings, Stops $change): ?array
     {
         $iso = Iso::nearest($settings->iso->exact * $change->ratio(), $situation->increment());
-        if (! $situation->reach()->hasIso($iso, $situation->kit === null ? null : $situation->baseIso()->exact)) {
+        if (! $situation->reach()->hasIso($iso, $situation->baseIso()->exact)) {
             return null;
         }
 

@@ -51,13 +51,11 @@ final class SameExposure
         }
         $wanted = $before->iso->exact / $moved->stopsBrighterThan($before)->ratio();
         $lowest = $situation->isFilm() ? $before->iso : $situation->lowestIso();
-        // Where no kit says what is true and what only extended, no lower than what surely is.
-        $least = $situation->kit === null ? max($lowest->exact, $situation->reach()->lowestIso) : $lowest->exact;
         $highest = $situation->reach()->highestIso;
         if (! $situation->isFilm() && $wanted > $highest * 2 ** (1 / 6)) {
             return null;
         }
-        $iso = Iso::nearest(max($wanted, $least), $increment);
+        $iso = Iso::nearest(max($wanted, $lowest->exact), $increment);
         $isFree = $time === null && $iso->exact > $wanted * 2 ** (1 / 6);
         // A shorter time costs nothing where only the aperture was to move; a filter is the last resort.
         $moved = $isFree ? self::shortened($situation, $moved, $wanted / $iso->exact) : $moved;

@@ -170,6 +170,17 @@ final class CommandsTest extends TestCase
         }
     }
 
+    public function test_a_path_is_one_of_the_folder_that_the_command_is_called_in(): void
+    {
+        $path = Pictures::jpeg(patch: 118);
+        foreach (['pupil:critique', 'pupil:measure'] as $command) {
+            $this->assertNotEmpty($this->answer(
+                [$command, basename($path), '--subject='.Pictures::SUBJECT],
+                folder: dirname($path),
+            ));
+        }
+    }
+
     public function test_critique_counts_with_kit_and_plan(): void
     {
         $kit = Pictures::file(
@@ -357,19 +368,19 @@ final class CommandsTest extends TestCase
     }
 
     /** @return array<string, mixed> */
-    private function answer(array $arguments, string $input = ''): array
+    private function answer(array $arguments, string $input = '', ?string $folder = null): array
     {
-        $process = $this->artisanProcess($arguments, $input);
+        $process = $this->artisanProcess($arguments, $input, $folder);
         $this->assertSame(0, $process->getExitCode(), $process->getOutput().$process->getErrorOutput());
 
         return json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
     }
 
-    private function artisanProcess(array $arguments, string $input = ''): Process
+    private function artisanProcess(array $arguments, string $input = '', ?string $folder = null): Process
     {
         $process = new Process(
             [PHP_BINARY, base_path('artisan'), ...$arguments],
-            base_path(),
+            $folder ?? base_path(),
             ['DB_HOST' => '127.0.0.1', 'DB_PORT' => '1'],
             $input,
             timeout: 60,

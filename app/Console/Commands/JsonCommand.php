@@ -72,7 +72,10 @@ abstract class JsonCommand extends Command
      */
     protected function files(string $argument): array
     {
-        return array_map(self::fromHere(...), array_filter((array) $this->argument($argument), is_string(...)));
+        return array_map(
+            self::fromHere(...),
+            array_values(array_filter((array) $this->argument($argument), is_string(...))),
+        );
     }
 
     private static function fromHere(string $path): string

@@ -48,7 +48,6 @@ use TruePupil\Core\Situation\Situation;
 /** A frame as the screens show it. */
 final readonly class FrameView
 {
-
     /** @param  list<RecordRow>  $record */
     private function __construct(
         public Frame $frame,
