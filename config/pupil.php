@@ -57,7 +57,7 @@ return [
     // Stored with every analysis, so that a later one can tell what it would replace.
     'rules_version' => 16,
     // Of the code that it counts; RulesVersionTest says when it has changed.
-    'rules_fingerprint' => '40df88fcc9960635',
+    'rules_fingerprint' => '070f3813579a10da',
     'tools' => [
         'exiftool' => env('PUPIL_EXIFTOOL', 'exiftool'),
         'php' => env('PUPIL_PHP', 'php'),

@@ -35,8 +35,17 @@ final class GrownShape
     /** Odds that nothing else outweighs. */
     private const SAID = 12.0;
 
-    /** Steps of brightness and of each of two opponent colours. */
+    /** Steps of each of two opponent colours. */
     private const BINS = 10;
+
+    /** Steps of brightness. */
+    private const LIGHTS = 6;
+
+    /** Steps of an opponent colour that is as strong as the light itself. */
+    private const COLOURS = 12.0;
+
+    /** Codes of light under which colours fade into noise. */
+    private const BLACK = 24.0;
 
     private const ROUNDS = 4;
 
@@ -207,7 +216,7 @@ final class GrownShape
             [$says, $overlap] = $this->colours($belief);
             $belief = $this->spread($belief, $says, $weights);
         }
-        $cells = $this->pieces($belief, $in);
+        $cells = $this->pieces($belief, $in, $out);
         $share = substr_count($cells, '1') / $inside;
 
         // Whoever taps sees the outline, and says where it is wrong.
@@ -227,7 +236,7 @@ final class GrownShape
      */
     private function colours(array $belief): array
     {
-        $subject = $ground = array_fill(0, self::BINS ** 3, 0.0);
+        $subject = $ground = array_fill(0, self::LIGHTS * self::BINS ** 2, 0.0);
         foreach ($this->bins as $i => $bin) {
             $subject[$bin] += $belief[$i];
             $ground[$bin] += 1 - $belief[$i];
@@ -366,8 +375,9 @@ final class GrownShape
      *
      * @param  list<float>  $belief
      * @param  list<int>  $kept  cells whose pieces stay, however small
+     * @param  list<int>  $open  cells whose holes stay open
      */
-    private function pieces(array $belief, array $kept): string
+    private function pieces(array $belief, array $kept, array $open): string
     {
         $cells = implode('', array_map(fn (float $one): string => $one > 0.5 ? '1' : '0', $belief));
         $pieces = $this->connected($cells, '1');
@@ -381,7 +391,7 @@ final class GrownShape
         }
         [$w, $h] = [$this->grid->columns, $this->grid->rows];
         foreach ($this->connected($cells, '0') as $piece) {
-            $isHole = true;
+            $isHole = array_intersect($piece, $open) === [];
             foreach ($piece as $cell) {
                 [$x, $y] = [$cell % $w, intdiv($cell, $w)];
                 $isHole = $isHole && $x > 0 && $y > 0 && $x < $w - 1 && $y < $h - 1;
@@ -419,15 +429,16 @@ final class GrownShape
         return $pieces;
     }
 
+    /** Of shade and light on one thing the hue is the same: colours are told against how light they are. */
     private static function bin(int $r, int $g, int $b): int
     {
-        $step = 256 / self::BINS;
-        $light = (int) (($r + $g + $b) / 3 / $step);
-        // Opponent colours lie near their middle: twice as finely told there.
-        $red = max(0, min(self::BINS - 1, (int) floor(($r - $g) / ($step / 2) + self::BINS / 2)));
-        $blue = max(0, min(self::BINS - 1, (int) floor((($r + $g) / 2 - $b) / ($step / 2) + self::BINS / 2)));
+        $light = ($r + $g + $b) / 3;
+        $of = fn (float $opponent): int => max(0, min(
+            self::BINS - 1,
+            (int) floor(self::BINS / 2 + self::COLOURS * $opponent / ($light + self::BLACK)),
+        ));
 
-        return ($light * self::BINS + $red) * self::BINS + $blue;
+        return ((int) ($light / 256 * self::LIGHTS) * self::BINS + $of($r - $g)) * self::BINS + $of(($r + $g) / 2 - $b);
     }
 
     /**
@@ -438,13 +449,13 @@ final class GrownShape
      */
     private static function softened(array $counts): array
     {
-        foreach ([1, self::BINS, self::BINS ** 2] as $stride) {
+        foreach ([[1, self::BINS], [self::BINS, self::BINS], [self::BINS ** 2, self::LIGHTS]] as [$stride, $steps]) {
             $soft = [];
             foreach ($counts as $bin => $count) {
-                $place = intdiv($bin, $stride) % self::BINS;
+                $place = intdiv($bin, $stride) % $steps;
                 $soft[] = $count + 0.4 * (
                     ($place > 0 ? $counts[$bin - $stride] : 0.0)
-                    + ($place < self::BINS - 1 ? $counts[$bin + $stride] : 0.0)
+                    + ($place < $steps - 1 ? $counts[$bin + $stride] : 0.0)
                 );
             }
             $counts = $soft;

@@ -73,7 +73,7 @@ final class QuietWords
     private static function apart(FrameMeasures $measures): ?float
     {
         $subject = $measures->subject;
-        $share = $subject?->sharePct() ?? 0.0;
+        $share = $subject?->region->sharePct() ?? 0.0;
         if ($subject === null || $share < self::STANDS[0] || $share > self::STANDS[1]) {
             return null;
         }

@@ -61,16 +61,7 @@ final readonly class FrameMeasures
         return new self(
             $this->tone->brightened($stops),
             array_map(fn (float $verdict): float => $verdict + $stops->value, $this->metering),
-            $subject === null
-                ? null
-                : new SubjectMeasures(
-                    $subject->region,
-                    $subject->tone->brightened($stops),
-                    $subject->burntPct,
-                    // Eye and face brighten alike.
-                    $subject->eyeLight,
-                    $subject->shape,
-                ),
+            $subject?->brightened($stops),
             // Where things lie does not change with the light.
             $this->focus,
             $this->composition,

@@ -66,7 +66,11 @@ final readonly class MeasuredPicture
             $plain->metering,
             new SubjectMeasures(
                 $subject,
-                ToneMeasures::from($this->reading->samples->within($subject, self::GLANCE, $shape?->core())),
+                ToneMeasures::from($this->reading->samples->within(
+                    $subject,
+                    self::GLANCE,
+                    self::isCorrected($marks) ? $shape?->core() : null,
+                )),
                 0.0,
                 null,
                 $shape,
@@ -90,7 +94,12 @@ final readonly class MeasuredPicture
         return new FrameMeasures(
             $plain->tone,
             $subject === null ? $plain->metering : $this->meteredAt($subject),
-            $subject === null ? null : $this->subject($subject, $shape, $face),
+            $subject === null ? null : $this->subject(
+                $subject,
+                $shape,
+                self::isCorrected($marks),
+                $face,
+            ),
             $subject === null && $face === null
                 ? $plain->focus
                 : $plain->focus?->marked($reading->detail, $subject, $face?->detail, $shape),
@@ -109,6 +118,11 @@ final readonly class MeasuredPicture
                 AreaWarmth::of($marks, $reading->colours()),
             ),
         );
+    }
+
+    private static function isCorrected(Marks $marks): bool
+    {
+        return $marks->ofKind(MarkKind::Belongs) !== [] || $marks->ofKind(MarkKind::Apart) !== [];
     }
 
     private static function shape(PixelReading $reading, Region $subject, Marks $marks): ?SubjectShape
@@ -140,10 +154,16 @@ final readonly class MeasuredPicture
         ];
     }
 
-    private function subject(Region $region, ?SubjectShape $shape, ?FaceReading $face): SubjectMeasures
-    {
+    private function subject(
+        Region $region,
+        ?SubjectShape $shape,
+        bool $isCorrected,
+        ?FaceReading $face,
+    ): SubjectMeasures {
         $core = $shape?->core();
-        $tone = ToneMeasures::from($this->reading->statisticsIn($region, $core));
+        // Half of a face in the shade may be missing from a shape that nobody looked at: its mean is the rectangle's.
+        $tone = ToneMeasures::from($this->reading->statisticsIn($region, $isCorrected ? $core : null));
+        $ofShape = $core === null ? null : ToneMeasures::from($this->reading->statisticsIn($region, $core));
 
         return new SubjectMeasures(
             $region,
@@ -151,6 +171,7 @@ final readonly class MeasuredPicture
             BurntTones::percentIn($region, $this->reading->colours(), $this->reading->statistics(), $core),
             $face === null ? null : EyeLight::of($face->colours, Stops::of($tone->meanStops)),
             $shape,
+            $ofShape?->lostHighlightsPct,
         );
     }
 }

@@ -19,8 +19,10 @@ final readonly class SubjectMeasures
         public float $burntPct = 0.0,
         /** Where an eye of the subject is marked. */
         public ?EyeLight $eyeLight = null,
-        /** What of the rectangle it is; null where that cannot be told. Tones and sharpness are those of the shape. */
+        /** What of the rectangle it is; null where that cannot be told. Sharpness, share and losses are those of it. */
         public ?SubjectShape $shape = null,
+        /** % of the shape that is lost to white; null where there is none. */
+        private ?float $lostOfShapePct = null,
     ) {
     }
 
@@ -28,6 +30,25 @@ final readonly class SubjectMeasures
     public function sharePct(): float
     {
         return $this->shape?->sharePct() ?? $this->region->sharePct();
+    }
+
+    /** % of the subject that is lost to white: of its shape, else of the rectangle. */
+    public function lostHighlightsPct(): float
+    {
+        return $this->lostOfShapePct ?? $this->tone->lostHighlightsPct;
+    }
+
+    /** With so many stops more light on it. */
+    public function brightened(Stops $stops): self
+    {
+        // Eye and face brighten alike; what of a shape is lost then nobody counted.
+        return new self(
+            $this->region,
+            $this->tone->brightened($stops),
+            $this->burntPct,
+            $this->eyeLight,
+            $this->shape,
+        );
     }
 
     /** Where the subject's mean luminance fell, in stops from mid-grey. */
@@ -43,6 +64,7 @@ final readonly class SubjectMeasures
             'region' => $this->region->toArray(),
             'sharePct' => $this->sharePct(),
             'shape' => $this->shape?->toArray(),
+            'lostOfShapePct' => $this->lostOfShapePct,
             'burntPct' => round($this->burntPct, 3),
             'eyeLight' => $this->eyeLight?->toArray(),
             ...$this->tone->toArray(),

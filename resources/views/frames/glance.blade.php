@@ -6,7 +6,7 @@
         class="verdict">{{ $check->verdict->label() }}</span> {{ $check->check->sentence }}</span>
 @endforeach
 @if ($glance->subject->shape)
-    <span class="outline-tools">The dashed line is what counts.
+    <span class="outline-tools">The dashed line is what is taken for it.
         <button type="button" data-use-tool="belongs">It misses a part</button>
         <button type="button" data-use-tool="apart">It takes too much</button></span>
     <x-subject-outline :shape="$glance->subject->shape" />
