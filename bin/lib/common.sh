@@ -263,7 +263,7 @@ write_server_files() {
 
 wait_for_page() {
     local tries
-    for tries in $(seq 1 150); do
+    for tries in $(seq 1 400); do
         php -r '$h = @file_get_contents($argv[1], false, stream_context_create(["http" => ["timeout" => 5, "ignore_errors" => true]])); exit($h === false ? 1 : (str_contains($http_response_header[0], $argv[2]) ? 0 : 1));' "$1" "$2" && return 0
         sleep 0.1
     done
