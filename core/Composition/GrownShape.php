@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Composition;
 
+use TruePupil\Core\Raster\CellEdges;
 use TruePupil\Core\Raster\ColourGrid;
+use TruePupil\Core\Raster\ConnectedCells;
 
 /**
  * Grows the shape of a subject from the rectangle drawn round it: what lies outside shows the colours of the ground,
  * what lies in its middle those of the subject, and each place goes to the more likely of the two, with its neighbours
- * unless an edge parts them. Histograms as models and neighbours as a field follow Rother, Kolmogorov and Blake
- * ("GrabCut", 2004), with mean fields instead of a cut.
+ * unless an edge parts them. Colours as models that are made anew from what was found follow Rother, Kolmogorov and
+ * Blake (ACM Transactions on Graphics 23, 2004), with mean fields instead of a cut.
  */
 final class GrownShape
 {
@@ -20,37 +22,13 @@ final class GrownShape
     /** Cells along the longer side of what is looked at. */
     private const CELLS = 64;
 
+    /** Fewer cells along a side show no shape. */
+    private const LEAST_CELLS = 6;
+
     /** Where less than this share of what is looked at lies outside, there is no ground to know. */
     private const LEAST_GROUND = 0.12;
 
-    /** A tap speaks for what lies within this share of the rectangle's longer side round it. */
-    private const TAP = 0.06;
-
-    /** What a tap says of all that hangs together with its place. */
-    private const TAPPED = 5.0;
-
-    /** Codes that a tap loses with each cell from its place: it speaks for its neighbourhood alone. */
-    private const STEP = 1.5;
-
-    /** Odds that nothing else outweighs. */
-    private const SAID = 12.0;
-
-    /** Steps of each of two opponent colours. */
-    private const BINS = 10;
-
-    /** Steps of brightness. */
-    private const LIGHTS = 6;
-
-    /** Steps of an opponent colour that is as strong as the light itself. */
-    private const COLOURS = 12.0;
-
-    /** Codes of light under which colours fade into noise. */
-    private const BLACK = 24.0;
-
     private const ROUNDS = 4;
-
-    /** What a colour may say for or against at most, in logarithms of odds. */
-    private const SAYS_AT_MOST = 3.0;
 
     /** Odds that the middle of the rectangle is subject; they are even on the ellipse that fits it. */
     private const MIDDLE = 1.7;
@@ -70,7 +48,18 @@ final class GrownShape
     /** What the way from the ground says at most. */
     private const WAY = 2.0;
 
-    /** Shared part of both histograms from which subject and ground cannot be told apart. */
+    /** A tap speaks for what lies within this share of the rectangle's longer side round it. */
+    private const TAP = 0.06;
+
+    /** What a tap says of what hangs together with its place, and the codes that it loses with each cell from there. */
+    private const TAPPED = 5.0;
+
+    private const TAP_LOSES = 1.5;
+
+    /** Odds that nothing else outweighs. */
+    private const SAID = 12.0;
+
+    /** Common part of their colours from which subject and ground cannot be told apart. */
     private const ALIKE = 0.6;
 
     /** Shares of the rectangle between which a shape is believed. */
@@ -82,33 +71,35 @@ final class GrownShape
     /** Pieces smaller than this share of the largest are chance. */
     private const PIECE = 0.1;
 
-    /** @var list<int> bin of each cell */
-    private array $bins = [];
+    private readonly CellEdges $edges;
 
-    /** @var list<bool> */
-    private array $inBox = [];
+    /** @var list<int> cells of the rectangle */
+    private array $inside = [];
 
-    /** @var list<int> red, green and blue of each cell in turn */
-    private array $codes;
+    /** @var list<int> cells round it */
+    private array $outside = [];
 
-    /** @var array<int, float> odds by place alone */
-    private array $prior = [];
+    /** @var array<int, float> odds of each cell by its place alone */
+    private array $odds = [];
 
-    private function __construct(private readonly ColourGrid $grid, private readonly Region $window, Region $box)
-    {
-        [$w, $h] = [$grid->columns, $grid->rows];
-        /** @var list<int> $codes */
-        $codes = array_values(unpack('C*', $grid->bytes) ?: []);
-        $this->codes = $codes;
+    private function __construct(
+        private readonly ColourGrid $grid,
+        private readonly Region $window,
+        private readonly Region $box,
+    ) {
+        $this->edges = CellEdges::of($grid);
         $centre = $box->centre();
-        for ($y = 0, $i = 0; $y < $h; $y++) {
-            $v = $window->y + $window->height * ($y + 0.5) / $h;
-            for ($x = 0; $x < $w; $x++, $i++) {
-                $this->bins[] = self::bin($codes[3 * $i], $codes[3 * $i + 1], $codes[3 * $i + 2]);
-                $u = $window->x + $window->width * ($x + 0.5) / $w;
-                $this->inBox[] = $box->holds($u, $v);
-                $this->prior[] = self::MIDDLE * (1 - (($u - $centre['x']) / ($box->width / 2)) ** 2
-                    - (($v - $centre['y']) / ($box->height / 2)) ** 2);
+        for ($y = 0, $i = 0; $y < $grid->rows; $y++) {
+            $v = $window->y + $window->height * ($y + 0.5) / $grid->rows;
+            for ($x = 0; $x < $grid->columns; $x++, $i++) {
+                $u = $window->x + $window->width * ($x + 0.5) / $grid->columns;
+                if ($box->holds($u, $v)) {
+                    $this->inside[] = $i;
+                    $this->odds[$i] = self::MIDDLE * (1 - (($u - $centre['x']) / ($box->width / 2)) ** 2
+                        - (($v - $centre['y']) / ($box->height / 2)) ** 2);
+                } else {
+                    $this->outside[] = $i;
+                }
             }
         }
     }
@@ -122,55 +113,66 @@ final class GrownShape
     public static function of(ColourGrid $picture, Region $box, array $in = [], array $out = []): ?SubjectShape
     {
         $around = $box->grown(self::GROUND);
-        $left = (int) floor($around->x * $picture->columns);
-        $top = (int) floor($around->y * $picture->rows);
-        $columns = min($picture->columns - $left, max(1, (int) ceil($around->width * $picture->columns)));
-        $rows = min($picture->rows - $top, max(1, (int) ceil($around->height * $picture->rows)));
+        [$left, $columns] = self::span($around->x, $around->width, $picture->columns);
+        [$top, $rows] = self::span($around->y, $around->height, $picture->rows);
         $block = max(1, intdiv(max($columns, $rows), self::CELLS));
-        // Whole blocks alone are looked at; what is over is left out where it is not the edge of the frame.
-        [$overX, $overY] = [$columns % $block, $rows % $block];
-        $left += $left + $columns === $picture->columns ? $overX : 0;
-        $top += $top + $rows === $picture->rows ? $overY : 0;
-        [$columns, $rows] = [$columns - $overX, $rows - $overY];
-        if ($columns < 6 || $rows < 6) {
+        [$left, $columns] = self::inBlocks($left, $columns, $block, $picture->columns);
+        [$top, $rows] = self::inBlocks($top, $rows, $block, $picture->rows);
+        if (min($columns, $rows) < self::LEAST_CELLS * $block) {
             return null;
         }
-        $window = Region::of(
-            $left / $picture->columns,
-            $top / $picture->rows,
-            $columns / $picture->columns,
-            $rows / $picture->rows,
-        );
         $grown = new self(
             $picture->cut($left, $top, $columns, $rows)->reduced(intdiv($columns, $block)),
-            $window,
+            Region::of(
+                $left / $picture->columns,
+                $top / $picture->rows,
+                $columns / $picture->columns,
+                $rows / $picture->rows,
+            ),
             $box,
         );
 
-        return $grown->shape(
-            $grown->within($in, $box),
-            $grown->within($out, $box),
-        );
+        return $grown->shape($grown->near($in), $grown->near($out));
+    }
+
+    /** @return array{int, int} the first cell along a side, and how many */
+    private static function span(float $from, float $size, int $count): array
+    {
+        $first = min($count - 1, (int) floor($from * $count));
+
+        return [$first, min($count - $first, max(1, (int) ceil($size * $count)))];
+    }
+
+    /**
+     * Whole blocks alone are looked at; what is over is left out where it is not the edge of the frame.
+     *
+     * @return array{int, int} as span() has it
+     */
+    private static function inBlocks(int $first, int $count, int $block, int $all): array
+    {
+        $over = $count % $block;
+
+        return [$first + ($first + $count === $all ? $over : 0), $count - $over];
     }
 
     /**
      * @param  list<array{float, float}>  $taps
-     * @return list<int> cells near one of them
+     * @return list<int> cells of the rectangle near one of them
      */
-    private function within(array $taps, Region $box): array
+    private function near(array $taps): array
     {
         [$w, $h] = [$this->grid->columns, $this->grid->rows];
         // Cells are square, the frame need not be.
         $reach = max(1.0, self::TAP * max(
-            $box->width / $this->window->width * $w,
-            $box->height / $this->window->height * $h,
+            $this->box->width / $this->window->width * $w,
+            $this->box->height / $this->window->height * $h,
         ));
         $near = [];
         foreach ($taps as [$x, $y]) {
             $column = ($x - $this->window->x) / $this->window->width * $w;
             $row = ($y - $this->window->y) / $this->window->height * $h;
-            foreach ($this->inBox as $i => $isIn) {
-                if ($isIn && hypot($i % $w + 0.5 - $column, intdiv($i, $w) + 0.5 - $row) <= $reach) {
+            foreach ($this->inside as $i) {
+                if (hypot($i % $w + 0.5 - $column, intdiv($i, $w) + 0.5 - $row) <= $reach) {
                     $near[] = $i;
                 }
             }
@@ -185,189 +187,100 @@ final class GrownShape
      */
     private function shape(array $in, array $out): ?SubjectShape
     {
-        $count = count($this->inBox);
-        $inside = count(array_filter($this->inBox));
-        if ($inside < 4 || $count - $inside < self::LEAST_GROUND * $count) {
+        $all = count($this->inside) + count($this->outside);
+        if ($this->inside === [] || count($this->outside) < self::LEAST_GROUND * $all) {
             return null;
         }
-        $weights = $this->neighbours();
-        $this->prior = array_map(
-            fn (float $prior, float $way): float => $prior + self::WAY *
-                tanh(($way - self::CROSSED[0]) / self::CROSSED[1]),
-            $this->prior,
-            $this->wayFrom(array_keys($this->inBox, false, true)),
-        );
-        foreach ([[$in, 1], [$out, -1]] as [$said, $sign]) {
-            // What hangs together with a place that was tapped goes with it.
-            foreach ($said === [] ? [] : $this->wayFrom($said, self::STEP) as $cell => $way) {
-                $this->prior[$cell] += $sign * self::TAPPED * max(0.0, 1 - $way / self::CROSSED[0]);
-            }
-            foreach ($said as $cell) {
-                $this->prior[$cell] = $sign * self::SAID;
-            }
+        $this->followEdges();
+        $this->take($in, 1);
+        $this->take($out, -1);
+        [$belief, $common] = $this->believed($all);
+        $cells = $this->withoutChance($belief, $in, $out);
+        if (! str_contains($cells, '1')) {
+            return null;
         }
-        $belief = array_map(
-            fn (bool $isIn, float $prior): float => $isIn ? 1 / (1 + exp(-$prior)) : 0.0,
-            $this->inBox,
-            $this->prior,
-        );
-        $overlap = 1.0;
-        for ($round = 0; $round < self::ROUNDS; $round++) {
-            [$says, $overlap] = $this->colours($belief);
-            $belief = $this->spread($belief, $says, $weights);
-        }
-        $cells = $this->pieces($belief, $in, $out);
-        $share = substr_count($cells, '1') / $inside;
+        $share = substr_count($cells, '1') / count($this->inside);
+        $isPlain = $common <= self::ALIKE && $share >= self::BELIEVED[0] && $share <= self::BELIEVED[1]
+            && $this->contrast($cells) >= self::CONTRAST;
 
         // Whoever taps sees the outline, and says where it is wrong.
-        $isSaid = $in !== [] || $out !== [];
+        return $isPlain || $in !== [] || $out !== []
+            ? new SubjectShape($this->window, $this->grid->columns, $this->grid->rows, $cells)
+            : null;
+    }
 
-        return ! $isSaid && ($overlap > self::ALIKE || $share < self::BELIEVED[0] || $share > self::BELIEVED[1]
-            || $this->contrast($cells) < self::CONTRAST)
-            ? null
-            : new SubjectShape($this->window, $this->grid->columns, $this->grid->rows, $cells);
+    /** What hangs together with the ground without an edge is ground. */
+    private function followEdges(): void
+    {
+        $way = $this->edges->crossed(
+            $this->outside,
+            $this->inside,
+            fn (int $codes): float => max(0.0, $codes / 3 - self::SHADING),
+        );
+        foreach ($this->inside as $cell) {
+            $this->odds[$cell] += self::WAY * tanh(($way[$cell] - self::CROSSED[0]) / self::CROSSED[1]);
+        }
     }
 
     /**
-     * What each colour says, as the logarithm of its odds, and how much subject and ground have in common.
+     * What somebody tapped is so, and what lies near it and hangs together with it most likely too.
      *
-     * @param  list<float>  $belief
-     * @return array{array<int, float>, float}
+     * @param  list<int>  $tapped
+     * @param  int  $sign  1 for what belongs to it, -1 for what does not
      */
-    private function colours(array $belief): array
+    private function take(array $tapped, int $sign): void
     {
-        $subject = $ground = array_fill(0, self::LIGHTS * self::BINS ** 2, 0.0);
-        foreach ($this->bins as $i => $bin) {
-            $subject[$bin] += $belief[$i];
-            $ground[$bin] += 1 - $belief[$i];
+        if ($tapped === []) {
+            return;
         }
-        [$subject, $ground] = [self::softened(array_values($subject)), self::softened(array_values($ground))];
-        [$says, $overlap] = [[], 0.0];
-        foreach ($subject as $bin => $share) {
-            $overlap += min($share, $ground[$bin]);
-            $says[$bin] = max(-self::SAYS_AT_MOST, min(
-                self::SAYS_AT_MOST,
-                log(($share + 1e-4) / ($ground[$bin] + 1e-4)),
-            ));
+        $way = $this->edges->crossed(
+            $tapped,
+            $this->inside,
+            fn (int $codes): float => self::TAP_LOSES + max(0.0, $codes / 3 - self::SHADING),
+        );
+        foreach ($this->inside as $cell) {
+            $this->odds[$cell] += $sign * self::TAPPED * max(0.0, 1 - $way[$cell] / self::CROSSED[0]);
         }
-
-        return [$says, $overlap];
+        foreach ($tapped as $cell) {
+            $this->odds[$cell] = $sign * self::SAID;
+        }
     }
 
     /**
-     * @param  list<float>  $belief
-     * @param  array<int, float>  $says
-     * @param  array{list<float>, list<float>}  $weights
-     * @return list<float>
+     * @param  int  $all  how many cells there are
+     * @return array{list<float>, float}
+     *   how likely each cell is subject, and what the colours of subject and ground have in common
      */
-    private function spread(array $belief, array $says, array $weights): array
+    private function believed(int $all): array
     {
-        [$w, $h, [$across, $down]] = [$this->grid->columns, $this->grid->rows, $weights];
-        $next = [];
-        for ($y = 0, $i = 0; $y < $h; $y++) {
-            for ($x = 0; $x < $w; $x++, $i++) {
-                if (! $this->inBox[$i]) {
-                    $next[] = 0.0;
-
-                    continue;
-                }
-                $near = 0.0;
-                $near += $x > 0 ? $across[$i - 1] * (2 * $belief[$i - 1] - 1) : 0.0;
-                $near += $x < $w - 1 ? $across[$i] * (2 * $belief[$i + 1] - 1) : 0.0;
-                $near += $y > 0 ? $down[$i - $w] * (2 * $belief[$i - $w] - 1) : 0.0;
-                $near += $y < $h - 1 ? $down[$i] * (2 * $belief[$i + $w] - 1) : 0.0;
-                $odds = $this->prior[$i] + $says[$this->bins[$i]] + self::NEIGHBOURS * $near / 4;
-                $next[] = 1 / (1 + exp(-$odds));
+        $alike = [
+            ...array_map(
+                fn (int $codes): float => self::NEIGHBOURS / 4 * exp(-(($codes / 3 / self::EDGE) ** 2) / 2),
+                range(0, CellEdges::NONE - 1),
+            ),
+            0.0,
+        ];
+        [$across, $down, $w] = [$this->edges->across, $this->edges->down, $this->grid->columns];
+        $belief = array_fill(0, $all, 0.0);
+        foreach ($this->inside as $i) {
+            $belief[$i] = 1 / (1 + exp(-$this->odds[$i]));
+        }
+        [$colours, $common] = [ColourOdds::in($this->grid), 1.0];
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            [$says, $common] = $colours->of(array_values($belief));
+            $next = $belief;
+            foreach ($this->inside as $i) {
+                $odds = $this->odds[$i] + $says[$i]
+                    + $alike[$across[$i - 1] ?? CellEdges::NONE] * (2 * ($belief[$i - 1] ?? 0.0) - 1)
+                    + $alike[$across[$i]] * (2 * ($belief[$i + 1] ?? 0.0) - 1)
+                    + $alike[$down[$i - $w] ?? CellEdges::NONE] * (2 * ($belief[$i - $w] ?? 0.0) - 1)
+                    + $alike[$down[$i]] * (2 * ($belief[$i + $w] ?? 0.0) - 1);
+                $next[$i] = 1 / (1 + exp(-$odds));
             }
+            $belief = $next;
         }
 
-        return $next;
-    }
-
-    /**
-     * Codes that have to be crossed to come to each cell of the rectangle from one of some cells, by the way that
-     * crosses least: what hangs together with the ground without an edge is ground. Four sweeps come near enough.
-     *
-     * @param  list<int>  $from
-     * @param  float  $step  what the way itself counts, codes a cell
-     * @return array<int, float> by cell
-     */
-    private function wayFrom(array $from, float $step = 0.0): array
-    {
-        [$w, $h] = [$this->grid->columns, $this->grid->rows];
-        $code = $this->codes;
-        $way = array_fill(0, $w * $h, 1e6);
-        foreach ($from as $cell) {
-            $way[$cell] = 0.0;
-        }
-        $go = function (int $from, int $to) use ($code, $step, &$way): void {
-            [$a, $b] = [3 * $from, 3 * $to];
-            $crossed = $way[$from] + $step + max(0.0, (abs($code[$a] - $code[$b]) + abs($code[$a + 1] - $code[$b + 1])
-                + abs($code[$a + 2] - $code[$b + 2])) / 3 - self::SHADING);
-            if ($crossed < $way[$to]) {
-                $way[$to] = $crossed;
-            }
-        };
-        for ($sweep = 0; $sweep < 4; $sweep++) {
-            $isBack = $sweep % 2 === 1;
-            for ($k = 0, $all = $w * $h; $k < $all; $k++) {
-                $i = $isBack ? $all - 1 - $k : $k;
-                if (! $this->inBox[$i]) {
-                    continue;
-                }
-                if ($isBack ? $i % $w < $w - 1 : $i % $w > 0) {
-                    $go($isBack ? $i + 1 : $i - 1, $i);
-                }
-                if ($isBack ? $i + $w < $all : $i >= $w) {
-                    $go($isBack ? $i + $w : $i - $w, $i);
-                }
-            }
-        }
-
-        return $way;
-    }
-
-    /** @return array{list<float>, list<float>} how much each cell belongs to the one right of it, and below it */
-    private function neighbours(): array
-    {
-        [$w, $h, $code] = [$this->grid->columns, $this->grid->rows, $this->codes];
-        $alike = [];
-        for ($difference = 0; $difference <= 765; $difference++) {
-            $alike[] = exp(-(($difference / 3 / self::EDGE) ** 2) / 2);
-        }
-        [$across, $down] = [[], []];
-        for ($y = 0, $i = 0; $y < $h; $y++) {
-            for ($x = 0; $x < $w; $x++, $i++) {
-                $at = 3 * $i;
-                [$r, $g, $b, $to] = [$code[$at], $code[$at + 1], $code[$at + 2], $at + 3 * $w];
-                $across[] = $x < $w - 1
-                    ? $alike[abs($r - $code[$at + 3]) + abs($g - $code[$at + 4]) + abs($b - $code[$at + 5])]
-                    : 0.0;
-                $down[] = $y < $h - 1
-                    ? $alike[abs($r - $code[$to]) + abs($g - $code[$to + 1]) + abs($b - $code[$to + 2])]
-                    : 0.0;
-            }
-        }
-
-        return [$across, $down];
-    }
-
-    /** Codes by which neighbours differ in the mean where one is subject and the other is not. */
-    private function contrast(string $cells): float
-    {
-        [$w, $sum, $pairs] = [$this->grid->columns, 0, 0];
-        for ($i = 0, $all = strlen($cells); $i < $all; $i++) {
-            foreach ([$i % $w < $w - 1 ? $i + 1 : $all, $i + $w] as $to) {
-                if ($to < $all && $cells[$i] !== $cells[$to]) {
-                    for ($channel = 0; $channel < 3; $channel++) {
-                        $sum += abs($this->codes[3 * $i + $channel] - $this->codes[3 * $to + $channel]);
-                    }
-                    $pairs++;
-                }
-            }
-        }
-
-        return $pairs === 0 ? 0.0 : $sum / 3 / $pairs;
+        return [array_values($belief), $common];
     }
 
     /**
@@ -377,91 +290,42 @@ final class GrownShape
      * @param  list<int>  $kept  cells whose pieces stay, however small
      * @param  list<int>  $open  cells whose holes stay open
      */
-    private function pieces(array $belief, array $kept, array $open): string
+    private function withoutChance(array $belief, array $kept, array $open): string
     {
-        $cells = implode('', array_map(fn (float $one): string => $one > 0.5 ? '1' : '0', $belief));
-        $pieces = $this->connected($cells, '1');
-        $largest = $pieces === [] ? 0 : max(array_map(count(...), $pieces));
-        foreach ($pieces as $piece) {
-            if (count($piece) < self::PIECE * $largest && array_intersect($piece, $kept) === []) {
-                foreach ($piece as $cell) {
-                    $cells[$cell] = '0';
-                }
-            }
-        }
         [$w, $h] = [$this->grid->columns, $this->grid->rows];
-        foreach ($this->connected($cells, '0') as $piece) {
-            $isHole = array_intersect($piece, $open) === [];
-            foreach ($piece as $cell) {
-                [$x, $y] = [$cell % $w, intdiv($cell, $w)];
-                $isHole = $isHole && $x > 0 && $y > 0 && $x < $w - 1 && $y < $h - 1;
-            }
-            foreach ($isHole ? $piece : [] as $cell) {
-                $cells[$cell] = '1';
-            }
+        $pieces = ConnectedCells::of(array_keys(array_filter($belief, fn (float $one): bool => $one > 0.5)), $w);
+        $least = self::PIECE * max([0, ...array_map(count(...), $pieces)]);
+        $subject = array_merge(...array_filter(
+            $pieces,
+            fn (array $piece): bool => count($piece) >= $least || array_intersect($piece, $kept) !== [],
+        ));
+        $isAtBorder = fn (int $cell): bool => in_array($cell % $w, [0, $w - 1], true)
+            || in_array(intdiv($cell, $w), [0, $h - 1], true);
+        $holes = array_filter(
+            ConnectedCells::of(array_values(array_diff(array_keys($belief), $subject)), $w),
+            fn (array $hole): bool => array_filter($hole, $isAtBorder) === [] && array_intersect($hole, $open) === [],
+        );
+        $cells = array_fill(0, count($belief), '0');
+        foreach ([...$subject, ...array_merge(...$holes)] as $cell) {
+            $cells[$cell] = '1';
         }
 
-        return $cells;
+        return implode('', $cells);
     }
 
-    /** @return list<list<int>> cells that hang together by their sides */
-    private function connected(string $cells, string $wanted): array
+    /** Codes by which neighbours differ in the mean where one is subject and the other is not. */
+    private function contrast(string $cells): float
     {
-        [$w, $all, $seen, $pieces] = [$this->grid->columns, strlen($cells), str_repeat('0', strlen($cells)), []];
-        for ($start = 0; $start < $all; $start++) {
-            if ($cells[$start] !== $wanted || $seen[$start] === '1') {
-                continue;
-            }
-            [$piece, $seen[$start]] = [[$start], '1'];
-            for ($k = 0; $k < count($piece); $k++) {
-                $at = $piece[$k];
-                $near = [$at % $w > 0 ? $at - 1 : -1, $at % $w < $w - 1 ? $at + 1 : -1, $at - $w, $at + $w];
-                foreach ($near as $one) {
-                    if ($one >= 0 && $one < $all && $cells[$one] === $wanted && $seen[$one] === '0') {
-                        $seen[$one] = '1';
-                        $piece[] = $one;
-                    }
+        [$w, $sum, $pairs] = [$this->grid->columns, 0, 0];
+        foreach ([[1, $this->edges->across], [$w, $this->edges->down]] as [$step, $differences]) {
+            foreach ($differences as $i => $codes) {
+                if ($codes !== CellEdges::NONE && $cells[$i] !== $cells[$i + $step]) {
+                    $sum += $codes;
+                    $pairs++;
                 }
             }
-            $pieces[] = $piece;
         }
 
-        return $pieces;
-    }
-
-    /** Of shade and light on one thing the hue is the same: colours are told against how light they are. */
-    private static function bin(int $r, int $g, int $b): int
-    {
-        $light = ($r + $g + $b) / 3;
-        $of = fn (float $opponent): int => max(0, min(
-            self::BINS - 1,
-            (int) floor(self::BINS / 2 + self::COLOURS * $opponent / ($light + self::BLACK)),
-        ));
-
-        return ((int) ($light / 256 * self::LIGHTS) * self::BINS + $of($r - $g)) * self::BINS + $of(($r + $g) / 2 - $b);
-    }
-
-    /**
-     * A histogram whose bins have given a part to their neighbours, adding up to one.
-     *
-     * @param  list<float>  $counts
-     * @return list<float>
-     */
-    private static function softened(array $counts): array
-    {
-        foreach ([[1, self::BINS], [self::BINS, self::BINS], [self::BINS ** 2, self::LIGHTS]] as [$stride, $steps]) {
-            $soft = [];
-            foreach ($counts as $bin => $count) {
-                $place = intdiv($bin, $stride) % $steps;
-                $soft[] = $count + 0.4 * (
-                    ($place > 0 ? $counts[$bin - $stride] : 0.0)
-                    + ($place < $steps - 1 ? $counts[$bin + $stride] : 0.0)
-                );
-            }
-            $counts = $soft;
-        }
-        $sum = max(1e-9, array_sum($counts));
-
-        return array_map(fn (float $count): float => $count / $sum, $counts);
+        return $pairs === 0 ? 0.0 : $sum / 3 / $pairs;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Composition;
 
+use TruePupil\Core\Raster\ConnectedCells;
+
 /**
  * Where the subject probably is, from what draws the eye: all that hangs together round the strongest place with at
  * least a quarter of its weight. A proposal that somebody takes or does not take; nothing is judged by it.
@@ -21,27 +23,14 @@ final class ProposedSubject
         [$columns, $rows] = [Attention::columns(), Attention::rows()];
         $strongest = max($attention->map ?: [0.0]);
         $start = (int) array_search($strongest, $attention->map, true);
-        $found = [$start => true];
-        $stack = [$start];
-        while ($stack !== []) {
-            $cell = array_pop($stack);
-            $column = $cell % $columns;
-            foreach (
-                [
-                    $column > 0 ? $cell - 1 : -1,
-                    $column < $columns - 1 ? $cell + 1 : -1,
-                    $cell - $columns,
-                    $cell + $columns,
-                ] as $next
-            ) {
-                if (! isset($found[$next]) && ($attention->map[$next] ?? 0.0) >= self::SHARE * $strongest) {
-                    $found[$next] = true;
-                    $stack[] = $next;
-                }
-            }
-        }
-        $across = array_map(fn (int $cell): int => $cell % $columns, array_keys($found));
-        $down = array_map(fn (int $cell): int => intdiv($cell, $columns), array_keys($found));
+        $drawn = array_keys(array_filter(
+            $attention->map,
+            fn (float $weight): bool => $weight >= self::SHARE * $strongest,
+        ));
+        // What is looked for first stands in the first piece.
+        $found = ConnectedCells::of([$start, ...$drawn], $columns)[0];
+        $across = array_map(fn (int $cell): int => $cell % $columns, $found);
+        $down = array_map(fn (int $cell): int => intdiv($cell, $columns), $found);
         $region = Region::of(
             min($across) / $columns,
             min($down) / $rows,

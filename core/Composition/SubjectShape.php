@@ -110,15 +110,6 @@ final readonly class SubjectShape
         return [...$right, ...$left];
     }
 
-    /** The outline as percentages, "x,y x,y …", as drawings take it. */
-    public function points(): string
-    {
-        return implode(' ', array_map(
-            fn (array $point): string => round(100 * $point[0], 2).','.round(100 * $point[1], 2),
-            $this->outline(),
-        ));
-    }
-
     /** @return array{float, float} */
     private function place(float $column, float $row): array
     {
@@ -185,7 +176,12 @@ final readonly class SubjectShape
          */
 
         return new self(
-            Region::of(...array_values($stored['window'])),
+            Region::of(
+                $stored['window']['x'],
+                $stored['window']['y'],
+                $stored['window']['width'],
+                $stored['window']['height'],
+            ),
             $stored['columns'],
             $stored['rows'],
             $stored['cells'],

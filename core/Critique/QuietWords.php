@@ -73,12 +73,12 @@ final class QuietWords
     private static function apart(FrameMeasures $measures): ?float
     {
         $subject = $measures->subject;
-        $share = $subject?->region->sharePct() ?? 0.0;
+        $share = $subject?->sharePct() ?? 0.0;
         if ($subject === null || $share < self::STANDS[0] || $share > self::STANDS[1]) {
             return null;
         }
         // The frame's mean light is that of the subject and of the rest, by their shares.
-        $light = 2 ** $subject->tone->meanStops;
+        $light = 2 ** $subject->own()->meanStops;
         $rest = (2 ** $measures->tone->meanStops - $light * $share / 100) / (1 - $share / 100);
 
         return $rest <= 0.0 ? null : log($light / $rest, 2);

@@ -41,6 +41,12 @@ enum ExposureMode: string
         };
     }
 
+    /** Whether the camera chooses the time, and a person only lets it. */
+    public function choosesTime(): bool
+    {
+        return in_array($this, [self::Auto, self::Program, self::Aperture, self::Scene], true);
+    }
+
     /** Whether a person can ask for more or less light by exposure compensation. */
     public function takesCompensation(): bool
     {

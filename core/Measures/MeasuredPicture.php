@@ -162,8 +162,8 @@ final readonly class MeasuredPicture
     ): SubjectMeasures {
         $core = $shape?->core();
         // Half of a face in the shade may be missing from a shape that nobody looked at: its mean is the rectangle's.
-        $tone = ToneMeasures::from($this->reading->statisticsIn($region, $isCorrected ? $core : null));
         $ofShape = $core === null ? null : ToneMeasures::from($this->reading->statisticsIn($region, $core));
+        $tone = ($isCorrected ? $ofShape : null) ?? ToneMeasures::from($this->reading->statisticsIn($region));
 
         return new SubjectMeasures(
             $region,
@@ -171,7 +171,7 @@ final readonly class MeasuredPicture
             BurntTones::percentIn($region, $this->reading->colours(), $this->reading->statistics(), $core),
             $face === null ? null : EyeLight::of($face->colours, Stops::of($tone->meanStops)),
             $shape,
-            $ofShape?->lostHighlightsPct,
+            $ofShape,
         );
     }
 }

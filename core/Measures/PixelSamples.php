@@ -106,6 +106,11 @@ final readonly class PixelSamples
             }
         }
 
+        if ($shape !== null && array_sum($luminance) === 0) {
+            // A shape so small that no sample stands for it: what lies round it tells more than nothing.
+            return $this->within($region, $enough);
+        }
+
         return new PixelStatistics(
             Histogram::of($luminance),
             Histogram::of($red),

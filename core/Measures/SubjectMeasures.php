@@ -21,8 +21,8 @@ final readonly class SubjectMeasures
         public ?EyeLight $eyeLight = null,
         /** What of the rectangle it is; null where that cannot be told. Sharpness, share and losses are those of it. */
         public ?SubjectShape $shape = null,
-        /** % of the shape that is lost to white; null where there is none. */
-        private ?float $lostOfShapePct = null,
+        /** Of the shape; null where there is none. */
+        private ?ToneMeasures $ofShape = null,
     ) {
     }
 
@@ -32,22 +32,22 @@ final readonly class SubjectMeasures
         return $this->shape?->sharePct() ?? $this->region->sharePct();
     }
 
-    /** % of the subject that is lost to white: of its shape, else of the rectangle. */
-    public function lostHighlightsPct(): float
+    /** The tones of its shape, else of the rectangle: what is lost round a subject is not lost in it. */
+    public function own(): ToneMeasures
     {
-        return $this->lostOfShapePct ?? $this->tone->lostHighlightsPct;
+        return $this->ofShape ?? $this->tone;
     }
 
-    /** With so many stops more light on it. */
+    /** With so many stops more light on it; eye and face brighten alike. */
     public function brightened(Stops $stops): self
     {
-        // Eye and face brighten alike; what of a shape is lost then nobody counted.
         return new self(
             $this->region,
             $this->tone->brightened($stops),
             $this->burntPct,
             $this->eyeLight,
             $this->shape,
+            $this->ofShape?->brightened($stops),
         );
     }
 
@@ -64,7 +64,7 @@ final readonly class SubjectMeasures
             'region' => $this->region->toArray(),
             'sharePct' => $this->sharePct(),
             'shape' => $this->shape?->toArray(),
-            'lostOfShapePct' => $this->lostOfShapePct,
+            'ofShape' => $this->ofShape?->toArray(),
             'burntPct' => round($this->burntPct, 3),
             'eyeLight' => $this->eyeLight?->toArray(),
             ...$this->tone->toArray(),

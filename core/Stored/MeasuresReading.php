@@ -103,7 +103,7 @@ final class MeasuresReading
             isset($stored['burntPct']) ? self::number($stored, 'burntPct') : 0.0,
             EyeLight::restore($stored['eyeLight'] ?? null),
             SubjectShape::restore($stored['shape'] ?? null),
-            isset($stored['lostOfShapePct']) ? self::number($stored, 'lostOfShapePct') : null,
+            is_array($stored['ofShape'] ?? null) ? self::tone($stored['ofShape']) : null,
         );
     }
 

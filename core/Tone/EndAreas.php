@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Tone;
 
+use TruePupil\Core\Raster\ConnectedCells;
+
 /**
  * Where pixels are lost at the end of the scale, on a small map, and how they hang together: a hundred glints are
  * something else than one white sky, though they may add up to the same share.
@@ -113,33 +115,7 @@ final readonly class EndAreas
      */
     private static function largest(array $cells, int $columns, int $rows): float
     {
-        $left = array_fill_keys($cells, true);
-        $largest = 0;
-        foreach ($cells as $start) {
-            if (! isset($left[$start])) {
-                continue;
-            }
-            unset($left[$start]);
-            [$stack, $size] = [[$start], 0];
-            while ($stack !== []) {
-                $cell = array_pop($stack);
-                $size++;
-                $x = $cell % $columns;
-                $neighbours = [
-                    $x > 0 ? $cell - 1 : -1,
-                    $x < $columns - 1 ? $cell + 1 : -1,
-                    $cell - $columns,
-                    $cell + $columns,
-                ];
-                foreach ($neighbours as $next) {
-                    if (isset($left[$next])) {
-                        unset($left[$next]);
-                        $stack[] = $next;
-                    }
-                }
-            }
-            $largest = max($largest, $size);
-        }
+        $largest = max([0, ...array_map(count(...), ConnectedCells::of($cells, $columns))]);
 
         return round((100 * $largest) / ($columns * $rows), 4);
     }

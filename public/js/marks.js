@@ -35,6 +35,7 @@ function watch(list) {
     layer.setAttribute('aria-hidden', 'true');
     picture.append(layer);
 
+    let isLent = false;
     let outline = [];
     let from = null;
     let to = null;
@@ -123,6 +124,7 @@ function watch(list) {
 
     tool.addEventListener('change', () => {
         finish();
+        isLent = false;
         picture.dataset.tool = tool.value;
         hint.textContent = HINTS[shape()];
         add.hidden = shape() === 'subject';
@@ -138,12 +140,16 @@ function watch(list) {
         }
         put(text([[100 * event.detail.x, 100 * event.detail.y]]), 'eye');
     });
-    // A line under the picture offers a tool by name; the next tap is meant for the picture.
+    const take = (kind) => {
+        tool.value = kind;
+        tool.dispatchEvent(new Event('change'));
+    };
+    // A button under the picture lends a tool for one tap; then a drag draws the subject again.
     picture.closest('form').addEventListener('click', (event) => {
         const wanted = event.target.closest('[data-use-tool]')?.dataset.useTool;
         if (wanted) {
-            tool.value = wanted;
-            tool.dispatchEvent(new Event('change'));
+            take(wanted);
+            isLent = true;
             picture.scrollIntoView({ block: 'nearest' });
         }
     });
@@ -179,6 +185,9 @@ function watch(list) {
         const isTap = Math.hypot(to[0] - from[0], to[1] - from[1]) < TAP;
         if (shape() === 'point') {
             put(text([to]));
+            if (isLent) {
+                take('subject');
+            }
         } else if (isTap && shape() === 'area') {
             outline.push(to);
             close.hidden = outline.length < 3;

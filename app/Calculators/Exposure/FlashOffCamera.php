@@ -56,7 +56,7 @@ final class FlashOffCamera extends NumberCalculator
                 new SheetField('lost', 'Lost', 'stops; an umbrella takes about 1½', '0', least: 0, most: 10),
             ],
             [
-                SheetAnswer::worded('power', 'Power, of all it has', '%.3f'),
+                SheetAnswer::worded('part', 'Power', '1/%.0f of all it has'),
                 SheetAnswer::stops('spare', 'To spare'),
                 SheetAnswer::metres('aside', 'Its shadow falls beside, on the other side'),
                 SheetAnswer::metres('below', 'and below'),
@@ -69,12 +69,12 @@ final class FlashOffCamera extends NumberCalculator
     {
         return new Example(
             ['gn' => '32', 'n' => '8', 'iso' => '100', 'd' => '2', 'side' => '45', 'height' => '0', 'wall' => '1'],
-            ['power' => 0.25, 'spare' => 2.0, 'aside' => 1.0, 'below' => 0.0, 'wallUnder' => 0.969],
+            ['part' => 4.0, 'spare' => 2.0, 'aside' => 1.0, 'below' => 0.0, 'wallUnder' => 0.969],
         );
     }
 
     /**
-     * @return array<string, ?float> share of full power, stops and metres
+     * @return array<string, ?float> of how many parts of its power one is needed, stops and metres
      *
      * @throws InvalidArgumentException
      */
@@ -101,7 +101,7 @@ final class FlashOffCamera extends NumberCalculator
         $shadow = $place->shadow($wall);
 
         return [
-            'power' => 2 ** -$spare,
+            'part' => 2 ** $spare,
             'spare' => $spare,
             'aside' => $shadow['aside'] ?? null,
             'below' => $shadow['below'] ?? null,

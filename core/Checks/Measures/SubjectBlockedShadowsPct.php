@@ -28,6 +28,6 @@ final readonly class SubjectBlockedShadowsPct extends Measure
 
     public function read(Situation $situation): ?float
     {
-        return $situation->measures->subject?->tone->blockedShadowsPct;
+        return $situation->measures->subject?->own()->blockedShadowsPct;
     }
 }

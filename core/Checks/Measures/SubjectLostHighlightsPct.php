@@ -30,7 +30,7 @@ final readonly class SubjectLostHighlightsPct extends Measure
     {
         // What a preview shows as lost may be there in the raw file.
         return $situation->measures->raw()?->subject?->lostInTwoPct()
-            ?? $situation->measures->subject?->tone->lostInTwoPct();
+            ?? $situation->measures->subject?->own()->lostInTwoPct();
     }
 
     public function isOfRaw(Situation $situation): bool

@@ -29,7 +29,7 @@ final class BlockedShadows extends FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $blocked = $situation->measures->subject?->tone->blockedShadowsPct;
+        $blocked = $situation->measures->subject?->own()->blockedShadowsPct;
         if ($blocked === null || $blocked < self::LIMIT_PCT) {
             return null;
         }

@@ -13,7 +13,6 @@ use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
-use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Retake\SameExposure;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
@@ -31,16 +30,11 @@ final class CameraChoseTooSlow extends FindingRule
     {
         $time = $situation->record->exposure->exposureTime;
         $mode = $situation->record->exposure->mode;
-        $cameraChose = in_array(
-            $mode,
-            [ExposureMode::Auto, ExposureMode::Scene, ExposureMode::Program, ExposureMode::Aperture],
-            true,
-        );
         $limits = array_filter(
             [$situation->handHeldLimit()?->seconds, $situation->movementBand()?->longest],
             fn (?float $limit): bool => $limit !== null,
         );
-        if ($time === null || ! $cameraChose || $limits === []) {
+        if ($time === null || ! $mode->choosesTime() || $limits === []) {
             return null;
         }
         $limit = min($limits);

@@ -67,12 +67,18 @@ final class HandHeldTooLong extends FindingRule
             severity: $beyond->value >= 1.0 ? Severity::Fault : Severity::Weakness,
             sentence: sprintf(
                 '%s %s is %s longer than most hands hold %s still. Brace the camera, use a tripod, or take %s more '.
-                    'from ISO or aperture.',
+                    'from ISO or aperture.%s',
                 $time,
                 $support->label(),
                 $beyond->inWords(),
                 $situation->focalLengthInWords($situation->record->lens->focalLength ?? 0.0),
                 Stops::of($beyond->value)->inWords(),
+                $situation->record->exposure->mode->choosesTime()
+                    ? sprintf(
+                        ' The camera chose it: give automatic ISO %s as its slowest time, or set the time yourself.',
+                        ExposureTime::noLongerThan($limit->seconds),
+                    )
+                    : '',
             ),
             evidence: [new Evidence('exposure time', $time->exact, 's', $limit->seconds, -$beyond->value, 'stops')],
             source: sprintf(

@@ -36,7 +36,7 @@ final class HighlightsKept extends FindingRule
         if (
             $subject === null ||
             $subject->tone->meanStops < self::LIGHT ||
-            $subject->tone->lostHighlightsPct >= self::LIMIT_PCT ||
+            $subject->own()->lostHighlightsPct >= self::LIMIT_PCT ||
             $subject->burntPct >= self::BURNT_PCT
         ) {
             return null;
@@ -46,17 +46,14 @@ final class HighlightsKept extends FindingRule
             id: $this->id(),
             topic: $this->topic(),
             severity: Severity::Praise,
-            sentence: sprintf(
-                'The subject is light and still whole: only %.1f %% of it is lost to pure white.',
-                $subject->tone->lostHighlightsPct,
-            ),
+            sentence: 'The subject is light and still whole: next to nothing of it is lost to pure white.',
             evidence: [
                 new Evidence(
                     'lost highlights in the subject',
-                    $subject->tone->lostHighlightsPct,
+                    $subject->own()->lostHighlightsPct,
                     '%',
                     self::LIMIT_PCT,
-                    self::LIMIT_PCT - $subject->tone->lostHighlightsPct,
+                    self::LIMIT_PCT - $subject->own()->lostHighlightsPct,
                 ),
             ],
             source: 'All three channels at 254 or 255; under 1 % passes as glints.',

@@ -10,7 +10,6 @@ use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
-use TruePupil\Core\Motion\LampPulse;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
@@ -27,11 +26,11 @@ final class LampBands extends FindingRule
     /** Balanced for lamps, kelvin. */
     private const LAMPS = 4600;
 
-    /** Two thirds of the shorter pulse: nearer to a whole one too little is missing to be seen. */
+    /** Of a pulse: nearer to a whole one too little is missing to be seen. */
     private const SHARE = 2 / 3;
 
-    /** Hz: the mains of one half of the world; the other's is shorter still. */
-    private const MAINS = 60.0;
+    /** s: of the mains with 60 Hz, whose pulses are the shorter ones. */
+    private const PULSE = 1 / 120;
 
     public function needs(): array
     {
@@ -44,11 +43,10 @@ final class LampBands extends FindingRule
         $time = $record->exposure->exposureTime;
         $kelvin = $record->handling->kelvin;
         $light = $record->settings()?->ev100();
-        $pulse = (new LampPulse(self::MAINS, 0.5))->steadyTime(0.0);
         if (
             $time === null || $light === null || $kelvin === null || $situation->isLitByFlash() ||
             $situation->isComposite() || $kelvin > self::LAMPS || $light->value > self::BRIGHTEST ||
-            $time->exact >= $pulse * self::SHARE
+            $time->exact >= self::SHARE * self::PULSE
         ) {
             return null;
         }
@@ -65,7 +63,14 @@ final class LampBands extends FindingRule
                 $record->handling->silent === true ? ', and the mechanical shutter shows fewer bands' : '',
             ),
             evidence: [
-                new Evidence('exposure time', $time->exact, 's', $pulse, log($time->exact / $pulse, 2), 'stops'),
+                new Evidence(
+                    'exposure time',
+                    $time->exact,
+                    's',
+                    self::PULSE,
+                    log($time->exact / self::PULSE, 2),
+                    'stops',
+                ),
             ],
             source: 'Lamps on the mains pulse twice in each of its cycles; whole pulses give an even light.',
             confidence: 0.6,

@@ -31,7 +31,7 @@ final class LostHighlightsElsewhere extends FindingRule
         $subject = $situation->measures->subject;
         $raw = $situation->measures->raw();
         $lost = $raw?->frame->lostInAllPct() ?? $situation->measures->tone->lostHighlightsPct;
-        $ofSubject = $raw?->subject?->lostInAllPct() ?? $subject?->lostHighlightsPct() ?? 0.0;
+        $ofSubject = $raw?->subject?->lostInAllPct() ?? $subject?->own()->lostHighlightsPct ?? 0.0;
         if ($subject === null || $ofSubject >= 1.0) {
             return null;
         }

@@ -46,7 +46,7 @@ final class LostHighlightsInSubject extends FindingRule
         $subject = $situation->measures->subject;
         $raw = $situation->measures->raw()?->subject;
         // What only the preview lost is told by the rule that knows it; a channel alone by another.
-        $lost = $raw?->lostInAllPct() ?? $subject?->lostHighlightsPct() ?? 0.0;
+        $lost = $raw?->lostInAllPct() ?? $subject?->own()->lostHighlightsPct ?? 0.0;
         $isWhite = $lost >= self::LIMIT_PCT
             && $lost * ($subject?->sharePct() ?? 0.0) / 100 >= self::SEEN_PCT;
         if ($subject === null || (! $isWhite && ($raw !== null || $subject->burntPct < self::BURNT_PCT))) {

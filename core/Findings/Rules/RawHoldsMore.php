@@ -40,7 +40,7 @@ final class RawHoldsMore extends SensorRule
             $situation->measures->tone,
             $situation->measures->subject,
         ];
-        $ofSubject = $subject->tone->lostHighlightsPct ?? 0.0;
+        $ofSubject = $subject?->own()->lostHighlightsPct ?? 0.0;
         $isOfSubject = $ofSubject >= self::SUBJECT_PCT;
         $shown = $isOfSubject ? $ofSubject : $tone->lostHighlightsPct;
         $lost = ($isOfSubject ? $raw?->subject : $raw?->frame)?->lostPct() ?? 100.0;

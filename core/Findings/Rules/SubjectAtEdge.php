@@ -24,6 +24,9 @@ final class SubjectAtEdge extends FindingRule
     /** Share of what can be judged outside the subject that is crisp. */
     private const CRISP_ALL_OVER = 0.4;
 
+    /** Share of the frame's side that is no gap at all. */
+    private const CUT = 0.004;
+
     /** Share of its own width or height over which a shape lies at the edge, from which it is cut off there. */
     private const TOUCHES = 0.1;
 
@@ -50,9 +53,16 @@ final class SubjectAtEdge extends FindingRule
         if ($region->sharePct() > self::LARGE && $outside !== null && $outside >= self::CRISP_ALL_OVER) {
             return null;
         }
-        // Where its shape is known, that says where it ends, and not how generously the rectangle was drawn.
-        $cutAt = array_filter($shape?->touching() ?? [], fn (float $share): bool => $share >= self::TOUCHES);
-        $gaps = [...$gaps, ...array_map(fn (): float => 0.0, $cutAt)];
+        if ($shape !== null) {
+            // The shape says where it ends, however generously the rectangle was drawn; a tip alone cuts nothing off.
+            foreach ($shape->touching() as $side => $share) {
+                $gaps[$side] = match (true) {
+                    $share >= self::TOUCHES => 0.0,
+                    $gaps[$side] < self::CUT => INF,
+                    default => $gaps[$side],
+                };
+            }
+        }
         // A subject that fills the frame touches several edges on purpose.
         $touching = array_filter($gaps, fn (float $gap): bool => $gap < Thresholds::EDGE_NEAR);
         if ($touching === [] || count($touching) > 2 || $region->sharePct() > 60) {
@@ -60,11 +70,7 @@ final class SubjectAtEdge extends FindingRule
         }
         asort($touching);
         $side = array_key_first($touching);
-        // Of what reaches the edge with a tip alone nothing is cut.
-        $cut = $touching[$side] < 0.004 && ($shape === null || isset($cutAt[$side]));
-        if (! $cut && $shape !== null && $touching[$side] < 0.004) {
-            return null;
-        }
+        $cut = $touching[$side] < self::CUT;
 
         return new Finding(
             id: $this->id(),

@@ -69,16 +69,16 @@ final class ToneMeant extends FindingRule
                 ),
             ],
             MeantTone::HighKey, MeantTone::Brighter => [
-                max($subject->tone->lostHighlightsPctByChannel) <= self::KEPT_PCT,
+                max($subject->own()->lostHighlightsPctByChannel) <= self::KEPT_PCT,
                 'Bright, as it was meant, and the subject keeps its tones.',
                 'Bright was meant, but the subject itself is lost in places: a little less light keeps the picture '.
                     'bright and the subject whole.',
                 new Evidence(
                     'lost in the subject',
-                    max($subject->tone->lostHighlightsPctByChannel),
+                    max($subject->own()->lostHighlightsPctByChannel),
                     '%',
                     self::KEPT_PCT,
-                    self::KEPT_PCT - max($subject->tone->lostHighlightsPctByChannel),
+                    self::KEPT_PCT - max($subject->own()->lostHighlightsPctByChannel),
                 ),
             ],
         };

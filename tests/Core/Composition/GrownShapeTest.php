@@ -81,6 +81,19 @@ final class GrownShapeTest extends TestCase
         $this->assertTrue($this->grown($picture, in: [[0.38, 0.6]])?->holds(0.38, 0.6));
     }
 
+    public function test_where_every_place_was_tapped_away_there_is_no_shape(): void
+    {
+        $taps = [];
+        for ($y = 0.3; $y <= 0.71; $y += 0.02) {
+            for ($x = 0.33; $x <= 0.68; $x += 0.02) {
+                $taps[] = [$x, $y];
+            }
+        }
+        $disc = fn (float $x, float $y): array => $this->isInDisc($x, $y) ? self::SUBJECT : self::GROUND;
+
+        $this->assertNull($this->grown($disc, out: $taps));
+    }
+
     public function test_what_goes_on_beyond_the_frame_touches_its_edge(): void
     {
         $shape = $this->grown(

@@ -8,6 +8,7 @@ use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use TruePupil\Core\Composition\Region;
+use TruePupil\Core\Composition\SubjectShape;
 use TruePupil\Core\Measures\PixelSamples;
 use TruePupil\Core\Tone\Histogram;
 use TruePupil\Core\Tone\Srgb;
@@ -65,6 +66,20 @@ final class PixelSamplesTest extends TestCase
         $linear = 0.2126 * Srgb::linear(200 / 255) + 0.7152 * Srgb::linear(100 / 255)
             + 0.0722 * Srgb::linear(50 / 255);
         $this->assertSame(1, $found->luminance->counts[(int) round(255 * Srgb::encoded($linear))]);
+    }
+
+    public function test_of_a_shape_its_own_pixels_count_alone(): void
+    {
+        [$whole, $right] = [Region::of(0, 0, 1, 1), Region::of(0.5, 0, 0.5, 1)];
+        $samples = $this->samples(1);
+        $half = $samples->within($whole, PHP_INT_MAX, new SubjectShape($whole, 2, 1, '01'));
+
+        $this->assertSame($samples->within($right, PHP_INT_MAX)->luminance->counts, $half->luminance->counts);
+        // A shape that no sample stands for says no less than the part that it lies in.
+        $this->assertSame(
+            $samples->within($right)->luminance->counts,
+            $samples->within($right, shape: new SubjectShape($whole, 2, 1, '10'))->luminance->counts,
+        );
     }
 
     public function test_a_grey_of_any_code_has_a_luminance_of_that_code(): void

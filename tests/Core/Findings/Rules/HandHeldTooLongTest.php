@@ -13,6 +13,7 @@ use TruePupil\Core\Intent\IntendedDistances;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Intent\Movement;
 use TruePupil\Core\Intent\MovementLook;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Support;
 
 final class HandHeldTooLongTest extends TestCase
@@ -37,6 +38,16 @@ final class HandHeldTooLongTest extends TestCase
         $this->assertNull($doubt->suggestion);
         $this->assertSame(Severity::Fault, $of(6.0, 0.3)?->severity, 'soft');
         $this->assertSame(Severity::Fault, $of(1 / 20, 0.6)?->severity, 'a stop and a third: hands differ');
+    }
+
+    public function test_a_time_that_the_camera_chose_is_told_with_what_keeps_it_from_that(): void
+    {
+        $said = fn (ExposureMode $mode): string => (string) (new HandHeldTooLong())->judge(
+            Situations::make(t: 1 / 13, mode: $mode),
+        )?->sentence;
+
+        $this->assertStringContainsString('give automatic ISO 1/50 s', $said(ExposureMode::Aperture));
+        $this->assertStringNotContainsString('The camera chose', $said(ExposureMode::Shutter));
     }
 
     public function test_a_monopod_holds_two_stops_longer(): void
