@@ -20,7 +20,10 @@ final class GrownShape
     private const GROUND = 0.5;
 
     /** Cells along the longer side of what is looked at. */
-    private const CELLS = 64;
+    public const CELLS = 64;
+
+    /** The same while a rectangle is being drawn and the answer must come at once. */
+    public const ROUGH = 36;
 
     /** Fewer cells along a side show no shape. */
     private const LEAST_CELLS = 6;
@@ -108,14 +111,20 @@ final class GrownShape
      * @param  ColourGrid  $picture  of the whole picture
      * @param  list<array{float, float}>  $in  places that belong to it, as fractions of the frame
      * @param  list<array{float, float}>  $out  places that do not
+     * @param  int  $cells  along the longer side of what is looked at: fewer are quicker and coarser
      * @return ?SubjectShape null where subject and ground cannot be told apart, or no ground is to be seen
      */
-    public static function of(ColourGrid $picture, Region $box, array $in = [], array $out = []): ?SubjectShape
-    {
+    public static function of(
+        ColourGrid $picture,
+        Region $box,
+        array $in = [],
+        array $out = [],
+        int $cells = self::CELLS,
+    ): ?SubjectShape {
         $around = $box->grown(self::GROUND);
         [$left, $columns] = self::span($around->x, $around->width, $picture->columns);
         [$top, $rows] = self::span($around->y, $around->height, $picture->rows);
-        $block = max(1, intdiv(max($columns, $rows), self::CELLS));
+        $block = max(1, intdiv(max($columns, $rows), $cells));
         [$left, $columns] = self::inBlocks($left, $columns, $block, $picture->columns);
         [$top, $rows] = self::inBlocks($top, $rows, $block, $picture->rows);
         if (min($columns, $rows) < self::LEAST_CELLS * $block) {

@@ -59,7 +59,7 @@ final readonly class MeasuredPicture
     public function glance(Region $subject, Marks $marks = new Marks()): FrameMeasures
     {
         $plain = $this->plain;
-        $shape = self::shape($this->reading, $subject, $marks);
+        $shape = self::shape($this->reading, $subject, $marks, GrownShape::ROUGH);
 
         return new FrameMeasures(
             $plain->tone,
@@ -125,8 +125,12 @@ final readonly class MeasuredPicture
         return $marks->ofKind(MarkKind::Belongs) !== [] || $marks->ofKind(MarkKind::Apart) !== [];
     }
 
-    private static function shape(PixelReading $reading, Region $subject, Marks $marks): ?SubjectShape
-    {
+    private static function shape(
+        PixelReading $reading,
+        Region $subject,
+        Marks $marks,
+        int $cells = GrownShape::CELLS,
+    ): ?SubjectShape {
         $taps = fn (MarkKind $kind): array => array_map(
             fn (Mark $mark): array => $mark->points[0],
             $marks->ofKind($kind),
@@ -137,6 +141,7 @@ final readonly class MeasuredPicture
             $subject,
             $taps(MarkKind::Belongs),
             $taps(MarkKind::Apart),
+            $cells,
         );
     }
 

@@ -57,6 +57,14 @@ final class FacesTest extends BrowserTestCase
         $this->assertLessThan(2.5, min(abs($x - 46.5), abs($x - 53.6)));
         $this->assertEqualsWithDelta(39.0, $y, 3.0);
 
+        // What is taken for the subject is outlined, and a tap corrects it; then one draws the subject as before.
+        $this->find('[data-mark] > .subject-outline');
+        $this->press('It misses a part');
+        $this->assertSame('belongs', $this->find('[data-tool]:is(select)')->getAttribute('value'));
+        $this->drag('[data-mark]', [0.55, 0.6], [0.55, 0.6]);
+        $this->see('A place that belongs to the subject');
+        $this->assertSame('subject', $this->find('[data-tool]:is(select)')->getAttribute('value'));
+
         // Everything that was loaded for it came from here, and nothing was sent.
         $foreign = $this->browser()->executeScript(
             'return performance.getEntriesByType("resource").filter((one) => !one.name.startsWith(location.origin) && '.

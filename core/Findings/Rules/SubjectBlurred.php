@@ -66,11 +66,9 @@ final class SubjectBlurred extends FindingRule
                     $needed,
                 )
                 : sprintf(
-                    'In %s the movement travelled %.2f mm on the sensor, %.1f circles of confusion. To be %s it asks '.
-                        'for %s or shorter: %s less time.',
+                    'In %s the movement went further than an eye passes over. To be %s it asks for %s or shorter: '.
+                        '%s less time.',
                     $time,
-                    $blur,
-                    $blur / $circle,
                     $movement->want->label(),
                     $needed,
                     $beyond->inWords(),
