@@ -364,6 +364,16 @@ final class PlanTest extends TestCase
             ->assertSee((string) $chosen->exposure->settings)
             ->assertSee('Take care');
         $this->get(route('set-briefs.show', $world->setBrief))->assertSee('Your plan: '.$chosen->exposure->settings);
+        // In another light it is not offered any more; it stays the plan, and one goes on with it.
+        $this->withHeader('HX-Request', 'true')
+            ->put(route('plans.update', $world->setBrief), [...SavedPlan::query()->sole()->input, 'spotEv' => '3'])
+            ->assertOk()
+            ->assertSee('no longer offers it')
+            ->assertSee('Hand in for attempt');
+        $this->withHeader('HX-Request', 'true')
+            ->put(route('plans.update', $world->setBrief), [...SavedPlan::query()->sole()->input, 'spotEv' => '11.6'])
+            ->assertSee('Taken. Your frames');
+        $this->flushHeaders();
 
         $frame = app(AddPicture::class)
             ->handle(

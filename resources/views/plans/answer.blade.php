@@ -61,12 +61,14 @@
                     longer offers it. It stays your plan until you take another.</p>
             @elseif ($sheet->chosenIndex() !== null)
                 <p class="word word-done">Taken. Your frames will be held against it, line by line.</p>
+            @endif
+            @if ($sheet->plan->chosen)
                 <p class="button-row"><a class="button primary"
                         href="{{ route('set-briefs.show', $setBrief) }}#begin">Hand in for attempt
                         {{ $sheet->plan->number }}</a>
                     @if ($practice = PracticeLink::to(
                         $setBrief->content()->scene,
-                        $sheet->taken()?->exposure->settings,
+                        $sheet->plan->chosen->exposure->settings,
                     ))
                         <a class="button" href="{{ $practice }}">Try it in the practice camera</a>
                     @endif
