@@ -276,7 +276,7 @@ final class BriefAttempts
                         'scene' => 'bust',
                         'n' => '4',
                         'iso' => '400',
-                        'compensation' => '0.6667',
+                        'compensation' => '0.3333',
                         'subject' => self::HEAD,
                         'support' => 'tripod',
                     ],

@@ -9,6 +9,8 @@ use Symfony\Component\Process\Process;
 /** Starts bin/serve and its neighbours as somebody would, in a folder of the test's own. */
 trait Served
 {
+    private const OF_THE_MACHINE = ['PATH', 'HOME', 'USER', 'LOGNAME', 'SHELL', 'LANG', 'LC_ALL', 'TZ', 'TMPDIR'];
+
     private string $var;
 
     /** @var list<Process> */
@@ -59,22 +61,8 @@ trait Served
      */
     private function process(string $script, string $var, array $environment = [], array $arguments = []): Process
     {
-        // The test run's own database and cache settings are none of the served copy's business.
-        $clean = array_fill_keys(
-            [
-                'APP_ENV',
-                'APP_KEY',
-                'DB_HOST',
-                'DB_PORT',
-                'DB_PASSWORD',
-                'DB_DATABASE',
-                'CACHE_STORE',
-                'SESSION_DRIVER',
-                'QUEUE_CONNECTION',
-                'BCRYPT_ROUNDS',
-            ],
-            false,
-        );
+        // What this run, or a test before, has set is none of the served copy's business.
+        $clean = array_fill_keys(array_diff(array_keys(getenv()), self::OF_THE_MACHINE), false);
 
         return new Process(
             [dirname(__DIR__, 2).'/bin/'.$script, ...$arguments],
