@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\Route;
 
 // Everybody's tools, and everybody's own kit, banks and roll.
 
-Route::view('faces', 'pages.faces')->name('faces');
+Route::view('sight', 'pages.sight')->name('sight');
 Route::get('bench', [BenchController::class, 'index'])->name('bench');
 Route::get('bench/{sheet}', [BenchController::class, 'show'])->name('bench.show');
 Route::get('kit', [KitController::class, 'edit'])->name('kit.edit');

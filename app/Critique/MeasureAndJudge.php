@@ -8,6 +8,7 @@ use App\HandIn\PictureReadings;
 use App\Models\Frame;
 use App\Models\FrameState;
 use TruePupil\Core\Capture\UnreadablePicture;
+use TruePupil\Core\Seen\Seen;
 
 /** Measures a prepared frame and judges it against its brief. */
 final readonly class MeasureAndJudge
@@ -28,7 +29,10 @@ final readonly class MeasureAndJudge
             return;
         }
         try {
-            $measures = $this->readings->measured($frame->picture)->with($frame->marksDrawn());
+            $measures = $this->readings->measured($frame->picture)->with(
+                $frame->marksDrawn(),
+                $frame->seen ?? new Seen(),
+            );
         } catch (UnreadablePicture $problem) {
             $frame->update(['state' => FrameState::Refused, 'problem' => $problem->getMessage()]);
 

@@ -53,7 +53,7 @@ final readonly class PrepareFrame
             // What is recorded differs from frame to frame and stays each frame's own; what held the camera does not.
             $own = $other->stated ?? new StatedFields();
             $stated = $prepared->stated->support === null ? $own : $own->supportedBy($prepared->stated->support);
-            $this->handleSoon($other, $prepared->withStated($stated));
+            $this->handleSoon($other, $prepared->withStated($stated, $other->seen));
         }
     }
 

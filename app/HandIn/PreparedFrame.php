@@ -8,6 +8,7 @@ use TruePupil\Core\Capture\StatedFields;
 use TruePupil\Core\Composition\Mark;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Intent\Intent;
+use TruePupil\Core\Seen\Seen;
 
 /** What a student says of a frame: its marks, what it was meant to show, and what the record lacks. */
 final readonly class PreparedFrame
@@ -21,10 +22,12 @@ final readonly class PreparedFrame
         public ?string $placementId = null,
         public ?string $about = null,
         public ?string $reason = null,
+        public ?Seen $seen = null,
     ) {
     }
 
-    public function withStated(StatedFields $stated): self
+    /** For another frame of its row, in which other things were found. */
+    public function withStated(StatedFields $stated, ?Seen $seen): self
     {
         return new self(
             $this->subject,
@@ -34,6 +37,7 @@ final readonly class PreparedFrame
             $this->placementId,
             $this->about,
             $this->reason,
+            $seen,
         );
     }
 
@@ -48,6 +52,7 @@ final readonly class PreparedFrame
             'placement_id' => $this->placementId,
             'about' => $this->about,
             'reason' => $this->reason,
+            'seen' => $this->seen,
         ];
     }
 }

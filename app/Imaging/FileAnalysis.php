@@ -8,6 +8,7 @@ use Closure;
 use TruePupil\Core\Capture\PictureRecord;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Seen\Seen;
 
 /** Reads and measures a file that is not in the store. */
 final readonly class FileAnalysis
@@ -19,11 +20,11 @@ final readonly class FileAnalysis
     ) {
     }
 
-    public function measure(string $path, Marks $marks = new Marks()): FrameMeasures
+    public function measure(string $path, Marks $marks = new Marks(), Seen $seen = new Seen()): FrameMeasures
     {
         $this->gate->admit($path);
 
-        return $this->measurer->measure($path, $marks);
+        return $this->measurer->measure($path, $marks, null, $seen);
     }
 
     /**
@@ -34,11 +35,15 @@ final readonly class FileAnalysis
      *
      * @throws \TruePupil\Core\Capture\UnreadablePicture
      */
-    public function critiqued(string $path, Marks $marks = new Marks(), ?Closure $before = null): array
-    {
+    public function critiqued(
+        string $path,
+        Marks $marks = new Marks(),
+        ?Closure $before = null,
+        Seen $seen = new Seen(),
+    ): array {
         $this->gate->admit($path);
         $tags = $this->tags->begin($path);
-        $measures = $this->measurer->measure($path, $marks, $before);
+        $measures = $this->measurer->measure($path, $marks, $before, $seen);
 
         return [PictureRecord::fromTags($tags()), $measures];
     }

@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\File;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Measures\FrameMeasures;
 use TruePupil\Core\Measures\MeasuredPicture;
+use TruePupil\Core\Seen\Seen;
 
 /** Measures a picture that is not in the store, and what is marked in it. */
 final readonly class FrameMeasurer
@@ -22,15 +23,19 @@ final readonly class FrameMeasurer
      *
      * @throws \TruePupil\Core\Capture\UnreadablePicture
      */
-    public function measure(string $original, Marks $marks, ?Closure $before = null): FrameMeasures
-    {
+    public function measure(
+        string $original,
+        Marks $marks,
+        ?Closure $before = null,
+        Seen $seen = new Seen(),
+    ): FrameMeasures {
         AtomicFile::makeFolder($this->scratch);
         $reading = $this->scratch.'/'.bin2hex(random_bytes(8)).'.reading';
         try {
             $early = new EarlyOverview($before);
             $this->pixels->read($original, $reading, meanwhile: $early);
 
-            return MeasuredPicture::of(ReadingFile::open($reading, $early->overview))->with($marks);
+            return MeasuredPicture::of(ReadingFile::open($reading, $early->overview))->with($marks, $seen);
         } finally {
             File::delete($reading);
         }

@@ -18,10 +18,12 @@ use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Seen\Seen;
 use TruePupil\Core\Stored\IntentCodec;
 use TruePupil\Core\Stored\MarksCodec;
 use TruePupil\Core\Stored\MeasuresCodec;
 use TruePupil\Core\Stored\RegionCodec;
+use TruePupil\Core\Stored\SeenCodec;
 use TruePupil\Core\Stored\StatedFieldsCodec;
 use TruePupil\Core\Stored\SuggestionCodec;
 use TruePupil\Core\Stored\SuggestionsCodec;
@@ -46,6 +48,7 @@ use TruePupil\Core\Stored\SuggestionsCodec;
  * @property ?Region $proposed  where the subject probably is
  * @property ?string $placement_id
  * @property ?list<Mark> $marks
+ * @property ?Seen $seen
  * @property ?string $about
  * @property ?string $reason
  * @property ?FrameMeasures $measures
@@ -84,6 +87,7 @@ final class Frame extends Model
         'subject',
         'proposed',
         'marks',
+        'seen',
         'placement_id',
         'about',
         'reason',
@@ -103,7 +107,9 @@ final class Frame extends Model
     /** Whether somebody is in it, as its student said or marked. */
     public function showsSomebody(): bool
     {
-        return $this->intent?->contents->person === true || $this->marksDrawn()->ofKind(MarkKind::Eye) !== [];
+        return $this->intent?->contents->person === true ||
+            $this->seen?->hasPerson() === true ||
+            $this->marksDrawn()->ofKind(MarkKind::Eye) !== [];
     }
 
     /** @return BelongsTo<Attempt, $this> */
@@ -191,6 +197,7 @@ final class Frame extends Model
             'subject' => Stored::class.':'.RegionCodec::class,
             'proposed' => Stored::class.':'.RegionCodec::class,
             'marks' => Stored::class.':'.MarksCodec::class,
+            'seen' => Stored::class.':'.SeenCodec::class,
             'measures' => Stored::class.':'.MeasuresCodec::class,
             'checks' => 'array',
             'suggestions' => Stored::class.':'.SuggestionsCodec::class,

@@ -100,6 +100,7 @@ final class CourseDocument
                             'intent' => self::plain(new IntentCodec(), $frame->intent),
                             'subject' => $frame->subject?->toArray(),
                             'marks' => $frame->marks === null ? null : $frame->marksDrawn()->toArray(),
+                            'seen' => $frame->seen?->toArray(),
                             'about' => $frame->about,
                             'reason' => $frame->reason,
                             'checks' => $frame->checks,

@@ -11,9 +11,21 @@ final readonly class Marks
 {
     public const MOST = 24;
 
-    /** @param  list<Mark>  $list */
-    public function __construct(public ?Region $subject = null, public array $list = [])
+    /**
+     * @param  list<Mark>  $list
+     * @param  ?SubjectShape  $shape  of the subject, where somebody gave it; else it is grown from the rectangle
+     */
+    public function __construct(
+        public ?Region $subject = null,
+        public array $list = [],
+        public ?SubjectShape $shape = null,
+    ) {
+    }
+
+    /** With a shape of the subject; the rectangle round it where none was drawn. */
+    public function withShape(SubjectShape $shape): self
     {
+        return new self($this->subject ?? $shape->window, $this->list, $shape);
     }
 
     /**

@@ -22,8 +22,9 @@ final class Planner
 
     /** What praise is about that says most of why a picture works, first. */
     private const PRAISED_FIRST = [
-        Topic::Focus, Topic::Movement, Topic::Composition, Topic::Depth, Topic::Plan, Topic::Series, Topic::Mode,
-        Topic::Exposure, Topic::Flash, Topic::Lens, Topic::Film, Topic::Colour, Topic::Tone, Topic::Noise, Topic::File,
+        Topic::Focus, Topic::Movement, Topic::People, Topic::Composition, Topic::Depth, Topic::Plan, Topic::Series,
+        Topic::Mode, Topic::Exposure, Topic::Flash, Topic::Lens, Topic::Film, Topic::Colour, Topic::Tone,
+        Topic::Noise, Topic::File,
     ];
 
     /**

@@ -18,6 +18,7 @@ enum Topic: string
     case Focus = 'focus';
     case Plan = 'plan';
     case Series = 'series';
+    case People = 'people';
     case Composition = 'composition';
     case Colour = 'colour';
     case Film = 'film';
@@ -28,7 +29,7 @@ enum Topic: string
     {
         return match ($this) {
             self::Exposure, self::Focus, self::Movement => 1.0,
-            self::Tone, self::Flash => 0.9,
+            self::Tone, self::Flash, self::People => 0.9,
             self::Mode, self::Depth, self::Series, self::Film => 0.8,
             self::Plan => 0.7,
             self::Noise => 0.6,
@@ -52,6 +53,7 @@ enum Topic: string
             self::Focus => 'Focus',
             self::Plan => 'Plan',
             self::Series => 'Series',
+            self::People => 'People',
             self::Composition => 'Composition',
             self::Colour => 'Colour and finish',
             self::Film => 'Film',

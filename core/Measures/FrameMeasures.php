@@ -6,7 +6,6 @@ namespace TruePupil\Core\Measures;
 
 use TruePupil\Core\Colour\ColourMeasures;
 use TruePupil\Core\Composition\CompositionMeasures;
-use TruePupil\Core\Composition\MarkMeasures;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Metering\PatternMeter;
@@ -31,8 +30,7 @@ final readonly class FrameMeasures
         public ?EndAreas $ends = null,
         /** The picture as a thumbnail in greys, to lay frames of a row over each other. */
         public ?GreyGrid $thumb = null,
-        /** What follows from marks other than the subject; null where there are none. */
-        public ?MarkMeasures $marks = null,
+        public Claims $claims = new Claims(),
     ) {
     }
 
@@ -69,7 +67,7 @@ final readonly class FrameMeasures
             $this->preview?->brightened($stops),
             $this->ends,
             $this->thumb,
-            $this->marks,
+            new Claims($this->claims->marks, $this->claims->people?->brightened($stops)),
         );
     }
 
@@ -96,7 +94,8 @@ final readonly class FrameMeasures
                     'colour' => $this->colour?->toArray(),
                     'ends' => $this->ends?->toArray(),
                     'subject' => $this->subject?->toArray(),
-                    'marks' => $this->marks?->toArray(),
+                    'marks' => $this->claims->marks?->toArray(),
+                    'people' => $this->claims->people?->toArray(),
                     'raw' => $this->raw()?->toArray(),
                 ],
                 fn (?array $part): bool => $part !== null,

@@ -15,6 +15,7 @@ use TruePupil\Core\Composition\SubjectShape;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Metering\MeteringPattern;
 use TruePupil\Core\Metering\PatternMeter;
+use TruePupil\Core\Seen\Seen;
 use TruePupil\Core\Tone\ToneMeasures;
 
 /**
@@ -84,7 +85,8 @@ final readonly class MeasuredPicture
         );
     }
 
-    public function with(Marks $marks): FrameMeasures
+    /** @param  Seen  $seen  what was found in it */
+    public function with(Marks $marks, Seen $seen = new Seen()): FrameMeasures
     {
         [$reading, $plain, $subject] = [$this->reading, $this->plain, $marks->subject];
         $eye = $marks->first(MarkKind::Eye)?->points[0];
@@ -108,21 +110,25 @@ final readonly class MeasuredPicture
             $subject === null ? $plain->preview : $reading->preview?->measured($subject),
             $plain->ends,
             $plain->thumb,
-            MarkMeasures::of(
-                $marks,
-                $reading->colours(),
-                $this->attention,
-                $reading->width / $reading->height,
-            )?->withLight(
-                LayerReading::of($marks, $reading->luminance(), $this->attention),
-                AreaWarmth::of($marks, $reading->colours()),
+            new Claims(
+                MarkMeasures::of(
+                    $marks,
+                    $reading->colours(),
+                    $this->attention,
+                    $reading->width / $reading->height,
+                )?->withLight(
+                    LayerReading::of($marks, $reading->luminance(), $this->attention),
+                    AreaWarmth::of($marks, $reading->colours()),
+                ),
+                PeopleMeasures::of($seen, $reading, $plain->focus),
             ),
         );
     }
 
     private static function isCorrected(Marks $marks): bool
     {
-        return $marks->ofKind(MarkKind::Belongs) !== [] || $marks->ofKind(MarkKind::Apart) !== [];
+        return $marks->shape !== null ||
+            $marks->ofKind(MarkKind::Belongs) !== [] || $marks->ofKind(MarkKind::Apart) !== [];
     }
 
     private static function shape(
@@ -131,6 +137,9 @@ final readonly class MeasuredPicture
         Marks $marks,
         int $cells = GrownShape::CELLS,
     ): ?SubjectShape {
+        if ($marks->shape !== null) {
+            return $marks->shape;
+        }
         $taps = fn (MarkKind $kind): array => array_map(
             fn (Mark $mark): array => $mark->points[0],
             $marks->ofKind($kind),

@@ -85,7 +85,7 @@ enum Need: string
             self::TakenAtPlace => $situation->statement->plan?->outing !== null,
             self::LightFrom => $situation->lightFrom() !== null,
             self::Horizon => $situation->assignment->work?->heightRange() !== null,
-            self::Layers => $situation->measures->marks?->layerStep() !== null,
+            self::Layers => $situation->measures->claims->marks?->layerStep() !== null,
             self::Facing => $situation->assignment->work?->facings() !== null,
             self::Placement => $situation->assignment->wanted !== null,
             self::FocalLength => $situation->record->lens->focalLength !== null,

@@ -11,8 +11,10 @@ use TruePupil\Core\Composition\MarkMeasures;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Composition\SubjectShape;
 use TruePupil\Core\Focus\FocusMeasures;
+use TruePupil\Core\Measures\Claims;
 use TruePupil\Core\Measures\EyeLight;
 use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Measures\PeopleMeasures;
 use TruePupil\Core\Measures\PreviewOf;
 use TruePupil\Core\Measures\RawMeasures;
 use TruePupil\Core\Measures\SubjectMeasures;
@@ -53,7 +55,10 @@ final class MeasuresReading
                 : null,
             is_array($stored['ends'] ?? null) ? EndAreas::restore($stored['ends']) : null,
             self::thumb($stored['thumb'] ?? null),
-            is_array($stored['marks'] ?? null) ? MarkMeasures::restore($stored['marks']) : null,
+            new Claims(
+                is_array($stored['marks'] ?? null) ? MarkMeasures::restore($stored['marks']) : null,
+                PeopleMeasures::restore($stored['people'] ?? null),
+            ),
         );
     }
 

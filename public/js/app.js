@@ -1,6 +1,6 @@
 // What the server cannot do: drawing marks, sending with progress, keeping drafts, keys. No rule of the job is here.
 import { watchUploads } from './upload.js';
-import { watchFaces } from './faces.js';
+import { watchSight } from './sight.js';
 import { watchMarks } from './mark.js';
 import { watchMarkLists } from './marks.js';
 import { keepDrafts } from './drafts.js';
@@ -28,7 +28,7 @@ const start = (root) => {
     watchUploads(root);
     watchMarks(root);
     watchMarkLists(root);
-    watchFaces(root);
+    watchSight(root);
     keepDrafts(root);
     onceOnly(root);
     watchMaps(root);

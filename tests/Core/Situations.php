@@ -29,8 +29,10 @@ use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\KitFormat;
 use TruePupil\Core\Kit\Support;
+use TruePupil\Core\Measures\Claims;
 use TruePupil\Core\Measures\EyeLight;
 use TruePupil\Core\Measures\FrameMeasures;
+use TruePupil\Core\Measures\PeopleMeasures;
 use TruePupil\Core\Measures\PreviewOf;
 use TruePupil\Core\Measures\RawMeasures;
 use TruePupil\Core\Measures\SubjectMeasures;
@@ -102,6 +104,7 @@ final class Situations
         bool $isWithinRow = false,
         ?RawMeasures $raw = null,
         ?SubjectShape $shape = null,
+        ?PeopleMeasures $people = null,
     ): Situation {
         $capture = new CaptureRecord(
             lens: new RecordedLens(
@@ -185,12 +188,15 @@ final class Situations
                     ...$colour,
                 ]),
             ends: $ends,
-            marks: $marks === null
-                ? null
-                : MarkMeasures::restore([
-                    ...['axis' => null, 'shares' => [], 'leads' => null, 'surround' => null, 'distractions' => []],
-                    ...$marks,
-                ]),
+            claims: new Claims(
+                $marks === null
+                    ? null
+                    : MarkMeasures::restore([
+                        ...['axis' => null, 'shares' => [], 'leads' => null, 'surround' => null, 'distractions' => []],
+                        ...$marks,
+                    ]),
+                $people,
+            ),
             preview: $raw === null ? null : new PreviewOf($raw),
         );
         $placement =

@@ -31,7 +31,7 @@ final class AccessTest extends TestCase
         'start',
         'sign-out',
         'home',
-        'faces',
+        'sight',
         'bench',
         'bench.show',
         'kit.edit',

@@ -91,12 +91,12 @@ final class HandInTest extends TestCase
         // The patch stands in the middle of a plain ground, from 0.4 to 0.6 across.
         $this->assertEqualsWithDelta(0.5, $frame->proposed?->centre()['x'], 0.05);
         $this->assertNull($frame->subject, 'nothing is marked by itself');
-        $this->get($page)->assertOk()->assertSee('Is it this?')->assertSee('Look for faces and eyes');
+        $this->get($page)->assertOk()->assertSee('Is it this?')->assertSee('Look for people, faces and things');
         $this->put(route('frames.update', $frame), World::form())->assertRedirect();
         $this->get($page)->assertOk()->assertDontSee('Is it this?');
         $this->post(route('attempts.hand-in', $frame->attempt));
-        $this->get(route('frames.edit', $frame))->assertOk()->assertDontSee('Look for faces and eyes');
-        $this->get(route('faces'))->assertOk()->assertSee('does not know who somebody is');
+        $this->get(route('frames.edit', $frame))->assertOk()->assertDontSee('Look for people, faces and things');
+        $this->get(route('sight'))->assertOk()->assertSee('does not know who somebody is');
     }
 
     /** @return iterable<string, array{string}> */

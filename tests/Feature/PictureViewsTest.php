@@ -209,7 +209,7 @@ final class PictureViewsTest extends TestCase
             array_map(fn (Mark $mark): string => $mark->kind->value, $frame->marks),
             'a row without numbers was taken back',
         );
-        $this->assertEqualsWithDelta(12.5, $frame->measures->marks->shares[0]['sharePct'], 0.01);
+        $this->assertEqualsWithDelta(12.5, $frame->measures->claims->marks->shares[0]['sharePct'], 0.01);
         // 2 % of the height over 80 % of the width, in a picture of 3 by 2.
         $this->assertEqualsWithDelta(
             rad2deg(atan(0.02 / (0.8 * 1.5))),

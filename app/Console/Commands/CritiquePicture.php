@@ -33,6 +33,10 @@ final class CritiquePicture extends JsonCommand
         {--placement= : which subject of the brief it is; the first when not said}
         {--subject= : x,y,w,h as fractions of the displayed frame}
         {--marks= : a JSON file with a list of further marks}
+        {--mask= : a picture of the same view that is white where the subject is}
+        {--faces= : a JSON file with the faces that are seen in it, as docs/formats/seen.md says}
+        {--bodies= : likewise, people with their joints}
+        {--objects= : likewise, things}
         {--support= : hand, braced, monopod or tripod}
         {--kit= : a JSON file with body, lenses and what else is at hand}
         {--plan= : a JSON file with what was intended}
@@ -53,9 +57,9 @@ final class CritiquePicture extends JsonCommand
         $kit = $this->option('kit') === null ? null : KitFormat::read($this->json('kit'));
         $plan = $this->option('plan') === null ? null : PlanFormat::read($this->json('plan'));
         $input = new StatedFields(support: $this->support() ?? $plan?->support);
-        [$marks, $pictures] = [$this->marks(), []];
+        [$marks, $seen, $pictures] = [$this->marks(), $this->seen(), []];
         foreach ($this->files('files') as $path) {
-            [$picture, $measures] = app(FileAnalysis::class)->critiqued($path, $marks, $before);
+            [$picture, $measures] = app(FileAnalysis::class)->critiqued($path, $marks, $before, $seen);
             $pictures[] = [
                 'path' => $path,
                 'picture' => $picture,

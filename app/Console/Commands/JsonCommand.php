@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Imaging\OutsideProgramFailed;
+use App\Imaging\SubjectMask;
 use Illuminate\Console\Command;
 use InvalidArgumentException;
 use Symfony\Component\Console\Input\InputInterface;
@@ -12,6 +13,8 @@ use Throwable;
 use TruePupil\Core\Capture\UnreadablePicture;
 use TruePupil\Core\Composition\Marks;
 use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Seen\Seen;
+use TruePupil\Core\Seen\SeenFormat;
 
 /** A headless command: one JSON object on standard output; 0 done, 1 the input is at fault, 2 we are. */
 abstract class JsonCommand extends Command
@@ -94,17 +97,34 @@ abstract class JsonCommand extends Command
         return is_string($value) ? $value : null;
     }
 
-    /** What --subject and --marks say together. @throws InvalidArgumentException */
+    /** What --subject, --mask and --marks say together. @throws InvalidArgumentException */
     protected function marks(): Marks
     {
         $subject = Marks::ofSubject($this->textOption('subject'))->subject;
 
-        return $this->textOption('marks') === null
+        $marks = $this->textOption('marks') === null
             ? new Marks($subject)
             : Marks::read(
                 $subject,
                 array_map(fn (Fields $mark): array => $mark->toArray(), $this->json('marks')->parts('marks')),
             );
+        $mask = $this->textOption('mask');
+
+        return $mask === null ? $marks : $marks->withShape(SubjectMask::read(self::fromHere($mask)));
+    }
+
+    /** What --faces, --bodies and --objects say was found in the picture. @throws InvalidArgumentException */
+    protected function seen(): Seen
+    {
+        $parts = [];
+        foreach (['faces' => 'faces', 'bodies' => 'bodies', 'objects' => 'things'] as $option => $part) {
+            if ($this->textOption($option) !== null) {
+                $parts[$part] = $this->json($option)->raw($part);
+            }
+        }
+
+        // Whoever names them says that they are right.
+        return SeenFormat::read(Fields::of([...$parts, 'confirmed' => true]));
     }
 
     private function refuse(string $code, string $message, int $exit): int

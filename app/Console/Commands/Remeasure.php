@@ -11,6 +11,7 @@ use App\Models\FrameState;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Attribute\AsCommand;
 use TruePupil\Core\Capture\UnreadablePicture;
+use TruePupil\Core\Seen\Seen;
 
 /** Measures and judges again what older rules judged; what was returned is only measured. Notes and decisions stay. */
 #[AsCommand('pupil:remeasure')]
@@ -40,7 +41,7 @@ final class Remeasure extends Command
                 $frame->load(['picture', 'attempt.setBrief.course']);
                 $critic->judge(
                     $frame,
-                    $readings->measured($frame->picture)->with($frame->marksDrawn()),
+                    $readings->measured($frame->picture)->with($frame->marksDrawn(), $frame->seen ?? new Seen()),
                     $frame->revision,
                 );
             } catch (UnreadablePicture $problem) {

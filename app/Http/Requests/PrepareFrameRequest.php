@@ -8,6 +8,7 @@ use App\HandIn\PreparedFrame;
 use App\Input\IntentInput;
 use App\Input\MarksInput;
 use App\Input\RegionInput;
+use App\Input\SeenInput;
 use App\Input\StatedFieldsInput;
 use App\Models\Frame;
 use Closure;
@@ -66,6 +67,16 @@ final class PrepareFrameRequest extends FormRequest
                     : $fail($problem),
             ],
             'intent.*' => ['nullable', 'string', 'max:20'],
+            'seen' => [
+                'nullable',
+                'string',
+                'max:'.SeenInput::LONGEST,
+                fn (string $attribute, mixed $value, Closure $fail) => ($problem = SeenInput::problem(
+                    is_string($value) ? $value : null,
+                )) === null
+                    ? null
+                    : $fail($problem),
+            ],
             'about' => ['nullable', 'string', 'max:2000'],
             'reason' => ['nullable', 'string', 'max:2000'],
         ];
@@ -98,6 +109,7 @@ final class PrepareFrameRequest extends FormRequest
             placementId: $text('placement_id'),
             about: $text('about'),
             reason: $text('reason'),
+            seen: SeenInput::read($text('seen')),
         );
     }
 

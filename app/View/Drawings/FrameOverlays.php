@@ -236,7 +236,7 @@ final readonly class FrameOverlays
 
     private function marksText(): string
     {
-        $found = $this->measures->marks;
+        $found = $this->measures->claims->marks;
         $said = array_map(
             fn (array $share): string => sprintf('%s %.1f %% of the frame', $share['kind'], $share['sharePct']),
             $found->shares ?? [],

@@ -28,6 +28,6 @@ final readonly class CompositionLayerStep extends Measure
 
     public function read(Situation $situation): ?float
     {
-        return $situation->measures->marks?->layerStep();
+        return $situation->measures->claims->marks?->layerStep();
     }
 }

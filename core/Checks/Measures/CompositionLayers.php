@@ -25,6 +25,6 @@ final readonly class CompositionLayers extends Measure
 
     public function read(Situation $situation): float
     {
-        return (float) count($situation->measures->marks->layers ?? []);
+        return (float) count($situation->measures->claims->marks->layers ?? []);
     }
 }

@@ -25,7 +25,7 @@ final class AxisMissed extends FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $axis = $situation->measures->marks?->axis;
+        $axis = $situation->measures->claims->marks?->axis;
         if ($axis === null) {
             return null;
         }

@@ -30,11 +30,15 @@ final class DarkFace extends FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $subject = $situation->measures->subject;
-        if (! $situation->statement->intent->contents->person || $subject === null) {
+        [$subject, $people] = [$situation->measures->subject, $situation->measures->claims->people];
+        // A face that was found is known better than a rectangle round somebody.
+        $person = $people?->largeFaces()[0][1]->stops ?? (
+            $situation->statement->intent->contents->person ? $subject?->placement()->value : null
+        );
+        if ($person === null) {
             return null;
         }
-        $darker = $situation->measures->tone->meanStops - $subject->placement()->value;
+        $darker = $situation->measures->tone->meanStops - $person;
         if ($darker < Thresholds::DARK_FACE) {
             return null;
         }

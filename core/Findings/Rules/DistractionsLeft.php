@@ -33,7 +33,7 @@ final class DistractionsLeft extends FindingRule
     public function judge(Situation $situation): ?Finding
     {
         [$distractions, $composition] = [
-            $situation->measures->marks->distractions ?? [],
+            $situation->measures->claims->marks->distractions ?? [],
             $situation->measures->composition,
         ];
         if ($distractions === [] || $composition === null) {

@@ -26,7 +26,7 @@ final class FrameWithin extends FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $surround = $situation->measures->marks?->surround;
+        $surround = $situation->measures->claims->marks?->surround;
         if ($surround === null) {
             return $situation->statement->intent->idea !== Idea::Surround
                 ? null

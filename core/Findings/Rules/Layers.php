@@ -32,8 +32,8 @@ final class Layers extends FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $layers = $situation->measures->marks->layers ?? [];
-        $step = $situation->measures->marks?->layerStep();
+        $layers = $situation->measures->claims->marks->layers ?? [];
+        $step = $situation->measures->claims->marks?->layerStep();
         $isMeant = $situation->statement->intent->idea === Idea::Depth;
         if ($step === null) {
             return null;

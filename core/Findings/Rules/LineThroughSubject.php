@@ -41,7 +41,9 @@ final class LineThroughSubject extends FindingRule
     {
         $composition = $situation->measures->composition;
         $region = $situation->measures->subject?->region;
-        if ($composition === null || $region === null || $region->sharePct() > self::LARGEST) {
+        // Where heads were found, LineAtHead knows better where they are.
+        $isOfHeads = ($situation->measures->claims->people?->largeFaces() ?? []) !== [];
+        if ($composition === null || $region === null || $isOfHeads || $region->sharePct() > self::LARGEST) {
             return null;
         }
         foreach ($composition->lines as $line) {

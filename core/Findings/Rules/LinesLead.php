@@ -35,7 +35,7 @@ final class LinesLead extends FindingRule
         [$composition, $subject, $marked] = [
             $situation->measures->composition,
             $situation->measures->subject,
-            $situation->measures->marks?->leads,
+            $situation->measures->claims->marks?->leads,
         ];
         if ($composition === null || $subject === null) {
             return null;

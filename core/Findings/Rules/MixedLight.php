@@ -25,7 +25,7 @@ final class MixedLight extends FindingRule
 
     public function judge(Situation $situation): ?Finding
     {
-        $warmth = $situation->measures->marks->areaWarmth ?? [];
+        $warmth = $situation->measures->claims->marks->areaWarmth ?? [];
         if (count($warmth) < 2) {
             return null;
         }

@@ -1,6 +1,7 @@
 @use(TruePupil\Core\Capture\PictureOrigin)
 @use(App\Models\AttemptState)
 @use(App\Models\FrameState)
+@use(App\View\Presenters\SeenClaim)
 <div id="frame"
     @if ($frame->state->isBusy()) hx-get="{{ route('frames.progress', [$frame, 'seen' => $frame->state->value]) }}"
         hx-trigger="every 700ms" hx-swap="outerHTML" @endif>
@@ -46,10 +47,10 @@
                 </div>
                 @if ($frame->attempt->state === AttemptState::Draft)
                     <p class="glance" data-glance="{{ route('frames.glance', $frame) }}" hidden></p>
-                    <div class="faces" data-faces data-takes hidden>
-                        <button type="button">Look for faces and eyes</button>
-                        <a class="fine" href="{{ route('faces') }}">what this does</a>
-                        <p class="fine" data-faces-words aria-live="polite"></p>
+                    <div class="sight" data-sight hidden>
+                        <button type="button">Look for people, faces and things</button>
+                        <a class="fine" href="{{ route('sight') }}">what this does</a>
+                        @include('frames.claim', ['claim' => SeenClaim::of($frame, old('seen'))])
                     </div>
                     @include('frames.marks', ['marks' => array_values(old('marks', $view->marks()))])
                     <details class="numbers">

@@ -12,7 +12,7 @@ final class TopicTest extends TestCase
     /** What a teacher would say first, step by step; each step is a small one, so that gravity and evidence decide. */
     private const STEPS = [
         [Topic::Exposure, Topic::Focus, Topic::Movement],
-        [Topic::Tone, Topic::Flash],
+        [Topic::Tone, Topic::Flash, Topic::People],
         [Topic::Mode, Topic::Depth, Topic::Series, Topic::Film],
         [Topic::Plan],
         [Topic::Noise],

@@ -16,9 +16,12 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
 
-/** A subject that is proposed, and a face that the browser finds: each taken by one tap. */
+/**
+ * A subject that is proposed, and a face that the browser finds: each taken by one tap. It takes its time because the
+ * packaged models run in it, which nothing but a browser can show.
+ */
 #[Group('long')]
-final class FacesTest extends BrowserTestCase
+final class SightTest extends BrowserTestCase
 {
     #[DataProvider('widths')]
     public function test_the_proposed_subject_and_a_found_face_are_taken_by_one_tap(int $width, int $height): void
@@ -40,8 +43,8 @@ final class FacesTest extends BrowserTestCase
         $proposed = $this->subject();
         $this->assertTrue($this->holds($proposed, 50.0, 40.0), 'the head lies in what was proposed');
 
-        $this->press('Look for faces and eyes');
-        $this->see('One face found', 60);
+        $this->press('Look for people, faces and things');
+        $this->see('Found: one face', 60);
         $this->assertSame(2, $this->howMany('.found-eye'));
         $this->assertAccessible();
         $this->tap('.found-face');
@@ -64,6 +67,17 @@ final class FacesTest extends BrowserTestCase
         $this->drag('[data-mark]', [0.55, 0.6], [0.55, 0.6]);
         $this->see('A place that belongs to the subject');
         $this->assertSame('subject', $this->find('[data-tool]:is(select)')->getAttribute('value'));
+
+        // What was found goes with the form as a question, until it is said to be right.
+        $seen = fn (): array => (array) json_decode(
+            (string) $this->browser()->executeScript('return document.querySelector("[name=seen]").value'),
+            true,
+        );
+        $this->assertCount(1, $seen()['faces']);
+        $this->tap('[data-right]');
+        $this->assertTrue($seen()['confirmed']);
+        $this->press('Forget it');
+        $this->assertSame([], $seen());
 
         // Everything that was loaded for it came from here, and nothing was sent.
         $foreign = $this->browser()->executeScript(
