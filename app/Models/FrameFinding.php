@@ -8,6 +8,7 @@ use App\Models\Casts\Stored;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\HtmlString;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
@@ -47,6 +48,17 @@ final class FrameFinding extends Model
     public function decidedBy(): BelongsTo
     {
         return $this->belongsTo(User::class, 'decided_by');
+    }
+
+    /** The part of the picture that it speaks of, as an attribute of the page: left, top, width and height, percent. */
+    public function patch(): HtmlString
+    {
+        $patch = $this->found()->patch;
+
+        return new HtmlString($patch === null ? '' : sprintf(
+            'data-patch="%s"',
+            implode(',', array_map(fn (float $side): float => round(100 * $side, 2), $patch->toArray())),
+        ));
     }
 
     /** What was found, with its evidence. A row that cannot be read says so, and is still a row to decide on. */

@@ -27,7 +27,7 @@ final readonly class Critic
             $finding = $isAsked && $this->missing($rule, $situation) === [] ? $rule->judge($situation) : null;
             if ($finding !== null) {
                 $isUnsure = $finding->severity === Severity::Fault && ($finding->confidence ?? 1.0) < self::SURE;
-                $findings[] = $isUnsure ? $finding->lessSevere() : $finding;
+                $findings[] = self::placed($isUnsure ? $finding->lessSevere() : $finding, $rule, $situation);
             }
         }
         usort(
@@ -36,6 +36,14 @@ final readonly class Critic
         );
 
         return $findings;
+    }
+
+    /** What is said of a marked subject is said of its place, unless the rule knows better. */
+    private static function placed(Finding $finding, FindingRule $rule, Situation $situation): Finding
+    {
+        $isOfSubject = $finding->patch === null && in_array(Need::Subject, $rule->needs(), true);
+
+        return $isOfSubject ? $finding->in($situation->measures->subject?->region) : $finding;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings;
 
 use TruePupil\Core\Adviser\Suggestion;
+use TruePupil\Core\Composition\Region;
 
 /** Something noticed about a frame, with its evidence. */
 final readonly class Finding
@@ -14,6 +15,7 @@ final readonly class Finding
      * @param  list<Evidence>  $evidence
      * @param  string  $source  where the limit comes from
      * @param  ?float  $confidence  0–1 where pixels decide; null where records and rules do
+     * @param  ?Region  $patch  the part of the picture that it speaks of; null where that is all of it
      * @param  ?string  $otherView  one line naming the other school's view, when the approach decides
      */
     public function __construct(
@@ -26,6 +28,7 @@ final readonly class Finding
         public ?Suggestion $suggestion = null,
         public ?string $otherView = null,
         public ?float $confidence = null,
+        public ?Region $patch = null,
     ) {
     }
 
@@ -45,6 +48,23 @@ final readonly class Finding
         return [$this->severity === Severity::Praise, -$this->weight(), $this->id];
     }
 
+    /** The same, of a part of the picture. */
+    public function in(?Region $patch): self
+    {
+        return new self(
+            $this->id,
+            $this->topic,
+            $this->severity,
+            $this->sentence,
+            $this->evidence,
+            $this->source,
+            $this->suggestion,
+            $this->otherView,
+            $this->confidence,
+            $patch,
+        );
+    }
+
     /** The same, without settings that would put it right. */
     public function withoutSuggestion(): self
     {
@@ -58,6 +78,7 @@ final readonly class Finding
             null,
             $this->otherView,
             $this->confidence,
+            $this->patch,
         );
     }
 
@@ -74,6 +95,7 @@ final readonly class Finding
             $this->suggestion,
             $this->otherView,
             $this->confidence,
+            $this->patch,
         );
     }
 
@@ -94,6 +116,7 @@ final readonly class Finding
             'source' => $this->source,
             'suggestion' => $this->suggestion?->toArray(),
             ...$this->otherView === null ? [] : ['otherView' => $this->otherView],
+            ...$this->patch === null ? [] : ['patch' => $this->patch->toArray()],
             ...$this->confidence === null ? [] : ['confidence' => round($this->confidence, 2)],
         ];
     }

@@ -46,6 +46,7 @@ final class FindingCodec implements Codec
             suggestion: is_array($suggestion) ? (new SuggestionCodec())->decode($suggestion) : null,
             otherView: $fields->textOrNull('otherView'),
             confidence: $fields->numberOrNull('confidence'),
+            patch: is_array($data['patch'] ?? null) ? (new RegionCodec())->decode($data['patch']) : null,
         );
     }
 

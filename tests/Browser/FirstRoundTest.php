@@ -34,6 +34,8 @@ final class FirstRoundTest extends BrowserTestCase
         $this->handIn(compensation: 0, iso: 1600);
         $this->see('missed');
         $this->see('The meter was believed.');
+        $this->tap('[data-where]');
+        $this->assertSame(1, $this->howMany('.picture .patch'), 'the part that it speaks of is outlined');
         $this->see('too dark');
         $this->assertAccessible();
         $this->press('Hand in attempt 1');

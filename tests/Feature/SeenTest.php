@@ -43,7 +43,9 @@ final class SeenTest extends TestCase
         $this->assertStringStartsWith('Are the eyes closed?', (string) $asked()?->body->sentence);
         $this->assertFalse($frame->refresh()->seen?->isConfirmed);
         $this->assertTrue($frame->showsSomebody());
-        $this->get(route('frames.edit', $frame))->assertSee('Found: one face.')->assertSee('Are the eyes closed?');
+        $this->get(route('frames.edit', $frame))->assertSee('Found: one face.')
+            ->assertSee('Are the eyes closed?')
+            ->assertMarkup('data-patch="40,30,20,40"');
 
         $send('{"faces": [{}]}')->assertSessionHasErrors('seen');
         $send(str_repeat('x', 60_001))->assertSessionHasErrors('seen');

@@ -29,7 +29,7 @@ final readonly class ReturnedFrame
     /**
      * What to keep and what to try, and whose word it is.
      *
-     * @return list<array{label: string, text: string, by: string}>
+     * @return list<array{label: string, text: string, by: string, finding?: FrameFinding}>
      */
     public function first(): array
     {
@@ -42,7 +42,7 @@ final readonly class ReturnedFrame
     /**
      * What holds the picture and what to try next, where nobody said anything of it.
      *
-     * @return list<array{label: string, text: string, by: string}>
+     * @return list<array{label: string, text: string, by: string, finding?: FrameFinding}>
      */
     public function quiet(): array
     {
@@ -125,13 +125,18 @@ final readonly class ReturnedFrame
             : 'found by the program';
     }
 
-    /** @return ?array{label: string, text: string, by: string} */
+    /** @return ?array{label: string, text: string, by: string, finding?: FrameFinding} */
     private function said(string $label, Note|FrameFinding|null $what): ?array
     {
         return match (true) {
             $what === null => null,
             $what instanceof Note => ['label' => $label, 'text' => $what->body, 'by' => $what->author->name],
-            default => ['label' => $label, 'text' => $what->sentence(), 'by' => self::wordOf($what)],
+            default => [
+                'label' => $label,
+                'text' => $what->sentence(),
+                'by' => self::wordOf($what),
+                'finding' => $what,
+            ],
         };
     }
 

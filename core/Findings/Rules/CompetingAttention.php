@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace TruePupil\Core\Findings\Rules;
 
 use TruePupil\Core\Composition\PlaceName;
+use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Findings\Declared;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
@@ -24,6 +25,9 @@ final class CompetingAttention extends FindingRule
 
     /** Share of all attention from which the subject holds the picture whatever else there is. */
     private const HOLDS = 0.35;
+
+    /** Share of the longer side that is outlined round a place that draws the eye. */
+    private const PLACE = 0.15;
 
     public function needs(): array
     {
@@ -72,6 +76,7 @@ final class CompetingAttention extends FindingRule
                 ],
                 source: 'Image signature (Hou, Harel and Koch 2012) joined with what is sharp.',
                 confidence: 0.4,
+                patch: Region::round($rivals[0]['x'], $rivals[0]['y'], self::PLACE, $composition->aspect ?? 1.0),
             );
     }
 }

@@ -60,6 +60,7 @@ final class CutAtJoint extends FindingRule
                 ],
                 source: 'The joints that were found.',
                 confidence: $people->confidence(0.8),
+                patch: $body->box,
             );
         }
 

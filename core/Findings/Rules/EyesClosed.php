@@ -55,6 +55,7 @@ final class EyesClosed extends FindingRule
             ],
             source: 'The faces that were found in the picture.',
             confidence: $people->confidence(0.8),
+            patch: $shut[0][0]->box,
         );
     }
 

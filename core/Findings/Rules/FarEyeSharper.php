@@ -52,6 +52,7 @@ final class FarEyeSharper extends FindingRule
             ],
             source: 'Edges round both eyes of the largest face that was found.',
             confidence: $people->confidence(0.7),
+            patch: $face->box,
         );
     }
 }

@@ -53,6 +53,7 @@ final class HalfFaceDark extends FindingRule
             ],
             source: 'Mean luminance of the halves of the largest face that was found.',
             confidence: $people->confidence(0.8),
+            patch: $people->largeFaces()[0][0]->box,
         );
     }
 }

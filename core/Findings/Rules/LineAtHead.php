@@ -64,6 +64,7 @@ final class LineAtHead extends FindingRule
                     ],
                     source: 'The head that was found, and lines that are longer than it.',
                     confidence: $people->confidence(0.7),
+                    patch: $face->head(),
                 );
             }
         }

@@ -62,6 +62,7 @@ final class LooksOut extends FindingRule
             ],
             source: 'The turning of the face that was found.',
             confidence: $people->confidence(0.8),
+            patch: $face->box,
         );
     }
 }

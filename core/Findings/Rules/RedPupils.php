@@ -40,6 +40,7 @@ final class RedPupils extends FindingRule
             evidence: [new Evidence('faces with red pupils', count($red), '')],
             source: 'Colours of the eyes that were found.',
             confidence: $people->confidence(0.7),
+            patch: array_values($red)[0][0]->box,
         );
     }
 }

@@ -71,6 +71,7 @@ final class ThingAtHead extends FindingRule
                     ],
                     source: 'The head and the thing that were found.',
                     confidence: $people->confidence(0.7),
+                    patch: $head,
                 );
             }
         }

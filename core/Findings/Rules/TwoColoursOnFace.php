@@ -49,6 +49,7 @@ final class TwoColoursOnFace extends FindingRule
             ],
             source: 'Colours of the halves of the largest face that was found.',
             confidence: $people->confidence(0.7),
+            patch: $people->largeFaces()[0][0]->box,
         );
     }
 }

@@ -1,7 +1,11 @@
 <div class="first-things" role="group" aria-label="The three things to take along">
     @foreach ($returned->first() ?: ($returned->change() ? [] : $returned->quiet()) as $one)
-        <div>
-            <h2>{{ $one['label'] }} <span class="fine">{{ $one['by'] }}</span></h2>
+        <div @isset($one['finding']) {{ $one['finding']->patch() }} @endisset>
+            <h2>{{ $one['label'] }} <span class="fine">{{ $one['by'] }}</span>
+                @isset($one['finding'])
+                    <x-where :finding="$one['finding']" />
+                @endisset
+            </h2>
             <p><x-words :of="$one['text']" /></p>
         </div>
     @endforeach

@@ -23,10 +23,10 @@
         <summary>{{ $returned->otherFindings()->isEmpty() ? 'What it rests on' : trans_choice(
             '{1} One more finding|[2,*] :count more findings', $returned->otherFindings()->count()) }}</summary>
         @foreach ($returned->otherFindings() as $finding)
-            <article class="finding finding-{{ $finding->severity()->value }}">
+            <article class="finding finding-{{ $finding->severity()->value }}" {{ $finding->patch() }}>
                 <p class="finding-head"><span class="severity">{{ $finding->severity()->label() }}</span>
                     <span class="fine">{{ $finding->topic()->label() }} ·
-                        {{ $returned::wordOf($finding) }}</span></p>
+                        {{ $returned::wordOf($finding) }}</span><x-where :finding="$finding" /></p>
                 <p><x-words :of="$finding->sentence()" /></p>
                 <details>
                     <summary>Evidence</summary><x-evidence :finding="$finding->found()" />

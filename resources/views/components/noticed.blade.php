@@ -1,7 +1,7 @@
 @props(['finding'])
-<article class="finding finding-{{ $finding->severity()->value }}">
+<article class="finding finding-{{ $finding->severity()->value }}" {{ $finding->patch() }}>
     <p class="finding-head"><span class="severity">{{ $finding->severity()->label() }}</span> <span
-            class="fine">{{ $finding->topic()->label() }}</span></p>
+            class="fine">{{ $finding->topic()->label() }}</span><x-where :finding="$finding" /></p>
     <p><x-words :of="$finding->found()->sentence" /></p>
     <details>
         <summary>Evidence</summary><x-evidence :finding="$finding->found()" />

@@ -1,9 +1,9 @@
 @use(App\Models\Decision)
 <article class="finding finding-{{ $finding->severity()->value }} decision-{{ $finding->decision->value }}"
-    id="finding-{{ $finding->id }}" data-finding tabindex="-1">
+    id="finding-{{ $finding->id }}" data-finding tabindex="-1" {{ $finding->patch() }}>
     <p class="finding-head">
         <span class="severity">{{ $finding->severity()->label() }}</span> <span
-            class="fine">{{ $finding->topic()->label() }}</span>
+            class="fine">{{ $finding->topic()->label() }}</span><x-where :finding="$finding" />
         @if ($finding->decision !== Decision::Open)
             <span class="decided">{{ $finding->decision->value }}</span>
         @endif
