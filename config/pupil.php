@@ -57,7 +57,7 @@ return [
     // Stored with every analysis, so that a later one can tell what it would replace.
     'rules_version' => 18,
     // Of the code that it counts; RulesVersionTest says when it has changed.
-    'rules_fingerprint' => 'b1df18e2be4ad624',
+    'rules_fingerprint' => '0d18d8d6d04c3467',
     'tools' => [
         'exiftool' => env('PUPIL_EXIFTOOL', 'exiftool'),
         'php' => env('PUPIL_PHP', 'php'),

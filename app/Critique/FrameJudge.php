@@ -6,11 +6,13 @@ namespace App\Critique;
 
 use App\Models\AttemptState;
 use App\Models\Frame;
+use App\Models\FrameFinding;
 use App\Models\FrameState;
 use App\Models\SilencedFinding;
 use Illuminate\Support\Facades\DB;
 use TruePupil\Core\Critique\Critique;
 use TruePupil\Core\Findings\Critic;
+use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Measures\FrameMeasures;
 
 /** Judges a measured frame against its brief and stores what came of it, without losing any decision made before. */
@@ -60,7 +62,7 @@ final readonly class FrameJudge
             $current->findings()->update(['current' => false]);
             $silent = SilencedFinding::in($frame->attempt->setBrief->course);
             foreach ($critique->findings as $finding) {
-                if (in_array($finding->id, $silent, true)) {
+                if (in_array($finding->id, $silent, true) || $this->wasSaid($finding->id, $frame)) {
                     continue;
                 }
                 $current
@@ -69,6 +71,22 @@ final readonly class FrameJudge
             }
         }, self::TRIES);
         $this->closeSeries($frame);
+    }
+
+    /** Whether its student heard it in this course before, of something that is heard once. */
+    private function wasSaid(string $id, Frame $frame): bool
+    {
+        $isOnce = array_filter(
+            $this->critic->rules,
+            fn (FindingRule $rule): bool => $rule->id() === $id && $rule->declared()->isSaidOnce,
+        );
+
+        return $isOnce !== [] && FrameFinding::query()
+            ->where(['rule_id' => $id, 'current' => true])
+            ->where('frame_id', '<', $frame->id)
+            ->whereRelation('frame.attempt', 'user_id', $frame->attempt->user_id)
+            ->whereRelation('frame.attempt.setBrief', 'course_id', $frame->attempt->setBrief->course_id)
+            ->exists();
     }
 
     /** What is said of a row of frames is said of its last one, which is judged again when another of them changes. */

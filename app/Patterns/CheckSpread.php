@@ -4,16 +4,23 @@ declare(strict_types=1);
 
 namespace App\Patterns;
 
+use App\Models\Frame;
 use App\Wording\Quantity;
 use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Checks\Measures;
 use TruePupil\Core\Checks\Verdict;
 
-/** One check of a brief over a class: how many met it, and on which side of its limit the others lie. */
+/**
+ * One check of a brief over a class: how many met it, and on which side of its limit the others lie.
+ *
+ * @phpstan-type Result array{
+ *     verdict: Verdict, value: float|string|null, margin: ?float, student: int, frame: ?Frame,
+ * }
+ */
 final readonly class CheckSpread
 {
     /**
-     * @param  list<array{verdict: Verdict, value: float|string|null, student: int}>  $results  a frame each
+     * @param  list<Result>  $results  a frame each
      * @param  float|list<string>  $limit
      */
     private function __construct(
@@ -25,7 +32,7 @@ final readonly class CheckSpread
     }
 
     /**
-     * @param  non-empty-list<array{check: array<string, mixed>, student: int}>  $stored
+     * @param  non-empty-list<array{check: array<string, mixed>, student: int, frame?: Frame}>  $stored
      *     the same check of every frame
      */
     public static function of(array $stored): self
@@ -40,7 +47,9 @@ final readonly class CheckSpread
                 fn (array $one): array => [
                     'verdict' => Verdict::from($one['check']['verdict']),
                     'value' => is_int($one['check']['value']) ? (float) $one['check']['value'] : $one['check']['value'],
+                    'margin' => is_numeric($one['check']['margin'] ?? null) ? (float) $one['check']['margin'] : null,
                     'student' => $one['student'],
+                    'frame' => $one['frame'] ?? null,
                 ],
                 $stored,
             ),
@@ -50,6 +59,59 @@ final readonly class CheckSpread
     public function count(Verdict $verdict): int
     {
         return count(array_filter($this->results, fn (array $one): bool => $one['verdict'] === $verdict));
+    }
+
+    /** How many frames it was asked of; what is counted by verdict adds up to it. */
+    public function asked(): int
+    {
+        return count($this->results);
+    }
+
+    /** Students of whom a frame is known not to meet it. */
+    public function studentsOff(): int
+    {
+        return count(array_unique(array_column(
+            array_filter($this->results, fn (array $one): bool => $one['verdict']->isOff()),
+            'student',
+        )));
+    }
+
+    /** "4 met, 1 close, 2 missed, 1 cannot be told": only what there is. */
+    public function counts(): string
+    {
+        $parts = [];
+        foreach (Verdict::cases() as $verdict) {
+            $count = $this->count($verdict);
+            $word = $verdict === Verdict::Unknown ? 'cannot be told' : $verdict->label();
+            array_push($parts, ...$count === 0 ? [] : [$count.' '.$word]);
+        }
+
+        return implode(', ', $parts);
+    }
+
+    /**
+     * The frame that meets it best and the one that misses it most, of those that their owners show to the class.
+     *
+     * @return array{?Frame, ?Frame}
+     */
+    public function bestAndWorst(): array
+    {
+        $shown = array_filter(
+            $this->results,
+            fn (array $one): bool => $one['frame']?->attempt->may_show === true && $one['verdict'] !== Verdict::Unknown,
+        );
+        // What is measured in words has no margin: met is better than missed.
+        $rank = fn (array $one): array => [
+            $one['verdict'] === Verdict::Met ? 2 : ($one['verdict'] === Verdict::Close ? 1 : 0),
+            $one['margin'] ?? 0.0,
+        ];
+        usort($shown, fn (array $a, array $b): int => $rank($b) <=> $rank($a));
+        [$best, $worst] = [$shown[0] ?? null, end($shown) ?: null];
+
+        return [
+            $best !== null && $best['verdict'] === Verdict::Met ? $best['frame'] : null,
+            $worst !== null && $worst['verdict']->isOff() ? $worst['frame'] : null,
+        ];
     }
 
     /**
@@ -62,7 +124,7 @@ final readonly class CheckSpread
         $beside = array_values(
             array_filter(
                 $this->results,
-                fn (array $one): bool => in_array($one['verdict'], [Verdict::Missed, Verdict::Close], true),
+                fn (array $one): bool => $one['verdict']->isOff(),
             ),
         );
 

@@ -11,8 +11,11 @@ use App\Models\FrameFinding;
 use App\Models\SetBrief;
 use App\Wording\Quantity;
 use Illuminate\Support\Collection;
+use TruePupil\Core\Brief\Check;
 use TruePupil\Core\Checks\Verdict;
+use TruePupil\Core\Critique\AskedFor;
 use TruePupil\Core\Exposure\ExposureSettings;
+use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Findings\Evidence;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Severity;
@@ -84,11 +87,18 @@ final class ClassPatterns
      */
     public function findings(bool $isPraise = false): array
     {
+        $told = AskedFor::rules(
+            array_map(fn (Check $check): string => $check->measure->id, $this->setBrief->content()->checks),
+            app(Critic::class)->rules,
+        );
         $groups = $this->frames
             ->flatMap(
                 fn (Frame $frame) => $frame->findings
                     ->filter(
+                        // What checks gave is told as checks.
                         fn (FrameFinding $finding): bool => $finding->current &&
+                            ! str_starts_with($finding->rule_id, AskedFor::PREFIX) &&
+                            ($isPraise || ! in_array($finding->rule_id, $told, true)) &&
                             $finding->counts($frame->attempt->state) &&
                             ($finding->severity() === Severity::Praise) === $isPraise,
                     )
@@ -129,29 +139,17 @@ final class ClassPatterns
         );
     }
 
-    /**
-     * @return list<array{
-     *     rule: string,
-     *     severity: Severity,
-     *     topic: string,
-     *     sentence: string,
-     *     range: ?string,
-     *     sides: string,
-     *     students: int,
-     *     share: float,
-     *     frames: list<Frame>,
-     * }> faults and weaknesses before mere choices
-     */
+    /** @return list<TeachNext> the demands that most students missed, the most missed first */
     public function toTeach(): array
     {
-        $serious = array_values(
-            array_filter(
-                $this->findings(),
-                fn (array $one): bool => in_array($one['severity'], [Severity::Fault, Severity::Weakness], true),
-            ),
-        );
+        $off = array_values(array_filter($this->checks(), fn (CheckSpread $one): bool => $one->studentsOff() > 0));
+        usort($off, fn (CheckSpread $a, CheckSpread $b): int => [$b->studentsOff(), $b->count(Verdict::Missed)]
+            <=> [$a->studentsOff(), $a->count(Verdict::Missed)]);
 
-        return array_slice($serious, 0, self::TAUGHT);
+        return array_map(
+            fn (CheckSpread $spread): TeachNext => TeachNext::of($spread, $this->setBrief->content()->id),
+            array_slice($off, 0, self::TAUGHT),
+        );
     }
 
     /** @return list<Frame> some that the class may see */
@@ -166,20 +164,24 @@ final class ClassPatterns
         );
     }
 
-    /** @return list<CheckSpread> the checks of the brief over the class, what most missed first */
+    /** @return list<CheckSpread> the checks of the brief over the class, in its order */
     public function checks(): array
     {
         $stored = [];
         foreach ($this->frames as $frame) {
             foreach ($frame->checks ?? [] as $check) {
-                $stored[(string) $check['id']][] = ['check' => $check, 'student' => $frame->attempt->user_id];
+                $stored[(string) $check['id']][] = [
+                    'check' => $check,
+                    'student' => $frame->attempt->user_id,
+                    'frame' => $frame,
+                ];
             }
         }
-        $spreads = array_map(CheckSpread::of(...), array_values($stored));
-        usort($spreads, fn (CheckSpread $a, CheckSpread $b): int => $b->count(Verdict::Missed)
-            <=> $a->count(Verdict::Missed));
+        // A brief that was changed meanwhile may have had others.
+        $order = array_flip(array_map(fn (Check $check): string => $check->id, $this->setBrief->content()->checks));
+        uksort($stored, fn (string $a, string $b): int => ($order[$a] ?? INF) <=> ($order[$b] ?? INF));
 
-        return $spreads;
+        return array_map(CheckSpread::of(...), array_values($stored));
     }
 
     /** @return list<ExposureSettings> of every frame that records them */

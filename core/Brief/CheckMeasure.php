@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Brief;
 
+use TruePupil\Core\Exposure\Stops;
+
 /**
  * What a check can look at, as a brief and its reader know it: its name, unit, words and usual demand. How it is read
  * of a frame is said by its class in core/Checks/Measures.
@@ -58,6 +60,34 @@ abstract readonly class CheckMeasure
     public function stopsInADoubling(): ?float
     {
         return null;
+    }
+
+    /** What lies on the allowed side of a limit: "or less". */
+    public function orWord(Comparison $comparison): string
+    {
+        return $comparison === Comparison::AtLeast ? 'or more' : 'or less';
+    }
+
+    /** A number of it as one says it, with its unit. */
+    public function told(float $value): string
+    {
+        $number = preg_replace('/\.0$/', '', sprintf('%.'.(abs($value) < 10 ? 1 : 0).'F', $value)) ?? '';
+        $number = $number === '-0' ? '0' : str_replace('-', '−', $number);
+
+        return $this->engraved($value) ?? match ($this->unit) {
+            '' => $number,
+            '°' => $number.'°',
+            'stops' => ($this->isAboutZero ? self::sign($value) : '').Stops::of($value)->inWords(),
+            default => $number.' '.$this->unit,
+        };
+    }
+
+    private static function sign(float $stops): string
+    {
+        return match (true) {
+            Stops::of($stops)->amount() === '0' => '',
+            default => $stops > 0 ? '+' : '−',
+        };
     }
 
     /** A limit as it is engraved on a dial; null where no dial has it. */

@@ -14,6 +14,12 @@ enum Verdict: string
     /** Something needed for it is not known. */
     case Unknown = 'unknown';
 
+    /** Whether it is known not to be met. */
+    public function isOff(): bool
+    {
+        return $this === self::Close || $this === self::Missed;
+    }
+
     public function label(): string
     {
         return match ($this) {

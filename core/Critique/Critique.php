@@ -21,12 +21,14 @@ final readonly class Critique
      * @param  list<CheckResult>  $checks
      * @param  list<Finding>  $findings
      * @param  array<string, list<Need>>  $unmetNeeds  rules that had to stay silent, and what they would need
+     * @param  ?list<string>  $asked  ids of rules that speak of checks that were missed or close; null without checks
      */
     private function __construct(
         public array $checks,
         public array $findings,
         public Advice $advice,
         public array $unmetNeeds,
+        private ?array $asked,
     ) {
     }
 
@@ -41,11 +43,19 @@ final readonly class Critique
             CheckBounds::of($brief, $situation->assignment->row),
         );
 
+        array_unshift($findings, ...CheckFindings::of(
+            $checks,
+            $findings,
+            $critic->rules,
+            $situation->measures->subject?->region,
+        ));
+
         return new self(
             $checks,
             $findings,
             (new FrameAdviser($critic))->advise($situation, $findings),
             $critic->unmetNeeds($situation),
+            $checks === [] ? null : AskedFor::rules(AskedFor::missed($checks), $critic->rules),
         );
     }
 
@@ -60,7 +70,7 @@ final readonly class Critique
      */
     public function toArray(): array
     {
-        [$said, $further] = Planner::of($this->findings, fn (Finding $finding): Finding => $finding);
+        [$said, $further] = Planner::of($this->findings, fn (Finding $finding): Finding => $finding, $this->asked);
 
         return [
             'checks' => array_map(fn (CheckResult $result): array => $result->toArray(), $this->checks),

@@ -13,6 +13,14 @@ use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Adviser\TakenFrame;
 use TruePupil\Core\Capture\RecordedKit;
 use TruePupil\Core\Checks\CheckBounds;
+use TruePupil\Core\Checks\CheckEvaluation;
+use TruePupil\Core\Checks\CheckResult;
+use TruePupil\Core\Checks\Measures\RecordExposureTime;
+use TruePupil\Core\Checks\Measures\RecordFNumber;
+use TruePupil\Core\Checks\Measures\RecordFocalLength35;
+use TruePupil\Core\Checks\Measures\RecordIso;
+use TruePupil\Core\Checks\Measures\RecordMode;
+use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Exposure\Ev100;
 use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Findings\Critic;
@@ -37,6 +45,11 @@ final readonly class FrameAdviser
     /** More would be a list to choose from, and no advice. */
     private const OFFERED = 4;
 
+    /** What a brief may ask that settings alone decide. */
+    private const OF_SETTINGS = [
+        RecordFNumber::ID, RecordExposureTime::ID, RecordIso::ID, RecordFocalLength35::ID, RecordMode::ID,
+    ];
+
     public function __construct(private Critic $critic, private PlacementAdviser $placement = new PlacementAdviser())
     {
     }
@@ -48,7 +61,9 @@ final readonly class FrameAdviser
         // What was searched for knows one light; a flash is a second one.
         $usesKit =
             $advice !== null &&
-            ($situation->kit !== null || ! $situation->statement->intent->isEmpty()) &&
+            ($situation->kit !== null ||
+                ! $situation->statement->intent->isEmpty() ||
+                $this->missesSettings($situation)) &&
             ! ($situation->isLitByFlash() && $this->isMisplaced($situation));
         $offered = [];
         foreach ($usesKit ? $advice->suggestions : $this->placement->suggest($situation) as $suggestion) {
@@ -248,12 +263,44 @@ final readonly class FrameAdviser
         if ($faults === [] || $suggestion->flash !== null) {
             return [];
         }
-        $left = array_map(
-            fn (Finding $finding): string => $finding->id,
-            $this->faults($this->critic->judge(RetakenFrame::of($situation, $suggestion))),
-        );
+        $retaken = RetakenFrame::of($situation, $suggestion);
+        $left = [
+            ...array_map(
+                fn (Finding $finding): string => $finding->id,
+                $this->faults($this->critic->judge($retaken)),
+            ),
+            ...self::unmet($retaken),
+        ];
 
         return array_values(array_diff(array_map(fn (Finding $finding): string => $finding->id, $faults), $left));
+    }
+
+    /** @return list<string> findings that the brief's checks gave, or would give, as long as they are not met */
+    private static function unmet(Situation $situation): array
+    {
+        $brief = $situation->assignment->brief;
+        $unmet = array_filter(
+            $brief === null ? [] : CheckEvaluation::of($brief, $situation),
+            fn (CheckResult $result): bool => $result->verdict !== Verdict::Met,
+        );
+
+        return array_values(array_map(
+            fn (CheckResult $result): string => AskedFor::PREFIX.$result->check->id,
+            $unmet,
+        ));
+    }
+
+    /** Whether other settings would bring it closer to what the brief asks of them. */
+    private function missesSettings(Situation $situation): bool
+    {
+        $brief = $situation->assignment->brief;
+        foreach ($brief === null ? [] : CheckEvaluation::of($brief, $situation) as $result) {
+            if ($result->verdict->isOff() && in_array($result->check->measure->id, self::OF_SETTINGS, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

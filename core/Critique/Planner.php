@@ -32,22 +32,35 @@ final class Planner
      *
      * @param  list<T>  $all  in any order
      * @param  callable(T): Finding  $found
+     * @param  ?list<string>  $asked
+     *   ids of what speaks of checks that were missed or close: it comes first, and what nobody asked about is for
+     *   whoever wants more, unless it is grave; null where there is no brief with checks
      * @return array{list<T>, list<T>} what is said, praise last, and the rest
      */
-    public static function of(array $all, callable $found): array
+    public static function of(array $all, callable $found, ?array $asked = null): array
     {
         usort($all, fn (mixed $a, mixed $b): int => $found($a)->order() <=> $found($b)->order());
         $isPraise = fn (mixed $one): bool => $found($one)->severity === Severity::Praise;
         $praised = array_values(array_filter($all, $isPraise));
         $rank = fn (mixed $one): int => (int) array_search($found($one)->topic, self::PRAISED_FIRST, true);
         usort($praised, fn (mixed $a, mixed $b): int => $rank($a) <=> $rank($b));
-        $praise = array_slice($praised, 0, 1);
-        $criticism = array_slice(array_values(array_filter(
+        $isAsked = fn (mixed $one): bool => $asked !== null && self::isAsked($found($one), $asked);
+        $wanted = array_values(array_filter($all, fn (mixed $one): bool => ! $isPraise($one) && $isAsked($one)));
+        $others = array_values(array_filter(
             $all,
-            fn (mixed $one): bool => ! $isPraise($one) && $found($one)->weight() >= self::MARK,
-        )), 0, self::SENTENCES - count($praise));
-        $said = [...$criticism, ...$praise];
+            fn (mixed $one): bool => ! $isPraise($one) && ! $isAsked($one) && $found($one)->weight() >= self::MARK &&
+                ($asked === null || $found($one)->severity === Severity::Fault),
+        ));
+        // What was asked and missed is not left out for a compliment.
+        $praise = array_slice($praised, 0, count($wanted) >= self::SENTENCES ? 0 : 1);
+        $said = [...array_slice([...$wanted, ...$others], 0, self::SENTENCES - count($praise)), ...$praise];
 
         return [$said, array_values(array_filter($all, fn (mixed $one): bool => ! in_array($one, $said, true)))];
+    }
+
+    /** @param  list<string>  $asked */
+    private static function isAsked(Finding $finding, array $asked): bool
+    {
+        return in_array($finding->id, $asked, true) || str_starts_with($finding->id, AskedFor::PREFIX);
     }
 }

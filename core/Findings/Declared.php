@@ -17,12 +17,14 @@ final readonly class Declared
      *   rules whose finding is a consequence of this one: it is told with its cause, and not beside it
      * @param  list<class-string<Measure>>  $contradictedBy
      *   what a brief may ask of the same thing: where that is met, the brief was read first, and this is not said
+     * @param  bool  $isSaidOnce  whether a student of a course hears it once: it is a habit, and no news a second time
      */
     public function __construct(
         public string $id,
         public Topic $topic,
         public array $explains = [],
         public array $contradictedBy = [],
+        public bool $isSaidOnce = false,
     ) {
     }
 }

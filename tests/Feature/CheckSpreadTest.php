@@ -38,6 +38,27 @@ final class CheckSpreadTest extends TestCase
         yield 'all met' => ['record.iso', 400.0, [['met', 100.0], ['met', 400.0]], ''];
     }
 
+    public function test_the_sums_add_up_over_any_class(): void
+    {
+        mt_srand(7);
+        for ($class = 0; $class < 50; $class++) {
+            $results = array_map(
+                fn (): array => [['met', 'close', 'missed', 'unknown'][mt_rand(0, 3)], mt_rand(-30, 30) / 10],
+                range(1, mt_rand(1, 30)),
+            );
+            $spread = self::spread('subject.placementError', 0.34, $results);
+            $counted = array_map(intval(...), explode(', ', $spread->counts()));
+            $beside = $spread->sides() === '' ? [] : array_map(intval(...), explode(', ', $spread->sides()));
+
+            $this->assertSame(count($results), array_sum($counted));
+            $this->assertSame($spread->asked(), array_sum($counted));
+            $this->assertSame(
+                $spread->count(Verdict::Close) + $spread->count(Verdict::Missed),
+                array_sum($beside),
+            );
+        }
+    }
+
     /**
      * @param  float|list<string>  $limit
      * @param  list<array{string, float|string|null}>  $results

@@ -6,6 +6,9 @@ namespace Tests\Feature;
 
 use App\Critique\FrameSituation;
 use App\Critique\MeasureAndJudge;
+use App\HandIn\AddPicture;
+use App\HandIn\PreparedFrame;
+use App\HandIn\PrepareFrame;
 use App\Models\AttemptState;
 use App\Models\AttemptStep;
 use App\Models\Frame;
@@ -16,6 +19,7 @@ use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
 use TruePupil\Core\Composition\Region;
@@ -38,6 +42,26 @@ final class CritiqueRulesTest extends TestCase
         $answer = $this->delete(route('notes.destroy', $second));
         $this->assertContains($answer->getStatusCode(), [403, 409]);
         $this->assertModelExists($second);
+    }
+
+    public function test_a_habit_is_told_once_a_course(): void
+    {
+        $world = World::make();
+        $silently = function (User $student, int $mark) use ($world): bool {
+            $frame = app(AddPicture::class)
+                ->handle($world->setBrief, $student, Pictures::jpeg(mark: $mark), 'pot.jpg')
+                ->frame->refresh();
+            app(PrepareFrame::class)->handle(
+                $frame,
+                new PreparedFrame(subject: Region::parse(Pictures::SUBJECT), placementId: 'white', reason: ''),
+            );
+            $frame->attempt->update(['state' => AttemptState::Returned]);
+
+            return $frame->findings()->where('rule_id', 'composition.no-reason')->exists();
+        };
+
+        $this->assertSame([true, false], [$silently($world->student, 1), $silently($world->student, 2)]);
+        $this->assertTrue($silently($world->neighbour, 3), 'another student hears it once as well');
     }
 
     public function test_only_whoever_wrote_a_note_takes_it_back(): void

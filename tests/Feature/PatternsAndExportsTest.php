@@ -48,7 +48,11 @@ final class PatternsAndExportsTest extends TestCase
             $placement->count(Verdict::Missed),
             $placement->sides(),
         ]);
-        $this->assertNotSame([], $patterns->toTeach());
+        // What most missed is taught first, with what treats it, and shows nobody's frame.
+        $teach = $patterns->toTeach()[0];
+        $this->assertSame(SubjectPlacementError::ID, $teach->spread->measure->id);
+        $this->assertSame([2, []], [$teach->spread->studentsOff(), $teach->frames()]);
+        $this->assertSame(['meter-says', true], [$teach->drill?->value, $teach->lesson !== null]);
 
         // One student's figure is not everybody's: the range is said, and a sentence is one frame's.
         $this->assertStringContainsString('in all of them', (string) $first['range']);
@@ -72,6 +76,7 @@ final class PatternsAndExportsTest extends TestCase
             ->assertSee($range);
 
         $mine->update(['may_show' => true]);
+        $this->assertSame(['misses it'], array_keys(ClassPatterns::of($world->setBrief)->toTeach()[0]->frames()));
         $this->assertCount(1, ClassPatterns::of($world->setBrief)->findings()[0]['frames']);
         FrameFinding::query()
             ->where('rule_id', $first['rule'])
@@ -82,6 +87,8 @@ final class PatternsAndExportsTest extends TestCase
             ->get(route('patterns', $world->setBrief))
             ->assertOk()
             ->assertSee('To teach next')
+            ->assertSee('Not met by 2 of 2: 2 too dark.')
+            ->assertSee('Of 2 frames: 2 missed (2 too dark).')
             ->assertSee('aperture priority');
         $this->actingAs($world->student)->get(route('patterns', $world->setBrief))->assertForbidden();
         $this->actingAs($world->outsider)->get(route('patterns', $world->setBrief))->assertForbidden();

@@ -73,7 +73,7 @@ final class AccessMatrix
         'POST notices/{notice}' => 'signed-in',
         'POST sign-out' => 'signed-in',
         'GET /' => 'signed-in',
-        'GET faces' => 'signed-in',
+        'GET sight' => 'signed-in',
         'GET bench' => 'signed-in',
         'GET bench/{sheet}' => 'signed-in',
         'GET kit' => 'signed-in',

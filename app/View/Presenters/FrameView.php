@@ -28,11 +28,14 @@ use TruePupil\Core\Capture\PictureOrigin;
 use TruePupil\Core\Checks\Measures;
 use TruePupil\Core\Checks\Measures\StarsRoom;
 use TruePupil\Core\Checks\Measures\ToneLostHighlightsPct;
+use TruePupil\Core\Checks\Verdict;
+use TruePupil\Core\Critique\AskedFor;
 use TruePupil\Core\Critique\FrameAdviser;
 use TruePupil\Core\Critique\Planner;
 use TruePupil\Core\Exposure\ExposureSettings;
 use TruePupil\Core\Exposure\Iso;
 use TruePupil\Core\Exposure\LightLedger;
+use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Kit\ExposureMode;
@@ -298,7 +301,29 @@ final readonly class FrameView
         return Planner::of(
             array_values($this->findings()->all()),
             fn (FrameFinding $finding): Finding => $finding->found(),
+            $this->asked(),
         );
+    }
+
+    /** @return ?list<string> ids of rules that speak of checks that were missed or close; null without checks */
+    private function asked(): ?array
+    {
+        $off = array_filter(
+            $this->frame->checks ?? [],
+            fn (array $check): bool => Verdict::from($check['verdict'])->isOff(),
+        );
+
+        return ($this->frame->checks ?? []) === []
+            ? null
+            : AskedFor::rules(array_column($off, 'measure'), app(Critic::class)->rules);
+    }
+
+    /** What the fold below the first findings holds. */
+    public function foldedWords(): string
+    {
+        $words = ($this->frame->checks ?? []) === [] ? '%d more, of less weight' : 'Beyond the brief: %d more';
+
+        return sprintf($words, $this->otherFindings()->count());
     }
 
     /** @return Collection<int, FrameFinding> what the student reads; before a return, what was not dismissed */

@@ -9,17 +9,13 @@ use App\Patterns\CheckSpread;
 use App\Patterns\ClassPatterns;
 use App\View\Drawings\SettingsPicture;
 use App\View\Drawings\SpreadStrip;
-use TruePupil\Core\Checks\Verdict;
 
 /**
- * What a class did with a brief as one thing a screen: what went well, what to teach next, the checks that were missed,
- * the settings that were used. Nobody is named, and only frames are shown whose owners allow it.
+ * What a class did with a brief as one thing a screen: what went well, the demands that were missed, the
+ * settings that were used. Nobody is named, and only frames are shown whose owners allow it.
  */
 final readonly class ProjectorSlides
 {
-    /** Checks that are shown, at most. */
-    private const CHECKS = 4;
-
     /** @param  non-empty-list<Slide>  $all */
     private function __construct(public array $all)
     {
@@ -44,17 +40,7 @@ final readonly class ProjectorSlides
             $slides[] = self::finding('What went well', $one, $students);
         }
         foreach ($patterns->toTeach() as $one) {
-            $slides[] = self::finding('To work on', $one, $students);
-        }
-        $missed = array_filter($patterns->checks(), fn (CheckSpread $one): bool => $one->count(Verdict::Missed) > 0);
-        foreach (array_slice($missed, 0, self::CHECKS) as $spread) {
-            $slides[] = new Slide(
-                'Asked for',
-                $spread->sentence,
-                $spread->count(Verdict::Met).' met it, '.$spread->count(Verdict::Missed).' missed it',
-                $spread->sides() === '' ? [] : [$spread->sides()],
-                strip: SpreadStrip::of($spread),
-            );
+            $slides[] = self::demand($one->spread, $students);
         }
         $picture = SettingsPicture::of($patterns->settings());
         if ($picture !== null) {
@@ -67,6 +53,18 @@ final readonly class ProjectorSlides
         }
 
         return new self($slides);
+    }
+
+    private static function demand(CheckSpread $spread, int $students): Slide
+    {
+        return new Slide(
+            'To work on',
+            $spread->sentence,
+            $spread->studentsOff().' of '.$students.' did not meet it',
+            $spread->sides() === '' ? [] : [$spread->sides()],
+            array_values(array_filter($spread->bestAndWorst())),
+            strip: SpreadStrip::of($spread),
+        );
     }
 
     /**

@@ -26,6 +26,11 @@ final readonly class FocusSubjectRatio extends Measure
         );
     }
 
+    public function told(float $value): string
+    {
+        return sprintf('%.0f %% of it', 100 * $value);
+    }
+
     public function read(Situation $situation): ?float
     {
         return $situation->measures->focus?->subject?->ratio;

@@ -7,6 +7,7 @@ namespace TruePupil\Core\Checks\Measures;
 use TruePupil\Core\Brief\Comparison;
 use TruePupil\Core\Brief\UsualDemand;
 use TruePupil\Core\Checks\Measure;
+use TruePupil\Core\Focus\Sharpness;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
 
@@ -24,6 +25,16 @@ final readonly class FocusSubjectSharpness extends Measure
             sides: ['too soft', 'too crisp'],
             needs: [Need::Subject, Need::FocusMap],
         );
+    }
+
+    public function orWord(Comparison $comparison): string
+    {
+        return $comparison === Comparison::AtLeast ? 'or sharper' : 'or softer';
+    }
+
+    public function told(float $value): string
+    {
+        return Sharpness::told($value);
     }
 
     public function read(Situation $situation): ?float

@@ -44,6 +44,11 @@ final readonly class RecordExposureTime extends Measure
         return $limit > 1e-6 && $limit <= 3600.0 ? ExposureTime::of($limit)->exact : $limit;
     }
 
+    public function orWord(Comparison $comparison): string
+    {
+        return $comparison === Comparison::AtLeast ? 'or longer' : 'or shorter';
+    }
+
     public function read(Situation $situation): ?float
     {
         return $situation->record->exposure->exposureTime?->exact;

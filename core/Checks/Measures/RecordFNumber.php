@@ -37,6 +37,11 @@ final readonly class RecordFNumber extends Measure
         return $limit > 0 ? (string) Aperture::of($limit) : null;
     }
 
+    public function orWord(Comparison $comparison): string
+    {
+        return $comparison === Comparison::AtLeast ? 'or narrower' : 'or wider';
+    }
+
     public function read(Situation $situation): ?float
     {
         return $situation->record->exposure->fNumber?->nominal();

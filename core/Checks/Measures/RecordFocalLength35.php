@@ -26,6 +26,11 @@ final readonly class RecordFocalLength35 extends Measure
         );
     }
 
+    public function orWord(Comparison $comparison): string
+    {
+        return $comparison === Comparison::AtLeast ? 'or longer' : 'or shorter';
+    }
+
     public function read(Situation $situation): ?float
     {
         return $situation->record->lens->focalLength35;

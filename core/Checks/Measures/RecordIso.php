@@ -36,6 +36,11 @@ final readonly class RecordIso extends Measure
         return $limit > 0 ? (string) Iso::of($limit) : null;
     }
 
+    public function orWord(Comparison $comparison): string
+    {
+        return $comparison === Comparison::AtLeast ? 'or higher' : 'or lower';
+    }
+
     public function read(Situation $situation): ?float
     {
         return $situation->record->exposure->iso?->nominal();

@@ -14,7 +14,7 @@ use TruePupil\Core\Findings\Topic;
 use TruePupil\Core\Situation\Situation;
 
 /** An exposure and a composition without a reason. */
-#[Declared('composition.no-reason', Topic::Composition, contradictedBy: [SaidReason::class])]
+#[Declared('composition.no-reason', Topic::Composition, contradictedBy: [SaidReason::class], isSaidOnce: true)]
 final class NoReason extends FindingRule
 {
     public function needs(): array

@@ -44,7 +44,7 @@
         @endforeach
         @if ($view->otherFindings()->isNotEmpty())
             <details class="more-findings">
-                <summary>{{ $view->otherFindings()->count() }} more, of less weight</summary>
+                <summary>{{ $view->foldedWords() }}</summary>
                 @foreach ($view->otherFindings() as $finding)
                     @include('desk.finding', [
                         'finding' => $finding,

@@ -1,5 +1,4 @@
 @use(App\View\Drawings\SpreadStrip)
-@use(TruePupil\Core\Checks\Verdict)
 <x-layout :title="'Class: ' . $brief->words->title" :course="$setBrief->course" wide>
     <div class="sheet-head">
         <div>
@@ -22,30 +21,37 @@
             <div class="teach">
                 @forelse ($patterns->toTeach() as $one)
                     <article class="sheet">
-                        @if ($one['frames'])
+                        @if ($one->frames())
                             <div class="teach-frames">
-                                @foreach ($one['frames'] as $frame)
-                                    <img src="{{ route('frames.picture', $frame) }}" alt="a frame that shows it"
-                                        loading="lazy">
+                                @foreach ($one->frames() as $word => $frame)
+                                    <figure><img src="{{ route('frames.picture', $frame) }}"
+                                            alt="a frame that {{ $word }}" loading="lazy">
+                                        <figcaption class="fine">{{ $word }}</figcaption>
+                                    </figure>
                                 @endforeach
                             </div>
                         @endif
-                        <h3>{{ $one['topic'] }}: {{ $one['students'] }} of {{ $patterns->students() }}
-                            @if ($one['sides'])
-                                <span class="fine">{{ $one['sides'] }}</span>
-                            @endif
-                        </h3>
-                        @if ($one['range'])
-                            <p>{{ ucfirst($one['range']) }}.</p>
-                        @endif
-                        <p @class(['fine' => $one['students'] > 1])>{{ $one['students'] > 1 ? 'In one of them: ' : ''
-                            }}{{ $one['sentence'] }}</p>
-                        @if ($one['frames'] === [])
-                            <p class="fine">Nobody whose frame it is shows it to the class.</p>
+                        <h3>{{ $one->spread->sentence }}</h3>
+                        <p>Not met by {{ $one->spread->studentsOff() }} of {{ $patterns->students() }}{{
+                            $one->spread->sides() ? ': ' . $one->spread->sides() : '' }}.</p>
+                        @if ($one->lesson || $one->drill || $one->brief)
+                            <p class="fine">What treats it:
+                                @if ($one->lesson)
+                                    <a href="{{ route('lessons.show', $one->lesson->id) }}">lesson “{{
+                                        $one->lesson->title }}”</a>{{ $one->drill || $one->brief ? ',' : '' }}
+                                @endif
+                                @if ($one->drill)
+                                    <a href="{{ route('drills.next', ['kind' => $one->drill]) }}">drill “{{
+                                        $one->drill->label() }}”</a>{{ $one->brief ? ',' : '' }}
+                                @endif
+                                @if ($one->brief)
+                                    ready brief “{{ $one->brief->words->title }}”
+                                @endif
+                            </p>
                         @endif
                     </article>
                 @empty
-                    <p class="sheet">Nothing that several have in common needs putting right.</p>
+                    <p class="sheet">Everything that was asked for was met.</p>
                 @endforelse
             </div>
         </section>
@@ -55,9 +61,8 @@
                 @foreach ($patterns->checks() as $check)
                     <div class="spread-check">
                         <h3>{{ $check->sentence }}</h3>
-                        <p>{{ $check->count(Verdict::Met) }} met{{ $check->sides() ? '; ' . $check->sides() : '' }}{{
-                            $check->count(Verdict::Unknown) ? '; ' . $check->count(Verdict::Unknown)
-                            . ' cannot be told' : '' }}
+                        <p>{{ trans_choice('{1} Of one frame|[2,*] Of :count frames', $check->asked()) }}: {{
+                            $check->counts() }}{{ $check->sides() ? ' (' . $check->sides() . ')' : '' }}.
                             @if ($check->range())
                                 <span class="fine">{{ $check->range() }}</span>
                             @endif
@@ -81,7 +86,7 @@
                     </p>
                 </section>
                 <section class="sheet" aria-labelledby="found">
-                    <h2 id="found">All findings</h2>
+                    <h2 id="found">Beyond the brief</h2>
                     <table class="ledger-table">
                         <thead>
                             <tr>

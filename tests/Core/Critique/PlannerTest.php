@@ -47,14 +47,34 @@ final class PlannerTest extends TestCase
         $this->assertSame(['perhaps'], $doubtful(0.61));
     }
 
+    public function test_what_a_brief_asked_and_missed_comes_first_and_only_grave_things_join_it(): void
+    {
+        $all = [
+            $this->finding('shaken', Topic::Movement, Severity::Fault),
+            $this->finding('tone', Topic::Tone, Severity::Weakness),
+            $this->finding('brief.wide', Topic::Depth, Severity::Fault),
+            $this->finding('crisp', Topic::Focus, Severity::Praise),
+        ];
+
+        $this->assertSame(['brief.wide', 'shaken', 'crisp'], $this->plan($all, [])[0]);
+        $this->assertSame(['brief.wide', 'tone', 'crisp'], $this->plan($all, ['tone'])[0]);
+        $this->assertSame(
+            ['brief.wide', 'tone', 'brief.long'],
+            $this->plan([...$all, $this->finding('brief.long', Topic::Lens, Severity::Fault)], ['tone'])[0],
+            'what was missed is not left out for a compliment',
+        );
+        $this->assertSame([['crisp'], ['tone']], $this->plan([$all[1], $all[3]], []), 'everything asked is met');
+    }
+
     /**
      * @param  list<Finding>  $findings
+     * @param  ?list<string>  $asked
      * @return array{list<string>, list<string>}
      */
-    private function plan(array $findings): array
+    private function plan(array $findings, ?array $asked = null): array
     {
         $ids = fn (array $some): array => array_map(fn (Finding $one): string => $one->id, $some);
-        [$said, $rest] = Planner::of($findings, fn (Finding $finding): Finding => $finding);
+        [$said, $rest] = Planner::of($findings, fn (Finding $finding): Finding => $finding, $asked);
 
         return [$ids($said), $ids($rest)];
     }
