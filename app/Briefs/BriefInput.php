@@ -10,11 +10,25 @@ use TruePupil\Core\Brief\InvalidBrief;
 use TruePupil\Core\Brief\PlainSentence;
 use TruePupil\Core\Brief\TypedNumber;
 use TruePupil\Core\Checks\BriefFormat;
+use TruePupil\Core\Checks\Measure;
 use TruePupil\Core\Checks\Measures;
+use TruePupil\Core\Checks\Measures\RecordFNumber;
 use TruePupil\Core\Checks\Measures\SubjectPlacementError;
-use TruePupil\Core\Checks\Measures\ToneLostHighlightsPct;
 
-/** A brief as the composer's form has it: texts, kept as typed, and the brief file that they make. */
+/**
+ * A brief as the composer's form has it: texts, kept as typed, and the brief file that they make.
+ *
+ * @phpstan-type TypedCheck array{
+ *     measure: string,
+ *     comparison: string,
+ *     limit: string,
+ *     words: list<string>,
+ *     tolerance: string,
+ *     sentence: string,
+ *     reason: string,
+ *     row: string,
+ * }
+ */
 final readonly class BriefInput
 {
     public const TEXTS = [
@@ -39,16 +53,7 @@ final readonly class BriefInput
      * @param  list<string>  $decisions
      * @param  list<array{label: string, stops: string}>  $placements
      * @param  list<array{id: string, label: string, series: string, frames: string}>  $rows
-     * @param  list<array{
-     *     measure: string,
-     *     comparison: string,
-     *     limit: string,
-     *     words: list<string>,
-     *     tolerance: string,
-     *     sentence: string,
-     *     reason: string,
-     *     row: string,
-     * }>  $checks
+     * @param  list<TypedCheck>  $checks
      */
     private function __construct(
         public array $texts,
@@ -168,22 +173,47 @@ final readonly class BriefInput
         ]);
     }
 
-    /** With a check more, or one less. */
-    public function withCheck(): self
+    /** With a check more, as a brief ordinarily asks it; of the aperture where nothing else is named. */
+    public function withCheck(string $measure = ''): self
     {
         return new self($this->texts, $this->decisions, $this->placements, $this->rows, [
             ...$this->checks,
-            [
-                'measure' => ToneLostHighlightsPct::ID,
-                'comparison' => 'atMost',
-                'limit' => '1',
-                'words' => [],
-                'tolerance' => '1',
-                'sentence' => '',
-                'reason' => '',
-                'row' => '',
-            ],
+            self::usual(Measures::find($measure) ?? Measures::of(RecordFNumber::ID)),
         ]);
+    }
+
+    /**
+     * Where another measure was chosen for a check, its limit is another: what is ordinarily asked of that one.
+     *
+     * @param  array<mixed>  $was  measures before, by number of the check
+     */
+    public function withUsualWhereChanged(array $was): self
+    {
+        $checks = [];
+        foreach ($this->checks as $at => $check) {
+            $measure = Measures::find($check['measure']);
+            $isChanged = is_string($was[$at] ?? null) && $was[$at] !== $check['measure'] && $measure !== null;
+            $checks[] = $isChanged
+                ? [...self::usual($measure), 'row' => $check['row'], 'reason' => $check['reason']]
+                : $check;
+        }
+
+        return new self($this->texts, $this->decisions, $this->placements, $this->rows, $checks);
+    }
+
+    /** @return TypedCheck as the form has it */
+    private static function usual(Measure $measure): array
+    {
+        $made = self::checkFromData([
+            'measure' => $measure->id,
+            'comparison' => $measure->usual->comparison->value,
+            'limit' => $measure->usual->limit,
+            'tolerance' => $measure->usual->tolerance,
+            'sentence' => '',
+            'reason' => '',
+        ]);
+
+        return self::of(['checks' => [['row' => '', ...$made]]])->checks[0];
     }
 
     public function withoutCheck(int $index): self

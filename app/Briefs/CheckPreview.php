@@ -16,7 +16,10 @@ use TruePupil\Core\Checks\CheckResult;
 /** Runs the checks of a brief that is being composed against frames that students of the course have handed in. */
 final readonly class CheckPreview
 {
-    private const FRAMES = 8;
+    private const FRAMES = 3;
+
+    /** Frames among which those of several students are looked for. */
+    private const LATEST = 24;
 
     public function __construct(private FrameSituation $situations)
     {
@@ -38,8 +41,10 @@ final readonly class CheckPreview
             )
             ->with(['picture', 'attempt.user', 'attempt.setBrief.course', 'attempt.frames'])
             ->orderByDesc('id')
-            ->limit(self::FRAMES)
-            ->get();
+            ->limit(self::LATEST)
+            ->get()
+            ->unique('attempt.user_id')
+            ->take(self::FRAMES);
         $tried = [];
         foreach ($frames as $frame) {
             $measures = $frame->measures;

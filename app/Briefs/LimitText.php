@@ -21,6 +21,12 @@ final class LimitText
         return $measure?->stopsInADoubling() !== null ? 'stops' : ($measure->unit ?? '');
     }
 
+    /** What stands behind a limit as it is written; nothing where it carries its unit itself. */
+    public static function unitBeside(?CheckMeasure $measure): string
+    {
+        return $measure === null || $measure->engraved(1.0) !== null ? '' : $measure->unit;
+    }
+
     /** @param  bool  $isToBothSides  whether it lies to either side of zero, and so has no sign */
     public static function write(?CheckMeasure $measure, float $limit, bool $isToBothSides = false): string
     {

@@ -112,6 +112,24 @@ final readonly class SettingBounds
         ]));
     }
 
+    public function asksForLens(): bool
+    {
+        return $this->focalLength35 !== [0.0, INF];
+    }
+
+    /** The same, whatever lens there is. */
+    public function ofAnyFocalLength(): self
+    {
+        return new self(
+            $this->aperture,
+            $this->time,
+            $this->iso,
+            $this->modes,
+            $this->supports,
+            $this->allowsFlash,
+        );
+    }
+
     public function isEmpty(): bool
     {
         return $this == new self();

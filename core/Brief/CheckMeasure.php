@@ -68,6 +68,16 @@ abstract readonly class CheckMeasure
         return $comparison === Comparison::AtLeast ? 'or more' : 'or less';
     }
 
+    /**
+     * Limits that one chooses by a word, where its numbers say nothing to people.
+     *
+     * @return array<string, float> by word; none where the numbers are known ones
+     */
+    public function levels(): array
+    {
+        return [];
+    }
+
     /** A number of it as one says it, with its unit. */
     public function told(float $value): string
     {
@@ -77,16 +87,17 @@ abstract readonly class CheckMeasure
         return $this->engraved($value) ?? match ($this->unit) {
             '' => $number,
             '°' => $number.'°',
-            'stops' => ($this->isAboutZero ? self::sign($value) : '').Stops::of($value)->inWords(),
+            'stops' => $this->sign($value).Stops::of($value)->inWords(),
             default => $number.' '.$this->unit,
         };
     }
 
-    private static function sign(float $stops): string
+    private function sign(float $stops): string
     {
         return match (true) {
             Stops::of($stops)->amount() === '0' => '',
-            default => $stops > 0 ? '+' : '−',
+            $stops < 0 => '−',
+            default => $this->isAboutZero ? '+' : '',
         };
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace TruePupil\Core\Brief;
 
 use TruePupil\Core\Exposure\ExposureTime;
-use TruePupil\Core\Exposure\Stops;
 
 /** What a check demands, said from its measure, comparison, limit and tolerance. */
 final class PlainSentence
@@ -15,36 +14,25 @@ final class PlainSentence
 
     public static function of(Check $check): string
     {
-        $name = ucfirst($check->measure->label);
+        $measure = $check->measure;
+        $name = ucfirst($measure->label).': ';
         if (is_array($check->limit)) {
-            $words = array_map($check->measure->word(...), $check->limit);
+            $words = array_map($measure->word(...), $check->limit);
 
-            return $name.($check->comparison === Comparison::NoneOf ? ' is not ' : ' is ').self::either($words);
+            return $name.($check->comparison === Comparison::NoneOf ? 'anything but ' : '').self::either($words);
         }
-        $amount = self::amount($check->limit, $check->measure->unit);
-        $demand = match ($check->comparison) {
-            Comparison::Within => 'lies within '.
-                $amount.
-                (in_array($check->measure->unit, ['stops', '°', 'min'], true) ? ' to either side' : ' of zero'),
-            Comparison::AtLeast => 'is '.$amount.' or more',
-            default => 'is '.$amount.' or less',
-        };
+        $demand = $check->comparison === Comparison::Within
+            ? 'within '.self::amount($check->limit, $measure).' to either side'
+            : self::amount($check->limit, $measure).' '.$measure->orWord($check->comparison);
+        // "ISO 400" says itself what it is.
+        $name = str_starts_with($demand, $measure->label.' ') ? '' : $name;
         if ($check->tolerance <= 0) {
-            return $name.' '.$demand;
+            return $name.$demand;
         }
-        $beyond = match ($check->comparison) {
-            Comparison::AtLeast => $check->limit - $check->tolerance,
-            default => $check->limit + $check->tolerance,
-        };
+        $isLeast = $check->comparison === Comparison::AtLeast;
+        $beyond = $check->limit + ($isLeast ? -1 : 1) * $check->tolerance;
 
-        return $name.
-            ' '.
-            $demand.
-            '; '.
-            ($check->comparison === Comparison::AtLeast ? 'down' : 'up').
-            ' to '.
-            self::amount($beyond, $check->measure->unit).
-            ' counts as close';
+        return $name.$demand.'; '.self::amount($beyond, $measure).' is close';
     }
 
     /** @param  list<string>  $words */
@@ -63,12 +51,11 @@ final class PlainSentence
         return (string) (abs(log($nearest->exact / $seconds, 2)) < self::NEAR ? $nearest : ExposureTime::of($seconds));
     }
 
-    private static function amount(float $value, string $unit): string
+    /** A distance to either side of zero has no sign. */
+    private static function amount(float $value, CheckMeasure $measure): string
     {
-        return match ($unit) {
-            'stops' => ($value < 0 ? '−' : '').Stops::of($value)->inWords(),
-            's' => $value > 0 && $value <= 60 ? self::time($value) : round($value, 2).' s',
-            default => trim(round($value, 3).($unit === '°' ? '°' : ' '.$unit)),
-        };
+        $isDial = $measure->unit === 's' && $value > 0 && $value <= 60;
+
+        return $isDial ? self::time($value) : ltrim($measure->told($value), '+');
     }
 }

@@ -6,6 +6,7 @@ namespace TruePupil\Core\Critique;
 
 use TruePupil\Core\Brief\Check;
 use TruePupil\Core\Brief\Comparison;
+use TruePupil\Core\Brief\PlainSentence;
 use TruePupil\Core\Checks\CheckResult;
 use TruePupil\Core\Checks\Measures;
 use TruePupil\Core\Checks\Verdict;
@@ -88,7 +89,7 @@ final class CheckFindings
         }
 
         return sprintf(
-            'Here it is %s; %s %s was asked.',
+            $check->sentence === PlainSentence::of($check) ? 'Here it is %s.' : 'Here it is %s; %s %s was asked.',
             $measure->told($value),
             $measure->told($check->limit),
             $measure->orWord($check->comparison),

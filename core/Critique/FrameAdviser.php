@@ -171,7 +171,23 @@ final readonly class FrameAdviser
     {
         $request = $this->request($situation);
 
-        return $request === null ? null : KitAdviser::advise($request);
+        $advice = $request === null ? null : KitAdviser::advise($request);
+        if ($request === null || $advice === null || $advice->suggestions !== [] || ! $request->bounds->asksForLens()) {
+            return $advice;
+        }
+        // Where no lens at hand is as the brief asks, the rest of it can still be done.
+        $rest = KitAdviser::advise($request->with(bounds: $request->bounds->ofAnyFocalLength()));
+
+        return $rest->suggestions === [] ? $advice : new Advice(
+            array_map(
+                fn (Suggestion $one): Suggestion => $one->costing('the focal length that the brief asks for needs '.
+                    'another lens'),
+                $rest->suggestions,
+            ),
+            null,
+            $rest->map,
+            $rest->ladder,
+        );
     }
 
     /** What there is to find settings for; null where the light or what the frame was taken with is not known. */

@@ -47,7 +47,7 @@ final class ComposerTest extends TestCase
         $this->assertSame(['a-tidy-table', 1], [$own->brief_id, $own->revision]);
         $brief = BriefFormat::read($own->brief);
         $this->assertSame(
-            ['Keep the clutter out', 'Mode is aperture priority or manual'],
+            ['Keep the clutter out', 'Mode: aperture priority or manual'],
             [$brief->checks[0]->sentence, str_replace('Exposure mode', 'Mode', $brief->checks[1]->sentence)],
         );
         $this->get(route('set-briefs.create', $world->course))
@@ -200,14 +200,14 @@ final class ComposerTest extends TestCase
         ]))->assertRedirect();
         $kept = BriefFormat::read(OwnBrief::query()->sole()->brief)->checks[0];
         $this->assertEqualsWithDelta(1 / 125, $kept->tolerance, 1e-9);
-        $this->assertStringContainsString('1/125 s or less; up to 1/60 s counts as close', $kept->sentence);
+        $this->assertStringContainsString('1/125 s or shorter; 1/60 s is close', $kept->sentence);
         // Opened again, the plain sentence is not among the texts, and so is made anew from what is asked.
         $input = BriefInput::fromData(OwnBrief::query()->sole()->brief);
         $this->assertSame(['', '1/125 s', '1'], [
             $input->checks[0]['sentence'], $input->checks[0]['limit'], $input->checks[0]['tolerance'],
         ]);
         $changed = BriefInput::of([...self::form(), 'checks' => [[...$input->checks[0], 'limit' => '1/500']]]);
-        $this->assertStringContainsString('1/500 s or less', $changed->brief('x')->checks[0]->sentence);
+        $this->assertStringContainsString('1/500 s or shorter', $changed->brief('x')->checks[0]->sentence);
     }
 
     public function test_a_brief_that_is_opened_is_tried_on_the_frames_of_the_course_at_once(): void
@@ -217,7 +217,7 @@ final class ComposerTest extends TestCase
         $this->actingAs($world->instructor)
             ->get(route('composer', ['course' => $world->course, 'from' => 'meter-is-fooled']))
             ->assertOk()
-            ->assertSee('On frames of this course')
+            ->assertSee('What frames of the course would get')
             ->assertSee('Stu Dent');
     }
 
@@ -313,7 +313,7 @@ final class ComposerTest extends TestCase
 
         $page->assertSee('Stu Dent')->assertDontSee('Nell Bour');
         $page
-            ->assertSee('Mean of the subject from mid-grey is 1 stop or less')
+            ->assertSee('Mean of the subject from mid-grey: 1 stop or less')
             ->assertMarkup('<b>missed</b>')
             ->assertMarkup('<b>met</b>');
     }
@@ -329,8 +329,14 @@ final class ComposerTest extends TestCase
         $this->post(route('composer.checks', $world->course), $form)
             ->assertOk()
             ->assertSee('only the exposure time')
-            ->assertDontSee('Close up to');
-        $this->post(route('composer.checks', $world->course), [...$form, 'add' => '1'])->assertSee('Close up to');
+            ->assertDontSee('close within');
+        $this->post(route('composer.checks', $world->course), [...$form, 'add' => '1'])->assertSee('close within');
+        // A topic begins with what is ordinarily asked, and so does a check that is turned to another measure.
+        $eye = $this->post(route('composer.checks', $world->course), [...$form, 'add' => 'focus.eyeSharpness']);
+        $eye->assertMarkup('<option value="0.42" selected>');
+        $form['checks'][0] = ['measure' => 'record.focalLength35', 'comparison' => 'oneOf', 'words' => ['time']];
+        $this->post(route('composer.checks', $world->course), [...$form, 'was' => ['series.moving']])
+            ->assertMarkup('name="checks[0][limit]" value="70"');
         $this->post(route('composer.checks', $world->course), [...$form, 'drop' => '0'])->assertSee('No check yet');
     }
 
@@ -353,7 +359,7 @@ final class ComposerTest extends TestCase
         );
 
         $this->assertSame(
-            'Lost highlights in the frame is 1 % or less; up to 3 % counts as close',
+            'Lost highlights in the frame: 1 % or less; 3 % is close',
             $sentence([
                 'measure' => 'tone.lostHighlightsPct',
                 'comparison' => 'atMost',
@@ -362,19 +368,27 @@ final class ComposerTest extends TestCase
             ]),
         );
         $this->assertSame(
-            'Subject from where the brief wants it lies within ⅓ stop to either side',
+            'Subject from where the brief wants it: within ⅓ stop to either side',
             $sentence(['measure' => 'subject.placementError', 'comparison' => 'within', 'limit' => 1 / 3]),
         );
         $this->assertSame(
-            'Exposure mode is not full automatic or scene program',
+            'Exposure mode: anything but full automatic or scene program',
             $sentence(['measure' => 'record.mode', 'comparison' => 'noneOf', 'limit' => ['auto', 'scene']]),
         );
         $this->assertSame(
-            'Room before hands shake is 0 stops or more; down to −1 stop counts as close',
+            'Room before hands shake: 0 stops or more; −1 stop is close',
             $sentence(['measure' => 'record.shakeRoom', 'comparison' => 'atLeast', 'limit' => 0, 'tolerance' => 1]),
         );
         $this->assertSame(
-            'Exposure time is 1/60 s or less',
+            'Aperture: ƒ/2.8 or wider; ƒ/3.2 is close',
+            $sentence(['measure' => 'record.fNumber', 'comparison' => 'atMost', 'limit' => 2.8, 'tolerance' => 0.4]),
+        );
+        $this->assertSame(
+            'ISO 400 or lower',
+            $sentence(['measure' => 'record.iso', 'comparison' => 'atMost', 'limit' => 400]),
+        );
+        $this->assertSame(
+            'Exposure time: 1/60 s or shorter',
             $sentence(['measure' => 'record.exposureTime', 'comparison' => 'atMost', 'limit' => 1 / 60]),
         );
     }

@@ -42,7 +42,7 @@ final class ComposerController extends Controller
                     'frames' => '1',
                     'cautions' => 'Ask before you photograph people or their work; for minors, ask whoever is '.
                         'responsible for them.',
-                ])->withCheck()
+                ])
                 : BriefInput::fromData($data);
         // A ready brief is copied: its own file stays as it is.
         if ($data !== null && ! $ownBriefs->isOwn($this->user($request), $from)) {
@@ -66,9 +66,9 @@ final class ComposerController extends Controller
             : null;
         $input = match (true) {
             $copied !== null => $input->withCheckOf($copied),
-            $request->has('add') => $input->withCheck(),
+            $request->has('add') => $input->withCheck($request->string('add')->toString()),
             $request->has('drop') => $input->withoutCheck($request->integer('drop')),
-            default => $input,
+            default => $input->withUsualWhereChanged((array) $request->input('was', [])),
         };
 
         return view('composer.checks', [

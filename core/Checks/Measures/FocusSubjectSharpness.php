@@ -32,6 +32,11 @@ final readonly class FocusSubjectSharpness extends Measure
         return $comparison === Comparison::AtLeast ? 'or sharper' : 'or softer';
     }
 
+    public function levels(): array
+    {
+        return Sharpness::LEVELS;
+    }
+
     public function told(float $value): string
     {
         return Sharpness::told($value);

@@ -15,13 +15,16 @@ final readonly class RecordFNumber extends Measure
 {
     public const ID = 'record.fNumber';
 
+    /** Stops from an aperture of the dial within which it is said as that one. */
+    private const NEAR = 0.06;
+
     public function __construct()
     {
         parent::__construct(
             id: self::ID,
-            label: 'f-number',
+            label: 'aperture',
             meaning: 'as recorded',
-            usual: new UsualDemand(Comparison::AtMost, 2.8, 0.4),
+            usual: new UsualDemand(Comparison::AtMost, 2.8, 0.343),
             sides: ['too wide open', 'stopped down too far'],
             needs: [Need::Settings],
         );
@@ -40,6 +43,17 @@ final readonly class RecordFNumber extends Measure
     public function orWord(Comparison $comparison): string
     {
         return $comparison === Comparison::AtLeast ? 'or narrower' : 'or wider';
+    }
+
+    /** As it stands on the dial, where it lies as good as there. */
+    public function told(float $value): string
+    {
+        if ($value <= 0.0) {
+            return parent::told($value);
+        }
+        $nearest = Aperture::nearest($value);
+
+        return (string) (abs(2 * log($nearest->exact / $value, 2)) < self::NEAR ? $nearest : Aperture::of($value));
     }
 
     public function read(Situation $situation): ?float

@@ -3,33 +3,33 @@
 @use(TruePupil\Core\Brief\Comparison)
 @use(TruePupil\Core\Checks\Measures)
 <section class="sheet" id="checks" aria-labelledby="composer-checks">
-    <h2 id="composer-checks">Checks</h2>
+    <h2 id="composer-checks">What is checked</h2>
     @forelse ($input->checks as $index => $check)
         <fieldset class="composer-check">
-            <legend><span class="number">{{ $index + 1 }}</span></legend>
-            <div class="composer-check-fields">
-                <label class="composer-grow">Measure
-                    <select name="checks[{{ $index }}][measure]" hx-post="{{ route('composer.checks', $course) }}"
-                        hx-include="#composer" hx-target="#checks" hx-swap="outerHTML">
-                        @foreach (MeasureChoices::groups() as $group => $measures)
-                            <optgroup label="{{ $group }}">
-                                @foreach ($measures as $one)
-                                    <option value="{{ $one->id }}" @selected($check['measure'] === $one->id)>
-                                        {{ $one->label }}{{ $one->unit ? ', ' . $one->unit : '' }}</option>
-                                @endforeach
-                            </optgroup>
-                        @endforeach
-                    </select></label>
-                <label>must be <select name="checks[{{ $index }}][comparison]">
-                        @foreach (Measures::find($check['measure'])?->comparisons() ?? Comparison::ofNumbers()
-                            as $comparison)
+            <legend><span class="number" aria-hidden="true">{{ $index + 1 }}</span><span
+                    class="visually-hidden">Check {{ $index + 1 }}</span></legend>
+            <input type="hidden" name="was[{{ $index }}]" value="{{ $check['measure'] }}">
+            <div class="composer-sentence">
+                <select name="checks[{{ $index }}][measure]" aria-label="Measure"
+                    hx-post="{{ route('composer.checks', $course) }}" hx-include="#composer" hx-target="#checks"
+                    hx-swap="outerHTML">
+                    @foreach (MeasureChoices::groups() as $group => $measures)
+                        <optgroup label="{{ $group }}">
+                            @foreach ($measures as $one)
+                                <option value="{{ $one->id }}" @selected($check['measure'] === $one->id)>
+                                    {{ ucfirst($one->label) }}</option>
+                            @endforeach
+                        </optgroup>
+                    @endforeach
+                </select>
+                @if (Measures::find($check['measure'])?->words)
+                    <select name="checks[{{ $index }}][comparison]" aria-label="How it is compared">
+                        @foreach (Measures::find($check['measure'])->comparisons() as $comparison)
                             <option value="{{ $comparison->value }}"
                                 @selected($check['comparison'] === $comparison->value)>
-                                {{ $comparison->label() }}</option>
+                                {{ MeasureChoices::compared(Measures::find($check['measure']), $comparison) }}</option>
                         @endforeach
                     </select>
-                </label>
-                @if (Measures::find($check['measure'])?->words)
                     <fieldset class="composer-words">
                         <legend class="visually-hidden">Words</legend>
                         @foreach (Measures::find($check['measure'])->words as $word => $label)
@@ -38,48 +38,75 @@
                                 {{ $label }}</label>
                         @endforeach
                     </fieldset>
-                @else
-                    <label>Limit <span class="fine">{{ Measures::find($check['measure'])?->unit }}</span>
-                        <input
-                            name="checks[{{ $index }}][limit]" value="{{ $check['limit'] }}" maxlength="20"
-                            placeholder="{{ $usual->example(Measures::find($check['measure'])) }}"></label>
-                    <label>Close up to <span class="fine">{{
-                            LimitText::toleranceUnit(Measures::find($check['measure'])) }}
-                        beyond</span> <input
-                            name="checks[{{ $index }}][tolerance]" value="{{ $check['tolerance'] }}"
-                            maxlength="20" inputmode="decimal" placeholder="0"></label>
-                @endif
-            </div>
-            @if ($usual->of(Measures::find($check['measure'])))
-                <p class="fine">Elsewhere: {{ implode('; ',
-                    $usual->of(Measures::find($check['measure']))) }}.</p>
-            @endif
-            <label>In your words <span class="fine">left empty, the plain sentence is used</span> <input
-                    name="checks[{{ $index }}][sentence]" value="{{ $check['sentence'] }}"
-                    maxlength="2000"></label>
-            <label>Why it matters <input name="checks[{{ $index }}][reason]" value="{{ $check['reason'] }}"
-                    maxlength="2000" required></label>
-            @if ($input->rows)
-                <label>Asked of row <select name="checks[{{ $index }}][row]">
-                        <option value="">every frame</option>
-                        @foreach ($input->rows as $row)
-                            @if ($row['id'] !== '')
-                                <option value="{{ $row['id'] }}"
-                                    @selected($check['row'] === $row['id'])>{{ $row['label'] }}
-                                </option>
-                            @endif
+                @elseif ($levels = MeasureChoices::levels(Measures::find($check['measure']), $check['limit']))
+                    <select name="checks[{{ $index }}][limit]" aria-label="Limit">
+                        @foreach ($levels as $limit => $word)
+                            <option value="{{ $limit }}" @selected((string) $limit === $check['limit'])>
+                                {{ $word }}</option>
                         @endforeach
-                    </select></label>
-            @endif
-            <button type="button" class="plain" hx-post="{{ route('composer.checks', $course) }}"
-                hx-include="#composer" hx-vals='{"drop": {{ $index }}}' hx-target="#checks" hx-swap="outerHTML"
-                aria-label="Remove check {{ $index + 1 }}">Remove</button>
+                    </select>
+                    <select name="checks[{{ $index }}][comparison]" aria-label="How it is compared">
+                        @foreach (Measures::find($check['measure'])->comparisons() as $comparison)
+                            <option value="{{ $comparison->value }}"
+                                @selected($check['comparison'] === $comparison->value)>
+                                {{ MeasureChoices::compared(Measures::find($check['measure']), $comparison) }}</option>
+                        @endforeach
+                    </select>
+                    <input type="hidden" name="checks[{{ $index }}][tolerance]" value="{{ $check['tolerance'] }}">
+                @else
+                    <label><span class="visually-hidden">Limit</span> <input class="composer-value"
+                            name="checks[{{ $index }}][limit]" value="{{ $check['limit'] }}" maxlength="20"
+                            placeholder="{{ $usual->example(Measures::find($check['measure'])) }}"> {{
+                                LimitText::unitBeside(Measures::find($check['measure'])) }}</label>
+                    <select name="checks[{{ $index }}][comparison]" aria-label="How it is compared">
+                        @foreach (Measures::find($check['measure'])?->comparisons() ?? Comparison::ofNumbers()
+                            as $comparison)
+                            <option value="{{ $comparison->value }}"
+                                @selected($check['comparison'] === $comparison->value)>
+                                {{ MeasureChoices::compared(Measures::find($check['measure']), $comparison) }}</option>
+                        @endforeach
+                    </select>
+                    <label>close within <input class="composer-value" name="checks[{{ $index }}][tolerance]"
+                            value="{{ $check['tolerance'] }}" maxlength="20" inputmode="decimal" placeholder="0"> {{
+                                LimitText::toleranceUnit(Measures::find($check['measure'])) }}</label>
+                @endif
+                <button type="button" class="plain" hx-post="{{ route('composer.checks', $course) }}"
+                    hx-include="#composer" hx-vals='{"drop": {{ $index }}}' hx-target="#checks" hx-swap="outerHTML"
+                    aria-label="Remove check {{ $index + 1 }}">remove</button>
+            </div>
+            <label class="composer-why">Why it matters <input name="checks[{{ $index }}][reason]"
+                    value="{{ $check['reason'] }}" maxlength="2000" required></label>
+            <details @if ($check['sentence'] !== '' || $check['row'] !== '') open @endif>
+                <summary>In your own words{{ array_filter(array_column($input->rows, 'id')) ? ', or of one row' : '' }}</summary>
+                <label>Sentence for the student <span class="fine">left empty, the plain one is used</span> <input
+                        name="checks[{{ $index }}][sentence]" value="{{ $check['sentence'] }}"
+                        maxlength="2000"></label>
+                @if (array_filter(array_column($input->rows, 'id')))
+                    <label>Asked of row <select name="checks[{{ $index }}][row]">
+                            <option value="">every frame</option>
+                            @foreach ($input->rows as $row)
+                                @if ($row['id'] !== '')
+                                    <option value="{{ $row['id'] }}" @selected($check['row'] === $row['id'])>
+                                        {{ $row['label'] }}</option>
+                                @endif
+                            @endforeach
+                        </select></label>
+                @endif
+                @if ($usual->of(Measures::find($check['measure'])))
+                    <p class="fine">Elsewhere: {{ implode('; ', $usual->of(Measures::find($check['measure']))) }}.</p>
+                @endif
+            </details>
         </fieldset>
     @empty
         <p>No check yet. A brief without checks is read by the instructor alone.</p>
     @endforelse
-    <button type="button" hx-post="{{ route('composer.checks', $course) }}" hx-include="#composer"
-        hx-vals='{"add": 1}' hx-target="#checks" hx-swap="outerHTML">Add a check</button>
+    <div class="composer-topics" role="group" aria-labelledby="composer-add">
+        <p id="composer-add">Add a check about</p>
+        @foreach (MeasureChoices::TOPICS as $measure => $topic)
+            <button type="button" hx-post="{{ route('composer.checks', $course) }}" hx-include="#composer"
+                hx-vals='{"add": "{{ $measure }}"}' hx-target="#checks" hx-swap="outerHTML">{{ $topic }}</button>
+        @endforeach
+    </div>
     <div class="composer-copy">
         <label for="from-check">or begin with one of another brief <select id="from-check" name="from_check">
                 @foreach ($briefs as $other)
@@ -96,7 +123,4 @@
     <div id="trial-slot" hx-post="{{ route('composer.try', $course) }}" hx-include="#composer"
         hx-trigger="load delay:50ms, change from:#composer delay:200ms, input from:#composer delay:800ms"
         hx-target="#trial" hx-swap="outerHTML" hx-sync="this:replace"></div>
-    @isset($tried)
-        @include('composer.trial')@else<div id="trial" aria-live="polite"></div>
-    @endisset
 </section>

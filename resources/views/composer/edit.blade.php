@@ -32,9 +32,14 @@
                         and rails, animals, people and consent, flash, workshops</span></label>
                 <textarea id="cautions" name="cautions" rows="3">{{ $input->text('cautions') }}</textarea>
             </section>
-            <div id="checks-and-trial">@include('composer.checks')</div>
+            @include('composer.checks')
         </div>
         <div class="composer-side">
+            <div class="sheet">
+                @isset($tried)
+                    @include('composer.trial')
+                @endisset
+            </div>
             <section class="sheet" aria-labelledby="composer-frames">
                 <h2 id="composer-frames">Frames</h2>
                 <div class="number-row">

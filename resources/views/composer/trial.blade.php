@@ -1,10 +1,11 @@
 @use(TruePupil\Core\Brief\PlainSentence)
+@use(TruePupil\Core\Checks\Verdict)
 <div id="trial" class="trial" aria-live="polite">
     @if ($wrong)
         <p class="word">{{ $wrong }}</p>
     @endif
     @if ($brief && $brief->checks)
-        <h3>What the checks ask now</h3>
+        <h3>As the student reads it</h3>
         <ol>
             @foreach ($brief->checks as $check)
                 <li>{{ PlainSentence::of($check) }}.
@@ -14,9 +15,7 @@
                 </li>
             @endforeach
         </ol>
-        <h3>With the kits of this course</h3>
-        <p>{{ implode(' ', $reach->sentences()) }}</p>
-        <h3>On frames of this course</h3>
+        <h3>What frames of the course would get</h3>
         @if ($tried === [])
             <p class="fine">Nobody has handed in a frame yet; the checks show here what they say as soon as somebody
                 has.</p>
@@ -25,30 +24,26 @@
                 <table class="ledger-table trial-table">
                     <thead>
                         <tr>
-                            <th scope="col">Frame</th>
-                            @foreach ($brief->checks as $index => $check)
-                                <th scope="col"><abbr title="{{ $check->sentence }}">check {{ $index + 1 }}</abbr>
-                                </th>
+                            <td></td>
+                            @foreach ($tried as ['frame' => $frame])
+                                <th scope="col"><img src="{{ route('frames.picture', $frame) }}" alt=""
+                                        loading="lazy" width="84" height="56"><br><span class="fine">{{
+                                            $frame->attempt->user->name }}</span></th>
                             @endforeach
                         </tr>
                     </thead>
                     <tbody>
-                        @foreach ($tried as ['frame' => $frame, 'results' => $results])
+                        @foreach ($brief->checks as $check)
                             <tr>
-                                <th scope="row"><span class="trial-frame"><img
-                                            src="{{ route('frames.picture', $frame) }}" alt="" loading="lazy"
-                                            width="72" height="48">
-                                        <span>{{ $frame->attempt->user->name }}<br><span
-                                                class="fine">{{ $frame->attempt->setBrief->content()->words->title
-                                                }}</span></span></span>
-                                </th>
-                                @foreach ($brief->checks as $check)
+                                <th scope="row">{{ ucfirst($check->measure->label) }}</th>
+                                @foreach ($tried as ['results' => $results])
                                     <td class="trial-{{ $results[$check->id]->verdict->value }}">
-                                        <b>{{ $results[$check->id]->verdict->label() }}</b><br><span
+                                        <b>{{ $results[$check->id]->verdict === Verdict::Unknown ? 'not known'
+                                            : $results[$check->id]->verdict->label() }}</b><br><span
                                             class="fine">{{ is_string($results[$check->id]->value)
                                             ? $check->measure->word($results[$check->id]->value)
-                                            : \App\Wording\Quantity::quantity($results[$check->id]->value,
-                                            $check->measure->unit) }}</span>
+                                            : ($results[$check->id]->value === null ? ''
+                                            : $check->measure->told($results[$check->id]->value)) }}</span>
                                     </td>
                                 @endforeach
                             </tr>
@@ -57,5 +52,7 @@
                 </table>
             </div>
         @endif
+        <h3>Who could not meet it with their kit</h3>
+        <p>{{ implode(' ', $reach->sentences()) }}</p>
     @endif
 </div>

@@ -31,7 +31,7 @@ final class CheckFindingsTest extends TestCase
             $plain['findings'][2]['sentence'],
         );
         $this->assertSame(['value' => 8.0, 'limit' => 2.8], array_intersect_key(
-            $plain['findings'][1]['evidence']['f-number'],
+            $plain['findings'][1]['evidence']['aperture'],
             ['value' => 0, 'limit' => 0],
         ));
     }
@@ -49,6 +49,15 @@ final class CheckFindingsTest extends TestCase
         }
         $this->assertContains('brief.wide', $advice->suggestions[0]->effect->fixes);
         $this->assertNotContains('focus.eye', $advice->suggestions[0]->effect->fixes, 'settings move no focus');
+    }
+
+    public function test_without_such_a_lens_the_rest_of_what_was_asked_is_solved_and_the_lens_named(): void
+    {
+        $advice = Critique::of($this->situation(8.0, 33.0), Rules::critic())->advice;
+
+        $this->assertContains('brief.wide', $advice->suggestions[0]->effect->fixes);
+        $this->assertNotContains('brief.long', $advice->suggestions[0]->effect->fixes);
+        $this->assertStringContainsString('another lens', implode(' ', $advice->suggestions[0]->effect->costs));
     }
 
     public function test_a_close_one_weighs_less_and_a_met_one_says_nothing(): void
