@@ -139,17 +139,14 @@ final class ClassPatterns
         );
     }
 
-    /** @return list<TeachNext> the demands that most students missed, the most missed first */
+    /** @return list<CheckSpread> the demands that most students missed, the most missed first */
     public function toTeach(): array
     {
         $off = array_values(array_filter($this->checks(), fn (CheckSpread $one): bool => $one->studentsOff() > 0));
         usort($off, fn (CheckSpread $a, CheckSpread $b): int => [$b->studentsOff(), $b->count(Verdict::Missed)]
             <=> [$a->studentsOff(), $a->count(Verdict::Missed)]);
 
-        return array_map(
-            fn (CheckSpread $spread): TeachNext => TeachNext::of($spread, $this->setBrief->content()->id),
-            array_slice($off, 0, self::TAUGHT),
-        );
+        return array_slice($off, 0, self::TAUGHT);
     }
 
     /** @return list<Frame> some that the class may see */

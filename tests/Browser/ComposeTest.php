@@ -9,8 +9,8 @@ use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
 
 /**
- * An instructor composes a brief from nothing, and it leads the critique of a frame that misses it. In a browser, because
- * the form grows by what is pressed in it.
+ * An instructor composes a brief from nothing, and it leads the critique of a frame that misses it. In a browser,
+ * because the form grows by what is pressed in it.
  */
 #[Group('long')]
 final class ComposeTest extends BrowserTestCase
@@ -20,7 +20,8 @@ final class ComposeTest extends BrowserTestCase
     public function test_a_face_by_the_window_is_composed_in_a_few_steps_and_leads_the_critique(): void
     {
         $address = $this->newCourse('First settings');
-        preg_match('~/courses/\d+~', (string) $this->browser()->executeScript('return document.body.innerHTML'), $course);
+        $page = (string) $this->browser()->executeScript('return document.body.innerHTML');
+        preg_match('~/courses/\d+~', $page, $course);
         $this->visit($course[0].'/compose');
         $this->write('[name=title]', 'A face by the window');
         $this->write('#purpose', 'Put light in the near eye, and let the room go soft.');
@@ -52,7 +53,10 @@ final class ComposeTest extends BrowserTestCase
         $this->see('Beyond the brief');
         // Pictures::jpeg() was taken at ƒ/5.6 with 50 mm.
         $first = $this->find('.result .finding')->getText();
-        $this->assertStringContainsString('The brief asks: “Aperture: ƒ/2.8 or wider; ƒ/3.2 is close.” Here it is ƒ/5.6.', $first);
+        $this->assertStringContainsString(
+            'The brief asks: “Aperture: ƒ/2.8 or wider; ƒ/3.2 is close.” Here it is ƒ/5.6.',
+            $first,
+        );
         $this->see('What would have been better');
     }
 

@@ -12,6 +12,7 @@ use App\Skills\SkillRecord;
 use App\Transfer\CourseDocument;
 use App\Transfer\FrameTable;
 use App\View\Drawings\SettingsPicture;
+use App\View\Presenters\TeachNext;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
@@ -49,7 +50,7 @@ final class PatternsAndExportsTest extends TestCase
             $placement->sides(),
         ]);
         // What most missed is taught first, with what treats it, and shows nobody's frame.
-        $teach = $patterns->toTeach()[0];
+        $teach = TeachNext::all($patterns)[0];
         $this->assertSame(SubjectPlacementError::ID, $teach->spread->measure->id);
         $this->assertSame([2, []], [$teach->spread->studentsOff(), $teach->frames()]);
         $this->assertSame(['meter-says', true], [$teach->drill?->value, $teach->lesson !== null]);
@@ -76,7 +77,7 @@ final class PatternsAndExportsTest extends TestCase
             ->assertSee($range);
 
         $mine->update(['may_show' => true]);
-        $this->assertSame(['misses it'], array_keys(ClassPatterns::of($world->setBrief)->toTeach()[0]->frames()));
+        $this->assertSame(['misses it'], array_keys(TeachNext::all(ClassPatterns::of($world->setBrief))[0]->frames()));
         $this->assertCount(1, ClassPatterns::of($world->setBrief)->findings()[0]['frames']);
         FrameFinding::query()
             ->where('rule_id', $first['rule'])

@@ -11,6 +11,7 @@ use App\Models\SetBrief;
 use App\Patterns\ClassPatterns;
 use App\View\Drawings\SettingsPicture;
 use App\View\Presenters\ProjectorSlides;
+use App\View\Presenters\TeachNext;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 
@@ -45,6 +46,7 @@ final class PatternController extends Controller
             'setBrief' => $setBrief,
             'brief' => $setBrief->content(),
             'patterns' => $patterns,
+            'teach' => TeachNext::all($patterns),
             'picture' => SettingsPicture::of($patterns->settings()),
         ]);
     }

@@ -40,7 +40,7 @@ final readonly class ProjectorSlides
             $slides[] = self::finding('What went well', $one, $students);
         }
         foreach ($patterns->toTeach() as $one) {
-            $slides[] = self::demand($one->spread, $students);
+            $slides[] = self::demand($one, $students);
         }
         $picture = SettingsPicture::of($patterns->settings());
         if ($picture !== null) {

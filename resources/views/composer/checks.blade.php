@@ -77,7 +77,8 @@
             <label class="composer-why">Why it matters <input name="checks[{{ $index }}][reason]"
                     value="{{ $check['reason'] }}" maxlength="2000" required></label>
             <details @if ($check['sentence'] !== '' || $check['row'] !== '') open @endif>
-                <summary>In your own words{{ array_filter(array_column($input->rows, 'id')) ? ', or of one row' : '' }}</summary>
+                <summary>In your own words{{ array_filter(array_column($input->rows, 'id')) ? ', or of one row' : ''
+                    }}</summary>
                 <label>Sentence for the student <span class="fine">left empty, the plain one is used</span> <input
                         name="checks[{{ $index }}][sentence]" value="{{ $check['sentence'] }}"
                         maxlength="2000"></label>

@@ -19,7 +19,7 @@
         <section aria-labelledby="teach">
             <h2 id="teach">To teach next</h2>
             <div class="teach">
-                @forelse ($patterns->toTeach() as $one)
+                @forelse ($teach as $one)
                     <article class="sheet">
                         @if ($one->frames())
                             <div class="teach-frames">

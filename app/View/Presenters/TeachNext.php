@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Patterns;
+namespace App\View\Presenters;
 
 use App\Briefs\BriefLibrary;
 use App\Models\Frame;
+use App\Patterns\CheckSpread;
+use App\Patterns\ClassPatterns;
 use App\Practice\Lesson;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\Check;
@@ -24,8 +26,17 @@ final readonly class TeachNext
     ) {
     }
 
+    /** @return list<self> the most missed first */
+    public static function all(ClassPatterns $patterns): array
+    {
+        return array_map(
+            fn (CheckSpread $spread): self => self::of($spread, $patterns->setBrief->content()->id),
+            $patterns->toTeach(),
+        );
+    }
+
     /** @param  string  $brief  id of the one that it was missed in */
-    public static function of(CheckSpread $spread, string $brief): self
+    private static function of(CheckSpread $spread, string $brief): self
     {
         $topic = CheckTopic::of($spread->measure->id);
         $others = array_filter(
