@@ -32,6 +32,13 @@
                             The place where a picture was taken is removed on arrival unless you want it to stay.</td>
                     </tr>
                     <tr>
+                        <th scope="row">Where people, faces and things are in a picture, whether eyes are open, and
+                            which way a face is turned</th>
+                        <td>You and whoever critiques in the course; only if you had your browser look for them, which
+                            <a href="{{ route('sight') }}">recognises nobody</a></td>
+                        <td>Until you press “Forget it”, or as the pictures</td>
+                    </tr>
+                    <tr>
                         <th scope="row">What you say of your frames, and what is said of them</th>
                         <td>You and whoever critiques in the course; a critique that is not published, only whoever
                             writes it, with the last ten versions of its message</td>

@@ -33,6 +33,89 @@
                 <textarea id="cautions" name="cautions" rows="3">{{ $input->text('cautions') }}</textarea>
             </section>
             @include('composer.checks')
+            <div class="composer-more">
+                <section class="sheet" aria-labelledby="composer-frames">
+                    <h2 id="composer-frames">Frames</h2>
+                    <div class="number-row">
+                        <label>It wants <input name="frames" value="{{ $input->text('frames') }}" inputmode="numeric"
+                                maxlength="2" required></label>
+                        <label>and takes up to <input name="most" value="{{ $input->text('most') }}" inputmode="numeric"
+                                maxlength="2" placeholder="as many"></label>
+                    </div>
+                    <label for="series">Several frames are</label>
+                    <select id="series" name="series">
+                        <option value="">each for itself, or rows</option>
+                        @foreach (SeriesKind::cases() as $kind)
+                            <option value="{{ $kind->value }}"
+                                @selected($input->text('series') === $kind->value)>{{ $kind->label() }}</option>
+                        @endforeach
+                    </select>
+                    <details @if ($input->rows) open @endif>
+                        <summary>Several rows</summary>
+                        @foreach (array_slice([...$input->rows,
+                            ...array_fill(0, 3, ['id' => '', 'label' => '', 'series' => '', 'frames' => ''])], 0,
+                            max(3, count($input->rows) + 1)) as $index => $row)
+                            <fieldset class="composer-part">
+                                <legend class="visually-hidden">Row {{ $index + 1 }}</legend>
+                                <label>Name <input name="rows[{{ $index }}][label]" value="{{ $row['label'] }}"
+                                        maxlength="120"></label>
+                                <div class="number-row"><label>Id <input name="rows[{{ $index }}][id]"
+                                            value="{{ $row['id'] }}" maxlength="40"
+                                            placeholder="iso"></label><label>Frames <input
+                                            name="rows[{{ $index }}][frames]" value="{{ $row['frames'] }}"
+                                            inputmode="numeric" maxlength="2"></label></div>
+                                <label>It is <select name="rows[{{ $index }}][series]">
+                                        @foreach (SeriesKind::cases() as $kind)
+                                            <option value="{{ $kind->value }}"
+                                                @selected($row['series'] === $kind->value)>
+                                                {{ $kind->label() }}</option>
+                                        @endforeach
+                                    </select>
+                                </label>
+                            </fieldset>
+                        @endforeach
+                    </details>
+                </section>
+                <section class="sheet" aria-labelledby="composer-subjects">
+                    <h2 id="composer-subjects">Subjects to choose from <span class="fine">optional</span></h2>
+                    @foreach (array_slice([...$input->placements,
+                        ...array_fill(0, 3, ['label' => '', 'stops' => ''])], 0,
+                        max(3, count($input->placements) + 1)) as $index => $placement)
+                        <div class="composer-row">
+                            <label class="composer-grow">Subject <input name="placements[{{ $index }}][label]"
+                                    value="{{ $placement['label'] }}" maxlength="120"
+                                    placeholder="white subject"></label>
+                            <label>Belongs at <input name="placements[{{ $index }}][stops]"
+                                    value="{{ $placement['stops'] }}" maxlength="10" placeholder="+1⅓"></label>
+                        </div>
+                    @endforeach
+                    <p class="fine">Stops from mid-grey.</p>
+                </section>
+                <section class="sheet" aria-labelledby="composer-decides">
+                    <h2 id="composer-decides">The student decides</h2>
+                    @foreach (DecisionAsked::cases() as $decision)
+                        <label class="choice"><input type="checkbox" name="decisions[]" value="{{ $decision->value }}"
+                                @checked(in_array($decision->value, $input->decisions, true))>
+                                    {{ $decision->label() }}</label>
+                    @endforeach
+                    <label for="topic">Topic in the library</label>
+                    <select id="topic" name="topic">
+                        <option value="">among your own</option>
+                        @foreach ($topics as $topic)
+                            <option value="{{ $topic->value }}"
+                                @selected($input->text('topic') === $topic->value)>{{ $topic->label() }}</option>
+                        @endforeach
+                    </select>
+                    <label for="scene">To try in the practice camera</label>
+                    <select id="scene" name="scene">
+                        <option value="">no scene</option>
+                        @foreach ($scenes as $scene)
+                            <option value="{{ $scene->id }}"
+                                @selected($input->text('scene') === $scene->id)>{{ $scene->words->title }}</option>
+                        @endforeach
+                    </select>
+                </section>
+            </div>
         </div>
         <div class="composer-side">
             <div class="sheet">
@@ -40,84 +123,6 @@
                     @include('composer.trial')
                 @endisset
             </div>
-            <section class="sheet" aria-labelledby="composer-frames">
-                <h2 id="composer-frames">Frames</h2>
-                <div class="number-row">
-                    <label>It wants <input name="frames" value="{{ $input->text('frames') }}" inputmode="numeric"
-                            maxlength="2" required></label>
-                    <label>and takes up to <input name="most" value="{{ $input->text('most') }}" inputmode="numeric"
-                            maxlength="2" placeholder="as many"></label>
-                </div>
-                <label for="series">Several frames are</label>
-                <select id="series" name="series">
-                    <option value="">each for itself, or rows</option>
-                    @foreach (SeriesKind::cases() as $kind)
-                        <option value="{{ $kind->value }}"
-                            @selected($input->text('series') === $kind->value)>{{ $kind->label() }}</option>
-                    @endforeach
-                </select>
-                <details @if ($input->rows) open @endif>
-                    <summary>Several rows</summary>
-                    @foreach (array_slice([...$input->rows,
-                        ...array_fill(0, 3, ['id' => '', 'label' => '', 'series' => '', 'frames' => ''])], 0,
-                        max(3, count($input->rows) + 1)) as $index => $row)
-                        <fieldset class="composer-part">
-                            <legend class="visually-hidden">Row {{ $index + 1 }}</legend>
-                            <label>Name <input name="rows[{{ $index }}][label]" value="{{ $row['label'] }}"
-                                    maxlength="120"></label>
-                            <div class="number-row"><label>Id <input name="rows[{{ $index }}][id]"
-                                        value="{{ $row['id'] }}" maxlength="40"
-                                        placeholder="iso"></label><label>Frames <input
-                                        name="rows[{{ $index }}][frames]" value="{{ $row['frames'] }}"
-                                        inputmode="numeric" maxlength="2"></label></div>
-                            <label>It is <select name="rows[{{ $index }}][series]">
-                                    @foreach (SeriesKind::cases() as $kind)
-                                        <option value="{{ $kind->value }}" @selected($row['series'] === $kind->value)>
-                                            {{ $kind->label() }}</option>
-                                    @endforeach
-                                </select>
-                            </label>
-                        </fieldset>
-                    @endforeach
-                </details>
-            </section>
-            <section class="sheet" aria-labelledby="composer-subjects">
-                <h2 id="composer-subjects">Subjects to choose from <span class="fine">optional</span></h2>
-                @foreach (array_slice([...$input->placements, ...array_fill(0, 3, ['label' => '', 'stops' => ''])], 0,
-                    max(3, count($input->placements) + 1)) as $index => $placement)
-                    <div class="composer-row">
-                        <label class="composer-grow">Subject <input name="placements[{{ $index }}][label]"
-                                value="{{ $placement['label'] }}" maxlength="120" placeholder="white subject"></label>
-                        <label>Belongs at <input name="placements[{{ $index }}][stops]"
-                                value="{{ $placement['stops'] }}" maxlength="10" placeholder="+1⅓"></label>
-                    </div>
-                @endforeach
-                <p class="fine">Stops from mid-grey.</p>
-            </section>
-            <section class="sheet" aria-labelledby="composer-decides">
-                <h2 id="composer-decides">The student decides</h2>
-                @foreach (DecisionAsked::cases() as $decision)
-                    <label class="choice"><input type="checkbox" name="decisions[]" value="{{ $decision->value }}"
-                            @checked(in_array($decision->value, $input->decisions, true))>
-                                {{ $decision->label() }}</label>
-                @endforeach
-                <label for="topic">Topic in the library</label>
-                <select id="topic" name="topic">
-                    <option value="">among your own</option>
-                    @foreach ($topics as $topic)
-                        <option value="{{ $topic->value }}"
-                            @selected($input->text('topic') === $topic->value)>{{ $topic->label() }}</option>
-                    @endforeach
-                </select>
-                <label for="scene">To try in the practice camera</label>
-                <select id="scene" name="scene">
-                    <option value="">no scene</option>
-                    @foreach ($scenes as $scene)
-                        <option value="{{ $scene->id }}"
-                            @selected($input->text('scene') === $scene->id)>{{ $scene->words->title }}</option>
-                    @endforeach
-                </select>
-            </section>
             <p><button class="primary">{{ $isOwn ? 'Save as a new revision' : 'Save the brief' }}</button></p>
             <p class="fine">Briefs that were set before stay as they are, whatever you change here.</p>
         </div>
