@@ -7,6 +7,7 @@ namespace TruePupil\Core\Critique;
 use TruePupil\Core\Checks\CheckResult;
 use TruePupil\Core\Checks\Measure;
 use TruePupil\Core\Checks\Measures;
+use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 
 /** Which findings speak of what a brief asked and did not get: the brief leads, and they come first. */
@@ -46,6 +47,16 @@ final class AskedFor
             fn (CheckResult $result): string => $result->check->measure->id,
             array_filter($checks, fn (CheckResult $result): bool => $result->verdict->isOff()),
         ));
+    }
+
+    /**
+     * Whether a finding speaks of what was asked and missed.
+     *
+     * @param  list<string>  $asked  as rules() has them
+     */
+    public static function isAbout(Finding $finding, array $asked): bool
+    {
+        return in_array($finding->id, $asked, true) || str_starts_with($finding->id, self::PREFIX);
     }
 
     /** @param  list<class-string<Measure>>  $asked */

@@ -44,7 +44,7 @@ final class Planner
         $praised = array_values(array_filter($all, $isPraise));
         $rank = fn (mixed $one): int => (int) array_search($found($one)->topic, self::PRAISED_FIRST, true);
         usort($praised, fn (mixed $a, mixed $b): int => $rank($a) <=> $rank($b));
-        $isAsked = fn (mixed $one): bool => $asked !== null && self::isAsked($found($one), $asked);
+        $isAsked = fn (mixed $one): bool => $asked !== null && AskedFor::isAbout($found($one), $asked);
         $wanted = array_values(array_filter($all, fn (mixed $one): bool => ! $isPraise($one) && $isAsked($one)));
         $others = array_values(array_filter(
             $all,
@@ -56,11 +56,5 @@ final class Planner
         $said = [...array_slice([...$wanted, ...$others], 0, self::SENTENCES - count($praise)), ...$praise];
 
         return [$said, array_values(array_filter($all, fn (mixed $one): bool => ! in_array($one, $said, true)))];
-    }
-
-    /** @param  list<string>  $asked */
-    private static function isAsked(Finding $finding, array $asked): bool
-    {
-        return in_array($finding->id, $asked, true) || str_starts_with($finding->id, AskedFor::PREFIX);
     }
 }

@@ -274,12 +274,22 @@ final readonly class FrameView
             );
     }
 
-    /** @return Collection<int, FrameFinding> what the newest analysis says, what weighs most first */
+    /**
+     * What the newest analysis says: first what was asked and missed, then what weighs most, praise last.
+     *
+     * @return Collection<int, FrameFinding>
+     */
     public function findings(): Collection
     {
+        $asked = $this->asked() ?? [];
+
         return $this->frame->findings
             ->filter(fn (FrameFinding $finding): bool => $finding->current || $finding->decision !== Decision::Open)
-            ->sortBy(fn (FrameFinding $finding): array => $finding->found()->order())
+            ->sortBy(fn (FrameFinding $finding): array => [
+                $finding->severity() === Severity::Praise,
+                ! AskedFor::isAbout($finding->found(), $asked),
+                ...$finding->found()->order(),
+            ])
             ->values();
     }
 
