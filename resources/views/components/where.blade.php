@@ -1,4 +1,5 @@
 @props(['finding'])
 @if ($finding->found()->patch)
-    <button type="button" class="plain where" data-where aria-pressed="false">where</button>
+    <button type="button" class="plain where" data-where aria-pressed="false"
+        aria-label="where in the picture">where</button>
 @endif
