@@ -9,6 +9,7 @@ use App\Courses\DeskQueue;
 use App\Models\Course;
 use App\Models\SetBrief;
 use App\Patterns\ClassPatterns;
+use App\Patterns\CourseHabits;
 use App\View\Drawings\SettingsPicture;
 use App\View\Presenters\ProjectorSlides;
 use App\View\Presenters\TeachNext;
@@ -21,7 +22,7 @@ final class PatternController extends Controller
     /** Frames shown with each brief. */
     private const SHOWN = 6;
 
-    public function index(Course $course): View
+    public function index(Request $request, Course $course): View
     {
         $briefs = array_values(array_filter(
             CourseBoard::of($course)->briefs(),
@@ -31,6 +32,8 @@ final class PatternController extends Controller
 
         return view('courses.class', [
             'course' => $course,
+            // A guest critic is told of frames, and not of people.
+            'habits' => $request->user()?->can('teach', $course) ? CourseHabits::of($course) : [],
             'briefs' => array_map(
                 fn ($brief): array => ['brief' => $brief, 'latest' => $latest->get($brief->setBrief, collect())],
                 $briefs,

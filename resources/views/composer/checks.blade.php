@@ -113,7 +113,8 @@
                 @foreach ($briefs as $other)
                     <optgroup label="{{ $other->words->title }}">
                         @foreach ($other->checks as $one)
-                            <option value="{{ $other->id }}/{{ $one->id }}">{{ $one->sentence }}</option>
+                            <option value="{{ $other->id }}/{{ $one->id }}">{{ $one->sentence }} (from
+                                “{{ $other->words->title }}”)</option>
                         @endforeach
                     </optgroup>
                 @endforeach

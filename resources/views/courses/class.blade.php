@@ -22,4 +22,17 @@
             <p>Nobody has handed in yet. Here you will see, brief by brief, what many share, and what to teach next.</p>
         </div>
     @endforelse
+    @if ($habits)
+        <section class="sheet" aria-labelledby="habits">
+            <h2 id="habits">Rules of their own?</h2>
+            <p class="fine">What never moved over several briefs, where something that was asked was missed. Ask about
+                it; only whoever teaches sees this.</p>
+            <ul>
+                @foreach ($habits as $habit)
+                    <li><b>{{ $habit->student->name }}:</b> {{ $habit->what }}, in {{ $habit->frames }} frames of
+                        {{ $habit->briefs }} briefs; {{ $habit->missed }} of them missed something.</li>
+                @endforeach
+            </ul>
+        </section>
+    @endif
 </x-layout>
