@@ -51,7 +51,7 @@ final readonly class Habit
             $missed = $told->filter(fn (array $one): bool => self::misses($one[0]))->count();
             $isHabit = $told->count() >= self::LEAST_FRAMES && $briefs >= self::LEAST_BRIEFS && $missed > 0 &&
                 $told->pluck('1')->unique()->count() === 1;
-            $what = $isHabit ? (string) $told[0][1] : '';
+            $what = $isHabit ? (string) ($told->first()[1] ?? '') : '';
             if ($what !== '') {
                 $habits[] = new self($student, $what, $told->count(), $briefs, $missed);
             }
