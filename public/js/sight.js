@@ -12,7 +12,7 @@ let worker = null;
 let asked = 0;
 
 export function watchSight(root) {
-    for (const tool of root.querySelectorAll('[data-sight]:not([data-watched])')) {
+    for (const tool of root.querySelectorAll('[data-look]:not([data-watched])')) {
         tool.dataset.watched = '';
         tool.hidden = false;
         watch(tool);
@@ -20,7 +20,7 @@ export function watchSight(root) {
 }
 
 function watch(tool) {
-    const [button, words] = [tool.querySelector('button'), tool.querySelector('[data-sight-words]')];
+    const [button, words] = [tool.querySelector('button'), tool.querySelector('[data-look-words]')];
     // The picture that it stands under.
     const picture = tool.closest('.prepare-picture, .picture-views').parentElement.querySelector('.picture');
     const claim = tool.querySelector('[data-claim]');

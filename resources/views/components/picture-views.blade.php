@@ -5,10 +5,10 @@
             <button type="button" data-show="{{ $name }}" aria-pressed="false">{{ $one['label'] }}</button>
         @endforeach
         <button type="button" data-show="spot" aria-pressed="false">spot reading</button>
-        <div class="sight" data-sight hidden>
+        <div class="look-for" data-look hidden>
             <button type="button">people and things</button>
             <a class="fine" href="{{ route('sight') }}">what this does</a>
-            <span class="fine" data-sight-words aria-live="polite"></span>
+            <span class="fine" data-look-words aria-live="polite"></span>
         </div>
     </div>
     <div class="view-words" aria-live="polite">

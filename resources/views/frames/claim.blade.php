@@ -1,4 +1,4 @@
-<p class="fine" data-sight-words aria-live="polite">{{ $claim->words() }}</p>
+<p class="fine" data-look-words aria-live="polite">{{ $claim->words() }}</p>
 <div class="claim" data-claim @if (!$claim->isThere()) hidden @endif>
     <input type="hidden" name="seen" value="{{ $claim->value }}">
     <label class="choice"><input type="checkbox" data-right @checked($claim->isConfirmed())> All of it is right: people

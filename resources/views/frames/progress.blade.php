@@ -47,7 +47,7 @@
                 </div>
                 @if ($frame->attempt->state === AttemptState::Draft)
                     <p class="glance" data-glance="{{ route('frames.glance', $frame) }}" hidden></p>
-                    <div class="sight" data-sight hidden>
+                    <div class="look-for" data-look hidden>
                         <button type="button">Look for people, faces and things</button>
                         <a class="fine" href="{{ route('sight') }}">what this does</a>
                         @include('frames.claim', ['claim' => SeenClaim::of($frame, old('seen'))])
