@@ -51,51 +51,34 @@ final readonly class Finding
     /** The same, of a part of the picture. */
     public function in(?Region $patch): self
     {
-        return new self(
-            $this->id,
-            $this->topic,
-            $this->severity,
-            $this->sentence,
-            $this->evidence,
-            $this->source,
-            $this->suggestion,
-            $this->otherView,
-            $this->confidence,
-            $patch,
-        );
+        return $this->copy($this->severity, $this->suggestion, $patch);
     }
 
     /** The same, without settings that would put it right. */
     public function withoutSuggestion(): self
     {
-        return new self(
-            $this->id,
-            $this->topic,
-            $this->severity,
-            $this->sentence,
-            $this->evidence,
-            $this->source,
-            null,
-            $this->otherView,
-            $this->confidence,
-            $this->patch,
-        );
+        return $this->copy($this->severity, null, $this->patch);
     }
 
     /** The same, as something that could be better: what is not sure is never called something to put right. */
     public function lessSevere(): self
     {
+        return $this->copy(Severity::Weakness, $this->suggestion, $this->patch);
+    }
+
+    private function copy(Severity $severity, ?Suggestion $suggestion, ?Region $patch): self
+    {
         return new self(
             $this->id,
             $this->topic,
-            Severity::Weakness,
+            $severity,
             $this->sentence,
             $this->evidence,
             $this->source,
-            $this->suggestion,
+            $suggestion,
             $this->otherView,
             $this->confidence,
-            $this->patch,
+            $patch,
         );
     }
 
