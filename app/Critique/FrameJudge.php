@@ -31,7 +31,10 @@ final readonly class FrameJudge
         if ($situation === null) {
             return;
         }
-        $critique = Critique::of($situation, $this->critic);
+        $critique = Critique::of($situation, $this->critic, [
+            ...SilencedFinding::in($frame->attempt->setBrief->course),
+            ...$this->said($frame),
+        ]);
         $plain = $critique->toArray();
 
         DB::transaction(function () use ($frame, $measures, $critique, $plain, $revision): void {
@@ -60,11 +63,7 @@ final readonly class FrameJudge
                 'problem' => null,
             ]);
             $current->findings()->update(['current' => false]);
-            $silent = SilencedFinding::in($frame->attempt->setBrief->course);
             foreach ($critique->findings as $finding) {
-                if (in_array($finding->id, $silent, true) || $this->wasSaid($finding->id, $frame)) {
-                    continue;
-                }
                 $current
                     ->findings()
                     ->updateOrCreate(['rule_id' => $finding->id], ['body' => $finding, 'current' => true]);
@@ -73,20 +72,25 @@ final readonly class FrameJudge
         $this->closeSeries($frame);
     }
 
-    /** Whether its student heard it in this course before, of something that is heard once. */
-    private function wasSaid(string $id, Frame $frame): bool
+    /** @return list<string> ids of what is heard once, and its student heard in this course before */
+    private function said(Frame $frame): array
     {
-        $isOnce = array_filter(
+        $once = array_filter(
             $this->critic->rules,
-            fn (FindingRule $rule): bool => $rule->id() === $id && $rule->declared()->isSaidOnce,
+            fn (FindingRule $rule): bool => $rule->declared()->isSaidOnce,
         );
 
-        return $isOnce !== [] && FrameFinding::query()
-            ->where(['rule_id' => $id, 'current' => true])
-            ->where('frame_id', '<', $frame->id)
-            ->whereRelation('frame.attempt', 'user_id', $frame->attempt->user_id)
-            ->whereRelation('frame.attempt.setBrief', 'course_id', $frame->attempt->setBrief->course_id)
-            ->exists();
+        return array_values(
+            FrameFinding::query()
+                ->whereIn('rule_id', array_map(fn (FindingRule $rule): string => $rule->id(), $once))
+                ->where('current', true)
+                ->where('frame_id', '<', $frame->id)
+                ->whereRelation('frame.attempt', 'user_id', $frame->attempt->user_id)
+                ->whereRelation('frame.attempt.setBrief', 'course_id', $frame->attempt->setBrief->course_id)
+                ->distinct()
+                ->pluck('rule_id')
+                ->all(),
+        );
     }
 
     /** What is said of a row of frames is said of its last one, which is judged again when another of them changes. */

@@ -32,7 +32,11 @@ final readonly class Critique
     ) {
     }
 
-    public static function of(Situation $situation, Critic $critic): self
+    /**
+     * @param  list<string>  $unsaid
+     *   ids of rules that are not to speak here; where a check asks of the same, the check speaks for itself
+     */
+    public static function of(Situation $situation, Critic $critic, array $unsaid = []): self
     {
         $brief = $situation->assignment->brief;
         $checks = $brief === null ? [] : CheckEvaluation::of($brief, $situation);
@@ -42,6 +46,10 @@ final readonly class Critique
             $critic->rules,
             CheckBounds::of($brief, $situation->assignment->row),
         );
+        $findings = array_values(array_filter(
+            $findings,
+            fn (Finding $finding): bool => ! in_array($finding->id, $unsaid, true),
+        ));
 
         array_unshift($findings, ...CheckFindings::of(
             $checks,

@@ -26,14 +26,28 @@ final class AreaWarmth
 
     private static function in(Mark $mark, ColourGrid $grid): ?float
     {
-        [$red, $blue, $count] = [0.0, 0.0, 0];
+        $inside = [];
         for ($i = 0, $cells = $grid->columns * $grid->rows; $i < $cells; $i++) {
             $x = ($i % $grid->columns + 0.5) / $grid->columns;
             if ($mark->holds($x, (intdiv($i, $grid->columns) + 0.5) / $grid->rows)) {
-                $red += Srgb::linear(ord($grid->bytes[3 * $i]) / 255);
-                $blue += Srgb::linear(ord($grid->bytes[3 * $i + 2]) / 255);
-                $count++;
+                $inside[] = $i;
             }
+        }
+
+        return self::over($inside, $grid);
+    }
+
+    /**
+     * @param  iterable<int>  $cells  of the grid
+     * @return ?float null without a cell
+     */
+    public static function over(iterable $cells, ColourGrid $grid): ?float
+    {
+        [$red, $blue, $count] = [0.0, 0.0, 0];
+        foreach ($cells as $i) {
+            $red += Srgb::linear(ord($grid->bytes[3 * $i]) / 255);
+            $blue += Srgb::linear(ord($grid->bytes[3 * $i + 2]) / 255);
+            $count++;
         }
 
         return $count === 0

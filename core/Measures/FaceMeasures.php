@@ -36,8 +36,6 @@ final readonly class FaceMeasures
 
     private const RED_FACE = 0.05;
 
-    private const LEAST = 1e-3;
-
     public function __construct(
         /** Mean light on it, stops from mid-grey. */
         public float $stops,
@@ -68,7 +66,11 @@ final readonly class FaceMeasures
             fn (Region $half): float => ToneMeasures::from($reading->statisticsIn($half))->meanStops,
             $halves,
         );
-        $warmth = array_map(fn (Region $half): float => self::warmth($reading->colours(), $half), $halves);
+        $grid = $reading->colours();
+        $warmth = array_map(
+            fn (Region $half): float => AreaWarmth::over(self::cells($grid, $half), $grid) ?? 0.0,
+            $halves,
+        );
 
         return new self(
             log((2 ** $stops[0] + 2 ** $stops[1]) / 2, 2),
@@ -114,17 +116,6 @@ final readonly class FaceMeasures
             is_numeric($stored['nearerEye'] ?? null) ? (float) $stored['nearerEye'] : null,
             ($stored['redPupils'] ?? false) === true,
         );
-    }
-
-    private static function warmth(ColourGrid $grid, Region $part): float
-    {
-        [$red, $blue] = [0.0, 0.0];
-        foreach (self::cells($grid, $part) as $i) {
-            $red += Srgb::linear(ord($grid->bytes[3 * $i]) / 255);
-            $blue += Srgb::linear(ord($grid->bytes[3 * $i + 2]) / 255);
-        }
-
-        return log(max(self::LEAST, $red) / max(self::LEAST, $blue), 2);
     }
 
     private static function nearer(SeenFace $face, PixelReading $reading, ?FocusMeasures $focus): ?float

@@ -63,22 +63,27 @@ function put(claim, found) {
     const isSomething = found.faces.length + found.bodies.length + found.things.length > 0;
     claim.querySelector('[name=seen]').value = isSomething ? JSON.stringify(found) : '';
     claim.querySelector('[data-right]').checked = false;
+    claim.querySelector('[data-list]').textContent = listed(found);
     claim.hidden = !isSomething;
 }
 
-function said({ faces, bodies, things }, takes) {
+/** As SeenClaim says it of what is kept. */
+function listed({ faces, bodies, things }) {
     const some = (count, one, many) => (count === 0 ? [] : [count === 1 ? one : `${count} ${many}`]);
     const parts = [
         ...some(faces.length, 'one face', 'faces'),
         ...some(bodies.length, 'one person', 'people'),
         ...things.slice(0, 3).map(({ what }) => (/^[aeiou]/.test(what) ? `an ${what}` : `a ${what}`)),
     ];
-    if (parts.length === 0) {
-        return 'Nothing was found. Small, turned or shaded faces are often missed.';
-    }
-    const list = parts.length === 1 ? parts[0] : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;
+    return parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;
+}
 
-    return `Found: ${list}.${takes ? ' Tap what the picture is about.' : ''}`;
+function said(found, takes) {
+    const list = listed(found);
+
+    return list === ''
+        ? 'Nothing was found. Small, turned or shaded faces are often missed.'
+        : `Found: ${list}.${takes ? ' Tap what the picture is about.' : ''}`;
 }
 
 async function find(image) {

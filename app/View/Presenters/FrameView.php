@@ -331,9 +331,14 @@ final readonly class FrameView
     /** What the fold below the first findings holds. */
     public function foldedWords(): string
     {
-        $words = ($this->frame->checks ?? []) === [] ? '%d more, of less weight' : 'Beyond the brief: %d more';
+        $others = $this->otherFindings();
+        $asked = $this->asked();
+        // Of many that were missed, some are folded, too.
+        $isBeyond = $asked !== null && ! $others->contains(
+            fn (FrameFinding $finding): bool => AskedFor::isAbout($finding->found(), $asked),
+        );
 
-        return sprintf($words, $this->otherFindings()->count());
+        return sprintf($isBeyond ? 'Beyond the brief: %d more' : '%d more, of less weight', $others->count());
     }
 
     /** @return Collection<int, FrameFinding> what the student reads; before a return, what was not dismissed */

@@ -42,8 +42,14 @@ final readonly class SeenClaim
         return $this->seen?->isConfirmed === true;
     }
 
-    /** Nothing where nothing was found. */
+    /** "Found: one face."; nothing where nothing was. */
     public function words(): string
+    {
+        return $this->seen === null ? '' : 'Found: '.$this->list().'.';
+    }
+
+    /** "one face and a bottle"; nothing where nothing was found. */
+    public function list(): string
     {
         if ($this->seen === null) {
             return '';
@@ -63,6 +69,6 @@ final readonly class SeenClaim
         ];
         $last = array_pop($parts);
 
-        return 'Found: '.($parts === [] ? $last : implode(', ', $parts).' and '.$last).'.';
+        return $parts === [] ? (string) $last : implode(', ', $parts).' and '.$last;
     }
 }

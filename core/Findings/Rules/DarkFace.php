@@ -62,7 +62,7 @@ final class DarkFace extends FindingRule
                     Thresholds::DARK_FACE - $darker,
                 ),
             ],
-            source: 'Mean luminance of the mark against that of the whole picture.',
+            source: 'Mean luminance of the face that was found, or of the mark, against that of the whole picture.',
         );
     }
 

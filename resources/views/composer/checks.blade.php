@@ -1,6 +1,5 @@
 @use(App\Briefs\LimitText)
 @use(App\Briefs\MeasureChoices)
-@use(TruePupil\Core\Brief\Comparison)
 @use(TruePupil\Core\Checks\Measures)
 <section class="sheet" id="checks" aria-labelledby="composer-checks">
     <h2 id="composer-checks">What is checked</h2>
@@ -23,13 +22,7 @@
                     @endforeach
                 </select>
                 @if (Measures::find($check['measure'])?->words)
-                    <select name="checks[{{ $index }}][comparison]" aria-label="How it is compared">
-                        @foreach (Measures::find($check['measure'])->comparisons() as $comparison)
-                            <option value="{{ $comparison->value }}"
-                                @selected($check['comparison'] === $comparison->value)>
-                                {{ MeasureChoices::compared(Measures::find($check['measure']), $comparison) }}</option>
-                        @endforeach
-                    </select>
+                    @include('composer.comparison')
                     <fieldset class="composer-words">
                         <legend class="visually-hidden">Words</legend>
                         @foreach (Measures::find($check['measure'])->words as $word => $label)
@@ -45,27 +38,14 @@
                                 {{ $word }}</option>
                         @endforeach
                     </select>
-                    <select name="checks[{{ $index }}][comparison]" aria-label="How it is compared">
-                        @foreach (Measures::find($check['measure'])->comparisons() as $comparison)
-                            <option value="{{ $comparison->value }}"
-                                @selected($check['comparison'] === $comparison->value)>
-                                {{ MeasureChoices::compared(Measures::find($check['measure']), $comparison) }}</option>
-                        @endforeach
-                    </select>
+                    @include('composer.comparison')
                     <input type="hidden" name="checks[{{ $index }}][tolerance]" value="{{ $check['tolerance'] }}">
                 @else
                     <label><span class="visually-hidden">Limit</span> <input class="composer-value"
                             name="checks[{{ $index }}][limit]" value="{{ $check['limit'] }}" maxlength="20"
                             placeholder="{{ $usual->example(Measures::find($check['measure'])) }}"> {{
                                 LimitText::unitBeside(Measures::find($check['measure'])) }}</label>
-                    <select name="checks[{{ $index }}][comparison]" aria-label="How it is compared">
-                        @foreach (Measures::find($check['measure'])?->comparisons() ?? Comparison::ofNumbers()
-                            as $comparison)
-                            <option value="{{ $comparison->value }}"
-                                @selected($check['comparison'] === $comparison->value)>
-                                {{ MeasureChoices::compared(Measures::find($check['measure']), $comparison) }}</option>
-                        @endforeach
-                    </select>
+                    @include('composer.comparison')
                     <label>close within <input class="composer-value" name="checks[{{ $index }}][tolerance]"
                             value="{{ $check['tolerance'] }}" maxlength="20" inputmode="decimal" placeholder="0"> {{
                                 LimitText::toleranceUnit(Measures::find($check['measure'])) }}</label>

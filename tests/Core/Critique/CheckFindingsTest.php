@@ -81,6 +81,18 @@ final class CheckFindingsTest extends TestCase
         $this->assertStringNotContainsString('brief.placement', (string) json_encode($plain));
     }
 
+    public function test_where_such_a_rule_is_silenced_the_check_speaks_for_itself(): void
+    {
+        $brief = Briefs::asking([
+            self::check('placement', 'subject.placementError', 'within', 0.34, 0.34, 'It lies where it belongs'),
+        ]);
+        $situation = Situations::make(subject: -0.2, brief: $brief);
+        $critique = Critique::of($situation, Rules::critic(), ['exposure.meter-fooled', 'exposure.subject-placed',
+            'exposure.far-off']);
+
+        $this->assertSame('brief.placement', $critique->findings[0]->id);
+    }
+
     public function test_words_are_told_as_words(): void
     {
         $brief = Briefs::asking([
