@@ -6,6 +6,7 @@ use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\BestFrameController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\BriefDatesController;
+use App\Http\Controllers\BriefPictureController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ComposerController;
 use App\Http\Controllers\CourseController;
@@ -17,11 +18,14 @@ use App\Http\Controllers\DrillController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FrameController;
 use App\Http\Controllers\FramePictureController;
+use App\Http\Controllers\MarkController;
 use App\Http\Controllers\MemberController;
 use App\Http\Controllers\PackController;
 use App\Http\Controllers\PatternController;
+use App\Http\Controllers\PeopleListController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProgrammeController;
+use App\Http\Controllers\RemoteController;
 use App\Http\Controllers\RetakeController;
 use App\Http\Controllers\RevisitController;
 use App\Http\Controllers\ScanController;
@@ -70,6 +74,12 @@ Route::get('courses/{course}/desk', [BoardController::class, 'desk'])
 Route::get('courses/{course}/members', [MemberController::class, 'index'])
     ->can('teach', 'course')
     ->name('courses.members');
+Route::get('courses/{course}/people', [PeopleListController::class, 'create'])
+    ->can('teach', 'course')
+    ->name('courses.people');
+Route::post('courses/{course}/people', [PeopleListController::class, 'store'])
+    ->can('teach', 'course')
+    ->middleware('throttle:exports');
 Route::put('courses/{course}/members/{user}', [MemberController::class, 'update'])
     ->can('teach', 'course')
     ->name('courses.members.update');
@@ -99,6 +109,13 @@ Route::get('courses/{course}/frames.csv', [ExportController::class, 'table'])
     ->can('teach', 'course')
     ->middleware('throttle:exports')
     ->name('exports.table');
+Route::get('courses/{course}/marks.csv', [MarkController::class, 'course'])
+    ->can('teach', 'course')
+    ->middleware('throttle:exports')
+    ->name('marks.course');
+Route::get('courses/{course}/members/{user}/marks.csv', [MarkController::class, 'student'])
+    ->can('teach', 'course')
+    ->name('marks.student');
 Route::get('courses/{course}/course.json', [ExportController::class, 'document'])
     ->can('teach', 'course')
     ->middleware('throttle:exports')
@@ -164,6 +181,17 @@ Route::post('courses/{course}/compose/try', [ComposerController::class, 'try'])
     ->can('teach', 'course')
     ->middleware('throttle:views')
     ->name('composer.try');
+Route::post('courses/{course}/compose/pictures', [BriefPictureController::class, 'store'])
+    ->can('teach', 'course')
+    ->middleware('throttle:views')
+    ->name('brief-pictures.store');
+Route::delete('courses/{course}/compose/pictures/{briefPicture}', [BriefPictureController::class, 'destroy'])
+    ->can('teach', 'course')
+    ->can('delete', 'briefPicture')
+    ->name('brief-pictures.destroy');
+Route::get('brief-pictures/{briefPicture}', [BriefPictureController::class, 'show'])
+    ->can('view', 'briefPicture')
+    ->name('brief-pictures.show');
 Route::get('courses/{course}/compose/{brief}/revisions', [ComposerController::class, 'revisions'])
     ->can('teach', 'course')
     ->name('composer.revisions');
@@ -244,6 +272,17 @@ Route::get('briefs/{setBrief}/patterns', [PatternController::class, 'show'])
 Route::get('briefs/{setBrief}/patterns/project', [PatternController::class, 'project'])
     ->can('critique', 'setBrief')
     ->name('patterns.project');
+
+Route::get('briefs/{setBrief}/patterns/remote', [RemoteController::class, 'show'])
+    ->can('critique', 'setBrief')
+    ->name('patterns.remote');
+Route::post('briefs/{setBrief}/patterns/remote', [RemoteController::class, 'press'])
+    ->can('critique', 'setBrief')
+    ->name('patterns.press');
+Route::get('briefs/{setBrief}/patterns/wall', [RemoteController::class, 'wall'])
+    ->middleware('beside')
+    ->can('critique', 'setBrief')
+    ->name('patterns.wall');
 
 // A file that comes in pieces.
 Route::get('briefs/{setBrief}/uploads', [UploadController::class, 'show'])

@@ -2,9 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BesideController;
+use App\Http\Controllers\ContactSheetController;
 use App\Http\Controllers\DeskController;
 use App\Http\Controllers\FindingController;
+use App\Http\Controllers\MarkController;
 use App\Http\Controllers\NoteController;
+use App\Http\Controllers\NoteVoiceController;
 use App\Http\Controllers\ReturnController;
 use App\Http\Controllers\SilenceController;
 use App\Http\Controllers\SuggestionController;
@@ -12,6 +16,23 @@ use App\Http\Controllers\WhatIfController;
 use Illuminate\Support\Facades\Route;
 
 // The desk, and what comes back from it.
+Route::get('briefs/{setBrief}/desk', [ContactSheetController::class, 'show'])
+    ->can('critique', 'setBrief')
+    ->name('desk.sheet');
+Route::post('briefs/{setBrief}/desk/say', [ContactSheetController::class, 'say'])
+    ->can('critique', 'setBrief')
+    ->name('desk.say');
+Route::post('briefs/{setBrief}/desk/repeat', [ContactSheetController::class, 'repeat'])
+    ->can('teach', 'setBrief')
+    ->name('desk.repeat');
+Route::delete('briefs/{setBrief}/desk/say/{batch}', [ContactSheetController::class, 'unsay'])
+    ->can('critique', 'setBrief')
+    ->whereUuid('batch')
+    ->name('desk.unsay');
+Route::get('frames/{frame}/beside/{other}', BesideController::class)
+    ->can('view', 'frame')
+    ->can('view', 'other')
+    ->name('frames.compare');
 
 Route::get('desk/{attempt}', [DeskController::class, 'show'])
     ->can('critique', 'attempt')
@@ -28,6 +49,9 @@ Route::post('desk/{attempt}/accept-rest', [DeskController::class, 'acceptRest'])
 Route::post('desk/{attempt}/recall', [DeskController::class, 'recall'])
     ->can('decide', 'attempt')
     ->name('desk.recall');
+Route::put('desk/{attempt}/mark', [MarkController::class, 'update'])
+    ->can('decide', 'attempt')
+    ->name('attempts.mark');
 Route::post('desk/{attempt}/correct', [DeskController::class, 'correct'])
     ->can('decide', 'attempt')
     ->name('desk.correct');
@@ -47,6 +71,10 @@ Route::delete('courses/{course}/silences', [SilenceController::class, 'destroy']
 Route::post('desk/{attempt}/give', [NoteController::class, 'give'])
     ->can('critique', 'attempt')
     ->name('notes.give');
+Route::get('notes/{note}/voice', NoteVoiceController::class)->can('hear', 'note')->name('notes.voice');
+Route::put('frames/{frame}/subject', [DeskController::class, 'subject'])
+    ->can('decide', 'frame')
+    ->name('frames.subject');
 Route::post('frames/{frame}/judge', [DeskController::class, 'judge'])
     ->can('decide', 'frame')
     ->name('frames.judge');

@@ -11,6 +11,7 @@ use App\Http\Controllers\FirstSettingsController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\KitListController;
 use App\Http\Controllers\LessonController;
+use App\Http\Controllers\PhraseController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RollController;
 use Illuminate\Support\Facades\Route;
@@ -29,6 +30,12 @@ Route::post('kit/body', [KitListController::class, 'body'])->name('kit.body');
 Route::post('kit/from-frame', [KitListController::class, 'fromFrame'])->name('kit.from-frame');
 
 // Settings banks, and the list that a camera is set up by.
+Route::get('phrases', [PhraseController::class, 'index'])->name('phrases');
+Route::post('phrases', [PhraseController::class, 'store'])->name('phrases.store');
+Route::put('phrases/{phrase}', [PhraseController::class, 'update'])->can('update', 'phrase')->name('phrases.update');
+Route::delete('phrases/{phrase}', [PhraseController::class, 'destroy'])
+    ->can('update', 'phrase')
+    ->name('phrases.destroy');
 Route::get('banks', [BankController::class, 'index'])->name('banks');
 Route::get('banks/cards', [BankController::class, 'print'])->name('banks.print');
 Route::get('banks/new', [BankController::class, 'create'])->name('banks.create');

@@ -51,6 +51,9 @@ Route::get('letterbox', LetterboxController::class)->name('letterbox');
 Route::get('words', [WordController::class, 'index'])->name('words');
 Route::get('words/{term}', [WordController::class, 'show'])->name('words.show');
 
+// Whoever is not signed in reads what this is.
+Route::get('/', HomeController::class)->name('home');
+
 // A course is joined by its code, by somebody new or by somebody who has signed in.
 Route::get('join', [JoinController::class, 'create'])->middleware('throttle:join-page')->name('join');
 Route::post('join', [JoinController::class, 'store'])->middleware('throttle:join');
@@ -61,7 +64,6 @@ Route::post('start', [StartCourseController::class, 'store'])->middleware('throt
 
 Route::middleware('auth')->group(function (): void {
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('sign-out');
-    Route::get('/', HomeController::class)->name('home');
 
     Route::middleware('can:operate')->prefix('operator')->group(function (): void {
         Route::get('/', [OperatorController::class, 'show'])->name('operator');

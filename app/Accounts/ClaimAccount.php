@@ -29,6 +29,7 @@ final class ClaimAccount
         'silenced_findings' => ['user_id'],
         'own_briefs' => ['user_id', 'brief_id', 'revision'],
         'settings_banks' => ['user_id'],
+        'phrases' => ['user_id'],
         'drill_answers' => ['user_id'],
         'drill_returns' => ['user_id', 'kind', 'level', 'seed', 'scene'],
     ];

@@ -13,6 +13,7 @@ use App\Models\FilmRoll;
 use App\Models\Frame;
 use App\Models\Note;
 use App\Models\OwnBrief;
+use App\Models\Phrase;
 use App\Models\Revisit;
 use App\Models\RollFrame;
 use App\Models\SavedPlan;
@@ -109,6 +110,9 @@ final readonly class Takeout
         )->all();
         yield 'notes.json' => Note::query()->where('author_id', $user->id)->orderBy('id')->get()->map(
             fn (Note $note): array => ['written' => $note->created_at?->toIso8601ZuluString(), 'body' => $note->body],
+        )->all();
+        yield 'phrases.json' => Phrase::query()->where('user_id', $user->id)->orderBy('id')->get()->map(
+            fn (Phrase $phrase): array => ['about' => $phrase->topic?->value, 'sentence' => $phrase->body],
         )->all();
         yield 'banks.json' => SettingsBank::query()->where('user_id', $user->id)->pluck('bank')->all();
         yield 'briefs.json' => OwnBrief::query()->where('user_id', $user->id)->pluck('brief')->all();

@@ -22,6 +22,7 @@ final class VouchForAccount
     /** What a person has beside the courses, by table. */
     private const OWN = [
         'plans', 'day_sheets', 'film_rolls', 'roll_frames', 'revisits', 'settings_banks', 'own_briefs',
+        'phrases',
     ];
 
     public static function way(User $user, User $instructor): PasswordWay

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Briefs;
 
+use TruePupil\Core\Brief\Comparison;
 use TruePupil\Core\Brief\TypedNumber;
 use TruePupil\Core\Checks\Measures;
 
@@ -67,6 +68,14 @@ final class BriefFaults
             }
         } elseif (TypedNumber::parse($check['limit']) === null) {
             $faults[$at.'limit'] = self::NUMBER;
+        } elseif ($check['comparison'] === Comparison::Between->value) {
+            $upTo = TypedNumber::parse($check['upTo']);
+            if ($upTo === null || $upTo <= TypedNumber::parse($check['limit'])) {
+                $faults[$at.'upTo'] = $upTo === null
+                    ? self::NUMBER
+                    : 'The second limit has to be the larger number: '.
+                        'ƒ/2.8 to ƒ/8, 1/500 to 1/60 s, 70 to 135 mm.';
+            }
         }
         $tolerance = TypedNumber::parse($check['tolerance']);
         if ($check['tolerance'] !== '' && ($tolerance === null || $tolerance < 0)) {

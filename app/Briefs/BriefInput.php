@@ -22,11 +22,13 @@ use TruePupil\Core\Checks\Measures\SubjectPlacementError;
  *     measure: string,
  *     comparison: string,
  *     limit: string,
+ *     upTo: string,
  *     words: list<string>,
  *     tolerance: string,
  *     sentence: string,
  *     reason: string,
  *     row: string,
+ *     from: string,
  * }
  */
 final readonly class BriefInput
@@ -54,6 +56,7 @@ final readonly class BriefInput
      * @param  list<array{label: string, stops: string}>  $placements
      * @param  list<array{id: string, label: string, series: string, frames: string}>  $rows
      * @param  list<TypedCheck>  $checks
+     * @param  list<string>  $kit  what frames may be taken with
      */
     private function __construct(
         public array $texts,
@@ -61,6 +64,7 @@ final readonly class BriefInput
         public array $placements,
         public array $rows,
         public array $checks,
+        public array $kit,
     ) {
     }
 
@@ -73,6 +77,9 @@ final readonly class BriefInput
         $list = fn (string $key): array => array_values(
             array_filter(is_array($form[$key] ?? null) ? $form[$key] : [], is_array(...)),
         );
+        $words = fn (string $key): array => array_values(
+            array_filter(array_map($text, is_array($form[$key] ?? null) ? $form[$key] : [])),
+        );
         $texts = [];
         foreach (self::TEXTS as $field) {
             $texts[$field] = $text($form[$field] ?? '', 8000);
@@ -80,9 +87,7 @@ final readonly class BriefInput
 
         return new self(
             $texts,
-            array_values(
-                array_filter(array_map($text, is_array($form['decisions'] ?? null) ? $form['decisions'] : [])),
-            ),
+            $words('decisions'),
             array_map(
                 fn (array $one): array => [
                     'label' => $text($one['label'] ?? '', 120),
@@ -104,14 +109,17 @@ final readonly class BriefInput
                     'measure' => $text($one['measure'] ?? ''),
                     'comparison' => $text($one['comparison'] ?? ''),
                     'limit' => $text($one['limit'] ?? ''),
+                    'upTo' => $text($one['upTo'] ?? ''),
                     'words' => array_values(array_map($text, is_array($one['words'] ?? null) ? $one['words'] : [])),
                     'tolerance' => $text($one['tolerance'] ?? ''),
                     'sentence' => $text($one['sentence'] ?? ''),
                     'reason' => $text($one['reason'] ?? ''),
                     'row' => $text($one['row'] ?? ''),
+                    'from' => $text($one['from'] ?? ''),
                 ],
                 $list('checks'),
             ),
+            $words('kit'),
         );
     }
 
@@ -155,28 +163,39 @@ final readonly class BriefInput
             'limit' => $limit === null
                 ? ''
                 : LimitText::write($measure, $limit, $comparison === Comparison::Within),
+            'upTo' => isset($check['upTo']) ? LimitText::write($measure, (float) $check['upTo']) : '',
             'words' => is_array($check['limit'] ?? null) ? $check['limit'] : [],
             'tolerance' => $limit === null
                 ? ''
-                : LimitText::writeTolerance($measure, $comparison, $limit, (float) ($check['tolerance'] ?? 0)),
+                : LimitText::writeTolerance(
+                    $measure,
+                    $comparison,
+                    (float) ($check['upTo'] ?? $limit),
+                    (float) ($check['tolerance'] ?? 0),
+                ),
             'sentence' => ($check['sentence'] ?? '') === self::plain($check) ? '' : $check['sentence'] ?? '',
         ];
     }
 
-    /** @param  array<string, mixed>  $check  of another brief, as its file has it; its row stays behind */
-    public function withCheckOf(array $check): self
+    /**
+     * @param  array<string, mixed>  $check  of another brief, as its file has it; its row stays behind
+     * @param  string  $title  of that brief
+     */
+    public function withCheckOf(array $check, string $title): self
     {
-        return new self($this->texts, $this->decisions, $this->placements, $this->rows, [
+        return $this->withChecks([
             ...$this->checks,
-            ...self::of(['checks' => [['row' => '', ...array_diff_key(self::checkFromData($check), ['row' => 0])]]])
-                ->checks,
+            ...self::of(['checks' => [[
+                ...array_diff_key(self::checkFromData($check), ['row' => 0]),
+                'from' => $title,
+            ]]])->checks,
         ]);
     }
 
     /** With a check more, as a brief ordinarily asks it; of the aperture where nothing else is named. */
     public function withCheck(string $measure = ''): self
     {
-        return new self($this->texts, $this->decisions, $this->placements, $this->rows, [
+        return $this->withChecks([
             ...$this->checks,
             self::usual(Measures::find($measure) ?? Measures::of(RecordFNumber::ID)),
         ]);
@@ -198,7 +217,7 @@ final readonly class BriefInput
                 : $check;
         }
 
-        return new self($this->texts, $this->decisions, $this->placements, $this->rows, $checks);
+        return $this->withChecks($checks);
     }
 
     /** @return TypedCheck as the form has it */
@@ -218,13 +237,13 @@ final readonly class BriefInput
 
     public function withoutCheck(int $index): self
     {
-        return new self(
-            $this->texts,
-            $this->decisions,
-            $this->placements,
-            $this->rows,
-            array_values(array_diff_key($this->checks, [$index => true])),
-        );
+        return $this->withChecks(array_values(array_diff_key($this->checks, [$index => true])));
+    }
+
+    /** @param  list<TypedCheck>  $checks */
+    private function withChecks(array $checks): self
+    {
+        return new self($this->texts, $this->decisions, $this->placements, $this->rows, $checks, $this->kit);
     }
 
     public function text(string $field): string
@@ -289,6 +308,7 @@ final readonly class BriefInput
                 'series' => $this->text('series') === '' ? null : $this->text('series'),
                 'rows' => $rows === [] ? null : $rows,
                 'decisions' => $this->decisions === [] ? null : $this->decisions,
+                'kit' => $this->kit === [] ? null : $this->kit,
                 'scene' => $this->text('scene') === '' ? null : $this->text('scene'),
                 'topic' => $this->text('topic') === '' ? null : $this->text('topic'),
                 'prompts' => $lines('prompts') === [] ? null : $lines('prompts'),
@@ -321,16 +341,7 @@ final readonly class BriefInput
     }
 
     /**
-     * @param  array{
-     *     measure: string,
-     *     comparison: string,
-     *     limit: string,
-     *     words: list<string>,
-     *     tolerance: string,
-     *     sentence: string,
-     *     reason: string,
-     *     row: string,
-     * }  $check
+     * @param  TypedCheck  $check
      * @param  callable(string): (float|int|string)  $number
      * @return array<mixed>
      */
@@ -344,11 +355,15 @@ final readonly class BriefInput
             'comparison' => $check['comparison'],
             'limit' => $words === [] ? $number($check['limit']) : $check['words'],
         ];
+        $isBetween = $check['comparison'] === Comparison::Between->value && $words === [];
+        if ($isBetween) {
+            $made['upTo'] = $number($check['upTo']);
+        }
         if ($words === [] && $check['tolerance'] !== '') {
             $made['tolerance'] = LimitText::readTolerance(
                 $measure,
                 $check['comparison'],
-                $check['limit'],
+                $isBetween ? $check['upTo'] : $check['limit'],
                 $check['tolerance'],
             );
         }

@@ -40,7 +40,7 @@ final readonly class FollowTemplate
                     $course->setBriefs()->create([
                         'brief_id' => $id,
                         'revision' => (int) ($brief['revision'] ?? 1),
-                        'brief' => $brief,
+                        'brief' => $course->setting($brief),
                         'meeting_id' => $meeting->id,
                         // Without dates only the first is there: the others are shown when their turn comes.
                         'is_hidden' => $begins === null && $number > 0,

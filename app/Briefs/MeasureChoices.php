@@ -65,6 +65,7 @@ final class MeasureChoices
             Comparison::OneOf => 'is',
             Comparison::NoneOf => 'is not',
             Comparison::Within => 'at most, to either side',
+            Comparison::Between => 'to',
             default => $measure?->orWord($comparison) ?? $comparison->label(),
         };
     }

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Briefs;
 
 use TruePupil\Core\Brief\Brief;
-use TruePupil\Core\Brief\Check;
 use TruePupil\Core\Brief\CheckMeasure;
-use TruePupil\Core\Brief\Comparison;
+use TruePupil\Core\Brief\PlainSentence;
 
 /** What briefs ask of a measure, as examples for whoever composes another. */
 final readonly class UsualLimits
@@ -20,13 +19,13 @@ final readonly class UsualLimits
     {
     }
 
-    /** @return list<string> "at most 1 %, close up to 1 % beyond (Read the histogram)" */
+    /** @return list<string> "1 % or less; 2 % is close (Read the histogram)" */
     public function of(?CheckMeasure $measure): array
     {
         $examples = [];
         foreach ($this->briefs as $brief) {
             foreach ($brief->checks as $check) {
-                $words = $this->words($check);
+                $words = PlainSentence::asked($check);
                 if ($check->measure->id === $measure?->id && ! isset($examples[$words])) {
                     $examples[$words] = $words.' ('.$brief->words->title.')';
                 }
@@ -42,24 +41,5 @@ final readonly class UsualLimits
         $limit = $measure?->usual->limit;
 
         return is_float($limit) ? LimitText::write($measure, $limit) : '';
-    }
-
-    private function words(Check $check): string
-    {
-        if (is_array($check->limit)) {
-            return $check->comparison->label().' '.implode(', ', array_map($check->measure->word(...), $check->limit));
-        }
-        $tolerance = LimitText::writeTolerance($check->measure, $check->comparison, $check->limit, $check->tolerance);
-        $unit = $check->measure->unit;
-
-        return trim(
-            $check->comparison->label().
-                ' '.
-                LimitText::write($check->measure, $check->limit, $check->comparison === Comparison::Within).
-                ($unit === '' || $unit === 's' ? '' : ' '.$unit).
-                ($tolerance === ''
-                    ? ''
-                    : ', close up to '.$tolerance.' '.LimitText::toleranceUnit($check->measure).' beyond'),
-        );
     }
 }

@@ -15,6 +15,8 @@ final readonly class BoardCell
      *   when it came to where it is, in the time of the course: plain, since a board has hundreds
      * @param  ?int  $frame  the first that can be shown
      * @param  bool  $isLate  whether it was handed in after its student's date
+     * @param  ?CheckVerdicts  $checks  how it came out, where that was asked for
+     * @param  ?string  $mark  that its instructor gave, in words
      */
     public function __construct(
         public int $attempt,
@@ -23,6 +25,8 @@ final readonly class BoardCell
         public DateTimeImmutable $since,
         public ?int $frame = null,
         public bool $isLate = false,
+        public ?CheckVerdicts $checks = null,
+        public ?string $mark = null,
     ) {
     }
 }

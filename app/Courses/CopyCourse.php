@@ -28,6 +28,7 @@ final class CopyCourse
                     'approach',
                     'asks_confirmed',
                     'sends_undecided',
+                    'kit_rules',
                     'keeps_months',
                 ]),
                 'name' => $name,

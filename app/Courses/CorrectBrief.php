@@ -34,6 +34,7 @@ final class CorrectBrief
                 ->where('set_brief_id', $setBrief->id)
                 ->whereNull('brief')
                 ->update(['brief' => json_encode($setBrief->brief), 'brief_revision' => $setBrief->revision]);
+            $data = $setBrief->course->setting($data);
             $setBrief->update(['brief' => $data, 'revision' => $revision, 'corrected_at' => now()]);
             if (! $setBrief->is_hidden && $setBrief->dates()->isOpened()) {
                 Notification::send($setBrief->course->people(Role::Student)->get(), new BriefCorrected($setBrief));

@@ -14,6 +14,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -103,9 +104,10 @@ final class CourseBoard
      * Students with their latest attempt at each brief; who has waited longest comes first, then by name.
      *
      * @param  int  $page  from 1
+     * @param  bool  $withResults  whether each cell says how its checks came out
      * @return array{people: list<array{id: int, name: string, cells: array<int, BoardCell>}>, pages: int, count: int}
      */
-    public function people(string $shown, int $page): array
+    public function people(string $shown, int $page, bool $withResults = false): array
     {
         $briefs = array_map(fn (BriefCount $brief): int => $brief->setBrief, $this->briefs());
         $people = $this->students()
@@ -149,7 +151,7 @@ final class CourseBoard
             ->limit(self::PAGE)
             ->offset(self::PAGE * (max(1, $page) - 1))
             ->get(['users.id', 'users.name']);
-        $cells = $this->cells($briefs, $shownPeople->pluck('id')->all());
+        $cells = $this->cells($briefs, $shownPeople->pluck('id')->all(), $withResults);
 
         return [
             'people' => array_values(
@@ -195,7 +197,7 @@ final class CourseBoard
      * @param  array<int, int>  $people
      * @return array<int, array<int, BoardCell>>
      */
-    private function cells(array $briefs, array $people): array
+    private function cells(array $briefs, array $people, bool $withResults): array
     {
         $cells = [];
         [$utc, $zone] = [new DateTimeZone('UTC'), new DateTimeZone($this->course->timezone)];
@@ -213,6 +215,7 @@ final class CourseBoard
                 'opened_at',
                 'returned_at',
                 'created_at',
+                'mark',
             ]);
         $frames = $this->firstFrames($briefs, $people);
         $dates = array_column(
@@ -221,6 +224,8 @@ final class CourseBoard
             0,
         );
         $extensions = $this->extensions();
+        $latest = $attempts->keyBy(fn (stdClass $one): string => $one->user_id.' '.$one->set_brief_id);
+        $results = $withResults ? self::results(array_values(array_map(intval(...), $latest->pluck('id')->all()))) : [];
         foreach ($attempts as $attempt) {
             $state = AttemptState::from($attempt->state);
             $since = match ($state) {
@@ -238,10 +243,37 @@ final class CourseBoard
                 $dates[$attempt->set_brief_id]
                     ->extendedTo($extensions[$attempt->set_brief_id][$attempt->user_id] ?? null)
                     ->isLate(self::moment($attempt->handed_in_at)),
+                $results[$attempt->id] ?? null,
+                $attempt->mark === null
+                    ? null
+                    : $this->course->marking->words(self::points((string) $attempt->mark)),
             );
         }
 
         return $cells;
+    }
+
+    /**
+     * @param  list<int>  $attempts
+     * @return array<int, CheckVerdicts> by attempt
+     */
+    private static function results(array $attempts): array
+    {
+        return DB::table('frames')
+            ->whereIn('attempt_id', $attempts)
+            ->whereNotNull('checks')
+            ->get(['attempt_id', 'checks'])
+            ->groupBy('attempt_id')
+            ->map(fn (Collection $frames): CheckVerdicts => CheckVerdicts::of(array_values(
+                $frames->map(fn (stdClass $frame): array => (array) json_decode((string) $frame->checks, true))->all(),
+            )))
+            ->all();
+    }
+
+    /** @return list<int> as a mark is stored */
+    private static function points(string $stored): array
+    {
+        return array_values(array_map(intval(...), (array) json_decode($stored, true)));
     }
 
     /** @return array<int, array<int, Carbon>> until when students have been given more time, by set brief */

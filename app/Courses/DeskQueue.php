@@ -105,14 +105,19 @@ final readonly class DeskQueue
     /**
      * Of the whole course.
      *
+     * @param  ?int  $first  the brief that one is at: the evening is a set, and goes on with the next brief after it
      * @return Collection<int, int> attempts
      */
-    public function attempts(): Collection
+    public function attempts(?int $first = null): Collection
     {
-        return $this->ordered(
+        $attempts = $this->ordered(
             array_values(array_map(intval(...), $this->course->setBriefs()->pluck('id')->all())),
             QueueOrder::Wait,
-        )->pluck('id');
+        )->get(['id', 'set_brief_id']);
+
+        return $attempts->sortBy(fn (stdClass $one): bool => $one->set_brief_id !== $first)
+            ->map(fn (stdClass $one): int => (int) $one->id)
+            ->values();
     }
 
     /** @param  list<int>  $setBriefs */

@@ -39,9 +39,9 @@ final readonly class WaitingAttempt
     {
         [$missed, $sentences] = [[], []];
         foreach ($attempts as $one) {
-            foreach (array_keys($one->facts->verdicts, Verdict::Missed, true) as $check) {
+            foreach (array_keys($one->facts->checks->verdicts, Verdict::Missed, true) as $check) {
                 $missed[$check] = ($missed[$check] ?? 0) + 1;
-                $sentences[$check] = $one->facts->sentences[$check];
+                $sentences[$check] = $one->facts->checks->sentences[$check];
             }
         }
         arsort($missed);

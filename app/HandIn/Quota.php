@@ -6,12 +6,14 @@ namespace App\HandIn;
 
 use App\Models\Attempt;
 use App\Models\Frame;
+use App\Models\Note;
+use App\Models\NoteVoice;
 use App\Models\Picture;
 use App\Models\SetBrief;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 
-/** How many bytes of pictures a person and a course may keep. */
+/** How many bytes of pictures, and of what was spoken about them, a person and a course may keep. */
 final readonly class Quota
 {
     /** @throws HandInRefused naming how full it is */
@@ -58,6 +60,9 @@ final readonly class Quota
     {
         $frames = Frame::query()->whereIn('attempt_id', $attempts->select('id'));
 
-        return (int) Picture::query()->whereIn('id', $frames->select('picture_id'))->sum('bytes');
+        $notes = Note::query()->whereIn('frame_id', (clone $frames)->select('id'));
+
+        return (int) Picture::query()->whereIn('id', $frames->select('picture_id'))->sum('bytes') +
+            (int) NoteVoice::query()->whereIn('note_id', $notes->select('id'))->sum('bytes');
     }
 }

@@ -30,6 +30,7 @@ use TruePupil\Core\Checks\BriefFormat;
  * @property ?array<mixed> $brief  as it was when this was begun, where it has been corrected since
  * @property ?int $brief_revision
  * @property bool $may_show  whether its frames may be shown to the class
+ * @property ?list<int> $mark  points of each part that its course marks
  * @property ?int $favourite_frame_id  the frame that its student chose as the best
  * @property ?string $favourite_reason
  * @property ?bool $would_hang  whether its student would hang that on a wall
@@ -71,6 +72,7 @@ final class Attempt extends Model
         'favourite_frame_id',
         'favourite_reason',
         'would_hang',
+        'mark',
     ];
 
     protected $attributes = [
@@ -87,6 +89,7 @@ final class Attempt extends Model
         'favourite_frame_id' => null,
         'favourite_reason' => null,
         'would_hang' => null,
+        'mark' => null,
     ];
 
     /** @return BelongsTo<SetBrief, $this> */
@@ -190,6 +193,7 @@ final class Attempt extends Model
             'replied_at' => 'datetime',
             'may_show' => 'boolean',
             'would_hang' => 'boolean',
+            'mark' => 'array',
             'brief' => 'array',
             'brief_revision' => 'integer',
             'correcting_since' => 'datetime',

@@ -21,6 +21,8 @@ use TruePupil\Core\Approach\Approach;
  * @property array<string, string> $approach
  * @property bool $asks_confirmed  whether students need a confirmed address to hand in
  * @property bool $sends_undecided  whether findings that nobody decided on go out with a return
+ * @property ?list<string> $kit_rules  what frames may be taken with, in briefs that are set from now on
+ * @property Marking $marking  how its instructors mark; not at all to begin with
  * @property ?int $keeps_months  after hand-in that attempts are kept; null: as long as the course
  * @property ?Carbon $told_until  hand-ins up to here have been told to its instructors
  * @property ?Carbon $archived_at  since when it is over: it can be read, and nothing is handed in
@@ -41,7 +43,9 @@ final class Course extends Model
         'approach',
         'asks_confirmed',
         'sends_undecided',
+        'kit_rules',
         'keeps_months',
+        'marking',
         'told_until',
         'archived_at',
     ];
@@ -51,6 +55,7 @@ final class Course extends Model
         'asks_confirmed' => false,
         'sends_undecided' => false,
         'keeps_months' => null,
+        'marking' => null,
         'archived_at' => null,
     ];
 
@@ -90,6 +95,19 @@ final class Course extends Model
             $this->memberships()->whereNotNull('group_name')->distinct()->orderBy('group_name')->pluck('group_name')
                 ->all(),
         );
+    }
+
+    /**
+     * A brief as it is set here: with what the course lets frames be taken with.
+     *
+     * @param  array<mixed>  $brief  as a brief file has it
+     * @return array<mixed>
+     */
+    public function setting(array $brief): array
+    {
+        $kit = array_unique([...$brief['kit'] ?? [], ...$this->kit_rules ?? []]);
+
+        return $kit === [] ? $brief : [...$brief, 'kit' => array_values($kit)];
     }
 
     /** @return HasMany<SetBrief, $this> in their order */
@@ -151,7 +169,9 @@ final class Course extends Model
             'approach' => 'array',
             'asks_confirmed' => 'boolean',
             'sends_undecided' => 'boolean',
+            'kit_rules' => 'array',
             'keeps_months' => 'integer',
+            'marking' => Marking::class,
             'told_until' => 'datetime',
             'archived_at' => 'datetime',
         ];

@@ -45,6 +45,7 @@ use TruePupil\Core\Stored\SuggestionsCodec;
  * @property ?Intent $intent
  * @property ?array<string, mixed> $impossible
  * @property ?Region $subject
+ * @property ?Region $student_subject  the student's own mark, where the desk has moved it
  * @property ?Region $proposed  where the subject probably is
  * @property ?string $placement_id
  * @property ?list<Mark> $marks
@@ -85,6 +86,7 @@ final class Frame extends Model
         'stated',
         'intent',
         'subject',
+        'student_subject',
         'proposed',
         'marks',
         'seen',
@@ -139,7 +141,19 @@ final class Frame extends Model
     /** @return HasMany<Note, $this> */
     public function notes(): HasMany
     {
-        return $this->hasMany(Note::class)->orderBy('id');
+        return $this->hasMany(Note::class)->with('voice')->orderBy('id');
+    }
+
+    /** @return array<int, int> numbers of its notes that have a place in the picture, by note */
+    public function noteNumbers(): array
+    {
+        $placed = $this->notes
+            ->filter(fn (Note $note): bool => $note->region !== null || $note->pointing !== null)
+            // What a guest has not given yet takes no number from what everybody reads.
+            ->sortBy(fn (Note $note): array => [$note->given_at === null, $note->id])
+            ->pluck('id');
+
+        return array_map(fn (int $index): int => $index + 1, array_flip($placed->values()->all()));
     }
 
     /** @return HasMany<WhatIf, $this> */
@@ -195,6 +209,7 @@ final class Frame extends Model
             'intent' => Stored::class.':'.IntentCodec::class,
             'impossible' => 'array',
             'subject' => Stored::class.':'.RegionCodec::class,
+            'student_subject' => Stored::class.':'.RegionCodec::class,
             'proposed' => Stored::class.':'.RegionCodec::class,
             'marks' => Stored::class.':'.MarksCodec::class,
             'seen' => Stored::class.':'.SeenCodec::class,

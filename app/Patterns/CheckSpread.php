@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Patterns;
 
 use App\Models\Frame;
+use App\Wording\CheckNumber;
 use App\Wording\Quantity;
 use TruePupil\Core\Brief\CheckMeasure;
 use TruePupil\Core\Checks\Measures;
@@ -129,9 +130,12 @@ final readonly class CheckSpread
         );
 
         return Sides::inWords(array_map(
-            fn (array $one): string => is_string($one['value'])
-                ? $this->measure->word($one['value'])
-                : $this->side((float) $one['value']),
+            fn (array $one): string => (string) (new CheckNumber(
+                $this->measure,
+                $one['verdict'],
+                $one['value'],
+                $this->limit,
+            ))->side(),
             $beside,
         ));
     }
@@ -153,13 +157,5 @@ final readonly class CheckSpread
     public function values(): array
     {
         return array_values(array_filter(array_column($this->results, 'value'), is_float(...)));
-    }
-
-    private function side(float $value): string
-    {
-        [$below, $above] = $this->measure->sides;
-
-        // What is beside a limit to either side of zero, and negative, lies below it as well.
-        return $value > (is_float($this->limit) ? $this->limit : 0.0) ? $above : $below;
     }
 }

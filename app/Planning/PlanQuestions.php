@@ -178,6 +178,24 @@ final readonly class PlanQuestions
     }
 
     /**
+     * A plan as its student would say it of a frame: distances that only a tap stood for are nobody's figures.
+     *
+     * @param  array<string, mixed>  $fields  as the plan keeps them
+     * @return array<string, mixed>
+     */
+    public static function said(array $fields): array
+    {
+        $texts = array_map(fn (mixed $value): string => is_scalar($value) ? (string) $value : '', $fields);
+        $tapped = self::chosen(self::DEPTHS, $texts);
+        if ($tapped === null) {
+            return $fields;
+        }
+        $said = array_diff_key($fields, array_flip(['subject', 'near', 'far', 'background', 'separation', 'framing']));
+
+        return isset(self::DEPTHS[$tapped][1]['far']) ? [...$said, 'kept' => KeptSharp::Everything->value] : $said;
+    }
+
+    /**
      * The slider has no part in it: it is moved within an answer.
      *
      * @param  array<string, array{string, array<string, string>}>  $known

@@ -27,7 +27,7 @@ final readonly class PlannedFrame
         $text = fn (string $field): ?string => is_string($planned[$field] ?? null) ? $planned[$field] : null;
 
         return new self(
-            self::intent($planned),
+            self::intent(PlanQuestions::said($planned)),
             $attempt->content()->placement($text('placement'))?->id,
             $text('about'),
             $text('reason'),

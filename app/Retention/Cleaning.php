@@ -6,6 +6,7 @@ namespace App\Retention;
 
 use App\HandIn\UnusedPictures;
 use App\HandIn\UploadPieces;
+use App\Models\BriefPicture;
 use App\Models\Course;
 use App\Models\RollFrame;
 use App\Models\User;
@@ -43,6 +44,10 @@ final readonly class Cleaning
             'pictures that nothing shows' => $swept['pictures'],
             'files that belong to no picture' => $swept['files'],
             'uploads that were begun and left' => $this->uploads->sweep(),
+            'example pictures of briefs that were never saved' => BriefPicture::query()
+                ->whereNull('brief_id')
+                ->where('created_at', '<', now()->subDay())
+                ->delete(),
             'scratch files' => $this->node->run(),
             'files of rolls that are gone' => $this->rolls(),
             'sessions' => DB::table('sessions')

@@ -12,9 +12,9 @@ use App\Models\Frame;
 use App\Models\FrameFinding;
 use App\Models\Membership;
 use App\Models\User;
+use App\Wording\ChecksTold;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
-use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Findings\Topic;
 
 /**
@@ -93,17 +93,10 @@ final class SkillRecord
             );
     }
 
-    /** @return array{met: int, all: int} checks of an attempt that could be told */
-    public function checks(Attempt $attempt): array
+    /** How the checks of an attempt came out, of all that its brief asked. */
+    public function checks(Attempt $attempt): ChecksTold
     {
-        $verdicts = $attempt->frames
-            ->flatMap(fn (Frame $frame): array => array_column($frame->checks ?? [], 'verdict'))
-            ->filter(fn (string $verdict): bool => $verdict !== Verdict::Unknown->value);
-
-        return [
-            'met' => $verdicts->filter(fn (string $verdict): bool => $verdict === Verdict::Met->value)->count(),
-            'all' => $verdicts->count(),
-        ];
+        return ChecksTold::of($attempt->frames->flatMap(fn (Frame $frame): array => $frame->checks ?? []));
     }
 
     /** @return array<string, array{right: int, all: int}> drills by kind, all answers */

@@ -13,6 +13,7 @@ use App\Models\Note;
 use App\Models\SetBrief;
 use TruePupil\Core\Stored\Codec;
 use TruePupil\Core\Stored\IntentCodec;
+use TruePupil\Core\Stored\PointingCodec;
 use TruePupil\Core\Stored\StatedFieldsCodec;
 
 /**
@@ -131,6 +132,9 @@ final class CourseDocument
                                             'kind' => $note->kind->value,
                                             'topic' => $note->topic?->value,
                                             'region' => $note->region?->toArray(),
+                                            'pointing' => $note->pointing === null
+                                                ? null
+                                                : (new PointingCodec())->encode($note->pointing),
                                             'fixed' => $note->fixed,
                                             'body' => $note->body,
                                         ],

@@ -52,7 +52,8 @@ abstract readonly class CheckMeasure
         return match (true) {
             $this->words !== [] => [Comparison::OneOf, Comparison::NoneOf],
             $this->isAboutZero => Comparison::ofNumbers(),
-            default => [Comparison::AtMost, Comparison::AtLeast],
+            $this->levels() !== [] => [Comparison::AtMost, Comparison::AtLeast],
+            default => [Comparison::AtMost, Comparison::AtLeast, Comparison::Between],
         };
     }
 

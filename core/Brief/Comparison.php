@@ -11,6 +11,8 @@ enum Comparison: string
     case Within = 'within';
     case AtMost = 'atMost';
     case AtLeast = 'atLeast';
+    /** From the limit to a second one, both of them allowed. */
+    case Between = 'between';
     /** The value, a word, is not in the list. */
     case NoneOf = 'noneOf';
     /** The value, a word, is in the list. */
@@ -19,7 +21,7 @@ enum Comparison: string
     /** @return list<self> those that can be asked of a number */
     public static function ofNumbers(): array
     {
-        return [self::AtMost, self::AtLeast, self::Within];
+        return [self::AtMost, self::AtLeast, self::Between, self::Within];
     }
 
     public function label(): string
@@ -28,6 +30,7 @@ enum Comparison: string
             self::Within => 'within, to either side',
             self::AtMost => 'at most',
             self::AtLeast => 'at least',
+            self::Between => 'between',
             self::NoneOf => 'none of',
             self::OneOf => 'one of',
         };

@@ -14,25 +14,48 @@ final class PlainSentence
 
     public static function of(Check $check): string
     {
+        $asked = self::asked($check);
+
+        // "ISO 400" says itself what it is.
+        return (str_starts_with($asked, $check->measure->label.' ') ? '' : ucfirst($check->measure->label).': ').$asked;
+    }
+
+    /** Without the name of what is measured: "ƒ/2.8 or wider; ƒ/3.2 is close", "anything but program or automatic". */
+    public static function asked(Check $check): string
+    {
         $measure = $check->measure;
-        $name = ucfirst($measure->label).': ';
         if (is_array($check->limit)) {
             $words = array_map($measure->word(...), $check->limit);
 
-            return $name.($check->comparison === Comparison::NoneOf ? 'anything but ' : '').self::either($words);
+            return ($check->comparison === Comparison::NoneOf ? 'anything but ' : '').self::either($words);
         }
-        $demand = $check->comparison === Comparison::Within
-            ? 'within '.self::amount($check->limit, $measure).' to either side'
-            : self::amount($check->limit, $measure).' '.$measure->orWord($check->comparison);
-        // "ISO 400" says itself what it is.
-        $name = str_starts_with($demand, $measure->label.' ') ? '' : $name;
         if ($check->tolerance <= 0) {
-            return $name.$demand;
+            return self::demand($check);
         }
-        $isLeast = $check->comparison === Comparison::AtLeast;
-        $beyond = $check->limit + ($isLeast ? -1 : 1) * $check->tolerance;
+        $beyond = self::amount($check->closeBeyond($check->limit), $measure);
 
-        return $name.$demand.'; '.self::amount($beyond, $measure).' is close';
+        return self::demand($check).'; '.($check->upTo === null
+            ? $beyond.' is close'
+            : $beyond.' and '.self::amount($check->closeBeyond($check->upTo), $measure).' are close');
+    }
+
+    /** What a check of a number asks, without what is close: "ƒ/2.8 or wider", "70 to 135 mm". */
+    public static function demand(Check $check): string
+    {
+        $measure = $check->measure;
+        $limit = is_float($check->limit) ? $check->limit : throw new \LogicException('Words have no limit.');
+        if ($check->upTo !== null) {
+            [$from, $to] = [self::amount($limit, $measure), self::amount($check->upTo, $measure)];
+            $unit = ' '.$measure->unit;
+
+            // The unit is said once.
+            return (str_ends_with($from, $unit) && str_ends_with($to, $unit) ? substr($from, 0, -strlen($unit)) : $from)
+                .' to '.$to;
+        }
+
+        return $check->comparison === Comparison::Within
+            ? 'within '.self::amount($limit, $measure).' to either side'
+            : self::amount($limit, $measure).' '.$measure->orWord($check->comparison);
     }
 
     /** @param  list<string>  $words */

@@ -12,6 +12,7 @@ use TruePupil\Core\Brief\Check;
 use TruePupil\Core\Brief\Comparison;
 use TruePupil\Core\Brief\DecisionAsked;
 use TruePupil\Core\Brief\InvalidBrief;
+use TruePupil\Core\Brief\KitRule;
 use TruePupil\Core\Brief\Placement;
 use TruePupil\Core\Brief\Row;
 use TruePupil\Core\Exposure\Stops;
@@ -50,6 +51,27 @@ final class BriefFormat
             }
         }
 
+        $wanted = new BriefFrames(
+            least: $frames,
+            series: ! isset($data['series'])
+                ? null
+                : SeriesKind::tryFrom(self::text($data, 'series')) ??
+                    throw InvalidBrief::at(
+                        'series',
+                        'expected one of '.implode(', ', array_column(SeriesKind::cases(), 'value')),
+                    ),
+            rows: $rows,
+            most: isset($data['most']) ? (int) self::number($data, 'most') : null,
+            kit: array_map(
+                fn (string $rule): KitRule => KitRule::tryFrom($rule) ??
+                    throw InvalidBrief::at(
+                        'kit',
+                        'expected some of '.implode(', ', array_column(KitRule::cases(), 'value')),
+                    ),
+                isset($data['kit']) ? self::texts($data, 'kit') : [],
+            ),
+        );
+
         return new Brief(
             id: self::text($data, 'id'),
             number: (int) self::number($data, 'number'),
@@ -60,20 +82,9 @@ final class BriefFormat
                 cautions: self::texts($data, 'cautions'),
                 prompts: isset($data['prompts']) ? self::texts($data, 'prompts') : [],
             ),
-            frames: new BriefFrames(
-                least: $frames,
-                series: ! isset($data['series'])
-                    ? null
-                    : SeriesKind::tryFrom(self::text($data, 'series')) ??
-                        throw InvalidBrief::at(
-                            'series',
-                            'expected one of '.implode(', ', array_column(SeriesKind::cases(), 'value')),
-                        ),
-                rows: $rows,
-                most: isset($data['most']) ? (int) self::number($data, 'most') : null,
-            ),
+            frames: $wanted,
             placements: array_map(self::placement(...), self::parts($data, 'placements')),
-            checks: $checks,
+            checks: [...$checks, ...KitChecks::of($wanted, $checks)],
             decisions: array_map(
                 fn (string $value): DecisionAsked => DecisionAsked::tryFrom($value) ??
                     throw InvalidBrief::at(
@@ -142,6 +153,7 @@ final class BriefFormat
             sentence: self::text($data, 'sentence'),
             reason: self::text($data, 'reason'),
             row: isset($data['row']) ? self::text($data, 'row') : null,
+            upTo: $comparison === Comparison::Between ? self::number($data, 'upTo') : null,
         );
     }
 
@@ -164,6 +176,9 @@ final class BriefFormat
             }
             if ($check->comparison === Comparison::Within && is_float($check->limit) && $check->limit < 0.0) {
                 throw InvalidBrief::at('limit', 'what lies within a distance has no sign; leave out the minus');
+            }
+            if ($check->upTo !== null && $check->upTo <= $check->limit) {
+                throw InvalidBrief::at('upTo', 'the second limit has to be the larger one');
             }
             if ($check->tolerance < 0.0) {
                 throw InvalidBrief::at('tolerance', 'expected 0 or more');

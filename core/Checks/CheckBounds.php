@@ -56,6 +56,10 @@ final class CheckBounds
                 match ($check->comparison) {
                     Comparison::AtLeast => $from = max($from, $check->limit),
                     Comparison::AtMost => $to = min($to, $check->limit),
+                    Comparison::Between => [$from, $to] = [
+                        max($from, $check->limit),
+                        min($to, $check->upTo ?? INF),
+                    ],
                     default => null,
                 };
             }

@@ -49,16 +49,19 @@ final class CheckEvaluation
             return new CheckResult($check, $value, null, $met ? Verdict::Met : Verdict::Missed);
         }
         // A limit is typed as it is engraved; the frame's value is exact. Both are laid on the same scale.
-        $limit = $measure->exact($check->limit);
-        $margin = match ($check->comparison) {
-            Comparison::Within => $limit - abs($value),
-            Comparison::AtLeast => $value - $limit,
+        $kept = $check->limitOf($value);
+        $limit = $measure->exact($kept);
+        $margin = match (true) {
+            $check->comparison === Comparison::Within => $limit - abs($value),
+            $check->comparison === Comparison::AtLeast,
+            $check->upTo !== null && $kept < $check->upTo => $value - $limit,
             default => $limit - $value,
         };
+        $tolerance = abs($check->closeBeyond($kept) - $kept);
         // A hair of slack: thirds that went through logarithms must still equal thirds.
         $verdict = match (true) {
             $margin >= -1e-6 => Verdict::Met,
-            $margin >= -$check->tolerance - 1e-6 => Verdict::Close,
+            $margin >= -$tolerance - 1e-6 => Verdict::Close,
             default => Verdict::Missed,
         };
 

@@ -32,7 +32,9 @@ final readonly class CheckResult
             'id' => $this->check->id,
             'measure' => $this->check->measure->id,
             'value' => $this->value,
-            'limit' => $this->check->limit,
+            'limit' => is_float($this->value) && is_float($this->check->limit)
+                ? $this->check->limitOf($this->value)
+                : $this->check->limit,
             'margin' => $this->margin,
             'unit' => $this->check->measure->unit,
             'verdict' => $this->verdict->value,

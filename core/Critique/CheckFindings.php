@@ -69,7 +69,9 @@ final class CheckFindings
                     $check->measure->label,
                     is_string($value) ? $check->measure->word($value) : $value,
                     $check->measure->unit,
-                    is_float($check->limit) ? $check->limit : implode(', ', $check->limit),
+                    is_string($value) || is_array($check->limit)
+                        ? implode(', ', (array) $check->limit)
+                        : $check->limitOf($value),
                     $result->margin,
                 ),
             ],
@@ -83,16 +85,20 @@ final class CheckFindings
         if (is_string($value) || is_array($check->limit)) {
             return sprintf('Here it is %s.', $measure->word((string) $value));
         }
+        // What is off by a hair reads the same, and is not.
+        $limit = $measure->told($check->limitOf($value));
+        if ($measure->told($value) === $limit) {
+            return sprintf('Here it misses %s by a hair.', $limit);
+        }
         // The distance from zero to either side is asked, and the side it went to is the news.
         if ($check->comparison === Comparison::Within) {
             return sprintf('Here it is %s, %s.', $measure->told($value), $measure->sides[$value < 0 ? 0 : 1]);
         }
 
         return sprintf(
-            $check->sentence === PlainSentence::of($check) ? 'Here it is %s.' : 'Here it is %s; %s %s was asked.',
+            $check->sentence === PlainSentence::of($check) ? 'Here it is %s.' : 'Here it is %s; %s was asked.',
             $measure->told($value),
-            $measure->told($check->limit),
-            $measure->orWord($check->comparison),
+            PlainSentence::demand($check),
         );
     }
 }

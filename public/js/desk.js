@@ -24,6 +24,8 @@ export function watchDesk() {
             seeBefore();
         } else if (event.target.closest('[data-frame]')) {
             showFrame(event.target.closest('[data-frame]').dataset.frame);
+        } else if (event.target.closest('[data-try]')) {
+            tryOn(event.target.closest('[data-try]').dataset.try);
         } else if (event.target.closest('[data-to]')) {
             const there = event.target.closest('[data-to]').dataset;
             go(there.partOf, there.to);
@@ -53,6 +55,26 @@ export function watchDesk() {
         },
         true,
     );
+    // Where nothing is the teacher's own, it is asked once.
+    document.addEventListener(
+        'click',
+        (event) => {
+            const dialog = find('[data-bare-dialog]');
+            const publish = event.target.closest('[data-publish]');
+            if (publish && !('asked' in publish.dataset) && isBare()) {
+                event.preventDefault();
+                event.stopImmediatePropagation();
+                dialog.showModal();
+            } else if (event.target.closest('[data-bare-publish]')) {
+                dialog.close();
+                find('[data-publish]').dataset.asked = '';
+                find('[data-publish]').click();
+            } else if (event.target.closest('[data-bare-back]')) {
+                dialog.close();
+            }
+        },
+        true,
+    );
     // Two have written one message: whoever came later chooses. What is taken is kept at once.
     document.addEventListener('click', (event) => {
         const take = event.target.closest('[data-take]');
@@ -71,9 +93,11 @@ export function watchDesk() {
     // A phrase of before goes into the note, to be changed or sent as it is.
     document.addEventListener('change', (event) => {
         const phrase = event.target.closest('[data-phrase]');
-        if (phrase?.value) {
+        const known = [...(phrase?.list?.options ?? [])].some((one) => one.value === phrase.value);
+        if (known) {
             const note = document.getElementById(phrase.dataset.phrase);
-            note.value = phrase.value;
+            note.value = [note.value.trim(), phrase.value].filter(Boolean).join(' ');
+            phrase.value = '';
             note.focus();
             note.dispatchEvent(new Event('input', { bubbles: true }));
         }
@@ -121,7 +145,7 @@ export function watchDesk() {
             }
             return;
         }
-        if (event.ctrlKey || event.metaKey || event.altKey || find('[data-keys-dialog]').open) {
+        if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector('[data-desk] dialog[open]')) {
             return;
         }
         const way =
@@ -179,7 +203,10 @@ export function watchDesk() {
                     .forEach((wipe) => wipe.dispatchEvent(new Event('turn'))),
             c: () => inView()?.dispatchEvent(new CustomEvent('closer', { detail: 1 })),
             f: () => inView()?.dispatchEvent(new CustomEvent('closer', { detail: -1 })),
-            p: () => go('say', '[data-publish]'),
+            p: () => find('[data-publish]')?.focus(),
+            k: () => tool('[data-tool="k"]'),
+            g: () => tool('[data-point="arrow"]'),
+            l: () => tool('[data-try="crop"]'),
         };
         if (keys[event.key]) {
             event.preventDefault();
@@ -218,6 +245,9 @@ export function watchDesk() {
 
 /** Which part of the panel and which frame are seen; kept while the same attempt is drawn anew. */
 const shown = { attempt: null, part: 'look', frame: null };
+
+/** A tool of the picture that is shown. */
+const tool = (css) => desk().querySelector(`.stage-frame[data-of="${shown.frame}"] ${css}`)?.click();
 
 const desk = () => document.querySelector('[data-desk]');
 
@@ -268,6 +298,29 @@ function leaveHidden() {
     }
 }
 
+/** What can be tried on the picture begins there: its form is fetched first where it is not there yet. */
+function tryOn(what) {
+    showPart('say');
+    const fold = desk().querySelector(`[data-of="${shown.frame}"] [data-what-if]`);
+    const begin = () => {
+        const first = {
+            crop: '[data-drawn="crop"] [data-draw]',
+            level: '[data-drawn="level"] [data-draw]',
+            exposure: '[name="exposure[stops]"]',
+        }[what];
+        const there = fold.querySelector(first);
+        fold.scrollIntoView({ block: 'nearest' });
+        what === 'exposure' ? there?.focus() : there?.click();
+    };
+    if (fold?.querySelector('[name="exposure[stops]"]')) {
+        fold.open = true;
+        begin();
+    } else if (fold) {
+        fold.addEventListener('htmx:afterSettle', begin, { once: true });
+        fold.open = true;
+    }
+}
+
 /** The attempt before lies over the picture, until the same key takes it away. */
 function seeBefore() {
     const stage = desk().querySelector(`.stage-frame[data-of="${shown.frame}"]`);
@@ -297,13 +350,30 @@ function go(part, css) {
 }
 
 function countDecided() {
-    const words = document.querySelector('[data-decided]');
+    const words = desk().querySelector('[data-goes-out]');
     if (words) {
-        const all = document.querySelectorAll('[data-desk] [data-finding]');
-        const open = document.querySelectorAll('[data-desk] .decision-open');
-        words.textContent = `${all.length - open.length} of ${all.length} decided`;
-        document.querySelector('[data-rest]').disabled = open.length === 0;
+        const count = (css) => desk().querySelectorAll(css).length;
+        const some = (number, one) => (number ? [`${number} ${one}${number === 1 ? '' : 's'}`] : []);
+        const open = count('.decision-open');
+        const sends = 'sendsUndecided' in words.dataset;
+        const decided = count('.decision-accepted') + count('.decision-reworded');
+        const [found, notes] = [decided + (sends ? open : 0), count('.note')];
+        const out = [...some(found, 'finding'), ...some(notes, 'note')];
+        const goes = found + notes === 1 ? 'goes' : 'go';
+        const left = open && !sends ? `; ${open} undecided ${open === 1 ? 'stays' : 'stay'} here` : '';
+        words.textContent = `${out.length ? `${out.join(', ')} ${goes} out` : 'only the checks go out'}${left}`;
+        desk().querySelector('[data-rest]').disabled = open === 0;
     }
+}
+
+/** Whether nothing that would go out is the teacher's own: no word, no note, nothing decided. */
+function isBare() {
+    const written = desk().querySelectorAll('#summary, [data-note] textarea');
+
+    return (
+        ![...written].some((text) => text.value.trim()) &&
+        !desk().querySelector('.note, .decision-accepted, .decision-reworded, .decision-dismissed')
+    );
 }
 
 /** To the next finding while one looks; elsewhere the panel moves, as it would by itself. */

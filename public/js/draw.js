@@ -21,6 +21,18 @@ export function pictureOf(element) {
     return document.querySelector(`.desk-stage [data-of="${frame}"] .picture`);
 }
 
+/** Where on a picture somebody points, as shares of it, with its width by height. */
+function placeOn(picture, event) {
+    const area = picture.getBoundingClientRect();
+    const inside = (share) => Math.min(1, Math.max(0, share));
+
+    return {
+        x: inside((event.clientX - area.left) / area.width),
+        y: inside((event.clientY - area.top) / area.height),
+        aspect: area.width / area.height,
+    };
+}
+
 const fieldsOf = (button) => button.closest('[data-drawn]');
 
 function forget(button) {
@@ -43,18 +55,7 @@ function draw(button) {
     mark.className = shape === 'line' ? 'line-mark' : 'place-mark';
     mark.dataset.drawing = fields.dataset.drawn;
     picture.append(mark);
-    picture.classList.add('placing');
     tell(fields, button.dataset.says ?? 'Draw it on the picture.');
-    const at = (event) => {
-        const area = picture.getBoundingClientRect();
-        const inside = (share) => Math.min(1, Math.max(0, share));
-
-        return {
-            x: inside((event.clientX - area.left) / area.width),
-            y: inside((event.clientY - area.top) / area.height),
-            aspect: area.width / area.height,
-        };
-    };
     let from = null;
     const show = (to) => {
         const drawn = SHAPES[shape](from, to, mark);
@@ -63,45 +64,102 @@ function draw(button) {
             field.value = value.toFixed(1);
         }
     };
+    drawOn(picture, {
+        begin: (at) => (from = at),
+        move: show,
+        end: () => {
+            tell(fields, '');
+            fields.querySelector('[data-side]').dispatchEvent(new Event('input', { bubbles: true }));
+            fields.dispatchEvent(new Event('drawn'));
+            if (mark.classList.contains('line-mark') || fields.hasAttribute('data-mark-goes')) {
+                mark.remove();
+            }
+            button.closest('form').querySelector('textarea')?.focus();
+        },
+        cancel: () => {
+            tell(fields, '');
+            mark.remove();
+            button.focus();
+        },
+    });
+}
+
+/**
+ * One stroke on a picture, by pointer, or by a cross that arrows move: Enter begins, and Enter again ends. Escape
+ * leaves it. Places are shares of the picture.
+ */
+export function drawOn(picture, { begin, move, end, cancel }) {
+    let begun = false;
+    const start = (at) => {
+        begun = true;
+        begin(at);
+    };
     const down = (event) => {
         event.preventDefault();
         event.stopPropagation();
-        from = at(event);
         picture.setPointerCapture(event.pointerId);
+        start(placeOn(picture, event));
     };
-    const move = (event) => from && show(at(event));
+    const go = (event) => begun && move(placeOn(picture, event));
+    const finish = (at) => {
+        move(at);
+        stop();
+        end();
+    };
+    const up = (event) => begun && finish(placeOn(picture, event));
+    const leave = (event) => {
+        if (event.key === 'Escape') {
+            event.stopPropagation();
+            stop();
+            cancel();
+        }
+    };
     const stop = () => {
         picture.classList.remove('placing');
         picture.removeEventListener('pointerdown', down, true);
-        picture.removeEventListener('pointermove', move);
+        picture.removeEventListener('pointermove', go);
         picture.removeEventListener('pointerup', up);
-        document.removeEventListener('keydown', cancel, true);
-        tell(fields, '');
+        document.removeEventListener('keydown', leave, true);
+        cross.remove();
     };
-    const up = (event) => {
-        if (!from) {
+    picture.classList.add('placing');
+    picture.addEventListener('pointerdown', down, true);
+    picture.addEventListener('pointermove', go);
+    picture.addEventListener('pointerup', up);
+    document.addEventListener('keydown', leave, true);
+    const cross = byKeys(picture, { start, move, finish, began: () => begun });
+}
+
+/** A cross on the picture that arrows move, for those who draw without a pointer; larger steps with Shift. */
+function byKeys(picture, { start, move, finish, began }) {
+    const cross = document.createElement('button');
+    cross.type = 'button';
+    cross.className = 'draw-cross';
+    cross.setAttribute('aria-label', 'Where drawing begins and ends: arrows move it, Enter begins, Enter again ends');
+    const spot = { x: 0.5, y: 0.5 };
+    const put = () => Object.assign(cross.style, { left: `${100 * spot.x}%`, top: `${100 * spot.y}%` });
+    const now = () => ({ ...spot, aspect: picture.offsetWidth / picture.offsetHeight });
+    cross.addEventListener('keydown', (event) => {
+        const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
+        if (way) {
+            const by = event.shiftKey ? 0.05 : 0.01;
+            spot.x = Math.min(1, Math.max(0, spot.x + by * way[0]));
+            spot.y = Math.min(1, Math.max(0, spot.y + by * way[1]));
+            put();
+            began() && move(now());
+        } else if (event.key === 'Enter') {
+            began() ? finish(now()) : start(now());
+        } else {
             return;
         }
-        show(at(event));
-        stop();
-        fields.querySelector('[data-side]').dispatchEvent(new Event('input', { bubbles: true }));
-        if (mark.classList.contains('line-mark') || fields.hasAttribute('data-mark-goes')) {
-            mark.remove();
-        }
-        button.closest('form').querySelector('textarea')?.focus();
-    };
-    const cancel = (event) => {
-        if (event.key === 'Escape') {
-            event.stopPropagation();
-            mark.remove();
-            stop();
-            button.focus();
-        }
-    };
-    picture.addEventListener('pointerdown', down, true);
-    picture.addEventListener('pointermove', move);
-    picture.addEventListener('pointerup', up);
-    document.addEventListener('keydown', cancel, true);
+        event.preventDefault();
+        event.stopPropagation();
+    });
+    put();
+    picture.append(cross);
+    cross.focus({ preventScroll: true });
+
+    return cross;
 }
 
 const place = (mark, box) =>

@@ -4,6 +4,7 @@ import { watchGlance } from './glance.js';
 const SIDES = ['x', 'y', 'width', 'height'];
 const STEP = 1;
 const LEAST = 0.5;
+const WHOLE = { x: 0, y: 0, width: 100, height: 100 };
 
 export function watchMarks(root) {
     for (const picture of root.querySelectorAll('[data-mark]:not([data-watched])')) {
@@ -54,6 +55,7 @@ function watch(picture) {
         put({ x: 100 * box.x, y: 100 * box.y, width: 100 * box.width, height: 100 * box.height });
     };
     picture.addEventListener('take-subject', (event) => take(event.detail));
+    form.querySelector('[data-whole-picture]')?.addEventListener('click', () => put(WHOLE));
     proposed?.addEventListener('pointerdown', (event) => event.stopPropagation());
     proposed?.addEventListener('click', () => {
         const [x, y, width, height] = proposed.dataset.proposed.split(',').map(Number);

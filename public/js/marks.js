@@ -24,7 +24,7 @@ function watch(list) {
     const tool = list.querySelector('[data-tool]');
     const rows = list.querySelector('[data-rows]');
     const [add, close, hint] = ['[data-add]', '[data-close]', '[data-hint]'].map((selector) =>
-        list.querySelector(selector),
+        list.closest('form').querySelector(selector),
     );
     const shape = () => tool.selectedOptions[0].dataset.shape;
     const shapeOf = (kind) => tool.querySelector(`option[value="${kind}"]`)?.dataset.shape ?? 'area';

@@ -20,7 +20,7 @@ export function watchSight(root) {
 }
 
 function watch(tool) {
-    const [button, words] = [tool.querySelector('button'), tool.querySelector('[data-look-words]')];
+    const [button, words] = [tool.querySelector('[data-looking]'), tool.querySelector('[data-look-words]')];
     // The picture that it stands under.
     const picture = tool.closest('.prepare-picture, .picture-views').parentElement.querySelector('.picture');
     const claim = tool.querySelector('[data-claim]');

@@ -8,6 +8,8 @@ const WAITS = [1, 2, 4, 8, 15];
 export function watchUploads(root) {
     for (const form of root.querySelectorAll('form[data-upload]:not([data-watched])')) {
         form.dataset.watched = '';
+        const chosen = form.querySelector('input[type=file]');
+        chosen.addEventListener('change', () => showChosen(form));
         form.addEventListener('submit', (event) => {
             event.preventDefault();
             if (!form.dataset.sending) {
@@ -18,13 +20,22 @@ export function watchUploads(root) {
     }
 }
 
-async function sendAll(form) {
+/** What is about to be sent, with a small picture where the browser can draw one. */
+function showChosen(form) {
     const list = form.querySelector('[data-list]');
+    list.querySelectorAll('img').forEach((small) => URL.revokeObjectURL(small.src));
+    list.replaceChildren();
     const lines = [...form.querySelector('input[type=file]').files].map((file) => ({
         file,
         line: makeLine(list, file),
     }));
-    list.hidden = false;
+    list.hidden = lines.length === 0;
+    return lines;
+}
+
+async function sendAll(form) {
+    const list = form.querySelector('[data-list]');
+    const lines = showChosen(form);
     let next = null;
     let troubled = false;
     for (const { file, line } of lines) {
@@ -167,6 +178,10 @@ function makeLine(list, file) {
     bar.setAttribute('aria-label', `Sending ${file.name}`);
     item.append(name, bar, said);
     list.append(item);
+    const small = new Image(72, 48);
+    small.alt = '';
+    small.addEventListener('load', () => item.prepend(small));
+    small.src = URL.createObjectURL(file);
 
     return {
         progress(sent, size) {

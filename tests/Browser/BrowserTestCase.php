@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -157,10 +159,11 @@ abstract class BrowserTestCase extends TestCase
     {
         // What is folded away may read as what is open does; what is under way may be drawn anew before it is pressed.
         $this->browser()->wait(20, self::LOOK_EVERY)->until(
-            fn (): bool => $this->isClicked($this->awaited(
+            fn (): bool => $this->isPressed($this->awaited(
                 'const found = [...document.querySelectorAll("button, a")]
                     .find((one) => !one.disabled && isInSight(one) && reads(one) === arguments[0]);
                 found?.scrollIntoView({block: "center", behavior: "instant"});
+                found?.addEventListener("click", () => found.isPressed = true, {capture: true});
                 return found;',
                 $label,
                 "There is nothing to press that reads \"$label\".",
@@ -169,13 +172,25 @@ abstract class BrowserTestCase extends TestCase
         );
     }
 
+    /** What arrives above it in the same moment moves it away from under a click, which then meets something else. */
+    private function isPressed(RemoteWebElement $found): bool
+    {
+        try {
+            return $this->isClicked($found)
+                && $this->browser()->executeScript('return arguments[0].isPressed === true', [$found]);
+        } catch (StaleElementReferenceException|UnknownErrorException) {
+            // The page that it was on is gone: it led elsewhere.
+            return true;
+        }
+    }
+
     private function isClicked(RemoteWebElement $found): bool
     {
         try {
             $found->click();
 
             return true;
-        } catch (StaleElementReferenceException|ElementNotInteractableException) {
+        } catch (StaleElementReferenceException|ElementNotInteractableException|ElementClickInterceptedException) {
             return false;
         }
     }
@@ -255,9 +270,10 @@ abstract class BrowserTestCase extends TestCase
     protected function markTheRow(): void
     {
         $this->press('Mark the subject');
-        $this->see('The same marks and words for every frame of this row');
-        $this->tap('[name=for_row]');
+        $this->see('Is this the subject?');
         $this->subjectInNumbers(42, 32, 16, 36);
+        $this->nextQuestion();
+        $this->tap('[name=for_row]');
         $this->press('Check this frame');
         $this->see('The marks and words are with every frame of the row');
     }
@@ -267,8 +283,9 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->choose('#picture', $picture);
         $this->press('Send the picture');
-        $this->see('Which subject is it?', 60);
+        $this->see('Is this the subject?', 60);
         $this->subjectInNumbers(40, 30, 20, 40);
+        $this->nextQuestion();
         $this->browser()->executeScript('document.querySelector("input[value=white]").click()');
         if ($showsSomebody) {
             $this->browser()->executeScript('document.querySelector("[name=\"intent[person]\"]").click()');
@@ -279,10 +296,18 @@ abstract class BrowserTestCase extends TestCase
         $this->see('Attempt 1 is handed in.');
     }
 
+    /** On a phone one question is shown after the other. */
+    protected function nextQuestion(): void
+    {
+        if ($this->howMany('[data-steps-nav]:not([hidden])') > 0) {
+            $this->press('Next');
+        }
+    }
+
     /** In % of the frame. */
     protected function subjectInNumbers(int $x, int $y, int $width, int $height): void
     {
-        $this->unfold('The subject in numbers');
+        $this->unfold('More marks');
         foreach (compact('x', 'y', 'width', 'height') as $side => $percent) {
             $this->type('[data-side='.$side.']', (string) $percent);
         }
@@ -357,10 +382,22 @@ abstract class BrowserTestCase extends TestCase
             ->sendKeys($file);
     }
 
-    /** Draws on an element from one place to another, given as shares of it. */
+    /** Draws on an element from one place to another, given as shares of it; again where it was drawn anew. */
     protected function drag(string $css, array $from, array $to): void
     {
-        $element = $this->find($css);
+        $this->browser()->wait(20, self::LOOK_EVERY)->until(function () use ($css, $from, $to): bool {
+            try {
+                $this->dragOnce($this->find($css), $from, $to);
+            } catch (StaleElementReferenceException|UnknownErrorException) {
+                return false;
+            }
+
+            return true;
+        }, 'Nothing can be drawn at '.$css.'.');
+    }
+
+    private function dragOnce(RemoteWebElement $element, array $from, array $to): void
+    {
         $this->browser()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"})', [
             $element,
         ]);

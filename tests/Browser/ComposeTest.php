@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Pictures;
@@ -33,8 +34,18 @@ final class ComposeTest extends BrowserTestCase
         $this->act(fn () => (new WebDriverSelect($this->find('[name="checks[2][limit]"]')))->selectByValue('0.52'));
         $this->see('Aperture: ƒ/2.8 or wider; ƒ/3.2 is close');
         $this->see('Sharpness of the eye: clearly sharp (52 %) or sharper');
+        // The limit opens its scale; a handle is moved by keys or dragged, and what is close goes with it.
+        $this->tap('[name="checks[0][limit]"]');
+        $this->find('[data-handle=limit]')->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        $this->see('Aperture: ƒ/3.2 or wider; ƒ/3.5 is close');
+        $this->find('[data-handle=limit]')->sendKeys(WebDriverKeys::ARROW_LEFT);
+        $this->see('Aperture: ƒ/2.8 or wider; ƒ/3.2 is close');
         $this->assertNothingSticksOut();
         $this->assertAccessible();
+        $this->drag('.check-scale:not([hidden]) .scale-bar', [0.5416, 0.5], [0.8, 0.5]);
+        $this->assertNotSame('⅓', $this->find('[name="checks[0][tolerance]"]')->getAttribute('value'));
+        $this->type('[name="checks[0][tolerance]"]', '⅓');
+        $this->see('Aperture: ƒ/2.8 or wider; ƒ/3.2 is close');
         $this->act(fn () => $this->press('Save the brief'));
         $this->see('A face by the window');
         $this->act(fn () => $this->unfold('A face by the window'));
@@ -47,7 +58,7 @@ final class ComposeTest extends BrowserTestCase
         $this->press('A face by the window');
         $this->choose('#picture', Pictures::jpeg());
         $this->press('Send the picture');
-        $this->see('from the file');
+        $this->see('Is this the subject?');
         $this->drag('[data-mark]', [0.42, 0.32], [0.58, 0.68]);
         $this->press('Check this frame');
         $this->see('Beyond the brief');

@@ -30,7 +30,7 @@ final class DeskByKeyboardTest extends BrowserTestCase
         $this->use($instructor);
         $this->visit('/');
         $this->see('Begin with the longest waiting');
-        $this->press('Begin with the longest waiting');
+        $this->sayToAllOnTheSheet();
 
         $this->browser()->executeScript('window.stays = true;');
         foreach (['Anke Dent', 'Bert Dent'] as $name) {
@@ -91,6 +91,37 @@ final class DeskByKeyboardTest extends BrowserTestCase
         );
     }
 
+    /** The desk opens as a sheet: all ten are told one thing, the first two are compared, and the first is opened. */
+    private function sayToAllOnTheSheet(): void
+    {
+        $this->press('Desk');
+        $this->see('10 frames');
+        $this->assertAccessible();
+        $this->key('x');
+        $this->see('Say to this one');
+        while ($this->howMany('.is-ticked') < 10) {
+            $this->assertLessThan(20, $this->keys, 'a group is ticked by one key');
+            $this->key('g');
+            $this->howMany('.is-ticked') < 10 && $this->key('ArrowDown');
+        }
+        $this->see('Say to all');
+        $this->key('t');
+        $this->say('Say what you looked for.');
+        $this->key('Enter', true);
+        $this->see('Said on 10 frames.');
+        $this->assertSame(10, $this->howMany('.sheet-frame .said'));
+        $this->key('c');
+        $this->key('ArrowRight');
+        $this->key('c');
+        $this->key('c');
+        $this->see('Back to the sheet');
+        $this->assertAccessible();
+        $this->press('Back to the sheet');
+        $this->see('10 frames');
+        $this->key('Enter');
+        $this->see('Anke Dent');
+    }
+
     /** The same attempt, open twice: what is written there first is not written over here. */
     private function writeInAnotherWindow(string $words): void
     {
@@ -144,7 +175,7 @@ final class DeskByKeyboardTest extends BrowserTestCase
     private function key(string $key, bool $control = false): void
     {
         $this->keys++;
-        $named = ['ArrowDown' => 40, 'Enter' => 13, 'Escape' => 27];
+        $named = ['ArrowDown' => 40, 'ArrowRight' => 39, 'Enter' => 13, 'Escape' => 27];
         $event = [
             'key' => $key,
             'code' => isset($named[$key]) ? $key : 'Key'.strtoupper($key),

@@ -68,7 +68,7 @@ final class FirstRoundTest extends BrowserTestCase
         $this->browser()->action()->sendKeys(null, 'A')->perform();
         $this->browser()->wait(20, 100)->until(fn (): bool => $this->howMany('.decision-open') === 0);
         $this->browser()->action()->sendKeys(null, 'p')->perform();
-        $this->press('Publish the critique');
+        $this->tap('[data-publish]');
         $this->see('Published:');
         $this->signIn('hugo');
         $this->visit($this->lastReturn());
@@ -92,6 +92,7 @@ final class FirstRoundTest extends BrowserTestCase
         $this->choose('#picture', $this->shoot($compensation, $iso));
         $this->press('Send the picture');
         $this->see('Which subject is it?');
+        $this->unfold('More about it');
         $this->see('from the file');
         $this->drag('[data-mark]', [0.385, 0.45], [0.49, 0.69]);
         $this->assertEqualsWithDelta(
@@ -99,6 +100,7 @@ final class FirstRoundTest extends BrowserTestCase
             (float) $this->browser()->findElement(WebDriverBy::cssSelector('[data-side=x]'))->getAttribute('value'),
             0.4,
         );
+        $this->unfold('More marks');
         $this->markFurther();
         $subject = $this->find('input[value=white]');
         // The page scrolls smoothly, and a click does not wait for it to come to rest.
@@ -108,7 +110,7 @@ final class FirstRoundTest extends BrowserTestCase
         $subject->click();
         $this->type('#about', 'The white bottle.');
         $this->type('#reason', 'To see what the meter makes of white.');
-        $this->browser()->findElement(WebDriverBy::cssSelector('#stated-support option[value=hand]'))->click();
+        $this->tap('[name="stated[support]"][value=hand] + span');
         $this->press('Check this frame');
         $this->see('Checks of the brief');
     }
@@ -162,7 +164,7 @@ final class FirstRoundTest extends BrowserTestCase
         };
         $this->signIn('maren');
         $this->press('Begin with the longest waiting');
-        $this->see('0 of ');
+        $this->see('undecided stay here');
         $this->assertFitsTheScreen();
         $this->assertAccessible();
         $this->press('Numbers');
@@ -229,7 +231,7 @@ final class FirstRoundTest extends BrowserTestCase
         $this->assertSame('Turn the dial, then look again.', $this->find('#summary')->getAttribute('value'));
         // A note that is written and not added goes along.
         $this->type('[data-note] textarea', 'And count the clicks.');
-        $this->press('Publish the critique');
+        $this->tap('[data-publish]');
         $this->see('Published: Hugo Lintwhite can read it now.');
     }
 

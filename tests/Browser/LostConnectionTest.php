@@ -105,7 +105,7 @@ final class LostConnectionTest extends BrowserTestCase
         $this->visit('/');
         $this->press('Begin with the longest waiting');
         $this->press('Say');
-        $this->see('Publish the critique');
+        $this->see('go out');
         $desk = $this->browser()->getCurrentURL();
         $this->type('[data-note] textarea', 'The white is grey: say so to the meter.');
         $this->cut($server, $port);
@@ -126,7 +126,7 @@ final class LostConnectionTest extends BrowserTestCase
         $this->browser()->wait(20, 100)->until(fn (): bool => trim($this->find('#kept')->getText()) !== '');
         $this->browser()->navigate()->refresh();
         $this->press('Say');
-        $this->see('Publish the critique');
+        $this->see('goes out');
         $this->assertStringNotContainsString('You typed this here before', $this->pageText());
         $this->assertSame('Turn the dial by a stop and a half.', $this->find('#summary')->getAttribute('value'));
 

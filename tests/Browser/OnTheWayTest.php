@@ -48,8 +48,10 @@ final class OnTheWayTest extends BrowserTestCase
             $this->type('[data-mark-row]:last-child [data-points]', $corners);
         }
         $this->assertSame(2, $this->howMany('[data-mark-row]'));
+        $this->press('Next');
+        $this->unfold('More about it');
         $this->select('[name="stated[origin]"]', 'video');
-        $this->select('[name="stated[support]"]', 'tripod');
+        $this->tap('[name="stated[support]"][value=tripod] + span');
         $this->press('Check this frame');
         $this->see('Next rung: 8 s', 60);
         $this->browser()->wait(20, 200)->until(fn (): bool => str_contains(

@@ -29,25 +29,31 @@ final class PhoneTest extends BrowserTestCase
 
         $this->choose('#picture', Pictures::jpeg(patch: 180));
         $this->press('Send the picture');
-        $this->see('Which subject is it?');
+        $this->see('Is this the subject?');
         $this->assertNothingSticksOut();
 
         // Words typed and not sent are still there after the page was lost.
-        $this->type('#about', 'A patch of light.');
+        $this->press('Next');
+        $this->type('#reason', 'A patch of light.');
         $this->browser()->navigate()->refresh();
+        $this->press('Next');
         $this->press('Use this text');
-        $this->assertSame('A patch of light.', $this->find('#about')->getAttribute('value'));
+        $this->assertSame('A patch of light.', $this->find('#reason')->getAttribute('value'));
+        $this->press('Back');
 
         // Marked by numbers and moved by keys, for those who cannot draw.
-        $this->tap('.numbers summary');
+        $this->unfold('More marks');
         foreach (['x' => '41', 'y' => '32', 'width' => '16', 'height' => '36'] as $side => $percent) {
             $this->type('[data-side='.$side.']', $percent);
         }
         $this->find('[data-rectangle]')->sendKeys(WebDriverKeys::ARROW_RIGHT);
         $this->assertSame('42', $this->find('[data-side=x]')->getAttribute('value'));
+        $this->press('Next');
         $this->tap('input[value=white]');
         // What it comes to is said before it is sent.
+        $this->press('Back');
         $this->see('is wanted');
+        $this->press('Next');
         $this->press('Check this frame');
         $this->see('Checks of the brief');
         $this->see('cannot be told yet');

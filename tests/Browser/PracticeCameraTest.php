@@ -358,6 +358,8 @@ final class PracticeCameraTest extends BrowserTestCase
         $scales = fn (): array => $this->browser()->executeScript(
             'return [...document.querySelectorAll(".side-by-side .picture")].map((one) => one.style.transform)',
         );
+        // The words are there before the scripts are.
+        $this->waitFor(fn (): bool => $this->browser()->executeScript('return document.readyState') === 'complete');
         $this->tap('.side-by-side [data-closer]');
         $this->waitFor(fn (): bool => $scales()[0] !== '');
         $this->waitFor(fn (): bool => $scales() === [$scales()[0], $scales()[0]]);

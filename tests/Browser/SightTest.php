@@ -36,7 +36,7 @@ final class SightTest extends BrowserTestCase
         $this->assertNothingSticksOut();
         $this->assertAccessible();
 
-        $this->tap('.numbers summary');
+        $this->unfold('More marks');
         $this->assertTrue($this->isDrawnOn('[data-proposed]'), 'within the outline one draws as anywhere');
         $this->tap('[data-proposed] span');
         $this->assertSame(0, $this->howMany('[data-proposed]'));

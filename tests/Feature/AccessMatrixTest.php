@@ -6,12 +6,14 @@ namespace Tests\Feature;
 
 use App\Models\Attempt;
 use App\Models\AttemptState;
+use App\Models\BriefPicture;
 use App\Models\FilmRoll;
 use App\Models\Frame;
 use App\Models\FrameFinding;
 use App\Models\Note;
 use App\Models\PasswordRequest;
 use App\Models\PasswordWay;
+use App\Models\Phrase;
 use App\Models\Role;
 use App\Models\RollFrame;
 use App\Models\RollState;
@@ -65,10 +67,11 @@ final class AccessMatrixTest extends TestCase
         'brief' => 'x',
         'look' => 'even',
         'number' => '1',
+        'batch' => '9b2f0d5e-0000-4000-8000-000000000001',
     ];
 
     /** Parameters of routes whose door opens or shuts with the state of an attempt. */
-    private const OF_ATTEMPT = ['attempt', 'frame', 'finding', 'note', 'whatIf'];
+    private const OF_ATTEMPT = ['attempt', 'frame', 'other', 'finding', 'note', 'whatIf'];
 
     private World $world;
 
@@ -228,6 +231,7 @@ final class AccessMatrixTest extends TestCase
             'meeting' => $this->world->course->meetings()->create(['title' => 'An evening']),
             'attempt' => $attempt,
             'frame' => $frame,
+            'other' => $frame,
             'finding' => FrameFinding::query()->create([
                 'frame_id' => $frame->id,
                 'rule_id' => 'tone.lost',
@@ -235,6 +239,10 @@ final class AccessMatrixTest extends TestCase
             ]),
             // A note and a what-if of the guest critic's.
             'note' => Note::query()->create([...$by, 'kind' => 'try', 'body' => 'x', 'token' => (string) Str::uuid()]),
+            'briefPicture' => BriefPicture::query()->create([
+                'user_id' => $this->world->instructor->id, 'meets' => true, 'data' => 'x',
+            ]),
+            'phrase' => Phrase::query()->create(['user_id' => $this->world->instructor->id, 'body' => 'x']),
             'whatIf' => WhatIf::query()->create([...$by, 'title' => 'x', 'recipe' => []]),
             'passwordRequest' => PasswordRequest::query()->create([
                 'user_id' => $student->id,

@@ -87,6 +87,11 @@ final class AccessTest extends TestCase
         'practice.press',
         'roll',
         'roll.compare',
+        // One's own sentences; a single one asks its policy.
+        'phrases',
+        'phrases.store',
+        // What this is, for whoever has not signed in; one's own courses otherwise.
+        'home',
         'lessons',
         'lessons.show',
         'drills',

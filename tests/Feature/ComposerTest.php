@@ -60,6 +60,22 @@ final class ComposerTest extends TestCase
         $this->actingAs($world->student)->get(route('courses.show', $world->course))->assertSee('A tidy table');
     }
 
+    public function test_what_a_course_lets_frames_be_taken_with_is_said_and_checked_with_its_briefs(): void
+    {
+        $world = World::make();
+        $world->course->update(['kit_rules' => ['no-flash', 'phones-welcome']]);
+        $this->actingAs($world->instructor)
+            ->post(route('set-briefs.store', $world->course), ['brief' => 'silhouette'])
+            ->assertRedirect();
+
+        $set = SetBrief::query()->where('brief_id', 'silhouette')->sole();
+        $this->assertContains('kit-no-flash', array_column($set->content()->checks, 'id'));
+        $this->actingAs($world->student)
+            ->get(route('set-briefs.show', $set))
+            ->assertSeeInOrder(['Taken with', 'No flash', 'Phones are welcome', 'What is checked', 'No flash']);
+        $this->get(route('set-briefs.show', $world->setBrief))->assertDontSee('Taken with');
+    }
+
     public function test_a_set_brief_never_changes_under_its_students(): void
     {
         $world = World::make();

@@ -189,7 +189,7 @@ final class CourseTest extends TestCase
         $this->assertSame(1, $facts[$first->id]->frames);
         $this->assertSame([], $queue->waiting([]));
         $this->actingAs($world->critic)
-            ->get(route('courses.desk', $world->course))
+            ->get(route('desk.sheet', $world->setBrief))
             ->assertOk()
             ->assertSee('same file as somebody else');
     }
@@ -221,11 +221,11 @@ final class CourseTest extends TestCase
             'courses.show' => 'instructor',
             'courses.board' => 'instructor',
             'courses.class' => 'instructor',
-            'courses.desk' => 'critic',
         ];
         foreach ($pages as $route => $person) {
             $this->assertLessThanOrEqual(15, $this->questions($world->$person, route($route, $world->course)), $route);
         }
+        $this->assertLessThanOrEqual(17, $this->questions($world->critic, route('desk.sheet', $brief)));
         $this->assertLessThanOrEqual(15, $this->questions($world->student, route('courses.show', $world->course)));
         $this->assertLessThanOrEqual(15, $this->questions($world->student, route('set-briefs.show', $world->setBrief)));
     }

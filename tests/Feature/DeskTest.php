@@ -11,6 +11,7 @@ use App\Models\Decision;
 use App\Models\FrameFinding;
 use App\Models\FrameState;
 use App\Models\Note;
+use App\Models\User;
 use App\Notices\Returned;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
@@ -35,7 +36,7 @@ final class DeskTest extends TestCase
         $this->actingAs($world->critic)
             ->get(route('desk.show', $attempt))
             ->assertOk()
-            ->assertDontSee('Publish the critique');
+            ->assertDontSee('data-publish', false);
         $this->assertSame(AttemptState::Waiting, $attempt->fresh()->state);
         $this->actingAs($world->instructor)
             ->get(route('desk.show', $attempt))
@@ -45,7 +46,7 @@ final class DeskTest extends TestCase
             ->assertSee('a pupil 8.8 mm across')
             ->assertSee('Tones as a table')
             ->assertSee('The meter said so.')
-            ->assertSee('Publish the critique')
+            ->assertSee('data-publish', false)
             ->assertMarkup('hx-post="'.route('desk.open', $attempt).'" hx-trigger="load"');
         $this->assertSame(AttemptState::Waiting, $attempt->fresh()->state, 'looking a page up opens nothing');
         $this->post(route('desk.open', $attempt))->assertNoContent();
@@ -410,6 +411,34 @@ final class DeskTest extends TestCase
         $this->assertNull($world->setBrief->refresh()->due_at);
     }
 
+    public function test_the_time_at_the_desk_is_told_to_whoever_spends_it_with_what_is_left(): void
+    {
+        $world = World::make();
+        $attempts = [];
+        foreach (range(1, 5) as $number) {
+            $attempts[] = Attempt::query()->create([
+                'set_brief_id' => $world->setBrief->id,
+                'user_id' => $world->student->id,
+                'number' => $number,
+                'state' => AttemptState::Waiting,
+                'handed_in_at' => now(),
+            ]);
+        }
+        $here = fn (User $user, Attempt $attempt) => $this->actingAs($user)->post(route('desk.here', $attempt));
+        // A minute and a half each, with a walk in the garden that is no work.
+        foreach (array_slice($attempts, 0, 3) as $attempt) {
+            $here($world->instructor, $attempt)->assertDontSee('at your pace');
+            foreach ([30, 30, 30, 900] as $seconds) {
+                $this->travel($seconds)->seconds();
+                $here($world->instructor, $attempt);
+            }
+            $here($world->instructor, $attempt)->assertSee('2 min at this one');
+            $attempt->update(['state' => AttemptState::Returned, 'returned_at' => now()]);
+        }
+        $here($world->instructor, $attempts[3])->assertSee('The one that waits takes about 2 min at your pace');
+        $here($world->critic, $attempts[3])->assertDontSee('at your pace');
+    }
+
     public function test_the_rest_is_accepted_at_once_and_what_was_decided_stays(): void
     {
         $world = World::make();
@@ -417,9 +446,8 @@ final class DeskTest extends TestCase
         $findings = $attempt->frames->first()->findings()->where('current', true)->orderBy('id')->get();
         $findings[0]->update(['decision' => Decision::Dismissed]);
         $this->actingAs($world->instructor)
-            ->get(route('desk.show', $attempt))
-            ->assertSee('1 of '.$findings->count().' decided');
-        $this->post(route('desk.accept-rest', $attempt))->assertRedirect(route('desk.show', $attempt));
+            ->post(route('desk.accept-rest', $attempt))
+            ->assertRedirect(route('desk.show', $attempt));
         $this->assertSame(
             ['accepted' => $findings->count() - 1, 'dismissed' => 1],
             FrameFinding::query()->where('current', true)->orderBy('decision')

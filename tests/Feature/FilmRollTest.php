@@ -188,7 +188,7 @@ final class FilmRollTest extends TestCase
             'body' => new Finding('tone.lost', Topic::Tone, Severity::Fault, 'The sky is lost.', [], ''),
         ]);
         $frame->update(['checks' => [['verdict' => 'met'], ['verdict' => 'missed']]]);
-        $this->get(route('film.show', $roll))->assertSee('1 of 2 checks met. The sky is lost.');
+        $this->get(route('film.show', $roll))->assertSee('1 of 2 met. The sky is lost.');
         // Matched by nobody else, and with nobody else's roll.
         $other = $this->roll($this->world->neighbour->id);
         $this->post(route('attempts.scans', $attempt), ['roll' => $other->id, 'numbers' => []])

@@ -223,7 +223,8 @@ final class PatternsAndExportsTest extends TestCase
             ->first();
         $point = $record->point($record->attempts->first(), $finding->topic());
         $this->assertSame([$finding->severity(), $finding->sentence()], [$point?->severity, $point?->sentences[0]]);
-        $this->assertSame(count($attempt->frames->first()->checks), $record->checks($record->attempts->first())['all']);
+        $asked = $record->checks($record->attempts->first())->asked();
+        $this->assertSame(count($attempt->frames->first()->checks), $asked);
         // Dismissed, it is no evidence any more.
         FrameFinding::query()->update(['decision' => Decision::Dismissed]);
         $this->assertSame([], SkillRecord::of($world->course, $world->student, false)->topics());

@@ -72,7 +72,7 @@ final class PrivacyTest extends TestCase
         $this->actingAs($world->instructor)
             ->delete(route('courses.members.destroy', [$world->course, $world->student]))
             ->assertRedirect();
-        $this->get(route('courses.desk', $world->course))->assertSee('has left the course');
+        $this->get(route('desk.sheet', $world->setBrief))->assertSee('has left the course');
         $this->assertTrue(DeskQueue::of($world->course)->facts([$attempt->id])[$attempt->id]->hasLeft);
         $this->actingAs($world->student);
         foreach (

@@ -303,7 +303,7 @@ final class RetentionTest extends TestCase
             ->delete(route('set-briefs.destroy', $world->setBrief))
             ->assertSessionHasErrors('sure');
         $this->assertCount(4, $this->files($hash));
-        $this->get(route('set-briefs.show', $world->setBrief))->assertSee('The one attempt at it is deleted too');
+        $this->get(route('set-briefs.show', $world->setBrief))->assertSee('Delete the one attempt at it too');
         $this->delete(route('set-briefs.destroy', $world->setBrief), ['sure' => '1'])
             ->assertRedirect(route('courses.show', $world->course));
         $this->assertSame([0, 0], [Attempt::query()->count(), Picture::query()->count()]);

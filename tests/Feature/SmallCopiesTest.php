@@ -39,7 +39,7 @@ final class SmallCopiesTest extends TestCase
     {
         $world = World::make();
         $frame = $world->handedIn()->frames->first();
-        foreach ([route('courses.desk', $world->course), route('courses.show', $world->course)] as $path) {
+        foreach ([route('desk.sheet', $world->setBrief), route('courses.show', $world->course)] as $path) {
             $this->actingAs($world->instructor)
                 ->get($path)
                 ->assertOk()

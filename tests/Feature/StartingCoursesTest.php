@@ -77,4 +77,28 @@ final class StartingCoursesTest extends TestCase
         $this->assertSame(1, Course::query()->count());
         $this->assertSame(1, Artisan::call('pupil:invite', ['--days' => '0']));
     }
+
+    public function test_a_stranger_reads_what_this_is_and_finds_both_doors(): void
+    {
+        $this->get('/')->assertOk()->assertSeeInOrder(['I teach', 'I was given a code', 'Join']);
+        config(['pupil.start' => 'invitation']);
+        $this->get('/')->assertOk()->assertDontSee('I teach')->assertSee('I was given a code');
+    }
+
+    public function test_an_empty_course_names_three_steps_and_keeps_the_date_of_its_first_meeting(): void
+    {
+        config(['pupil.start' => 'open']);
+        $this->post(route('start'), [
+            'name' => 'Ada Fern', 'email' => 'ada@kilnyard.example', 'password' => 'a-long-password',
+            'course' => 'Light', 'template' => '', 'first' => '2027-01-12T19:00',
+        ])->assertSessionHasNoErrors();
+        $course = Course::query()->where('name', 'Light')->sole();
+        $this->assertSame('2027-01-12 19:00', $course->meetings()->sole()->starts_at?->format('Y-m-d H:i'));
+        $this->get(route('courses.show', $course))
+            ->assertSeeInOrder(['Three steps', 'Show the invitation', 'Set the first brief', 'You meet', '19:00']);
+        $world = World::make();
+        $this->actingAs($world->instructor)
+            ->get(route('courses.show', $world->course))
+            ->assertDontSee('Three steps');
+    }
 }

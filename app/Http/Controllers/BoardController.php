@@ -8,8 +8,10 @@ use App\Courses\BriefCount;
 use App\Courses\CourseBoard;
 use App\Courses\DeskQueue;
 use App\Courses\QueueOrder;
+use App\Models\Attempt;
 use App\Models\Course;
 use App\View\Presenters\WaitingSheet;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 
@@ -21,6 +23,7 @@ final class BoardController extends Controller
         $shown = isset(CourseBoard::SHOWN[$request->query('shown')]) ? (string) $request->query('shown') : 'all';
         $page = max(1, $request->integer('page', 1));
         $board = CourseBoard::of($course);
+        $asResults = $request->query('as') === 'results';
 
         return view('courses.board', [
             'course' => $course,
@@ -29,14 +32,25 @@ final class BoardController extends Controller
             'teaches' => $this->user($request)->can('teach', $course),
             'shown' => $shown,
             'page' => $page,
-            ...$board->people($shown, $page),
+            'asResults' => $asResults,
+            ...$board->people($shown, $page, $asResults),
         ]);
     }
 
-    /** What waits, as pictures or as a table, in the order that is asked for. */
-    public function desk(Request $request, Course $course): View
+    /**
+     * The desk opens as the sheet of the brief that has waited longest; asked for in an order, or with nothing waiting,
+     * as a list of all.
+     */
+    public function desk(Request $request, Course $course): View|RedirectResponse
     {
         $briefs = CourseBoard::of($course)->briefs();
+        if (! $request->hasAny(['by', 'as', 'page'])) {
+            $first = Attempt::query()->find(DeskQueue::of($course)->attempts()->first());
+            $asked = $request->integer('brief') ?: $first?->set_brief_id;
+            if ($asked !== null && in_array($asked, array_column($briefs, 'setBrief'), true)) {
+                return redirect()->route('desk.sheet', $asked);
+            }
+        }
         $brief = $request->integer('brief') ?: null;
         $asked =
             $brief === null

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Briefs\BriefFaults;
 use App\Briefs\BriefInput;
 use App\Briefs\BriefPack;
+use App\Briefs\BriefPictures;
 use App\Briefs\CheckPreview;
 use App\Briefs\InstructorBriefs;
 use App\Briefs\UsualLimits;
@@ -65,7 +66,7 @@ final class ComposerController extends Controller
             ? $this->checkOf($request->string('from_check')->toString(), $request, $course, $ownBriefs)
             : null;
         $input = match (true) {
-            $copied !== null => $input->withCheckOf($copied),
+            $copied !== null => $input->withCheckOf(...$copied),
             $request->has('add') => $input->withCheck($request->string('add')->toString()),
             $request->has('drop') => $input->withoutCheck($request->integer('drop')),
             default => $input->withUsualWhereChanged((array) $request->input('was', [])),
@@ -82,7 +83,7 @@ final class ComposerController extends Controller
     /**
      * A check of another brief that was asked for as "brief/check".
      *
-     * @return ?array<string, mixed> as its file has it
+     * @return ?array{array<string, mixed>, string} as its file has it, and that brief's title
      */
     private function checkOf(string $asked, Request $request, Course $course, InstructorBriefs $ownBriefs): ?array
     {
@@ -90,7 +91,7 @@ final class ComposerController extends Controller
         $data = $ownBriefs->data($this->user($request), $brief, $course);
         foreach ($data['checks'] ?? [] as $check) {
             if (($check['id'] ?? null) === $id) {
-                return $check;
+                return [$check, (string) ($data['title'] ?? '')];
             }
         }
 
@@ -110,6 +111,7 @@ final class ComposerController extends Controller
         Course $course,
         InstructorBriefs $ownBriefs,
         CheckPreview $preview,
+        BriefPictures $pictures,
     ): RedirectResponse|Response {
         $input = BriefInput::of($request->all());
         $id =
@@ -131,6 +133,7 @@ final class ComposerController extends Controller
             return response($this->page($course, $input, $preview, $request, $ownBriefs), 422);
         }
         $brief = $ownBriefs->keep($this->user($request), $input->data($id));
+        $pictures->attach($this->user($request), $brief->id, BriefPictureController::composed($request));
 
         return redirect()
             ->route('set-briefs.create', $course)
@@ -203,6 +206,7 @@ final class ComposerController extends Controller
             'input' => $input,
             'problem' => $problem,
             'scenes' => Scene::all(),
+            ...BriefPictureController::shown($request, $course, $this->user($request), $input->text('id')),
             'isOwn' => $ownBriefs->isOwn($this->user($request), $input->text('id')),
             ...$this->trial($course, $input, $preview, $problem === null),
         ]);
@@ -253,6 +257,7 @@ final class ComposerController extends Controller
             'placements' => $input->placements,
             'rows' => $input->rows,
             'checks' => $input->checks,
+            'kit' => $input->kit,
         ];
     }
 }

@@ -13,6 +13,7 @@ use App\Models\Attempt;
 use App\Models\Course;
 use App\Models\Role;
 use App\Models\SavedPlan;
+use App\View\Presenters\FirstStep;
 use App\View\Presenters\NextStep;
 use App\View\Presenters\Programme;
 use App\View\Presenters\StudentBrief;
@@ -49,6 +50,7 @@ final class CourseController extends Controller
             )),
             'answers' => $queue->answers($briefs, self::SHOWN),
             'members' => self::people($course),
+            'steps' => $role === Role::Instructor ? FirstStep::of($course, $briefs) : [],
             'loading' => DemoLoading::into($course),
         ]);
     }

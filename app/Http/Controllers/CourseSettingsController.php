@@ -38,9 +38,11 @@ final class CourseSettingsController extends Controller
         // The weights of the adviser are no question on this page and stay as they are.
         $course->update([
             ...$input,
+            'marking' => $request->marking($course->marking),
             // Where no mail arrives nobody could confirm anything.
             'asks_confirmed' => $request->boolean('asks_confirmed') && Letterbox::mailArrives(),
             'sends_undecided' => $request->boolean('sends_undecided'),
+            'kit_rules' => $input['kit_rules'] ?? [],
             'approach' => [...$course->approach, ...$input['approach']],
         ]);
         Trail::note($course, $request->user(), TrailEvent::SettingsChanged);

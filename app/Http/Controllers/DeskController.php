@@ -10,8 +10,10 @@ use App\Critique\AlreadyPublished;
 use App\Critique\CorrectReturn;
 use App\Critique\CritiqueDraft;
 use App\Critique\DeskPresence;
+use App\Critique\DeskTime;
 use App\Critique\JudgeAgain;
 use App\Critique\KeepSummary;
+use App\Critique\MoveSubject;
 use App\Critique\OpenAttempt;
 use App\Critique\PhraseBank;
 use App\Critique\PublishCritique;
@@ -21,10 +23,12 @@ use App\Critique\SaveDraft;
 use App\Critique\StaleSummary;
 use App\Critique\StillJudging;
 use App\Http\Requests\CritiqueDraftRequest;
+use App\Http\Requests\MoveSubjectRequest;
 use App\Models\Attempt;
 use App\Models\AttemptStep;
 use App\Models\Decision;
 use App\Models\Frame;
+use App\Models\FrameFinding;
 use App\Models\Moments;
 use App\View\Presenters\AttemptView;
 use App\View\Presenters\FrameView;
@@ -33,6 +37,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Illuminate\View\View;
+use TruePupil\Core\Findings\Topic;
 
 final class DeskController extends Controller
 {
@@ -48,7 +53,7 @@ final class DeskController extends Controller
         ]);
         $teaches = $this->user($request)->can('teach', $attempt->setBrief->course);
         $opens = $teaches && $attempt->state->allows(AttemptStep::Open);
-        $queue = DeskQueue::of($attempt->setBrief->course)->attempts();
+        $queue = DeskQueue::of($attempt->setBrief->course)->attempts($attempt->set_brief_id);
         $position = $queue->search($attempt->id);
 
         $frames = $attempt->frames->map(fn ($frame) => FrameView::of($frame->setRelation('attempt', $attempt)));
@@ -60,7 +65,10 @@ final class DeskController extends Controller
             'frames' => $frames,
             'previous' => AttemptView::before($attempt),
             'wordings' => PhraseBank::wordings($this->user($request), $this->rules($attempt)),
-            'phrases' => PhraseBank::notes($this->user($request)),
+            'phrases' => PhraseBank::offered(
+                $this->user($request),
+                array_values($findings->map(fn (FrameFinding $finding): Topic => $finding->topic())->all()),
+            ),
             'rows' => $attempt->frames->count() > 1 ? AttemptView::of($attempt)->rows() : [],
             'teaches' => $teaches,
             'readable' => $attempt->frames->mapWithKeys(
@@ -148,6 +156,14 @@ final class DeskController extends Controller
             );
     }
 
+    /** The subject's mark is put right, and the frame judged again by it. */
+    public function subject(MoveSubjectRequest $request, Frame $frame, MoveSubject $move): RedirectResponse
+    {
+        $move->handle($frame, $request->subject());
+
+        return redirect()->route('desk.show', $frame->attempt_id);
+    }
+
     public function publish(
         CritiqueDraftRequest $request,
         Attempt $attempt,
@@ -162,7 +178,7 @@ final class DeskController extends Controller
         } catch (StillJudging $problem) {
             return back()->withInput()->with('problem', $problem->getMessage());
         }
-        $next = DeskQueue::of($attempt->setBrief->course)->attempts()->first();
+        $next = DeskQueue::of($attempt->setBrief->course)->attempts($attempt->set_brief_id)->first();
         $done = sprintf('Published: %s can read it now.', $attempt->user->name);
         if ($next !== null) {
             return redirect()->route('desk.show', $next)->with(['done' => $done, 'recall' => $attempt->id]);
@@ -192,7 +208,15 @@ final class DeskController extends Controller
     /** Says that one is at this attempt, and who else is. */
     public function here(Request $request, Attempt $attempt, DeskPresence $presence): View
     {
-        return view('desk.others', ['others' => $presence->sign($attempt, $this->user($request))]);
+        $user = $this->user($request);
+        $others = DeskQueue::of($attempt->setBrief->course)->attempts()->reject($attempt->id)->count();
+
+        return view('desk.others', [
+            'others' => $presence->sign($attempt, $user),
+            'time' => $user->can('teach', $attempt->setBrief->course) && $attempt->allows(AttemptStep::Critique)
+                ? DeskTime::sign($attempt, $user, $others)->words($others)
+                : '',
+        ]);
     }
 
     /** Takes back what was published a moment ago. */

@@ -13,6 +13,9 @@ final class HomeController extends Controller
 {
     public function __invoke(Request $request): View|RedirectResponse
     {
+        if ($request->user() === null) {
+            return view('first', ['mayStart' => StartingCourses::here() === StartingCourses::Open]);
+        }
         $courses = $this->user($request)->courses()->get();
         // One course is what most people have: no stop on the way to it.
         if ($courses->count() === 1 && ! $request->has('all')) {

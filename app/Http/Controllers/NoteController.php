@@ -10,12 +10,15 @@ use App\Critique\PhraseBank;
 use App\Critique\ReadableNotes;
 use App\Critique\WriteNote;
 use App\Http\Requests\NoteRequest;
+use App\Input\PointingInput;
 use App\Input\RegionInput;
 use App\Models\Attempt;
 use App\Models\Frame;
 use App\Models\Note;
+use App\Models\Phrase;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Str;
 use Illuminate\View\View;
 
 final class NoteController extends Controller
@@ -32,8 +35,17 @@ final class NoteController extends Controller
             'fixed' => $input['fixed'] ?? null,
             'topic' => $input['topic'] ?? null,
             'region' => RegionInput::read($input['region'] ?? []),
+            'pointing' => PointingInput::read($input['pointing'] ?? null),
             'body' => $input['body'],
-        ]);
+        ], $request->voice() === null
+            ? null
+            : ['data' => $request->voice(), 'seconds' => (int) $input['voice_seconds']]);
+        if ($request->boolean('keep')) {
+            Phrase::query()->firstOrCreate(
+                ['user_id' => $this->user($request)->id, 'body' => Str::limit($input['body'], Phrase::LONGEST, '')],
+                ['topic' => $input['topic'] ?? null],
+            );
+        }
 
         return $this->answer($request, $frame);
     }
@@ -67,11 +79,11 @@ final class NoteController extends Controller
     private function answer(Request $request, Frame $frame): View|RedirectResponse
     {
         return $request->header('HX-Request') !== null
-            ? view('desk.notes', [
-                'frame' => $frame->load('notes.author'),
+            ? view('desk.notes-answer', [
+                'frame' => $frame->load(['notes.author', 'notes.voice']),
                 'readable' => $this->notes->of($frame, $this->user($request)),
                 'teaches' => $this->user($request)->can('teach', $frame->attempt->setBrief->course),
-                'phrases' => PhraseBank::notes($this->user($request)),
+                'phrases' => PhraseBank::offered($this->user($request), []),
             ])
             : back();
     }

@@ -75,7 +75,7 @@ final class SetBriefController extends Controller
             ->setBriefs()
             ->createOrFirst(
                 ['brief_id' => $id, 'revision' => (int) ($data['revision'] ?? 1)],
-                ['brief' => $data, 'is_hidden' => $request->boolean('hidden'), ...$request->dates()],
+                ['brief' => $course->setting($data), 'is_hidden' => $request->boolean('hidden'), ...$request->dates()],
             );
 
         if ($setBrief->wasRecentlyCreated) {

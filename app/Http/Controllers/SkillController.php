@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Courses\Roles;
-use App\Csv\SafeCell;
+use App\Csv\CsvDownload;
 use App\Models\Course;
 use App\Models\Role;
 use App\Models\User;
@@ -38,25 +38,7 @@ final class SkillController extends Controller
 
     public function points(Course $course, User $user): StreamedResponse
     {
-        $rows = $this->record($course, $user)->points();
-
-        return response()->streamDownload(
-            function () use ($rows): void {
-                $out = fopen('php://output', 'w') ?: throw new \RuntimeException('No output.');
-                foreach ($rows as $row) {
-                    fputcsv(
-                        $out,
-                        array_map(
-                            fn (string|int $cell): string|int => is_string($cell) ? SafeCell::of($cell) : $cell,
-                            $row,
-                        ),
-                        escape: '',
-                    );
-                }
-            },
-            Str::slug($user->name).'-points.csv',
-            ['Content-Type' => 'text/csv; charset=utf-8'],
-        );
+        return CsvDownload::of($this->record($course, $user)->points(), Str::slug($user->name).'-points.csv');
     }
 
     private function record(Course $course, User $user): SkillRecord

@@ -61,8 +61,12 @@ final class StartCourseController extends Controller
                 'approach' => [],
             ]);
             $course->memberships()->create(['user_id' => $user->id, 'role' => Role::Instructor]);
+            $first = $course->parseMoment($request->validated('first'));
             if ($template !== null) {
-                $follow->handle($course, $template, $course->parseMoment($request->validated('first')));
+                $follow->handle($course, $template, $first);
+            } elseif ($first !== null) {
+                // A date that somebody gave is never dropped.
+                $course->meetings()->create(['title' => 'First meeting', 'starts_at' => $first]);
             }
             Auth::login($user);
 

@@ -51,7 +51,7 @@ final class SecureHeaders
             ? ' '.$store['scheme'].'://'.$store['host'].(isset($store['port']) ? ':'.$store['port'] : '')
             : '';
 
-        return "default-src 'self'; img-src 'self' data: blob:".$origin.'; '
+        return "default-src 'self'; media-src 'self' blob:; img-src 'self' data: blob:".$origin.'; '
             ."style-src 'self' 'unsafe-inline'; object-src 'none'; frame-ancestors 'none'; "
             ."base-uri 'self'; form-action 'self'";
     }

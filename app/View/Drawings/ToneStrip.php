@@ -51,6 +51,12 @@ final readonly class ToneStrip
         return new self($measures->tone, $measures->subject, $wanted, $measures->raw());
     }
 
+    /** Without what the raw file holds. */
+    public static function ofRendering(FrameMeasures $measures, ?Stops $wanted): self
+    {
+        return new self($measures->tone, $measures->subject, $wanted);
+    }
+
     /** Of a picture in which nothing is marked. */
     public static function ofTones(ToneMeasures $tone, ?RawTones $raw = null): self
     {

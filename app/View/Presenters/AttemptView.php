@@ -10,11 +10,11 @@ use App\Models\AttemptState;
 use App\Models\AttemptStep;
 use App\Models\Frame;
 use App\Models\FrameState;
+use App\Wording\ChecksTold;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\Row;
 use TruePupil\Core\Checks\Measures;
-use TruePupil\Core\Checks\Verdict;
 use TruePupil\Core\Plan\Plan;
 use TruePupil\Core\Plan\PlanComparison;
 use TruePupil\Core\Series\SeriesKind;
@@ -157,14 +157,9 @@ final readonly class AttemptView
     /** What the frame's own checks came to, in words. */
     public function counted(Frame $frame): string
     {
-        $words = [];
-        foreach ([Verdict::Met, Verdict::Close, Verdict::Missed, Verdict::Unknown] as $verdict) {
-            if ($this->count($frame, $verdict) > 0) {
-                $words[] = $this->count($frame, $verdict).' '.$verdict->label();
-            }
-        }
+        $own = array_filter($frame->checks ?? [], fn (array $check): bool => ! $this->isOfRow($check));
 
-        return $words === [] ? 'checked with its row' : implode(', ', $words);
+        return ChecksTold::of($own)->inWords() ?: 'checked with its row';
     }
 
     /** Its settings in one line. */
@@ -191,17 +186,6 @@ final readonly class AttemptView
         $record = $frame->record();
 
         return $record === null ? null : PlanComparison::of($this->plan, $record);
-    }
-
-    /** Checks of a frame alone, counted by verdict. */
-    private function count(Frame $frame, Verdict $verdict): int
-    {
-        return count(
-            array_filter(
-                $frame->checks ?? [],
-                fn (array $check): bool => $check['verdict'] === $verdict->value && ! $this->isOfRow($check),
-            ),
-        );
     }
 
     /** @return list<array<string, mixed>> */

@@ -10,6 +10,7 @@ use App\Models\FilmRoll;
 use App\Models\Frame;
 use App\Models\FrameFinding;
 use App\Models\User;
+use App\Wording\ChecksTold;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Notebook\FieldNote;
@@ -134,12 +135,11 @@ final readonly class FilmLogView
             fn (FrameFinding $finding): bool => $finding->current &&
                 in_array($finding->decision, [Decision::Accepted, Decision::Reworded], true),
         );
-        $checks = collect($frame->checks ?? [])->countBy('verdict');
+        $checks = ChecksTold::of($frame->checks ?? [])->progress();
 
         return trim(sprintf(
-            '%d of %d checks met. %s',
-            (int) ($checks['met'] ?? 0),
-            count($frame->checks ?? []),
+            '%s %s',
+            $checks === '' ? '' : 'Checks: '.$checks.'.',
             $first === null ? '' : $first->wording ?? $first->found()->sentence,
         ));
     }

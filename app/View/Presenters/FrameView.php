@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Presenters;
 
 use App\Critique\FrameSituation;
+use App\Imaging\PictureTags;
 use App\Input\IntentInput;
 use App\Input\MarksInput;
 use App\Input\RegionInput;
@@ -21,6 +22,7 @@ use App\View\Drawings\FrameOverlays;
 use App\View\Drawings\MovementComb;
 use App\View\Drawings\PupilDrawing;
 use App\View\Drawings\ToneStrip;
+use App\Wording\ChecksTold;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Brief\Brief;
@@ -29,6 +31,7 @@ use TruePupil\Core\Checks\Measures;
 use TruePupil\Core\Checks\Measures\StarsRoom;
 use TruePupil\Core\Checks\Measures\ToneLostHighlightsPct;
 use TruePupil\Core\Checks\Verdict;
+use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Critique\AskedFor;
 use TruePupil\Core\Critique\FrameAdviser;
 use TruePupil\Core\Critique\Planner;
@@ -38,6 +41,7 @@ use TruePupil\Core\Exposure\LightLedger;
 use TruePupil\Core\Findings\Critic;
 use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Severity;
+use TruePupil\Core\Intent\SaidOtherwise;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Panel\Panel;
 use TruePupil\Core\Panel\PanelGroup;
@@ -230,6 +234,35 @@ final readonly class FrameView
         return $this->frame->checks ?? [];
     }
 
+    /**
+     * What else the subject could be, as the desk offers it.
+     *
+     * @return array<string, Region> by what the button says
+     */
+    public function otherSubjects(): array
+    {
+        $seen = $this->frame->seen;
+        $all = array_filter([
+            'Mark what stands out' => $this->frame->proposed,
+            'Mark the face' => ($seen->faces[0] ?? null)?->box,
+            'Mark the person' => ($seen->bodies[0] ?? null)?->box,
+        ]);
+        foreach (array_slice($seen->things ?? [], 0, 2) as $thing) {
+            $all['Mark the '.$thing->what] = $thing->box;
+        }
+
+        return array_filter($all, fn (Region $one): bool => $one != $this->frame->subject);
+    }
+
+    /** Its tones without what the raw file holds, so that they lie on the axis of any other frame. */
+    public function plainTones(): ?ToneStrip
+    {
+        return $this->situation === null ? null : ToneStrip::ofRendering(
+            $this->situation->measures,
+            $this->situation->assignment->wanted?->stops,
+        );
+    }
+
     /** The frame to take next, where the brief is a ladder down from a long time; null where this rung holds. */
     public function nextRung(): ?NightRung
     {
@@ -383,6 +416,34 @@ final readonly class FrameView
         return $this->frame->chosenSuggestion();
     }
 
+    /** What the brief needs and the file does not say. */
+    public function missing(): MissingSettings
+    {
+        return MissingSettings::of($this->frame, $this->record);
+    }
+
+    /** A question where its reason and what was tapped do not go together. */
+    public function saidOtherwise(): ?string
+    {
+        return SaidOtherwise::question((string) $this->frame->reason, $this->frame->intent?->movement);
+    }
+
+    /** How the checks came out, in a sentence. */
+    public function checksInWords(): string
+    {
+        $told = ChecksTold::of($this->checks());
+
+        return $told->asked() === 0
+            ? 'The brief asks nothing that is measured.'
+            : trans_choice('{1} One check|[2,*] :count checks', $told->asked()).': '.$told->inWords().'.';
+    }
+
+    /** Whether the place is still in a file that cannot be written, and its student wants it nowhere. */
+    public function saysPlace(): bool
+    {
+        return isset($this->frame->tags[PictureTags::HAS_PLACE]) && ! $this->frame->attempt->user->keeps_location;
+    }
+
     /** @return list<string> what would have to be known for the rules that stayed silent, named once each */
     public function unknowns(): array
     {
@@ -391,6 +452,10 @@ final readonly class FrameView
         // Nobody can say what held a camera in the air.
         if ($this->situation?->record->origin === PictureOrigin::Aerial) {
             $needs = array_diff($needs, [Need::Support->value]);
+        }
+        // Who knows all three knows each of them.
+        if (in_array(Need::Settings->value, $needs, true)) {
+            $needs = array_diff($needs, [Need::Iso->value, Need::ExposureTime->value]);
         }
         // Nor which of its subjects it is, where a brief has none to choose from.
         if ($this->brief()->placements === []) {

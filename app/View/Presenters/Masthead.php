@@ -81,10 +81,10 @@ final readonly class Masthead
         $path = (string) parse_url($here, PHP_URL_PATH);
 
         return match ($label) {
-            'Desk' => preg_match('~^/desk/\d+~', $path) === 1,
+            'Desk' => preg_match('~^/desk/\d+|^/briefs/\d+/desk$|^/frames/\d+/beside/~', $path) === 1,
             'Class' => preg_match('~^/briefs/\d+/patterns~', $path) === 1,
             'Briefs' => preg_match('~^/briefs/\d+$|^/courses/\d+/(briefs|compose|pack)~', $path) === 1,
-            'Members' => preg_match('~^/courses/\d+/(members|invitation)~', $path) === 1,
+            'Members' => preg_match('~^/courses/\d+/(members|invitation|people)~', $path) === 1,
             'Settings' => preg_match('~^/courses/\d+/trail$~', $path) === 1,
             default => false,
         };

@@ -36,11 +36,18 @@ final readonly class ProjectorSlides
                 frames: $patterns->shown(),
             ),
         ];
+        foreach ($patterns->shown() as $frame) {
+            $slides[] = self::wall($patterns->setBrief->content()->words->title, 'One of yours', $frame);
+        }
         foreach (array_slice($patterns->findings(isPraise: true), 0, 1) as $one) {
             $slides[] = self::finding('What went well', $one, $students);
         }
         foreach ($patterns->toTeach() as $one) {
             $slides[] = self::demand($one, $students);
+            foreach (['The one that meets it best', 'The one that is farthest off'] as $index => $title) {
+                $frame = $one->bestAndWorst()[$index];
+                $frame === null || $slides[] = self::wall($one->sentence, $title, $frame);
+            }
         }
         $picture = SettingsPicture::of($patterns->settings());
         if ($picture !== null) {
@@ -53,6 +60,12 @@ final readonly class ProjectorSlides
         }
 
         return new self($slides);
+    }
+
+    /** The picture alone; whose it is, is not said. */
+    private static function wall(string $kind, string $title, Frame $frame): Slide
+    {
+        return new Slide($kind, $title, '', wall: WallFrame::of($frame));
     }
 
     private static function demand(CheckSpread $spread, int $students): Slide

@@ -8,6 +8,7 @@ use App\Models\Decision;
 use App\Models\FrameFinding;
 use App\Models\Note;
 use App\Models\NoteKind;
+use App\Wording\ChecksTold;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Adviser\Suggestion;
 use TruePupil\Core\Checks\Verdict;
@@ -15,6 +16,7 @@ use TruePupil\Core\Critique\QuietWords;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Panel\PanelGroup;
 use TruePupil\Core\Panel\PanelNote;
+use TruePupil\Core\Situation\Need;
 
 /**
  * A frame as its student gets it back: first the three things to take along, a person's words before the program's;
@@ -29,7 +31,7 @@ final readonly class ReturnedFrame
     /**
      * What to keep and what to try, and whose word it is.
      *
-     * @return list<array{label: string, text: string, by: string, finding?: FrameFinding}>
+     * @return list<array{label: string, text: string, by: string, finding?: FrameFinding, note?: Note}>
      */
     public function first(): array
     {
@@ -42,7 +44,7 @@ final readonly class ReturnedFrame
     /**
      * What holds the picture and what to try next, where nobody said anything of it.
      *
-     * @return list<array{label: string, text: string, by: string, finding?: FrameFinding}>
+     * @return list<array{label: string, text: string, by: string, finding?: FrameFinding, note?: Note}>
      */
     public function quiet(): array
     {
@@ -100,21 +102,28 @@ final readonly class ReturnedFrame
     /** How the checks of the brief came out, in a line; empty where there are none. */
     public function checksInWords(): string
     {
-        $verdicts = array_count_values(array_column($this->view->ownChecks(), 'verdict'));
-        $words = [
-            Verdict::Met->value => 'met',
-            Verdict::Close->value => 'close',
-            Verdict::Missed->value => 'missed',
-            Verdict::Unknown->value => 'cannot be told',
-        ];
+        return ChecksTold::of($this->view->ownChecks())->inWords();
+    }
 
-        return implode(', ', array_filter(array_map(
-            fn (string $verdict, string $word): ?string => isset($verdicts[$verdict])
-                ? $verdicts[$verdict].' '.$word
-                : null,
-            array_keys($words),
-            $words,
-        )));
+    /** What of the brief could not be told of the frame, and what it would have needed; null where all was told. */
+    public function untold(): ?string
+    {
+        $untold = array_filter(
+            $this->view->ownChecks(),
+            fn (array $check): bool => $check['verdict'] === Verdict::Unknown->value,
+        );
+        $needs = array_unique(array_merge(...array_column($untold, 'missing'), ...[[]]));
+
+        return $untold === [] ? null : sprintf(
+            '%s: %d of %d checks cannot be told%s.',
+            $this->view->frame->original_name,
+            count($untold),
+            count($this->view->ownChecks()),
+            $needs === [] ? '' : ', for want of '.implode('; ', array_map(
+                fn (string $need): string => Need::from($need)->label(),
+                $needs,
+            )),
+        );
     }
 
     /** Whose word a finding is in a return. */
@@ -125,12 +134,17 @@ final readonly class ReturnedFrame
             : 'found by the program';
     }
 
-    /** @return ?array{label: string, text: string, by: string, finding?: FrameFinding} */
+    /** @return ?array{label: string, text: string, by: string, finding?: FrameFinding, note?: Note} */
     private function said(string $label, Note|FrameFinding|null $what): ?array
     {
         return match (true) {
             $what === null => null,
-            $what instanceof Note => ['label' => $label, 'text' => $what->body, 'by' => $what->author->name],
+            $what instanceof Note => [
+                'label' => $label,
+                'text' => $what->body,
+                'by' => $what->author->name,
+                'note' => $what,
+            ],
             default => [
                 'label' => $label,
                 'text' => $what->sentence(),

@@ -15,7 +15,8 @@ final readonly class Slide
      * @param  string  $kind  what it is, over the title
      * @param  string  $lead  how many, large
      * @param  list<string>  $lines
-     * @param  list<Frame>  $frames  whose owners allow it
+     * @param  list<Frame>  $frames  whose owners allow it; small beside words
+     * @param  ?WallFrame  $wall  one of them alone, as large as the wall
      */
     public function __construct(
         public string $kind,
@@ -25,6 +26,7 @@ final readonly class Slide
         public array $frames = [],
         public ?SpreadStrip $strip = null,
         public ?SettingsPicture $picture = null,
+        public ?WallFrame $wall = null,
     ) {
     }
 }

@@ -10,6 +10,7 @@ use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\FindingRule;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Findings\Topic;
+use TruePupil\Core\Optics\DepthOfField;
 use TruePupil\Core\Optics\Metres;
 use TruePupil\Core\Situation\Need;
 use TruePupil\Core\Situation\Situation;
@@ -22,6 +23,9 @@ final class HyperfocalFocus extends FindingRule
     private const AT = 0.3;
 
     private const FAR = 1.0;
+
+    /** Share by which the near end may lie beyond what was wanted. */
+    private const HAIR = 0.05;
 
     public function needs(): array
     {
@@ -41,8 +45,9 @@ final class HyperfocalFocus extends FindingRule
             return null;
         }
         $off = log($focus / $depth->hyperfocal, 2);
-        if (abs($off) <= self::AT) {
-            return new Finding(
+        if ($off <= self::AT) {
+            // Where an end of what was wanted is soft, another finding says so.
+            return ! $this->holds($depth, $situation->statement->intent->sharpFrom()) ? null : new Finding(
                 id: $this->id(),
                 topic: $this->topic(),
                 severity: Severity::Praise,
@@ -77,5 +82,11 @@ final class HyperfocalFocus extends FindingRule
             source: 'Hyperfocal distance f²/(N·c) + f.',
             otherView: 'Others focus on what matters most, or at the horizon, and take the foreground as it comes.',
         );
+    }
+
+    /** @param  ?float  $near  in metres, from where it should look sharp */
+    private function holds(DepthOfField $depth, ?float $near): bool
+    {
+        return $depth->far === null && ($near === null || $depth->near <= $near * (1 + self::HAIR));
     }
 }

@@ -20,6 +20,9 @@ final class OnlyGlints extends FindingRule
     /** % of the frame. */
     private const LITTLE = 1.0;
 
+    /** % of the subject: more than this is a loss of it, however small it is in the frame. */
+    private const LITTLE_OF_SUBJECT = 1.0;
+
     /** % of the frame below which there are no glints to speak of. */
     private const LEAST = 0.02;
 
@@ -36,6 +39,7 @@ final class OnlyGlints extends FindingRule
             $ends === null ||
             $lost < self::LEAST ||
             $lost > self::LITTLE ||
+            ($situation->measures->subject?->tone->lostHighlightsPct ?? 0.0) > self::LITTLE_OF_SUBJECT ||
             $ends->largestLostPct > EndAreas::GLINT_PCT
         ) {
             return null;

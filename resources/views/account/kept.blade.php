@@ -39,7 +39,8 @@
                         <td>Until you press “Forget it”, or as the pictures</td>
                     </tr>
                     <tr>
-                        <th scope="row">What you say of your frames, and what is said of them</th>
+                        <th scope="row">What you say of your frames, and what is written and spoken of them; marks,
+                            where your course gives any</th>
                         <td>You and whoever critiques in the course; a critique that is not published, only whoever
                             writes it, with the last ten versions of its message</td>
                         <td>As the pictures</td>
@@ -48,6 +49,11 @@
                         <th scope="row">What you say of other people's frames</th>
                         <td>Whoever gets the return</td>
                         <td>As that person's pictures; without your name when your account goes</td>
+                    </tr>
+                    <tr>
+                        <th scope="row">As a teacher: sentences you keep, and how long a frame was before you</th>
+                        <td>You alone</td>
+                        <td>Until you take them out, or the account; the time as the pictures</td>
                     </tr>
                     <tr>
                         <th scope="row">Roll, kit, banks, rolls of film, pictures to go back for</th>

@@ -1,11 +1,16 @@
 <div class="first-things" role="group" aria-label="The three things to take along">
     @foreach ($returned->first() ?: ($returned->change() ? [] : $returned->quiet()) as $one)
         <div @isset($one['finding']) {{ $one['finding']->patch() }} @endisset>
-            <h2>{{ $one['label'] }} <span class="fine">{{ $one['by'] }}</span>
+            <h2>@if ($number = $returned->view->frame->noteNumbers()[$one['note']->id ?? 0] ?? null)<b
+                    class="note-number">{{ $number }}</b> @endif{{ $one['label'] }} <span
+                    class="fine">{{ $one['by'] }}</span>
                 @isset($one['finding'])
                     <x-where :finding="$one['finding']" />
                 @endisset
             </h2>
+            @isset($one['note'])
+                <x-voice :note="$one['note']" />
+            @endisset
             <p><x-words :of="$one['text']" /></p>
         </div>
     @endforeach

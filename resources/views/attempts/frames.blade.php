@@ -46,7 +46,10 @@
                                 @break
 
                                 @case (FrameState::Judged)
-                                    {{ $view->counted($frame) }}
+                                    {{ $view->counted($frame) }}@if (!$loop->first && $frames[0]->width)
+                                        · <a href="{{ route('frames.compare', [$frames[0], $frame]) }}">beside the
+                                            first</a>
+                                    @endif
                                 @break
                             @endswitch
                         </p>

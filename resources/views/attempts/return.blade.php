@@ -16,10 +16,18 @@
             <a class="button" href="{{ route('desk.show', $attempt) }}">Go on correcting</a>
         @endif
     </div>
+    @if ($mark = $attempt->setBrief->course->marking->words($attempt->mark))
+        <p class="return-mark"><b>Mark:</b> {{ $mark }}</p>
+    @endif
     @if ($attempt->correcting_since)
         <p class="word">{{ $owner ? 'This return is being corrected. What you read here may change until then.'
             : 'This return is being corrected.' }}</p>
     @endif
+    @foreach ($frames as $one)
+        @if ($one->untold())
+            <p class="word">{{ $one->untold() }}</p>
+        @endif
+    @endforeach
     @if ($frames->count() > 1)
         @foreach ($rows as ['row' => $row, 'frames' => $rowFrames, 'checks' => $rowChecks])
             @if ($row && ($strip = \App\View\Drawings\SeriesStrip::of($rowFrames, $row->kind)))
@@ -47,7 +55,12 @@
         @endif
         <div class="return">
             <div class="return-picture"><x-picture :view="$returned->view"
-                    :notes="$returned->view->frame->notes->whereNotNull('given_at')" /></div>
+                    :notes="$returned->view->frame->notes->whereNotNull('given_at')" />
+                @if ($returned->view->frame->student_subject)
+                    <p class="fine">The mark of the subject was moved at the desk, and the frame judged by it. Dashed is
+                        where it was.</p>
+                @endif
+            </div>
             <div class="return-words">
                 @if ($frames->count() === 1 && $attempt->summary)
                     <blockquote class="sheet message">{!! nl2br(e($attempt->summary)) !!}</blockquote>

@@ -1,5 +1,5 @@
 <div class="examples">
-    @foreach (array_filter(['meets' => $examples->meets, 'misses' => $examples->misses]) as $which => $frames)
+    @foreach ($made as $which => $frames)
         <figure class="example example-{{ $which }}">
             <div class="example-frames">
                 @foreach ($frames as $one)
@@ -13,6 +13,16 @@
                 @if ($which === 'misses')
                     <span>Missed: {{ lcfirst($examples->missed->sentence) }}. {{ $examples->missed->reason }}</span>
                 @endif
+            </figcaption>
+        </figure>
+    @endforeach
+    @foreach ($own as $one)
+        <figure class="example example-{{ $one->meets ? 'meets' : 'misses' }}">
+            <div class="example-frames"><img src="{{ route('brief-pictures.show', $one) }}" loading="lazy"
+                    alt="{{ $one->meets ? 'A frame that meets the brief' : 'A frame that does not' }}"></div>
+            <figcaption>
+                <b>{{ $one->meets ? 'This meets it' : 'This does not' }}</b>
+                <span class="fine">{{ $one->settings }}</span>
             </figcaption>
         </figure>
     @endforeach

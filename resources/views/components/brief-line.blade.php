@@ -26,7 +26,7 @@
         @else
             <span>{{ $brief->attempts->handedIn }} of {{ $brief->students }} handed in</span>
             @if ($brief->attempts->waiting + $brief->attempts->atDesk)
-                <a href="{{ route('courses.desk', ['course' => $course, 'brief' => $brief->setBrief]) }}"><b>{{
+                <a href="{{ route('desk.sheet', $brief->setBrief) }}"><b>{{
                         $brief->attempts->waiting + $brief->attempts->atDesk }}
                         {{ $brief->attempts->waiting + $brief->attempts->atDesk === 1 ? 'waits' : 'wait' }}</b></a>
             @endif

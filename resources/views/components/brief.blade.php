@@ -1,4 +1,4 @@
-@props(['brief'])
+@props(['brief', 'course' => null])
 <p class="lead-text">
     <x-words :of="$brief->words->purpose" /></p>
 <div class="brief-parts">
@@ -10,6 +10,16 @@
             @endforeach
         </ol>
     </section>
+    @if ($brief->frames->kit)
+        <section>
+            <h3>Taken with</h3>
+            <ul>
+                @foreach ($brief->frames->kit as $rule)
+                    <li>{{ $rule->label() }}.</li>
+                @endforeach
+            </ul>
+        </section>
+    @endif
     <section>
         <h3>What is checked</h3>
         <ul>
@@ -23,4 +33,4 @@
         <x-cautions :cautions="$brief->words->cautions" />
     </section>
 </div>
-<x-brief-examples :brief="$brief" />
+<x-brief-examples :brief="$brief" :course="$course" />

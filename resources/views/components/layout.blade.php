@@ -28,6 +28,7 @@
     <link rel="stylesheet" href="{{ Assets::url('css/plan.css') }}">
     <link rel="stylesheet" href="{{ Assets::url('css/course.css') }}">
     <link rel="stylesheet" href="{{ Assets::url('css/field.css') }}">
+    <link rel="stylesheet" href="{{ Assets::url('css/sheet.css') }}">
     <link rel="stylesheet" href="{{ Assets::url('css/touch.css') }}">
     <script src="{{ Assets::url('vendor/htmx/htmx.min.js') }}" defer></script>
     <script src="{{ Assets::url('js/app.js') }}" type="module"></script>
@@ -37,7 +38,7 @@
     hx-headers='{"X-CSRF-TOKEN": "{{ csrf_token() }}"}'>
     <a class="visually-hidden-focusable skip" href="#main">Skip to the content</a>
     <header class="masthead">
-        <a class="brand" href="{{ $masthead ? route('home') : route('sign-in') }}"><x-mark /> <span
+        <a class="brand" href="{{ route('home') }}"><x-mark /> <span
                 @class(['visually-hidden' => $masthead?->course])>True Pupil</span></a>
         @if ($masthead)
             <nav aria-label="Course" class="course-parts">
@@ -80,6 +81,9 @@
                         <a href="{{ route('film') }}">Rolls of film</a>
                     @endif
                     <a href="{{ route('roll') }}">Roll</a>
+                    @if ($masthead->role && $masthead->role !== App\Models\Role::Student)
+                        <a href="{{ route('phrases') }}">Sentences you keep</a>
+                    @endif
                     <a href="{{ route('words') }}">Words of the trade</a>
                     <a href="{{ route('account') }}">Account</a>
                     @can('operate')
@@ -89,6 +93,8 @@
                     <form method="post" action="{{ route('sign-out') }}">@csrf<button>Sign out</button></form>
                 </div>
             </details>
+        @elseif (request()->routeIs('home'))
+            <a class="first-sign-in" href="{{ route('sign-in') }}">Sign in</a>
         @endif
     </header>
     <main id="main" @class(['page', 'page-wide' => $wide]) @if ($keeps) data-keep @endif>
@@ -99,6 +105,10 @@
                     @if (session('recall'))
                         <form method="post" action="{{ route('desk.recall', session('recall')) }}" data-once>@csrf
                             <button class="plain">Take it back</button> <span class="fine">within a minute</span></form>
+                    @endif
+                    @if (session('said') && request()->route('setBrief'))
+                        <form method="post" data-once action="{{ route('desk.unsay', [request()->route('setBrief'),
+                            session('said')]) }}">@csrf @method('delete') <button class="plain">Undo</button></form>
                     @endif
                 </div>
             @endif

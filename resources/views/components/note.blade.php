@@ -1,6 +1,6 @@
-@props(['note', 'group' => null])
+@props(['note', 'group' => null, 'number' => null])
 <article class="note note-{{ $note->kind->value }}">
-    <p><b>{{ $note->kind->label() }}</b>
+    <p>@if ($number)<b class="note-number">{{ $number }}</b>@endif <b>{{ $note->kind->label() }}</b>
         @if ($note->topic)
             <span class="fine">{{ $note->topic->label() }}</span>
         @endif
@@ -12,10 +12,11 @@
         @else
             <span class="fine">{{ $note->author->name }}</span>
         @endif
-        @if ($note->region)
+        @if ($note->region || $note->pointing)
             <span class="fine">at the mark in the picture</span>
         @endif
         {{ $slot }}
     </p>
+    <x-voice :note="$note" />
     <p class="note-body">{{ $note->body }}</p>
 </article>

@@ -6,7 +6,7 @@
         @endforeach
         <button type="button" data-show="spot" aria-pressed="false">spot reading</button>
         <div class="look-for" data-look hidden>
-            <button type="button">people and things</button>
+            <button type="button" data-looking>people and things</button>
             <a class="fine" href="{{ route('sight') }}">what this does</a>
             <span class="fine" data-look-words aria-live="polite"></span>
         </div>

@@ -9,14 +9,25 @@
             @if ($overlays)
                 <x-overlays :overlays="$overlays" :id="'over-' . $view->frame->id" />
             @endif
+            @if ($notes)
+                <div id="pointings-{{ $view->frame->id }}"><x-pointings :notes="$notes" :frame="$view->frame" /></div>
+            @endif
             @foreach ($notes as $note)
                 @if ($note->region)
                     <div class="place-mark place-{{ $note->kind->value }}"
                         style="left: {{ 100 * $note->region->x }}%; top: {{ 100 * $note->region->y }}%; width: {{ 100 *
                         $note->region->width }}%; height: {{ 100 * $note->region->height }}%">
-                        <span>{{ $note->kind->label() }}</span></div>
+                        <span>{{ $view->frame->noteNumbers()[$note->id] ?? '' }} {{ $note->kind->label()
+                            }}</span></div>
                 @endif
             @endforeach
+            @if ($marked && $view->frame->student_subject)
+                <div class="subject-mark subject-before"
+                    style="left: {{ $view->frame->student_subject->x * 100 }}%; top: {{
+                    $view->frame->student_subject->y * 100 }}%; width: {{ $view->frame->student_subject->width * 100
+                    }}%; height: {{ $view->frame->student_subject->height * 100 }}%">
+                    <span>as it was marked</span></div>
+            @endif
             @if ($marked && $view->frame->subject)
                 <div class="subject-mark"
                     style="left: {{ $view->frame->subject->x * 100 }}%; top: {{ $view->frame->subject->y * 100

@@ -17,5 +17,5 @@
         <p class="fine">{{ $one->brief->title }}</p>
     @endif
     <p class="fine">{{ $one->facts->settings ?: 'no settings recorded' }}</p>
-    <x-verdict-cells :facts="$one->facts" />
+    <x-verdict-cells :checks="$one->facts->checks" />
 </li>

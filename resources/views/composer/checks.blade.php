@@ -1,3 +1,4 @@
+@use(App\Briefs\CheckScale)
 @use(App\Briefs\LimitText)
 @use(App\Briefs\MeasureChoices)
 @use(TruePupil\Core\Checks\Measures)
@@ -7,6 +8,9 @@
         <fieldset class="composer-check">
             <legend><span class="number" aria-hidden="true">{{ $index + 1 }}</span><span
                     class="visually-hidden">Check {{ $index + 1 }}</span></legend>
+            @if ($check['from'] !== '')
+                <input type="hidden" name="checks[{{ $index }}][from]" value="{{ $check['from'] }}">
+            @endif
             <input type="hidden" name="was[{{ $index }}]" value="{{ $check['measure'] }}">
             <div class="composer-sentence">
                 <select name="checks[{{ $index }}][measure]" aria-label="Measure"
@@ -46,6 +50,9 @@
                             placeholder="{{ $usual->example(Measures::find($check['measure'])) }}"> {{
                                 LimitText::unitBeside(Measures::find($check['measure'])) }}</label>
                     @include('composer.comparison')
+                    <label class="composer-up-to"><span class="visually-hidden">Second limit</span> <input
+                            class="composer-value" name="checks[{{ $index }}][upTo]" value="{{ $check['upTo'] }}"
+                            maxlength="20"> {{ LimitText::unitBeside(Measures::find($check['measure'])) }}</label>
                     <label>close within <input class="composer-value" name="checks[{{ $index }}][tolerance]"
                             value="{{ $check['tolerance'] }}" maxlength="20" inputmode="decimal" placeholder="0"> {{
                                 LimitText::toleranceUnit(Measures::find($check['measure'])) }}</label>
@@ -54,6 +61,14 @@
                     hx-include="#composer" hx-vals='{"drop": {{ $index }}}' hx-target="#checks" hx-swap="outerHTML"
                     aria-label="Remove check {{ $index + 1 }}">remove</button>
             </div>
+            @if ($scale = CheckScale::of(Measures::find($check['measure']), $check['comparison'], $check['limit'],
+                $check['upTo']))
+                <div class="check-scale" data-check-scale="{{ json_encode($scale->steps) }}"
+                    data-check="{{ $index }}" @if ($scale->isInStops) data-in-stops @endif hidden></div>
+            @endif
+            @if ($check['from'] !== '')
+                <p class="fine composer-from">As in “{{ $check['from'] }}”.</p>
+            @endif
             <label class="composer-why">Why it matters <input name="checks[{{ $index }}][reason]"
                     value="{{ $check['reason'] }}" maxlength="2000" required></label>
             <details @if ($check['sentence'] !== '' || $check['row'] !== '') open @endif>

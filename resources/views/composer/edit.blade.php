@@ -1,4 +1,5 @@
 @use(TruePupil\Core\Brief\DecisionAsked)
+@use(TruePupil\Core\Brief\KitRule)
 @use(TruePupil\Core\Series\SeriesKind)
 <x-layout title="Compose a brief" :course="$course" wide>
     <p class="eyebrow"><a href="{{ route('set-briefs.create', $course) }}">Briefs</a></p>
@@ -98,6 +99,13 @@
                                 @checked(in_array($decision->value, $input->decisions, true))>
                                     {{ $decision->label() }}</label>
                     @endforeach
+                    <fieldset>
+                        <legend>Taken with</legend>
+                        @foreach (KitRule::cases() as $rule)
+                            <label class="choice"><input type="checkbox" name="kit[]" value="{{ $rule->value }}"
+                                    @checked(in_array($rule->value, $input->kit, true))> {{ $rule->label() }}</label>
+                        @endforeach
+                    </fieldset>
                     <label for="topic">Topic in the library</label>
                     <select id="topic" name="topic">
                         <option value="">among your own</option>
@@ -123,6 +131,7 @@
                     @include('composer.trial')
                 @endisset
             </div>
+            @include('composer.pictures')
             <p><button class="primary">{{ $isOwn ? 'Save as a new revision' : 'Save the brief' }}</button></p>
             <p class="fine">Briefs that were set before stay as they are, whatever you change here.</p>
         </div>

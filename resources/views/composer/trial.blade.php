@@ -1,3 +1,4 @@
+@use(App\Briefs\CheckScale)
 @use(TruePupil\Core\Brief\PlainSentence)
 @use(TruePupil\Core\Checks\Verdict)
 <div id="trial" class="trial" aria-live="polite">
@@ -7,8 +8,9 @@
     @if ($brief && $brief->checks)
         <h3>As the student reads it</h3>
         <ol>
-            @foreach ($brief->checks as $check)
-                <li>{{ PlainSentence::of($check) }}.
+            @foreach ($brief->checks as $number => $check)
+                <li data-places="{{ json_encode(CheckScale::places($check)) }}"
+                    data-number="{{ $number }}">{{ PlainSentence::of($check) }}.
                     @if ($check->sentence !== PlainSentence::of($check))
                         <span class="fine">In your words: {{ $check->sentence }}</span>
                     @endif
@@ -33,11 +35,15 @@
                         </tr>
                     </thead>
                     <tbody>
-                        @foreach ($brief->checks as $check)
+                        @foreach ($brief->checks as $number => $check)
                             <tr>
                                 <th scope="row">{{ ucfirst($check->measure->label) }}</th>
-                                @foreach ($tried as ['results' => $results])
-                                    <td class="trial-{{ $results[$check->id]->verdict->value }}">
+                                @foreach ($tried as ['frame' => $frame, 'results' => $results])
+                                    <td class="trial-{{ $results[$check->id]->verdict->value }}"
+                                        @if (is_float($results[$check->id]->value)) data-hangs-on="{{ $number }}"
+                                        data-place="{{ CheckScale::place($check->measure,
+                                        $results[$check->id]->value) }}" data-name="{{ $frame->attempt->user->name }}"
+                                        @endif>
                                         <b>{{ $results[$check->id]->verdict === Verdict::Unknown ? 'not known'
                                             : $results[$check->id]->verdict->label() }}</b><br><span
                                             class="fine">{{ is_string($results[$check->id]->value)

@@ -4,8 +4,15 @@
         <h1>The board <span class="fine">{{ $count }} {{ $count === 1 ? 'student' : 'students' }}</span></h1>
         <nav aria-label="Shown" class="switch">
             @foreach (CourseBoard::SHOWN as $value => $label)
-                <a href="{{ route('courses.board', ['course' => $course, 'shown' => $value]) }}"
+                <a href="{{ route('courses.board', array_filter(['course' => $course->id, 'shown' => $value,
+                    'as' => $asResults ? 'results' : null])) }}"
                     @if ($shown === $value) aria-current="true" @endif>{{ $label }}</a>
+            @endforeach
+        </nav>
+        <nav aria-label="Each cell says" class="switch">
+            @foreach (['' => 'where it is', 'results' => 'how it came out'] as $as => $label)
+                <a href="{{ route('courses.board', array_filter(['course' => $course->id, 'shown' => $shown,
+                    'as' => $as])) }}" @if ($asResults === ($as !== '')) aria-current="true" @endif>{{ $label }}</a>
             @endforeach
         </nav>
     </div>
@@ -21,7 +28,7 @@
         </div>
     @else
         <div class="board-scroll" tabindex="0" role="region" aria-label="Students and briefs">
-            <table class="board">
+            <table @class(['board', 'board-results' => $asResults])>
                 <thead>
                     <tr>
                         <th scope="col">Student</th>
@@ -55,14 +62,22 @@
                                         $person['name'] }}</a>@else{{ $person['name'] }}
                                 @endif
                             </th>
-                            <x-board-row :cells="$board->row($person, $extensions)" :course="$course" />
+                            <x-board-row :cells="$board->row($person, $extensions)" :course="$course"
+                                :asResults="$asResults" />
                         </tr>
                     @endforeach
                 </tbody>
             </table>
         </div>
+        @if ($asResults)
+            <p class="fine board-legend"><span class="cell cell-met"></span> met <span class="cell cell-close"></span>
+                close <span class="cell cell-missed"></span> missed <span class="cell cell-unknown"></span> cannot be
+                told</p>
+        @endif
         <p class="fine">Each cell is a student's latest attempt. Whoever has waited longest for you stands first.</p>
-        <x-pages :page="$page" :pages="$pages" :route="route('courses.board', ['course' => $course, 'shown' => $shown])"
+        <x-pages :page="$page" :pages="$pages"
+            :route="route('courses.board', array_filter(['course' => $course->id, 'shown' => $shown,
+            'as' => $asResults ? 'results' : null]))"
             />
     @endif
 </x-layout>

@@ -63,7 +63,7 @@
                                 <td>{{ $course->formatHour($one->since) }}</td>
                                 <td>{{ $one->facts->settings ?: 'not recorded' }}{{ $one->facts->frames > 1
                                     ? ' · ' . $one->facts->frames . ' frames' : '' }}</td>
-                                <td><x-verdict-cells :facts="$one->facts" /></td>
+                                <td><x-verdict-cells :checks="$one->facts->checks" /></td>
                             </tr>
                         @endforeach
                     </tbody>
@@ -74,7 +74,10 @@
         @foreach ($sheet->groups as $group)
             <section class="sheet-group">
                 @if ($group['title'])
-                    <h2>{{ $group['title'] }} <span class="fine">{{ $group['note'] }}</span></h2>
+                    <h2>@if ($order === QueueOrder::Brief)
+                            <a href="{{ route('desk.sheet', $group['attempts'][0]->brief->setBrief) }}">{{
+                                $group['title'] }}</a>@else{{ $group['title'] }}@endif
+                        <span class="fine">{{ $group['note'] }}</span></h2>
                 @endif
                 <x-waiting-sheet :waiting="$group['attempts']" :course="$course"
                     :withBrief="$order !== QueueOrder::Brief" />

@@ -2,6 +2,7 @@
 <x-layout title="Members" :course="$course">
     <div class="sheet-head">
         <h1>Members <span class="fine">{{ $members->count() }}</span></h1>
+        <a class="button" href="{{ route('courses.people', $course) }}">People from a list</a>
         <a class="button primary" href="{{ route('courses.invitation', $course) }}">Show the invitation</a>
     </div>
     @if (session('link'))

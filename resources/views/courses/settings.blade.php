@@ -1,3 +1,4 @@
+@use(TruePupil\Core\Brief\KitRule)
 <x-layout :title="'Settings · ' . $course->name" :course="$course">
     <div class="sheet-head">
         <h1>Settings</h1>
@@ -34,6 +35,23 @@
             </div>
             <p class="fine">After that time frames, pictures and what was said of them are deleted. <a
                     href="{{ route('kept') }}">What is kept of people</a></p>
+            <div class="approach-question">
+                <label for="marking">Marks of your own</label>
+                <select id="marking" name="marking[kind]">
+                    @foreach (App\Models\MarkingKind::cases() as $kind)
+                        <option value="{{ $kind->value }}" @selected(old('marking.kind', $course->marking->kind->value)
+                            === $kind->value)>{{ $kind->label() }}</option>
+                    @endforeach
+                </select>
+                <label>points at most, of each line <input type="number" name="marking[most]" min="1"
+                        max="{{ App\Models\Marking::MOST_POINTS }}"
+                        value="{{ old('marking.most', $course->marking->most) }}"></label>
+                <label for="marking-lines">your lines, one under the other</label>
+                <textarea id="marking-lines" name="marking[lines]" rows="3">{{ old('marking.lines',
+                    implode("\n", $course->marking->lines)) }}</textarea>
+                <p class="fine">A mark is given at the desk, per attempt, and goes out with the return. Nothing proposes
+                    one.</p>
+            </div>
             <div class="intent-flags">
                 <label><input type="checkbox" name="asks_confirmed" value="1" @disabled(!$hasMail)
                         @checked(old('asks_confirmed', $course->asks_confirmed))> students need a confirmed address to
@@ -41,6 +59,18 @@
                 <label><input type="checkbox" name="sends_undecided" value="1"
                         @checked(old('sends_undecided', $course->sends_undecided))> findings that nobody decided on go
                     out with a return</label>
+            </div>
+        </fieldset>
+        <fieldset class="sheet">
+            <legend>Taken with</legend>
+            <p>What frames of this course may be taken with. It is said with every brief that you set from now on, and
+                checked with it; briefs that are set stay as they are.</p>
+            <div class="intent-flags">
+                @foreach (KitRule::cases() as $rule)
+                    <label><input type="checkbox" name="kit_rules[]" value="{{ $rule->value }}"
+                            @checked(in_array($rule->value, old('kit_rules', $course->kit_rules ?? []), true))>
+                        {{ $rule->label() }}</label>
+                @endforeach
             </div>
         </fieldset>
         <fieldset class="sheet">

@@ -4,7 +4,8 @@
         <div>
             <p class="eyebrow">{{ $course->place }}{{ $course->archived_at ? ' · archived '
                 . $course->formatDay($course->archived_at) : '' }}</p>
-            <h1>{{ trans_choice('{0} Nobody waits|{1} One attempt waits|[2,*] :count attempts wait', $count) }}
+            <h1>{{ $steps ? 'Three steps to the first evening'
+                    : trans_choice('{0} Nobody waits|{1} One attempt waits|[2,*] :count attempts wait', $count) }}
                 @if ($count > count($waiting))
                     <a class="fine" href="{{ route('courses.desk', $course) }}">all of it at the desk</a>
                 @endif
@@ -17,6 +18,22 @@
     </div>
     @if ($loading)
         @include('courses.demo-loading')
+    @endif
+    @if ($steps)
+        <ol class="first-steps">
+            @foreach ($steps as $step)
+                <li @class(['sheet', 'is-done' => $step->isDone])>
+                    <h2>{{ $step->title }}</h2>
+                    <p>{{ $step->says }}</p>
+                    <p>
+                        @foreach ($step->links as $label => $url)
+                            <a @class(['button', 'primary' => $loop->first && !$step->isDone]) href="{{ $url }}">{{
+                                $label }}</a>
+                        @endforeach
+                    </p>
+                </li>
+            @endforeach
+        </ol>
     @endif
     @if ($waiting)
         <x-waiting-sheet :waiting="$waiting" :course="$course" />
@@ -37,14 +54,7 @@
                     @endforeach
                 </ol>
             @else
-                <div class="sheet">
-                    <p>No brief is set yet.</p>
-                    @if ($role === Role::Instructor)
-                        <p><a class="button primary" href="{{ route('set-briefs.create', $course) }}">Set the first
-                                brief</a> <a class="button" href="{{ route('programme', $course) }}">Take a ready
-                                course</a></p>
-                    @endif
-                </div>
+                <p class="sheet">No brief is set yet.</p>
             @endif
         </section>
         <aside>
@@ -55,13 +65,23 @@
                     <p><a class="button" href="{{ route('courses.invitation', $course) }}">Show the invitation</a></p>
                 </section>
             @endif
-            <x-approach :course="$course" />
+            @if ($steps)
+                <details>
+                    <summary>What the course teaches where photographers disagree</summary>
+                    <x-approach :course="$course" />
+                </details>
+            @else
+                <x-approach :course="$course" />
+            @endif
             <ul class="plain-list quiet-list">
                 <li><a href="{{ route('programme', $course) }}">Programme</a></li>
                 <li><a href="{{ route('courses.calendar', $course) }}">Dates for a calendar</a></li>
                 @if ($role === Role::Instructor)
                     <li><a href="{{ route('courses.drills', $course) }}">Where the class stands in the drills</a></li>
                     <li><a href="{{ route('exports.table', $course) }}">Frames as CSV</a></li>
+                    @if ($course->marking->parts())
+                        <li><a href="{{ route('marks.course', $course) }}">Marks as CSV</a></li>
+                    @endif
                     <li><a href="{{ route('exports.document', $course) }}">The course as JSON</a></li>
                 @endif
             </ul>

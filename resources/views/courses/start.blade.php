@@ -16,7 +16,7 @@
                 <label class="choice"><input type="radio" name="template" value=""
                         @checked(old('template', '') === '')>
                     <span class="choice-body"><b>Nothing yet</b> You set each brief yourself.</span></label>
-                <label for="first">The first meeting begins <span class="fine">optional, for a ready course: all its
+                <label for="first">The first meeting begins <span class="fine">optional; of a ready course all
                         dates follow</span></label>
                 <input id="first" type="datetime-local" name="first" value="{{ old('first') }}">
             </fieldset>

@@ -5,9 +5,14 @@
                 $view->frame->state === \App\Models\FrameState::Ready =>
                     'The check of this frame could not be finished on our side.',
                 default => $view->frame->problem
-                    ?? 'This frame is still being judged; look again in a moment.',
+                    ?? 'Checking again …',
             } }}
         </p>
+        @if ($view->frame->state === \App\Models\FrameState::Judging)
+            {{-- The desk is drawn anew as soon as it is done. --}}
+            <div hidden hx-get="{{ route('desk.show', $attempt) }}" hx-trigger="load delay:900ms" hx-target="#desk"
+                hx-select="#desk" hx-swap="outerHTML" data-quiet></div>
+        @endif
         @if ($decides && $view->frame->state === \App\Models\FrameState::Ready)
             <form method="post" action="{{ route('frames.judge', $view->frame) }}" data-once>
                 @csrf<button>Check it again</button> <span class="fine">Nothing of the student's is

@@ -6,7 +6,7 @@
     </form>
 @endif
 @if ($decides)
-    <form method="post" action="{{ route('desk.publish', $attempt) }}" class="sheet publish" data-once
+    <form method="post" action="{{ route('desk.publish', $attempt) }}" class="sheet publish" id="publish"
         hx-put="{{ route('desk.update', $attempt) }}" hx-trigger="input delay:800ms, change" hx-target="#kept"
         hx-swap="innerHTML">
         @csrf
@@ -35,15 +35,12 @@
                     {{ count($stillWriting) === 1 ? 'has' : 'have' }} written notes here and not given them
                     yet. Once this is published they can no longer be given.</p>
             @endif
-            <p class="publish-row"><button class="primary" hx-post="{{ route('desk.publish', $attempt) }}"
-                    hx-include="closest form"
-                hx-target="#desk" hx-select="#desk" hx-select-oob="#message" hx-swap="outerHTML show:window:top"
-                hx-push-url="true" hx-disabled-elt="this"
-                    data-publish>{{ $attempt->correcting_since ? 'Publish the correction'
-                        : 'Publish the critique' }}</button> <span id="kept" class="fine"
-                    aria-live="polite"></span></p>
+            <p class="publish-row"><span id="kept" class="fine" aria-live="polite"></span></p>
         </div>
     </form>
+    @if ($attempt->setBrief->course->marking->parts())
+        @include('desk.mark', ['marking' => $attempt->setBrief->course->marking])
+    @endif
 @elseif ($attempt->state->allows(AttemptStep::ReadReturn))
     <div class="word word-done">
         <p>Published{{ $attempt->publishedBy ? ' by ' . $attempt->publishedBy->name : '' }}

@@ -5,7 +5,7 @@
 @use(TruePupil\Core\Findings\Topic)
 <div id="notes-{{ $frame->id }}">
     @foreach ($readable as $note)
-        <x-note :note="$note">
+        <x-note :note="$note" :number="$frame->noteNumbers()[$note->id] ?? null">
             @if ($note->given_at === null)
                 <span class="state state-draft">not given yet</span>
             @endif
@@ -21,7 +21,8 @@
     @if ($teaches ? $frame->attempt->allows(AttemptStep::Critique)
         : $frame->attempt->state->allows(AttemptStep::Critique))
         <form method="post" action="{{ route('notes.store', $frame) }}" hx-post="{{ route('notes.store', $frame) }}"
-            hx-target="#notes-{{ $frame->id }}" hx-swap="outerHTML" class="small-form" data-note>
+            hx-target="#notes-{{ $frame->id }}" hx-swap="outerHTML" class="small-form" data-note
+            enctype="multipart/form-data" hx-encoding="multipart/form-data">
             @csrf
             <input type="hidden" name="token" value="{{ Str::uuid() }}">
             <div class="note-kinds" role="radiogroup" aria-label="Kind of note">
@@ -53,15 +54,29 @@
             <textarea id="note-{{ $frame->id }}" name="body" rows="2" maxlength="4000" required
                 autocomplete="off"
                 data-draft="note-{{ $frame->id }}" placeholder="Your own remark"></textarea>
-            @if ($phrases ?? [])<label class="visually-hidden"
-                    for="phrase-{{ $frame->id }}">What you have said before</label><select
-                    id="phrase-{{ $frame->id }}" data-phrase="note-{{ $frame->id }}">
-                    <option value="">what you have said before …</option>
-                    @foreach ($phrases as $phrase)
-                        <option>{{ $phrase }}</option>
-                    @endforeach
-                </select>
-            @endif
+            <div class="phrase-row">
+                @if ($phrases ?? [])
+                    <label class="visually-hidden" for="phrase-{{ $frame->id }}">One of your sentences</label>
+                    <input type="search" id="phrase-{{ $frame->id }}" list="phrases-{{ $frame->id }}" form="nowhere"
+                        data-phrase="note-{{ $frame->id }}" autocomplete="off"
+                        placeholder="one of your sentences …">
+                    <datalist id="phrases-{{ $frame->id }}">
+                        @foreach ($phrases as $phrase)
+                            <option>{{ $phrase }}</option>
+                        @endforeach
+                    </datalist>
+                @endif
+                <label class="fine"><input type="checkbox" name="keep" value="1"> keep the sentence</label>
+                <a class="fine" href="{{ route('phrases') }}">all of them</a>
+            </div>
+            <div class="phrase-row" data-voice data-most="{{ App\Models\NoteVoice::MOST_SECONDS }}" hidden>
+                <button type="button" class="plain" data-record>Speak it as well</button>
+                <audio controls hidden></audio>
+                <button type="button" class="plain" data-forget-voice hidden>Without sound</button>
+                <span class="fine" data-voice-says aria-live="polite"></span>
+                <input type="file" name="voice" hidden><input type="hidden" name="voice_seconds">
+            </div>
+            <input type="hidden" name="pointing" data-pointing>
             <div class="note-place" data-drawn="note">
                 <p class="draw-row"><button type="button" class="plain" data-draw="box"
                         data-says="Draw the place on the picture.">Mark the place in the picture</button>

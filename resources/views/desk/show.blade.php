@@ -27,6 +27,9 @@
                     @if ($view->judgedOverlays())
                         <x-picture-views :view="$view" :overlays="$view->judgedOverlays()" />
                     @endif
+                    @if ($decides)
+                        @include('desk.tools')
+                    @endif
                     <div class="desk-strip">
                         @if ($view->tones)
                             <x-tone-strip :tones="$view->tones" id="tones-{{ $view->frame->id }}" />
@@ -52,7 +55,12 @@
                                 aria-pressed="false"><img src="{{ route('frames.small', $view->frame) }}" alt=""
                                     loading="lazy"><span>{{ $loop->iteration }} <span
                                         class="visually-hidden">{{ $view->frame->original_name }}</span>
-                                    {{ $view->frame->record()?->settings()?->time }}</span></button></li>
+                                    {{ $view->frame->record()?->settings()?->time }}</span></button>
+                            @unless ($loop->first)
+                                <a href="{{ route('frames.compare', [$frames[0]->frame, $view->frame]) }}"
+                                    class="film-beside">beside 1</a>
+                            @endunless
+                        </li>
                     @endforeach
                 </ol>
             @endif
@@ -134,10 +142,22 @@
                     <button type="button" hx-post="{{ route('desk.accept-rest', $attempt) }}" hx-target="#desk"
                         hx-select="#desk" hx-swap="outerHTML" data-rest
                         @disabled($undecided === 0)>Accept the rest <kbd>A</kbd></button>
-                    <span class="fine" data-decided>{{ $found - $undecided }} of {{ $found }} decided</span>
-                    <button type="button" class="primary" data-part-of="say"
-                        data-to="#summary">Write <kbd>t</kbd></button>
+                    <button type="button" data-part-of="say" data-to="#summary">Write <kbd>t</kbd></button>
+                    <span class="fine" data-goes-out aria-live="polite"
+                        @if ($attempt->setBrief->course->sends_undecided) data-sends-undecided @endif></span>
+                    <button class="primary" form="publish" hx-post="{{ route('desk.publish', $attempt) }}"
+                        hx-include="#publish" hx-target="#desk" hx-select="#desk" hx-select-oob="#message"
+                        hx-swap="outerHTML show:window:top" hx-push-url="true" hx-disabled-elt="this"
+                        data-publish>{{ $attempt->correcting_since ? 'Publish the correction' : 'Publish' }}
+                        <kbd>p</kbd></button>
                 </footer>
+                <dialog data-bare-dialog aria-labelledby="bare-title">
+                    <h2 id="bare-title">Nothing of yours is in it</h2>
+                    <p>No word from you and nothing decided: {{ $attempt->user->name }} would read the checks
+                        alone.</p>
+                    <p class="publish-row"><button type="button" class="primary" data-bare-publish>Publish it
+                            so</button> <button type="button" data-bare-back>Back to the frame</button></p>
+                </dialog>
             @endif
         </div>
         <dialog data-keys-dialog aria-labelledby="keys-title">
@@ -165,6 +185,10 @@
                 <dd>write a note</dd>
                 <dt><kbd>t</kbd></dt>
                 <dd>write to the student</dd>
+                <dt><kbd>k</kbd></dt>
+                <dd>put the subject’s mark right</dd>
+                <dt><kbd>g</kbd> <kbd>l</kbd></dt>
+                <dd>an arrow with a note; a crop, drawn on the picture</dd>
                 <dt><kbd>e</kbd> <kbd>n</kbd></dt>
                 <dd>earlier attempt, next attempt</dd>
                 <dt><kbd>o</kbd></dt>

@@ -2,8 +2,6 @@
 @use(TruePupil\Core\Intent\Facing)
 @use(TruePupil\Core\Intent\MeantTone)
 @use(TruePupil\Core\Intent\Idea)
-@use(TruePupil\Core\Intent\KeptSharp)
-@use(TruePupil\Core\Intent\MovementLook)
 @use(TruePupil\Core\Intent\SubjectKind)
 <fieldset class="plain kind-chips">
     <legend>What is it? <span class="fine">one tap; suggestions are for its kind</span></legend>
@@ -14,9 +12,8 @@
         @endforeach
     </div>
 </fieldset>
-<details class="intent" @if (array_filter(array_diff_key($input, ['is' => 1])) || $errors->has('intent*')) open @endif>
-    <summary>What was it meant to show? <span class="fine">distances and movement; whatever you say here is
-            checked</span></summary>
+<fieldset class="intent">
+    <legend>What was it meant to show? <span class="fine">whatever you say here is checked</span></legend>
     @error('intent')
         <p class="field-problem">{{ $message }}</p>
     @enderror
@@ -29,30 +26,12 @@
                     name="intent[{{ $key }}]" value="{{ $input[$key] ?? '' }}" maxlength="20" inputmode="decimal"
                     autocomplete="off" placeholder="{{ $example }}"></label>
         @endforeach
-        <label>Movement <span class="fine">how it should look</span>
-            <select name="intent[want]">
-                <option value="">does not matter</option>
-                @foreach (MovementLook::cases() as $look)
-                    <option value="{{ $look->value }}"
-                        @selected(($input['want'] ?? '') === $look->value)>{{ $look->label() }}</option>
-                @endforeach
-            </select>
-        </label>
         <label>Its speed <span class="fine">m/s; walking is 1.4</span> <input name="intent[speed]"
                 value="{{ $input['speed'] ?? '' }}" maxlength="20" inputmode="decimal" autocomplete="off"
                 placeholder="1.4"></label>
         <label>Its direction <span class="fine">°; 0 across, 90 towards you</span> <input name="intent[angle]"
                 value="{{ $input['angle'] ?? '' }}" maxlength="20" inputmode="decimal" autocomplete="off"
                 placeholder="0"></label>
-        <label>How much of it is sharp
-            <select name="intent[kept]">
-                <option value="">not said</option>
-                @foreach (KeptSharp::cases() as $kept)
-                    <option value="{{ $kept->value }}"
-                        @selected(($input['kept'] ?? '') === $kept->value)>{{ $kept->label() }}</option>
-                @endforeach
-            </select>
-        </label>
         <label>Idea <span class="fine">of the composition</span>
             <select name="intent[idea]">
                 <option value="">none</option>
@@ -95,4 +74,4 @@
                     @checked($input[$key] ?? false)> {{ $label }}</label>
         @endforeach
     </div>
-</details>
+</fieldset>

@@ -14,7 +14,6 @@
         <button type="button" data-add hidden>Add it in numbers</button>
         <button type="button" data-close hidden>Close this outline</button>
     </div>
-    <p class="fine" data-hint aria-live="polite">Drag a rectangle round the subject itself, as tight as it goes.</p>
     @error('marks')
         <p class="field-problem">{{ $message }}</p>
     @enderror

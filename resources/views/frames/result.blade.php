@@ -2,7 +2,15 @@
 @use(App\View\Presenters\PracticeLink)
 <div class="result">
     <div class="sheet">
+        @if ($frame->attempt->state === AttemptState::Draft && $view->missing()->rows)
+            @include('frames.missing', ['missing' => $view->missing()])
+            <p><button form="prepare">Check it with these</button></p>
+        @endif
+        @if ($frame->attempt->state === AttemptState::Draft && ($question = $view->saidOtherwise()))
+            <p class="word">{{ $question }}</p>
+        @endif
         <h2>Checks of the brief</h2>
+        <p>{{ $view->checksInWords() }}</p>
         <x-checks :checks="$view->checks()" />
         @if ($rung = $view->nextRung())
             <p class="word"><b>Next rung: {{ $rung->settings->time }} at {{ $rung->settings->iso }}.</b>

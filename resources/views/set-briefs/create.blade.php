@@ -24,7 +24,7 @@
                             @endif
                         </summary>
                         <div class="shelf-open sheet">
-                            <x-brief :brief="$one->brief" />
+                            <x-brief :brief="$one->brief" :course="$course" />
                             @if ($one->isSet())
                                 <p class="word word-done">This brief is set to the course already. <a
                                         href="{{ route('set-briefs.show', $one->setBrief) }}">Look at it</a></p>
@@ -35,7 +35,7 @@
                                         and this takes its place for whoever has not begun; or set it beside that
                                         one.</p>
                                 @endif
-                                <div hx-get="{{ route('set-briefs.reach', ['course' => $course,
+                                <div class="brief-reach" hx-get="{{ route('set-briefs.reach', ['course' => $course,
                                     'brief' => $one->brief->id]) }}" hx-swap="outerHTML"
                                     hx-trigger="toggle from:closest details once"></div>
                                 <form method="post" action="{{ route('set-briefs.store', $course) }}" data-once>

@@ -12,8 +12,8 @@
             <a class="button" href="{{ route('patterns', $view->setBrief) }}">What the class did</a>
         @endif
         @if ($view->count->attempts->waiting + $view->count->attempts->atDesk)
-            <a class="button primary" href="{{ route('courses.desk', ['course' => $view->setBrief->course_id,
-                'brief' => $view->setBrief->id]) }}">{{ $view->count->attempts->waiting
+            <a class="button primary"
+                href="{{ route('desk.sheet', $view->setBrief) }}">{{ $view->count->attempts->waiting
                 + $view->count->attempts->atDesk }} at the desk</a>
         @endif
     </div>
@@ -28,7 +28,8 @@
             <p class="fine">Nothing yet. What students hand in appears here.</p>
         @endif
     </section>
-    <article class="sheet"><x-brief :brief="$view->brief" /></article>
+    <article class="sheet"><x-brief :brief="$view->brief"
+            :course="$view->setBrief->course" /></article>
     @if ($view->teaches)
         <section class="running" id="running" aria-label="Running this brief">
             <form method="post" action="{{ route('set-briefs.update', $view->setBrief) }}" class="sheet" data-once>
@@ -93,11 +94,16 @@
                 <summary>Take the brief out of the course</summary>
                 <form method="post" action="{{ route('set-briefs.destroy', $view->setBrief) }}" data-once>@csrf
                     @method('delete')
-                    <label class="tick-label-row"><input type="checkbox" name="sure" value="1"> {{ trans_choice(
-                        '{0} Nobody has begun it|{1} The one attempt at it is deleted too, with pictures and
-                        critique|[2,*] The :count attempts at it are deleted too, with pictures and critiques',
-                        $view->attempts()) }}</label>
-                    <button>Take it out</button>
+                    @if ($view->attempts() === 0)
+                        <input type="hidden" name="sure" value="1">
+                        <p>Remove this brief? Nobody has started it.</p>
+                    @else
+                        <label class="tick-label-row"><input type="checkbox" name="sure" value="1"> {{ trans_choice(
+                            '{1} Delete the one attempt at it too, with pictures and critique|'
+                            . '[2,*] Delete the :count attempts at it too, with pictures and critiques',
+                            $view->attempts()) }}</label>
+                    @endif
+                    <button>{{ $view->attempts() === 0 ? 'Remove it' : 'Take it out' }}</button>
                     <p class="fine">To end it and keep what there is, let it close instead, or hide it.</p>
                 </form>
             </details>

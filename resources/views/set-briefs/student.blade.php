@@ -37,7 +37,8 @@
             @endforeach
         </section>
     @endif
-    <article class="sheet"><x-brief :brief="$view->brief" /></article>
+    <article class="sheet"><x-brief :brief="$view->brief"
+            :course="$view->setBrief->course" /></article>
     <section class="sheet" aria-labelledby="begin">
         <h2 id="begin">{{ $view->attempts->isEmpty() ? 'Begin' : 'Go on' }}</h2>
         @if ($view->lessons())

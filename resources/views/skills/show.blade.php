@@ -6,6 +6,9 @@
         <h1>{{ $isOwn ? 'Your way through the course' : $record->student->name }}</h1>
         @unless ($isOwn)
             <a class="button" href="{{ route('skills.points', [$course, $record->student]) }}">Points as CSV</a>
+            @if ($course->marking->parts())
+                <a class="button" href="{{ route('marks.student', [$course, $record->student]) }}">Marks as CSV</a>
+            @endif
         @endunless
     </div>
     <p class="fine">Topic by topic, attempt by attempt: what weighed most of what was said. No grade is made of it.</p>
@@ -58,8 +61,7 @@
                     <tr>
                         <th scope="row">Checks met</th>
                         @foreach ($record->attempts as $attempt)
-                            <td>{{ $record->checks($attempt)['all'] ? $record->checks($attempt)['met'] . ' of '
-                                . $record->checks($attempt)['all'] : '–' }}</td>
+                            <td>{{ $record->checks($attempt)->progress() ?: '–' }}</td>
                         @endforeach
                     </tr>
                 </tbody>

@@ -69,6 +69,18 @@ final class CheckFindingsTest extends TestCase
         $this->assertSame([], $this->findings($this->situation(2.8, 85.0, eye: 0.9)));
     }
 
+    public function test_what_is_off_by_a_hair_is_not_told_with_two_numbers_that_read_alike(): void
+    {
+        $this->assertSame(
+            'Nearly as the brief asks: “A longer lens.” Here it misses 70 mm by a hair.',
+            $this->findings($this->situation(2.8, 69.9, eye: 0.9))['brief.long']->sentence,
+        );
+        $this->assertStringContainsString(
+            'Here it is 69 mm',
+            $this->findings($this->situation(2.8, 69.0, eye: 0.9))['brief.long']->sentence,
+        );
+    }
+
     public function test_where_a_rule_says_more_of_the_same_the_rule_speaks_and_stands_first(): void
     {
         $brief = Briefs::asking([

@@ -342,11 +342,11 @@ final class RuleLimitsTest extends TestCase
                 ?->hyperfocal;
 
             return Situations::make(
-                intent: new Intent(distances: new IntendedDistances(near: 1, far: INF)),
+                intent: new Intent(distances: new IntendedDistances(near: $at, far: INF)),
                 record: ['focusDistance' => $at * 2 ** $off],
             );
         };
-        yield 'nearer than hyperfocal' => [new Rules\HyperfocalFocus(), $hyperfocal, -0.31, -0.29];
+        yield 'nearer than hyperfocal' => [new Rules\HyperfocalFocus(), $hyperfocal, -0.01, 0.01];
         yield 'at the hyperfocal distance' => [new Rules\HyperfocalFocus(), $hyperfocal, 0.31, 0.29];
         yield 'well beyond it' => [new Rules\HyperfocalFocus(), $hyperfocal, 0.98, 1.02];
         yield 'people near the edge' => [new Rules\StretchedPerson(), self::stretched(...), 32.0, 31.5];

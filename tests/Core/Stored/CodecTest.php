@@ -16,6 +16,8 @@ use TruePupil\Core\Capture\PictureOrigin;
 use TruePupil\Core\Capture\StatedFields;
 use TruePupil\Core\Composition\Mark;
 use TruePupil\Core\Composition\MarkKind;
+use TruePupil\Core\Composition\Pointing;
+use TruePupil\Core\Composition\PointingShape;
 use TruePupil\Core\Composition\Region;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\ExposureSettings;
@@ -39,6 +41,7 @@ use TruePupil\Core\Stored\FindingCodec;
 use TruePupil\Core\Stored\IntentCodec;
 use TruePupil\Core\Stored\MarksCodec;
 use TruePupil\Core\Stored\MeasuresCodec;
+use TruePupil\Core\Stored\PointingCodec;
 use TruePupil\Core\Stored\RegionCodec;
 use TruePupil\Core\Stored\StatedFieldsCodec;
 use TruePupil\Core\Stored\SuggestionCodec;
@@ -82,6 +85,10 @@ final class CodecTest extends TestCase
         yield 'a suggestion' => [new SuggestionCodec(), $suggestion];
         yield 'suggestions' => [new SuggestionsCodec(), [$suggestion, $suggestion]];
         yield 'a finding' => [new FindingCodec(), $finding];
+        yield 'what a note points at' => [
+            new PointingCodec(),
+            Pointing::of(PointingShape::Arrow, [[0.1, 0.2], [0.3, 0.4]]),
+        ];
         yield 'a region' => [new RegionCodec(), Region::of(0.1, 0.2, 0.3, 0.4)];
         yield 'marks' => [new MarksCodec(), [Mark::of(MarkKind::Horizon, [[0.0, 0.4], [1.0, 0.41]])]];
         yield 'stated fields' => [

@@ -20,6 +20,15 @@ final class HyperfocalFocusTest extends TestCase
         $this->assertSame(Severity::Praise, $this->judge(10.5)?->severity);
     }
 
+    public function test_no_praise_where_an_end_of_what_was_wanted_is_soft(): void
+    {
+        // Sharp from 5.25 m on: as wanted from 5.1 m, within a hair, and not from 4.9 m.
+        $this->assertNotNull($this->judge(10.5, 5.1));
+        $this->assertNull($this->judge(10.5, 4.9));
+        // A little nearer than hyperfocal the horizon is soft.
+        $this->assertNull($this->judge(9.5, 5.1));
+    }
+
     public function test_far_beyond_it(): void
     {
         $finding = $this->judge(40.0);
@@ -33,13 +42,13 @@ final class HyperfocalFocusTest extends TestCase
         $this->assertNull($this->judge(4.0));
     }
 
-    private function judge(float $focus): ?Finding
+    private function judge(float $focus, float $near = 5.3): ?Finding
     {
         return (new HyperfocalFocus())->judge(
             Situations::make(
                 n: 8,
                 record: ['focusDistance' => $focus],
-                intent: new Intent(distances: new IntendedDistances(near: 5, far: INF)),
+                intent: new Intent(distances: new IntendedDistances(near: $near, far: INF)),
             ),
         );
     }

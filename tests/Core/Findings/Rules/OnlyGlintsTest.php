@@ -29,11 +29,18 @@ final class OnlyGlintsTest extends TestCase
         $this->assertNull((new OnlyGlints())->judge(Situations::make(frameLostPct: 0.4)));
     }
 
+    public function test_a_small_subject_that_lost_much_of_itself_is_not_only_glints(): void
+    {
+        $map = str_repeat("\xFF".str_repeat("\0", 9), 10).str_repeat("\0", 3100);
+        $this->assertNotNull($this->judge(0.4, $map, ofSubject: 0.9));
+        $this->assertNull($this->judge(0.4, $map, ofSubject: 1.1));
+    }
+
     /** @param  string  $map  100 cells a row */
-    private function judge(float $lostPct, string $map): ?Finding
+    private function judge(float $lostPct, string $map, float $ofSubject = 0.0): ?Finding
     {
         $ends = EndAreas::ofBytes(100, 32, $map, str_repeat("\0", 3200));
 
-        return (new OnlyGlints())->judge(Situations::make(frameLostPct: $lostPct, ends: $ends));
+        return (new OnlyGlints())->judge(Situations::make(lostPct: $ofSubject, frameLostPct: $lostPct, ends: $ends));
     }
 }
