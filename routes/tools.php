@@ -23,11 +23,12 @@ Route::get('bench', [BenchController::class, 'index'])->name('bench');
 Route::get('bench/{sheet}', [BenchController::class, 'show'])->name('bench.show');
 Route::get('kit', [KitController::class, 'edit'])->name('kit.edit');
 Route::put('kit', [KitController::class, 'update'])->name('kit.update');
-Route::post('kit/phone', [KitController::class, 'phone'])->name('kit.phone');
+Route::post('kit/start', [KitController::class, 'start'])->name('kit.start');
 Route::get('kit/kit.csv', [KitListController::class, 'export'])->name('kit.table');
 Route::post('kit/table', [KitListController::class, 'import'])->name('kit.table.import');
 Route::post('kit/body', [KitListController::class, 'body'])->name('kit.body');
 Route::post('kit/from-frame', [KitListController::class, 'fromFrame'])->name('kit.from-frame');
+Route::post('kit/from-picture', [KitListController::class, 'fromPicture'])->name('kit.from-picture');
 
 // Settings banks, and the list that a camera is set up by.
 Route::get('phrases', [PhraseController::class, 'index'])->name('phrases');

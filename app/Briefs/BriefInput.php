@@ -46,6 +46,8 @@ final readonly class BriefInput
         'topic',
         'prompts',
         'cautions',
+        'phone',
+        'phoneWorks',
     ];
 
     public const CHECK = ['measure', 'comparison', 'limit', 'tolerance', 'sentence', 'reason', 'row'];
@@ -132,6 +134,8 @@ final readonly class BriefInput
             'task' => $lines('task'),
             'prompts' => $lines('prompts'),
             'cautions' => $lines('cautions'),
+            'phone' => $brief['phone']['words'] ?? '',
+            'phoneWorks' => ($brief['phone']['works'] ?? true) ? '1' : '0',
         ];
         $form['checks'] = array_map(self::checkFromData(...), $brief['checks'] ?? []);
         $form['placements'] = array_map(
@@ -313,6 +317,10 @@ final readonly class BriefInput
                 'topic' => $this->text('topic') === '' ? null : $this->text('topic'),
                 'prompts' => $lines('prompts') === [] ? null : $lines('prompts'),
                 'cautions' => $lines('cautions'),
+                'phone' => $this->text('phone') === '' ? null : [
+                    'works' => $this->text('phoneWorks') !== '0',
+                    'words' => $this->text('phone'),
+                ],
                 'placements' => $placements,
                 'checks' => $checks,
             ],

@@ -12,6 +12,7 @@ use App\Models\SavedPlan;
 use App\Planning\SavedPlanReader;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordedKit;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Measures\FrameMeasures;
@@ -93,7 +94,7 @@ final class FrameSituation
     /** The student's kit, with the roll in the camera that the frame is a scan of. */
     private function kit(Frame $frame, CaptureRecord $record): ?Kit
     {
-        $kit = KitInUse::of($frame->attempt->user, $record->camera->model);
+        $kit = RecordedKit::orOwn(KitInUse::of($frame->attempt->user, $record->camera->model), $record);
 
         return $frame->filmRoll === null ? $kit : $kit?->with(film: $frame->filmRoll->roll()->film);
     }

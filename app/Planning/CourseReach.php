@@ -13,6 +13,7 @@ use TruePupil\Core\Adviser\KitAdviser;
 use TruePupil\Core\Adviser\LensChoice;
 use TruePupil\Core\Adviser\SettingBounds;
 use TruePupil\Core\Brief\Brief;
+use TruePupil\Core\Brief\PhoneWay;
 use TruePupil\Core\Checks\CheckBounds;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Kit\BodyKind;
@@ -24,7 +25,7 @@ use TruePupil\Core\Plan\LightCondition;
 /** Whether the kits of a course can meet a brief's checks on settings, before it is set: by number, not by name. */
 final readonly class CourseReach
 {
-    /** Modes that a telephone's own program has not. */
+    /** Modes that a phone's own program has not. */
     private const DIALLED = [
         ExposureMode::Aperture,
         ExposureMode::Shutter,
@@ -40,13 +41,15 @@ final readonly class CourseReach
         public int $unknown,
         public bool $asksForSettings,
         public ?LightCondition $light,
+        public int $phones,
+        public ?PhoneWay $phone,
     ) {
     }
 
     public static function of(Course $course, Brief $brief, ?LightCondition $light = null): self
     {
         $bounds = CheckBounds::of($brief);
-        [$can, $cannot, $unknown] = [0, [], 0];
+        [$can, $cannot, $unknown, $phones] = [0, [], 0, 0];
         foreach ($course->people(Role::Student)->get() as $student) {
             /** @var User $student */
             $kit = KitInUse::of($student);
@@ -55,12 +58,13 @@ final readonly class CourseReach
 
                 continue;
             }
+            $phones += $kit->body->kind === BodyKind::Phone ? 1 : 0;
             $why = self::whyNot($kit, $bounds) ?? self::whyNotIn($light, $course, $kit, $bounds);
             $why === null ? $can++ : $cannot[$why] = ($cannot[$why] ?? 0) + 1;
         }
         arsort($cannot);
 
-        return new self($can, $cannot, $unknown, ! $bounds->isEmpty(), $light);
+        return new self($can, $cannot, $unknown, ! $bounds->isEmpty(), $light, $phones, PhoneReach::of($brief));
     }
 
     /** @return list<string> */
@@ -68,7 +72,10 @@ final readonly class CourseReach
     {
         $known = $this->can + array_sum($this->cannot);
         if ($known === 0) {
-            return ['Nobody in the course has entered a kit yet, so it cannot be tried on theirs.'];
+            return [
+                'Nobody in the course has entered a kit yet, so it cannot be tried on theirs.',
+                ...$this->warnsOfPhones(),
+            ];
         }
 
         return [
@@ -85,7 +92,29 @@ final readonly class CourseReach
                 $this->cannot,
             ),
             ...$this->unknown === 0 ? [] : [sprintf('%d have entered no kit.', $this->unknown)],
+            ...$this->warnsOfPhones(),
         ];
+    }
+
+    /** @return list<string> nothing where a phone does it */
+    private function warnsOfPhones(): array
+    {
+        return $this->phone === null || $this->phone->works ? [] : [
+            sprintf(
+                'A phone’s own camera app cannot do it as asked%s. Students are told:',
+                $this->phones === 0 ? '' : ', and '.trans_choice(
+                    '{1} one student has nothing else|[2,*] :count students have nothing else',
+                    $this->phones,
+                ),
+            ),
+            $this->phone->words,
+        ];
+    }
+
+    /** @return ?string why this kit cannot take what the brief asks of settings */
+    public static function whyNotMet(Kit $kit, Brief $brief): ?string
+    {
+        return self::whyNot($kit, CheckBounds::of($brief));
     }
 
     private static function whyNot(Kit $kit, SettingBounds $bounds): ?string
@@ -112,7 +141,7 @@ final readonly class CourseReach
 
         return match (true) {
             ! $isOut => null,
-            $kit->body->kind === BodyKind::Phone && $opens >= $closes - 0.01 => 'a telephone has one aperture',
+            $kit->body->kind === BodyKind::Phone && $opens >= $closes - 0.01 => 'a phone has one aperture',
             $closes < $from * 0.95 => 'no lens closes so far',
             default => 'no lens opens so far',
         };

@@ -201,7 +201,7 @@ final readonly class Remedies
                 $isCrossed && $bounds->separation !== null && $bounds->depth !== null => 'So much depth and so soft '.
                     'a background exclude each other: no aperture gives both.',
                 $isCrossed && $bounds->depth !== null => 'No aperture of the lens is small enough for the depth.',
-                $isCrossed && $this->request->kit->body->kind === BodyKind::Phone => 'The lens of a telephone is too '.
+                $isCrossed && $this->request->kit->body->kind === BodyKind::Phone => 'The lens of a phone is too '.
                     'small for so soft a background. Look for a plain one, or let its portrait mode imitate it.',
                 $isCrossed => 'No aperture of the lens is wide enough for so soft a background.',
                 default => 'No exposure time is long enough for the movement to show and short enough to be held '.

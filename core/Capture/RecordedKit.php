@@ -6,6 +6,7 @@ namespace TruePupil\Core\Capture;
 
 use TruePupil\Core\Kit\Body;
 use TruePupil\Core\Kit\BodyKind;
+use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\Lens;
 use TruePupil\Core\Kit\Reach;
@@ -19,6 +20,20 @@ final class RecordedKit
 {
     /** Of nearly every sensor. */
     private const USUAL_BASE = 100.0;
+
+    /**
+     * What a frame was taken with: its owner's kit, or the phone that its record tells of where that kit is a camera's.
+     * What it stood on is told by the kit in either case.
+     */
+    public static function orOwn(?Kit $own, CaptureRecord $record): ?Kit
+    {
+        if ($own === null || $own->body->kind === BodyKind::Phone || ! SmallestAperture::isPhone($record)) {
+            return $own;
+        }
+        $phone = self::of($record);
+
+        return $phone === null ? $own : new Kit($phone->body, $phone->lenses, $own->supports);
+    }
 
     /** @return ?Kit null while focal length, format or aperture is not recorded */
     public static function of(CaptureRecord $record): ?Kit
@@ -47,12 +62,16 @@ final class RecordedKit
             )
             : Lens::prime($name, $focalLength, $seen, $smallest);
 
+        $isPhone = SmallestAperture::isPhone($record);
+
         return new Kit(
             new Body(
                 $record->camera->model ?? 'the body used',
                 $format->nearestNamed(),
                 Reach::assumed($record->settings(), self::USUAL_BASE)->limits(),
-                kind: SmallestAperture::isPhone($record) ? BodyKind::Phone : BodyKind::Camera,
+                kind: $isPhone ? BodyKind::Phone : BodyKind::Camera,
+                // The app that a phone comes with sets neither; one that does records that it was set by hand.
+                setsTime: ! $isPhone || $record->exposure->mode === ExposureMode::Manual,
             ),
             [$lens],
             [$record->support ?? Support::Hand],

@@ -13,6 +13,7 @@ use TruePupil\Core\Brief\Comparison;
 use TruePupil\Core\Brief\DecisionAsked;
 use TruePupil\Core\Brief\InvalidBrief;
 use TruePupil\Core\Brief\KitRule;
+use TruePupil\Core\Brief\PhoneWay;
 use TruePupil\Core\Brief\Placement;
 use TruePupil\Core\Brief\Row;
 use TruePupil\Core\Exposure\Stops;
@@ -81,6 +82,7 @@ final class BriefFormat
                 task: self::texts($data, 'task'),
                 cautions: self::texts($data, 'cautions'),
                 prompts: isset($data['prompts']) ? self::texts($data, 'prompts') : [],
+                phone: isset($data['phone']) ? self::phone($data) : null,
             ),
             frames: $wanted,
             placements: array_map(self::placement(...), self::parts($data, 'placements')),
@@ -103,6 +105,17 @@ final class BriefFormat
                         'expected one of '.implode(', ', array_column(BriefTopic::cases(), 'value')),
                     ),
         );
+    }
+
+    /** @param  array<mixed>  $data */
+    private static function phone(array $data): PhoneWay
+    {
+        $phone = is_array($data['phone']) ? $data['phone'] : [];
+        if (! is_bool($phone['works'] ?? null)) {
+            throw InvalidBrief::at('phone', 'expected "works", true or false, and "words"');
+        }
+
+        return new PhoneWay($phone['works'], self::text($phone, 'words'));
     }
 
     /** @param  array<mixed>  $data */

@@ -14,7 +14,7 @@ enum BodyKind: string
     {
         return match ($this) {
             self::Camera => 'a camera',
-            self::Phone => 'a telephone',
+            self::Phone => 'a phone',
         };
     }
 

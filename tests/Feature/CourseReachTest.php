@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Kits\PhoneKit;
+use App\Kits\StarterKit;
 use App\Models\Role;
 use App\Models\User;
 use App\Planning\CourseReach;
@@ -30,13 +30,13 @@ final class CourseReachTest extends TestCase
     {
         $world = World::make();
         $this->kit($world, 'one', self::CAMERA);
-        $this->kit($world, 'two', PhoneKit::data());
+        $this->kit($world, 'two', StarterKit::Phone->data());
         $this->kit($world, 'three', [...self::CAMERA, 'supports' => ['hand', 'tripod']]);
         $small = Briefs::asking([['measure' => 'record.fNumber', 'comparison' => 'atLeast', 'limit' => 11]]);
         $reach = CourseReach::of($world->course, $small);
-        $this->assertSame([2, ['a telephone has one aperture' => 1]], [$reach->can, $reach->cannot]);
+        $this->assertSame([2, ['a phone has one aperture' => 1]], [$reach->can, $reach->cannot]);
         $this->assertStringContainsString('2 of 3 kits can meet', implode(' ', $reach->sentences()));
-        $this->assertStringContainsString('1 cannot: a telephone has one aperture.', implode(' ', $reach->sentences()));
+        $this->assertStringContainsString('1 cannot: a phone has one aperture.', implode(' ', $reach->sentences()));
         $this->assertGreaterThan(0, $reach->unknown, 'who has entered none');
 
         $stands = Briefs::asking([['measure' => 'record.support', 'comparison' => 'oneOf', 'limit' => ['tripod']]]);

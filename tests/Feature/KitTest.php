@@ -5,12 +5,24 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Kits\KitInUse;
+use App\Kits\StarterKit;
+use App\Planning\PhoneReach;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Briefs;
 use Tests\Support\Pictures;
 use Tests\Support\World;
 use Tests\TestCase;
+use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordedCamera;
+use TruePupil\Core\Capture\RecordedExposure;
+use TruePupil\Core\Capture\RecordedLens;
+use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Kit\BodyKind;
+use TruePupil\Core\Kit\ExposureMode;
 
 final class KitTest extends TestCase
 {
@@ -54,8 +66,9 @@ final class KitTest extends TestCase
     public function test_a_telephone_is_a_kit_by_one_tap_and_takes_nobody_s_kit_away(): void
     {
         $student = World::make()->student;
-        $this->actingAs($student)->get(route('kit.edit'))->assertSee('My telephone is my camera');
-        $this->post(route('kit.phone'))->assertRedirect(route('kit.edit'));
+        $this->actingAs($student)->get(route('kit.edit'))->assertSeeText('A phone');
+        $this->post(route('kit.start'), ['with' => 'a pinhole'])->assertSessionHasErrors('with');
+        $this->post(route('kit.start'), ['with' => 'phone'])->assertRedirect(route('kit.edit'));
         $kit = KitInUse::of($student->fresh());
         $this->assertSame([BodyKind::Phone, false, 1.8], [
             $kit?->body->kind, $kit?->body->setsTime, $kit?->lenses[0]->smallest,
@@ -68,8 +81,56 @@ final class KitTest extends TestCase
         $this->assertSame([BodyKind::Phone, true, true, true], [
             $kit?->body->kind, $kit?->body->setsTime, $kit?->flash?->canBounce, $kit?->flash?->highSpeedSync,
         ]);
-        $this->post(route('kit.phone'));
+        $this->post(route('kit.start'), ['with' => 'compact']);
         $this->assertSame('Marlpit One', KitInUse::of($student->fresh())?->body->name);
+    }
+
+    public function test_a_picture_says_what_took_it_and_is_not_kept(): void
+    {
+        $student = World::make()->student;
+        $phone = new CaptureRecord(
+            camera: new RecordedCamera(make: 'Marlpit', model: 'Pocket Three'),
+            lens: new RecordedLens(focalLength: 6.8, focalLength35: 24),
+            exposure: new RecordedExposure(fNumber: Aperture::of(1.8), mode: ExposureMode::Program),
+        );
+        $send = fn (string $path): TestResponse => $this->actingAs($student)->from(route('kit.edit'))->post(
+            route('kit.from-picture'),
+            ['picture' => new UploadedFile($path, 'one.jpg', test: true)],
+        );
+        $before = Storage::allFiles();
+        $send(Pictures::jpeg(record: $phone))->assertSessionHas('done');
+        $kit = KitInUse::of($student->fresh());
+        $this->assertSame(['Pocket Three', BodyKind::Phone, false, 1.8], [
+            $kit?->body->name, $kit?->body->kind, $kit?->body->setsTime, $kit?->lenses[0]->smallest,
+        ]);
+        $this->assertSame($before, Storage::allFiles());
+
+        $send(Pictures::jpeg())->assertSessionHas('done');
+        $this->assertSame('Marlpit One', KitInUse::of($student->fresh())?->body->name);
+        $send(Pictures::jpeg(record: new CaptureRecord()))->assertSessionHas('problem');
+        $send(__FILE__)->assertSessionHasErrors('picture');
+        $this->assertSame('Marlpit One', KitInUse::of($student->fresh())?->body->name);
+    }
+
+    public function test_a_brief_says_how_a_phone_does_it_and_warns_where_it_cannot(): void
+    {
+        $world = World::make();
+        $world->student->update(['kit' => StarterKit::Phone->data()]);
+        $this->actingAs($world->student)->get(route('set-briefs.show', $world->setBrief))
+            ->assertSeeText('With your phone.')->assertSeeText('That slider is the compensation.');
+        $this->actingAs($world->instructor)->get(route('set-briefs.show', $world->setBrief))
+            ->assertSeeText('With a phone')->assertDontSeeText('With your phone.');
+
+        $reach = fn (string $id): TestResponse => $this->get(
+            route('set-briefs.reach', ['course' => $world->course, 'brief' => $id]),
+        );
+        $reach('meter-is-fooled')->assertDontSeeText('camera app cannot do it');
+        $reach('depth-in-three-steps')->assertSeeText('camera app cannot do it as asked, and one student has nothing')
+            ->assertSeeText('portrait mode only paints');
+        // Where nobody said how, its checks tell.
+        $asks = Briefs::asking([['measure' => 'record.fNumber', 'comparison' => 'atLeast', 'limit' => 11]]);
+        $this->assertStringContainsString('a phone has one aperture', (string) PhoneReach::of($asks)?->words);
+        $this->assertNull(PhoneReach::of(Briefs::asking([])));
     }
 
     #[DataProvider('nonsense')]

@@ -11,6 +11,7 @@ use InvalidArgumentException;
 use Symfony\Component\Console\Attribute\AsCommand;
 use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Brief\Brief;
+use TruePupil\Core\Capture\RecordedKit;
 use TruePupil\Core\Capture\StatedFields;
 use TruePupil\Core\Critique\Critique;
 use TruePupil\Core\Findings\Critic;
@@ -85,7 +86,7 @@ final class CritiquePicture extends JsonCommand
                     ),
                     rowTones: array_map(fn (array $one) => $one['measures']->tone, $pictures),
                 ),
-                kit: $kit,
+                kit: RecordedKit::orOwn($kit, $it['record']),
                 statement: new Statement(intent: $plan->intent ?? new Intent(), plan: $plan),
                 earlier: array_slice($records, 0, $index),
                 file: new FileKind(format: $it['picture']->format, colourSpace: $it['picture']->colourSpace),

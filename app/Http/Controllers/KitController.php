@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\KitRequest;
+use App\Http\Requests\StarterKitRequest;
 use App\Kits\KitInUse;
 use App\Kits\OwnBodies;
-use App\Kits\PhoneKit;
+use App\Kits\StarterKit;
 use App\Models\Frame;
 use App\Models\User;
 use App\View\Presenters\KitForm;
@@ -28,6 +29,7 @@ final class KitController extends Controller
             'form' => KitForm::of($kit, (bool) ($this->user($request)->kit['polariser'] ?? false)),
             'formats' => SensorFormat::NAMED,
             'isNew' => $this->user($request)->kit === null,
+            'starters' => StarterKit::cases(),
             'numbers' => $kit === null ? null : new KitNumbers($kit),
             'frames' => $this->recorded($this->user($request)),
             'bodies' => OwnBodies::all($this->user($request)->kit ?? []),
@@ -82,16 +84,19 @@ final class KitController extends Controller
             ->with('done', 'Your kit is kept. The next frame that is checked counts with it.');
     }
 
-    /** A telephone, by one tap. */
-    public function phone(Request $request): RedirectResponse
+    /** What most begin with, by one tap; who has a kit keeps it. */
+    public function start(StarterKitRequest $request): RedirectResponse
     {
         $user = $this->user($request);
         if ($user->kit === null) {
-            $user->update(['kit' => PhoneKit::data()]);
+            $user->update(['kit' => $request->starter()->data()]);
         }
 
         return redirect()
             ->route('kit.edit')
-            ->with('done', 'Your telephone is your kit. If you can set its time, say so below.');
+            ->with(
+                'done',
+                'That is your kit now, as most of its kind are. Put right below what is different with yours.',
+            );
     }
 }

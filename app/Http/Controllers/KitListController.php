@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ChooseBodyRequest;
+use App\Http\Requests\KitPictureRequest;
 use App\Kits\KitCsv;
+use App\Kits\KitInUse;
 use App\Kits\OwnBodies;
+use App\Kits\TakeOverRecord;
 use App\Models\Frame;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
@@ -14,8 +17,10 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use InvalidArgumentException;
-use TruePupil\Core\Capture\RecordedKit;
-use TruePupil\Core\Kit\Lens;
+use TruePupil\Core\Capture\CaptureRecord;
+use TruePupil\Core\Capture\RecordReader;
+use TruePupil\Core\Capture\UnreadablePicture;
+use TruePupil\Core\Kit\BodyKind;
 
 /** One's kit as a table, in and out, its bodies, and what a frame's record adds to it. */
 final class KitListController extends Controller
@@ -43,7 +48,7 @@ final class KitListController extends Controller
         } catch (InvalidArgumentException $problem) {
             return back()->with('problem', $problem->getMessage().' Your kit is as it was.');
         }
-        $this->add($this->user($request), $things);
+        TakeOverRecord::add($this->user($request), $things);
         $rows = array_map(
             fn (int $row, string $why): string => sprintf('row %d: %s', $row, $why),
             array_keys($problems),
@@ -90,47 +95,39 @@ final class KitListController extends Controller
         $frame = Frame::query()
             ->whereHas('attempt', fn ($query) => $query->where('user_id', $this->user($request)->id))
             ->findOrFail((int) $request->input('frame'));
-        $record = $frame->record();
-        $kit = $record === null ? null : RecordedKit::of($record);
-        if ($kit === null) {
-            return back()->with(
-                'problem',
-                'That frame records too little: focal length, its 35 mm equivalent and the aperture are needed.',
-            );
-        }
-        $user = $this->user($request);
-        $lenses = array_map(fn (Lens $lens): array => ['what' => 'lens', ...get_object_vars($lens)], $kit->lenses);
-        $isNew = ! in_array($kit->body->name, array_column(OwnBodies::all($user->kit ?? []), 'name'), true);
-        $this->add(
-            $user,
-            $isNew
-                ? [
-                    [
-                        'what' => 'body',
-                        'name' => $kit->body->name,
-                        'format' => $kit->body->format->width.'x'.$kit->body->format->height,
-                    ],
-                    ...$lenses,
-                ]
-                : $lenses,
-        );
 
-        return redirect()
-            ->route('kit.edit')
-            ->with(
-                'done',
-                sprintf(
-                    '%s is in your kit, as far as the frame tells: check its widest aperture and, for a zoom, its '.
-                        'range.',
-                    $kit->lenses[0]->name,
-                ),
-            );
+        return $this->takeOver($this->user($request), $frame->record());
     }
 
-    /** @param  list<array<string, mixed>>  $things */
-    private function add(User $user, array $things): void
+    /** Body and lens as a picture of one's own records them; the file itself is not kept. */
+    public function fromPicture(KitPictureRequest $request, RecordReader $reader): RedirectResponse
     {
-        $kit = KitCsv::into($user->kit ?? ['supports' => ['hand']], $things);
-        $user->update(['kit' => ['body' => ['name' => 'My body', 'format' => '36x24'], ...$kit]]);
+        try {
+            $record = $reader->read($request->picture()->getRealPath())->capture;
+        } catch (UnreadablePicture $problem) {
+            return back()->withErrors(['picture' => $problem->getMessage()]);
+        }
+
+        return $this->takeOver($this->user($request), $record);
+    }
+
+    private function takeOver(User $user, ?CaptureRecord $record): RedirectResponse
+    {
+        $lens = $record === null ? null : TakeOverRecord::into($user, $record);
+        if ($lens === null) {
+            return back()->with(
+                'problem',
+                'That picture records too little: focal length, its 35 mm equivalent and the aperture are needed. '.
+                    'Your kit is as it was.',
+            );
+        }
+
+        return redirect()->route('kit.edit')->with('done', sprintf(
+            '%s is in your kit, as far as the picture tells%s.',
+            $lens->name,
+            KitInUse::of($user)?->body->kind === BodyKind::Phone
+                ? ', on a phone whose app sets time and ISO'
+                : ': check its widest aperture and, for a zoom, its range',
+        ));
     }
 }

@@ -12,6 +12,40 @@ use TruePupil\Core\Kit\Support;
 /** A kit as its form shows it: every value as a person would type it. */
 final readonly class KitForm
 {
+    /** Fields of the body that are folded away: what is usual stands in them. */
+    public const MORE_OF_BODY = [
+        'pixels',
+        'fastest',
+        'slowest',
+        'silentFastest',
+        'flashSync',
+        'isoMin',
+        'isoBase',
+        'isoNativeMax',
+        'isoMax',
+        'comfortableIso',
+        'stabiliserStops',
+        'stepsPerStop',
+    ];
+
+    /** Of light, film and what the camera does by itself. */
+    public const MORE = [
+        'filters',
+        'autoFloor',
+        'autoCeiling',
+        'autoSlowest',
+        'guideNumber',
+        'flashDistance',
+        'flashSide',
+        'flashHeight',
+        'filmName',
+        'filmSpeed',
+        'filmKind',
+        'filmYears',
+        'filmIndex',
+        'filmPushed',
+    ];
+
     /** @param  array<string, string>  $values */
     private function __construct(private array $values, /** @var list<string> */ public array $supports)
     {
@@ -86,6 +120,13 @@ final readonly class KitForm
     public function field(string $key): mixed
     {
         return old($key, $this->value($key));
+    }
+
+    /** Whether something stands in the fields that are folded away otherwise. */
+    public function hasMore(): bool
+    {
+        return array_filter(self::MORE, fn (string $field): bool => ! in_array($this->value($field), ['', '0'], true))
+            !== [];
     }
 
     public function value(string $key): string

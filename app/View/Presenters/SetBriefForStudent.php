@@ -10,11 +10,13 @@ use App\Models\BriefDates;
 use App\Models\SavedPlan;
 use App\Models\SetBrief;
 use App\Models\User;
+use App\Planning\PhoneReach;
 use App\Practice\Lesson;
 use Illuminate\Support\Collection;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Brief\BriefTopic;
 use TruePupil\Core\Brief\Check;
+use TruePupil\Core\Brief\PhoneWay;
 use TruePupil\Core\Brief\Row;
 
 /** A set brief as one student has it: its text, dates, own attempts and plan. */
@@ -26,6 +28,7 @@ final readonly class SetBriefForStudent
      * @param  Brief  $brief  the text that the attempt in hand, or the next one, is held against
      * @param  Collection<int, Attempt>  $attempts  the student's own, in order
      * @param  ?string  $closed  why nothing can be handed in now
+     * @param  ?PhoneWay  $phone  how it is done with a phone, where that is the student's camera
      */
     private function __construct(
         public SetBrief $setBrief,
@@ -35,6 +38,7 @@ final readonly class SetBriefForStudent
         public SavedPlan $plan,
         public ?string $closed,
         public ?DayView $day,
+        public ?PhoneWay $phone,
     ) {
     }
 
@@ -48,15 +52,17 @@ final readonly class SetBriefForStudent
             ->get();
         $last = $attempts->last();
         $isInHand = $last !== null && $last->state !== AttemptState::Returned;
+        $brief = $isInHand ? $last->setRelation('setBrief', $setBrief)->content() : $setBrief->content();
 
         return new self(
             $setBrief,
-            $isInHand ? $last->setRelation('setBrief', $setBrief)->content() : $setBrief->content(),
+            $brief,
             $setBrief->datesOf($student),
             $attempts->toBase(),
             SavedPlan::forNext($setBrief, $student),
             $setBrief->whyNotNow($student),
             DayView::find($setBrief, $student),
+            PhoneReach::forStudent($brief, $student),
         );
     }
 

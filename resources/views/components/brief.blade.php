@@ -1,4 +1,4 @@
-@props(['brief', 'course' => null])
+@props(['brief', 'course' => null, 'phone' => null])
 <p class="lead-text">
     <x-words :of="$brief->words->purpose" /></p>
 <div class="brief-parts">
@@ -18,6 +18,12 @@
                     <li>{{ $rule->label() }}.</li>
                 @endforeach
             </ul>
+        </section>
+    @endif
+    @if (!$phone && $brief->words->phone)
+        <section>
+            <h3>With a phone</h3>
+            <p><x-words :of="$brief->words->phone->words" /></p>
         </section>
     @endif
     <section>

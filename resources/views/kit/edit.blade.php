@@ -9,14 +9,28 @@
         nothing that your body, lenses or support cannot do is ever asked of you. Only you, and whoever critiques your
         frames, count with it.</p>
     @if ($isNew)
-        <form method="post" action="{{ route('kit.phone') }}" class="sheet" data-once>
-            @csrf
-            <p>You photograph with your telephone? One tap is enough to begin with: one aperture, what its program
-                does, and your hands.</p>
-            <p class="button-row"><button class="primary">My telephone is my camera</button></p>
-        </form>
+        <section class="sheet" aria-labelledby="kit-start">
+            <h2 id="kit-start">What do you photograph with?</h2>
+            <form method="post" action="{{ route('kit.start') }}" class="starters" data-once>
+                @csrf
+                @foreach ($starters as $starter)
+                    <button name="with" value="{{ $starter->value }}"><b>{{ $starter->label() }}</b> <span
+                            class="fine">{{ $starter->assumes() }}</span></button>
+                @endforeach
+                <a class="button" href="#kit-form"><b>More than that</b> <span class="fine">say it below</span></a>
+            </form>
+        </section>
     @endif
-    <form method="post" action="{{ route('kit.update') }}" class="kit" data-once>
+    <form method="post" action="{{ route('kit.from-picture') }}" enctype="multipart/form-data" class="sheet inline-form"
+        data-once>@csrf
+        <label for="kit-picture">Or let a picture say it <span class="fine">as it left the camera; it is read and
+                not kept</span></label>
+        <input id="kit-picture" type="file" name="picture" required><button>Read it</button>
+        @error('picture')
+            <p class="field-problem">{{ $message }}</p>
+        @enderror
+    </form>
+    <form method="post" action="{{ route('kit.update') }}" class="kit" id="kit-form" data-once>
         @csrf @method('put')
         <fieldset class="sheet">
             <legend>Body</legend>
@@ -33,37 +47,42 @@
                             @endforeach
                     </select>
                 </label>
-                @foreach ([
-        'pixels' => ['Pixels across', '', '6000'],
-        'fastest' => ['Fastest time', 's', '1/8000'],
-        'slowest' => ['Slowest time', 's', '30'],
-        'silentFastest' => ['Fastest silent time', 's, if it has one', '1/16000'],
-        'flashSync' => ['Flash sync', 's', '1/200'],
-        'isoMin' => ['Lowest ISO', 'extended too', '50'],
-        'isoBase' => ['Base ISO', '', '100'],
-        'isoNativeMax' => ['Highest native ISO', '', '25600'],
-        'isoMax' => ['Highest ISO', 'extended too', '51200'],
-        'comfortableIso' => ['ISO you can live with', '', '3200'],
-        'stabiliserStops' => ['Stabiliser', 'stops', '3'],
-    ] as $key => [$label, $unit, $example])
-                    <label>{{ $label }} @if ($unit)
-                            <span class="fine">{{ $unit }}</span>
-                        @endif <input name="{{ $key }}" value="{{ $form->field($key) }}"
-                            maxlength="20" autocomplete="off" placeholder="{{ $example }}"></label>
-                @endforeach
                 <label>It is <select name="kind">
                         @foreach (BodyKind::cases() as $kind)
                             <option value="{{ $kind->value }}" @selected($form->field('kind') === $kind->value)>
                                 {{ $kind->label() }}</option>
                         @endforeach
                     </select></label>
-                <label><input type="checkbox" name="setsNothing" value="1" @checked($form->field('setsNothing'))> a
-                    telephone whose own program chooses time and ISO</label>
-                <label>Dials go in <select name="stepsPerStop">
-                        <option value="3" @selected($form->field('stepsPerStop') === '3')>thirds of a stop</option>
-                        <option value="2" @selected($form->field('stepsPerStop') === '2')>half stops</option>
-                    </select></label>
+                <label><input type="checkbox" name="setsNothing" value="1" @checked($form->field('setsNothing'))> its
+                    app sets time and ISO <span class="fine">a phone</span></label>
             </div>
+            <details @if ($errors->hasAny($form::MORE_OF_BODY)) open @endif>
+                <summary>More of the body <span class="fine">ends of its dials, ISO, stabiliser</span></summary>
+                <div class="intent-grid">
+                    @foreach ([
+                            'pixels' => ['Pixels across', '', '6000'],
+                            'fastest' => ['Fastest time', 's', '1/8000'],
+                            'slowest' => ['Slowest time', 's', '30'],
+                            'silentFastest' => ['Fastest silent time', 's, if it has one', '1/16000'],
+                            'flashSync' => ['Flash sync', 's', '1/200'],
+                            'isoMin' => ['Lowest ISO', 'extended too', '50'],
+                            'isoBase' => ['Base ISO', '', '100'],
+                            'isoNativeMax' => ['Highest native ISO', '', '25600'],
+                            'isoMax' => ['Highest ISO', 'extended too', '51200'],
+                            'comfortableIso' => ['ISO you can live with', '', '3200'],
+                            'stabiliserStops' => ['Stabiliser', 'stops', '3'],
+                        ] as $key => [$label, $unit, $example])
+                        <label>{{ $label }} @if ($unit)
+                                <span class="fine">{{ $unit }}</span>
+                            @endif <input name="{{ $key }}" value="{{ $form->field($key) }}"
+                                maxlength="20" autocomplete="off" placeholder="{{ $example }}"></label>
+                    @endforeach
+                    <label>Dials go in <select name="stepsPerStop">
+                            <option value="3" @selected($form->field('stepsPerStop') === '3')>thirds of a stop</option>
+                            <option value="2" @selected($form->field('stepsPerStop') === '2')>half stops</option>
+                        </select></label>
+                </div>
+            </details>
         </fieldset>
         <fieldset class="sheet">
             <legend>Lenses</legend>
@@ -85,68 +104,8 @@
                 <label><input type="checkbox" name="polariser" value="1" @checked($form->field('polariser'))> a
                     polariser, which also takes about 1⅓ stops</label>
             </div>
-            <div class="intent-grid">
-                <label>Neutral-density filters <span class="fine">stops each, with spaces</span> <input name="filters"
-                        value="{{ $form->field('filters') }}" maxlength="100" placeholder="3 6 10"></label>
-                <label>Automatic ISO from <input name="autoFloor" value="{{ $form->field('autoFloor') }}" maxlength="20"
-                        placeholder="100"></label>
-                <label>up to <input name="autoCeiling" value="{{ $form->field('autoCeiling') }}" maxlength="20"
-                        placeholder="6400"></label>
-                <label>no slower than <span class="fine">s</span> <input name="autoSlowest"
-                        value="{{ $form->field('autoSlowest') }}" maxlength="20" placeholder="1/125"></label>
-            </div>
         </fieldset>
-        <fieldset class="sheet">
-            <legend>Flash</legend>
-            <div class="intent-grid">
-                <label>Guide number <span class="fine">m at ISO 100</span> <input name="guideNumber"
-                        value="{{ $form->field('guideNumber') }}" maxlength="20" placeholder="28"></label>
-                <label>Off the camera at <span class="fine">m from the subject</span> <input name="flashDistance"
-                        value="{{ $form->field('flashDistance') }}" maxlength="20" placeholder="on the camera"></label>
-                <label>To the side <span class="fine">°; minus is left</span> <input name="flashSide"
-                        value="{{ $form->field('flashSide') }}" maxlength="20" placeholder="45"></label>
-                <label>Above the eyes <span class="fine">°</span> <input name="flashHeight"
-                        value="{{ $form->field('flashHeight') }}" maxlength="20" placeholder="30"></label>
-            </div>
-            <div class="intent-flags">
-                <label><input type="checkbox" name="canBounce" value="1" @checked($form->field('canBounce'))> its head
-                    turns to the ceiling</label>
-                <label><input type="checkbox" name="highSpeedSync" value="1"
-                        @checked($form->field('highSpeedSync'))> it lights faster than the sync time, too</label>
-            </div>
-        </fieldset>
-        <fieldset class="sheet">
-            <legend>Film in the camera</legend>
-            <div class="intent-grid">
-                <label>Its name <input name="filmName"
-                        value="{{ $form->field('filmName') }}" maxlength="80"></label>
-                <label>Its box speed <input name="filmSpeed" value="{{ $form->field('filmSpeed') }}" maxlength="20"
-                        placeholder="200"></label>
-                <label>Its kind <select name="filmKind">
-                        <option value="">no film</option>
-                        @foreach (\TruePupil\Core\Film\FilmKind::cases() as $kind)
-                            <option value="{{ $kind->value }}"
-                                @selected($form->field('filmKind') === $kind->value)>{{ $kind->label() }}
-                            </option>
-                        @endforeach
-                    </select>
-                </label>
-                <label>Expired <span class="fine">years ago</span> <input name="filmYears"
-                        value="{{ $form->field('filmYears') }}" maxlength="10" placeholder="0"></label>
-                <label>Exposed at <span class="fine">if not at its box speed</span> <input name="filmIndex"
-                        value="{{ $form->field('filmIndex') }}" maxlength="20" placeholder="100"></label>
-                <label>Developed <select name="filmPushed">
-                        @foreach (['0' => 'as usual', '1' => 'pushed 1 stop', '2' => 'pushed 2 stops',
-                            '3' => 'pushed 3 stops', '-1' => 'pulled 1 stop', '-2' => 'pulled 2 stops']
-                            as $stops => $label)
-                            <option value="{{ $stops }}"
-                                @selected((string) $form->field('filmPushed') === (string) $stops)>{{ $label }}</option>
-                        @endforeach
-                    </select></label>
-                <p class="log-wide fine"><a href="{{ route('film') }}">Rolls of film</a>: their logs, and orders for the
-                    laboratory.</p>
-            </div>
-        </fieldset>
+        @include('kit.more')
         <button class="primary">Save the kit</button>
     </form>
     @if (count($bodies) > 1)

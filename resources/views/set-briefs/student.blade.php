@@ -37,8 +37,12 @@
             @endforeach
         </section>
     @endif
-    <article class="sheet"><x-brief :brief="$view->brief"
-            :course="$view->setBrief->course" /></article>
+    @if ($view->phone)
+        <p class="word"><b>{{ $view->phone->works ? 'With your phone.' : 'A phone cannot do this one as asked.' }}</b>
+            <x-words :of="$view->phone->words" /></p>
+    @endif
+    <article class="sheet"><x-brief :brief="$view->brief" :course="$view->setBrief->course"
+            :phone="$view->phone" /></article>
     <section class="sheet" aria-labelledby="begin">
         <h2 id="begin">{{ $view->attempts->isEmpty() ? 'Begin' : 'Go on' }}</h2>
         @if ($view->lessons())
