@@ -188,6 +188,9 @@ final class PlanSheet
      */
     public function decisions(Suggestion $suggestion): array
     {
+        if (! $this->kit->body->setsTime) {
+            return $this->leftByTheApp();
+        }
         $who = WhoDecides::in($suggestion->exposure->mode);
         $values = [
             'aperture' => [(string) $suggestion->exposure->settings->aperture, $who->aperture],
@@ -221,6 +224,21 @@ final class PlanSheet
         }
 
         return $lines;
+    }
+
+    /** @return list<string> what the app of a phone leaves to its owner */
+    private function leftByTheApp(): array
+    {
+        $wanted = $this->wanted();
+
+        return [
+            'You choose what is touched and how bright it becomes; the app chooses the rest',
+            ...$wanted->inThirds() === 0 ? [] : [sprintf(
+                'Slide the brightness %s until the subject looks as it does to your eye: about %s',
+                $wanted->inThirds() > 0 ? 'up' : 'down',
+                $wanted->signed(),
+            )],
+        ];
     }
 
     /** @return ?list<string> what is done before leaving, where the settings taken are for the dark */

@@ -42,11 +42,11 @@ final class ActionTitle
         );
     }
 
-    /** A telephone whose program chooses: what is left to its owner are its cameras, a touch and the light. */
+    /** A phone whose app chooses: what is left to its owner are its lenses, a touch and the light. */
     private static function ofProgram(Candidate $candidate, ExposureSettings $settings): string
     {
         return sprintf(
-            'Use the %s, touch the subject and hold, then slide for its brightness: the program goes to about %s',
+            'Use the %s, touch the subject and hold, then slide for its brightness: the app goes to about %s',
             $candidate->choice->lens->name,
             $settings,
         );

@@ -42,7 +42,8 @@ final class KitAdviser
         return new Advice(
             $suggestions,
             $impossible,
-            $first === false ? null : self::map($request, $first, $suggestions),
+            // Where an app chooses, there is no cell that anybody could take.
+            $first === false || ! $request->kit->body->setsTime ? null : self::map($request, $first, $suggestions),
             $first === false ? [] : Ladder::of($request, $first),
         );
     }

@@ -35,7 +35,8 @@ final class SuggestedMode
     {
         $natural = self::natural($request, $candidate, $isFlash);
         $allowed = $request->bounds->modes;
-        if ($allowed === [] || in_array($natural, $allowed, true)) {
+        // What a phone's app chooses stays its choice, whatever is asked for.
+        if ($allowed === [] || in_array($natural, $allowed, true) || ! $request->kit->body->setsTime) {
             return $natural;
         }
         foreach (self::ORDER as $mode) {
@@ -53,7 +54,7 @@ final class SuggestedMode
         $hasOneAperture = $lens->smallest <= $lens->widestAt($candidate->choice->focalLength)->nominal() + 0.01;
 
         return match (true) {
-            ! $body->setsTime => ExposureMode::Auto,
+            ! $body->setsTime => ExposureMode::Program,
             $candidate->tv < $candidate->demands->time->bulb - 1e-9 => ExposureMode::Bulb,
             $isFlash,
             $body->kind === BodyKind::Phone,

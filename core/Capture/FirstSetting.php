@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace TruePupil\Core\Capture;
 
+use TruePupil\Core\Exposure\Stops;
+use TruePupil\Core\Kit\BodyKind;
 use TruePupil\Core\Kit\Support;
 
 /**
@@ -23,6 +25,31 @@ enum FirstSetting: string
     case Stabiliser = 'stabiliser';
     case Metering = 'metering';
     case FocusMode = 'focus-mode';
+    case LensWiped = 'lens-wiped';
+    case Grid = 'grid';
+    case LiveOff = 'live-off';
+    case LampOff = 'lamp-off';
+    case NoPinching = 'no-pinching';
+    case SliderInTheMiddle = 'slider';
+
+    private const OF_PHONES = [
+        self::LensWiped,
+        self::Grid,
+        self::LiveOff,
+        self::LampOff,
+        self::NoPinching,
+        self::SliderInTheMiddle,
+        self::ColourSpace,
+    ];
+
+    /** @return list<self> what is set up on such a body */
+    public static function of(BodyKind $kind): array
+    {
+        return $kind === BodyKind::Phone ? self::OF_PHONES : [...array_filter(
+            self::cases(),
+            fn (self $one): bool => $one === self::ColourSpace || ! in_array($one, self::OF_PHONES, true),
+        )];
+    }
 
     public function label(): string
     {
@@ -38,6 +65,12 @@ enum FirstSetting: string
             self::Stabiliser => 'Stabiliser on by hand, off on a tripod',
             self::Metering => 'Metering pattern chosen',
             self::FocusMode => 'Focus mode chosen',
+            self::LensWiped => 'Lens wiped',
+            self::Grid => 'Grid and level on',
+            self::LiveOff => 'Moving pictures and filters off',
+            self::LampOff => 'Lamp off',
+            self::NoPinching => 'No zoom by pinching',
+            self::SliderInTheMiddle => 'Exposure slider in the middle',
         };
     }
 
@@ -57,6 +90,12 @@ enum FirstSetting: string
             self::Stabiliser => 'On a tripod some stabilisers wander and blur what they should hold.',
             self::Metering => 'Know which part of the picture the camera listens to.',
             self::FocusMode => 'Once for what stays, continuous for what moves, by hand for the dark.',
+            self::LensWiped => 'It lives in a pocket: one finger’s mark veils every light in the picture.',
+            self::Grid => 'You see what leans, and where things stand, before you press.',
+            self::LiveOff => 'A filter changes the tones that are measured here.',
+            self::LampOff => 'On automatic it fires when you least want it, and from the wrong place.',
+            self::NoPinching => 'It only cuts the picture out larger. Take another lens, or walk.',
+            self::SliderInTheMiddle => 'Some apps remember where it was. Begin at zero and move it on purpose.',
         };
     }
 
@@ -117,6 +156,16 @@ enum FirstSetting: string
                 : [implode(', ', array_unique($corrections)), ! in_array(false, array_map($isOff, $corrections), true)],
             self::HighIsoNoise => $highIso === null ? ['not in the file', null] : [$highIso, $isOff($highIso)],
             self::LongExposureNoise => $long === null ? ['not in the file', null] : [$long, ! $isOff($long)],
+            self::LampOff => $record->exposure->flashFired === null
+                ? ['not in the file', null]
+                : [$record->exposure->flashFired ? 'it fired' : 'it did not fire', ! $record->exposure->flashFired],
+            self::SliderInTheMiddle => $record->exposure->compensation === null
+                ? ['not in the file', null]
+                : [
+                    Stops::of($record->exposure->compensation)->signed(),
+                    abs($record->exposure->compensation) < 0.01,
+                ],
+            self::LensWiped, self::Grid, self::LiveOff, self::NoPinching => ['not in the file', null],
             self::Stabiliser => $record->handling->stabiliser === null
                 ? ['not in the file', null]
                 : [

@@ -27,6 +27,8 @@ use TruePupil\Core\Situation\Situation;
  */
 final class PlacementAdviser
 {
+    private const MOST = 3;
+
     /** Within a third of a stop, the finest step of most dials, a subject sits where the brief wants it. */
     private const IN_PLACE = 1 / 3;
 
@@ -59,6 +61,10 @@ final class PlacementAdviser
             ExposureMode::ManualAutoIso => ['iso'],
             default => ['time', 'iso', 'aperture', 'time-and-iso'],
         };
+        if ($situation->isByApp()) {
+            // It mixes both as it likes.
+            $kinds = ['time', 'iso', 'time-and-iso'];
+        }
         if ($situation->isFilm()) {
             $kinds = ['time', 'aperture'];
         }
@@ -79,7 +85,10 @@ final class PlacementAdviser
         );
         usort($ways, fn (array $a, array $b): int => $a['cost'] <=> $b['cost']);
 
-        return array_map(fn (array $way): Suggestion => $way['suggestion'], array_slice($ways, 0, 3));
+        return array_map(
+            fn (array $way): Suggestion => $way['suggestion'],
+            array_slice($ways, 0, $situation->isByApp() ? 1 : self::MOST),
+        );
     }
 
     /** @return ?array{cost: float, suggestion: Suggestion} */
@@ -220,7 +229,7 @@ final class PlacementAdviser
             'cost' => $cost,
             'suggestion' => new Suggestion(
                 kind: $kind,
-                title: $compensated
+                title: $compensated || $situation->isByApp()
                     ? $this->titleByCompensation($situation, $from, $to, $change)
                     : $this->titleBySetting($situation, $to, $kind),
                 exposure: new SuggestedExposure(
@@ -250,6 +259,15 @@ final class PlacementAdviser
         // What the camera was told already, and what is still to be told.
         $told = Stops::of(($situation->record->exposure->compensation ?? 0.0) + $change->value)->signed();
         $iso = $to->iso->exact === $from->iso->exact ? '' : ' and '.$to->iso;
+        if ($situation->isByApp()) {
+            return sprintf(
+                'Touch and hold the subject, then slide the brightness %s by about %s: the app goes to about %s, %s',
+                $change->value > 0 ? 'up' : 'down',
+                $change->inWords(),
+                $to->time,
+                $to->iso,
+            );
+        }
 
         return sprintf(
             'Set exposure compensation to %s%s: the camera then goes to %s at %s',

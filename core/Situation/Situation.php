@@ -8,6 +8,7 @@ use TruePupil\Core\Approach\Approach;
 use TruePupil\Core\Brief\Brief;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\PictureOrigin;
+use TruePupil\Core\Capture\RecordedKit;
 use TruePupil\Core\Capture\SmallestAperture;
 use TruePupil\Core\Exposure\Aperture;
 use TruePupil\Core\Exposure\Ev100;
@@ -185,8 +186,16 @@ final readonly class Situation
             : Reach::of($this->kit->body, $widest, $smallest);
     }
 
+    /** Whether a phone's app chose time and ISO: its owner has a touch, a slider and the light. */
+    public function isByApp(): bool
+    {
+        $body = ($this->kit ?? RecordedKit::of($this->record))?->body;
+
+        return $body !== null && ! $body->setsTime;
+    }
+
     /**
-     * A focal length as whoever holds the camera knows it: of a telephone, whose lens has a few millimetres, the
+     * A focal length as whoever holds the camera knows it: of a phone, whose lens has a few millimetres, the
      * equivalent on 36×24.
      *
      * @param  float  $millimetres  of the lens itself

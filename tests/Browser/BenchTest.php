@@ -72,7 +72,7 @@ final class BenchTest extends BrowserTestCase
         $this->see('Exposure map');
         $this->assertNothingSticksOut();
         $this->visit('/kit');
-        $this->see('Nothing is entered yet.');
+        $this->see('What do you photograph with?');
         $this->assertNothingSticksOut();
         $this->assertAccessible();
         $this->type('[name=name]', 'Marlpit One');

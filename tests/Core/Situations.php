@@ -24,10 +24,13 @@ use TruePupil\Core\Exposure\Stops;
 use TruePupil\Core\Focus\FocusMeasures;
 use TruePupil\Core\Intent\Intent;
 use TruePupil\Core\Json\Fields;
+use TruePupil\Core\Kit\Body;
+use TruePupil\Core\Kit\BodyKind;
 use TruePupil\Core\Kit\DriveMode;
 use TruePupil\Core\Kit\ExposureMode;
 use TruePupil\Core\Kit\Kit;
 use TruePupil\Core\Kit\KitFormat;
+use TruePupil\Core\Kit\Lens;
 use TruePupil\Core\Kit\Support;
 use TruePupil\Core\Measures\Claims;
 use TruePupil\Core\Measures\EyeLight;
@@ -37,6 +40,7 @@ use TruePupil\Core\Measures\PreviewOf;
 use TruePupil\Core\Measures\RawMeasures;
 use TruePupil\Core\Measures\SubjectMeasures;
 use TruePupil\Core\Metering\MeteringPattern;
+use TruePupil\Core\Optics\SensorFormat;
 use TruePupil\Core\Plan\Plan;
 use TruePupil\Core\Series\Series;
 use TruePupil\Core\Series\SeriesKind;
@@ -55,6 +59,15 @@ use TruePupil\Core\Tone\ToneMeasures;
 /** Makes situations from the few facts that a test is about; everything else is ordinary. */
 final class Situations
 {
+    /** A phone whose app sets time and ISO. */
+    public static function phone(): Kit
+    {
+        return new Kit(
+            new Body('Pocket Three', SensorFormat::parse('9.8x7.3'), kind: BodyKind::Phone, setsTime: false),
+            [Lens::prime('main camera', 6.8, 1.8, 1.8)],
+        );
+    }
+
     /**
      * @param  ?float  $subject  stops from mid-grey of an even subject; null: none marked
      * @param  float  $lostPct  of the subject, in %

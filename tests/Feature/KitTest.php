@@ -50,7 +50,7 @@ final class KitTest extends TestCase
     {
         $student = World::make()->student;
 
-        $this->actingAs($student)->get(route('kit.edit'))->assertOk()->assertSee('Nothing is entered yet');
+        $this->actingAs($student)->get(route('kit.edit'))->assertOk()->assertSee('What do you photograph with?');
         $this->put(route('kit.update'), self::FORM)->assertRedirect(route('kit.edit'));
         $kit = KitInUse::of($student->fresh());
         $this->assertSame(

@@ -38,16 +38,27 @@ final class ModeAgainstBrief extends FindingRule
             return null;
         }
         $names = implode(' and ', array_map(fn (DecisionAsked $asked): string => $asked->label(), $taken));
+        $isByApp = $situation->isByApp();
 
         return new Finding(
             id: $this->id(),
             topic: $this->topic(),
-            severity: Severity::Fault,
-            sentence: sprintf(
-                'This brief wants you to decide %s, and in %s the camera decides that.',
-                $names,
-                $mode->label(),
-            ),
+            // Nobody can put right what a phone cannot do.
+            severity: $isByApp ? Severity::Choice : Severity::Fault,
+            sentence: match (true) {
+                ! $isByApp => sprintf(
+                    'This brief wants you to decide %s, and in %s the camera decides that.',
+                    $names,
+                    $mode->label(),
+                ),
+                default => sprintf(
+                    'This brief wants you to decide %s; with a phone its app does. %s',
+                    $names,
+                    $situation->assignment->brief?->words->phone === null
+                        ? 'Ask what to do instead, or use an app that sets it.'
+                        : 'The brief says what to do with a phone.',
+                ),
+            },
             evidence: [new Evidence('exposure mode', $mode->value, '', $names)],
             source: 'Who decides what in each mode.',
         );

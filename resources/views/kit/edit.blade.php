@@ -5,9 +5,8 @@
         <h1>Your kit</h1><span class="brief-tools"><a href="{{ route('banks') }}">Settings banks</a><a
                 href="{{ route('first-settings') }}">First settings</a></span>
     </div>
-    <p class="lead-text">{{ $isNew ? 'Nothing is entered yet. ' : '' }}What you own decides what can be suggested:
-        nothing that your body, lenses or support cannot do is ever asked of you. Only you, and whoever critiques your
-        frames, count with it.</p>
+    <p class="lead-text">Nothing is suggested that your body, lenses or support cannot do. Only you and whoever
+        critiques your frames see what you own.</p>
     @if ($isNew)
         <section class="sheet" aria-labelledby="kit-start">
             <h2 id="kit-start">What do you photograph with?</h2>

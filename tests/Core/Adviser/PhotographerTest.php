@@ -152,7 +152,7 @@ final class PhotographerTest extends TestCase
             ['subject' => 5, 'is' => 'runner', 'motion' => ['want' => 'acceptable', 'speed' => 5]],
             ['n' => [1.8, 1.8], 't' => [1 / 4000, 1 / 500], 'mode' => [ExposureMode::Manual]]];
         yield 'a telephone that sets nothing' => [[...self::PHONE, 'setsTime' => false], ['phone'], 9,
-            ['subject' => 1, 'is' => 'child'], ['n' => [1.8, 1.8], 'mode' => [ExposureMode::Auto]]];
+            ['subject' => 1, 'is' => 'child'], ['n' => [1.8, 1.8], 'mode' => [ExposureMode::Program]]];
         yield 'snow on slide film' => [self::FILM, ['50'], 15.5,
             ['subject' => 5, 'focalLength35' => 50, 'tone' => 'high-key', 'is' => 'view'],
             ['n' => [5.6, 11], 't' => [1 / 1000, 1 / 100], 'iso' => [100, 100]],

@@ -10,8 +10,10 @@ use Tests\Core\Parts;
 use TruePupil\Core\Capture\CaptureRecord;
 use TruePupil\Core\Capture\FirstSetting;
 use TruePupil\Core\Capture\PictureRecord;
+use TruePupil\Core\Capture\RecordedExposure;
 use TruePupil\Core\Capture\RecordedHandling;
 use TruePupil\Core\Capture\RecordNormaliser;
+use TruePupil\Core\Kit\BodyKind;
 use TruePupil\Core\Kit\Support;
 
 final class FirstSettingTest extends TestCase
@@ -36,8 +38,45 @@ final class FirstSettingTest extends TestCase
         );
     }
 
+    public function test_a_phone_has_a_list_of_its_own(): void
+    {
+        $phone = FirstSetting::of(BodyKind::Phone);
+        $camera = FirstSetting::of(BodyKind::Camera);
+        $this->assertContains(FirstSetting::NoPinching, $phone);
+        $this->assertNotContains(FirstSetting::FileKind, $phone);
+        $this->assertSame([FirstSetting::ColourSpace], array_values(array_filter(
+            $camera,
+            fn (FirstSetting $one): bool => in_array($one, $phone, true),
+        )));
+        $this->assertCount(count(FirstSetting::cases()) + 1, [...$phone, ...$camera]);
+    }
+
     public static function told(): iterable
     {
+        yield 'the lamp fired' => [
+            FirstSetting::LampOff,
+            new CaptureRecord(exposure: new RecordedExposure(flashFired: true)),
+            'JPEG',
+            null,
+            [],
+            false,
+        ];
+        yield 'the slider was moved' => [
+            FirstSetting::SliderInTheMiddle,
+            new CaptureRecord(exposure: new RecordedExposure(compensation: 0.33)),
+            'JPEG',
+            null,
+            [],
+            false,
+        ];
+        yield 'the slider was not moved' => [
+            FirstSetting::SliderInTheMiddle,
+            new CaptureRecord(exposure: new RecordedExposure(compensation: 0.0)),
+            'JPEG',
+            null,
+            [],
+            true,
+        ];
         $plain = new CaptureRecord();
         yield 'raw' => [FirstSetting::FileKind, $plain, 'DNG', null, [], true];
         yield 'a JPEG alone tells nothing of the card' => [FirstSetting::FileKind, $plain, 'JPEG', null, [], null];

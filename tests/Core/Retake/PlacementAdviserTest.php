@@ -48,6 +48,26 @@ final class PlacementAdviserTest extends TestCase
         $this->assertGreaterThan(400, $seen);
     }
 
+    public function test_on_a_phone_there_is_one_way_and_it_is_a_touch_and_a_slide(): void
+    {
+        $phone = fn (float $subject): array => $this->suggest(Situations::make(
+            n: 1.8,
+            t: 1 / 60,
+            iso: 400,
+            mode: ExposureMode::Program,
+            subject: $subject,
+            kit: Situations::phone(),
+        ));
+        $up = $phone(-2 / 3);
+        $this->assertCount(1, $up);
+        $this->assertStringStartsWith(
+            'Touch and hold the subject, then slide the brightness up by about 2 stops',
+            $up[0]->title,
+        );
+        $this->assertSame(ExposureMode::Program, $up[0]->exposure->mode);
+        $this->assertStringContainsString('slide the brightness down by about 1 stop', $phone(7 / 3)[0]->title);
+    }
+
     public function test_nothing_is_moved_for_a_third_of_a_stop(): void
     {
         $of = fn (float $off): int => count($this->suggest(Situations::make(subject: 4 / 3 + $off)));

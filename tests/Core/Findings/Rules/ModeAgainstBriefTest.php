@@ -14,6 +14,7 @@ use TruePupil\Core\Findings\Finding;
 use TruePupil\Core\Findings\Rules\ModeAgainstBrief;
 use TruePupil\Core\Findings\Severity;
 use TruePupil\Core\Kit\ExposureMode;
+use TruePupil\Core\Kit\Kit;
 
 final class ModeAgainstBriefTest extends TestCase
 {
@@ -33,13 +34,24 @@ final class ModeAgainstBriefTest extends TestCase
         $this->assertNotNull($this->judge(ExposureMode::Aperture, DecisionAsked::Iso, automatic: true));
     }
 
+    public function test_what_a_phone_cannot_do_is_no_fault_of_its_owner(): void
+    {
+        $finding = $this->judge(ExposureMode::Program, DecisionAsked::Aperture, kit: Situations::phone());
+        $this->assertSame(Severity::Choice, $finding?->severity);
+        $this->assertStringContainsString('with a phone its app does. Ask what to do', $finding->sentence);
+    }
+
     public function test_full_automatic_is_another_finding(): void
     {
         $this->assertNull($this->judge(ExposureMode::Auto, DecisionAsked::Time));
     }
 
-    private function judge(ExposureMode $mode, DecisionAsked $asked, ?bool $automatic = null): ?Finding
-    {
+    private function judge(
+        ExposureMode $mode,
+        DecisionAsked $asked,
+        ?bool $automatic = null,
+        ?Kit $kit = null,
+    ): ?Finding {
         $brief = new Brief(
             id: 'it',
             number: 1,
@@ -51,7 +63,7 @@ final class ModeAgainstBriefTest extends TestCase
         );
 
         return (new ModeAgainstBrief())->judge(
-            Situations::make(mode: $mode, brief: $brief, record: ['isoAutomatic' => $automatic]),
+            Situations::make(mode: $mode, brief: $brief, record: ['isoAutomatic' => $automatic], kit: $kit),
         );
     }
 }
