@@ -79,6 +79,7 @@ final readonly class Takeout
             'since' => $user->created_at?->toIso8601ZuluString(),
             'kit' => $user->kit,
             'firstSettings' => $user->first_settings ?? [],
+            'lessonsRead' => $user->lessons_read ?? [],
             'courses' => $user->courses()->get()->map(
                 fn (Course $course): array => ['name' => $course->name, 'as' => $course->getRelation('pivot')->role],
             )->all(),

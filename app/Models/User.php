@@ -28,6 +28,7 @@ use Illuminate\Support\Carbon;
  * @property int $generation  of sessions: those that were begun with an earlier one have ended
  * @property bool $is_operator  whether it sees how the service is
  * @property ?list<string> $first_settings  those that were ticked
+ * @property ?list<string> $lessons_read  ids of lessons that were tried
  */
 final class User extends Authenticatable
 {
@@ -49,6 +50,7 @@ final class User extends Authenticatable
         'delete_at',
         'kit',
         'first_settings',
+        'lessons_read',
     ];
 
     protected $attributes = [
@@ -101,6 +103,7 @@ final class User extends Authenticatable
             'password' => 'hashed',
             'kit' => 'array',
             'first_settings' => 'array',
+            'lessons_read' => 'array',
             'no_mail' => 'array',
             'keeps_location' => 'boolean',
             'is_operator' => 'boolean',

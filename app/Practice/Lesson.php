@@ -25,7 +25,7 @@ final readonly class Lesson
         public array $controls,
         public array $shows,
         public array $text,
-        public string $try,
+        public LessonTask $task,
         public array $briefs,
         public array $topics,
     ) {
@@ -45,7 +45,7 @@ final readonly class Lesson
                 $data['controls'],
                 $data['shows'],
                 $data['text'],
-                $data['try'],
+                new LessonTask($data['try'], $data['answer']['says'], $data['answer']['set']),
                 $data['briefs'],
                 $data['topics'],
             ),
@@ -84,9 +84,19 @@ final readonly class Lesson
     /** The one that follows; null after the last. */
     public function next(): ?self
     {
-        $all = self::all();
+        return self::all()[$this->number()] ?? null;
+    }
 
-        return $all[(int) array_search($this, $all, true) + 1] ?? null;
+    /** From 1 on. */
+    public function number(): int
+    {
+        return 1 + (int) array_search($this, self::all(), true);
+    }
+
+    /** @param  array<string, string>  $set  what the camera is set to */
+    public function isTried(array $set): bool
+    {
+        return array_diff_assoc($set, $this->input([])->texts) !== [];
     }
 
     /**

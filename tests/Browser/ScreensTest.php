@@ -162,6 +162,7 @@ final class ScreensTest extends BrowserTestCase
         $this->open();
         $this->signIn('tobin');
         $this->visit('/kit');
+        $this->unfold('More of the body');
         $this->type('[name="isoMin"]', 'few');
         $this->type('[name="slowest"]', 'long');
         $this->press('Save the kit');

@@ -53,6 +53,34 @@ final class LessonTest extends TestCase
         $this->assertSame([], array_diff($lesson->topics, array_column(Topic::cases(), 'value')));
     }
 
+    public function test_the_answer_comes_after_a_try_and_what_was_tried_is_marked(): void
+    {
+        $reader = User::query()->create(['name' => 'A', 'email' => 'a@kilnyard.example', 'password' => 'x']);
+        $this->actingAs($reader);
+        $answer = 'Less is sharp in front of the bottle';
+        $this->get(route('lessons.show', 'stop'))->assertOk()->assertDontSeeText('Show the answer')
+            ->assertDontSeeText($answer);
+        $this->assertNull($reader->fresh()?->lessons_read);
+
+        $this->get(route('lessons.show', ['stop', 't' => '1/100']), ['HX-Request' => 'true'])
+            ->assertSeeText('Show the answer')->assertSee('hx-swap-oob', escape: false)->assertDontSeeText($answer);
+        $this->assertSame(['stop'], $reader->fresh()->lessons_read);
+        $page = $this->get(route('lessons.show', ['stop', ...Lesson::find('stop')->task->set, 'answer' => 1]))
+            ->assertSeeText($answer)->assertSeeText('Put it back');
+        $this->assertMatchesRegularExpression('~value="1/200"\s+checked~', (string) $page->getContent());
+        $this->get(route('lessons'))->assertSeeText('read');
+    }
+
+    public function test_every_answer_stands_on_positions_that_its_controls_have(): void
+    {
+        foreach (Lesson::all() as $lesson) {
+            $moved = $lesson->input($lesson->task->set)->texts;
+            $this->assertSame([], array_diff_assoc($lesson->task->set, $moved), $lesson->id);
+            $this->assertTrue($lesson->isTried($moved), $lesson->id);
+            $this->assertFalse($lesson->isTried($lesson->input([])->texts), $lesson->id);
+        }
+    }
+
     public function test_what_is_no_position_of_a_control_changes_nothing(): void
     {
         $lesson = Lesson::find('stop');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Imaging\Vips\PixelProgram;
+use App\Models\User;
 use App\Practice\CameraSetups;
 use App\Practice\Finder;
 use App\Practice\FinderPicture;
@@ -20,9 +21,12 @@ use Illuminate\View\View;
 /** Short pages, an idea each, with pictures that answer. */
 final class LessonController extends Controller
 {
-    public function index(): View
+    public function index(Request $request): View
     {
-        return view('lessons.index', ['lessons' => Lesson::all()]);
+        return view('lessons.index', [
+            'lessons' => Lesson::all(),
+            'read' => $this->user($request)->lessons_read ?? [],
+        ]);
     }
 
     public function show(Request $request, string $lesson, Finder $finder, SceneRenderer $renderer): View
@@ -33,15 +37,31 @@ final class LessonController extends Controller
             $input->shot(Scene::find($found->scene), CameraSetups::ofDemo(), new DateTimeImmutable()),
         );
 
-        return view($request->header('HX-Request') === null ? 'lessons.show' : 'lessons.look', [
+        $isTried = $found->isTried($input->texts);
+        if ($isTried) {
+            $this->remember($this->user($request), $found);
+        }
+
+        return view($request->header('HX-Request') === null ? 'lessons.show' : 'lessons.moved', [
             'lesson' => $found,
             'set' => $input->texts,
-            'after' => $found->next(),
+            'isTried' => $isTried,
+            'isAnswer' => $request->boolean('answer'),
+            'read' => $this->user($request)->lessons_read ?? [],
             'raw' => in_array('raw', $found->shows, true) ? SensorTones::of($renderer, $reading->rendering) : null,
             'view' => new FinderView(
                 $reading,
                 FinderPicture::of($renderer, app(PixelProgram::class), $reading->rendering),
             ),
         ]);
+    }
+
+    /** Once something was moved, the lesson counts as read. */
+    private function remember(User $user, Lesson $lesson): void
+    {
+        $read = $user->lessons_read ?? [];
+        if (! in_array($lesson->id, $read, true)) {
+            $user->update(['lessons_read' => [...$read, $lesson->id]]);
+        }
     }
 }

@@ -8,7 +8,11 @@
         @foreach ($lessons as $lesson)
             <li class="shelf-brief"><a href="{{ route('lessons.show', $lesson->id) }}"><span class="shelf-picture"><img
                             src="/scenes/{{ $lesson->scene }}.jpg" alt="" loading="lazy"></span><b
-                        class="shelf-title">{{ $loop->iteration }} · {{ $lesson->title }}</b></a></li>
+                        class="shelf-title">{{ $loop->iteration }} · {{ $lesson->title }}</b>
+                    @if (in_array($lesson->id, $read, true))
+                        <span class="fine lesson-read">read</span>
+                    @endif
+                </a></li>
         @endforeach
     </ol>
 </x-layout>

@@ -1,8 +1,19 @@
+@use(App\Practice\Lesson)
 <x-layout :title="$lesson->title" wide>
-    <p class="eyebrow no-print"><a href="{{ route('lessons') }}">Lessons</a></p>
-    <div class="sheet-head">
+    <div class="sheet-head lesson-head">
         <h1>{{ $lesson->title }}</h1>
-        <button type="button" class="no-print" data-print>Print</button>
+        <nav class="lesson-progress no-print" aria-label="Lessons">
+            @foreach (Lesson::all() as $one)
+                <a href="{{ route('lessons.show', $one->id) }}" title="{{ $one->title }}{{
+                    in_array($one->id, $read, true) ? ', read' : '' }}"
+                    @class(['is-read' => in_array($one->id, $read, true)])
+                    @if ($one->id === $lesson->id) aria-current="page" @endif><span
+                        class="visually-hidden">{{ $one->title }}{{ in_array($one->id, $read, true) ? ', read'
+                        : '' }}</span></a>
+            @endforeach
+            <a class="lesson-all" href="{{ route('lessons') }}">lesson {{ $lesson->number() }} of
+                {{ count(Lesson::all()) }}</a>
+        </nav>
     </div>
     <div class="lesson">
         <div class="lesson-live">
@@ -25,18 +36,25 @@
             </form>
         </div>
         <div class="lesson-text">
-            @foreach ($lesson->text as $paragraph)
-                <p class="lead-text"><x-words :of="$paragraph" /></p>
-            @endforeach
-            <p class="word"><b>Try it.</b> {{ $lesson->try }}</p>
+            <p class="lead-text lesson-idea"><x-words :of="$lesson->text[0]" /></p>
+            <div class="word lesson-task"><p><b>Try it.</b> {{ $lesson->task->try }}</p>
+                <div id="lesson-answer" class="lesson-answer" role="status">@include('lessons.answer')</div>
+            </div>
+            <div id="lesson-shows" class="lesson-shows">@include('lessons.shows')</div>
+            <details class="lesson-more" data-open-in-print>
+                <summary>More about it</summary>
+                @foreach (array_slice($lesson->text, 1) as $paragraph)
+                    <p><x-words :of="$paragraph" /></p>
+                @endforeach
+            </details>
             <p class="button-row no-print">
-                <a class="button"
-                    href="{{ route('practice.show', ['scene' => $lesson->scene, ...$lesson->set]) }}">Take the camera
-                    yourself</a>
-                @if ($after)
+                @if ($after = $lesson->next())
                     <a class="button primary" href="{{ route('lessons.show', $after->id) }}">Next:
                         {{ $after->title }}</a>
                 @endif
+                <a href="{{ route('practice.show', ['scene' => $lesson->scene, ...$lesson->set]) }}">Take the camera
+                    yourself</a>
+                <button type="button" class="plain" data-print>Print</button>
             </p>
         </div>
     </div>
