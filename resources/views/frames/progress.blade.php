@@ -18,6 +18,10 @@
             <p class="word word-problem">{{ $frame->problem }}</p>
         @endif
         @include($frame->attempt->state === AttemptState::Draft ? 'frames.prepare' : 'frames.handed-in')
+        @if ($frame->attempt->state === AttemptState::Draft && $view->missing()->cause())
+            <form method="post" action="{{ route('frames.destroy', $frame) }}" id="another-file" data-once>@csrf
+                @method('delete')</form>
+        @endif
         @if ($frame->attempt->state === AttemptState::Draft)
             <x-scans :attempt="$frame->attempt" />
         @endif
