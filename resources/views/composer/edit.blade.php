@@ -32,16 +32,15 @@
                 <label for="cautions">Cautions <span class="fine">one a line; sun, night, water and heights, traffic
                         and rails, animals, people and consent, flash, workshops</span></label>
                 <textarea id="cautions" name="cautions" rows="3">{{ $input->text('cautions') }}</textarea>
-                <fieldset class="plain">
-                    <legend>With a phone <span class="fine">optional; how its camera app does it, or why not and what
-                            to do instead</span></legend>
-                    <textarea id="phone" name="phone" rows="2" maxlength="2000"
-                        aria-label="With a phone">{{ $input->text('phone') }}</textarea>
+                <label for="phone">With a phone <span class="fine">optional; how its camera app does it, or why not and
+                        what to do instead</span></label>
+                <textarea id="phone" name="phone" rows="2" maxlength="2000">{{ $input->text('phone') }}</textarea>
+                <div role="radiogroup" aria-label="Whether a phone can do it">
                     <label class="choice"><input type="radio" name="phoneWorks" value="1"
                             @checked($input->text('phoneWorks') !== '0')> a phone can do it</label>
                     <label class="choice"><input type="radio" name="phoneWorks" value="0"
                             @checked($input->text('phoneWorks') === '0')> a phone cannot do it as asked</label>
-                </fieldset>
+                </div>
             </section>
             @include('composer.checks')
             <div class="composer-more">
