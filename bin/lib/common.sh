@@ -135,13 +135,20 @@ secret() { php -r 'echo bin2hex(random_bytes(16));'; }
 # Always called in the background, so that the exec replaces that subshell and the child is ours directly.
 run_child() { exec setpriv --pdeathsig TERM -- "$@"; }
 
+# create_database DATA LOG: empty, for the user that this runs as
+create_database() {
+    rm -rf "$1"; mkdir -p "$1"
+    mariadb-install-db --no-defaults --datadir="$1" --user="$(id -un)" --auth-root-authentication-method=socket \
+        --auth-root-socket-user="$(id -un)" --skip-test-db >"$2" 2>&1
+}
+
 # start_database DATA RUN PORT PASSWORD LOG: sets DB_PID
 start_database() {
     local data=$1 run=$2 port=$3 password=$4 log=$5 user; user=$(id -un)
     if [ ! -d "$data/mysql" ]; then
-        rm -rf "$data"; mkdir -p "$data"
-        mariadb-install-db --no-defaults --datadir="$data" --user="$user" --auth-root-authentication-method=socket \
-            --auth-root-socket-user="$user" --skip-test-db >"$log" 2>&1 || { tail -n 5 "$log" >&2; die "the database could not be created in $data"; }
+        # Where many start at once the machine may have nothing left for one of them: it is tried twice.
+        create_database "$data" "$log" || { sleep 3; create_database "$data" "$log"; } \
+            || { grep -i error "$log" | head -n 5 >&2; tail -n 5 "$log" >&2; die "the database could not be created in $data"; }
     fi
     # Who started it before may have been another user.
     ( umask 077; printf "%s\n" "create user if not exists '$user'@'localhost' identified via unix_socket;" \

@@ -8,7 +8,7 @@ const MOST = 3;
 
 $log = is_file($argv[1] ?? '') ? simplexml_load_file($argv[1]) : false;
 $failed = [];
-foreach ($log === false ? [] : $log->xpath('//testcase[failure or error]') ?: [] as $case) {
+foreach (($log === false ? null : $log->xpath('//testcase[failure or error]')) ?: [] as $case) {
     if (! str_starts_with((string) $case['class'], 'Tests\\Browser\\')) {
         exit(0);
     }

@@ -7,8 +7,8 @@
         @if ($wanted = $ruler->wanted())
             <path class="ruler-wanted"
                 d="M{{ $wanted['x'] }},30v-9h{{ $wanted['width'] }}{{ $wanted['open'] ? '' : 'v9' }}" />
-            <text class="ruler-note" x="{{ min(560, max(84, $wanted['x'] + $wanted['width'] / 2)) }}" y="15">wanted
-                sharp</text>
+            <text class="ruler-note where-wide" y="15"
+                x="{{ min(560, max(84, $wanted['x'] + $wanted['width'] / 2)) }}">wanted sharp</text>
         @endif
         <rect class="ruler-sharp" x="{{ $ruler->sharp()['x'] }}" y="36" width="{{ $ruler->sharp()['width'] }}"
             height="16" />
@@ -22,9 +22,10 @@
         @endforeach
         <line class="ruler-hyperfocal" x1="{{ $ruler->hyperfocalX() }}" x2="{{ $ruler->hyperfocalX() }}"
             y1="28" y2="66" />
-        <text class="ruler-note" x="{{ min(580, max(70, $ruler->hyperfocalX())) }}" y="89">hyperfocal</text>
+        <text class="ruler-note where-wide" x="{{ min(580, max(70, $ruler->hyperfocalX())) }}" y="89">hyperfocal</text>
         <path class="ruler-focus" d="M{{ $ruler->focusX() }},31 v28 m-5,-28 h10" />
     </svg>
+    <p class="fine in-words">{{ $ruler->summary() }}</p>
     <details>
         <summary>Distances as a table</summary>
         <table class="ledger-table">

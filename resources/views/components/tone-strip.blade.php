@@ -20,7 +20,8 @@
         @foreach ($tones->ticks() as $tick)
             <line @class(['tick', 'tick-middle' => $tick['middle']]) x1="{{ $tick['x'] }}" x2="{{ $tick['x'] }}"
                 y1="{{ $tones->top() }}" y2="{{ $tones->base() }}" />
-            <text class="tick-label" x="{{ $tick['x'] }}" y="146">{{ $tick['label'] }}</text>
+            <text @class(['tick-label', 'where-wide' => $loop->odd]) x="{{ $tick['x'] }}"
+                y="146">{{ $tick['label'] }}</text>
         @endforeach
         @if ($wanted = $tones->wanted())
             <rect class="wanted" x="{{ $wanted['left'] }}" width="{{ $wanted['right'] - $wanted['left'] }}"
@@ -42,18 +43,19 @@
                 height="{{ $tones->base() - $tones->top() }}" />
             <rect x="8" y="{{ $tones->base() - $tones->columnHeight($tones->blockedPct()) }}" width="38"
                 height="{{ $tones->columnHeight($tones->blockedPct()) }}" fill="url(#{{ $id }}-blocked)" />
-            <text class="end-label" x="27" y="{{ $tones->base() + 14 }}">{{ number_format($tones->blockedPct(), 1) }}
-                %</text>
-            <text class="tick-label" x="27" y="146">blocked</text>
+            <text class="end-label where-wide" x="27"
+                y="{{ $tones->base() + 14 }}">{{ number_format($tones->blockedPct(), 1) }} %</text>
+            <text class="tick-label where-wide" x="27" y="146">blocked</text>
             <rect class="end" x="594" y="{{ $tones->top() }}" width="38"
                 height="{{ $tones->base() - $tones->top() }}" />
             <rect x="594" y="{{ $tones->base() - $tones->columnHeight($tones->lostPct()) }}" width="38"
                 height="{{ $tones->columnHeight($tones->lostPct()) }}" fill="url(#{{ $id }}-lost)" />
-            <text class="end-label" x="613" y="{{ $tones->base() + 14 }}">{{ number_format($tones->lostPct(), 1) }}
-                %</text>
-            <text class="tick-label" x="613" y="146">lost</text>
+            <text class="end-label where-wide" x="613"
+                y="{{ $tones->base() + 14 }}">{{ number_format($tones->lostPct(), 1) }} %</text>
+            <text class="tick-label where-wide" x="613" y="146">lost</text>
         </g>
     </svg>
+    <p class="fine in-words">{{ $tones->summary() }}</p>
     @if ($raw = $tones->raw())
         <svg class="raw-strip" viewBox="0 0 640 112" role="img" aria-label="{{ $raw->summary() }}"
             preserveAspectRatio="xMidYMid meet">
@@ -66,11 +68,11 @@
             @foreach ($raw->lines() as $name => $line)
                 <path class="raw-line raw-{{ $name }}" d="{{ $line }}" />
             @endforeach
-            <text class="tick-label raw-label" x="58" y="10">the raw file, each colour to its own end</text>
+            <text class="tick-label raw-label where-wide" x="58" y="10">the raw file, each colour to its own end</text>
             <text class="tick-label" x="{{ $raw->end() }}" y="106">full</text>
             @foreach ([58 => 'red', 108 => 'green', 166 => 'blue'] as $x => $name)
-                <line class="raw-line raw-{{ $name }}" x1="{{ $x }}" x2="{{ $x + 18 }}" y1="102" y2="102" />
-                <text class="raw-label" x="{{ $x + 22 }}" y="106">{{ $name }}</text>
+                <line class="raw-line raw-{{ $name }} where-wide" x1="{{ $x }}" x2="{{ $x + 18 }}" y1="102" y2="102" />
+                <text class="raw-label where-wide" x="{{ $x + 22 }}" y="106">{{ $name }}</text>
             @endforeach
             <rect class="end" x="594" y="{{ $raw->top() }}" width="38" height="{{ $raw->base() - $raw->top() }}" />
             @foreach ($raw->columns() as $index => $column)
@@ -78,8 +80,9 @@
                     y="{{ $raw->base() - $column['height'] }}"><title>{{ $column['name'] }}: {{
                     number_format($column['percent'], 1) }} % lost</title></rect>
             @endforeach
-            <text class="tick-label" x="613" y="106">lost</text>
+            <text class="tick-label where-wide" x="613" y="106">lost</text>
         </svg>
+        <p class="fine in-words">Red is dashed, green drawn out, blue dotted.</p>
         <p class="fine raw-summary">{{ $raw->summary() }}</p>
     @endif
     <details>
