@@ -28,6 +28,9 @@ abstract class BrowserTestCase extends TestCase
     /** Milliseconds between two looks at a page: each look has the page laid out anew. */
     private const LOOK_EVERY = 100;
 
+    /** Seconds that a page may take on a busy machine; how fast it is, no test says. */
+    private const PATIENCE = 45;
+
     private ?Chromium $chromium = null;
 
     /** @var list<Chromium> browsers of other people, kept open */
@@ -126,7 +129,7 @@ abstract class BrowserTestCase extends TestCase
     private function awaited(string $script, string $wanted, string $otherwise): RemoteWebElement
     {
         /** @var array<string, string> $found  its reference, as the protocol has it */
-        $found = $this->browser()->wait(20, self::LOOK_EVERY)->until(
+        $found = $this->browser()->wait(self::PATIENCE, self::LOOK_EVERY)->until(
             fn (): ?array => $this->browser()->executeScript(
                 'const isInSight = (one) => one.checkVisibility({visibilityProperty: true});
                 const reads = (one) => one.textContent.replace(/\\s+/g, " ").trim();'.$script,
@@ -158,7 +161,7 @@ abstract class BrowserTestCase extends TestCase
     protected function press(string $label): void
     {
         // What is folded away may read as what is open does; what is under way may be drawn anew before it is pressed.
-        $this->browser()->wait(20, self::LOOK_EVERY)->until(
+        $this->browser()->wait(self::PATIENCE, self::LOOK_EVERY)->until(
             fn (): bool => $this->isPressed($this->awaited(
                 'const found = [...document.querySelectorAll("button, a")]
                     .find((one) => !one.disabled && isInSight(one) && reads(one) === arguments[0]);
@@ -330,7 +333,7 @@ abstract class BrowserTestCase extends TestCase
     /** Opens what is folded under a heading; a page that is still arriving may move it away from under a click. */
     protected function unfold(string $heading): void
     {
-        $this->browser()->wait(20, self::LOOK_EVERY)->until(
+        $this->browser()->wait(self::PATIENCE, self::LOOK_EVERY)->until(
             function () use ($heading): bool {
                 $summary = $this->awaited(
                     'const found = [...document.querySelectorAll("summary")]
@@ -356,7 +359,7 @@ abstract class BrowserTestCase extends TestCase
         }
     }
 
-    protected function see(string $text, int $seconds = 30): void
+    protected function see(string $text, int $seconds = self::PATIENCE): void
     {
         try {
             $this->browser()
@@ -385,7 +388,7 @@ abstract class BrowserTestCase extends TestCase
     /** Draws on an element from one place to another, given as shares of it; again where it was drawn anew. */
     protected function drag(string $css, array $from, array $to): void
     {
-        $this->browser()->wait(20, self::LOOK_EVERY)->until(function () use ($css, $from, $to): bool {
+        $this->browser()->wait(self::PATIENCE, self::LOOK_EVERY)->until(function () use ($css, $from, $to): bool {
             try {
                 $this->dragOnce($this->find($css), $from, $to);
             } catch (StaleElementReferenceException|UnknownErrorException) {

@@ -80,6 +80,10 @@ final class DeskByKeyboardTest extends BrowserTestCase
             $name === 'Anke Dent' && $this->joinBoth('From the other window.', 'Well counted, Anke Dent.');
             $this->key('Escape');
             $this->key('p');
+            $this->browser()->wait(20, 80)->until(
+                fn () => $this->howMany('[data-publish]:focus') === 1,
+                'the key leads to the button, and is seen to',
+            );
             $this->key('Enter');
             $this->see('Published: '.$name.' can read it now.');
         }

@@ -18,19 +18,6 @@
         @if ($frame->reason)
             <p><b>In your words:</b> {{ $frame->reason }}</p>
         @endif
-        <table class="ledger-table record">
-            <caption>What the file records</caption>
-            <tbody>
-                @foreach ($view->record as $row)
-                    @if ($row->value !== null)
-                        <tr>
-                            <th scope="row">{{ $row->label }}</th>
-                            <td>{{ $row->value }}</td>
-                            <td class="fine">{{ $row->source?->label() }}</td>
-                        </tr>
-                    @endif
-                @endforeach
-            </tbody>
-        </table>
+        <x-record :rows="$view->record" />
     </div>
 </div>
